@@ -1,0 +1,30 @@
+package bathyra.draft;
+
+import bathyra.block.Block;
+import bathyra.garment.Commission;
+import bathyra.girth.GirthPlan;
+import bathyra.intake.IntakeTable;
+import bathyra.panel.PanelSet;
+import bathyra.piece.Pattern;
+import bathyra.truing.Finding;
+import java.util.List;
+
+/**
+ * A finished draft with everything that led to it.
+ *
+ * @param findings the checks of the pattern and what the plan itself gives to note
+ */
+public record Draft(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, PanelSet panels, Pattern pattern, List<Finding> findings)
+        implements Outcome {
+    public Draft {
+        findings = List.copyOf(findings);
+    }
+
+    public List<Finding> with(Finding.Status status) {
+        return findings.stream().filter(f -> f.status() == status).toList();
+    }
+
+    public boolean isSound() {
+        return with(Finding.Status.FAULT).isEmpty();
+    }
+}

@@ -1,0 +1,123 @@
+package bathyra.draft;
+
+import bathyra.block.Block;
+import bathyra.block.DraftingMethod;
+import bathyra.block.QuarterBlock;
+import bathyra.garment.Commission;
+import bathyra.garment.Garment;
+import bathyra.girth.GirthPlan;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.intake.IntakeTable;
+import bathyra.intake.Spreading;
+import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
+import bathyra.measure.Plausibility;
+import bathyra.measure.Remark;
+import bathyra.measure.Sentence;
+import bathyra.panel.PanelSet;
+import bathyra.piece.Cutting;
+import bathyra.piece.Pattern;
+import bathyra.piece.PatternLevel;
+import bathyra.piece.Piece;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import bathyra.truing.Truing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** The path of a draft, from the tape to the checked pattern (C1). Everything is computed anew on every change. */
+public final class Drafter {
+    private static final DraftingMethod METHOD = new QuarterBlock();
+    private static final double SIDE_PANEL_LEAST = 40;
+    private static final double STEEPEST_TURN = 0.62;
+
+    private Drafter() {}
+
+    /** Drafts a commission: measure → block → girths → intakes → panels → edges and pieces → checks. */
+    public static Outcome draft(Commission commission) {
+        MeasurementSet tape = commission.measurements();
+        Garment garment = commission.garment();
+        Optional<Refusal> refused = look(tape, garment);
+        if (refused.isPresent()) {
+            return refused.get();
+        }
+        try {
+            Block block = METHOD.draw(tape, garment);
+            GirthPlan girths = GirthPlan.of(tape, garment.levels(), garment.ease(), Length.mm(0));
+            requireRoomForBust(block, girths);
+            IntakeTable intakes = Spreading.of(tape, block, girths, garment);
+            PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
+            List<Piece> pieces = Cutting.pieces(panels, block, garment);
+            Pattern pattern = pattern(commission, girths, pieces);
+            List<Finding> findings = new ArrayList<>(Truing.look(pattern));
+            findings.addAll(Advice.on(commission, block, girths, intakes));
+            return new Draft(commission, block, girths, intakes, panels, pattern, findings);
+        } catch (NotDraftable e) {
+            return new Refusal(Refusal.Cause.PATTERN, e.reasons());
+        }
+    }
+
+    /** The measurements that the garment needs and that are neither taken nor estimated. */
+    public static List<MeasurementKey> missing(MeasurementSet set, Garment garment) {
+        return METHOD.needs(garment).stream().filter(key -> set.find(key).isEmpty()).toList();
+    }
+
+    /** The measurements on which the garment's draft rests. */
+    public static List<MeasurementKey> needs(Garment garment) {
+        return METHOD.needs(garment);
+    }
+
+    private static Optional<Refusal> look(MeasurementSet tape, Garment garment) {
+        List<Finding> input = new ArrayList<>();
+        for (MeasurementKey key : missing(tape, garment)) {
+            input.add(Finding.mm("measurement", key.key(), Finding.Status.FAULT, 0, 0, Sentence.of(
+                    "{} is absent and this garment needs it. Take it: {}", key.label(), key.hint())));
+        }
+        if (!input.isEmpty()) {
+            return Optional.of(new Refusal(Refusal.Cause.INPUT, input));
+        }
+        List<Finding> contradictions = new ArrayList<>();
+        for (Remark remark : Plausibility.of(tape)) {
+            if (remark.weight() == Remark.Weight.STOPS) {
+                boolean single = remark.keys().size() == 1;
+                (single ? input : contradictions).add(Finding.mm("measurement", remark.keys().get(0).key(), Finding.Status.FAULT, 0, 0, remark.sentence()));
+            }
+        }
+        if (!input.isEmpty()) {
+            return Optional.of(new Refusal(Refusal.Cause.INPUT, input));
+        }
+        return contradictions.isEmpty() ? Optional.empty() : Optional.of(new Refusal(Refusal.Cause.PATTERN, contradictions));
+    }
+
+    private static void requireRoomForBust(Block block, GirthPlan girths) throws NotDraftable {
+        double apexToSide = girths.at(Level.BUST).frontHalf().value() - block.frontAxis().value();
+        if (apexToSide < SIDE_PANEL_LEAST) {
+            throw new NotDraftable(Finding.mm("panel-width", MeasurementKey.APEX_SPAN.key(), Finding.Status.FAULT, apexToSide, SIDE_PANEL_LEAST, Sentence.of(
+                    "From the apex to the side {} are left; the side panel needs {}. Take apexSpan and bustGirth again.",
+                    Length.mm(apexToSide), Length.mm(SIDE_PANEL_LEAST))));
+        }
+        double turn = block.sideDart().value() / apexToSide;
+        if (turn > STEEPEST_TURN) {
+            throw new NotDraftable(Finding.mm("side-dart", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, block.sideDart().value(),
+                    STEEPEST_TURN * apexToSide, Sentence.of(
+                    "The side bust dart of {} is too wide for the {} between apex and side. Take frontLength, backLength and apexSpan again.",
+                    block.sideDart().length(), Length.mm(apexToSide))));
+        }
+    }
+
+    private static Pattern pattern(Commission commission, GirthPlan girths, List<Piece> pieces) {
+        List<PatternLevel> levels = girths.levels().stream().map(Drafter::level).toList();
+        Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
+        return new Pattern(commission.title(), METHOD.id(), levels, pieces, Cutting.SEAMS,
+                lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
+    }
+
+    private static PatternLevel level(LevelPlan plan) {
+        return new PatternLevel(plan.level().id(), plan.body().value(), plan.ease().value(), plan.gap().value(), plan.pattern().value(),
+                plan.frontHalf().value(), plan.backHalf().value());
+    }
+}

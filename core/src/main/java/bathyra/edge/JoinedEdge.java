@@ -1,0 +1,54 @@
+package bathyra.edge;
+
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The upper or the lower edge of the whole half, drawn on the joined pattern (C10): at every seam the corners of the two
+ * panels add up to 180°, at both centres the edge is square.
+ */
+public final class JoinedEdge {
+    private JoinedEdge() {}
+
+    /**
+     * The two ends of a panel's edge.
+     *
+     * @param left the corner nearer centre front
+     * @param leftSeam the unit direction of the panel's long edge there, pointing into the panel's length
+     * @param right the corner nearer centre back
+     * @param rightSeam the same there
+     */
+    public record Span(Point left, Vec leftSeam, Point right, Vec rightSeam) {}
+
+    /** One edge a panel, each from the corner nearer centre front to the corner nearer centre back. */
+    public static List<Path> over(List<Span> spans) {
+        int n = spans.size();
+        double[] atLeft = new double[n];
+        double[] atRight = new double[n];
+        for (int i = 0; i < n; i++) {
+            Span span = spans.get(i);
+            Vec chord = span.left().to(span.right());
+            atLeft[i] = i == 0 ? Math.PI / 2 : Math.abs(chord.angleTo(span.leftSeam()));
+            atRight[i] = i == n - 1 ? Math.PI / 2 : Math.abs(chord.reversed().angleTo(span.rightSeam()));
+        }
+        for (int i = 0; i + 1 < n; i++) {
+            // Each panel takes half of what its chord's corner and its neighbour's lack to a straight line.
+            double missing = (Math.PI - atRight[i] - atLeft[i + 1]) / 2;
+            atRight[i] += missing;
+            atLeft[i + 1] += missing;
+        }
+        List<Path> edges = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            Span span = spans.get(i);
+            // Where the seam runs down from the edge, the edge lies anticlockwise of it at the left corner; upwards it is mirrored.
+            double turn = Math.signum(Vec.RIGHT.cross(span.leftSeam()));
+            Vec leaving = span.leftSeam().turned(-turn * atLeft[i]);
+            Vec arriving = span.rightSeam().turned(turn * atRight[i]).reversed();
+            edges.add(EdgeCurve.between(span.left(), leaving, span.right(), arriving));
+        }
+        return edges;
+    }
+}

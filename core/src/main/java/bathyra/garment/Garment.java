@@ -1,0 +1,98 @@
+package bathyra.garment;
+
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.measure.Length;
+import bathyra.reckon.Reckoned;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What is to be made: a strapless four-panel bustier by the quarter block, with every choice that has been made for it.
+ *
+ * @param school how the intake under the bust is found
+ * @param ease eases set by hand, the others come from the table
+ * @param lengths rule lengths set by hand, the others stand at their default
+ * @param intakes soundings set by hand and therefore locked
+ * @param allowances allowances set by hand
+ */
+public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
+        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances) {
+
+    public Garment {
+        ease = Map.copyOf(ease);
+        lengths = Map.copyOf(lengths);
+        intakes = Map.copyOf(intakes);
+        allowances = Map.copyOf(allowances);
+    }
+
+    /** The bustier that stands before anything has been chosen. */
+    public static Garment bustier() {
+        return new Garment(UpperShape.STRAIGHT, LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of());
+    }
+
+    /** The levels from the top down to the lower edge. */
+    public List<Level> levels() {
+        return switch (lowerEdge) {
+            case WAIST -> List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST);
+            case HIGH_HIP -> List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST, Level.HIGH_HIP);
+            case HIP -> List.of(Level.values());
+        };
+    }
+
+    public Reckoned length(LengthOption option) {
+        Length own = lengths.get(option);
+        return own == null ? option.byRule() : option.byHand(own);
+    }
+
+    public Length allowance(EdgeUse use) {
+        return allowances.getOrDefault(use, use.allowance());
+    }
+
+    public Garment withUpperEdge(UpperShape shape) {
+        return new Garment(shape, lowerEdge, school, ease, lengths, intakes, allowances);
+    }
+
+    public Garment withLowerEdge(LowerShape shape) {
+        return new Garment(upperEdge, shape, school, ease, lengths, intakes, allowances);
+    }
+
+    public Garment withSchool(UnderbustSchool next) {
+        return new Garment(upperEdge, lowerEdge, next, ease, lengths, intakes, allowances);
+    }
+
+    public Garment withLength(LengthOption option, Length length) {
+        Map<LengthOption, Length> next = new EnumMap<>(LengthOption.class);
+        next.putAll(lengths);
+        next.put(option, length);
+        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances);
+    }
+
+    /** The same garment with a sounding locked at a value. */
+    public Garment withIntake(Cell cell, Length length) {
+        Map<Cell, Length> next = new HashMap<>(intakes);
+        next.put(cell, length);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances);
+    }
+
+    /** The same garment with a sounding back at the rule. */
+    public Garment withoutIntake(Cell cell) {
+        Map<Cell, Length> next = new HashMap<>(intakes);
+        next.remove(cell);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances);
+    }
+
+    public Garment withEase(Level level, Length length) {
+        Map<Level, Length> next = new HashMap<>(ease);
+        next.put(level, length);
+        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances);
+    }
+
+    public Garment withAllowance(EdgeUse use, Length length) {
+        Map<EdgeUse, Length> next = new HashMap<>(allowances);
+        next.put(use, length);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next);
+    }
+}

@@ -1,0 +1,27 @@
+package bathyra.garment;
+
+
+/** Where the garment ends (C10). */
+public enum LowerShape implements Choice {
+    WAIST("waist", "At the waist"),
+    HIGH_HIP("high-hip", "At the high hip"),
+    HIP("hip", "At the hip");
+
+    private final String id;
+    private final String label;
+
+    LowerShape(String id, String label) {
+        this.id = id;
+        this.label = label;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+}

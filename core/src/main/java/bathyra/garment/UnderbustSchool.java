@@ -1,0 +1,27 @@
+package bathyra.garment;
+
+
+/** The schools for the intake under the bust (C6). */
+public enum UnderbustSchool implements Choice {
+    EXCESS("excess", "Excess"),
+    TABLE("table", "Table"),
+    DIFFERENCE("difference", "Difference");
+
+    private final String id;
+    private final String label;
+
+    UnderbustSchool(String id, String label) {
+        this.id = id;
+        this.label = label;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+}

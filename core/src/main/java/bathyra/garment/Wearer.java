@@ -1,0 +1,4 @@
+package bathyra.garment;
+
+/** Whom the garment is for. */
+public record Wearer(String name, Experience experience) {}

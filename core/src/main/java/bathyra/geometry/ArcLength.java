@@ -1,0 +1,34 @@
+package bathyra.geometry;
+
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+
+/**
+ * Arc length by Gauss–Legendre quadrature of the speed. Twelve points are exact to better than 1e-7 mm on the gently
+ * curved stretches of a panel edge (compared with 48 points in the tests).
+ */
+final class ArcLength {
+    private static final int POINTS = 12;
+    private static final double[] NODES = new double[POINTS];
+    private static final double[] WEIGHTS = new double[POINTS];
+
+    static {
+        GaussIntegrator rule = new GaussIntegratorFactory().legendre(POINTS);
+        for (int i = 0; i < POINTS; i++) {
+            NODES[i] = rule.getPoint(i);
+            WEIGHTS[i] = rule.getWeight(i);
+        }
+    }
+
+    private ArcLength() {}
+
+    static double between(Segment segment, double from, double to) {
+        double half = (to - from) / 2;
+        double middle = (to + from) / 2;
+        double sum = 0;
+        for (int i = 0; i < POINTS; i++) {
+            sum += WEIGHTS[i] * segment.velocity(middle + half * NODES[i]).length();
+        }
+        return sum * half;
+    }
+}

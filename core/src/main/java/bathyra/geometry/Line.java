@@ -1,0 +1,39 @@
+package bathyra.geometry;
+
+/** A straight stretch. */
+public record Line(Point start, Point end) implements Segment {
+    @Override
+    public Point at(double t) {
+        return start.between(end, t);
+    }
+
+    @Override
+    public Vec velocity(double t) {
+        return start.to(end);
+    }
+
+    @Override
+    public double curvature(double t) {
+        return 0;
+    }
+
+    @Override
+    public Line reversed() {
+        return new Line(end, start);
+    }
+
+    @Override
+    public Line part(double from, double to) {
+        return new Line(at(from), at(to));
+    }
+
+    @Override
+    public Line moved(Vec by) {
+        return new Line(start.plus(by), end.plus(by));
+    }
+
+    @Override
+    public double length(double from, double to) {
+        return start.distance(end) * (to - from);
+    }
+}

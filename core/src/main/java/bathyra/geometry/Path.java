@@ -1,0 +1,183 @@
+package bathyra.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A continuous line of straight and curved stretches, each beginning where the one before ends.
+ *
+ * @param segments the stretches in order, at least one
+ */
+public record Path(List<Segment> segments) {
+    private static final double JOINED = 1e-6;
+    private static final int FLATTEN_DEPTH = 12;
+    private static final int SAMPLES = 24;
+
+    public Path {
+        segments = List.copyOf(segments);
+        if (segments.isEmpty()) {
+            throw new IllegalArgumentException("a path needs at least one stretch");
+        }
+        for (int i = 1; i < segments.size(); i++) {
+            double gap = segments.get(i - 1).end().distance(segments.get(i).start());
+            if (gap > JOINED) {
+                throw new IllegalArgumentException("stretch " + i + " begins " + gap + " mm from where the one before ended");
+            }
+        }
+    }
+
+    public static Path of(Segment... segments) {
+        return new Path(List.of(segments));
+    }
+
+    /** A place on a path. */
+    public record Place(double arc, Point point, Vec tangent) {}
+
+    public Point start() {
+        return segments.get(0).start();
+    }
+
+    public Point end() {
+        return segments.get(segments.size() - 1).end();
+    }
+
+    /** The arc length, mm. */
+    public double length() {
+        double sum = 0;
+        for (Segment segment : segments) {
+            sum += segment.length();
+        }
+        return sum;
+    }
+
+    /** The unit direction in which the path sets out. */
+    public Vec startTangent() {
+        return segments.get(0).velocity(0).unit();
+    }
+
+    /** The unit direction in which the path arrives. */
+    public Vec endTangent() {
+        return segments.get(segments.size() - 1).velocity(1).unit();
+    }
+
+    public Path reversed() {
+        List<Segment> back = new ArrayList<>();
+        for (int i = segments.size() - 1; i >= 0; i--) {
+            back.add(segments.get(i).reversed());
+        }
+        return new Path(back);
+    }
+
+    public Path moved(Vec by) {
+        return new Path(segments.stream().map(s -> s.moved(by)).toList());
+    }
+
+    public Path then(Path next) {
+        List<Segment> all = new ArrayList<>(segments);
+        all.addAll(next.segments);
+        return new Path(all);
+    }
+
+    /** The place at an arc length from the start; lengths outside the path give its ends. */
+    public Place at(double arc) {
+        double left = Math.max(0, arc);
+        double before = 0;
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            double length = segment.length();
+            if (left <= length || i == segments.size() - 1) {
+                double t = parameterAt(segment, Math.min(left, length), length);
+                return new Place(before + Math.min(left, length), segment.at(t), segment.velocity(t).unit());
+            }
+            left -= length;
+            before += length;
+        }
+        throw new IllegalStateException("a path has stretches");
+    }
+
+    private static double parameterAt(Segment segment, double arc, double length) {
+        if (segment instanceof Line || length < JOINED) {
+            return length < JOINED ? 0 : arc / length;
+        }
+        double t = arc / length;
+        for (int round = 0; round < FLATTEN_DEPTH; round++) {
+            double error = segment.length(0, t) - arc;
+            if (Math.abs(error) < Tolerance.COINCIDENT) {
+                break;
+            }
+            t = Math.min(1, Math.max(0, t - error / segment.velocity(t).length()));
+        }
+        return t;
+    }
+
+    /** The place on the path nearest to a point; its arc length counts from the start. */
+    public Place nearest(Point point) {
+        double best = Double.POSITIVE_INFINITY;
+        double bestT = 0;
+        Segment bestSegment = segments.get(0);
+        double before = 0;
+        double bestBefore = 0;
+        for (Segment segment : segments) {
+            for (int i = 0; i <= SAMPLES; i++) {
+                double t = (double) i / SAMPLES;
+                double distance = segment.at(t).distance(point);
+                if (distance < best) {
+                    best = distance;
+                    bestT = t;
+                    bestSegment = segment;
+                    bestBefore = before;
+                }
+            }
+            before += segment.length();
+        }
+        double t = refine(bestSegment, point, bestT);
+        return new Place(bestBefore + bestSegment.length(0, t), bestSegment.at(t), bestSegment.velocity(t).unit());
+    }
+
+    private static double refine(Segment segment, Point point, double guess) {
+        double low = Math.max(0, guess - 1.0 / SAMPLES);
+        double high = Math.min(1, guess + 1.0 / SAMPLES);
+        for (int i = 0; i < 60 && high - low > 1e-12; i++) {
+            double middle = (low + high) / 2;
+            // The foot of the perpendicular lies where the way to the point turns from forward to backward.
+            if (segment.at(middle).to(point).dot(segment.velocity(middle)) > 0) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        double middle = (low + high) / 2;
+        return segment.at(guess).distance(point) < segment.at(middle).distance(point) ? guess : middle;
+    }
+
+    /** Points along the path, both ends included, such that no chord leaves the curve by more than a distance in mm. */
+    public List<Point> flattened(double chord) {
+        List<Point> points = new ArrayList<>();
+        points.add(start());
+        for (Segment segment : segments) {
+            if (segment instanceof Cubic cubic) {
+                flatten(cubic, 0, 1, chord, FLATTEN_DEPTH, points);
+            }
+            points.add(segment.end());
+        }
+        return points;
+    }
+
+    private static void flatten(Cubic cubic, double from, double to, double chord, int depth, List<Point> points) {
+        Cubic part = cubic.part(from, to);
+        double sag = 0.75 * Math.max(distanceFromChord(part, part.control1()), distanceFromChord(part, part.control2()));
+        if (depth == 0 || sag <= chord) {
+            return;
+        }
+        double middle = (from + to) / 2;
+        flatten(cubic, from, middle, chord, depth - 1, points);
+        points.add(cubic.at(middle));
+        flatten(cubic, middle, to, chord, depth - 1, points);
+    }
+
+    private static double distanceFromChord(Cubic part, Point control) {
+        Vec chord = part.start().to(part.end());
+        double length = chord.length();
+        return length < JOINED ? part.start().distance(control) : Math.abs(chord.cross(part.start().to(control))) / length;
+    }
+}

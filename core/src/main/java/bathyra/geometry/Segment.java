@@ -1,0 +1,32 @@
+package bathyra.geometry;
+
+/** One piece of a path, from parameter 0 to 1. */
+public sealed interface Segment permits Line, Cubic {
+    Point start();
+
+    Point end();
+
+    Point at(double t);
+
+    /** The first derivative at t; its length is the speed in mm per unit of t. */
+    Vec velocity(double t);
+
+    /** Signed curvature at t in 1/mm: positive where the path turns clockwise on the screen. */
+    double curvature(double t);
+
+    Segment reversed();
+
+    /** The part from one parameter to another, {@code from < to}. */
+    Segment part(double from, double to);
+
+    Segment moved(Vec by);
+
+    /** The arc length between two parameters, mm, integrated on the curve. */
+    default double length(double from, double to) {
+        return ArcLength.between(this, from, to);
+    }
+
+    default double length() {
+        return length(0, 1);
+    }
+}

@@ -1,0 +1,29 @@
+package bathyra.geometry;
+
+/** The few tolerances of the program, in mm and degrees, each with its reason. */
+public final class Tolerance {
+    /** Two points closer than this are the same place: far below what paper or double arithmetic can tell apart. */
+    public static final double COINCIDENT = 1e-6;
+    /** How far a flattened line may lie from its curve. */
+    public static final double CHORD = 0.05;
+    /** What a sewer takes up without noticing between two marks of a seam (C11). */
+    public static final double SEAM = 0.5;
+    /** A level's pattern girth against its plan (C11). */
+    public static final double GIRTH = 1.0;
+    /** How far the joined edge at a seam may be from straight, degrees (C11). */
+    public static final double JOIN_DEGREES = 5;
+    /** How far the centres may be from square, degrees (C11). */
+    public static final double SQUARE_DEGREES = 2;
+    /** Over which length the centres are looked at for squareness (C11). */
+    public static final double SQUARE_OVER = 10;
+    /** Where the rounds of walking end: a hundredth of what can be seen. */
+    public static final double WALK = 1e-4;
+    /** The narrowest panel that still takes a bone channel and its stitching (C11). */
+    public static final double PANEL_WIDTH = 25;
+    /** The tightest hollow a sewn edge may have (C11). */
+    public static final double RADIUS_CONCAVE = 12;
+    /** The tightest bulge a sewn edge may have (C11). */
+    public static final double RADIUS_CONVEX = 8;
+
+    private Tolerance() {}
+}

@@ -1,0 +1,48 @@
+package bathyra.intake;
+
+import bathyra.girth.Level;
+import bathyra.reckon.Reckoned;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What every seam takes out at every level of one half: the soundings. Along a level the cells add up to what is to be
+ * taken, whatever has been locked.
+ *
+ * @param cells the intake of each seam at each level, both edges together
+ * @param sideFront the front half's part of the side seam
+ * @param sideBack the back half's part of the side seam
+ * @param toTake per level, the widest half less the planned half
+ * @param opened what the closed side bust dart opens in the front princess seam at the upper line; part of its cell there
+ * @param underbust the under-bust intake by the school in use
+ * @param locked the cells set by hand
+ */
+public record IntakeTable(Map<Cell, Reckoned> cells, Map<Level, Reckoned> sideFront, Map<Level, Reckoned> sideBack,
+        Map<Level, Reckoned> toTake, Reckoned opened, Reckoned underbust, Set<Cell> locked) {
+    public IntakeTable {
+        cells = Map.copyOf(cells);
+        sideFront = Map.copyOf(sideFront);
+        sideBack = Map.copyOf(sideBack);
+        toTake = Map.copyOf(toTake);
+        locked = Set.copyOf(locked);
+    }
+
+    public Reckoned at(Level level, SeamPlace seam) {
+        return cells.get(new Cell(level, seam));
+    }
+
+    /** What the front princess seam takes by rule or by hand, without what the closed dart opens. */
+    public double princessFrontOwn(Level level) {
+        double all = at(level, SeamPlace.PRINCESS_FRONT).value();
+        return level == Level.UPPER ? all - opened.value() : all;
+    }
+
+    /** The sum of a level's cells, mm. */
+    public double sum(Level level) {
+        double sum = 0;
+        for (SeamPlace seam : SeamPlace.values()) {
+            sum += at(level, seam).value();
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,43 @@
+package bathyra.intake;
+
+import bathyra.block.Block;
+import bathyra.garment.UnderbustSchool;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
+
+/** What the front princess seam takes out under the bust, by the schools of C6. */
+public final class UnderbustIntake {
+    private static final double MOST = 76;
+    private static final String NAME = "Under-bust intake";
+
+    private UnderbustIntake() {}
+
+    /** The intake of one front quarter by a school, never below nothing. */
+    public static Reckoned by(UnderbustSchool school, MeasurementSet set, Block block) {
+        Reckoned bust = set.find(MeasurementKey.BUST).orElseThrow();
+        Reckoned underbust = set.find(MeasurementKey.UNDERBUST).orElseThrow();
+        return switch (school) {
+            case DIFFERENCE -> bust.minus(underbust).over(2).atMost(MOST).named(NAME, Rule.of("C6", "difference"));
+            case EXCESS -> block.underbustWidth().minus(underbust.over(4)).atLeast(0).named(NAME, Rule.of("C6", "excess"));
+            case TABLE -> Given.option(NAME, table(bust.value()), Quantity.LENGTH, "table by bust", Rule.of("C6", "table"));
+        };
+    }
+
+    /**
+     * The table by bust, mm. Between 914 and 965, where it names no value, the intake grows evenly so that a centimetre of
+     * bust never makes a jump.
+     */
+    static double table(double bust) {
+        if (bust < 914) {
+            return 51;
+        }
+        if (bust < 965) {
+            return 51 + (64 - 51) * (bust - 914) / (965 - 914);
+        }
+        return bust < 1020 ? 64 : 76;
+    }
+}

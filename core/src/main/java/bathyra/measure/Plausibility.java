@@ -1,0 +1,142 @@
+package bathyra.measure;
+
+import static bathyra.measure.MeasurementKey.APEX_SPAN;
+import static bathyra.measure.MeasurementKey.APEX_TO_UNDERBUST;
+import static bathyra.measure.MeasurementKey.ARMHOLE;
+import static bathyra.measure.MeasurementKey.BACK_LENGTH;
+import static bathyra.measure.MeasurementKey.BUST;
+import static bathyra.measure.MeasurementKey.FRONT_LENGTH;
+import static bathyra.measure.MeasurementKey.HIP;
+import static bathyra.measure.MeasurementKey.SHOULDER_TO_APEX;
+import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
+import static bathyra.measure.MeasurementKey.UNDERBUST;
+import static bathyra.measure.MeasurementKey.WAIST;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The checks that a good cutter makes on the figures before drawing anything (C2). */
+public final class Plausibility {
+    private static final double SIDE_DART_LEAST = 10;
+    private static final double SIDE_DART_MOST = 55;
+    /** Beyond these the draft cannot close the dart into the princess seam. */
+    private static final double SIDE_DART_STOPS = 70;
+    private static final double RADIUS_AGREES = 10;
+    private static final double SIDE_PANEL_LEAST = 40;
+    private static final double CHEST_LINE_AGREES = 25;
+    private static final double CM_PER_INCH = 2.54;
+
+    private Plausibility() {}
+
+    /** Everything that the figures of a set say about each other, the gravest first. */
+    public static List<Remark> of(MeasurementSet set) {
+        List<Remark> remarks = new ArrayList<>();
+        set.taken().forEach((key, length) -> inRange(key, length).ifPresent(remarks::add));
+        order(set, remarks);
+        sideDart(set).ifPresent(remarks::add);
+        bustRadius(set).ifPresent(remarks::add);
+        sidePanel(set).ifPresent(remarks::add);
+        chestLine(set).ifPresent(remarks::add);
+        remarks.sort((a, b) -> b.weight().compareTo(a.weight()));
+        return remarks;
+    }
+
+    /** Whether one figure lies in its plausible range; a slip of the unit is named as such. */
+    public static Optional<Remark> inRange(MeasurementKey key, Length length) {
+        if (key.isPlausible(length)) {
+            return Optional.empty();
+        }
+        Length asInches = Length.mm(length.millimetres() * CM_PER_INCH);
+        Length asMillimetres = Length.mm(length.millimetres() / 10);
+        Length asCentimetres = Length.mm(length.millimetres() / CM_PER_INCH);
+        String slip = key.isPlausible(asInches) ? " It looks like a figure in inches: type in behind it."
+                : key.isPlausible(asMillimetres) ? " It looks like a figure in millimetres: type mm behind it."
+                : key.isPlausible(asCentimetres) ? " It looks like a figure in centimetres: type cm behind it."
+                : " Take it again.";
+        return Optional.of(Remark.stops(Sentence.of("{} is {}; plausible is from {} to {}." + slip,
+                key.label(), length, key.least(), key.most()), key));
+    }
+
+    private static void order(MeasurementSet set, List<Remark> remarks) {
+        above(set, SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, "The apex", "the underbust").ifPresent(remarks::add);
+        above(set, SHOULDER_TO_UNDERBUST, FRONT_LENGTH, "The underbust", "the waist").ifPresent(remarks::add);
+        Optional<Length> bust = value(set, BUST);
+        Optional<Length> underbust = value(set, UNDERBUST);
+        if (bust.isPresent() && underbust.isPresent()) {
+            if (bust.get().compareTo(underbust.get()) <= 0) {
+                remarks.add(Remark.stops(Sentence.of("The bust is {} and the underbust {}: the bust must be the larger. Take both again.",
+                        bust.get(), underbust.get()), BUST, UNDERBUST));
+            }
+        }
+        Optional<Length> waist = value(set, WAIST);
+        Optional<Length> hip = value(set, HIP);
+        if (waist.isPresent() && hip.isPresent() && waist.get().compareTo(hip.get()) > 0) {
+            remarks.add(Remark.note(Sentence.of("The waist is {}, more than the hip at {}. If both were taken twice, leave them.",
+                    waist.get(), hip.get()), WAIST, HIP));
+        }
+    }
+
+    private static Optional<Remark> above(MeasurementSet set, MeasurementKey upper, MeasurementKey lower, String upperName, String lowerName) {
+        return value(set, upper).flatMap(u -> value(set, lower).filter(l -> l.compareTo(u) <= 0)
+                .map(l -> Remark.stops(Sentence.of("{} lies {} below the shoulder and {} {}: it must lie above it. Take both again.",
+                        upperName, u, lowerName, l), upper, lower)));
+    }
+
+    private static Optional<Remark> sideDart(MeasurementSet set) {
+        return value(set, FRONT_LENGTH).flatMap(front -> value(set, BACK_LENGTH).map(back -> {
+            Length dart = Length.mm(front.millimetres() - back.millimetres());
+            double width = dart.millimetres();
+            if (width < 0) {
+                return Remark.stops(Sentence.of("The front is {} to the waist and the back {}: the front must be the longer, by the side bust dart. Take both again.",
+                        front, back), FRONT_LENGTH, BACK_LENGTH);
+            }
+            if (width > SIDE_DART_STOPS) {
+                return Remark.stops(Sentence.of("The front is {} longer than the back. A side bust dart over {} cannot be closed: take both lengths again.",
+                        dart, Length.mm(SIDE_DART_STOPS)), FRONT_LENGTH, BACK_LENGTH);
+            }
+            String pattern = "The front is {} longer than the back: that is the side bust dart. Usual is {} to {}.";
+            Sentence sentence = Sentence.of(pattern, dart, Length.mm(SIDE_DART_LEAST), Length.mm(SIDE_DART_MOST));
+            return width < SIDE_DART_LEAST || width > SIDE_DART_MOST
+                    ? Remark.note(sentence, FRONT_LENGTH, BACK_LENGTH)
+                    : Remark.holds(sentence, FRONT_LENGTH, BACK_LENGTH);
+        }));
+    }
+
+    private static Optional<Remark> bustRadius(MeasurementSet set) {
+        return value(set, SHOULDER_TO_UNDERBUST).flatMap(under -> value(set, SHOULDER_TO_APEX).map(apex -> {
+            Length radius = Length.mm(under.millimetres() - apex.millimetres());
+            Optional<Length> taken = Optional.ofNullable(set.taken().get(APEX_TO_UNDERBUST));
+            if (taken.isPresent() && Math.abs(taken.get().millimetres() - radius.millimetres()) > RADIUS_AGREES) {
+                return Remark.note(Sentence.of("Shoulder to underbust less shoulder to apex leaves {}, the tape says {} from apex to underbust. One of the three is wrong: take them again.",
+                        radius, taken.get()), APEX_TO_UNDERBUST, SHOULDER_TO_UNDERBUST, SHOULDER_TO_APEX);
+            }
+            return Remark.holds(Sentence.of("Shoulder to underbust less shoulder to apex leaves {} for the bust radius.", radius),
+                    SHOULDER_TO_UNDERBUST, SHOULDER_TO_APEX);
+        }));
+    }
+
+    private static Optional<Remark> sidePanel(MeasurementSet set) {
+        return value(set, BUST).flatMap(bust -> value(set, APEX_SPAN).map(span -> {
+            Length left = Length.mm(bust.millimetres() / 4 - span.millimetres() / 2);
+            Length least = Length.mm(SIDE_PANEL_LEAST);
+            return left.millimetres() < SIDE_PANEL_LEAST
+                    ? Remark.note(Sentence.of("From apex to side seam only {} stay; a side panel needs {}. Take apex to apex again.", left, least), APEX_SPAN, BUST)
+                    : Remark.holds(Sentence.of("From apex to side seam stay {}; a side panel needs {}.", left, least), APEX_SPAN, BUST);
+        }));
+    }
+
+    private static Optional<Remark> chestLine(MeasurementSet set) {
+        return value(set, BUST).flatMap(bust -> Optional.ofNullable(set.taken().get(ARMHOLE)).map(armhole -> {
+            Length byTape = Length.mm(armhole.millimetres() / 2);
+            Length byRule = Length.mm(bust.millimetres() / 6 + 38);
+            return Math.abs(byTape.millimetres() - byRule.millimetres()) > CHEST_LINE_AGREES
+                    ? Remark.note(Sentence.of("The armhole tape puts the chest line at {}, the rule at {}. The tape is used.", byTape, byRule), ARMHOLE)
+                    : Remark.holds(Sentence.of("The armhole tape puts the chest line at {}, the rule at {}.", byTape, byRule), ARMHOLE);
+        }));
+    }
+
+    private static Optional<Length> value(MeasurementSet set, MeasurementKey key) {
+        return set.find(key).map(bathyra.reckon.Reckoned::length);
+    }
+}

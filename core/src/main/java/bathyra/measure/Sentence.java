@@ -1,0 +1,33 @@
+package bathyra.measure;
+
+import java.util.List;
+
+/**
+ * A sentence for the cutter whose lengths are still lengths, so that it can be said in either unit.
+ *
+ * @param pattern the words, with {@code {}} where the next part goes
+ * @param parts what goes there, in order; a {@link Length} is said in the unit asked for
+ */
+public record Sentence(String pattern, List<Object> parts) {
+    public Sentence {
+        parts = List.copyOf(parts);
+    }
+
+    public static Sentence of(String pattern, Object... parts) {
+        return new Sentence(pattern, List.of(parts));
+    }
+
+    /** The sentence with its lengths in the given unit. */
+    public String in(LengthUnit unit) {
+        StringBuilder text = new StringBuilder();
+        int next = 0;
+        int from = 0;
+        for (int at = pattern.indexOf("{}"); at >= 0; at = pattern.indexOf("{}", from)) {
+            text.append(pattern, from, at);
+            Object part = parts.get(next++);
+            text.append(part instanceof Length length ? LengthText.say(length, unit) : part);
+            from = at + 2;
+        }
+        return text.append(pattern.substring(from)).toString();
+    }
+}

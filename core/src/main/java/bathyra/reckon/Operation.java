@@ -1,0 +1,103 @@
+package bathyra.reckon;
+
+import java.util.List;
+
+/** An arithmetic step: it computes the value and writes the formula, so that the two cannot differ. */
+enum Operation {
+    SUM(1) {
+        @Override
+        double apply(double[] x) {
+            double sum = 0;
+            for (double value : x) {
+                sum += value;
+            }
+            return sum;
+        }
+
+        @Override
+        String write(List<String> x) {
+            return String.join(" + ", x);
+        }
+    },
+    DIFFERENCE(1) {
+        @Override
+        double apply(double[] x) {
+            return x[0] - x[1];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0) + " − " + x.get(1);
+        }
+    },
+    PRODUCT(2) {
+        @Override
+        double apply(double[] x) {
+            return x[0] * x[1];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0) + " × " + x.get(1);
+        }
+    },
+    QUOTIENT(2) {
+        @Override
+        double apply(double[] x) {
+            return x[0] / x[1];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0) + " ÷ " + x.get(1);
+        }
+    },
+    SMALLER(3) {
+        @Override
+        double apply(double[] x) {
+            return Math.min(x[0], x[1]);
+        }
+
+        @Override
+        String write(List<String> x) {
+            return "the smaller of " + x.get(0) + " and " + x.get(1);
+        }
+    },
+    LARGER(3) {
+        @Override
+        double apply(double[] x) {
+            return Math.max(x[0], x[1]);
+        }
+
+        @Override
+        String write(List<String> x) {
+            return "the larger of " + x.get(0) + " and " + x.get(1);
+        }
+    },
+    CHOSEN(3) {
+        @Override
+        double apply(double[] x) {
+            return x[0];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0);
+        }
+    };
+
+    private final int binding;
+
+    Operation(int binding) {
+        this.binding = binding;
+    }
+
+    /** How tightly the operation binds: 1 sums, 2 products, 3 words. An operand that binds less tightly takes brackets. */
+    int binding() {
+        return binding;
+    }
+
+    abstract double apply(double[] operands);
+
+    abstract String write(List<String> operands);
+}

@@ -1,0 +1,28 @@
+package bathyra.truing;
+
+import bathyra.geometry.Tolerance;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
+import bathyra.piece.PatternLevel;
+import java.util.List;
+import java.util.Locale;
+
+/** The level marks of one half add up to half of the planned pattern girth. */
+final class Girths implements Check {
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        return pattern.levels().stream().map(level -> look(pattern, level)).toList();
+    }
+
+    private static Finding look(Pattern pattern, PatternLevel level) {
+        double sum = pattern.pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum();
+        double planned = level.patternGirth() / 2;
+        double off = Math.abs(sum - planned);
+        boolean holds = off <= Tolerance.GIRTH;
+        String name = level.id().substring(0, 1).toUpperCase(Locale.ROOT) + level.id().substring(1).replace('-', ' ');
+        return Finding.mm("girth", level.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.GIRTH, holds
+                ? Sentence.of(name + ": the half measures {}, as planned.", Length.mm(sum))
+                : Sentence.of(name + ": the half measures {}, planned is {}. The draft is in error at this level.", Length.mm(sum), Length.mm(planned)));
+    }
+}

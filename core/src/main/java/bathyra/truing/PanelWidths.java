@@ -1,0 +1,60 @@
+package bathyra.truing;
+
+import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
+import bathyra.geometry.Vec;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.List;
+
+/** Every panel is wide enough everywhere for a bone channel and its stitching. */
+final class PanelWidths implements Check {
+    private static final double FLATTEN = 0.2;
+
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        return pattern.pieces().stream().map(PanelWidths::look).toList();
+    }
+
+    private static Finding look(Piece piece) {
+        List<List<Point>> sides = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE)
+                .map(e -> e.path().flattened(FLATTEN)).toList();
+        double least = Double.POSITIVE_INFINITY;
+        Point at = sides.get(0).get(0);
+        for (int i = 0; i + 1 < sides.size(); i++) {
+            for (int way = 0; way < 2; way++) {
+                for (Point p : sides.get(way == 0 ? i : i + 1)) {
+                    double distance = distance(p, sides.get(way == 0 ? i + 1 : i));
+                    if (distance < least) {
+                        least = distance;
+                        at = p;
+                    }
+                }
+            }
+        }
+        if (sides.size() < 2) {
+            least = Tolerance.PANEL_WIDTH;
+        }
+        boolean holds = least >= Tolerance.PANEL_WIDTH - Tolerance.COINCIDENT;
+        return Finding.mm("panel-width", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, Tolerance.PANEL_WIDTH, holds
+                ? Sentence.of(piece.name() + ": narrowest {}.", Length.mm(least))
+                : Sentence.of(piece.name() + ": only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.",
+                        Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
+    }
+
+    private static double distance(Point p, List<Point> line) {
+        double best = Double.POSITIVE_INFINITY;
+        for (int i = 1; i < line.size(); i++) {
+            Vec along = line.get(i - 1).to(line.get(i));
+            double square = along.dot(along);
+            double share = square == 0 ? 0 : Math.min(1, Math.max(0, line.get(i - 1).to(p).dot(along) / square));
+            double dx = line.get(i - 1).x() + along.dx() * share - p.x();
+            double dy = line.get(i - 1).y() + along.dy() * share - p.y();
+            best = Math.min(best, dx * dx + dy * dy);
+        }
+        return Math.sqrt(best);
+    }
+}

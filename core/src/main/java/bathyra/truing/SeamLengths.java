@@ -1,0 +1,27 @@
+package bathyra.truing;
+
+import bathyra.geometry.Tolerance;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
+import bathyra.piece.SeamJoin;
+import java.util.List;
+
+/** The two edges of a seam are equally long between every pair of marks and in total. */
+final class SeamLengths implements Check {
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        return pattern.seams().stream().map(seam -> look(pattern, seam)).toList();
+    }
+
+    private static Finding look(Pattern pattern, SeamJoin seam) {
+        SeamPair pair = SeamPair.of(pattern, seam);
+        double worst = pair.worst();
+        boolean holds = worst <= Tolerance.SEAM;
+        Sentence sentence = holds
+                ? Sentence.of(seam.name() + ": both edges {}, alike between all marks; {} allowed.", Length.mm(pair.totalA()), Length.mm(Tolerance.SEAM))
+                : Sentence.of(seam.name() + ": the two edges differ by {} between two marks; {} allowed. Walk the seam again.", Length.mm(worst), Length.mm(Tolerance.SEAM));
+        return Finding.mm("seam-length", seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.SEAM, sentence)
+                .at(seam.a().piece(), pattern.edge(seam.a()).path().at(pair.totalA() / 2).point());
+    }
+}

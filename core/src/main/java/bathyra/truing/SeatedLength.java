@@ -1,0 +1,34 @@
+package bathyra.truing;
+
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.List;
+import java.util.Optional;
+
+/** Centre front ends above the lap of the seated wearer. */
+final class SeatedLength implements Check {
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        if (pattern.waistToLap().isEmpty()) {
+            return List.of();
+        }
+        return pattern.pieces().stream().flatMap(p -> look(p, pattern.waistToLap().getAsDouble()).stream()).toList();
+    }
+
+    private static Optional<Finding> look(Piece piece, double lap) {
+        Optional<OutlineEdge> fold = piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).findFirst();
+        return fold.flatMap(edge -> piece.mark("waist").map(waist -> {
+            double end = Math.max(edge.path().start().y(), edge.path().end().y());
+            double below = end - waist.from().y();
+            boolean holds = below <= lap;
+            return Finding.mm("seated-length", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, below, lap, holds
+                    ? Sentence.of(piece.name() + ": reaches {} below the waist, waist to lap is {}.", Length.mm(below), Length.mm(lap))
+                    : Sentence.of(piece.name() + ", lower edge: it reaches {} below the waist. From waist to lap the tape says {}: sitting down, the edge will dig in by {}. Choose a higher lower edge, or keep it for a part that is played standing.",
+                            Length.mm(below), Length.mm(lap), Length.mm(below - lap)))
+                    .at(piece.id(), edge.path().start().y() > edge.path().end().y() ? edge.path().start() : edge.path().end());
+        }));
+    }
+}

@@ -1,0 +1,41 @@
+package bathyra.truing;
+
+import bathyra.geometry.Tolerance;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Centre front and centre back are square at both edges, so that the two halves make no point and no dip. */
+final class SquareCentres implements Check {
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        List<Finding> findings = new ArrayList<>();
+        for (Piece piece : pattern.pieces()) {
+            for (OutlineEdge edge : piece.outline()) {
+                if (edge.kind() == OutlineEdge.Kind.FOLD || edge.kind() == OutlineEdge.Kind.CLOSURE) {
+                    findings.add(look(piece, edge, true));
+                    findings.add(look(piece, edge, false));
+                }
+            }
+        }
+        return findings;
+    }
+
+    private static Finding look(Piece piece, OutlineEdge edge, boolean top) {
+        Corner corner = Corner.of(piece, edge, top);
+        double degrees = corner.degreesOver(Tolerance.SQUARE_OVER);
+        double off = Math.abs(degrees - 90);
+        boolean holds = off <= Tolerance.SQUARE_DEGREES;
+        String where = piece.name() + ", " + (top ? "upper" : "lower") + " corner at the " + edge.name().replace('-', ' ');
+        String said = String.format(Locale.ROOT, "%.1f°", degrees);
+        return Finding.degrees("square-centre", piece.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
+                Tolerance.SQUARE_DEGREES, Sentence.of(holds ? where + ": square over {}, " + said + "."
+                        : where + ": " + said + " over {}; 90° ± 2° allowed. Blend the edge again.", Length.mm(Tolerance.SQUARE_OVER)))
+                .at(piece.id(), corner.point());
+    }
+}

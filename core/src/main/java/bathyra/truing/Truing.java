@@ -1,0 +1,17 @@
+package bathyra.truing;
+
+import bathyra.piece.Pattern;
+import java.util.List;
+
+/** Looks a finished pattern over, check by check (C11). */
+public final class Truing {
+    private static final List<Check> CHECKS = List.of(new ClosedOutlines(), new SeamLengths(), new SideSeam(), new Girths(), new JoinedEdges(),
+            new SquareCentres(), new Curvature(), new PanelWidths(), new Crossings(), new FairEdges(), new SeatedLength());
+
+    private Truing() {}
+
+    /** Every finding, in the order of the checks. */
+    public static List<Finding> look(Pattern pattern) {
+        return CHECKS.stream().flatMap(c -> c.look(pattern).stream()).toList();
+    }
+}

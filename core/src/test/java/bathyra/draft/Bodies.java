@@ -1,0 +1,81 @@
+package bathyra.draft;
+
+import static bathyra.measure.MeasurementKey.APEX_SPAN;
+import static bathyra.measure.MeasurementKey.BACK_LENGTH;
+import static bathyra.measure.MeasurementKey.BUST;
+import static bathyra.measure.MeasurementKey.FRONT_LENGTH;
+import static bathyra.measure.MeasurementKey.HEIGHT;
+import static bathyra.measure.MeasurementKey.HIP;
+import static bathyra.measure.MeasurementKey.SHOULDER_TO_APEX;
+import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
+import static bathyra.measure.MeasurementKey.SHOULDER_WIDTH;
+import static bathyra.measure.MeasurementKey.UNDERBUST;
+import static bathyra.measure.MeasurementKey.WAIST;
+import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
+
+import bathyra.garment.Commission;
+import bathyra.garment.Experience;
+import bathyra.garment.Garment;
+import bathyra.garment.Wearer;
+import bathyra.measure.Length;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Random;
+
+/** Bodies for tests: one in round figures, and plausible random ones (C19). */
+public final class Bodies {
+    private Bodies() {}
+
+    /** A dancer of the Lanternfish Opera. */
+    public static MeasurementSet nerea() {
+        Map<MeasurementKey, Length> taken = new EnumMap<>(MeasurementKey.class);
+        taken.put(BUST, Length.mm(910));
+        taken.put(UNDERBUST, Length.mm(785));
+        taken.put(WAIST, Length.mm(720));
+        taken.put(HIP, Length.mm(1010));
+        taken.put(APEX_SPAN, Length.mm(186));
+        taken.put(SHOULDER_TO_APEX, Length.mm(281));
+        taken.put(SHOULDER_TO_UNDERBUST, Length.mm(366));
+        taken.put(FRONT_LENGTH, Length.mm(468));
+        taken.put(BACK_LENGTH, Length.mm(439));
+        taken.put(WAIST_TO_HIP, Length.mm(231));
+        return new MeasurementSet(taken);
+    }
+
+    public static Commission commission(MeasurementSet set, Garment garment) {
+        return new Commission("The Heron", LengthUnit.CM, new Wearer("Nerea Holloway", Experience.FIRST), set, garment);
+    }
+
+    /** One draw of C19. */
+    public static MeasurementSet random(Random random) {
+        double height = u(random, 1480, 1900);
+        double underbust = u(random, 620, 1250);
+        double bust = underbust + u(random, 50, 270) * Math.sqrt(underbust / 900);
+        double waist = underbust - u(random, -60, 150);
+        double hip = waist + u(random, 60, 380);
+        double front = height * u(random, 0.238, 0.268) + 0.12 * (bust - underbust);
+        double radius = 52 + (bust - underbust) * u(random, 0.18, 0.28);
+        double toUnderbust = front - u(random, 60, 115) * height / 1650;
+        Map<MeasurementKey, Length> taken = new EnumMap<>(MeasurementKey.class);
+        taken.put(HEIGHT, Length.mm(height));
+        taken.put(UNDERBUST, Length.mm(underbust));
+        taken.put(BUST, Length.mm(bust));
+        taken.put(WAIST, Length.mm(waist));
+        taken.put(HIP, Length.mm(hip));
+        taken.put(FRONT_LENGTH, Length.mm(front));
+        taken.put(BACK_LENGTH, Length.mm(front - u(random, 6, 62)));
+        taken.put(SHOULDER_TO_UNDERBUST, Length.mm(toUnderbust));
+        taken.put(SHOULDER_TO_APEX, Length.mm(toUnderbust - radius));
+        taken.put(APEX_SPAN, Length.mm(bust * u(random, 0.18, 0.22)));
+        taken.put(WAIST_TO_HIP, Length.mm(height / 8 * u(random, 0.9, 1.1)));
+        taken.put(SHOULDER_WIDTH, Length.mm(u(random, 350, 450)));
+        return new MeasurementSet(taken);
+    }
+
+    private static double u(Random random, double low, double high) {
+        return low + random.nextDouble() * (high - low);
+    }
+}

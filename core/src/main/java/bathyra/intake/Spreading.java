@@ -144,13 +144,20 @@ public final class Spreading {
     private Reckoned princessFront(Level level, Reckoned underbust, Reckoned opened) {
         String name = "Princess front at the " + low(level);
         return switch (level) {
-            case UPPER -> underbust.minus(garment.length(LengthOption.UPPER_LESS)).atLeast(0).named("Upper intake by rule", PRINCESS)
-                    .plus(opened).named(name, PRINCESS);
+            case UPPER -> underbust.minus(garment.length(LengthOption.UPPER_LESS)).atLeast(0).named("Intake at the crest by rule", PRINCESS)
+                    .times(upTheLeg()).named("Upper intake by rule", PRINCESS).plus(opened).named(name, PRINCESS);
             case BUST -> nothing(name, "the seam passes through the apex");
             case UNDERBUST -> underbust.named(name, PRINCESS);
             case WAIST -> underbust.named(name, Rule.of("C6", "the same as under the bust"));
             case HIGH_HIP, HIP -> underbust.times(belowWaist(level)).named(name, Rule.of("C4.1", "runs out above the hip"));
         };
+    }
+
+    /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */
+    private Reckoned upTheLeg() {
+        Reckoned apex = block.frontDepths().get(Level.BUST);
+        Reckoned line = apex.minus(block.frontDepths().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
+        return line.over(apex.minus(block.crest()).named("Crest above the apex", PRINCESS));
     }
 
     /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */

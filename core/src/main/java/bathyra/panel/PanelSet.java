@@ -52,7 +52,8 @@ public record PanelSet(Panel centreFront, Panel sideFront, Panel sideBack, Panel
         double sheetEnd = sheetBack + girths.widestBack().value();
 
         SeamEdge.Rounding straight = rounding(garment, Vec.DOWN);
-        SeamEdge frontEdge = SeamEdge.through(nodes(levels, widths::centreFront, block::front), Optional.of(straight));
+        Map<Level, Point> frontNodes = nodes(levels, widths::centreFront, block::front);
+        SeamEdge frontEdge = SeamEdge.through(frontNodes, Optional.of(straight.fittedTo(frontNodes)));
         Panel centreFront = new Panel(upright(levels, block), frontEdge);
 
         // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two legs.
@@ -97,7 +98,7 @@ public record PanelSet(Panel centreFront, Panel sideFront, Panel sideBack, Panel
     }
 
     private static SeamEdge.Rounding rounding(Garment garment, Vec direction) {
-        return new SeamEdge.Rounding(direction, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value());
+        return new SeamEdge.Rounding(direction, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value(), 1);
     }
 
     private static SeamEdge upright(List<Level> levels, Block block) {

@@ -33,11 +33,17 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
      * @param direction the unit direction of the edge there, downwards
      * @param dartEnd how far before the apex the dart ends: the seam keeps to its axis so much longer
      * @param radius the smallest radius of curvature wanted there
+     * @param longer how much longer still it keeps to its axis so that the radius is reached
      */
-    public record Rounding(Vec direction, double dartEnd, double radius) {}
+    public record Rounding(Vec direction, double dartEnd, double radius, double longer) {
+        Rounding fittedTo(Map<Level, Point> nodes) {
+            return new Rounding(direction, dartEnd, radius, SeamEdge.longer(nodes, this));
+        }
+    }
 
-    private static final double WIDEN = 1.12;
-    private static final int WIDEN_ROUNDS = 12;
+    private static final double LONGER_STEP = 0.1;
+    private static final double LONGER_MOST = 1.5;
+    private static final double PACE_MOST = 1.75;
     private static final double NEAR_APEX = 20;
 
     /** The curve through the level points: upright at the waist, free at the outer ends. */
@@ -46,7 +52,7 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         List<Path> parts = new ArrayList<>();
         int waist = levels.indexOf(Level.WAIST);
         if (rounding.isPresent()) {
-            parts.add(overApex(nodes, rounding.get()));
+            parts.add(overApex(nodes, rounding.get(), rounding.get().longer()));
         } else {
             parts.add(FairSpline.through(points(nodes, levels.subList(0, waist + 1)), Optional.empty(), Optional.of(Vec.DOWN)));
         }
@@ -65,24 +71,29 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         return new SeamEdge(path, nodes, arcs, 0);
     }
 
-    /** Both parts meet at the apex in one direction; the seam is kept to its axis for longer until it is round enough. */
-    private static Path overApex(Map<Level, Point> nodes, Rounding rounding) {
+    /**
+     * How much longer than usual the seam must keep to its axis at the apex, so that it bends no tighter than wanted. Found
+     * once on the points as they are planned: if it changed while the seam is walked, the walk would chase it.
+     */
+    static double longer(Map<Level, Point> nodes, Rounding rounding) {
+        double longer = 1;
+        while (longer < LONGER_MOST && radiusNear(overApex(nodes, rounding, longer), nodes.get(Level.BUST)) < rounding.radius()) {
+            longer += LONGER_STEP;
+        }
+        return longer;
+    }
+
+    /** Both parts meet at the apex in one direction. */
+    private static Path overApex(Map<Level, Point> nodes, Rounding rounding, double longer) {
         Point upper = nodes.get(Level.UPPER);
         Point apex = nodes.get(Level.BUST);
         List<Point> below = points(nodes, List.of(Level.BUST, Level.UNDERBUST, Level.WAIST));
-        double longer = 1;
-        Path path = null;
-        for (int round = 0; round < WIDEN_ROUNDS; round++) {
-            double paceAbove = longer * (1 + 3 * rounding.dartEnd() / upper.distance(apex));
-            double paceBelow = longer * (1 + 3 * rounding.dartEnd() / apex.distance(below.get(1)));
-            path = FairSpline.through(List.of(upper, apex), Optional.empty(), Optional.of(rounding.direction().times(paceAbove)))
-                    .then(FairSpline.through(below, Optional.of(rounding.direction().times(paceBelow)), Optional.of(Vec.DOWN)));
-            if (radiusNear(path, apex) >= rounding.radius()) {
-                break;
-            }
-            longer *= WIDEN;
-        }
-        return path;
+        return FairSpline.through(List.of(upper, apex), Optional.empty(), Optional.of(atApex(rounding, longer, upper.distance(apex))))
+                .then(FairSpline.through(below, Optional.of(atApex(rounding, longer, apex.distance(below.get(1)))), Optional.of(Vec.DOWN)));
+    }
+
+    private static Vec atApex(Rounding rounding, double longer, double chord) {
+        return rounding.direction().times(Math.min(PACE_MOST, longer * (1 + 3 * rounding.dartEnd() / chord)));
     }
 
     private static double radiusNear(Path path, Point apex) {

@@ -21,7 +21,8 @@ final class Walking {
     /** The walked edge and how far its worst stretch still is from its partner, mm. */
     record Walked(SeamEdge edge, double residual) {}
 
-    static Walked against(SeamEdge partner, Map<Level, Point> start, Level anchor, Optional<SeamEdge.Rounding> rounding) {
+    static Walked against(SeamEdge partner, Map<Level, Point> start, Level anchor, Optional<SeamEdge.Rounding> asked) {
+        Optional<SeamEdge.Rounding> rounding = asked.map(r -> r.fittedTo(start));
         List<Level> levels = new ArrayList<>(new EnumMap<>(start).keySet());
         Map<Level, Point> nodes = new EnumMap<>(start);
         SeamEdge edge = SeamEdge.through(nodes, rounding);

@@ -55,7 +55,8 @@ public final class Drafter {
             Pattern pattern = pattern(commission, girths, pieces);
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             findings.addAll(Advice.on(commission, block, girths, intakes));
-            return new Draft(commission, block, girths, intakes, panels, pattern, findings);
+            Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings);
+            return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT).stream().map(Drafter::withFigures).toList());
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
         }
@@ -91,6 +92,14 @@ public final class Drafter {
             return Optional.of(new Refusal(Refusal.Cause.INPUT, input));
         }
         return contradictions.isEmpty() ? Optional.empty() : Optional.of(new Refusal(Refusal.Cause.PATTERN, contradictions));
+    }
+
+    /** A fault of the finished curves, with the figures that make the shape there. */
+    private static Finding withFigures(Finding fault) {
+        Sentence said = fault.sentence();
+        return new Finding(fault.id(), fault.subject(), fault.status(), fault.value(), fault.limit(), fault.unit(), new Sentence(said.pattern()
+                + " The shape there comes from bustGirth, underbustGirth, shoulderToApex, shoulderToUnderbust, backLength and the intakes: look at these, or choose the excess school.",
+                said.parts()), fault.place());
     }
 
     private static void requireRoomForBust(Block block, GirthPlan girths) throws NotDraftable {

@@ -43,6 +43,18 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         return speed < STILL ? 0 : velocity.cross(acceleration(t)) / (speed * speed * speed);
     }
 
+    /** Even steps; their number follows from the second derivative, which bounds a chord's sag by a''·h²/8. */
+    @Override
+    public double[] steps(double chord) {
+        double bend = Math.max(acceleration(0).length(), acceleration(1).length());
+        int n = Math.max(1, (int) Math.ceil(Math.sqrt(bend / (8 * chord))));
+        double[] steps = new double[n + 1];
+        for (int i = 0; i <= n; i++) {
+            steps[i] = (double) i / n;
+        }
+        return steps;
+    }
+
     @Override
     public Cubic reversed() {
         return new Cubic(end, control2, control1, start);

@@ -33,6 +33,11 @@ public record Line(Point start, Point end) implements Segment {
     }
 
     @Override
+    public double[] steps(double chord) {
+        return new double[] {0, 1};
+    }
+
+    @Override
     public double length(double from, double to) {
         return start.distance(end) * (to - from);
     }

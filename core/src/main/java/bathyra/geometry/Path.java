@@ -10,7 +10,7 @@ import java.util.List;
  */
 public record Path(List<Segment> segments) {
     private static final double JOINED = 1e-6;
-    private static final int FLATTEN_DEPTH = 12;
+    private static final int NEWTON_ROUNDS = 12;
     private static final int SAMPLES = 24;
 
     public Path {
@@ -100,7 +100,7 @@ public record Path(List<Segment> segments) {
             return length < JOINED ? 0 : arc / length;
         }
         double t = arc / length;
-        for (int round = 0; round < FLATTEN_DEPTH; round++) {
+        for (int round = 0; round < NEWTON_ROUNDS; round++) {
             double error = segment.length(0, t) - arc;
             if (Math.abs(error) < Tolerance.COINCIDENT) {
                 break;
@@ -155,29 +155,11 @@ public record Path(List<Segment> segments) {
         List<Point> points = new ArrayList<>();
         points.add(start());
         for (Segment segment : segments) {
-            if (segment instanceof Cubic cubic) {
-                flatten(cubic, 0, 1, chord, FLATTEN_DEPTH, points);
+            double[] steps = segment.steps(chord);
+            for (int i = 1; i < steps.length; i++) {
+                points.add(segment.at(steps[i]));
             }
-            points.add(segment.end());
         }
         return points;
-    }
-
-    private static void flatten(Cubic cubic, double from, double to, double chord, int depth, List<Point> points) {
-        Cubic part = cubic.part(from, to);
-        double sag = 0.75 * Math.max(distanceFromChord(part, part.control1()), distanceFromChord(part, part.control2()));
-        if (depth == 0 || sag <= chord) {
-            return;
-        }
-        double middle = (from + to) / 2;
-        flatten(cubic, from, middle, chord, depth - 1, points);
-        points.add(cubic.at(middle));
-        flatten(cubic, middle, to, chord, depth - 1, points);
-    }
-
-    private static double distanceFromChord(Cubic part, Point control) {
-        Vec chord = part.start().to(part.end());
-        double length = chord.length();
-        return length < JOINED ? part.start().distance(control) : Math.abs(chord.cross(part.start().to(control))) / length;
     }
 }

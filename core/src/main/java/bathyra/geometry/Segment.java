@@ -21,6 +21,9 @@ public sealed interface Segment permits Line, Cubic {
 
     Segment moved(Vec by);
 
+    /** The parameters, both ends included, between which no chord leaves the curve by more than a distance in mm. */
+    double[] steps(double chord);
+
     /** The arc length between two parameters, mm, integrated on the curve. */
     default double length(double from, double to) {
         return ArcLength.between(this, from, to);

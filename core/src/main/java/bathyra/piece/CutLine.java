@@ -1,6 +1,8 @@
 package bathyra.piece;
 
+import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Segment;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
@@ -10,7 +12,8 @@ import java.util.function.ToDoubleFunction;
 
 /** The seam allowances of a piece (offset curves): a layer of its own, a width for each edge (C12). */
 final class CutLine {
-    private static final double FLATTEN = Tolerance.CHORD / 4;
+    private static final double FLATTEN = Tolerance.CHORD / 2;
+    private static final int SAMPLES = 8;
     /** A corner may reach this many widths out before it is trimmed square. */
     private static final double TRIM = 2.5;
 
@@ -23,7 +26,7 @@ final class CutLine {
         for (OutlineEdge edge : outline) {
             double width = allowance.applyAsDouble(edge);
             widest = Math.max(widest, width);
-            lines.add(Shape.outside(edge.path().flattened(FLATTEN), width));
+            lines.add(outside(edge.path(), width));
         }
         List<Point> ring = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -35,6 +38,34 @@ final class CutLine {
         }
         ring.add(ring.get(0));
         return ring;
+    }
+
+    /**
+     * Every point moved out along its own normal; exact wherever the edge's hollows are wider than the allowance. Where one
+     * is tighter, such a line would loop, and the plane-geometry library takes the loop out.
+     */
+    private static List<Point> outside(Path path, double width) {
+        if (tightestHollow(path) < width * 1.1) {
+            return Shape.outside(path.flattened(FLATTEN), width);
+        }
+        List<Point> points = new ArrayList<>();
+        for (Segment segment : path.segments()) {
+            for (double t : segment.steps(FLATTEN)) {
+                Vec along = segment.velocity(t).unit();
+                points.add(segment.at(t).plus(along.turned(-Math.PI / 2).times(width)));
+            }
+        }
+        return points;
+    }
+
+    private static double tightestHollow(Path path) {
+        double most = 0;
+        for (Segment segment : path.segments()) {
+            for (int i = 0; i <= SAMPLES; i++) {
+                most = Math.max(most, -segment.curvature((double) i / SAMPLES));
+            }
+        }
+        return most == 0 ? Double.POSITIVE_INFINITY : 1 / most;
     }
 
     /** Where two allowances meet: their tangents at the corner intersect, unless that lies too far out. */

@@ -7,6 +7,7 @@ import bathyra.garment.Garment;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import bathyra.panel.Panel;
@@ -69,10 +70,17 @@ public final class Cutting {
         for (int i = 0; i < lefts.size(); i++) {
             Path l = lefts.get(i);
             Path r = rights.get(i);
-            spans.add(top ? new JoinedEdge.Span(l.start(), l.startTangent(), r.start(), r.startTangent())
-                    : new JoinedEdge.Span(l.end(), l.endTangent().reversed(), r.end(), r.endTangent().reversed()));
+            boolean centreBack = i == lefts.size() - 1;
+            spans.add(top
+                    ? new JoinedEdge.Span(l.start(), l.startTangent(), r.start(), centreBack ? overTen(r) : r.startTangent())
+                    : new JoinedEdge.Span(l.end(), l.endTangent().reversed(), r.end(), centreBack ? overTen(r.reversed()) : r.endTangent().reversed()));
         }
         return spans;
+    }
+
+    /** A curved centre back is squared against its first 10 mm, as the square is laid on the paper. */
+    private static Vec overTen(Path path) {
+        return path.start().to(path.at(Tolerance.SQUARE_OVER).point()).unit();
     }
 
     private static Piece piece(Plan plan, int order, Panel panel, Path upper, Path right, Path lower, Path left, Garment garment) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -34,6 +35,11 @@ public final class Shape {
     /** The area of a closed line, mm². */
     public static double area(List<Point> closed) {
         return polygon(closed).getArea();
+    }
+
+    /** Whether a closed line has any of its area inside an upright rectangle. */
+    public static boolean overlaps(List<Point> closed, Point upperLeft, Point lowerRight) {
+        return polygon(closed).intersects(FACTORY.toGeometry(new Envelope(upperLeft.x(), lowerRight.x(), upperLeft.y(), lowerRight.y())));
     }
 
     /** Whether one closed line contains another, borders touching allowed within a distance in mm. */

@@ -1,0 +1,139 @@
+package bathyra.files.json;
+
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads the fields of one JSON object and gathers what is wrong with them instead of stopping at the first. */
+final class Fields {
+    private final String path;
+    private final JsonNode node;
+    private final List<String> faults;
+
+    Fields(String path, JsonNode node, List<String> faults) {
+        this.path = path;
+        this.node = node;
+        this.faults = faults;
+    }
+
+    static Fields root(JsonNode node) {
+        return new Fields("", node, new ArrayList<>());
+    }
+
+    List<String> faults() {
+        return faults;
+    }
+
+    String path(String key) {
+        return path.isEmpty() ? key : path + "." + key;
+    }
+
+    void fault(String key, String wrong, String accepted) {
+        faults.add(path(key) + ": " + wrong + "; " + accepted);
+    }
+
+    boolean has(String key) {
+        return node.hasNonNull(key);
+    }
+
+    /** Refuses every key that is not known, naming the nearest that is. */
+    void only(Collection<String> known) {
+        node.fieldNames().forEachRemaining(key -> {
+            if (!known.contains(key)) {
+                fault(key, "is not known", "nearest is " + nearest(key, known));
+            }
+        });
+    }
+
+    Iterable<String> keys() {
+        return node::fieldNames;
+    }
+
+    /** The object under a key; an absent one reads as empty. */
+    Fields object(String key) {
+        JsonNode child = node.get(key);
+        if (child != null && !child.isObject()) {
+            fault(key, "is no object", "write { … }");
+        }
+        return new Fields(path(key), child != null && child.isObject() ? child : Json.MAPPER.createObjectNode(), faults);
+    }
+
+    Optional<String> text(String key) {
+        JsonNode child = node.get(key);
+        if (child == null || child.isNull()) {
+            return Optional.empty();
+        }
+        if (!child.isTextual()) {
+            fault(key, "is no text", "write it in quotes");
+            return Optional.empty();
+        }
+        return Optional.of(child.textValue());
+    }
+
+    Optional<Integer> whole(String key) {
+        JsonNode child = node.get(key);
+        if (child == null) {
+            return Optional.empty();
+        }
+        if (!child.isIntegralNumber() || !child.canConvertToInt()) {
+            fault(key, "is no whole number", "write a number without a point");
+            return Optional.empty();
+        }
+        return Optional.of(child.intValue());
+    }
+
+    /** A length: a number in the document's unit, or a text with its own unit or a fraction. */
+    Optional<Length> length(String key, LengthUnit unit) {
+        JsonNode child = node.get(key);
+        if (child == null || child.isNull()) {
+            return Optional.empty();
+        }
+        if (child.isNumber()) {
+            return Optional.of(Length.mm(child.doubleValue() * unit.millimetres()));
+        }
+        if (child.isTextual()) {
+            LengthText.Reading reading = LengthText.read(child.textValue(), unit);
+            if (reading instanceof LengthText.Read read) {
+                return Optional.of(read.length());
+            }
+        }
+        fault(key, "is no length: " + child, "a number in " + unit.symbol() + ", or a text such as \"37 1/2 in\" or \"92,5 cm\"");
+        return Optional.empty();
+    }
+
+    private static String nearest(String key, Collection<String> known) {
+        String best = "";
+        int least = Integer.MAX_VALUE;
+        for (String candidate : known) {
+            int distance = distance(key.toLowerCase(java.util.Locale.ROOT), candidate.toLowerCase(java.util.Locale.ROOT));
+            if (distance < least) {
+                least = distance;
+                best = candidate;
+            }
+        }
+        return best;
+    }
+
+    /** Levenshtein distance. */
+    private static int distance(String a, String b) {
+        int[] row = new int[b.length() + 1];
+        for (int j = 0; j <= b.length(); j++) {
+            row[j] = j;
+        }
+        for (int i = 1; i <= a.length(); i++) {
+            int diagonal = row[0];
+            row[0] = i;
+            for (int j = 1; j <= b.length(); j++) {
+                int swap = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
+                diagonal = row[j];
+                row[j] = Math.min(swap, Math.min(row[j], row[j - 1]) + 1);
+            }
+        }
+        return row[b.length()];
+    }
+}

@@ -1,0 +1,209 @@
+package bathyra.files.json;
+
+import bathyra.geometry.Cubic;
+import bathyra.geometry.Line;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Segment;
+import bathyra.measure.LengthUnit;
+import bathyra.piece.Grain;
+import bathyra.piece.LevelMark;
+import bathyra.piece.Notch;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Pattern;
+import bathyra.piece.PatternLevel;
+import bathyra.piece.Piece;
+import bathyra.piece.SeamJoin;
+import bathyra.truing.Finding;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** Pattern documents ({@code pattern.json}, format {@code bathyra-pattern} version 1), reading and writing. Millimetres, y down. */
+public final class PatternJson {
+    private static final String FORMAT = "bathyra-pattern";
+    private static final double GRID = 1e6;
+
+    private PatternJson() {}
+
+    /** The document of a pattern with what its checks found. */
+    public static String write(Pattern pattern, List<Finding> findings, String program) {
+        ObjectNode root = Json.MAPPER.createObjectNode();
+        root.put("format", FORMAT).put("version", 1).put("units", "mm");
+        root.putObject("source").put("title", pattern.title()).put("method", pattern.method()).put("program", program);
+        pattern.waistToLap().ifPresent(lap -> root.putObject("body").put("waistToLap", lap));
+        ArrayNode levels = root.putArray("levels");
+        for (PatternLevel level : pattern.levels()) {
+            levels.addObject().put("id", level.id()).put("bodyGirth", level.bodyGirth()).put("ease", level.ease())
+                    .put("lacingGap", level.lacingGap()).put("patternGirth", level.patternGirth())
+                    .put("frontHalf", level.frontHalf()).put("backHalf", level.backHalf());
+        }
+        ArrayNode pieces = root.putArray("pieces");
+        pattern.pieces().forEach(piece -> write(pieces.addObject(), piece));
+        ArrayNode seams = root.putArray("seams");
+        for (SeamJoin seam : pattern.seams()) {
+            ObjectNode node = seams.addObject().put("id", seam.id()).put("name", seam.name());
+            node.putObject("a").put("piece", seam.a().piece()).put("edge", seam.a().edge());
+            node.putObject("b").put("piece", seam.b().piece()).put("edge", seam.b().edge());
+        }
+        ArrayNode checks = root.putArray("checks");
+        for (Finding finding : findings) {
+            checks.addObject().put("id", finding.id()).put("subject", finding.subject()).put("status", finding.status().id())
+                    .put("value", round(finding.value())).put("limit", round(finding.limit())).put("unit", finding.unit())
+                    .put("message", finding.sentence().in(LengthUnit.MM).replace('\u00a0', ' '));
+        }
+        return Json.pretty(root);
+    }
+
+    private static void write(ObjectNode node, Piece piece) {
+        node.put("id", piece.id()).put("name", piece.name()).put("order", piece.order()).put("block", piece.front() ? "front" : "back");
+        node.putObject("cut").put("count", piece.count()).put("onFold", piece.onFold());
+        ArrayNode outline = node.putArray("outline");
+        for (OutlineEdge edge : piece.outline()) {
+            ObjectNode out = outline.addObject().put("edge", edge.name()).put("kind", edge.kind().id());
+            out.put("seam", edge.seam().orElse(null));
+            ArrayNode path = out.putArray("path");
+            command(path, "M", edge.path().start());
+            for (Segment segment : edge.path().segments()) {
+                if (segment instanceof Cubic cubic) {
+                    command(path, "C", cubic.control1(), cubic.control2(), cubic.end());
+                } else {
+                    command(path, "L", segment.end());
+                }
+            }
+        }
+        ArrayNode marks = node.putArray("levelMarks");
+        for (LevelMark mark : piece.levelMarks()) {
+            ObjectNode out = marks.addObject().put("level", mark.level());
+            point(out.putArray("from"), mark.from());
+            point(out.putArray("to"), mark.to());
+        }
+        ArrayNode notches = node.putArray("notches");
+        for (Notch notch : piece.notches()) {
+            ObjectNode out = notches.addObject().put("edge", notch.edge());
+            point(out.putArray("at"), notch.at());
+            out.put("kind", notch.twofold() ? "double" : "single").put("level", notch.level());
+        }
+        ObjectNode grain = node.putObject("grain");
+        point(grain.putArray("from"), piece.grain().from());
+        point(grain.putArray("to"), piece.grain().to());
+        ArrayNode cut = node.putArray("cutLine");
+        piece.cutLine().forEach(p -> point(cut.addArray(), p));
+    }
+
+    private static void command(ArrayNode path, String letter, Point... points) {
+        ArrayNode command = path.addArray().add(letter);
+        Arrays.stream(points).forEach(p -> point(command, p));
+    }
+
+    private static void point(ArrayNode node, Point point) {
+        node.add(round(point.x())).add(round(point.y()));
+    }
+
+    private static double round(double value) {
+        return Math.round(value * GRID) / GRID;
+    }
+
+    /** Reads a pattern for checking. The checks that the document itself holds are not believed and not read. */
+    public static Pattern read(String text) throws BadDocument {
+        JsonNode root = Json.parse(text);
+        if (!FORMAT.equals(root.path("format").asText())) {
+            throw new BadDocument("format: is not " + FORMAT + "; a pattern document as ./bathyra draft writes it");
+        }
+        if (root.path("version").asInt() != 1) {
+            throw new BadDocument("version: is not 1; 1");
+        }
+        Schema.PATTERN.require(root);
+        List<String> faults = new ArrayList<>();
+        List<PatternLevel> levels = new ArrayList<>();
+        for (JsonNode l : root.get("levels")) {
+            levels.add(new PatternLevel(l.get("id").asText(), l.get("bodyGirth").asDouble(), l.get("ease").asDouble(), l.get("lacingGap").asDouble(),
+                    l.get("patternGirth").asDouble(), l.get("frontHalf").asDouble(), l.get("backHalf").asDouble()));
+        }
+        List<Piece> pieces = new ArrayList<>();
+        for (JsonNode p : root.get("pieces")) {
+            pieces.add(piece(p, faults));
+        }
+        List<SeamJoin> seams = new ArrayList<>();
+        for (JsonNode s : root.get("seams")) {
+            seams.add(new SeamJoin(s.get("id").asText(), s.path("name").asText(s.get("id").asText()), ref(s.get("a")), ref(s.get("b"))));
+        }
+        requireKnown(pieces, seams, faults);
+        if (!faults.isEmpty()) {
+            throw new BadDocument(faults);
+        }
+        JsonNode lap = root.path("body").path("waistToLap");
+        return new Pattern(root.path("source").path("title").asText(""), root.path("source").path("method").asText(""), levels, pieces, seams,
+                lap.isNumber() ? OptionalDouble.of(lap.asDouble()) : OptionalDouble.empty());
+    }
+
+    private static void requireKnown(List<Piece> pieces, List<SeamJoin> seams, List<String> faults) {
+        Set<String> known = new HashSet<>();
+        pieces.forEach(p -> p.outline().forEach(e -> known.add(p.id() + "/" + e.name())));
+        for (SeamJoin seam : seams) {
+            for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
+                if (!known.contains(ref.piece() + "/" + ref.edge())) {
+                    faults.add("seams." + seam.id() + ": joins the edge " + ref.edge() + " of " + ref.piece() + ", which does not exist; an edge of a piece");
+                }
+            }
+        }
+    }
+
+    private static SeamJoin.Ref ref(JsonNode node) {
+        return new SeamJoin.Ref(node.get("piece").asText(), node.get("edge").asText());
+    }
+
+    private static Piece piece(JsonNode p, List<String> faults) {
+        String id = p.get("id").asText();
+        List<OutlineEdge> outline = new ArrayList<>();
+        for (JsonNode e : p.get("outline")) {
+            String name = e.get("edge").asText();
+            OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values()).filter(k -> k.id().equals(e.get("kind").asText())).findFirst().orElse(OutlineEdge.Kind.EDGE);
+            path(e.get("path")).ifPresentOrElse(path -> outline.add(new OutlineEdge(name, kind, Optional.ofNullable(e.path("seam").textValue()), path)),
+                    () -> faults.add("pieces." + id + "." + name + ": is no path; M, then L or C with their points"));
+        }
+        List<LevelMark> marks = new ArrayList<>();
+        p.get("levelMarks").forEach(m -> marks.add(new LevelMark(m.get("level").asText(), point(m.get("from")), point(m.get("to")))));
+        List<Notch> notches = new ArrayList<>();
+        p.get("notches").forEach(n -> notches.add(new Notch(n.get("edge").asText(), point(n.get("at")), n.get("kind").asText().equals("double"), n.path("level").asText())));
+        List<Point> cut = new ArrayList<>();
+        p.get("cutLine").forEach(c -> cut.add(point(c)));
+        JsonNode grain = p.get("grain");
+        return new Piece(id, p.get("name").asText(), p.get("order").asInt(), p.get("block").asText().equals("front"), p.get("cut").get("count").asInt(),
+                p.get("cut").get("onFold").asBoolean(), outline, marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), cut);
+    }
+
+    private static Point point(JsonNode node) {
+        return new Point(node.get(0).asDouble(), node.get(1).asDouble());
+    }
+
+    private static Optional<Path> path(JsonNode commands) {
+        List<Segment> segments = new ArrayList<>();
+        Point at = null;
+        for (JsonNode c : commands) {
+            String letter = c.path(0).asText();
+            int numbers = c.size() - 1;
+            if (letter.equals("M") && at == null && numbers == 2) {
+                at = new Point(c.get(1).asDouble(), c.get(2).asDouble());
+            } else if (letter.equals("L") && at != null && numbers == 2) {
+                Point to = new Point(c.get(1).asDouble(), c.get(2).asDouble());
+                segments.add(new Line(at, to));
+                at = to;
+            } else if (letter.equals("C") && at != null && numbers == 6) {
+                Point to = new Point(c.get(5).asDouble(), c.get(6).asDouble());
+                segments.add(new Cubic(at, new Point(c.get(1).asDouble(), c.get(2).asDouble()), new Point(c.get(3).asDouble(), c.get(4).asDouble()), to));
+                at = to;
+            } else {
+                return Optional.empty();
+            }
+        }
+        return segments.isEmpty() ? Optional.empty() : Optional.of(new Path(segments));
+    }
+}

@@ -1,0 +1,178 @@
+package bathyra.files.pdf;
+
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.garment.EdgeUse;
+import bathyra.girth.LevelPlan;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.piece.Piece;
+import bathyra.reckon.Reckoned;
+import bathyra.truing.Finding;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+
+/** The sheet on top: what it is, the figures, the girth plan, the checks, the pieces, the cautions and the map of the sheets. */
+final class Cover {
+    private static final double LEFT = 14;
+    private static final double SECOND = 110;
+    private static final double SIZE = 8.5;
+    private static final double ROW = 4.1;
+    private static final Map<String, String> CHECKS = checks();
+    private static final String CAUTION = "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
+            + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
+            + "reflux or short breath. Never lace a child. Performers need free ribs. No figure makes a reduction safe. Follow local rules and licensed medical advice.";
+
+    private final Pen pen;
+    private final Typeface face;
+    private final LengthUnit unit;
+    private double y;
+
+    private Cover(Pen pen, Typeface face, LengthUnit unit) {
+        this.pen = pen;
+        this.face = face;
+        this.unit = unit;
+    }
+
+    private static Map<String, String> checks() {
+        Map<String, String> names = new LinkedHashMap<>();
+        names.put("seam-length", "Seams alike between all marks");
+        names.put("side-seam", "Side seam, front and back");
+        names.put("girth", "Girths as planned");
+        names.put("joined-edge", "Joined edges straight on");
+        names.put("square-centre", "Centres square");
+        names.put("curvature", "Curves can be sewn");
+        names.put("panel-width", "Panels wide enough");
+        names.put("crossing", "No edge crosses");
+        names.put("closed-outline", "Outlines closed");
+        return names;
+    }
+
+    static void draw(PDPage page, PDDocument document, Typeface face, Draft draft, List<PdfPattern.Tile> tiles, Paper paper, Paper pattern, String date)
+            throws IOException {
+        try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
+            new Cover(new Pen(stream, paper.height()), face, draft.commission().units()).all(draft, tiles, paper, pattern, date);
+        }
+    }
+
+    private void all(Draft draft, List<PdfPattern.Tile> tiles, Paper paper, Paper pattern, String date) throws IOException {
+        double wide = paper.width() - LEFT - 12;
+        y = 20;
+        for (String line : Typeface.broken(face.title(), 20, draft.pattern().title(), wide)) {
+            pen.text(LEFT, y, face.title(), 20, line);
+            y += 8;
+        }
+        pen.text(LEFT, y, face.plain(), 9, draft.commission().wearer().name() + " · bustier, quarter block, back zip · " + date + " · full size, in " + unit.symbol());
+        y += 8;
+        double top = y;
+        measurements(draft);
+        double leftEnd = y;
+        y = top;
+        girths(draft);
+        pieces(draft);
+        allowances(draft);
+        y = Math.max(leftEnd, y) + 4;
+        double checksTop = y;
+        findings(draft, SECOND - LEFT - 6);
+        double end = y;
+        y = checksTop;
+        map(tiles, pattern);
+        y = Math.max(end, y) + 2;
+        heading(LEFT, "Caution");
+        paragraph(LEFT, CAUTION, wide);
+        PdfPattern.testSquares(pen, face, SECOND + 4, paper.height() - 124);
+    }
+
+    private void heading(double x, String words) throws IOException {
+        pen.text(x, y, face.title(), 12, words);
+        y += 5;
+    }
+
+    private void paragraph(double x, String words, double width) throws IOException {
+        for (String line : Typeface.broken(face.plain(), SIZE, words, width)) {
+            pen.text(x, y, face.plain(), SIZE, line);
+            y += ROW;
+        }
+    }
+
+    private void row(double x, double column, String name, String value) throws IOException {
+        pen.text(x, y, face.plain(), SIZE, name);
+        pen.text(column - Typeface.width(face.bold(), SIZE, value), y, face.bold(), SIZE, value);
+        y += ROW;
+    }
+
+    private void measurements(Draft draft) throws IOException {
+        heading(LEFT, "Measurements");
+        Set<MeasurementKey> keys = new LinkedHashSet<>(Drafter.needs(draft.commission().garment()));
+        keys.addAll(draft.commission().measurements().taken().keySet());
+        for (MeasurementKey key : keys) {
+            Reckoned value = draft.commission().measurements().find(key).orElseThrow();
+            boolean taken = draft.commission().measurements().isTaken(key);
+            row(LEFT, SECOND - 10, key.label(), (taken ? "" : "≈ ") + LengthText.say(value.length(), unit) + (taken ? "" : ", estimate"));
+        }
+    }
+
+    private void girths(Draft draft) throws IOException {
+        heading(SECOND, "Girth plan: body, ease, pattern");
+        for (LevelPlan plan : draft.girths().levels()) {
+            row(SECOND, SECOND + 86, plan.level().label(), (plan.body().estimated() ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + "   "
+                    + LengthText.figure(plan.ease().length(), unit) + "   " + LengthText.say(plan.pattern().length(), unit));
+        }
+        y += 3;
+    }
+
+    private void pieces(Draft draft) throws IOException {
+        heading(SECOND, "Pieces, in sewing order");
+        for (Piece piece : draft.pattern().pieces()) {
+            row(SECOND, SECOND + 86, piece.order() + "  " + piece.name(), piece.cutWords());
+        }
+        y += 3;
+    }
+
+    private void allowances(Draft draft) throws IOException {
+        heading(SECOND, "Allowances, outside the sewing line");
+        for (EdgeUse use : EdgeUse.values()) {
+            if (use != EdgeUse.FOLD) {
+                row(SECOND, SECOND + 86, use.label(), LengthText.say(draft.commission().garment().allowance(use), unit));
+            }
+        }
+    }
+
+    private void findings(Draft draft, double width) throws IOException {
+        heading(LEFT, "What was checked");
+        for (Map.Entry<String, String> check : CHECKS.entrySet()) {
+            long count = draft.findings().stream().filter(f -> f.id().equals(check.getKey()) && f.status() == Finding.Status.OK).count();
+            row(LEFT, LEFT + width, check.getValue(), count + " hold");
+        }
+        List<String> notes = new ArrayList<>();
+        draft.with(Finding.Status.NOTE).forEach(f -> notes.add(f.sentence().in(unit)));
+        for (String note : notes) {
+            paragraph(LEFT, "Note. " + note, width);
+        }
+    }
+
+    private void map(List<PdfPattern.Tile> tiles, Paper pattern) throws IOException {
+        heading(SECOND, pattern == Paper.A0 ? "One sheet, A0" : "Map of the " + tiles.size() + " sheets");
+        double cellWidth = 11;
+        double cellHeight = 8;
+        double top = y - 3;
+        int rows = 0;
+        pen.stroke(0.2);
+        for (PdfPattern.Tile tile : tiles) {
+            double x = SECOND + tile.column() * cellWidth;
+            pen.rect(x, top + tile.row() * cellHeight, cellWidth, cellHeight);
+            pen.text(x + 3, top + tile.row() * cellHeight + 5.2, face.plain(), 8, tile.name());
+            rows = Math.max(rows, tile.row() + 1);
+        }
+        y = top + rows * cellHeight + 6;
+    }
+}

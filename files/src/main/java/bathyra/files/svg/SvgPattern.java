@@ -1,0 +1,99 @@
+package bathyra.files.svg;
+
+import bathyra.files.SheetLayout;
+import bathyra.geometry.Cubic;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Segment;
+import bathyra.geometry.Vec;
+import bathyra.piece.LevelMark;
+import bathyra.piece.Notch;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.List;
+import java.util.Locale;
+
+/** A pattern as an SVG drawing at full size: one user unit is one millimetre, one group a piece. */
+public final class SvgPattern {
+    private static final double MARGIN = 10;
+
+    private SvgPattern() {}
+
+    /** The whole drawing, pieces laid apart from centre front to centre back. */
+    public static String write(Pattern pattern) {
+        SheetLayout layout = SheetLayout.of(pattern);
+        double width = layout.width() + 2 * MARGIN;
+        double height = layout.height() + 2 * MARGIN;
+        StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
+        out.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\">\n",
+                width, height, -MARGIN, -MARGIN, width, height));
+        out.append("<title>").append(escape(pattern.title())).append("</title>\n<style>")
+                .append("path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
+                .append(".notch{stroke-width:.5}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
+        for (Piece piece : pattern.pieces()) {
+            piece(out, piece, layout.shift(piece.id()), pattern.title());
+        }
+        return out.append("</svg>\n").toString();
+    }
+
+    private static void piece(StringBuilder out, Piece piece, Vec shift, String title) {
+        out.append("<g id=\"piece-").append(escape(piece.id())).append("\">\n");
+        tag(out, "cut", polygon(piece.cutLine(), shift));
+        tag(out, "sew", data(piece.path().moved(shift)) + "Z");
+        for (LevelMark mark : piece.levelMarks()) {
+            tag(out, "level", line(mark.from().plus(shift), mark.to().plus(shift)));
+        }
+        for (Notch notch : piece.notches()) {
+            SheetLayout.strokes(piece, notch).forEach(s -> tag(out, "notch", line(s.start().plus(shift), s.end().plus(shift))));
+        }
+        tag(out, "grain", SheetLayout.grain(piece).stream().map(s -> line(s.start().plus(shift), s.end().plus(shift))).reduce("", String::concat));
+        Point at = SheetLayout.labelAt(piece).plus(shift);
+        text(out, at, "text number", Integer.toString(piece.order()));
+        int row = 1;
+        for (String words : List.of(piece.name(), piece.cutWords(), title)) {
+            text(out, new Point(at.x(), at.y() + 8 * row++), "text", words);
+        }
+        out.append("</g>\n");
+    }
+
+    private static void tag(StringBuilder out, String type, String data) {
+        out.append("<path class=\"").append(type).append("\" d=\"").append(data).append("\"/>\n");
+    }
+
+    private static void text(StringBuilder out, Point at, String type, String words) {
+        out.append(String.format(Locale.ROOT, "<text class=\"%s\" x=\"%.2f\" y=\"%.2f\">%s</text>\n", type, at.x(), at.y(), escape(words)));
+    }
+
+    private static String line(Point a, Point b) {
+        return "M" + xy(a) + "L" + xy(b);
+    }
+
+    private static String polygon(List<Point> points, Vec shift) {
+        StringBuilder data = new StringBuilder();
+        for (Point point : points.subList(0, points.size() - 1)) {
+            data.append(data.isEmpty() ? "M" : "L").append(xy(point.plus(shift)));
+        }
+        return data.append("Z").toString();
+    }
+
+    /** The path data of a path. */
+    private static String data(Path path) {
+        StringBuilder data = new StringBuilder("M" + xy(path.start()));
+        for (Segment segment : path.segments()) {
+            if (segment instanceof Cubic cubic) {
+                data.append("C").append(xy(cubic.control1())).append(" ").append(xy(cubic.control2())).append(" ").append(xy(cubic.end()));
+            } else {
+                data.append("L").append(xy(segment.end()));
+            }
+        }
+        return data.toString();
+    }
+
+    private static String xy(Point point) {
+        return String.format(Locale.ROOT, "%.4f,%.4f", point.x(), point.y());
+    }
+
+    private static String escape(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+    }
+}

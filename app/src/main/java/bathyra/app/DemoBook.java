@@ -1,0 +1,41 @@
+package bathyra.app;
+
+import bathyra.book.BookUnavailable;
+import bathyra.book.WorkshopBook;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.CommissionJson;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/** The demo book: three commissions of an invented touring company, shipped as documents and bound afresh each time. */
+public final class DemoBook {
+    /** The shipped commissions, the first opens first. */
+    public static final List<String> COMMISSIONS = List.of("the-heron", "the-harbour-master", "the-orchard-keeper");
+
+    private DemoBook() {}
+
+    /** A new demo book. @param place where to put it; null for a temporary folder */
+    public static Path fresh(Path place) throws IOException, BookUnavailable, BadDocument {
+        Path file = place == null ? Files.createTempDirectory("bathyra-demo").resolve("demo-book.sqlite") : place;
+        if (Files.exists(file)) {
+            throw new IOException(file + " is there already; the demo never writes over a book. Name a new file.");
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            for (String name : COMMISSIONS) {
+                book.add(CommissionJson.read(document(name)));
+            }
+        }
+        return file;
+    }
+
+    /** A shipped commission document. */
+    public static String document(String name) throws IOException {
+        try (InputStream in = DemoBook.class.getResourceAsStream("/demo/" + name + ".bathyra.json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package bathyra.app;
+
+import bathyra.app.command.CheckCommand;
+import bathyra.app.command.DemoCommand;
+import bathyra.app.command.DraftCommand;
+import bathyra.app.command.Exit;
+import bathyra.app.command.WindowCommand;
+import picocli.CommandLine;
+
+/** The program's entry. It does not extend the toolkit's application class, so that it starts from plain jars. */
+public final class Main {
+    private Main() {}
+
+    public static void main(String[] arguments) {
+        System.exit(run(arguments));
+    }
+
+    /** Runs one command and gives its exit code (F1). */
+    public static int run(String... arguments) {
+        return new CommandLine(new WindowCommand()).addSubcommand(new DemoCommand()).addSubcommand(new DraftCommand()).addSubcommand(new CheckCommand())
+                .setExecutionExceptionHandler((e, line, result) -> {
+                    org.slf4j.LoggerFactory.getLogger(Main.class).error("a command failed", e);
+                    line.getErr().println("Something went wrong that should not: " + e.getClass().getSimpleName() + ". The log in the data folder says more.");
+                    return Exit.NOT_WRITTEN;
+                })
+                .execute(arguments);
+    }
+}

@@ -1,0 +1,21 @@
+package bathyra.app.command;
+
+import bathyra.app.DataFolder;
+import bathyra.app.shell.BathyraWindow;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+/** Opens the window on the user's own book. */
+@Command(name = "bathyra", description = "Drafts close-fitting bustiers from body measurements.", mixinStandardHelpOptions = true, version = "Bathyra 0.1.0")
+public final class WindowCommand implements Callable<Integer> {
+    @Option(names = "--book", paramLabel = "FILE", description = "Another workshop book than the one in the data folder.")
+    private Path book;
+
+    @Override
+    public Integer call() {
+        BathyraWindow.open(book == null ? DataFolder.book() : book);
+        return Exit.DONE;
+    }
+}

@@ -1,0 +1,2 @@
+package bathyra.app.shell;
+public final class BathyraWindow { public static void open(java.nio.file.Path book) {} }

@@ -198,6 +198,22 @@ public final class WorkshopBook implements AutoCloseable {
         }));
     }
 
+    /** Carries the last change further under a new name, so that one drag or one figure typed is one change. */
+    public void amend(long id, String label, Commission after) {
+        run("save a change", () -> transaction(() -> {
+            try (PreparedStatement update = connection.prepareStatement(
+                    "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
+                update.setString(1, label);
+                update.setString(2, CommissionJson.write(after));
+                update.setLong(3, id);
+                update.setLong(4, id);
+                update.executeUpdate();
+            }
+            stand(id, CommissionJson.write(after), cursor(id));
+            return null;
+        }));
+    }
+
     /** The name of the change that undo would take back. */
     public Optional<String> undoLabel(long id) {
         return document("SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?", id);

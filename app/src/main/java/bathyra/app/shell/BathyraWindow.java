@@ -1,2 +1,119 @@
 package bathyra.app.shell;
-public final class BathyraWindow { public static void open(java.nio.file.Path book) {} }
+
+import bathyra.app.table.Lettering;
+import bathyra.book.BookUnavailable;
+import bathyra.book.WorkshopBook;
+import java.nio.file.Path;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.slf4j.LoggerFactory;
+
+/** The window of the program, on one workshop book. */
+public final class BathyraWindow extends Application {
+    /** For the start-up measurement: print the time and leave once the drawing has been on screen for two frames. */
+    private static final boolean QUIT_WHEN_DRAWN = Boolean.getBoolean("bathyra.quitWhenDrawn");
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static Path bookFile;
+
+    private WorkshopBook book;
+
+    /** Opens the window and returns when it has been closed. */
+    public static void open(Path file) {
+        bookFile = file;
+        launch(BathyraWindow.class);
+    }
+
+    @Override
+    public void start(javafx.stage.Stage stage) {
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e));
+        Lettering.load();
+        try {
+            book = WorkshopBook.open(bookFile);
+            show(stage, new Workshop(book), Files.chooser());
+        } catch (BookUnavailable e) {
+            unavailable(stage, e);
+        }
+        if (QUIT_WHEN_DRAWN) {
+            quitWhenDrawn();
+        }
+    }
+
+    /** Shows a workshop in a stage; the tests come in here. */
+    public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
+        Lettering.load();
+        Shell shell = new Shell(workshop, files);
+        Scene scene = scene(shell);
+        shell.keys(scene);
+        dark(scene, workshop.darkProperty().get());
+        workshop.darkProperty().addListener((o, was, now) -> dark(scene, now));
+        stage.setTitle("Bathyra");
+        stage.setMinWidth(1100);
+        stage.setMinHeight(700);
+        stage.setScene(scene);
+        stage.show();
+        return scene;
+    }
+
+    private static Scene scene(javafx.scene.Parent root) {
+        Scene scene = new Scene(root, WIDTH, HEIGHT);
+        scene.getStylesheets().addAll(style("tokens.css"), style("bathyra.css"));
+        return scene;
+    }
+
+    private static String style(String file) {
+        return BathyraWindow.class.getResource("/theme/" + file).toExternalForm();
+    }
+
+    private static void dark(Scene scene, boolean dark) {
+        scene.getRoot().getStyleClass().remove("dark");
+        if (dark) {
+            scene.getRoot().getStyleClass().add("dark");
+        }
+    }
+
+    private void unavailable(javafx.stage.Stage stage, BookUnavailable e) {
+        Label title = new Label("The workshop book cannot be opened");
+        title.getStyleClass().add("card-title");
+        Label words = new Label(e.getMessage());
+        words.getStyleClass().add("words");
+        words.setId("book-unavailable");
+        Button again = new Button("Try again");
+        again.getStyleClass().add("primary");
+        again.setOnAction(event -> start(stage));
+        Button leave = new Button("Close");
+        leave.setOnAction(event -> Platform.exit());
+        VBox box = new VBox(12, title, words, again, leave);
+        box.setPadding(new javafx.geometry.Insets(60));
+        stage.setTitle("Bathyra");
+        stage.setScene(scene(box));
+        stage.show();
+    }
+
+    @Override
+    public void stop() {
+        if (book != null) {
+            book.close();
+        }
+    }
+
+    private static void quitWhenDrawn() {
+        new javafx.animation.AnimationTimer() {
+            private int frames;
+
+            @Override
+            public void handle(long now) {
+                if (++frames == 3) {
+                    stop();
+                    long started = java.lang.management.ManagementFactory.getRuntimeMXBean().getStartTime();
+                    System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");
+                    Platform.exit();
+                }
+            }
+        }.start();
+    }
+}

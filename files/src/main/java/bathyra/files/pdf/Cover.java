@@ -82,14 +82,13 @@ final class Cover {
         allowances(draft);
         y = Math.max(leftEnd, y) + 4;
         double checksTop = y;
-        findings(draft, SECOND - LEFT - 6);
-        double end = y;
+        findings(draft, SECOND - LEFT - 18);
         y = checksTop;
         map(tiles, pattern);
-        y = Math.max(end, y) + 2;
+        y = paper.height() - 26;
         heading(LEFT, "Caution");
         paragraph(LEFT, CAUTION, wide);
-        PdfPattern.testSquares(pen, face, SECOND + 4, paper.height() - 124);
+        PdfPattern.testSquares(pen, face, paper.width() - 114, paper.height() - 86, true);
     }
 
     private void heading(double x, String words) throws IOException {

@@ -101,7 +101,7 @@ public final class PdfPattern {
             pen.save();
             pen.clip(MARGIN, MARGIN, tile.width(), tile.height());
             pen.origin(MARGIN - tile.x(), MARGIN - tile.y());
-            testSquares(pen, face, 0, 0);
+            testSquares(pen, face, 0, 0, false);
             for (Piece piece : draft.pattern().pieces()) {
                 piece(pen, face, piece, layout.shift(piece.id()).plus(new Vec(TEST_COLUMN, 0)), draft);
             }
@@ -135,14 +135,16 @@ public final class PdfPattern {
     }
 
     /** The two squares by which a print's scale is measured. */
-    static void testSquares(Pen pen, Typeface face, double x, double y) throws IOException {
+    static void testSquares(Pen pen, Typeface face, double x, double y, boolean beside) throws IOException {
         pen.grey(0);
         pen.stroke(0.25);
         pen.rect(x + 2, y + 2, MM_SQUARE, MM_SQUARE);
         pen.text(x + 6, y + 26, face.plain(), 9, "50 mm: measure");
         pen.text(x + 6, y + 31, face.plain(), 9, "before cutting");
-        pen.rect(x + 2, y + 58, INCH_SQUARE, INCH_SQUARE);
-        pen.text(x + 6, y + 84, face.plain(), 9, "2 in");
+        double x2 = beside ? x + 55 : x + 2;
+        double y2 = beside ? y + 2 : y + 58;
+        pen.rect(x2, y2, INCH_SQUARE, INCH_SQUARE);
+        pen.text(x2 + 4, y2 + 24, face.plain(), 9, "2 in");
     }
 
     private static void piece(Pen pen, Typeface face, Piece piece, Vec shift, Draft draft) throws IOException {

@@ -16,6 +16,8 @@ import java.util.Locale;
 /** A pattern as an SVG drawing at full size: one user unit is one millimetre, one group a piece. */
 public final class SvgPattern {
     private static final double MARGIN = 10;
+    /** About the width of a letter of the labels, mm. */
+    private static final double LETTER = 3.1;
 
     private SvgPattern() {}
 
@@ -50,10 +52,28 @@ public final class SvgPattern {
         Point at = SheetLayout.labelAt(piece).plus(shift);
         text(out, at, "text number", Integer.toString(piece.order()));
         int row = 1;
+        int letters = (int) Math.max(8, piece.mark("waist").map(m -> m.length()).orElse(60.0) * 0.6 / LETTER);
         for (String words : List.of(piece.name(), piece.cutWords(), title)) {
-            text(out, new Point(at.x(), at.y() + 8 * row++), "text", words);
+            for (String line : broken(words, letters)) {
+                text(out, new Point(at.x(), at.y() + 8 * row++), "text", line);
+            }
         }
         out.append("</g>\n");
+    }
+
+    private static List<String> broken(String words, int letters) {
+        List<String> lines = new java.util.ArrayList<>();
+        String line = "";
+        for (String word : words.split(" ")) {
+            if (!line.isEmpty() && line.length() + 1 + word.length() > letters) {
+                lines.add(line);
+                line = word;
+            } else {
+                line = line.isEmpty() ? word : line + " " + word;
+            }
+        }
+        lines.add(line);
+        return lines;
     }
 
     private static void tag(StringBuilder out, String type, String data) {

@@ -1,0 +1,123 @@
+package bathyra.app.measure;
+
+import bathyra.app.shell.Workshop;
+import bathyra.draft.Drafter;
+import bathyra.garment.Commission;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
+import bathyra.measure.Plausibility;
+import bathyra.measure.Remark;
+import bathyra.reckon.Reckoned;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** The measuring page: what is typed, what is taken of it, and what the figures say. */
+public final class MeasureModel {
+    private final Workshop workshop;
+    private final ObjectProperty<MeasurementKey> inHand = new SimpleObjectProperty<>(MeasurementKey.BUST);
+    private final Map<MeasurementKey, String> wrong = new EnumMap<>(MeasurementKey.class);
+
+    public MeasureModel(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** The measurement whose tape is in hand. */
+    public ObjectProperty<MeasurementKey> inHandProperty() {
+        return inHand;
+    }
+
+    /** The measurements that this garment rests on, that were taken, or from which one of these is estimated or checked. */
+    public Set<MeasurementKey> used() {
+        EnumSet<MeasurementKey> keys = EnumSet.copyOf(Drafter.needs(workshop.commission().garment()));
+        keys.addAll(workshop.commission().measurements().taken().keySet());
+        keys.addAll(List.of(MeasurementKey.APEX_TO_UNDERBUST, MeasurementKey.ARMHOLE, MeasurementKey.WAIST_TO_LAP, MeasurementKey.HEIGHT));
+        return keys;
+    }
+
+    /**
+     * Takes what was typed into a row. Text that is no length is kept with its reason and changes nothing else.
+     *
+     * @param text nothing gives the estimate back
+     */
+    public void type(MeasurementKey key, String text) {
+        wrong.remove(key);
+        MeasurementSet set = workshop.commission().measurements();
+        if (text.isBlank()) {
+            change(key, set.without(key), "none");
+            return;
+        }
+        LengthText.Reading reading = LengthText.read(text.replace("≈", ""), workshop.unit());
+        if (reading instanceof LengthText.Read read) {
+            change(key, set.with(key, read.length()), LengthText.say(read.length(), workshop.unit()));
+        } else if (reading instanceof LengthText.Unread unread) {
+            wrong.put(key, unread.reason());
+        }
+    }
+
+    private void change(MeasurementKey key, MeasurementSet after, String now) {
+        Commission commission = workshop.commission();
+        Length before = workshop.before(key).measurements().taken().get(key);
+        workshop.change(key.label().toLowerCase(Locale.ROOT) + " " + (before == null ? "none" : LengthText.figure(before, workshop.unit())) + " → " + now,
+                commission.withMeasurements(after), key);
+    }
+
+    /** Why a row's figure is not usable: no length, or outside the plausible range. */
+    public Optional<String> fault(MeasurementKey key) {
+        if (wrong.containsKey(key)) {
+            return Optional.of(wrong.get(key));
+        }
+        Length taken = workshop.commission().measurements().taken().get(key);
+        return taken == null ? Optional.empty() : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
+    }
+
+    public Optional<Reckoned> value(MeasurementKey key) {
+        return workshop.commission().measurements().find(key);
+    }
+
+    public boolean isTaken(MeasurementKey key) {
+        return workshop.commission().measurements().isTaken(key);
+    }
+
+    /** "tape", "estimate", "needed", or that it wants another look. */
+    public String source(MeasurementKey key) {
+        boolean again = remarks().stream().anyMatch(r -> r.weight() != Remark.Weight.HOLDS && r.keys().get(0) == key);
+        if (again) {
+            return "look again";
+        }
+        if (isTaken(key)) {
+            return "tape";
+        }
+        return value(key).isPresent() ? "estimate" : Drafter.needs(workshop.commission().garment()).contains(key) ? "needed" : "";
+    }
+
+    /** What the figures say about each other, the gravest first. */
+    public List<Remark> remarks() {
+        return Plausibility.of(workshop.commission().measurements());
+    }
+
+    /** The estimates that hang on a measurement. */
+    public List<Reckoned> hanging(MeasurementKey key) {
+        List<Reckoned> hanging = new ArrayList<>();
+        for (MeasurementKey other : used()) {
+            if (!isTaken(other)) {
+                value(other).filter(v -> bathyra.reckon.Formula.figures(v).stream().anyMatch(f -> f.name().equals(key.label()))).ifPresent(hanging::add);
+            }
+        }
+        return hanging;
+    }
+
+    public LengthUnit unit() {
+        return workshop.unit();
+    }
+}

@@ -1,0 +1,171 @@
+package bathyra.app.measure;
+
+import bathyra.app.shell.Card;
+import bathyra.app.shell.Marks;
+import bathyra.app.shell.Workshop;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.Remark;
+import bathyra.reckon.Formula;
+import bathyra.reckon.Reckoned;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The Measure stage: the client's page, the figure with the tape, and what the figures say. */
+public final class MeasureView extends BorderPane {
+    private static final double NOTEBOOK = 432;
+    private final Workshop workshop;
+    private final MeasureModel model;
+    private final VBox rows = new VBox();
+    private final List<MeasureRow> shown = new ArrayList<>();
+    private final Figure figure = new Figure();
+    private final Card card = new Card();
+    private final Label name = new Label();
+    private Set<MeasurementKey> keys = Set.of();
+    private long shownId = -1;
+    private boolean all;
+    private final ScrollPane page = new ScrollPane(rows);
+
+    public MeasureView(Workshop workshop) {
+        this.workshop = workshop;
+        this.model = new MeasureModel(workshop);
+        name.getStyleClass().add("notebook-name");
+        rows.getStyleClass().add("notebook-rows");
+        page.setFitToWidth(true);
+        page.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        page.setFocusTraversable(false);
+        VBox notebook = new VBox(name, page);
+        notebook.getStyleClass().add("notebook");
+        notebook.setMinWidth(NOTEBOOK);
+        notebook.setMaxWidth(NOTEBOOK);
+        ScrollPane scroll = new ScrollPane(card);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        setLeft(notebook);
+        setCenter(figure);
+        setRight(scroll);
+        rows.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
+        workshop.commissionProperty().addListener((o, was, now) -> show());
+        model.inHandProperty().addListener((o, was, now) -> show());
+        show();
+    }
+
+    private void keys(KeyEvent e) {
+        if (e.getCode() == KeyCode.ENTER) {
+            int at = 0;
+            while (at < shown.size() && !shown.get(at).field().isFocused()) {
+                at++;
+            }
+            int next = (at + (e.isShiftDown() ? shown.size() - 1 : 1)) % shown.size();
+            shown.get(next).field().requestFocus();
+            reveal(shown.get(next));
+            e.consume();
+        }
+    }
+
+    /** Scrolls so that the row in hand can be seen. */
+    private void reveal(MeasureRow row) {
+        double room = rows.getHeight() - page.getViewportBounds().getHeight();
+        if (room > 0) {
+            double y = row.getBoundsInParent().getMinY();
+            double top = page.getVvalue() * room;
+            if (y < top || y > top + page.getViewportBounds().getHeight() - 30) {
+                page.setVvalue(Math.max(0, Math.min(1, (y - 100) / room)));
+            }
+        }
+    }
+
+    private void show() {
+        Set<MeasurementKey> wanted = all ? Set.of(MeasurementKey.values()) : model.used();
+        if (shownId != workshop.id() || !wanted.equals(keys)) {
+            if (keys.isEmpty() || shownId != workshop.id() || !keys.containsAll(wanted) || all) {
+                build(wanted);
+            }
+        }
+        name.setText(workshop.commission().wearer().name());
+        shown.forEach(MeasureRow::show);
+        figure.show(workshop.commission().measurements(), model.inHandProperty().get(), model.unit());
+        card();
+    }
+
+    private void build(Set<MeasurementKey> wanted) {
+        keys = Set.copyOf(wanted);
+        shownId = workshop.id();
+        shown.clear();
+        rows.getChildren().clear();
+        for (MeasurementKey.Way way : MeasurementKey.Way.values()) {
+            List<MeasurementKey> group = java.util.Arrays.stream(MeasurementKey.values()).filter(k -> k.way() == way && wanted.contains(k)).toList();
+            if (group.isEmpty()) {
+                continue;
+            }
+            Label title = new Label(way.title());
+            title.getStyleClass().add("group-title");
+            rows.getChildren().add(title);
+            for (MeasurementKey key : group) {
+                MeasureRow row = new MeasureRow(key, model, workshop::letGo);
+                shown.add(row);
+                rows.getChildren().add(row);
+            }
+        }
+        int more = MeasurementKey.values().length - wanted.size();
+        if (more > 0) {
+            Button rest = new Button("Show them");
+            rest.getStyleClass().add("deed");
+            rest.setOnAction(e -> {
+                all = true;
+                show();
+            });
+            Label folded = new Label(more + " more can be taken; this bustier does not need them.");
+            folded.getStyleClass().add("quiet");
+            HBox line = new HBox(6, folded, rest);
+            line.getStyleClass().add("fields");
+            rows.getChildren().add(line);
+        }
+    }
+
+    private void card() {
+        MeasurementKey key = model.inHandProperty().get();
+        LengthUnit unit = model.unit();
+        card.begin(key.label());
+        model.value(key).ifPresent(v -> card.figure(v, unit));
+        card.words(key.hint());
+        card.words("Type it as you say it: 78.5, 30 7/8 or 30⅞ in. Enter goes on to the next.", "quiet");
+        card.words("Plausible from " + LengthText.figure(key.least(), unit) + " to " + LengthText.say(key.most(), unit) + ".");
+        model.value(key).filter(v -> !model.isTaken(key)).ifPresent(v -> {
+            card.section("Estimated");
+            card.words(Formula.inWords(v, unit));
+            card.words(Formula.inFigures(v, unit), "formula");
+        });
+        List<Reckoned> hanging = model.hanging(key);
+        if (!hanging.isEmpty()) {
+            card.section(hanging.size() == 1 ? "One estimate hangs on it" : hanging.size() + " estimates hang on it");
+            for (Reckoned estimate : hanging) {
+                card.words(estimate.name() + ": ≈ " + LengthText.say(estimate.length(), unit), "estimate");
+                card.words(Formula.inWords(estimate, unit), "quiet");
+            }
+        }
+        card.section("What the figures say");
+        workshop.refusal().ifPresent(r -> r.reasons().stream().limit(3).forEach(f -> {
+            Label words = card.words(f.sentence().in(unit));
+            words.setGraphic(Marks.cross());
+        }));
+        for (Remark remark : model.remarks()) {
+            if (remark.weight() != Remark.Weight.STOPS) {
+                Label words = card.words(remark.sentence().in(unit));
+                words.setGraphic(remark.weight() == Remark.Weight.HOLDS ? Marks.tick() : Marks.triangle());
+                words.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+            }
+        }
+    }
+}

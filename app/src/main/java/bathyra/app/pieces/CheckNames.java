@@ -1,0 +1,55 @@
+package bathyra.app.pieces;
+
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.truing.Finding;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** What the checks are called on the screen, and what a group of them says in one sentence. */
+final class CheckNames {
+    private CheckNames() {}
+
+    static String title(String id) {
+        return switch (id) {
+            case "seam-length" -> "Seams";
+            case "side-seam" -> "Side seam";
+            case "girth" -> "Girths";
+            case "joined-edge" -> "Joined edges";
+            case "square-centre" -> "Corners";
+            case "curvature" -> "Curves";
+            case "panel-width" -> "Widths";
+            case "crossing" -> "Crossings";
+            case "fair-edge" -> "Fair edges";
+            case "closed-outline" -> "Outlines";
+            case "seated-length" -> "Centre front, lower edge";
+            case "intake-cap" -> "Intake over its cap";
+            case "waist-reduction" -> "Waist reduction";
+            default -> id;
+        };
+    }
+
+    /** The finding nearest to its limit: the smallest where a least is asked, else the largest. */
+    static Finding worst(String id, List<Finding> findings) {
+        Comparator<Finding> byValue = Comparator.comparingDouble(Finding::value);
+        return id.equals("curvature") || id.equals("panel-width") ? findings.stream().min(byValue).orElseThrow() : findings.stream().max(byValue).orElseThrow();
+    }
+
+    static String summary(String id, int count, Finding worst, LengthUnit unit) {
+        String value = LengthText.fineFigure(Length.mm(worst.value()), unit) + " " + unit.symbol();
+        String limit = LengthText.fineFigure(Length.mm(worst.limit()), unit) + " " + unit.symbol();
+        String degrees = String.format(Locale.ROOT, "%.1f°", worst.value());
+        return switch (id) {
+            case "seam-length" -> "Alike to " + value + " between all marks; " + limit + " allowed.";
+            case "girth" -> count + " levels as planned, to " + value + "; " + limit + " allowed.";
+            case "joined-edge" -> "Straight on over each seam, within " + degrees + "; 5° allowed.";
+            case "square-centre" -> "Centre front and back square, within " + degrees + "; 2° allowed.";
+            case "crossing" -> "No edge meets itself or a neighbour.";
+            case "fair-edge" -> count + " pieces run fair.";
+            case "closed-outline" -> count + " outlines closed.";
+            default -> worst.sentence().in(unit);
+        };
+    }
+}

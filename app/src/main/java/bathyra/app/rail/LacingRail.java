@@ -1,0 +1,252 @@
+package bathyra.app.rail;
+
+import bathyra.app.shell.Stage;
+import bathyra.app.shell.Workshop;
+import bathyra.app.table.Ink;
+import bathyra.app.table.Palette;
+import bathyra.draft.Drafter;
+import bathyra.measure.Plausibility;
+import bathyra.measure.Remark;
+import bathyra.truing.Finding;
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.css.PseudoClass;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.StrokeLineCap;
+
+/** The stages of the job as pairs of eyelets with a cord: tight when done, slack when to be looked at, unlaced when it cannot be. */
+public final class LacingRail extends Pane {
+    private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private static final double MIDDLE = 31;
+    private static final double FIRST = 98;
+    private static final double STEP = 64;
+
+    private enum Lacing {
+        TIGHT(3),
+        SLACK(8),
+        UNLACED(13.5);
+
+        private final double gap;
+
+        Lacing(double gap) {
+            this.gap = gap;
+        }
+    }
+
+    private final Workshop workshop;
+    private final Canvas canvas = new Canvas();
+    private final Palette palette = new Palette(this::paint);
+    private final Map<Stage, Button> tabs = new EnumMap<>(Stage.class);
+    private final Map<Stage, Lacing> lacing = new EnumMap<>(Stage.class);
+
+    public LacingRail(Workshop workshop) {
+        this.workshop = workshop;
+        getStyleClass().add("rail");
+        Label wordmark = new Label("Bathyra");
+        wordmark.getStyleClass().add("wordmark");
+        wordmark.relocate(52, 14);
+        getChildren().addAll(canvas, wordmark, palette);
+        for (Stage stage : Stage.values()) {
+            Button tab = new Button();
+            tab.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
+            tab.getStyleClass().setAll("rail-stage");
+            tab.setOnAction(e -> workshop.stageProperty().set(stage));
+            tab.relocate(56, FIRST + STEP * stage.ordinal() - 21);
+            tabs.put(stage, tab);
+            getChildren().add(tab);
+        }
+        workshop.commissionProperty().addListener((o, was, now) -> show());
+        workshop.stageProperty().addListener((o, was, now) -> show());
+        show();
+    }
+
+    private void show() {
+        for (Stage stage : Stage.values()) {
+            String why = why(stage);
+            lacing.put(stage, stage != Stage.MEASURE && workshop.draft().isEmpty() ? Lacing.UNLACED : why.isEmpty() ? Lacing.TIGHT : Lacing.SLACK);
+            Label name = new Label(stage.label());
+            Label reason = new Label(why);
+            reason.getStyleClass().add("why");
+            Button tab = tabs.get(stage);
+            name.textFillProperty().bind(tab.textFillProperty());
+            name.fontProperty().bind(tab.fontProperty());
+            tab.setGraphic(why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason));
+            tab.setAccessibleText(stage.label() + (why.isEmpty() ? "" : ", " + why));
+            tab.pseudoClassStateChanged(SELECTED, workshop.stageProperty().get() == stage);
+        }
+        paint();
+    }
+
+    private String why(Stage stage) {
+        boolean none = workshop.draft().isEmpty();
+        return switch (stage) {
+            case MEASURE -> {
+                int missing = Drafter.missing(workshop.commission().measurements(), workshop.commission().garment()).size();
+                long notes = Plausibility.of(workshop.commission().measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
+                yield missing > 0 ? missing + " missing" : count(notes, "note");
+            }
+            case SEAMS -> none ? "no draft" : count(notes("intake-cap", "waist-reduction"), "note");
+            case PIECES -> none ? "no draft" : count(workshop.draft().get().with(Finding.Status.NOTE).size() - notes("intake-cap", "waist-reduction"), "note");
+        };
+    }
+
+    private long notes(String... ids) {
+        return workshop.draft().map(d -> d.with(Finding.Status.NOTE).stream().filter(f -> java.util.List.of(ids).contains(f.id())).count()).orElse(0L);
+    }
+
+    private static String count(long number, String word) {
+        return number == 0 ? "" : number + " " + word + (number == 1 ? "" : "s");
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        paint();
+    }
+
+    /** Half the opening at a height, one soft curve down the rail. */
+    private double gap(double y) {
+        double at = (y - FIRST) / STEP;
+        int last = Stage.values().length - 1;
+        double open = at > last + 0.4 ? Lacing.UNLACED.gap : 0;
+        if (open > 0) {
+            return lacing.get(Stage.values()[last]).gap + (open - lacing.get(Stage.values()[last]).gap) * Math.min(1, (at - last - 0.4) * 1.2);
+        }
+        int above = (int) Math.max(0, Math.min(last, Math.floor(at)));
+        int below = Math.min(last, above + 1);
+        double share = Math.max(0, Math.min(1, at - above));
+        share = share * share * (3 - 2 * share);
+        return lacing.get(Stage.values()[above]).gap * (1 - share) + lacing.get(Stage.values()[below]).gap * share;
+    }
+
+    private void paint() {
+        if (canvas.getHeight() <= 0 || lacing.isEmpty()) {
+            return;
+        }
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        double height = canvas.getHeight();
+        g.setFill(palette.of(Ink.CLOTH));
+        g.fillRect(0, 0, canvas.getWidth(), height);
+        g.beginPath();
+        for (double y = 0; y <= height; y += 4) {
+            if (y == 0) {
+                g.moveTo(MIDDLE - gap(y), y);
+            } else {
+                g.lineTo(MIDDLE - gap(y), y);
+            }
+        }
+        for (double y = height; y >= 0; y -= 4) {
+            g.lineTo(MIDDLE + gap(y), y);
+        }
+        g.closePath();
+        g.setFill(palette.of(Ink.SEA_4));
+        g.fill();
+        g.setStroke(palette.of(Ink.CORD));
+        g.setGlobalAlpha(0.28);
+        g.setLineDashes(4, 3);
+        g.setLineWidth(1);
+        for (int side = -1; side <= 1; side += 2) {
+            g.beginPath();
+            for (double y = 0; y <= height; y += 6) {
+                double x = MIDDLE + side * (gap(y) + 20);
+                if (y == 0) {
+                    g.moveTo(x, y);
+                } else {
+                    g.lineTo(x, y);
+                }
+            }
+            g.stroke();
+        }
+        g.setGlobalAlpha(1);
+        g.setLineDashes();
+        cords(g);
+        for (Stage stage : Stage.values()) {
+            eyelets(g, stage);
+        }
+    }
+
+    private double y(int index) {
+        return FIRST + STEP * index;
+    }
+
+    private double eyelet(int index) {
+        return lacing.get(Stage.values()[index]).gap + 8;
+    }
+
+    private void cords(GraphicsContext g) {
+        g.setLineCap(StrokeLineCap.ROUND);
+        int laced = 0;
+        while (laced < Stage.values().length && lacing.get(Stage.values()[laced]) != Lacing.UNLACED) {
+            laced++;
+        }
+        if (laced == 0) {
+            return;
+        }
+        cord(g, () -> g.strokeLine(MIDDLE - eyelet(0), y(0), MIDDLE + eyelet(0), y(0)));
+        for (int i = 0; i + 1 < laced; i++) {
+            int at = i;
+            boolean slack = lacing.get(Stage.values()[i]) == Lacing.SLACK || lacing.get(Stage.values()[i + 1]) == Lacing.SLACK;
+            for (int side = 1; side >= -1; side -= 2) {
+                int from = side;
+                cord(g, () -> stretch(g, MIDDLE + from * eyelet(at), y(at), MIDDLE - from * eyelet(at + 1), y(at + 1), slack ? from * 15 : 0));
+            }
+        }
+        int last = laced - 1;
+        for (int side = -1; side <= 1; side += 2) {
+            int from = side;
+            double x = MIDDLE + from * eyelet(last);
+            double drop = from < 0 ? 42 : 50;
+            cord(g, () -> {
+                g.beginPath();
+                g.moveTo(x, y(last));
+                g.bezierCurveTo(x + from * 6, y(last) + 18, x - from * 8, y(last) + 30, x - from * 6, y(last) + drop);
+                g.stroke();
+            });
+            g.setStroke(palette.of(Ink.BRASS_LIGHT));
+            g.setLineWidth(3);
+            g.strokeLine(x - from * 6, y(last) + drop, x - from * 5, y(last) + drop + 8);
+        }
+    }
+
+    private static void stretch(GraphicsContext g, double x1, double y1, double x2, double y2, double bulge) {
+        g.beginPath();
+        g.moveTo(x1, y1);
+        g.bezierCurveTo(x1 + bulge, y1 + (y2 - y1) * 0.36, x2 - bulge, y1 + (y2 - y1) * 0.64, x2, y2);
+        g.stroke();
+    }
+
+    private void cord(GraphicsContext g, Runnable line) {
+        g.setStroke(palette.of(Ink.DEEP));
+        g.setLineWidth(4.8);
+        line.run();
+        g.setStroke(palette.of(Ink.CORD));
+        g.setLineWidth(3);
+        line.run();
+    }
+
+    private void eyelets(GraphicsContext g, Stage stage) {
+        double y = y(stage.ordinal());
+        for (int side = -1; side <= 1; side += 2) {
+            double x = MIDDLE + side * eyelet(stage.ordinal());
+            if (lacing.get(stage) == Lacing.UNLACED) {
+                g.setStroke(palette.of(Ink.BRASS_LIGHT));
+                g.setLineWidth(1.4);
+                g.strokeOval(x - 5.8, y - 5.8, 11.6, 11.6);
+            } else {
+                g.setFill(palette.of(Ink.BRASS_LIGHT));
+                g.fillOval(x - 5.8, y - 5.8, 11.6, 11.6);
+                g.setFill(palette.of(Ink.DEEP));
+                g.fillOval(x - 3.4, y - 3.4, 6.8, 6.8);
+                g.setFill(palette.of(Ink.CORD));
+                g.fillOval(x - 2.4, y - 2.4, 4.8, 4.8);
+            }
+        }
+    }
+}

@@ -1,0 +1,223 @@
+package bathyra.app.seams;
+
+import bathyra.app.table.Brush;
+import bathyra.app.table.Drawing;
+import bathyra.app.table.EdgeUnderPointer;
+import bathyra.app.table.Ink;
+import bathyra.app.table.Lettering;
+import bathyra.draft.Draft;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/** The half laid flat with what is taken out at each seam in coral: a chart of depths. */
+public final class SeamsDrawing implements Drawing {
+    private static final double TAG_ROOM = 196;
+    private static final double COSINE_HATCH = 0.78;
+    private static final Ink[] BANDS = {Ink.SEA_1, Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_5};
+
+    private final Draft draft;
+    private final LengthUnit unit;
+    private final Cell selected;
+
+    /** @param selected the sounding that is looked at */
+    public SeamsDrawing(Draft draft, LengthUnit unit, Cell selected) {
+        this.draft = draft;
+        this.unit = unit;
+        this.selected = selected;
+    }
+
+    @Override
+    public Point[] extent() {
+        double top = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).min().orElse(0);
+        double bottom = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).max().orElse(1);
+        double right = draft.girths().widestFront().value() + draft.girths().widestBack().value();
+        return new Point[] {new Point(0, top), new Point(right + 40, bottom)};
+    }
+
+    @Override
+    public double tagRoom() {
+        return TAG_ROOM;
+    }
+
+    @Override
+    public void paint(Brush brush, double width, double height) {
+        bands(brush, width, height);
+        for (Level level : levels()) {
+            levelLine(brush, level, width);
+        }
+        List<Piece> pieces = draft.pattern().pieces();
+        pieces.forEach(piece -> panel(brush, piece));
+        for (SeamPlace seam : SeamPlace.values()) {
+            coral(brush, seam);
+        }
+        pieces.forEach(piece -> outline(brush, piece));
+        levels().forEach(level -> figures(brush, level));
+        apex(brush);
+    }
+
+    private List<Level> levels() {
+        return draft.girths().levels().stream().map(LevelPlan::level).toList();
+    }
+
+    private void bands(Brush brush, double width, double height) {
+        int band = 1;
+        for (Level level : levels()) {
+            double y = brush.view().y(draft.block().front(level));
+            brush.fill(BANDS[Math.min(band++, BANDS.length - 1)]);
+            brush.context().fillRect(0, y, width, Math.max(0, height - y));
+        }
+    }
+
+    private void levelLine(Brush brush, Level level, double width) {
+        boolean chosen = level == selected.level();
+        LevelPlan plan = draft.girths().at(level);
+        double y = brush.view().y(draft.block().front(level));
+        brush.stroke(Ink.LINE, chosen ? 1.6 : 1);
+        double left = brush.view().x(0);
+        brush.context().strokeLine(36, y, Math.max(left, 36), y);
+        brush.text(level.label(), 36, y - 6, Ink.TEAL, chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
+        boolean estimate = plan.body().estimated();
+        brush.text((estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.figure(plan.pattern().length(), unit), 36, y + 17,
+                estimate ? Ink.BRASS_TEXT : Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        double out = draft.intakes().toTake().get(level).value();
+        boolean widest = out < 0.05;
+        brush.text(widest ? "widest" : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", 200, y + 17, widest ? Ink.INK_2 : Ink.CORAL_TEXT,
+                widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
+    }
+
+    private static void panel(Brush brush, Piece piece) {
+        brush.follow(piece.path(), true);
+        brush.fill(Ink.CHART);
+        brush.context().fill();
+    }
+
+    private void outline(Brush brush, Piece piece) {
+        brush.stroke(Ink.LINE, 1);
+        for (LevelMark mark : piece.levelMarks()) {
+            brush.stroke(Ink.LINE, mark.level().equals(selected.level().id()) ? 1.6 : 1);
+            brush.line(mark.from(), mark.to());
+        }
+        for (OutlineEdge edge : piece.outline()) {
+            boolean chosen = isChosen(edge);
+            if (edge.kind() == OutlineEdge.Kind.FOLD) {
+                brush.stroke(Ink.INK_2, 1.6, 9, 3, 2, 3);
+            } else {
+                brush.stroke(chosen ? Ink.TEAL : Ink.INK, chosen ? 3 : 1.6);
+            }
+            brush.path(edge.path());
+        }
+        GraphicsContext g = brush.context();
+        brush.stroke(Ink.INK, 1.2);
+        double gx = brush.view().x(piece.grain().to().x());
+        double bottom = brush.view().y(piece.grain().from().y());
+        double top = Math.max(brush.view().y(piece.grain().to().y()), bottom - 150);
+        g.strokeLine(gx, bottom, gx, top);
+        g.strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {top + 9, top, top + 9}, 3);
+        brush.text(Integer.toString(piece.order()), gx + 12, bottom - 56, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        int row = 0;
+        for (String word : piece.name().split(" ")) {
+            brush.text(word, gx + 12, bottom - 38 + 16 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        }
+    }
+
+    private boolean isChosen(OutlineEdge edge) {
+        return edge.name().equals(selected.seam().id());
+    }
+
+    /** The two edges between which a seam's intake lies; the last one ends at the straight centre back. */
+    private Path[] between(SeamPlace seam) {
+        List<Piece> pieces = draft.pattern().pieces();
+        return switch (seam) {
+            case PRINCESS_FRONT -> new Path[] {pieces.get(0).edge("princess-front").path(), pieces.get(1).edge("princess-front").path()};
+            case SIDE -> new Path[] {pieces.get(1).edge("side").path(), pieces.get(2).edge("side").path()};
+            case PRINCESS_BACK -> new Path[] {pieces.get(2).edge("princess-back").path(), pieces.get(3).edge("princess-back").path()};
+            case CENTRE_BACK -> {
+                Path edge = pieces.get(3).edge("centre-back").path();
+                double x = draft.girths().widestFront().value() + draft.girths().widestBack().value();
+                yield new Path[] {edge, Path.of(new bathyra.geometry.Line(new Point(x, edge.end().y()), new Point(x, edge.start().y())))};
+            }
+        };
+    }
+
+    private void coral(Brush brush, SeamPlace seam) {
+        Path[] edges = between(seam);
+        brush.follow(edges[0], true);
+        brush.follow(edges[1], false);
+        brush.context().closePath();
+        brush.fill(Ink.CORAL_WASH);
+        brush.context().fill();
+        boolean chosen = seam == selected.seam();
+        List<Point> points = new ArrayList<>(edges[0].flattened(1));
+        points.addAll(edges[1].flattened(1));
+        double left = points.stream().mapToDouble(p -> brush.view().x(p.x())).min().orElse(0);
+        double right = points.stream().mapToDouble(p -> brush.view().x(p.x())).max().orElse(0);
+        double top = points.stream().mapToDouble(p -> brush.view().y(p.y())).min().orElse(0);
+        double bottom = points.stream().mapToDouble(p -> brush.view().y(p.y())).max().orElse(0);
+        brush.context().setGlobalAlpha(chosen ? 0.62 : 0.34);
+        brush.stroke(Ink.CORAL, chosen ? 1.6 : 1.3);
+        brush.hatch(left, top, right, bottom, COSINE_HATCH);
+        brush.context().setGlobalAlpha(1);
+    }
+
+    private void figures(Brush brush, Level level) {
+        for (SeamPlace seam : SeamPlace.values()) {
+            Point[] ends = ends(draft, new Cell(level, seam));
+            double value = draft.intakes().at(level, seam).value();
+            if (Math.abs(value) < 0.5) {
+                continue;
+            }
+            brush.stroke(Ink.CORAL, 1, 2, 2);
+            brush.line(ends[0], ends[1]);
+            String figure = LengthText.figure(draft.intakes().at(level, seam).length(), unit);
+            double room = (ends[1].x() - ends[0].x()) * brush.view().scale();
+            boolean inside = room > 30;
+            double x = inside ? brush.view().x((ends[0].x() + ends[1].x()) / 2) : brush.view().x(ends[1].x()) + 5;
+            double y = brush.view().y((ends[0].y() + ends[1].y()) / 2) - 5;
+            double chip = figure.length() * 7.5 + 4;
+            brush.fill(inside ? Ink.CORAL_WASH : Ink.CHART);
+            brush.context().fillRect(inside ? x - chip / 2 : x - 2, y - 13, chip, 16);
+            brush.text(figure, x, y, Ink.CORAL_TEXT, Lettering.SOUNDING, inside ? TextAlignment.CENTER : TextAlignment.LEFT);
+        }
+    }
+
+    /** Where a sounding's two edges lie on the paper. */
+    static Point[] ends(Draft draft, Cell cell) {
+        List<Piece> pieces = draft.pattern().pieces();
+        String level = cell.level().id();
+        int left = cell.seam().ordinal();
+        Point from = pieces.get(left).mark(level).orElseThrow().to();
+        if (cell.seam() == SeamPlace.CENTRE_BACK) {
+            return new Point[] {from, new Point(draft.girths().widestFront().value() + draft.girths().widestBack().value(), from.y())};
+        }
+        return new Point[] {from, pieces.get(left + 1).mark(level).orElseThrow().from()};
+    }
+
+    private void apex(Brush brush) {
+        Point at = draft.pattern().pieces().get(0).mark("bust").orElseThrow().to();
+        double x = brush.view().x(at.x());
+        double y = brush.view().y(at.y());
+        brush.stroke(Ink.INK, 1.2);
+        brush.context().strokeOval(x - 8, y - 8, 16, 16);
+        brush.context().strokeLine(x - 12, y, x + 12, y);
+        brush.context().strokeLine(x, y - 12, x, y + 12);
+        brush.text("apex", x - 14, y - 8, Ink.INK, Lettering.FIGURE, TextAlignment.RIGHT);
+    }
+
+    @Override
+    public String under(Point paper, double reach) {
+        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, piece -> new bathyra.geometry.Vec(0, 0));
+    }
+}

@@ -1,0 +1,120 @@
+package bathyra.app.seams;
+
+import bathyra.app.shell.Workshop;
+import bathyra.draft.Draft;
+import bathyra.garment.Commission;
+import bathyra.garment.Garment;
+import bathyra.garment.UnderbustSchool;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import java.util.Locale;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+
+/** What can be done on the Seams stage: setting, nudging, locking and freeing soundings. */
+public final class SeamsModel {
+    private static final double EIGHTH = 25.4 / 8;
+    private final Workshop workshop;
+    private final ReadOnlyStringWrapper reason = new ReadOnlyStringWrapper("");
+
+    public SeamsModel(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** Why the last entry was not taken; empty when it was. */
+    public ReadOnlyStringProperty reasonProperty() {
+        return reason.getReadOnlyProperty();
+    }
+
+    void clearReason() {
+        reason.set("");
+    }
+
+    /** At the bust the front princess seam passes through the apex and takes nothing. */
+    public boolean isEditable(Cell cell) {
+        return cell.level() != Level.BUST || cell.seam() != SeamPlace.PRINCESS_FRONT;
+    }
+
+    public boolean isLocked(Cell cell) {
+        return workshop.commission().garment().intakes().containsKey(cell);
+    }
+
+    /** Takes what was typed; gives the reason when it is no length. */
+    public String type(Cell cell, String text) {
+        LengthText.Reading reading = LengthText.read(text, workshop.unit());
+        if (reading instanceof LengthText.Unread unread) {
+            reason.set(unread.reason());
+        } else if (reading instanceof LengthText.Read read) {
+            reason.set("");
+            set(cell, read.length());
+        }
+        return reason.get();
+    }
+
+    /** Sets a sounding and locks it there; the free seams of the level give way. */
+    public void set(Cell cell, Length length) {
+        if (!isEditable(cell)) {
+            return;
+        }
+        LengthUnit unit = workshop.unit();
+        Commission now = workshop.commission();
+        String was = value(workshop.before(cell), cell, unit);
+        workshop.change(name(cell) + " " + was + " → " + LengthText.say(length, unit), now.withGarment(now.garment().withIntake(cell, length)), cell);
+    }
+
+    private String value(Commission commission, Cell cell, LengthUnit unit) {
+        Length own = commission.garment().intakes().get(cell);
+        if (own != null) {
+            return LengthText.figure(own, unit);
+        }
+        return bathyra.draft.Drafter.draft(commission) instanceof Draft draft
+                ? LengthText.figure(draft.intakes().at(cell.level(), cell.seam()).length(), unit) : "rule";
+    }
+
+    /** One step more or less: a millimetre, or an eighth where inches are shown. */
+    public void nudge(Cell cell, int steps) {
+        workshop.draft().ifPresent(draft -> {
+            double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+            set(cell, Length.mm(draft.intakes().at(cell.level(), cell.seam()).value() + steps * step));
+        });
+    }
+
+    /** Locks a sounding where it is, or frees it. */
+    public void toggleLock(Cell cell) {
+        workshop.letGo();
+        if (isLocked(cell)) {
+            backToRule(cell);
+        } else {
+            workshop.draft().ifPresent(draft -> {
+                if (isEditable(cell)) {
+                    Garment garment = workshop.commission().garment();
+                    workshop.change("lock " + name(cell), workshop.commission().withGarment(
+                            garment.withIntake(cell, draft.intakes().at(cell.level(), cell.seam()).length())), "");
+                }
+            });
+        }
+        workshop.letGo();
+    }
+
+    /** Back to what the rule gives. */
+    public void backToRule(Cell cell) {
+        workshop.letGo();
+        workshop.change(name(cell) + " back to the rule", workshop.commission().withGarment(workshop.commission().garment().withoutIntake(cell)), "");
+        workshop.letGo();
+    }
+
+    public void choose(UnderbustSchool school) {
+        workshop.letGo();
+        workshop.change("under-bust intake by " + school.label().toLowerCase(Locale.ROOT), workshop.commission().withGarment(
+                workshop.commission().garment().withSchool(school)), "");
+        workshop.letGo();
+    }
+
+    static String name(Cell cell) {
+        return cell.seam().label().toLowerCase(Locale.ROOT) + " intake at " + cell.level().label().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,118 @@
+package bathyra.app.shell;
+
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.reckon.Formula;
+import bathyra.reckon.Overridden;
+import bathyra.reckon.Reckoned;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The parts of the reckoning card, in their fixed order. Every figure on it is read off the reckoned number. */
+public final class Card extends VBox {
+    public Card() {
+        getStyleClass().add("reckoning");
+        setId("reckoning");
+    }
+
+    /** Clears the card and writes its title. */
+    public void begin(String title) {
+        getChildren().clear();
+        Label label = new Label("Reckoning");
+        label.getStyleClass().add("card-label");
+        Label name = new Label(title);
+        name.getStyleClass().add("card-title");
+        getChildren().addAll(label, name);
+    }
+
+    /** The one big figure with its unit and the other unit. */
+    public void figure(Reckoned number, LengthUnit unit, Node... beside) {
+        Label big = new Label((number.estimated() ? "≈ " : "") + LengthText.figure(number.length(), unit));
+        big.getStyleClass().add("big-figure");
+        big.setId("big-figure");
+        if (number.estimated()) {
+            big.getStyleClass().add("estimate");
+        }
+        Label symbol = new Label(unit.symbol());
+        Label other = new Label(LengthText.say(number.length(), unit.other()));
+        other.getStyleClass().add("quiet");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox row = new HBox(8, big, symbol, other, space);
+        row.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        row.getChildren().addAll(beside);
+        getChildren().add(row);
+    }
+
+    public void section(String title) {
+        Label label = new Label(title);
+        label.getStyleClass().addAll("section-title");
+        label.setMaxWidth(Double.MAX_VALUE);
+        getChildren().add(label);
+    }
+
+    public Label words(String text, String... types) {
+        Label label = new Label(text);
+        label.getStyleClass().add("words");
+        label.getStyleClass().addAll(types);
+        getChildren().add(label);
+        return label;
+    }
+
+    /** How a number came about: in words, in figures, and a row for each figure in it. */
+    public void reckoning(Reckoned number, LengthUnit unit, Consumer<Reckoned> follow) {
+        Reckoned rule = number instanceof Overridden own ? own.computed() : number;
+        section("How it came about");
+        if (number instanceof Overridden own) {
+            words("The rule gives " + Formula.figureWithUnit(own.computed(), unit) + "; " + own.source() + ".");
+        }
+        String words = Formula.inWords(rule, unit);
+        if (words.isEmpty()) {
+            words(rule.source().isEmpty() ? "Given." : sentence(rule.source()));
+        } else {
+            words(sentence(words));
+            Label figures = new Label(Formula.inFigures(rule, unit));
+            figures.getStyleClass().add("formula");
+            getChildren().add(figures);
+        }
+        for (Reckoned input : Formula.figures(rule)) {
+            account(input, unit, follow);
+        }
+        if (!rule.rule().title().isEmpty() && !words.isEmpty()) {
+            words("Rule: " + rule.rule().title(), "quiet");
+        }
+    }
+
+    private void account(Reckoned input, LengthUnit unit, Consumer<Reckoned> follow) {
+        Label figure = new Label((input.estimated() ? "≈ " : "") + Formula.figure(input, unit));
+        figure.getStyleClass().add("account-figure");
+        if (input.estimated()) {
+            figure.getStyleClass().add("estimate");
+        }
+        Button name = new Button(input.name());
+        name.getStyleClass().add("deed");
+        name.setAccessibleText("Where " + input.name() + " comes from");
+        name.setOnAction(e -> follow.accept(input));
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox row = new HBox(figure, name);
+        row.getStyleClass().add("account-row");
+        getChildren().add(row);
+        Label source = new Label(input.source());
+        source.getStyleClass().add("account-source");
+        if (input.source().length() < 18) {
+            Region space = new Region();
+            HBox.setHgrow(space, Priority.SOMETIMES);
+            row.getChildren().addAll(space, source);
+        }
+    }
+
+    private static String sentence(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + (text.endsWith(".") ? "" : ".");
+    }
+}

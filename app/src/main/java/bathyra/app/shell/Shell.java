@@ -1,0 +1,70 @@
+package bathyra.app.shell;
+
+import bathyra.app.measure.MeasureView;
+import bathyra.app.pieces.PiecesView;
+import bathyra.app.rail.LacingRail;
+import bathyra.app.seams.SeamsView;
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+
+/** The frame: rail on the left, slip on top, the stage in the middle. */
+public final class Shell extends BorderPane {
+    private final Workshop workshop;
+    private final Map<Stage, Node> views = new EnumMap<>(Stage.class);
+    private final BorderPane middle = new BorderPane();
+
+    public Shell(Workshop workshop, Files files) {
+        this.workshop = workshop;
+        Output output = new Output(workshop, files);
+        Label said = new Label();
+        said.setId("said");
+        said.getStyleClass().add("kept-draft");
+        said.textProperty().bind(workshop.failureProperty());
+        said.managedProperty().bind(workshop.failureProperty().isNotEmpty());
+        said.visibleProperty().bind(workshop.failureProperty().isNotEmpty());
+        Label written = new Label();
+        written.setId("written");
+        written.getStyleClass().add("status-line");
+        written.textProperty().bind(output.saidProperty());
+        written.managedProperty().bind(output.saidProperty().isNotEmpty());
+        written.visibleProperty().bind(output.saidProperty().isNotEmpty());
+        written.setPadding(new javafx.geometry.Insets(0, 20, 2, 20));
+        middle.setTop(new VBox(new TopSlip(workshop, output), said, written));
+        setLeft(new LacingRail(workshop));
+        setCenter(middle);
+        workshop.stageProperty().addListener((o, was, now) -> show());
+        show();
+    }
+
+    private void show() {
+        middle.setCenter(views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
+            case MEASURE -> new MeasureView(workshop);
+            case SEAMS -> new SeamsView(workshop);
+            case PIECES -> new PiecesView(workshop);
+        }));
+    }
+
+    /** Undo and redo wherever the focus is; a text field's own undo gives way to them. */
+    void keys(javafx.scene.Scene scene) {
+        KeyCombination undo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
+        KeyCombination redo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+            if (undo.match(e) || redo.match(e)) {
+                requestFocus();
+                if (undo.match(e)) {
+                    workshop.undo();
+                } else {
+                    workshop.redo();
+                }
+                e.consume();
+            }
+        });
+    }
+}

@@ -1,0 +1,138 @@
+package bathyra.app.shell;
+
+import bathyra.measure.LengthUnit;
+import bathyra.truing.Finding;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The slim bar on top: commission and wearer, the state of the checks, undo and redo, the unit, output. */
+final class TopSlip extends HBox {
+    private static final int TITLE_MOST = 46;
+    private final Workshop workshop;
+    private final MenuButton title = new MenuButton();
+    private final Label wearer = new Label();
+    private final Label state = new Label();
+    private final ToggleButton cm = new ToggleButton("cm");
+    private final ToggleButton in = new ToggleButton("in ⅛");
+
+    TopSlip(Workshop workshop, Output output) {
+        this.workshop = workshop;
+        getStyleClass().add("top-slip");
+        title.getStyleClass().setAll("commission-title");
+        title.setId("commission");
+        title.setAccessibleText("Commission");
+        title.setOnShowing(e -> listCommissions());
+        wearer.getStyleClass().add("commission-wearer");
+        state.setId("state");
+        state.setMinWidth(Region.USE_PREF_SIZE);
+        VBox names = new VBox(title, wearer);
+        names.setMinWidth(120);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), outputMenu(output));
+        workshop.commissionProperty().addListener((o, was, now) -> show());
+        show();
+    }
+
+    private Button undoButton() {
+        Button undo = new Button("", Marks.undo());
+        undo.setId("undo");
+        undo.getStyleClass().add("plain");
+        undo.setMaxWidth(270);
+        undo.textProperty().bind(workshop.undoLabelProperty().map(l -> l.isEmpty() ? "Undo" : "Undo " + l));
+        undo.disableProperty().bind(workshop.undoLabelProperty().isEmpty());
+        undo.setOnAction(e -> workshop.undo());
+        return undo;
+    }
+
+    private Button redoButton() {
+        Button redo = new Button("", Marks.redo());
+        redo.setId("redo");
+        redo.getStyleClass().add("plain");
+        redo.setAccessibleText("Redo");
+        redo.setTooltip(new javafx.scene.control.Tooltip("Redo"));
+        redo.disableProperty().bind(workshop.redoLabelProperty().isEmpty());
+        redo.setOnAction(e -> workshop.redo());
+        return redo;
+    }
+
+    private HBox units() {
+        ToggleGroup group = new ToggleGroup();
+        cm.setToggleGroup(group);
+        in.setToggleGroup(group);
+        cm.setId("unit-cm");
+        in.setId("unit-in");
+        cm.getStyleClass().add("first");
+        in.getStyleClass().add("last");
+        cm.setOnAction(e -> choose(LengthUnit.CM));
+        in.setOnAction(e -> choose(LengthUnit.IN));
+        HBox box = new HBox(cm, in);
+        box.getStyleClass().add("unit-switch");
+        box.setMinWidth(Region.USE_PREF_SIZE);
+        return box;
+    }
+
+    private void choose(LengthUnit unit) {
+        if (workshop.unit() != unit) {
+            workshop.setUnit(unit);
+        }
+        show();
+    }
+
+    private MenuButton outputMenu(Output output) {
+        MenuButton menu = new MenuButton("Output");
+        menu.setId("output");
+        menu.setMinWidth(Region.USE_PREF_SIZE);
+        for (Output.Kind kind : output.kinds()) {
+            MenuItem item = new MenuItem(kind.label());
+            item.setId("output-" + kind.name());
+            item.setOnAction(e -> output.write(kind, getScene().getWindow()));
+            menu.getItems().add(item);
+        }
+        MenuItem theme = new MenuItem();
+        theme.textProperty().bind(workshop.darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
+        theme.setId("theme");
+        theme.setOnAction(e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
+        menu.getItems().addAll(new javafx.scene.control.SeparatorMenuItem(), theme);
+        return menu;
+    }
+
+    private void listCommissions() {
+        title.getItems().setAll(workshop.entries().stream().map(entry -> {
+            MenuItem item = new MenuItem(entry.title() + " · " + entry.wearer());
+            item.setOnAction(e -> workshop.switchTo(entry.id()));
+            return item;
+        }).toList());
+    }
+
+    private void show() {
+        String name = workshop.commission().title();
+        title.setText(name.length() > TITLE_MOST ? name.substring(0, TITLE_MOST - 1) + "…" : name);
+        title.setTooltip(new javafx.scene.control.Tooltip(name));
+        wearer.setText(workshop.commission().wearer().name());
+        cm.setSelected(workshop.unit() == LengthUnit.CM);
+        in.setSelected(workshop.unit() == LengthUnit.IN);
+        state.getStyleClass().removeAll("state-holds", "state-note", "state-fault");
+        if (workshop.refusal().isPresent()) {
+            state.setText("No draft from these figures");
+            state.setGraphic(Marks.cross());
+            state.getStyleClass().add("state-fault");
+        } else {
+            workshop.draft().ifPresent(draft -> {
+                int notes = draft.with(Finding.Status.NOTE).size();
+                int holds = draft.with(Finding.Status.OK).size();
+                state.setText(holds + " checks hold" + (notes == 0 ? "" : notes == 1 ? ", 1 note" : ", " + notes + " notes"));
+                state.setGraphic(notes == 0 ? Marks.tick() : Marks.triangle());
+                state.getStyleClass().add(notes == 0 ? "state-holds" : "state-note");
+            });
+        }
+    }
+}

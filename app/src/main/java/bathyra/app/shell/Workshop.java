@@ -1,0 +1,193 @@
+package bathyra.app.shell;
+
+import bathyra.book.WorkshopBook;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.draft.Outcome;
+import bathyra.draft.Refusal;
+import bathyra.garment.Commission;
+import bathyra.garment.Garment;
+import bathyra.garment.Wearer;
+import bathyra.garment.Experience;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementSet;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/**
+ * What the window shows: the commission in hand, its last good draft, and where one is. Every change goes through here: it is
+ * saved, drafted and made known in one step.
+ */
+public final class Workshop {
+    private static final String PLACE_COMMISSION = "commission";
+    private static final String PLACE_STAGE = "stage";
+    private static final String PLACE_THEME = "theme";
+
+    private final WorkshopBook book;
+    private final ReadOnlyObjectWrapper<Commission> commission = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Optional<Draft>> draft = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Refusal>> refusal = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyStringWrapper undoLabel = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper redoLabel = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
+    private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
+    private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+    private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
+    private long id;
+    private Object inHand = new Object();
+    private Commission beforeInHand;
+
+    /** Opens the workshop where it was left. */
+    public Workshop(WorkshopBook book) {
+        this.book = book;
+        if (book.entries().isEmpty()) {
+            book.add(new Commission("First commission", LengthUnit.CM, new Wearer("New wearer", Experience.FIRST), MeasurementSet.empty(), Garment.bustier()));
+        }
+        List<WorkshopBook.Entry> entries = book.entries();
+        long last = book.place(PLACE_COMMISSION).map(Long::parseLong).orElse(entries.get(0).id());
+        stage.set(Stage.named(book.place(PLACE_STAGE).orElse("")));
+        dark.set(book.place(PLACE_THEME).orElse("").equals("dark"));
+        switchTo(entries.stream().anyMatch(e -> e.id() == last) ? last : entries.get(0).id());
+        stage.addListener((o, was, now) -> book.keepPlace(PLACE_STAGE, now.name()));
+        dark.addListener((o, was, now) -> book.keepPlace(PLACE_THEME, now ? "dark" : "light"));
+    }
+
+    public List<WorkshopBook.Entry> entries() {
+        return book.entries();
+    }
+
+    /** Takes another commission in hand. */
+    public void switchTo(long next) {
+        letGo();
+        id = next;
+        draft.set(Optional.empty());
+        book.keepPlace(PLACE_COMMISSION, Long.toString(next));
+        show(book.find(next).orElseThrow());
+    }
+
+    public long id() {
+        return id;
+    }
+
+    /**
+     * Makes a change. Changes that follow each other with the same thing in hand (one drag, one figure being typed) are one
+     * change for undo.
+     *
+     * @param label what undo calls it, for example "hip 100.0 → 101.0 cm"
+     * @param thing what is in hand; the next change with another thing begins a new entry
+     */
+    public void change(String label, Commission after, Object thing) {
+        Commission before = commission.get();
+        if (after.equals(before)) {
+            return;
+        }
+        try {
+            if (thing.equals(inHand)) {
+                book.amend(id, label, after);
+            } else {
+                book.record(id, label, before, after);
+                inHand = thing;
+                beforeInHand = before;
+            }
+            failure.set("");
+        } catch (bathyra.book.BookFailure e) {
+            failure.set(e.getMessage());
+        }
+        show(after);
+    }
+
+    /** How the commission stood before the thing in hand was taken up, for the name of the change. */
+    public Commission before(Object thing) {
+        return thing.equals(inHand) ? beforeInHand : commission.get();
+    }
+
+    /** Lays down what is in hand: the next change is a new one. */
+    public void letGo() {
+        inHand = new Object();
+    }
+
+    public void undo() {
+        letGo();
+        book.undo(id).ifPresent(this::show);
+    }
+
+    public void redo() {
+        letGo();
+        book.redo(id).ifPresent(this::show);
+    }
+
+    public void setUnit(LengthUnit unit) {
+        change("units " + commission.get().units().symbol() + " → " + unit.symbol(), commission.get().withUnits(unit), "");
+        letGo();
+    }
+
+    private void show(Commission next) {
+        Outcome outcome = Drafter.draft(next);
+        if (outcome instanceof Draft good) {
+            refusal.set(Optional.empty());
+            draft.set(Optional.of(good));
+        } else if (outcome instanceof Refusal none) {
+            refusal.set(Optional.of(none));
+        }
+        undoLabel.set(book.undoLabel(id).orElse(""));
+        redoLabel.set(book.redoLabel(id).orElse(""));
+        // Set last: whoever listens to the commission finds the draft that belongs to it.
+        commission.set(next);
+    }
+
+    public ReadOnlyObjectProperty<Commission> commissionProperty() {
+        return commission.getReadOnlyProperty();
+    }
+
+    public Commission commission() {
+        return commission.get();
+    }
+
+    public LengthUnit unit() {
+        return commission.get().units() == LengthUnit.MM ? LengthUnit.CM : commission.get().units();
+    }
+
+    /** The last good draft; it stays while {@link #refusal} says why the present figures give none. */
+    public Optional<Draft> draft() {
+        return draft.get();
+    }
+
+    public Optional<Refusal> refusal() {
+        return refusal.get();
+    }
+
+    public ReadOnlyStringProperty undoLabelProperty() {
+        return undoLabel.getReadOnlyProperty();
+    }
+
+    public ReadOnlyStringProperty redoLabelProperty() {
+        return redoLabel.getReadOnlyProperty();
+    }
+
+    /** Why the last change could not be saved; empty when it was. */
+    public ReadOnlyStringProperty failureProperty() {
+        return failure.getReadOnlyProperty();
+    }
+
+    public ObjectProperty<Stage> stageProperty() {
+        return stage;
+    }
+
+    /** The sounding that is looked at. */
+    public ObjectProperty<Cell> selectedProperty() {
+        return selected;
+    }
+
+    public ObjectProperty<Boolean> darkProperty() {
+        return dark;
+    }
+}

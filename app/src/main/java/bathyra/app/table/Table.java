@@ -1,0 +1,154 @@
+package bathyra.app.table;
+
+import bathyra.geometry.Point;
+import bathyra.measure.LengthUnit;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+
+/** The cutter's table: one canvas with tape rulers, zoom to the pointer and pan. The view moves only when the user moves it. */
+public final class Table extends Pane {
+    public static final double RULER = 24;
+    private static final double ZOOM_STEP = 1.18;
+    private static final double FIT_MARGIN = 26;
+    private static final double REACH = 7;
+
+    private final Canvas canvas = new Canvas();
+    private final Pane handles = new Pane();
+    private final Palette palette = new Palette(this::repaint);
+    private final Supplier<LengthUnit> unit;
+    private final ReadOnlyObjectWrapper<View> view = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper under = new ReadOnlyStringWrapper("");
+    private Drawing drawing;
+    private double pointerX = -1;
+    private double pointerY = -1;
+    private double dragX;
+    private double dragY;
+
+    public Table(Supplier<LengthUnit> unit) {
+        this.unit = unit;
+        getChildren().addAll(canvas, handles, palette);
+        handles.setPickOnBounds(false);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setFocusTraversable(true);
+        setMinSize(200, 120);
+        setOnScroll(e -> zoom(e.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, e.getX(), e.getY()));
+        setOnMousePressed(e -> {
+            requestFocus();
+            dragX = e.getX();
+            dragY = e.getY();
+        });
+        setOnMouseDragged(e -> {
+            if (view.get() != null) {
+                view.set(view.get().moved(e.getX() - dragX, e.getY() - dragY));
+                dragX = e.getX();
+                dragY = e.getY();
+                repaint();
+            }
+        });
+        setOnMouseMoved(this::point);
+        setOnMouseExited(e -> {
+            pointerX = -1;
+            under.set("");
+            repaint();
+        });
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD || e.getCode() == KeyCode.EQUALS) {
+                zoom(ZOOM_STEP, getWidth() / 2, getHeight() / 2);
+            } else if (e.getCode() == KeyCode.MINUS || e.getCode() == KeyCode.SUBTRACT) {
+                zoom(1 / ZOOM_STEP, getWidth() / 2, getHeight() / 2);
+            } else if (e.getCode() == KeyCode.DIGIT0 || e.getCode() == KeyCode.NUMPAD0) {
+                fit();
+            } else {
+                return;
+            }
+            e.consume();
+        });
+    }
+
+    /** Lays a drawing on the table without moving the view. */
+    public void lay(Drawing next) {
+        drawing = next;
+        repaint();
+    }
+
+    /** The pane above the drawing for handles and readouts, in the table's pixels. */
+    public Pane handles() {
+        return handles;
+    }
+
+    public ReadOnlyObjectProperty<View> viewProperty() {
+        return view.getReadOnlyProperty();
+    }
+
+    /** What lies under the pointer, in words. */
+    public ReadOnlyStringProperty underProperty() {
+        return under.getReadOnlyProperty();
+    }
+
+    public void zoom(double factor, double x, double y) {
+        if (view.get() != null) {
+            view.set(view.get().zoomed(factor, x, y));
+            repaint();
+        }
+    }
+
+    /** Shows the whole drawing. */
+    public void fit() {
+        if (drawing == null || getWidth() < RULER || getHeight() < RULER) {
+            return;
+        }
+        Point a = drawing.extent()[0];
+        Point b = drawing.extent()[1];
+        double room = drawing.tagRoom();
+        double scale = Math.min((getWidth() - RULER - room - FIT_MARGIN) / (b.x() - a.x()), (getHeight() - RULER - 2 * FIT_MARGIN) / (b.y() - a.y()));
+        double left = RULER + room + (getWidth() - RULER - room - FIT_MARGIN - scale * (b.x() - a.x())) / 2 - a.x() * scale;
+        view.set(new View(scale, left, RULER + FIT_MARGIN - a.y() * scale + 4));
+        repaint();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        handles.resizeRelocate(0, 0, getWidth(), getHeight());
+        if (view.get() == null) {
+            fit();
+        }
+        repaint();
+    }
+
+    private void point(MouseEvent e) {
+        pointerX = e.getX();
+        pointerY = e.getY();
+        if (drawing != null && view.get() != null) {
+            under.set(drawing.under(view.get().toPaper(e.getX(), e.getY()), REACH / view.get().scale()));
+        }
+        repaint();
+    }
+
+    /** Paints the table anew. */
+    public void repaint() {
+        if (canvas.getWidth() <= 0 || view.get() == null || drawing == null) {
+            return;
+        }
+        Brush brush = new Brush(canvas.getGraphicsContext2D(), palette, view.get());
+        brush.fill(Ink.SEA_1);
+        brush.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        drawing.paint(brush, canvas.getWidth(), canvas.getHeight());
+        Tapes.paint(brush, canvas.getWidth(), canvas.getHeight(), unit.get(), pointerX, pointerY);
+    }
+
+    /** A percentage of natural size, for the zoom control. */
+    public int percent() {
+        return view.get() == null ? 100 : (int) Math.round(view.get().scale() / View.ACTUAL * 100);
+    }
+
+}

@@ -1,0 +1,65 @@
+package bathyra.app.table;
+
+import bathyra.measure.LengthUnit;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/** The two measuring tapes at the table's edges; the upright one counts down from the neck end of the shoulder. */
+final class Tapes {
+    private static final double WIDTH = Table.RULER;
+
+    private Tapes() {}
+
+    static void paint(Brush brush, double width, double height, LengthUnit unit, double pointerX, double pointerY) {
+        GraphicsContext g = brush.context();
+        brush.fill(Ink.CHART);
+        g.fillRect(0, 0, width, WIDTH);
+        g.fillRect(0, 0, WIDTH, height);
+        brush.stroke(Ink.EDGE, 1);
+        g.strokeLine(WIDTH, WIDTH - 0.5, width, WIDTH - 0.5);
+        g.strokeLine(WIDTH - 0.5, WIDTH, WIDTH - 0.5, height);
+        double small = unit == LengthUnit.IN ? 25.4 / 8 : 10;
+        int perLarge = unit == LengthUnit.IN ? 8 : 10;
+        // Small ticks closer than this would run into each other.
+        if (small * brush.view().scale() < 3.5) {
+            small *= unit == LengthUnit.IN ? 4 : 5;
+            perLarge = 2;
+        }
+        double numeralEvery = perLarge * small * brush.view().scale() < 34 ? (unit == LengthUnit.IN ? 5 : 2) : 1;
+        brush.stroke(Ink.INK_2, 1);
+        ticks(brush, width, true, small, perLarge, numeralEvery, unit);
+        ticks(brush, height, false, small, perLarge, numeralEvery, unit);
+        brush.fill(Ink.BRASS_LIGHT);
+        g.fillRect(0, 0, WIDTH, WIDTH);
+        brush.text(unit.symbol(), WIDTH / 2, 16, Ink.DEEP, Lettering.RULER, TextAlignment.CENTER);
+        if (pointerX >= 0) {
+            brush.fill(Ink.INK);
+            g.fillPolygon(new double[] {pointerX - 4, pointerX + 4, pointerX}, new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1}, 3);
+            g.fillPolygon(new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1}, new double[] {pointerY - 4, pointerY + 4, pointerY}, 3);
+        }
+    }
+
+    private static void ticks(Brush brush, double length, boolean across, double small, int perLarge, double numeralEvery, LengthUnit unit) {
+        View view = brush.view();
+        double from = across ? view.toPaper(WIDTH, 0).x() : view.toPaper(0, WIDTH).y();
+        double to = across ? view.toPaper(length, 0).x() : view.toPaper(0, length).y();
+        for (long i = (long) Math.ceil(from / small); i * small <= to; i++) {
+            double at = across ? view.x(i * small) : view.y(i * small);
+            boolean large = i % perLarge == 0;
+            double tick = large ? 10 : i % Math.max(1, perLarge / 2) == 0 ? 8 : 4.5;
+            if (across) {
+                brush.context().strokeLine(at, WIDTH - tick, at, WIDTH - 1);
+            } else {
+                brush.context().strokeLine(WIDTH - tick, at, WIDTH - 1, at);
+            }
+            if (large && (i / perLarge) % (long) numeralEvery == 0) {
+                String numeral = Long.toString(Math.round(i * small / unit.millimetres())).replace('-', '−');
+                if (across && at > WIDTH + 10) {
+                    brush.text(numeral, at, 12, Ink.INK_2, Lettering.RULER, TextAlignment.CENTER);
+                } else if (!across && at > WIDTH + 10) {
+                    brush.text(numeral, 1, at - 3, Ink.INK_2, Lettering.RULER, TextAlignment.LEFT);
+                }
+            }
+        }
+    }
+}

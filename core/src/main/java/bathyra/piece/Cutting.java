@@ -127,7 +127,7 @@ public final class Cutting {
     private static Grain grain(Panel panel) {
         Point left = panel.left().nodes().get(Level.WAIST);
         Point right = panel.right().nodes().get(Level.WAIST);
-        double x = left.x() + (right.x() - left.x()) * 0.28;
+        double x = left.x() + (right.x() - left.x()) * 0.17;
         double top = Math.max(panel.left().nodes().get(Level.UPPER).y(), panel.right().nodes().get(Level.UPPER).y());
         double bottom = Math.min(panel.left().path().end().y(), panel.right().path().end().y());
         double inset = (bottom - top) * GRAIN_INSET;

@@ -26,6 +26,17 @@ public final class Formula {
         return body.isEmpty() ? result : body + " = " + result;
     }
 
+    /** Where a number is first computed: below hand-set values and values taken over under another name. */
+    public static Reckoned origin(Reckoned number) {
+        if (number instanceof Overridden own) {
+            return origin(own.computed());
+        }
+        if (number instanceof Derived derived && derived.operation() == Operation.CHOSEN && derived.inputs().get(0) instanceof Derived inner) {
+            return origin(inner);
+        }
+        return number;
+    }
+
     /** The named figures in the formula, each once, in the order in which they appear. */
     public static List<Reckoned> figures(Reckoned number) {
         Set<Reckoned> found = new LinkedHashSet<>();

@@ -23,8 +23,9 @@ import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 final class Figure extends Pane {
     /** A torso is about this much wider, seen from the front, than the circle of its girth. */
     private static final double FLATNESS = 1.2;
-    private static final double MARGIN = 46;
-    private static final double TAGS = 110;
+    private static final double MARGIN = 30;
+    private static final double TAG_APART = 44;
+    private static final double TAGS = 84;
 
     private record Ring(MeasurementKey key, double y, double half) {}
 
@@ -82,15 +83,19 @@ final class Figure extends Pane {
         List<Ring> rings = rings();
         double bottom = rings.get(5).y() + 70;
         double widest = Math.max(215, rings.stream().mapToDouble(Ring::half).max().orElse(200));
-        double scale = Math.min((canvas.getHeight() - 2 * MARGIN) / (bottom + 110), (canvas.getWidth() - TAGS - 40) / (2 * widest));
+        double scale = Math.min((canvas.getHeight() - 2 * MARGIN) / (bottom + 105), (canvas.getWidth() - TAGS - 40) / (2 * widest));
         double middle = (canvas.getWidth() - TAGS) / 2;
-        double top = (canvas.getHeight() - scale * (bottom + 110)) / 2 + 110 * scale;
+        double top = (canvas.getHeight() - scale * (bottom + 105)) / 2 + 105 * scale;
         bands(g, rings, top, scale);
         PolynomialSplineFunction outline = outline(rings, bottom);
         isobaths(g, outline, middle, top, scale, bottom);
         stand(g, middle, top, scale, bottom);
+        double free = 0;
         for (Ring ring : rings) {
-            level(g, ring, middle, top, scale);
+            // Level lines that lie close keep their place; their figures move down until they can be read.
+            double tag = Math.max(top + ring.y() * scale, free);
+            level(g, ring, middle, top, scale, tag);
+            free = tag + TAG_APART;
         }
         hang(g, rings, middle, top, scale);
     }
@@ -184,7 +189,7 @@ final class Figure extends Pane {
         g.strokeRect(middle - 7, top + bottom * scale, 14, canvas.getHeight());
     }
 
-    private void level(GraphicsContext g, Ring ring, double middle, double top, double scale) {
+    private void level(GraphicsContext g, Ring ring, double middle, double top, double scale, double tag) {
         double y = top + ring.y() * scale;
         double half = ring.half() * scale;
         boolean held = ring.key() == inHand;
@@ -213,9 +218,10 @@ final class Figure extends Pane {
         double right = canvas.getWidth() - 10;
         g.setStroke(palette.of(Ink.LINE));
         g.setLineWidth(held ? 1.8 : 1);
-        g.strokeLine(middle + half + 5, y, right, y);
-        text(g, ring.key().label(), right, y - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
-        text(g, value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)).orElse("not taken"), right, y + 17, estimate ? Ink.BRASS_TEXT : Ink.INK,
+        double bend = Math.min(right - 78, middle + half + 5 + Math.abs(tag - y));
+        g.strokePolyline(new double[] {middle + half + 5, Math.max(bend, middle + half + 6), right}, new double[] {y, tag, tag}, 3);
+        text(g, ring.key().label(), right, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
+        text(g, value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)).orElse("not taken"), right, tag + 17, estimate ? Ink.BRASS_TEXT : Ink.INK,
                 held ? Lettering.FIGURE_BOLD : Lettering.FIGURE);
     }
 

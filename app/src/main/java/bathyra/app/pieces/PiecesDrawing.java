@@ -69,10 +69,20 @@ final class PiecesDrawing implements Drawing {
             brush.stroke(Ink.LINE, 1);
             brush.context().strokeLine(34, y, 116, y);
             brush.text(plan.level().label(), 34, y - 6, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+            if (band < 6 && nextLevel(brush, plan.level()) < 40) {
+                continue;
+            }
             brush.text(LengthText.say(plan.pattern().length(), unit), 34, y + 17, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
         }
         draft.pattern().pieces().forEach(p -> piece(brush, p));
         finding.flatMap(Finding::place).ifPresent(place -> ring(brush, place));
+    }
+
+    private double nextLevel(Brush brush, bathyra.girth.Level level) {
+        var levels = draft.girths().levels();
+        int next = levels.indexOf(draft.girths().at(level)) + 1;
+        return next == levels.size() ? Double.POSITIVE_INFINITY
+                : (draft.block().front(levels.get(next).level()) - draft.block().front(level)) * brush.view().scale();
     }
 
     private void ring(Brush brush, Finding.Place place) {
@@ -149,7 +159,7 @@ final class PiecesDrawing implements Drawing {
 
     private void names(Brush brush, Piece piece, Vec shift) {
         Point at = SheetLayout.labelAt(piece).plus(shift);
-        double x = brush.view().x(at.x()) + 6;
+        double x = brush.view().x(at.x()) + 2;
         double y = brush.view().y(at.y()) + 6;
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         int row = 1;

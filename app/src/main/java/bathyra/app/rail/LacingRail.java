@@ -75,7 +75,9 @@ public final class LacingRail extends Pane {
             Button tab = tabs.get(stage);
             name.textFillProperty().bind(tab.textFillProperty());
             name.fontProperty().bind(tab.fontProperty());
-            tab.setGraphic(why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason));
+            VBox lines = why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason);
+            lines.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            tab.setGraphic(lines);
             tab.setAccessibleText(stage.label() + (why.isEmpty() ? "" : ", " + why));
             tab.pseudoClassStateChanged(SELECTED, workshop.stageProperty().get() == stage);
         }

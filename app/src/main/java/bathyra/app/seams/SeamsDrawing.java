@@ -25,6 +25,8 @@ import javafx.scene.text.TextAlignment;
 /** The half laid flat with what is taken out at each seam in coral: a chart of depths. */
 public final class SeamsDrawing implements Drawing {
     private static final double TAG_ROOM = 196;
+    /** Closer to the next level the tag has only room for one line. */
+    private static final double TAG_HEIGHT = 44;
     private static final double COSINE_HATCH = 0.78;
     private static final Ink[] BANDS = {Ink.SEA_1, Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_5};
 
@@ -90,12 +92,22 @@ public final class SeamsDrawing implements Drawing {
         brush.context().strokeLine(36, y, Math.max(left, 36), y);
         brush.text(level.label(), 36, y - 6, Ink.TEAL, chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
         boolean estimate = plan.body().estimated();
+        if (roomBelow(brush, level) < TAG_HEIGHT) {
+            brush.text(LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", 200, y - 6, Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
+            return;
+        }
         brush.text((estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.figure(plan.pattern().length(), unit), 36, y + 17,
                 estimate ? Ink.BRASS_TEXT : Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         double out = draft.intakes().toTake().get(level).value();
         boolean widest = out < 0.05;
         brush.text(widest ? "widest" : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", 200, y + 17, widest ? Ink.INK_2 : Ink.CORAL_TEXT,
                 widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
+    }
+
+    private double roomBelow(Brush brush, Level level) {
+        int next = levels().indexOf(level) + 1;
+        return next == levels().size() ? Double.POSITIVE_INFINITY
+                : (draft.block().front(levels().get(next)) - draft.block().front(level)) * brush.view().scale();
     }
 
     private static void panel(Brush brush, Piece piece) {
@@ -126,10 +138,10 @@ public final class SeamsDrawing implements Drawing {
         double top = Math.max(brush.view().y(piece.grain().to().y()), bottom - 150);
         g.strokeLine(gx, bottom, gx, top);
         g.strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {top + 9, top, top + 9}, 3);
-        brush.text(Integer.toString(piece.order()), gx + 12, bottom - 56, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        brush.text(Integer.toString(piece.order()), gx + 6, bottom - 24, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         int row = 0;
         for (String word : piece.name().split(" ")) {
-            brush.text(word, gx + 12, bottom - 38 + 16 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(word, gx + 6, bottom - 7 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         }
     }
 
@@ -187,8 +199,10 @@ public final class SeamsDrawing implements Drawing {
             double x = inside ? brush.view().x((ends[0].x() + ends[1].x()) / 2) : brush.view().x(ends[1].x()) + 5;
             double y = brush.view().y((ends[0].y() + ends[1].y()) / 2) - 5;
             double chip = figure.length() * 7.5 + 4;
-            brush.fill(inside ? Ink.CORAL_WASH : Ink.CHART);
-            brush.context().fillRect(inside ? x - chip / 2 : x - 2, y - 13, chip, 16);
+            if (inside) {
+                brush.fill(Ink.CORAL_WASH);
+                brush.context().fillRect(x - chip / 2, y - 13, chip, 16);
+            }
             brush.text(figure, x, y, Ink.CORAL_TEXT, Lettering.SOUNDING, inside ? TextAlignment.CENTER : TextAlignment.LEFT);
         }
     }

@@ -18,6 +18,8 @@ public final class BathyraWindow extends Application {
     private static final boolean QUIT_WHEN_DRAWN = Boolean.getBoolean("bathyra.quitWhenDrawn");
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
+    /** On a screen with no more than this to spare the window fills it. */
+    private static final double FRAME = 60;
     private static Path bookFile;
 
     private WorkshopBook book;
@@ -55,6 +57,8 @@ public final class BathyraWindow extends Application {
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
         stage.setScene(scene);
+        var screen = javafx.stage.Screen.getPrimary().getVisualBounds();
+        stage.setMaximized(screen.getWidth() < WIDTH + FRAME || screen.getHeight() < HEIGHT + FRAME);
         stage.show();
         return scene;
     }

@@ -19,6 +19,8 @@ public final class Card extends VBox {
     public Card() {
         getStyleClass().add("reckoning");
         setId("reckoning");
+        // Its scroll pane may stretch it but never squeeze the sentences on it.
+        setMinHeight(Region.USE_PREF_SIZE);
     }
 
     /** Clears the card and writes its title. */
@@ -67,7 +69,7 @@ public final class Card extends VBox {
 
     /** How a number came about: in words, in figures, and a row for each figure in it. */
     public void reckoning(Reckoned number, LengthUnit unit, Consumer<Reckoned> follow) {
-        Reckoned rule = number instanceof Overridden own ? own.computed() : number;
+        Reckoned rule = Formula.origin(number);
         section("How it came about");
         if (number instanceof Overridden own) {
             words("The rule gives " + Formula.figureWithUnit(own.computed(), unit) + "; " + own.source() + ".");

@@ -112,26 +112,35 @@ public record Path(List<Segment> segments) {
 
     /** The place on the path nearest to a point; its arc length counts from the start. */
     public Place nearest(Point point) {
-        double best = Double.POSITIVE_INFINITY;
-        double bestT = 0;
-        Segment bestSegment = segments.get(0);
-        double before = 0;
-        double bestBefore = 0;
-        for (Segment segment : segments) {
+        double[] guesses = new double[segments.size()];
+        double[] distances = new double[segments.size()];
+        double least = Double.POSITIVE_INFINITY;
+        for (int s = 0; s < guesses.length; s++) {
+            distances[s] = Double.POSITIVE_INFINITY;
             for (int i = 0; i <= SAMPLES; i++) {
-                double t = (double) i / SAMPLES;
-                double distance = segment.at(t).distance(point);
-                if (distance < best) {
-                    best = distance;
-                    bestT = t;
-                    bestSegment = segment;
-                    bestBefore = before;
+                double distance = segments.get(s).at((double) i / SAMPLES).distance(point);
+                if (distance < distances[s]) {
+                    distances[s] = distance;
+                    guesses[s] = (double) i / SAMPLES;
                 }
             }
-            before += segment.length();
+            least = Math.min(least, distances[s]);
         }
-        double t = refine(bestSegment, point, bestT);
-        return new Place(bestBefore + bestSegment.length(0, t), bestSegment.at(t), bestSegment.velocity(t).unit());
+        Place best = null;
+        double before = 0;
+        for (int s = 0; s < guesses.length; s++) {
+            Segment segment = segments.get(s);
+            double length = segment.length();
+            // Beside a joint the sample that lies nearest may belong to the wrong stretch: look at every one that may win.
+            if (distances[s] <= least + length / SAMPLES) {
+                double t = refine(segment, point, guesses[s]);
+                if (best == null || segment.at(t).distance(point) < best.point().distance(point)) {
+                    best = new Place(before + segment.length(0, t), segment.at(t), segment.velocity(t).unit());
+                }
+            }
+            before += length;
+        }
+        return best;
     }
 
     private static double refine(Segment segment, Point point, double guess) {

@@ -3,17 +3,16 @@ package bathyra.piece;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
-import bathyra.geometry.Shape;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /** The seam allowances of a piece (offset curves): a layer of its own, a width for each edge (C12). */
 final class CutLine {
     private static final double FLATTEN = Tolerance.CHORD / 2;
-    private static final int SAMPLES = 8;
     /** A corner may reach this many widths out before it is trimmed square. */
     private static final double TRIM = 2.5;
 
@@ -36,36 +35,64 @@ final class CutLine {
             ring.addAll(line.subList(1, line.size() - 1));
             ring.addAll(corner(line, next, corner, TRIM * Math.max(widest, 1)));
         }
-        ring.add(ring.get(0));
-        return ring;
+        List<Point> clean = withoutLoops(ring);
+        clean.add(clean.get(0));
+        return clean;
     }
 
     /**
-     * Every point moved out along its own normal; exact wherever the edge's hollows are wider than the allowance. Where one
-     * is tighter, such a line would loop, and the plane-geometry library takes the loop out.
+     * Every point moved out along its own normal. Where a hollow is tighter than the allowance such a line makes a loop, which
+     * is cut out where the line meets itself. (The plane-geometry library's offset, tried first, left crossings beside tight
+     * hollows on 17 of 100 random bodies.)
      */
     private static List<Point> outside(Path path, double width) {
-        if (tightestHollow(path) < width * 1.1) {
-            return Shape.outside(path.flattened(FLATTEN), width);
-        }
         List<Point> points = new ArrayList<>();
         for (Segment segment : path.segments()) {
             for (double t : segment.steps(FLATTEN)) {
-                Vec along = segment.velocity(t).unit();
-                points.add(segment.at(t).plus(along.turned(-Math.PI / 2).times(width)));
+                Point point = segment.at(t).plus(segment.velocity(t).unit().turned(-Math.PI / 2).times(width));
+                if (points.isEmpty() || points.get(points.size() - 1).distance(point) > Tolerance.COINCIDENT) {
+                    points.add(point);
+                }
             }
         }
         return points;
     }
 
-    private static double tightestHollow(Path path) {
-        double most = 0;
-        for (Segment segment : path.segments()) {
-            for (int i = 0; i <= SAMPLES; i++) {
-                most = Math.max(most, -segment.curvature((double) i / SAMPLES));
+    private static List<Point> withoutLoops(List<Point> points) {
+        List<Point> clean = new ArrayList<>(points);
+        for (int i = 0; i + 1 < clean.size(); i++) {
+            for (int j = clean.size() - 2; j > i + 1; j--) {
+                if (apart(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1))) {
+                    continue;
+                }
+                Optional<Point> meet = meet(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1));
+                if (meet.isPresent()) {
+                    clean.subList(i + 1, j + 1).clear();
+                    clean.add(i + 1, meet.get());
+                    break;
+                }
             }
         }
-        return most == 0 ? Double.POSITIVE_INFINITY : 1 / most;
+        return clean;
+    }
+
+    /** Nearly all pairs of stretches lie apart; this tells so without reckoning where they would meet. */
+    private static boolean apart(Point a, Point b, Point c, Point d) {
+        return Math.max(a.y(), b.y()) < Math.min(c.y(), d.y()) || Math.min(a.y(), b.y()) > Math.max(c.y(), d.y())
+                || Math.max(a.x(), b.x()) < Math.min(c.x(), d.x()) || Math.min(a.x(), b.x()) > Math.max(c.x(), d.x());
+    }
+
+    /** Where two short stretches cross, if they do. */
+    private static Optional<Point> meet(Point a, Point b, Point c, Point d) {
+        Vec ab = a.to(b);
+        Vec cd = c.to(d);
+        double cross = ab.cross(cd);
+        if (Math.abs(cross) < Tolerance.COINCIDENT * Tolerance.COINCIDENT) {
+            return Optional.empty();
+        }
+        double along = a.to(c).cross(cd) / cross;
+        double across = a.to(c).cross(ab) / cross;
+        return along >= 0 && along <= 1 && across >= 0 && across <= 1 ? Optional.of(a.plus(ab.times(along))) : Optional.empty();
     }
 
     /** Where two allowances meet: their tangents at the corner intersect, unless that lies too far out. */
@@ -79,7 +106,9 @@ final class CutLine {
             return List.of(a, b);
         }
         double along = a.to(b).cross(db) / cross;
+        double back = a.to(b).cross(da) / cross;
         Point meet = a.plus(da.times(along));
-        return meet.distance(corner) <= reach ? List.of(meet) : List.of(a, b);
+        // At a flat corner between a narrow and a wide allowance the tangents meet behind the corner: there the line steps over.
+        return along >= 0 && back <= 0 && meet.distance(corner) <= reach ? List.of(meet) : List.of(a, b);
     }
 }

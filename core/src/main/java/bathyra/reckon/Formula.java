@@ -73,7 +73,7 @@ public final class Formula {
         for (int i = 0; i < number.inputs().size(); i++) {
             Reckoned input = number.inputs().get(i);
             // The second operand of a difference or quotient needs brackets even round an equal binding.
-            int binding = operation.binding() + (i > 0 && operation != Operation.SUM ? 1 : 0);
+            int binding = operation.binding() > 2 ? ALONE : operation.binding() + (i > 0 && operation != Operation.SUM ? 1 : 0);
             operands.add(input instanceof Derived step && !step.isNamed() ? write(step, leaf, binding) : leaf.apply(input));
         }
         String text = operation.write(operands);

@@ -4,6 +4,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -18,7 +21,10 @@ record Typeface(PDFont plain, PDFont bold, PDFont title) {
 
     private static PDFont load(PDDocument document, String file) throws IOException {
         try (InputStream in = Typeface.class.getResourceAsStream("/fonts/" + file)) {
-            return PDType0Font.load(document, in, true);
+            TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
+            // Ligatures look no better at these sizes and cannot be copied or searched out of the print.
+            font.setEnableGsub(false);
+            return PDType0Font.load(document, font, true);
         }
     }
 

@@ -1,0 +1,148 @@
+package bathyra.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import bathyra.draft.Bodies;
+import bathyra.garment.Commission;
+import bathyra.garment.Garment;
+import bathyra.measure.Length;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class WorkshopBookTest {
+    @TempDir
+    private Path folder;
+    private Path file;
+    private final Commission first = Bodies.commission(Bodies.nerea(), Garment.bustier());
+    private final Commission second = first.withMeasurements(first.measurements().with(MeasurementKey.WAIST, Length.mm(730)));
+    private final Commission third = second.withUnits(LengthUnit.IN);
+
+    @BeforeEach
+    void name() {
+        file = folder.resolve("book.sqlite");
+    }
+
+    @Test
+    void undoAndRedo_surviveARestart() throws BookUnavailable {
+        long id;
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            id = book.add(first);
+            book.record(id, "waist 72.0 → 73.0 cm", first, second);
+            book.record(id, "units cm → in", second, third);
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.find(id)).contains(third);
+            assertThat(book.undoLabel(id)).contains("units cm → in");
+            assertThat(book.undo(id)).contains(second);
+            assertThat(book.undo(id)).contains(first);
+            assertThat(book.undo(id)).isEmpty();
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.find(id)).contains(first);
+            assertThat(book.redoLabel(id)).contains("waist 72.0 → 73.0 cm");
+            assertThat(book.redo(id)).contains(second);
+            assertThat(book.redo(id)).contains(third);
+            assertThat(book.redo(id)).isEmpty();
+        }
+    }
+
+    @Test
+    void record_afterUndo_forgetsWhatWasUndone() throws BookUnavailable {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = book.add(first);
+            book.record(id, "a", first, second);
+            book.undo(id);
+            book.record(id, "b", first, third);
+            assertThat(book.redoLabel(id)).isEmpty();
+            assertThat(book.undo(id)).contains(first);
+        }
+    }
+
+    @Test
+    void amend_makesOneChangeOfMany() throws BookUnavailable {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = book.add(first);
+            book.record(id, "a", first, second);
+            book.amend(id, "b", third);
+            assertThat(book.find(id)).contains(third);
+            assertThat(book.undoLabel(id)).contains("b");
+            assertThat(book.undo(id)).contains(first);
+        }
+    }
+
+    @Test
+    void place_isKept() throws BookUnavailable {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.keepPlace("stage", "SEAMS");
+            book.keepPlace("stage", "PIECES");
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.place("stage")).contains("PIECES");
+            assertThat(book.place("other")).isEmpty();
+        }
+    }
+
+    @Test
+    void open_twice_saysThatItIsLockedAndHarmsNothing() throws BookUnavailable {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = book.add(first);
+            BookUnavailable locked = catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
+            assertThat(locked.reason()).isEqualTo(BookUnavailable.Reason.LOCKED);
+            assertThat(locked).hasMessage("The book " + file.toAbsolutePath() + " is open in another window. Close that window, or open another book with --book.");
+            assertThat(book.find(id)).contains(first);
+        }
+    }
+
+    @Test
+    void open_whatIsNoBook_leavesItAsItIs() throws IOException {
+        Files.writeString(file, "This is a letter, not a book. ".repeat(100));
+        byte[] before = Files.readAllBytes(file);
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+    }
+
+    @Test
+    void open_aDamagedBook_leavesItAsItIs() throws Exception {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            for (int i = 0; i < 40; i++) {
+                book.add(first);
+            }
+        }
+        byte[] bytes = Files.readAllBytes(file);
+        java.util.Arrays.fill(bytes, 4096, bytes.length - 4096, (byte) 0x5a);
+        Files.write(file, bytes);
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
+        assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
+    }
+
+    @Test
+    void open_aBookOfANewerVersion_leavesItAsItIs() throws Exception {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+            statement.execute("CREATE TABLE later (x)");
+            statement.execute("PRAGMA user_version=99");
+        }
+        byte[] before = Files.readAllBytes(file);
+        BookUnavailable newer = catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
+        assertThat(newer.reason()).isEqualTo(BookUnavailable.Reason.NEWER);
+        assertThat(newer).hasMessageContaining("was written by a newer Bathyra");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+    }
+
+    @Test
+    void open_aForeignDatabase_isNotTakenForABook() throws SQLException {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+            statement.execute("CREATE TABLE commission (other TEXT)");
+        }
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
+    }
+}

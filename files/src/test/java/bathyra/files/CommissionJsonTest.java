@@ -1,0 +1,97 @@
+package bathyra.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import bathyra.draft.Bodies;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.CommissionJson;
+import bathyra.garment.Commission;
+import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.UnderbustSchool;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class CommissionJsonTest {
+    private static final String GOOD = """
+            {"format":"bathyra-commission","version":1,"title":"The Heron","units":"cm","wearer":{"name":"Nerea Holloway","experience":"first"},
+             "measurements":{"bustGirth":91.0,"underbustGirth":"30 7/8 in","waistGirth":"72,0 cm"},
+             "garment":{"kind":"bustier","ease":{"underbust":-1.5},"options":{"dart-end":1.9,"underbust-intake":"table"}}}""";
+
+    private static List<String> faults(String document) {
+        return catchThrowableOfType(BadDocument.class, () -> CommissionJson.read(document)).faults();
+    }
+
+    @Test
+    void read_lengthsInTheDocumentsUnitAndInTheirOwn() throws BadDocument {
+        Commission commission = CommissionJson.read(GOOD);
+        assertThat(commission.measurements().taken()).containsEntry(MeasurementKey.BUST, Length.mm(910)).containsEntry(MeasurementKey.WAIST, Length.mm(720));
+        assertThat(commission.measurements().taken().get(MeasurementKey.UNDERBUST).millimetres()).isEqualTo(30.875 * 25.4);
+        assertThat(commission.garment().ease()).containsEntry(Level.UNDERBUST, Length.mm(-15));
+        assertThat(commission.garment().lengths()).containsEntry(LengthOption.DART_END, Length.mm(19));
+        assertThat(commission.garment().school()).isEqualTo(UnderbustSchool.TABLE);
+    }
+
+    @Test
+    void read_anUnknownKey_isRefusedWithTheNearest() {
+        assertThat(faults(GOOD.replace("waistGirth", "waistGrith"))).containsExactly("measurements.waistGrith: is not known; nearest is waistGirth");
+        assertThat(faults(GOOD.replace("\"ease\"", "\"eas\""))).containsExactly("garment.eas: is not known; nearest is ease");
+    }
+
+    @Test
+    void read_manyFaults_namesEachOnItsOwnLine() {
+        assertThat(faults(GOOD.replace("91.0", "36.0").replace("\"bustier\"", "\"cloak\"").replace("72,0 cm", "a hand"))).containsExactlyInAnyOrder(
+                "measurements.bustGirth: Bust is 36.0 cm; plausible is from 65.0 cm to 160.0 cm. It looks like a figure in inches: type in behind it.; from 65.0 cm to 160.0 cm",
+                "measurements.waistGirth: is no length: \"a hand\"; a number in cm, or a text such as \"37 1/2 in\" or \"92,5 cm\"",
+                "garment.kind: is cloak, which this version does not draft; bustier");
+    }
+
+    @Test
+    void read_whatIsNoDocument_saysWhere() {
+        assertThat(faults("{\"format\":")).singleElement().asString().startsWith("document: is no JSON at line 1");
+        assertThat(faults("[]")).containsExactly("document: is no JSON object; a document begins with {");
+        assertThat(faults("")).hasSize(1);
+        assertThat(faults(GOOD.replace("\"version\":1", "\"version\":2"))).containsExactly("version: is newer than this program; 1");
+        assertThat(faults(GOOD.replace("\"title\"", "\"units\":\"mm\",\"title\""))).singleElement().asString().contains("Duplicate");
+    }
+
+    @Test
+    void read_kindsOfALaterVersion_areRefusedByName() {
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"closure\":\"front-busk\",\"panelsPerSide\":6"))).containsExactlyInAnyOrder(
+                "garment.closure: is front-busk, which this version does not draft; back-zip", "garment.panelsPerSide: is 6; 4");
+    }
+
+    @Test
+    void write_andRead_giveTheSameCommission_inEveryUnit() throws BadDocument {
+        Garment garment = Garment.bustier().withIntake(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(61.3)).withAllowance(EdgeUse.SIDE, Length.mm(31.75))
+                .withLength(LengthOption.DART_END, Length.mm(19)).withEase(Level.WAIST, Length.mm(-17.3));
+        Random random = new Random(4);
+        for (int i = 0; i < 200; i++) {
+            Commission commission = Bodies.commission(Bodies.random(random), garment).withUnits(LengthUnit.values()[i % 3]);
+            assertThat(CommissionJson.readBack(CommissionJson.write(commission))).isEqualTo(commission);
+        }
+    }
+
+    @Test
+    void write_roundFiguresInInches_staysReadable() {
+        Commission commission = Bodies.commission(Bodies.nerea(), Garment.bustier());
+        assertThat(CommissionJson.write(commission)).contains("\"bustGirth\" : 91.0");
+    }
+
+    @Test
+    void readBack_keepsAFigureOutOfRange_thatReadRefuses() throws BadDocument {
+        String text = CommissionJson.write(Bodies.commission(Bodies.nerea().with(MeasurementKey.BUST, Length.cm(36)), Garment.bustier()));
+        assertThat(CommissionJson.readBack(text).measurements().taken()).containsEntry(MeasurementKey.BUST, Length.mm(360));
+        assertThatThrownBy(() -> CommissionJson.read(text)).isInstanceOf(BadDocument.class);
+    }
+}

@@ -1,0 +1,120 @@
+package bathyra.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import bathyra.draft.Bodies;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.PatternJson;
+import bathyra.files.pdf.Paper;
+import bathyra.files.pdf.PdfPattern;
+import bathyra.files.svg.SvgPattern;
+import bathyra.garment.Commission;
+import bathyra.garment.Garment;
+import bathyra.garment.UpperShape;
+import bathyra.garment.Wearer;
+import bathyra.garment.Experience;
+import bathyra.measure.LengthUnit;
+import bathyra.piece.Pattern;
+import bathyra.truing.Finding;
+import bathyra.truing.Truing;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+
+class PatternFilesTest {
+    private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
+
+    @Test
+    void json_writtenAndRead_passesTheSameChecks() throws BadDocument {
+        Pattern read = PatternJson.read(PatternJson.write(draft.pattern(), draft.findings(), "test"));
+        List<Finding> before = Truing.look(draft.pattern());
+        List<Finding> after = Truing.look(read);
+        assertThat(after).hasSameSizeAs(before);
+        for (int i = 0; i < before.size(); i++) {
+            assertThat(after.get(i).status()).as(before.get(i).id()).isEqualTo(before.get(i).status());
+            assertThat(after.get(i).value()).isCloseTo(before.get(i).value(), within(1e-2));
+        }
+    }
+
+    @Test
+    void json_ofNothingToDoWithPatterns_isRefused() {
+        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read("{}")).faults())
+                .containsExactly("format: is not bathyra-pattern; a pattern document as ./bathyra draft writes it");
+        String text = PatternJson.write(draft.pattern(), draft.findings(), "test");
+        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read(text.replace("\"side\",\n      \"kind\"", "\"sidle\",\n      \"kind\""))).faults()).isNotEmpty();
+        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read(text.replaceFirst("\"order\" : 1", "\"order\" : \"one\""))).faults())
+                .singleElement().asString().contains("order");
+    }
+
+    @Test
+    void svg_isOneMillimetreAUnitWithAGroupAPiece() throws Exception {
+        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
+                .parse(new ByteArrayInputStream(SvgPattern.write(draft.pattern()).getBytes(StandardCharsets.UTF_8)));
+        Element root = svg.getDocumentElement();
+        double width = Double.parseDouble(root.getAttribute("width").replace("mm", ""));
+        assertThat(Double.parseDouble(root.getAttribute("viewBox").split(" ")[2])).isEqualTo(width);
+        assertThat(root.getElementsByTagName("g").getLength()).isEqualTo(4);
+        for (String type : List.of("sew", "cut", "grain", "notch", "level")) {
+            long count = java.util.stream.IntStream.range(0, root.getElementsByTagName("path").getLength())
+                    .filter(i -> ((Element) root.getElementsByTagName("path").item(i)).getAttribute("class").equals(type)).count();
+            assertThat(count).as(type).isGreaterThanOrEqualTo(4);
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Paper.class)
+    void pdf_hasItsPagesAtFullSizeWithBothSquaresAndItsFontsEmbedded(Paper paper) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(PdfPattern.write(draft, paper, "2026-01-01"))) {
+            int pages = pdf.getNumberOfPages();
+            assertThat(pages).isBetween(2, 20);
+            if (paper == Paper.A0) {
+                assertThat(pages).isEqualTo(2);
+                assertThat(pdf.getPage(1).getMediaBox().getWidth()).isCloseTo((float) (841 * 72 / 25.4), within(0.1f));
+            }
+            List<SquareFinder.Square> squares = SquareFinder.in(pdf.getPage(1));
+            assertThat(squares).anySatisfy(s -> assertThat(s.width()).isCloseTo(50, within(0.01)));
+            assertThat(squares).anySatisfy(s -> assertThat(s.width()).isCloseTo(50.8, within(0.01)));
+            assertThat(squares).anySatisfy(s -> assertThat(s.height()).isCloseTo(50, within(0.01)));
+            for (PDPage page : pdf.getPages()) {
+                for (var name : page.getResources().getFontNames()) {
+                    PDFont font = page.getResources().getFont(name);
+                    assertThat(font.isEmbedded()).isTrue();
+                }
+            }
+            String cover = text(pdf, 1);
+            assertThat(cover).contains("The Heron", "Nerea Holloway", "Measurements", "Girth plan", "What was checked", "No figure makes a reduction safe", "Side front");
+        }
+    }
+
+    @Test
+    void pdf_ofANameInAnyScript_isWritten() throws IOException {
+        Commission odd = new Commission("Die Möwe & <Krähe> \u4e2d 🐟", LengthUnit.IN, new Wearer("Åsa Łukasz-Ørsted von und zu einem sehr langen Namen", Experience.FIRST),
+                Bodies.nerea(), Garment.bustier());
+        try (PDDocument pdf = Loader.loadPDF(PdfPattern.write((Draft) Drafter.draft(odd), Paper.A4, "2026-01-01"))) {
+            assertThat(text(pdf, 1)).contains("Möwe", "Krähe", "Åsa");
+        }
+    }
+
+    private static String text(PDDocument pdf, int page) throws IOException {
+        PDFTextStripper stripper = new PDFTextStripper();
+        stripper.setStartPage(page);
+        stripper.setEndPage(page);
+        return stripper.getText(pdf);
+    }
+}

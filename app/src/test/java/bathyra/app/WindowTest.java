@@ -1,0 +1,223 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Workshop;
+import bathyra.book.WorkshopBook;
+import bathyra.files.SquareFinder;
+import bathyra.measure.MeasurementKey;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window, used as a person uses it: keys, clicks and drags, and a look at what stands on the screen. */
+@ExtendWith(ApplicationExtension.class)
+class WindowTest {
+    private Path folder;
+    private Path output;
+    private Stage window;
+    private WorkshopBook book;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("bathyra-window");
+        output = folder.resolve("heron.pdf");
+        window = stage;
+        open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+    }
+
+    private void open(Path file) throws Exception {
+        book = WorkshopBook.open(file);
+        BathyraWindow.show(window, new Workshop(book), (owner, title, name) -> Optional.of(output));
+    }
+
+    @Stop
+    void stop() {
+        book.close();
+    }
+
+    @BeforeEach
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterEach
+    void rest(FxRobot robot) {
+        robot.release(KeyCode.values());
+        robot.release(javafx.scene.input.MouseButton.PRIMARY);
+    }
+
+    private static String text(FxRobot robot, String query) {
+        Node node = robot.lookup(query).query();
+        return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText()).replace('\u00a0', ' ');
+    }
+
+    private static void retype(FxRobot robot, String query, String text) {
+        robot.clickOn(query);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write(text);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void go(FxRobot robot, String stage) {
+        robot.clickOn("#stage-" + stage);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void measuring_byKeyboardAlone_changesTheSoundings_andUndoTakesItBack(FxRobot robot) {
+        go(robot, "seams");
+        String before = text(robot, "#sounding-underbust-side");
+        go(robot, "measure");
+        retype(robot, "#measure-bustGirth", "95");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(((TextField) robot.lookup("#measure-underbustGirth").query()).isFocused()).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("76,5");
+        go(robot, "seams");
+        assertThat(text(robot, "#sounding-underbust-side")).isNotEqualTo(before);
+        assertThat(text(robot, "#undo")).isEqualTo("Undo underbust 78.5 → 76.5 cm");
+        robot.clickOn("#undo");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo(before);
+        assertThat(text(robot, "#undo")).isEqualTo("Undo");
+    }
+
+    @Test
+    void aSlipOfTheUnit_isSaidBesideTheField_andTheLastDraftStays(FxRobot robot) {
+        retype(robot, "#measure-bustGirth", "36");
+        assertThat(text(robot, "#fault-bustGirth")).isEqualTo(
+                "Bust is 36.0 cm; plausible is from 65.0 cm to 160.0 cm. It looks like a figure in inches: type in behind it.");
+        assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
+        go(robot, "seams");
+        assertThat(robot.lookup(".kept-draft").<Node>queryAll()).anyMatch(n -> n.isVisible() && ((Label) n).getText().startsWith("The last good draft is shown"));
+        assertThat(text(robot, "#sounding-underbust-princess-front")).isEqualTo("2.1");
+    }
+
+    @Test
+    void textThatIsNoLength_staysAndIsExplained(FxRobot robot) {
+        retype(robot, "#measure-waistGirth", "7o");
+        assertThat(text(robot, "#fault-waistGirth")).isEqualTo("Not understood: 7o. Type 78.5, 30 7/8 or 30⅞ in.");
+        assertThat(text(robot, "#measure-waistGirth")).isEqualTo("7o");
+    }
+
+    @Test
+    void aSounding_editedInPlace_makesTheSideGiveWay_andIsLocked(FxRobot robot) {
+        go(robot, "seams");
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("8.9");
+        retype(robot, "#sounding-underbust-princess-front", "3.1");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("7.9");
+        assertThat(text(robot, "#big-figure")).isEqualTo("3.1");
+        assertThat(text(robot, "#lock")).isEqualTo("Back to the rule");
+        robot.clickOn("#lock");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("8.9");
+    }
+
+    @Test
+    void draggingAHandle_changesTheIntake_asOneChange(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-waist-princess-front");
+        WaitForAsyncUtils.waitForFxEvents();
+        String before = text(robot, "#sounding-waist-princess-front");
+        robot.drag("#handle-right").moveBy(6, 0).moveBy(6, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#sounding-hip-side");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(Double.parseDouble(text(robot, "#sounding-waist-princess-front"))).isGreaterThan(Double.parseDouble(before) + 0.5);
+        assertThat(text(robot, "#undo")).startsWith("Undo princess front intake at waist 2.1 → ");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-waist-princess-front")).isEqualTo(before);
+    }
+
+    @Test
+    void theUnitSwitch_showsEveryFigureInEighths(FxRobot robot) {
+        robot.clickOn("#unit-in");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-underbustGirth")).isEqualTo("30⅞");
+        go(robot, "seams");
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("1");
+        robot.clickOn("#unit-cm");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("2.5");
+    }
+
+    @Test
+    void exportingAPdf_givesATestSquareOfFiftyMillimetres(FxRobot robot) throws Exception {
+        robot.clickOn("#output");
+        robot.clickOn("PDF, A4 sheets");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
+            assertThat(SquareFinder.in(pdf.getPage(0))).anySatisfy(s -> {
+                assertThat(s.width()).isBetween(49.99, 50.01);
+                assertThat(s.height()).isBetween(49.99, 50.01);
+            });
+        }
+    }
+
+    @Test
+    void closedAndReopened_everythingIsThere(FxRobot robot) throws Exception {
+        retype(robot, "#measure-hipGirth", "104");
+        go(robot, "pieces");
+        robot.interact(() -> {
+            book.close();
+            try {
+                open(folder.resolve("demo.sqlite"));
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#walking-strip").tryQuery()).isPresent();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.0 cm");
+        assertThat(book.find(1).orElseThrow().measurements().taken().get(MeasurementKey.HIP).millimetres()).isEqualTo(1040);
+        go(robot, "measure");
+        assertThat(text(robot, "#measure-hipGirth")).isEqualTo("104.0");
+    }
+
+    @Test
+    void pieces_endAtTheHighHip_whenTheNoteIsFollowed(FxRobot robot) {
+        go(robot, "pieces");
+        robot.clickOn("#shorten");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#lower-edge")).isEqualTo("Lower edge: at the high hip");
+        assertThat(robot.lookup("#shorten").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void everyControl_hasAnAccessibleName(FxRobot robot) {
+        for (String stage : new String[] {"measure", "seams", "pieces"}) {
+            go(robot, stage);
+            assertThat(robot.lookup(n -> n.isFocusTraversable() && n.isVisible()).<Node>queryAll()).allSatisfy(n ->
+                    assertThat(n.getAccessibleText() != null || n instanceof Labeled labeled && !labeled.getText().isBlank()
+                            || n.getClass().getName().contains("ScrollPane")).as(n.toString()).isTrue());
+        }
+    }
+}

@@ -1,0 +1,146 @@
+package bathyra.app.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.DemoBook;
+import bathyra.app.Main;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The commands as a script sees them: exit codes, files and what is said on which stream. */
+class CommandsTest {
+    @TempDir
+    private Path folder;
+    private Path heron;
+    private String out;
+    private String err;
+
+    @BeforeEach
+    void shipped() throws IOException {
+        heron = write("heron.bathyra.json", DemoBook.document("the-heron"));
+    }
+
+    private Path write(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text);
+    }
+
+    private int run(Object... arguments) {
+        PrintStream stdout = System.out;
+        PrintStream stderr = System.err;
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        ByteArrayOutputStream wrong = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(wrong, true, StandardCharsets.UTF_8));
+        try {
+            return Main.run(Stream.of(arguments).map(Object::toString).toArray(String[]::new));
+        } finally {
+            System.setOut(stdout);
+            System.setErr(stderr);
+            out = said.toString(StandardCharsets.UTF_8);
+            err = wrong.toString(StandardCharsets.UTF_8);
+            assertThat(out + err).doesNotContain("Exception").doesNotContain("\tat ");
+        }
+    }
+
+    private List<String> files(Path where) throws IOException {
+        if (!Files.exists(where)) {
+            return List.of();
+        }
+        try (Stream<Path> all = Files.walk(where)) {
+            return all.filter(Files::isRegularFile).map(p -> where.relativize(p).toString().replace('\\', '/')).sorted().toList();
+        }
+    }
+
+    @Test
+    void draft_oneInput_writesAllFormatsIntoTheFolder() throws IOException {
+        assertThat(run("draft", heron, "--out", folder.resolve("out"))).isEqualTo(0);
+        assertThat(files(folder.resolve("out"))).containsExactly("pattern.json", "pattern.pdf", "pattern.svg");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"the-heron", "the-harbour-master", "the-orchard-keeper"})
+    void check_ofEveryShippedCommissionsPattern_holds(String name) throws IOException {
+        Path input = write(name + ".json", DemoBook.document(name));
+        assertThat(run("draft", input, "--out", folder.resolve("out"), "--format", "json")).as(() -> err).isEqualTo(0);
+        assertThat(run("check", folder.resolve("out/pattern.json"))).isEqualTo(0);
+        assertThat(out.lines()).hasSizeGreaterThan(30).allMatch(l -> l.startsWith("ok ") || l.startsWith("note "));
+    }
+
+    @Test
+    void draft_severalInputs_writesAFolderEach_evenWhenTheyShareAName() throws IOException {
+        Path other = Files.createDirectories(folder.resolve("other"));
+        Path twin = Files.copy(heron, other.resolve("heron.bathyra.json"));
+        assertThat(run("draft", heron, twin, "--out", folder.resolve("out"), "--format", "svg", "--paper", "letter")).isEqualTo(0);
+        assertThat(files(folder.resolve("out"))).containsExactly("heron-2/pattern.svg", "heron/pattern.svg");
+    }
+
+    @Test
+    void draft_oneWrongInputAmongGoodOnes_writesNothing() throws IOException {
+        Path wrong = write("wrong.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0", "\"waistGirth\": 720"));
+        assertThat(run("draft", heron, wrong, "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(err).isEqualTo("wrong.bathyra.json: measurements.waistGirth: Waist is 720.0 cm; plausible is from 48.0 cm to 150.0 cm. "
+                + "It looks like a figure in millimetres: type mm behind it.; from 48.0 cm to 150.0 cm" + System.lineSeparator());
+        assertThat(files(folder.resolve("out"))).isEmpty();
+    }
+
+    @Test
+    void draft_ofAPatternThatCannotExist_says3AndWhatWouldHelp() throws IOException {
+        Path wide = write("wide.json", DemoBook.document("the-heron").replace("\"backLength\": 43.9", "\"backLength\": 39.0"));
+        assertThat(run("draft", wide, "--out", folder.resolve("out"))).isEqualTo(3);
+        assertThat(err).contains("frontLength: The front is 7.8 cm longer than the back. A side bust dart over 7.0 cm cannot be closed: take both lengths again.");
+    }
+
+    @Test
+    void draft_withAMeasurementMissing_says2AndNamesIt() throws IOException {
+        Path missing = write("missing.json", DemoBook.document("the-heron").replace("\"backLength\": 43.9,", ""));
+        assertThat(run("draft", missing, "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(err).startsWith("backLength: To the waist, back is absent and this garment needs it.");
+    }
+
+    @Test
+    void draft_ofFilesThatAreNoDocuments_says2() throws IOException {
+        Path latin = Files.write(folder.resolve("latin.json"), new byte[] {(byte) 0xe9, (byte) 0xff});
+        assertThat(run("draft", latin, "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(run("draft", folder.resolve("absent.json"), "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(run("draft", write("empty.json", ""), "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(run("draft", heron)).isEqualTo(2);
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "dxf")).isEqualTo(2);
+        assertThat(err).startsWith("--format: is dxf, which this version does not write; json, svg, pdf");
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--paper", "roll")).isEqualTo(2);
+        assertThat(files(folder.resolve("out"))).isEmpty();
+    }
+
+    @Test
+    void draft_thatCannotBeWritten_says4AndLeavesWhatWasThere() throws IOException {
+        Path blocked = Files.createDirectories(folder.resolve("out/pattern.svg/inside"));
+        Files.writeString(folder.resolve("out/pattern.json"), "as before");
+        assertThat(run("draft", heron, "--out", folder.resolve("out"))).isEqualTo(4);
+        assertThat(Files.readString(folder.resolve("out/pattern.json"))).isEqualTo("as before");
+        assertThat(blocked).exists();
+        assertThat(files(folder.resolve("out"))).containsExactly("pattern.json");
+    }
+
+    @Test
+    void check_ofASpoiltPattern_says3AndNamesTheSeam() throws IOException {
+        run("draft", heron, "--out", folder.resolve("out"), "--format", "json");
+        Path pattern = folder.resolve("out/pattern.json");
+        String text = Files.readString(pattern);
+        int waist = text.indexOf("\"level\" : \"waist\"");
+        int to = text.indexOf("\"to\"", waist);
+        String spoilt = text.substring(0, to) + text.substring(to).replaceFirst("\\[ ([\\d.]+), ([\\d.]+) \\]", "[ $1, 470.5 ]");
+        assertThat(run("check", write("spoilt.json", spoilt))).isEqualTo(3);
+        assertThat(out).contains("fault seam-length S1");
+        assertThat(run("check", heron)).isEqualTo(2);
+    }
+}

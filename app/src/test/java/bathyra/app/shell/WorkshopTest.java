@@ -1,0 +1,120 @@
+package bathyra.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.DemoBook;
+import bathyra.app.measure.MeasureModel;
+import bathyra.app.seams.SeamsModel;
+import bathyra.book.WorkshopBook;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The window's models without a window. */
+class WorkshopTest {
+    @TempDir
+    private Path folder;
+    private WorkshopBook book;
+    private Workshop workshop;
+
+    @BeforeEach
+    void open() throws Exception {
+        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+        workshop = new Workshop(book);
+    }
+
+    @AfterEach
+    void close() {
+        book.close();
+    }
+
+    @Test
+    void type_keystrokeByKeystroke_isOneChangeNamedWithBothFigures() {
+        MeasureModel model = new MeasureModel(workshop);
+        for (String text : new String[] {"1", "10", "103", "103.", "103.5"}) {
+            model.type(MeasurementKey.HIP, text);
+        }
+        assertThat(workshop.undoLabelProperty().get().replace('\u00a0', ' ')).isEqualTo("hip 101.0 → 103.5 cm");
+        assertThat(workshop.draft().orElseThrow().girths().at(Level.HIP).body().value()).isEqualTo(1035);
+        workshop.undo();
+        assertThat(workshop.commission().measurements().taken()).containsEntry(MeasurementKey.HIP, Length.mm(1010));
+    }
+
+    @Test
+    void type_aSlipOfTheUnit_keepsTheLastGoodDraftAndSaysWhy() {
+        MeasureModel model = new MeasureModel(workshop);
+        var good = workshop.draft();
+        model.type(MeasurementKey.BUST, "36");
+        assertThat(workshop.draft()).isEqualTo(good);
+        assertThat(workshop.refusal()).isPresent();
+        assertThat(model.fault(MeasurementKey.BUST).orElseThrow()).endsWith("It looks like a figure in inches: type in behind it.");
+        model.type(MeasurementKey.BUST, "36 in");
+        assertThat(workshop.refusal()).isEmpty();
+    }
+
+    @Test
+    void type_whatIsNoLength_changesNothing() {
+        MeasureModel model = new MeasureModel(workshop);
+        var before = workshop.commission();
+        model.type(MeasurementKey.BUST, "78,5,0");
+        assertThat(workshop.commission()).isEqualTo(before);
+        assertThat(model.fault(MeasurementKey.BUST)).contains("Not understood: 78,5,0. Type 78.5, 30 7/8 or 30⅞ in.");
+    }
+
+    @Test
+    void hanging_namesTheEstimatesThatRestOnAFigure() {
+        assertThat(new MeasureModel(workshop).hanging(MeasurementKey.UNDERBUST)).extracting(r -> r.name()).contains("Upper bust");
+    }
+
+    @Test
+    void nudge_movesByAMillimetreOrAnEighth() {
+        SeamsModel model = new SeamsModel(workshop);
+        Cell waist = new Cell(Level.WAIST, SeamPlace.PRINCESS_BACK);
+        model.nudge(waist, 1);
+        assertThat(workshop.commission().garment().intakes()).containsEntry(waist, Length.mm(26));
+        workshop.letGo();
+        workshop.setUnit(LengthUnit.IN);
+        model.nudge(waist, -1);
+        assertThat(workshop.commission().garment().intakes().get(waist).millimetres()).isEqualTo(26 - 25.4 / 8);
+    }
+
+    @Test
+    void lock_andBackToTheRule() {
+        SeamsModel model = new SeamsModel(workshop);
+        Cell cell = new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT);
+        model.toggleLock(cell);
+        assertThat(model.isLocked(cell)).isTrue();
+        model.toggleLock(cell);
+        assertThat(model.isLocked(cell)).isFalse();
+        assertThat(model.isEditable(new Cell(Level.BUST, SeamPlace.PRINCESS_FRONT))).isFalse();
+    }
+
+    @Test
+    void reopened_isWhereItWas() throws Exception {
+        workshop.switchTo(workshop.entries().get(1).id());
+        workshop.stageProperty().set(Stage.SEAMS);
+        Path file = book.file();
+        book.close();
+        book = WorkshopBook.open(file);
+        Workshop again = new Workshop(book);
+        assertThat(again.stageProperty().get()).isEqualTo(Stage.SEAMS);
+        assertThat(again.commission().wearer().name()).isEqualTo("Ottoline Brackwater-Finch");
+    }
+
+    @Test
+    void emptyBook_beginsWithACommissionThatWaitsForItsFigures() throws Exception {
+        try (WorkshopBook empty = WorkshopBook.open(folder.resolve("empty.sqlite"))) {
+            Workshop fresh = new Workshop(empty);
+            assertThat(fresh.draft()).isEmpty();
+            assertThat(fresh.refusal()).isPresent();
+        }
+    }
+}

@@ -1,6 +1,15 @@
 #!/bin/sh
-# Writes the archive of loaded classes with which the program starts faster. Takes the project's folder.
+# Writes the archive of loaded classes with which the program starts faster, by starting it once. Takes the project's folder.
 set -u
+. "$1/scripts/setup.sh"
 jars="$1/app/target/bathyra-app-0.1.0.jar"
 for jar in "$1"/app/target/lib/*.jar; do jars="$jars:$jar"; done
-java -XX:ArchiveClassesAtExit="$1/app/target/bathyra.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC -cp "$jars" bathyra.app.WarmUp >/dev/null 2>&1
+folder=$(mktemp -d)
+if [ -z "${DISPLAY:-}" ] && command -v Xvfb >/dev/null 2>&1; then
+  start_virtual_display 2>/dev/null
+fi
+java -XX:ArchiveClassesAtExit="$1/app/target/bathyra.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC \
+  -Dbathyra.quitWhenDrawn=true -cp "$jars" bathyra.app.WarmUp "$folder" >/dev/null 2>&1
+stop_virtual_display 2>/dev/null
+rm -rf "$folder"
+[ -f "$1/app/target/bathyra.jsa" ]

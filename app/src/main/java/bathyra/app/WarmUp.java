@@ -8,23 +8,15 @@ import java.nio.file.Path;
 public final class WarmUp {
     private WarmUp() {}
 
+    /** @param arguments a folder to work in */
     public static void main(String[] arguments) throws IOException {
-        Path folder = Files.createTempDirectory("bathyra-warm-up");
+        Path folder = Path.of(arguments[0]);
         Path input = folder.resolve("warm.bathyra.json");
         Files.writeString(input, DemoBook.document(DemoBook.COMMISSIONS.get(0)));
         Main.run("draft", input.toString(), "--out", folder.resolve("out").toString());
-        try {
-            DemoBook.fresh(folder.resolve("book.sqlite"));
-        } catch (bathyra.book.BookUnavailable | bathyra.files.json.BadDocument e) {
-            throw new IOException(e);
-        }
-        for (String type : new String[] {"javafx.scene.canvas.Canvas", "javafx.scene.control.TextField", "javafx.scene.control.ScrollPane",
-            "javafx.scene.control.Button", "javafx.scene.control.MenuButton", "javafx.scene.layout.BorderPane", "javafx.application.Application"}) {
-            try {
-                Class.forName(type);
-            } catch (ClassNotFoundException e) {
-                throw new IOException(e);
-            }
+        // With a display the window is drawn once and closes by itself; without one the commands alone are recorded.
+        if (System.getenv("DISPLAY") != null) {
+            Main.run("demo", "--book", folder.resolve("book.sqlite").toString());
         }
     }
 }

@@ -14,8 +14,8 @@ public final class DemoCommand implements Callable<Integer> {
     private Path book;
 
     @Override
-    public Integer call() throws Exception {
-        BathyraWindow.open(DemoBook.fresh(book));
+    public Integer call() {
+        BathyraWindow.open(() -> DemoBook.fresh(book));
         return Exit.DONE;
     }
 }

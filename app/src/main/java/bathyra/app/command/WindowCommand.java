@@ -15,7 +15,7 @@ public final class WindowCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        BathyraWindow.open(book == null ? DataFolder.book() : book);
+        BathyraWindow.open(() -> book == null ? DataFolder.book() : book);
         return Exit.DONE;
     }
 }

@@ -4,6 +4,10 @@ import bathyra.app.table.Lettering;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Future;
+import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -20,14 +24,29 @@ public final class BathyraWindow extends Application {
     private static final double HEIGHT = 800;
     /** On a screen with no more than this to spare the window fills it. */
     private static final double FRAME = 60;
-    private static Path bookFile;
+    private static Callable<Path> place;
+    private static Future<Workshop> opening;
 
-    private WorkshopBook book;
+    private Workshop workshop;
 
-    /** Opens the window and returns when it has been closed. */
-    public static void open(Path file) {
-        bookFile = file;
+    /**
+     * Opens the window and returns when it has been closed. The book is opened and the first draft made while the toolkit
+     * starts.
+     *
+     * @param file gives the book's file; may take its time
+     */
+    public static void open(Callable<Path> file) {
+        place = file;
+        opening = begin();
         launch(BathyraWindow.class);
+    }
+
+    private static Future<Workshop> begin() {
+        FutureTask<Workshop> task = new FutureTask<>(() -> new Workshop(WorkshopBook.open(place.call())));
+        Thread thread = new Thread(task, "open the book");
+        thread.setDaemon(true);
+        thread.start();
+        return task;
     }
 
     @Override
@@ -35,10 +54,12 @@ public final class BathyraWindow extends Application {
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e));
         Lettering.load();
         try {
-            book = WorkshopBook.open(bookFile);
-            show(stage, new Workshop(book), Files.chooser());
-        } catch (BookUnavailable e) {
-            unavailable(stage, e);
+            workshop = opening.get();
+            show(stage, workshop, Files.chooser());
+        } catch (ExecutionException | InterruptedException e) {
+            LoggerFactory.getLogger(BathyraWindow.class).warn("the book did not open", e);
+            unavailable(stage, e.getCause() instanceof BookUnavailable why ? why.getMessage()
+                    : "The book could not be opened. The log in the data folder says more.");
         }
         if (QUIT_WHEN_DRAWN) {
             quitWhenDrawn();
@@ -80,15 +101,18 @@ public final class BathyraWindow extends Application {
         }
     }
 
-    private void unavailable(javafx.stage.Stage stage, BookUnavailable e) {
+    private void unavailable(javafx.stage.Stage stage, String why) {
         Label title = new Label("The workshop book cannot be opened");
         title.getStyleClass().add("card-title");
-        Label words = new Label(e.getMessage());
+        Label words = new Label(why);
         words.getStyleClass().add("words");
         words.setId("book-unavailable");
         Button again = new Button("Try again");
         again.getStyleClass().add("primary");
-        again.setOnAction(event -> start(stage));
+        again.setOnAction(event -> {
+            opening = begin();
+            start(stage);
+        });
         Button leave = new Button("Close");
         leave.setOnAction(event -> Platform.exit());
         VBox box = new VBox(12, title, words, again, leave);
@@ -100,8 +124,8 @@ public final class BathyraWindow extends Application {
 
     @Override
     public void stop() {
-        if (book != null) {
-            book.close();
+        if (workshop != null) {
+            workshop.close();
         }
     }
 

@@ -27,7 +27,7 @@ import javafx.beans.property.SimpleObjectProperty;
  * What the window shows: the commission in hand, its last good draft, and where one is. Every change goes through here: it is
  * saved, drafted and made known in one step.
  */
-public final class Workshop {
+public final class Workshop implements AutoCloseable {
     private static final String PLACE_COMMISSION = "commission";
     private static final String PLACE_STAGE = "stage";
     private static final String PLACE_THEME = "theme";
@@ -142,6 +142,12 @@ public final class Workshop {
         redoLabel.set(book.redoLabel(id).orElse(""));
         // Set last: whoever listens to the commission finds the draft that belongs to it.
         commission.set(next);
+    }
+
+    /** Closes the book; everything is in it already. */
+    @Override
+    public void close() {
+        book.close();
     }
 
     public ReadOnlyObjectProperty<Commission> commissionProperty() {

@@ -9,7 +9,7 @@ public final class Lettering {
     private static final List<String> FILES = List.of("Lato-Regular.ttf", "Lato-Bold.ttf", "OldStandard-Regular.ttf", "OldStandard-Italic.ttf", "OldStandard-Bold.ttf");
 
     static {
-        load();
+        FILES.forEach(Lettering::load);
     }
 
     public static final Font FIGURE = Font.font("Lato", 13);
@@ -22,14 +22,18 @@ public final class Lettering {
 
     private Lettering() {}
 
-    /** Makes the shipped fonts known to the toolkit. */
+    /** Makes the shipped fonts known to the toolkit, once: loading this class does it. */
     public static void load() {
-        for (String file : FILES) {
-            try (InputStream in = Lettering.class.getResourceAsStream("/fonts/" + file)) {
-                Font.loadFont(in, 12);
-            } catch (java.io.IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            }
+        if (!FIGURE.getFamily().equals("Lato")) {
+            throw new IllegalStateException("the shipped fonts could not be loaded");
+        }
+    }
+
+    private static void load(String file) {
+        try (InputStream in = Lettering.class.getResourceAsStream("/fonts/" + file)) {
+            Font.loadFont(in, 12);
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
         }
     }
 }

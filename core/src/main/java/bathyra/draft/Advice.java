@@ -37,8 +37,8 @@ final class Advice {
     private static void cap(List<Finding> findings, String name, String subject, double value) {
         if (value > CAP) {
             findings.add(Finding.mm("intake-cap", subject, Finding.Status.NOTE, value, CAP, Sentence.of(
-                    name + " takes {} at the waist, {} over its cap of {}. Let the seams beside it take more, or reduce less.",
-                    Length.mm(value), Length.mm(value - CAP), Length.mm(CAP))));
+                    name + " takes {} at the waist; its cap is {}. Let the seams beside it take more, or reduce less.",
+                    Length.mm(value), Length.mm(CAP))));
         }
     }
 

@@ -9,12 +9,20 @@ import java.util.List;
  * @param parts what goes there, in order; a {@link Length} is said in the unit asked for
  */
 public record Sentence(String pattern, List<Object> parts) {
+    private static final double SMALL = 2;
+
     public Sentence {
         parts = List.copyOf(parts);
     }
 
     public static Sentence of(String pattern, Object... parts) {
         return new Sentence(pattern, List.of(parts));
+    }
+
+    /** A fault of half a millimetre would read as nothing, or as twice as much, in the cutter's unit: so small a length is said in mm. */
+    private static String say(Length length, LengthUnit unit) {
+        double size = Math.abs(length.millimetres());
+        return LengthText.say(length, size > 0 && size < SMALL ? LengthUnit.MM : unit);
     }
 
     /** The sentence with its lengths in the given unit. */
@@ -25,7 +33,7 @@ public record Sentence(String pattern, List<Object> parts) {
         for (int at = pattern.indexOf("{}"); at >= 0; at = pattern.indexOf("{}", from)) {
             text.append(pattern, from, at);
             Object part = parts.get(next++);
-            text.append(part instanceof Length length ? LengthText.say(length, unit) : part);
+            text.append(part instanceof Length length ? say(length, unit) : part);
             from = at + 2;
         }
         return text.append(pattern.substring(from)).toString();

@@ -72,6 +72,6 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
         double bottom = piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().y(), e.path().end().y())).max().orElse(0);
         double below = bottom - waist.from().y();
         double x = piece.grain().to().x() + 4;
-        return below > 60 ? new Point(x, waist.from().y() + 26) : new Point(x, waist.from().y() - 60);
+        return below > 60 ? new Point(x, waist.from().y() + 26) : new Point(x, waist.from().y() - 84);
     }
 }

@@ -38,8 +38,8 @@ final class CheckNames {
     }
 
     static String summary(String id, int count, Finding worst, LengthUnit unit) {
-        String value = LengthText.fineFigure(Length.mm(worst.value()), unit) + " " + unit.symbol();
-        String limit = LengthText.fineFigure(Length.mm(worst.limit()), unit) + " " + unit.symbol();
+        String value = LengthText.fineFigure(Length.mm(worst.value()), LengthUnit.MM) + " mm";
+        String limit = LengthText.fineFigure(Length.mm(worst.limit()), LengthUnit.MM) + " mm";
         String degrees = String.format(Locale.ROOT, "%.1f°", worst.value());
         return switch (id) {
             case "seam-length" -> "Alike to " + value + " between all marks; " + limit + " allowed.";

@@ -78,7 +78,7 @@ final class WalkingStrip extends Pane {
             double width = pair.stretchesA().get(i) * scale;
             double apart = Math.abs(pair.stretchesA().get(i) - pair.stretchesB().get(i));
             if (width > 62) {
-                text(g, LengthText.fineFigure(Length.mm(apart), unit) + " " + unit.symbol(), x + width / 2, 92, apart <= 0.5 ? Ink.KELP : Ink.RED, TextAlignment.CENTER);
+                text(g, LengthText.fineFigure(Length.mm(apart), LengthUnit.MM) + " mm", x + width / 2, 92, apart <= 0.5 ? Ink.KELP : Ink.RED, TextAlignment.CENTER);
             }
             x += width;
         }

@@ -68,6 +68,22 @@ public final class SeamsDrawing implements Drawing {
         pieces.forEach(piece -> outline(brush, piece));
         levels().forEach(level -> figures(brush, level));
         apex(brush);
+        legend(brush, width);
+    }
+
+    private static void legend(Brush brush, double width) {
+        GraphicsContext g = brush.context();
+        double x = width - 96;
+        brush.fill(Ink.CORAL_WASH);
+        g.fillRect(x, 36, 14, 14);
+        brush.stroke(Ink.CORAL, 1.2);
+        g.strokeRect(x, 36, 14, 14);
+        brush.fill(Ink.CHART);
+        g.fillRect(x, 56, 14, 14);
+        brush.stroke(Ink.INK, 1.2);
+        g.strokeRect(x, 56, 14, 14);
+        brush.text("taken out", x + 20, 48, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text("remains", x + 20, 68, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
     }
 
     private List<Level> levels() {

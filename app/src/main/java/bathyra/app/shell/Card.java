@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 
 /** The parts of the reckoning card, in their fixed order. Every figure on it is read off the reckoned number. */
 public final class Card extends VBox {
+    private static final int LETTERS_A_ROW = 34;
     public Card() {
         getStyleClass().add("reckoning");
         setId("reckoning");
@@ -101,13 +102,16 @@ public final class Card extends VBox {
         name.getStyleClass().add("deed");
         name.setAccessibleText("Where " + input.name() + " comes from");
         name.setOnAction(e -> follow.accept(input));
-        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setWrapText(true);
+        name.setMaxHeight(Region.USE_PREF_SIZE);
         HBox row = new HBox(figure, name);
         row.getStyleClass().add("account-row");
         getChildren().add(row);
         Label source = new Label(input.source());
         source.getStyleClass().add("account-source");
-        if (input.source().length() < 18) {
+        source.setMinWidth(Region.USE_PREF_SIZE);
+        // A long name takes the row; where it comes from is one click away.
+        if (input.source().length() + input.name().length() < LETTERS_A_ROW) {
             Region space = new Region();
             HBox.setHgrow(space, Priority.SOMETIMES);
             row.getChildren().addAll(space, source);

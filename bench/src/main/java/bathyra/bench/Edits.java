@@ -18,12 +18,13 @@ public final class Edits {
     private Edits() {}
 
     /**
-     * {@code write FILE} edits without end and says each edit once it is saved; {@code verify FILE LAST} opens the book and
+     * {@code create FILE} makes a demo book; {@code write FILE} edits without end and says each edit once it is saved; {@code verify FILE LAST} opens the book and
      * compares; {@code soak FILE SECONDS} edits and prints the heap in use after a collection, every tenth of the time.
      */
     public static void main(String[] arguments) throws Exception {
         Path file = Path.of(arguments[1]);
         switch (arguments[0]) {
+            case "create" -> open(file).close();
             case "write" -> write(file);
             case "verify" -> verify(file, Integer.parseInt(arguments[2]));
             default -> soak(file, Long.parseLong(arguments[2]));

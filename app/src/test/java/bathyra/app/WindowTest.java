@@ -203,6 +203,20 @@ class WindowTest {
     }
 
     @Test
+    void aNewCommission_isBegunNamedAndKept(FxRobot robot) {
+        robot.clickOn("#commission");
+        robot.clickOn("New commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
+        retype(robot, "#wearer-name", "Isaura Quillfeather");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("Isaura Quillfeather");
+        go(robot, "seams");
+        assertThat(text(robot, ".card-title")).isEqualTo("Nothing to sound yet");
+    }
+
+    @Test
     void pieces_endAtTheHighHip_whenTheNoteIsFollowed(FxRobot robot) {
         go(robot, "pieces");
         robot.clickOn("#shorten");

@@ -17,6 +17,14 @@ public record Commission(String title, LengthUnit units, Wearer wearer, Measurem
         return new Commission(title, units, wearer, measurements, next);
     }
 
+    public Commission withTitle(String next) {
+        return new Commission(next, units, wearer, measurements, garment);
+    }
+
+    public Commission withWearer(Wearer next) {
+        return new Commission(title, units, next, measurements, garment);
+    }
+
     public Commission withUnits(LengthUnit next) {
         return new Commission(title, next, wearer, measurements, garment);
     }

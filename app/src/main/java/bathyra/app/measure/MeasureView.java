@@ -15,6 +15,7 @@ import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -30,7 +31,8 @@ public final class MeasureView extends BorderPane {
     private final List<MeasureRow> shown = new ArrayList<>();
     private final Figure figure = new Figure();
     private final Card card = new Card();
-    private final Label name = new Label();
+    private final TextField name = new TextField();
+    private final TextField title = new TextField();
     private Set<MeasurementKey> keys = Set.of();
     private long shownId = -1;
     private boolean all;
@@ -40,11 +42,18 @@ public final class MeasureView extends BorderPane {
         this.workshop = workshop;
         this.model = new MeasureModel(workshop);
         name.getStyleClass().add("notebook-name");
+        name.setId("wearer-name");
+        name.setAccessibleText("The wearer's name");
+        title.getStyleClass().add("notebook-title");
+        title.setId("commission-title");
+        title.setAccessibleText("What the commission is called");
+        onLeaving(name, () -> workshop.renameWearer(name.getText()));
+        onLeaving(title, () -> workshop.rename(title.getText()));
         rows.getStyleClass().add("notebook-rows");
         page.setFitToWidth(true);
         page.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         page.setFocusTraversable(false);
-        VBox notebook = new VBox(name, page);
+        VBox notebook = new VBox(name, title, page);
         notebook.getStyleClass().add("notebook");
         notebook.setMinWidth(NOTEBOOK);
         notebook.setMaxWidth(NOTEBOOK);
@@ -59,6 +68,16 @@ public final class MeasureView extends BorderPane {
         workshop.commissionProperty().addListener((o, was, now) -> show());
         model.inHandProperty().addListener((o, was, now) -> show());
         show();
+    }
+
+    /** A name is taken when one leaves its field or presses Enter. */
+    private static void onLeaving(TextField field, Runnable take) {
+        field.setOnAction(e -> take.run());
+        field.focusedProperty().addListener((o, was, now) -> {
+            if (!now) {
+                take.run();
+            }
+        });
     }
 
     private void keys(KeyEvent e) {
@@ -93,7 +112,12 @@ public final class MeasureView extends BorderPane {
                 build(wanted);
             }
         }
-        name.setText(workshop.commission().wearer().name());
+        if (!name.isFocused()) {
+            name.setText(workshop.commission().wearer().name());
+        }
+        if (!title.isFocused()) {
+            title.setText(workshop.commission().title());
+        }
         shown.forEach(MeasureRow::show);
         figure.show(workshop.commission().measurements(), model.inHandProperty().get(), model.unit());
         card();

@@ -111,6 +111,10 @@ final class TopSlip extends HBox {
             item.setOnAction(e -> workshop.switchTo(entry.id()));
             return item;
         }).toList());
+        MenuItem next = new MenuItem("New commission");
+        next.setId("new-commission");
+        next.setOnAction(e -> workshop.begin());
+        title.getItems().addAll(new javafx.scene.control.SeparatorMenuItem(), next);
     }
 
     private void show() {

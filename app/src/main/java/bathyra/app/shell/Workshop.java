@@ -50,7 +50,7 @@ public final class Workshop implements AutoCloseable {
     public Workshop(WorkshopBook book) {
         this.book = book;
         if (book.entries().isEmpty()) {
-            book.add(new Commission("First commission", LengthUnit.CM, new Wearer("New wearer", Experience.FIRST), MeasurementSet.empty(), Garment.bustier()));
+            book.add(blank(LengthUnit.CM));
         }
         List<WorkshopBook.Entry> entries = book.entries();
         long last = book.place(PLACE_COMMISSION).map(Long::parseLong).orElse(entries.get(0).id());
@@ -72,6 +72,33 @@ public final class Workshop implements AutoCloseable {
         draft.set(Optional.empty());
         book.keepPlace(PLACE_COMMISSION, Long.toString(next));
         show(book.find(next).orElseThrow());
+    }
+
+    /** Begins a new commission and takes it in hand. */
+    public void begin() {
+        long next = book.add(blank(unit()));
+        switchTo(next);
+        stage.set(Stage.MEASURE);
+    }
+
+    private static Commission blank(LengthUnit unit) {
+        return new Commission("New bustier", unit, new Wearer("New wearer", Experience.FIRST), MeasurementSet.empty(), Garment.bustier());
+    }
+
+    /** Renames the commission; a blank name changes nothing. */
+    public void rename(String title) {
+        if (!title.isBlank()) {
+            change("title to " + title.strip(), commission.get().withTitle(title.strip()), new Object());
+            letGo();
+        }
+    }
+
+    /** Renames the wearer; a blank name changes nothing. */
+    public void renameWearer(String name) {
+        if (!name.isBlank()) {
+            change("wearer to " + name.strip(), commission.get().withWearer(new Wearer(name.strip(), commission.get().wearer().experience())), new Object());
+            letGo();
+        }
     }
 
     public long id() {

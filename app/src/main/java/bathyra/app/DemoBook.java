@@ -4,11 +4,13 @@ import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
+import bathyra.garment.Commission;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The demo book: three commissions of an invented touring company, shipped as documents and bound afresh each time. */
@@ -25,10 +27,12 @@ public final class DemoBook {
             throw new IOException(file + " is there already; the demo never writes over a book. Name a new file.");
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
+            List<Commission> commissions = new ArrayList<>();
             for (String name : COMMISSIONS) {
                 // Shipped with the program and held against the schema in its tests: here they are only read.
-                book.add(CommissionJson.readBack(document(name)));
+                commissions.add(CommissionJson.readBack(document(name)));
             }
+            book.addAll(commissions);
         }
         return file;
     }

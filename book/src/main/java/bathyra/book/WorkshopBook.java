@@ -171,6 +171,14 @@ public final class WorkshopBook implements AutoCloseable {
         });
     }
 
+    /** Writes several new commissions into the book at once: all of them or none. */
+    public void addAll(List<Commission> commissions) {
+        run("add the commissions", () -> transaction(() -> {
+            commissions.forEach(this::add);
+            return null;
+        }));
+    }
+
     /** A commission as it stands. */
     public Optional<Commission> find(long id) {
         return document("SELECT document FROM commission WHERE id = ?", id).map(WorkshopBook::read);

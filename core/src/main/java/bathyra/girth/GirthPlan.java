@@ -7,7 +7,6 @@ import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -80,12 +79,5 @@ public record GirthPlan(List<LevelPlan> levels) {
     public double waistReductionShare() {
         LevelPlan waist = at(Level.WAIST);
         return (waist.body().value() - waist.worn().value()) / waist.body().value();
-    }
-
-    /** The plans by level. */
-    public Map<Level, LevelPlan> byLevel() {
-        Map<Level, LevelPlan> map = new EnumMap<>(Level.class);
-        levels.forEach(l -> map.put(l.level(), l));
-        return map;
     }
 }

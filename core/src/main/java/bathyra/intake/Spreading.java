@@ -14,7 +14,6 @@ import bathyra.girth.LevelPlan;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Sentence;
-import bathyra.reckon.Derived;
 import bathyra.reckon.Given;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Quantity;
@@ -24,7 +23,6 @@ import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -206,10 +204,5 @@ public final class Spreading {
 
     private static String low(Level level) {
         return level.label().toLowerCase(Locale.ROOT);
-    }
-
-    /** The cells of a level as a sum, for the screen. */
-    public static Reckoned sum(IntakeTable table, Level level) {
-        return Derived.sum(List.of(SeamPlace.values()).stream().map(s -> table.at(level, s)).toList());
     }
 }

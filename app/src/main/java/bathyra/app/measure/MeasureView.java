@@ -65,7 +65,7 @@ public final class MeasureView extends BorderPane {
         setCenter(figure);
         setRight(scroll);
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
-        workshop.commissionProperty().addListener((o, was, now) -> show());
+        Workshop.whileShown(this, workshop, this::show);
         model.inHandProperty().addListener((o, was, now) -> show());
         show();
     }

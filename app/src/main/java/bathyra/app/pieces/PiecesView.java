@@ -83,7 +83,7 @@ public final class PiecesView extends BorderPane {
         scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         setRight(scroll);
-        workshop.commissionProperty().addListener((o, was, now) -> {
+        Workshop.whileShown(this, workshop, () -> {
             finding = Optional.empty();
             show();
         });

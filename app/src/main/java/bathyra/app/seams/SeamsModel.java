@@ -1,7 +1,6 @@
 package bathyra.app.seams;
 
 import bathyra.app.shell.Workshop;
-import bathyra.draft.Draft;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.UnderbustSchool;
@@ -62,17 +61,8 @@ public final class SeamsModel {
         }
         LengthUnit unit = workshop.unit();
         Commission now = workshop.commission();
-        String was = value(workshop.before(cell), cell, unit);
+        String was = workshop.draftBefore(cell).map(d -> LengthText.figure(d.intakes().at(cell.level(), cell.seam()).length(), unit)).orElse("rule");
         workshop.change(name(cell) + " " + was + " → " + LengthText.say(length, unit), now.withGarment(now.garment().withIntake(cell, length)), cell);
-    }
-
-    private String value(Commission commission, Cell cell, LengthUnit unit) {
-        Length own = commission.garment().intakes().get(cell);
-        if (own != null) {
-            return LengthText.figure(own, unit);
-        }
-        return bathyra.draft.Drafter.draft(commission) instanceof Draft draft
-                ? LengthText.figure(draft.intakes().at(cell.level(), cell.seam()).length(), unit) : "rule";
     }
 
     /** One step more or less: a millimetre, or an eighth where inches are shown. */

@@ -86,7 +86,7 @@ public final class SeamsView extends BorderPane {
         readout.setVisible(false);
         readout.setMouseTransparent(true);
         makeHandles();
-        workshop.commissionProperty().addListener((o, was, now) -> show());
+        Workshop.whileShown(this, workshop, this::show);
         workshop.selectedProperty().addListener((o, was, now) -> {
             followed = Optional.empty();
             show();

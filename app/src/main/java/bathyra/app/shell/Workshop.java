@@ -22,6 +22,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Node;
 
 /**
  * What the window shows: the commission in hand, its last good draft, and where one is. Every change goes through here: it is
@@ -45,6 +46,7 @@ public final class Workshop implements AutoCloseable {
     private long id;
     private Object inHand = new Object();
     private Commission beforeInHand;
+    private Optional<Draft> draftBeforeInHand = Optional.empty();
 
     /** Opens the workshop where it was left. */
     public Workshop(WorkshopBook book) {
@@ -124,6 +126,7 @@ public final class Workshop implements AutoCloseable {
                 book.record(id, label, before, after);
                 inHand = thing;
                 beforeInHand = before;
+                draftBeforeInHand = draft.get();
             }
             failure.set("");
         } catch (bathyra.book.BookFailure e) {
@@ -135,6 +138,11 @@ public final class Workshop implements AutoCloseable {
     /** How the commission stood before the thing in hand was taken up, for the name of the change. */
     public Commission before(Object thing) {
         return thing.equals(inHand) ? beforeInHand : commission.get();
+    }
+
+    /** The draft as it stood then. */
+    public Optional<Draft> draftBefore(Object thing) {
+        return thing.equals(inHand) ? draftBeforeInHand : draft.get();
     }
 
     /** Lays down what is in hand: the next change is a new one. */
@@ -175,6 +183,23 @@ public final class Workshop implements AutoCloseable {
     @Override
     public void close() {
         book.close();
+    }
+
+    /**
+     * Shows every change on a stage while it is on the screen. One that is not costs a drag elsewhere nothing; it is brought up
+     * to date when it comes back.
+     */
+    public static void whileShown(Node view, Workshop workshop, Runnable show) {
+        workshop.commissionProperty().addListener((o, was, now) -> {
+            if (view.getScene() != null) {
+                show.run();
+            }
+        });
+        view.sceneProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                show.run();
+            }
+        });
     }
 
     public ReadOnlyObjectProperty<Commission> commissionProperty() {

@@ -13,6 +13,10 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import org.slf4j.LoggerFactory;
 
@@ -53,6 +57,7 @@ public final class BathyraWindow extends Application {
     public void start(javafx.stage.Stage stage) {
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e));
         Lettering.load();
+        styleOnce();
         try {
             workshop = opening.get();
             show(stage, workshop, Files.chooser());
@@ -64,6 +69,14 @@ public final class BathyraWindow extends Application {
         if (QUIT_WHEN_DRAWN) {
             quitWhenDrawn();
         }
+    }
+
+    /** While the book opens on its own thread, the toolkit reads the stylesheets and styles one of each common control. */
+    private static void styleOnce() {
+        VBox sample = new VBox(new Label("0"), new Button("0"), new TextField("0"), new ScrollPane(new Label("0")), new MenuButton("0"), new ToggleButton("0"));
+        Scene scene = scene(sample);
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
     }
 
     /** Shows a workshop in a stage; the tests come in here. */

@@ -1,0 +1,75 @@
+package bathyra.app;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.logging.ErrorManager;
+import java.util.logging.FileHandler;
+import java.util.logging.Handler;
+import java.util.logging.Level;
+import java.util.logging.LogManager;
+import java.util.logging.LogRecord;
+import java.util.logging.Logger;
+import java.util.logging.SimpleFormatter;
+
+/**
+ * The log in the user's data folder: warnings and faults, in three files of 2 MB at most. The file is opened with the first
+ * record, so that a start with nothing to report costs nothing.
+ */
+final class LogFile extends Handler {
+    private static final int SIZE = 2_000_000;
+    private static final int COUNT = 3;
+
+    private FileHandler file;
+    private boolean failed;
+
+    private LogFile() {
+        setLevel(Level.WARNING);
+    }
+
+    /** Sends everything that the program and its libraries log to the file, and nothing to the console. */
+    static void keep() {
+        LogManager.getLogManager().reset();
+        Logger.getLogger("").addHandler(new LogFile());
+    }
+
+    @Override
+    public synchronized void publish(LogRecord record) {
+        if (!isLoggable(record) || failed) {
+            return;
+        }
+        try {
+            if (file == null) {
+                file = open();
+            }
+            file.publish(record);
+        } catch (IOException e) {
+            // Without a log the work can still go on; saying so once is enough.
+            failed = true;
+            reportError("the log file cannot be opened", e, ErrorManager.OPEN_FAILURE);
+        }
+    }
+
+    private static FileHandler open() throws IOException {
+        Path folder = DataFolder.path().resolve("log");
+        Files.createDirectories(folder);
+        FileHandler handler = new FileHandler(folder.toString().replace("%", "%%") + "/bathyra.%g.log", SIZE, COUNT, true);
+        handler.setEncoding("UTF-8");
+        handler.setFormatter(new SimpleFormatter());
+        return handler;
+    }
+
+    @Override
+    public synchronized void flush() {
+        if (file != null) {
+            file.flush();
+        }
+    }
+
+    @Override
+    public synchronized void close() {
+        if (file != null) {
+            file.close();
+        }
+    }
+}

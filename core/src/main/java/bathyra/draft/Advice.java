@@ -16,8 +16,9 @@ import java.util.List;
 import java.util.Locale;
 
 /** What the plan gives to think about before cloth is cut: caps on the intakes (C6) and cautions on the waist (C17). */
-final class Advice {
-    static final double CAP = 45;
+public final class Advice {
+    /** What one seam takes at the waist at the most before it is noted, mm (C6). */
+    public static final double CAP = 45;
     private static final double FIRST = 0.08;
     private static final double SEASONED = 0.15;
     private static final double ANYONE = 0.20;

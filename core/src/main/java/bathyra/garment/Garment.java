@@ -17,20 +17,22 @@ import java.util.Map;
  * @param lengths rule lengths set by hand, the others stand at their default
  * @param intakes soundings set by hand and therefore locked
  * @param allowances allowances set by hand
+ * @param splits shares towards the centre set by hand
  */
 public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
-        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances) {
+        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits) {
 
     public Garment {
         ease = Map.copyOf(ease);
         lengths = Map.copyOf(lengths);
         intakes = Map.copyOf(intakes);
         allowances = Map.copyOf(allowances);
+        splits = Map.copyOf(splits);
     }
 
     /** The bustier that stands before anything has been chosen. */
     public static Garment bustier() {
-        return new Garment(UpperShape.STRAIGHT, LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of());
+        return new Garment(UpperShape.STRAIGHT, LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
     }
 
     /** The levels from the top down to the lower edge. */
@@ -52,47 +54,86 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
     }
 
     public Garment withUpperEdge(UpperShape shape) {
-        return new Garment(shape, lowerEdge, school, ease, lengths, intakes, allowances);
+        return new Garment(shape, lowerEdge, school, ease, lengths, intakes, allowances, splits);
     }
 
     public Garment withLowerEdge(LowerShape shape) {
-        return new Garment(upperEdge, shape, school, ease, lengths, intakes, allowances);
+        return new Garment(upperEdge, shape, school, ease, lengths, intakes, allowances, splits);
     }
 
     public Garment withSchool(UnderbustSchool next) {
-        return new Garment(upperEdge, lowerEdge, next, ease, lengths, intakes, allowances);
+        return new Garment(upperEdge, lowerEdge, next, ease, lengths, intakes, allowances, splits);
+    }
+
+    /** The share of a seam's intake that lies towards the centre. */
+    public Reckoned split(SplitOption option) {
+        return option.reckoned(splits.get(option));
+    }
+
+    public Garment withSplit(SplitOption option, double share) {
+        Map<SplitOption, Double> next = new HashMap<>(splits);
+        next.put(option, share);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next);
+    }
+
+    /** The same garment with a split back at the rule. */
+    public Garment withoutSplit(SplitOption option) {
+        Map<SplitOption, Double> next = new HashMap<>(splits);
+        next.remove(option);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next);
+    }
+
+    /** The same garment with a rule length back at its default. */
+    public Garment withoutLength(LengthOption option) {
+        Map<LengthOption, Length> next = new HashMap<>(lengths);
+        next.remove(option);
+        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits);
+    }
+
+    /** The same garment with a level's ease back at the table. */
+    public Garment withoutEase(Level level) {
+        Map<Level, Length> next = new HashMap<>(ease);
+        next.remove(level);
+        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits);
     }
 
     public Garment withLength(LengthOption option, Length length) {
         Map<LengthOption, Length> next = new EnumMap<>(LengthOption.class);
         next.putAll(lengths);
         next.put(option, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances);
+        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits);
     }
 
     /** The same garment with a sounding locked at a value. */
     public Garment withIntake(Cell cell, Length length) {
         Map<Cell, Length> next = new HashMap<>(intakes);
         next.put(cell, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits);
     }
 
     /** The same garment with a sounding back at the rule. */
     public Garment withoutIntake(Cell cell) {
         Map<Cell, Length> next = new HashMap<>(intakes);
         next.remove(cell);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits);
     }
 
     public Garment withEase(Level level, Length length) {
         Map<Level, Length> next = new HashMap<>(ease);
         next.put(level, length);
-        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances);
+        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits);
     }
 
     public Garment withAllowance(EdgeUse use, Length length) {
         Map<EdgeUse, Length> next = new HashMap<>(allowances);
         next.put(use, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits);
+    }
+
+    /** The same garment with an allowance back at its start. */
+    public Garment withoutAllowance(EdgeUse use) {
+        Map<EdgeUse, Length> next = new HashMap<>(allowances);
+        next.remove(use);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits);
     }
 }

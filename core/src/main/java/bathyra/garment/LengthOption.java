@@ -1,27 +1,33 @@
 package bathyra.garment;
 
 import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** The lengths of the rules that a cutter may set, each with its default, its range and why the default is so (C18). */
 public enum LengthOption {
-    SHOULDER_DROP("shoulder-drop", "Shoulder drop", 25, 0, 60, "C4.1", "25 is the commonest; some use 38"),
-    CHEST_LINE_EXTRA("chest-line-extra", "Chest line, added to bust ÷ 6", 38, 0, 80, "C18", "38 from the shoulder tip; the armhole tape wins when it is there"),
+    SHOULDER_DROP("shoulder-drop", "Shoulder drop", 25, 0, 60, "C4.1", "the commonest; some use {38}"),
+    CHEST_LINE_EXTRA("chest-line-extra", "Chest line, added to bust ÷ 6", 38, 0, 80, "C18", "from the shoulder tip; some add {51}; the armhole tape wins when it is there"),
     UNDERARM_LOWERING("underarm-lowering", "Underarm lowered", 13, 0, 25, "C10", "so that the edge does not cut in"),
-    BACK_FALL("back-fall", "Fall of the back edge", 10, 0, 60, "C10", "at least 10 below the underarm at centre back"),
-    WAIST_DART("waist-dart", "Waist dart of the block", 25, 0, 60, "C4.1", "25 in all, 38 for a full bust"),
-    BACK_DART("back-dart", "Back intake at the waist", 25, 0, 60, "C4.1", "25 in all"),
-    CENTRE_BACK_IN("centre-back-in", "Centre back taken in", 19, 0, 30, "C4.1", "removes the bulge behind a zip; 13 to 25 are usual"),
-    UPPER_LESS("upper-less", "Upper intake, less than under the bust", 13, 0, 40, "C6", "13 by rule"),
-    DART_END("dart-end", "Dart end before the apex", 13, 0, 25, "C18", "13, with the seam rounded over the apex"),
+    BACK_FALL("back-fall", "Fall of the back edge", 10, 0, 60, "C10", "so far below the underarm at the least"),
+    WAIST_DART("waist-dart", "Waist dart of the block", 25, 0, 60, "C4.1", "both legs together; {38} for a full bust"),
+    BACK_DART("back-dart", "Back intake at the waist", 25, 0, 60, "C4.1", "both legs together"),
+    CENTRE_BACK_IN("centre-back-in", "Centre back taken in", 19, 0, 30, "C4.1", "removes the bulge behind a zip; {13} to {25} are usual"),
+    UPPER_LESS("upper-less", "Upper intake, less than under the bust", 13, 0, 40, "C6", "the rule; some take {25} to {51} in all"),
+    DART_END("dart-end", "Dart end before the apex", 13, 0, 25, "C18", "the seam is rounded over the apex; some end at {19} or {25}"),
     APEX_RADIUS("apex-radius", "Rounding over the apex", 25, 8, 120, "C7.2", "the smallest radius of the seam at the apex"),
-    COVERAGE("coverage", "Crest beyond the bust radius", 0, -40, 40, "C8", "the bust radius covers the breast; 25 more covers it safely"),
+    COVERAGE("coverage", "Crest beyond the bust radius", 0, -40, 40, "C8", "the bust radius covers the breast; {25} more covers it safely"),
     SWEETHEART_DIP("sweetheart-dip", "Dip at centre front", 40, 15, 120, "C10", "the dip below the crest");
+
+    /** A length in a reason, mm in braces. */
+    private static final Pattern FIGURE = Pattern.compile("\\{(\\d+)}");
 
     private final String id;
     private final String label;
@@ -62,9 +68,9 @@ public enum LengthOption {
         return Length.mm(most);
     }
 
-    /** Why the default is what it is. */
-    public String reason() {
-        return reason;
+    /** Why the default is what it is, with the values of other schools in a unit. */
+    public String reason(LengthUnit unit) {
+        return FIGURE.matcher(reason).replaceAll(m -> LengthText.say(Length.mm(Double.parseDouble(m.group(1))), unit));
     }
 
     public boolean allows(Length length) {
@@ -73,7 +79,7 @@ public enum LengthOption {
 
     /** The default as a reckoned number. */
     public Reckoned byRule() {
-        return Given.option(label, standard, Quantity.LENGTH, "rule: " + reason, Rule.of(section, label));
+        return Given.option(label, standard, Quantity.LENGTH, "rule", Rule.of(section, label));
     }
 
     /** The cutter's own value as a reckoned number. */

@@ -1,5 +1,7 @@
 package bathyra.geometry;
 
+import java.util.function.UnaryOperator;
+
 /** A cubic Bézier stretch. */
 public record Cubic(Point start, Point control1, Point control2, Point end) implements Segment {
     private static final double STILL = 1e-9;
@@ -67,7 +69,7 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
     }
 
     @Override
-    public Cubic moved(Vec by) {
-        return new Cubic(start.plus(by), control1.plus(by), control2.plus(by), end.plus(by));
+    public Cubic mapped(UnaryOperator<Point> motion) {
+        return new Cubic(motion.apply(start), motion.apply(control1), motion.apply(control2), motion.apply(end));
     }
 }

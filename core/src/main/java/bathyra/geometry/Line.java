@@ -1,5 +1,7 @@
 package bathyra.geometry;
 
+import java.util.function.UnaryOperator;
+
 /** A straight stretch. */
 public record Line(Point start, Point end) implements Segment {
     @Override
@@ -28,8 +30,8 @@ public record Line(Point start, Point end) implements Segment {
     }
 
     @Override
-    public Line moved(Vec by) {
-        return new Line(start.plus(by), end.plus(by));
+    public Line mapped(UnaryOperator<Point> motion) {
+        return new Line(motion.apply(start), motion.apply(end));
     }
 
     @Override

@@ -2,6 +2,7 @@ package bathyra.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A continuous line of straight and curved stretches, each beginning where the one before ends.
@@ -70,6 +71,11 @@ public record Path(List<Segment> segments) {
 
     public Path moved(Vec by) {
         return new Path(segments.stream().map(s -> s.moved(by)).toList());
+    }
+
+    /** The path carried elsewhere by a rigid motion. */
+    public Path mapped(UnaryOperator<Point> motion) {
+        return new Path(segments.stream().map(s -> s.mapped(motion)).toList());
     }
 
     public Path then(Path next) {

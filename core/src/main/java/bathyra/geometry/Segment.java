@@ -1,5 +1,7 @@
 package bathyra.geometry;
 
+import java.util.function.UnaryOperator;
+
 /** One piece of a path, from parameter 0 to 1. */
 public sealed interface Segment permits Line, Cubic {
     Point start();
@@ -19,7 +21,12 @@ public sealed interface Segment permits Line, Cubic {
     /** The part from one parameter to another, {@code from < to}. */
     Segment part(double from, double to);
 
-    Segment moved(Vec by);
+    /** The segment with every defining point carried elsewhere by a rigid motion. */
+    Segment mapped(UnaryOperator<Point> motion);
+
+    default Segment moved(Vec by) {
+        return mapped(p -> p.plus(by));
+    }
 
     /** The parameters, both ends included, between which no chord leaves the curve by more than a distance in mm. */
     double[] steps(double chord);

@@ -26,11 +26,6 @@ import java.util.function.ToDoubleFunction;
  * @param residual how far the worst stretch of any seam is from its partner after walking, mm
  */
 public record PanelSet(Panel centreFront, Panel sideFront, Panel sideBack, Panel centreBack, double residual) {
-    /** Under the bust one third of the intake lies towards the centre, two thirds towards the side (C6). */
-    public static final double TOWARDS_CENTRE = 1.0 / 3;
-    /** The back princess seam is split evenly. */
-    public static final double BACK_SPLIT = 0.5;
-
     /** The panels in wearing order. */
     public List<Panel> panels() {
         return List.of(centreFront, sideFront, sideBack, centreBack);
@@ -44,7 +39,7 @@ public record PanelSet(Panel centreFront, Panel sideFront, Panel sideBack, Panel
      */
     public static PanelSet cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) throws NotDraftable {
         List<Level> levels = girths.levels().stream().map(l -> l.level()).toList();
-        Widths widths = new Widths(block, girths, intakes);
+        Widths widths = new Widths(block, girths, intakes, garment);
         for (Level level : levels) {
             widths.require(level);
         }

@@ -1,6 +1,8 @@
 package bathyra.panel;
 
 import bathyra.block.Block;
+import bathyra.garment.Garment;
+import bathyra.garment.SplitOption;
 import bathyra.geometry.Tolerance;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
@@ -18,15 +20,19 @@ final class Widths {
     private final Block block;
     private final GirthPlan girths;
     private final IntakeTable intakes;
+    private final double frontSplit;
+    private final double backSplit;
 
-    Widths(Block block, GirthPlan girths, IntakeTable intakes) {
+    Widths(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) {
         this.block = block;
         this.girths = girths;
         this.intakes = intakes;
+        this.frontSplit = garment.split(SplitOption.PRINCESS_FRONT).value();
+        this.backSplit = garment.split(SplitOption.PRINCESS_BACK).value();
     }
 
     double centreFront(Level level) {
-        return block.frontAxis().value() - PanelSet.TOWARDS_CENTRE * intakes.princessFrontOwn(level);
+        return block.frontAxis().value() - frontSplit * intakes.princessFrontOwn(level);
     }
 
     double sideFront(Level level) {
@@ -35,7 +41,7 @@ final class Widths {
 
     double centreBack(Level level) {
         return block.backAxis().value() - intakes.at(level, SeamPlace.CENTRE_BACK).value()
-                - PanelSet.BACK_SPLIT * intakes.at(level, SeamPlace.PRINCESS_BACK).value();
+                - backSplit * intakes.at(level, SeamPlace.PRINCESS_BACK).value();
     }
 
     double sideBack(Level level) {

@@ -16,7 +16,12 @@ enum Operation {
 
         @Override
         String write(List<String> x) {
-            return String.join(" + ", x);
+            StringBuilder text = new StringBuilder(x.get(0));
+            for (String next : x.subList(1, x.size())) {
+                // A cutter takes 1.0 off; nobody adds −1.0.
+                text.append(next.startsWith("−") ? " − " + next.substring(1) : " + " + next);
+            }
+            return text.toString();
         }
     },
     DIFFERENCE(1) {

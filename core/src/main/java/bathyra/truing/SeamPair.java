@@ -47,7 +47,8 @@ public record SeamPair(SeamJoin seam, List<String> names, List<Double> stretches
         return off > ON_EDGE ? place.arc() + off : place.arc();
     }
 
-    static Path downwards(Path path) {
+    /** A path from its upper to its lower end. */
+    public static Path downwards(Path path) {
         return path.start().y() <= path.end().y() ? path : path.reversed();
     }
 

@@ -14,6 +14,7 @@ import java.util.Optional;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
+import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
@@ -34,6 +35,7 @@ final class Figure extends Pane {
     private MeasurementSet set = MeasurementSet.empty();
     private MeasurementKey inHand = MeasurementKey.BUST;
     private LengthUnit unit = LengthUnit.CM;
+    private double tapeFrom = -1;
 
     Figure() {
         getChildren().addAll(canvas, palette);
@@ -46,6 +48,14 @@ final class Figure extends Pane {
         inHand = nextInHand;
         unit = nextUnit;
         paint();
+    }
+
+    /** Where the tape comes out from under the page, in pixels from the top. */
+    void tapeFrom(double y) {
+        if (y != tapeFrom) {
+            tapeFrom = y;
+            paint();
+        }
     }
 
     @Override
@@ -196,18 +206,16 @@ final class Figure extends Pane {
         Optional<Reckoned> value = set.find(ring.key());
         boolean estimate = value.isPresent() && value.get().estimated();
         if (held) {
-            g.setStroke(palette.of(Ink.INK));
-            g.setLineWidth(13);
-            arc(g, middle, y, half);
-            g.setStroke(palette.of(Ink.TAPE));
-            g.setLineWidth(11);
-            arc(g, middle, y, half);
-            g.setStroke(palette.of(Ink.DEEP));
-            g.setLineWidth(1);
-            for (double x = -half + 8; x < half - 4; x += 9) {
-                double sag = 8 * (1 - x * x / (half * half));
-                g.strokeLine(middle + x, y + sag - 5, middle + x, y + sag - 1);
+            roundTheBack(g, middle, y, half);
+            for (Layer layer : TAPE) {
+                layer.set(g, palette);
+                g.beginPath();
+                fromThePage(g, middle - half, y);
+                g.quadraticCurveTo(middle, y + 16, middle + half, y);
+                g.stroke();
             }
+            g.setLineDashes();
+            value.ifPresent(v -> chip(g, middle + half * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
         } else {
             g.setStroke(palette.of(Ink.TEAL));
             g.setLineWidth(1.4);
@@ -223,6 +231,50 @@ final class Figure extends Pane {
         text(g, ring.key().label(), right, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
         text(g, value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)).orElse("not taken"), right, tag + 17, estimate ? Ink.BRASS_TEXT : Ink.INK,
                 held ? Lettering.FIGURE_BOLD : Lettering.FIGURE);
+    }
+
+    /** A stroke of the drawn tape: its edge, its cloth, its ticks. */
+    private record Layer(Ink ink, double width, double... dash) {
+        void set(GraphicsContext g, Palette palette) {
+            g.setLineCap(StrokeLineCap.BUTT);
+            g.setStroke(palette.of(ink));
+            g.setLineWidth(width);
+            g.setLineDashes(dash);
+        }
+    }
+
+    private static final List<Layer> TAPE = List.of(new Layer(Ink.DEEP, 13), new Layer(Ink.TAPE, 11), new Layer(Ink.DEEP, 11, 1, 8), new Layer(Ink.TAPE, 5));
+
+    /** From under the page at the row in hand to where the tape meets the body. */
+    private void fromThePage(GraphicsContext g, double x, double y) {
+        if (tapeFrom < 0) {
+            g.moveTo(x, y);
+            return;
+        }
+        g.moveTo(-4, tapeFrom);
+        double reach = Math.max(30, x * 0.7);
+        g.bezierCurveTo(reach, tapeFrom, x - reach * 0.6, y + 4, x, y);
+    }
+
+    private void roundTheBack(GraphicsContext g, double middle, double y, double half) {
+        g.setStroke(palette.of(Ink.LINE));
+        g.setLineWidth(1.2);
+        g.setLineDashes(4, 3);
+        g.beginPath();
+        g.moveTo(middle - half, y);
+        g.quadraticCurveTo(middle, y - 12, middle + half, y);
+        g.stroke();
+        g.setLineDashes();
+    }
+
+    private void chip(GraphicsContext g, double x, double y, String words) {
+        double width = words.length() * 7.6 + 14;
+        g.setFill(palette.of(Ink.INK));
+        g.fillRoundRect(x - width / 2, y - 13, width, 26, 8, 8);
+        g.setFont(Lettering.FIGURE_BOLD);
+        g.setFill(palette.of(Ink.PAPER));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.fillText(words, x, y + 5);
     }
 
     private static void arc(GraphicsContext g, double middle, double y, double half) {
@@ -257,11 +309,11 @@ final class Figure extends Pane {
         if (run.length == 0) {
             return;
         }
-        for (int layer = 0; layer < 2; layer++) {
-            g.setStroke(palette.of(layer == 0 ? Ink.INK : Ink.TAPE));
-            g.setLineWidth(layer == 0 ? 9 : 7);
+        for (Layer layer : TAPE) {
+            layer.set(g, palette);
             g.strokeLine(middle + run[0], top + run[1] * scale, middle + run[2], top + run[3] * scale);
         }
+        g.setLineDashes();
         g.setFill(palette.of(Ink.BRASS_LIGHT));
         g.fillOval(middle + run[2] - 5, top + run[3] * scale - 5, 10, 10);
     }

@@ -2,7 +2,10 @@ package bathyra.app.measure;
 
 import bathyra.app.shell.Workshop;
 import bathyra.draft.Drafter;
+import bathyra.draft.Refusal;
 import bathyra.garment.Commission;
+import bathyra.garment.Experience;
+import bathyra.garment.Wearer;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -10,10 +13,12 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
+import bathyra.reckon.Formula;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,7 +31,8 @@ import javafx.beans.property.SimpleObjectProperty;
 public final class MeasureModel {
     private final Workshop workshop;
     private final ObjectProperty<MeasurementKey> inHand = new SimpleObjectProperty<>(MeasurementKey.BUST);
-    private final Map<MeasurementKey, String> wrong = new EnumMap<>(MeasurementKey.class);
+    /** Text that was no length, by commission: another wearer's page does not show it. */
+    private final Map<Long, Map<MeasurementKey, String>> wrong = new HashMap<>();
 
     public MeasureModel(Workshop workshop) {
         this.workshop = workshop;
@@ -51,7 +57,7 @@ public final class MeasureModel {
      * @param text nothing gives the estimate back
      */
     public void type(MeasurementKey key, String text) {
-        wrong.remove(key);
+        wrongHere().remove(key);
         MeasurementSet set = workshop.commission().measurements();
         if (text.isBlank()) {
             change(key, set.without(key), "none");
@@ -61,7 +67,7 @@ public final class MeasureModel {
         if (reading instanceof LengthText.Read read) {
             change(key, set.with(key, read.length()), LengthText.say(read.length(), workshop.unit()));
         } else if (reading instanceof LengthText.Unread unread) {
-            wrong.put(key, unread.reason());
+            wrongHere().put(key, unread.reason());
         }
     }
 
@@ -72,13 +78,34 @@ public final class MeasureModel {
                 commission.withMeasurements(after), key);
     }
 
-    /** Why a row's figure is not usable: no length, or outside the plausible range. */
+    private Map<MeasurementKey, String> wrongHere() {
+        return wrong.computeIfAbsent(workshop.id(), id -> new EnumMap<>(MeasurementKey.class));
+    }
+
+    /** Whether the text in a row is no length and waits to be put right. */
+    boolean isWaiting(MeasurementKey key) {
+        return wrongHere().containsKey(key);
+    }
+
+    /**
+     * Why a row's figure is not usable: no length, outside the plausible range, or at odds with other figures so that no
+     * pattern can exist. The last is said beside the figure that was changed last, else beside the one to take again first.
+     */
     public Optional<String> fault(MeasurementKey key) {
-        if (wrong.containsKey(key)) {
-            return Optional.of(wrong.get(key));
+        if (wrongHere().containsKey(key)) {
+            return Optional.of(wrongHere().get(key));
         }
         Length taken = workshop.commission().measurements().taken().get(key);
-        return taken == null ? Optional.empty() : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
+        if (taken == null) {
+            return Optional.empty();
+        }
+        return Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit())).or(() -> refused(key));
+    }
+
+    private Optional<String> refused(MeasurementKey key) {
+        return workshop.refusal().filter(r -> r.cause() == Refusal.Cause.PATTERN).flatMap(r -> r.reasons().stream()
+                .filter(reason -> workshop.isInHand(key) || reason.subject().equals(key.key()))
+                .findFirst().map(reason -> reason.sentence().in(workshop.unit())));
     }
 
     public Optional<Reckoned> value(MeasurementKey key) {
@@ -111,10 +138,18 @@ public final class MeasureModel {
         List<Reckoned> hanging = new ArrayList<>();
         for (MeasurementKey other : used()) {
             if (!isTaken(other)) {
-                value(other).filter(v -> bathyra.reckon.Formula.figures(v).stream().anyMatch(f -> f.name().equals(key.label()))).ifPresent(hanging::add);
+                value(other).filter(v -> Formula.figures(v).stream().anyMatch(f -> f.name().equals(key.label()))).ifPresent(hanging::add);
             }
         }
         return hanging;
+    }
+
+    /** How used the wearer is to being laced; the cautions go by it. */
+    public void experience(Experience next) {
+        Commission commission = workshop.commission();
+        workshop.letGo();
+        workshop.change("wearer is " + next.label(), commission.withWearer(new Wearer(commission.wearer().name(), next)), next);
+        workshop.letGo();
     }
 
     public LengthUnit unit() {

@@ -5,9 +5,11 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.reckon.Reckoned;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -32,6 +34,7 @@ final class MeasureRow extends VBox {
         this.model = model;
         Label name = new Label(key.label());
         name.getStyleClass().add("row-name");
+        name.setTooltip(new Tooltip(key.label()));
         name.setLabelFor(field);
         other.getStyleClass().add("row-other");
         source.getStyleClass().add("row-source");
@@ -46,7 +49,7 @@ final class MeasureRow extends VBox {
         field.focusedProperty().addListener((o, was, now) -> {
             if (now) {
                 model.inHandProperty().set(key);
-                javafx.application.Platform.runLater(field::selectAll);
+                Platform.runLater(field::selectAll);
             } else {
                 laidDown.run();
                 show();
@@ -61,14 +64,17 @@ final class MeasureRow extends VBox {
         show();
     }
 
+    MeasurementKey key() {
+        return key;
+    }
+
     TextField field() {
         return field;
     }
 
     /** Writes the figure, unless it is being typed or waits to be put right. */
     void show() {
-        boolean wrongText = model.fault(key).isPresent() && field.getPseudoClassStates().contains(FAULT) && !model.isTaken(key);
-        if (!field.isFocused() && !wrongText) {
+        if (!field.isFocused() && !model.isWaiting(key)) {
             writing = true;
             LengthUnit unit = model.unit();
             field.setText(model.isTaken(key) ? model.value(key).map(v -> LengthText.figure(v.length(), unit)).orElse("") : "");

@@ -1,8 +1,11 @@
 package bathyra.app.measure;
 
-import bathyra.app.shell.Card;
+import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Marks;
+import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
+import bathyra.garment.Experience;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -10,16 +13,24 @@ import bathyra.measure.Remark;
 import bathyra.reckon.Formula;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The Measure stage: the client's page, the figure with the tape, and what the figures say. */
@@ -33,6 +44,7 @@ public final class MeasureView extends BorderPane {
     private final Card card = new Card();
     private final TextField name = new TextField();
     private final TextField title = new TextField();
+    private final MenuButton experience = new MenuButton();
     private Set<MeasurementKey> keys = Set.of();
     private long shownId = -1;
     private boolean all;
@@ -53,17 +65,25 @@ public final class MeasureView extends BorderPane {
         page.setFitToWidth(true);
         page.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         page.setFocusTraversable(false);
-        VBox notebook = new VBox(name, title, page);
+        HBox head = new HBox(8, name, experience);
+        head.setAlignment(Pos.CENTER_LEFT);
+        experience.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        experience.getStyleClass().add("plain");
+        experience.setId("experience");
+        experience.setAccessibleText("How used the wearer is to being laced");
+        for (Experience each : Experience.values()) {
+            MenuItem item = new MenuItem(each.label());
+            item.setOnAction(e -> model.experience(each));
+            experience.getItems().add(item);
+        }
+        VBox notebook = new VBox(head, title, page);
         notebook.getStyleClass().add("notebook");
         notebook.setMinWidth(NOTEBOOK);
         notebook.setMaxWidth(NOTEBOOK);
-        ScrollPane scroll = new ScrollPane(card);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         setLeft(notebook);
         setCenter(figure);
-        setRight(scroll);
+        setRight(TableStage.scrolling(card));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
         Workshop.whileShown(this, workshop, this::show);
         model.inHandProperty().addListener((o, was, now) -> show());
@@ -118,9 +138,17 @@ public final class MeasureView extends BorderPane {
         if (!title.isFocused()) {
             title.setText(workshop.commission().title());
         }
+        experience.setText(workshop.commission().wearer().experience().label());
         shown.forEach(MeasureRow::show);
         figure.show(workshop.commission().measurements(), model.inHandProperty().get(), model.unit());
+        Platform.runLater(this::layTape);
         card();
+    }
+
+    /** The tape on the figure comes out from under the page at the row in hand. */
+    private void layTape() {
+        shown.stream().filter(row -> row.key() == model.inHandProperty().get() && row.getScene() != null).findFirst()
+                .ifPresent(row -> figure.tapeFrom(figure.sceneToLocal(row.localToScene(0, 12)).getY()));
     }
 
     private void build(Set<MeasurementKey> wanted) {
@@ -129,7 +157,7 @@ public final class MeasureView extends BorderPane {
         shown.clear();
         rows.getChildren().clear();
         for (MeasurementKey.Way way : MeasurementKey.Way.values()) {
-            List<MeasurementKey> group = java.util.Arrays.stream(MeasurementKey.values()).filter(k -> k.way() == way && wanted.contains(k)).toList();
+            List<MeasurementKey> group = Arrays.stream(MeasurementKey.values()).filter(k -> k.way() == way && wanted.contains(k)).toList();
             if (group.isEmpty()) {
                 continue;
             }
@@ -165,6 +193,8 @@ public final class MeasureView extends BorderPane {
         model.value(key).ifPresent(v -> card.figure(v, unit));
         card.words(key.hint());
         card.words("Type it as you say it: 78.5, 30 7/8 or 30⅞ in. Enter goes on to the next.", "quiet");
+        card.add(new TapeGauge(new TapeGauge.Scale(key.least().millimetres(), key.most().millimetres(),
+                model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()), List.of(), OptionalDouble.empty(), "", unit)));
         card.words("Plausible from " + LengthText.figure(key.least(), unit) + " to " + LengthText.say(key.most(), unit) + ".");
         model.value(key).filter(v -> !model.isTaken(key)).ifPresent(v -> {
             card.section("Estimated");
@@ -188,7 +218,7 @@ public final class MeasureView extends BorderPane {
             if (remark.weight() != Remark.Weight.STOPS) {
                 Label words = card.words(remark.sentence().in(unit));
                 words.setGraphic(remark.weight() == Remark.Weight.HOLDS ? Marks.tick() : Marks.triangle());
-                words.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+                words.setAlignment(Pos.TOP_LEFT);
             }
         }
     }

@@ -5,13 +5,15 @@ import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
+import bathyra.app.table.LevelBands;
+import bathyra.app.table.Placement;
 import bathyra.draft.Draft;
 import bathyra.files.SheetLayout;
 import bathyra.garment.EdgeUse;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.geometry.Vec;
+import bathyra.girth.Level;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.Cutting;
@@ -21,72 +23,107 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
+import bathyra.truing.SeamPair;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** The pieces apart, with their allowances, marks and names. */
 final class PiecesDrawing implements Drawing {
+    private static final double DOT = 6;
+    /** Closer to the next level the tag has only room for one line. */
+    private static final double TAG_HEIGHT = 40;
     private final Draft draft;
     private final LengthUnit unit;
     private final SeamJoin seam;
+    private final double needle;
     private final Optional<Finding> finding;
-    private final SheetLayout layout;
+    private final Joining joining;
+    private final Map<String, Placement> places;
+    private final LevelBands bands;
 
-    /** @param seam the seam that is being walked @param finding the check that is looked at */
-    PiecesDrawing(Draft draft, LengthUnit unit, SeamJoin seam, Optional<Finding> finding) {
+    /**
+     * @param seam the seam that is being walked
+     * @param needle how far down the seam the needle stands, mm
+     * @param finding the check that is looked at
+     */
+    PiecesDrawing(Draft draft, LengthUnit unit, SeamJoin seam, double needle, Optional<Finding> finding, Joining joining) {
         this.draft = draft;
         this.unit = unit;
         this.seam = seam;
+        this.needle = needle;
         this.finding = finding;
-        this.layout = SheetLayout.of(draft.pattern());
+        this.joining = joining;
+        this.places = joining.place(draft);
+        this.bands = new LevelBands(draft);
     }
 
-    /** Pieces stay at their depth below the shoulder; only sideways they are moved apart. */
-    private Vec shift(Piece piece) {
-        return new Vec(layout.shift(piece.id()).dx(), 0);
+    private Placement place(Piece piece) {
+        return places.get(piece.id());
     }
 
     @Override
     public Point[] extent() {
-        double top = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).min().orElse(0);
-        return new Point[] {new Point(0, top), new Point(layout.width(), top + layout.height())};
+        List<Point> all = new ArrayList<>();
+        draft.pattern().pieces().forEach(p -> outer(p).forEach(point -> all.add(place(p).of(point))));
+        return new Point[] {new Point(all.stream().mapToDouble(Point::x).min().orElse(0), all.stream().mapToDouble(Point::y).min().orElse(0)),
+                new Point(all.stream().mapToDouble(Point::x).max().orElse(1), all.stream().mapToDouble(Point::y).max().orElse(1))};
+    }
+
+    private List<Point> outer(Piece piece) {
+        return joining == Joining.APART ? piece.cutLine() : piece.flattened(1);
     }
 
     @Override
     public double tagRoom() {
-        return 104;
+        return joining == Joining.APART ? 104 : 20;
+    }
+
+    @Override
+    public double footRoom() {
+        return 34;
     }
 
     @Override
     public void paint(Brush brush, double width, double height) {
-        int band = 1;
-        Ink[] bands = {Ink.SEA_1, Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_5};
-        for (var plan : draft.girths().levels()) {
-            double y = brush.view().y(draft.block().front(plan.level()));
-            brush.fill(bands[Math.min(band++, 5)]);
-            brush.context().fillRect(0, y, width, Math.max(0, height - y));
-            brush.stroke(Ink.LINE, 1);
-            brush.context().strokeLine(34, y, 116, y);
-            brush.text(plan.level().label(), 34, y - 6, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
-            if (band < 6 && nextLevel(brush, plan.level()) < 40) {
-                continue;
-            }
-            brush.text(LengthText.say(plan.pattern().length(), unit), 34, y + 17, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+        if (joining == Joining.APART) {
+            bands.paint(brush, width, height);
+            bands.levels().forEach(level -> tag(brush, level));
         }
         draft.pattern().pieces().forEach(p -> piece(brush, p));
+        needle(brush);
         finding.flatMap(Finding::place).ifPresent(place -> ring(brush, place));
     }
 
-    private double nextLevel(Brush brush, bathyra.girth.Level level) {
-        var levels = draft.girths().levels();
-        int next = levels.indexOf(draft.girths().at(level)) + 1;
-        return next == levels.size() ? Double.POSITIVE_INFINITY
-                : (draft.block().front(levels.get(next).level()) - draft.block().front(level)) * brush.view().scale();
+    private void tag(Brush brush, Level level) {
+        double y = bands.y(brush.view(), level);
+        brush.stroke(Ink.LINE, 1);
+        brush.context().strokeLine(34, y, 116, y);
+        brush.text(level.label(), 34, y - 6, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+        if (bands.roomBelow(brush.view(), level) >= TAG_HEIGHT) {
+            brush.text(LengthText.say(draft.girths().at(level).pattern().length(), unit), 34, y + 17, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+        }
+    }
+
+    /** The needle runs along both edges of the walked seam in step. */
+    private void needle(Brush brush) {
+        for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
+            Path edge = SeamPair.downwards(draft.pattern().edge(ref).path());
+            Point at = place(draft.pattern().piece(ref.piece())).of(edge.at(needle).point());
+            double x = brush.view().x(at.x());
+            double y = brush.view().y(at.y());
+            brush.fill(Ink.CORAL);
+            brush.context().fillOval(x - DOT, y - DOT, 2 * DOT, 2 * DOT);
+            brush.stroke(Ink.CHART, 1.6);
+            brush.context().strokeOval(x - DOT, y - DOT, 2 * DOT, 2 * DOT);
+        }
     }
 
     private void ring(Brush brush, Finding.Place place) {
-        Point at = place.at().plus(shift(draft.pattern().piece(place.piece())));
+        Point at = place(draft.pattern().piece(place.piece())).of(place.at());
         double x = brush.view().x(at.x());
         double y = brush.view().y(at.y());
         brush.stroke(finding.get().status() == Finding.Status.OK ? Ink.KELP : Ink.AMBER, 2.4);
@@ -94,13 +131,16 @@ final class PiecesDrawing implements Drawing {
     }
 
     private void piece(Brush brush, Piece piece) {
-        Vec shift = shift(piece);
-        var cut = piece.cutLine().stream().map(p -> p.plus(shift)).toList();
-        brush.fill(Ink.PIECE_ALT);
-        brush.polygon(cut, true);
-        brush.stroke(Ink.INK, 1, 6, 4);
-        brush.polygon(cut, false);
-        brush.follow(piece.path().moved(shift), true);
+        Placement place = place(piece);
+        boolean apart = joining == Joining.APART;
+        if (apart) {
+            List<Point> cut = piece.cutLine().stream().map(place::of).toList();
+            brush.fill(Ink.PIECE_ALT);
+            brush.polygon(cut, true);
+            brush.stroke(Ink.INK, 1, 6, 4);
+            brush.polygon(cut, false);
+        }
+        brush.follow(place.of(piece.path()), true);
         brush.fill(Ink.CHART);
         brush.context().fill();
         for (LevelMark mark : piece.levelMarks()) {
@@ -109,7 +149,7 @@ final class PiecesDrawing implements Drawing {
             } else {
                 brush.stroke(Ink.LINE, 1, 4, 3);
             }
-            brush.line(mark.from().plus(shift), mark.to().plus(shift));
+            brush.line(place.of(mark.from()), place.of(mark.to()));
         }
         for (OutlineEdge edge : piece.outline()) {
             boolean chosen = edge.seam().equals(Optional.of(seam.id()));
@@ -118,28 +158,31 @@ final class PiecesDrawing implements Drawing {
             } else {
                 brush.stroke(chosen ? Ink.TEAL : Ink.INK, chosen ? 3 : 1.6);
             }
-            brush.path(edge.path().moved(shift));
-            allowance(brush, piece, edge, shift);
-        }
-        brush.stroke(Ink.INK, 2);
-        for (Notch notch : piece.notches()) {
-            for (Line s : SheetLayout.strokes(piece, notch)) {
-                brush.line(s.start().plus(shift), s.end().plus(shift));
+            brush.path(place.of(edge.path()));
+            if (apart) {
+                allowance(brush, edge, place);
             }
         }
-        grain(brush, piece, shift);
-        names(brush, piece, shift);
+        brush.stroke(Ink.INK, 2);
+        for (Notch notch : apart ? piece.notches() : List.<Notch>of()) {
+            for (Line s : SheetLayout.strokes(piece, notch)) {
+                brush.line(place.of(s.start()), place.of(s.end()));
+            }
+        }
+        grain(brush, piece, place);
+        names(brush, piece, place);
     }
 
     /** The width is written along the wider allowances; the others would only crowd the drawing. */
-    private void allowance(Brush brush, Piece piece, OutlineEdge edge, Vec shift) {
+    private void allowance(Brush brush, OutlineEdge edge, Placement on) {
         EdgeUse use = Cutting.use(edge.name());
         double width = draft.commission().garment().allowance(use).millimetres();
         if (width * brush.view().scale() < 17 || edge.kind() == OutlineEdge.Kind.EDGE) {
             return;
         }
         Path.Place place = edge.path().at(edge.path().length() * (edge.path().start().y() < edge.path().end().y() ? 0.68 : 0.32));
-        Point at = place.point().plus(place.tangent().turned(-Math.PI / 2).times(width / 2)).plus(shift);
+        Point at = place.point().plus(place.tangent().turned(-Math.PI / 2).times(width / 2));
+        at = on.of(at);
         GraphicsContext g = brush.context();
         g.save();
         g.translate(brush.view().x(at.x()), brush.view().y(at.y()));
@@ -149,19 +192,20 @@ final class PiecesDrawing implements Drawing {
         g.restore();
     }
 
-    private static void grain(Brush brush, Piece piece, Vec shift) {
+    private static void grain(Brush brush, Piece piece, Placement place) {
         brush.stroke(Ink.INK, 1.2);
-        double x = brush.view().x(piece.grain().to().x() + shift.dx());
-        double top = brush.view().y(piece.grain().to().y());
-        brush.context().strokeLine(x, brush.view().y(piece.grain().from().y()), x, top);
-        brush.context().strokePolyline(new double[] {x - 4, x, x + 4}, new double[] {top + 9, top, top + 9}, 3);
+        SheetLayout.grain(piece).forEach(l -> brush.line(place.of(l.start()), place.of(l.end())));
     }
 
-    private void names(Brush brush, Piece piece, Vec shift) {
-        Point at = SheetLayout.labelAt(piece).plus(shift);
+    private void names(Brush brush, Piece piece, Placement place) {
+        Point at = place.of(SheetLayout.labelAt(piece));
         double x = brush.view().x(at.x()) + 2;
         double y = brush.view().y(at.y()) + 6;
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        if (joining != Joining.APART) {
+            // Turned pieces have no room for lines of text that stay level.
+            return;
+        }
         int row = 1;
         for (String word : piece.name().split(" ")) {
             brush.text(word, x, y + 4 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
@@ -174,6 +218,6 @@ final class PiecesDrawing implements Drawing {
 
     @Override
     public String under(Point paper, double reach) {
-        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, this::shift);
+        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, this::place);
     }
 }

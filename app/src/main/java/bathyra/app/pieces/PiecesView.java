@@ -1,64 +1,82 @@
 package bathyra.app.pieces;
 
-import bathyra.app.shell.Card;
+import bathyra.app.reckoning.OptionField;
 import bathyra.app.shell.Marks;
-import bathyra.app.shell.Stage;
+import bathyra.app.shell.Settings;
+import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
-import bathyra.app.table.Table;
+import bathyra.app.table.ZoomSlip;
 import bathyra.draft.Draft;
+import bathyra.garment.Choice;
+import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
 import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
+import bathyra.geometry.Tolerance;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
 import bathyra.truing.SeamPair;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.BorderPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** The Pieces stage: the pieces apart, the walk of a seam below, and what was checked beside it. */
-public final class PiecesView extends BorderPane {
+/** The Pieces stage: the pieces apart or joined, the walk of a seam below, and what was checked beside it. */
+public final class PiecesView extends TableStage {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
-    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
-    private final Workshop workshop;
-    private final Table table;
-    private final Card card = new Card();
     private final WalkingStrip strip = new WalkingStrip();
     private final Label walked = new Label();
-    private final Label under = new Label();
     private final Button next = new Button();
-    private final Label kept = new Label("The last good draft is shown: the present figures give none");
+    private final List<OptionField> allowances;
+    private final MenuButton upper = new MenuButton();
+    private final MenuButton lower = new MenuButton();
+    private final VBox controls;
     private int seam;
+    private Joining joining = Joining.APART;
     private Optional<Finding> finding = Optional.empty();
-    private long shownId = -1;
+    private Optional<Draft> looked = Optional.empty();
 
     public PiecesView(Workshop workshop) {
-        this.workshop = workshop;
-        this.table = new Table(workshop::unit);
-        table.setId("pieces-table");
-        table.setAccessibleText("The pieces with their allowances");
-        kept.getStyleClass().add("kept-draft");
-        StackPane frame = new StackPane(table, kept);
-        StackPane.setAlignment(kept, Pos.TOP_CENTER);
-        StackPane.setMargin(kept, new javafx.geometry.Insets(34, 0, 0, 0));
+        super(workshop, "pieces-table", "The pieces with their allowances");
+        Settings settings = new Settings(workshop);
+        allowances = Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).map(u -> new OptionField(settings.allowance(u), workshop::unit)).toList();
+        controls = controls();
+        strip.needleProperty().addListener((o, was, now) -> workshop.draft().ifPresent(d -> {
+            lay(drawing(d));
+            walked(d);
+        }));
+        ZoomSlip zoom = new ZoomSlip(table);
+        HBox slips = new HBox(10, joiningSwitch(), zoom);
+        slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
+        arrange(foot(), List.of(slips));
+    }
+
+    private VBox foot() {
         Label head = new Label("Walking");
         head.getStyleClass().add("section-head");
         next.getStyleClass().add("deed");
@@ -70,67 +88,116 @@ public final class PiecesView extends BorderPane {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         walked.setMinWidth(0);
+        walked.setId("walked");
         HBox title = new HBox(10, head, walked, space, next);
         title.setAlignment(Pos.BASELINE_LEFT);
+        Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty());
+        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Drag the needle to walk the seam; choose a check to see its place." : u));
         under.setMinHeight(20);
         VBox foot = new VBox(2, title, strip, under);
         foot.getStyleClass().add("strip");
-        setCenter(new BorderPane(frame, null, null, foot, null));
-        ScrollPane scroll = new ScrollPane(card);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        setRight(scroll);
-        Workshop.whileShown(this, workshop, () -> {
-            finding = Optional.empty();
-            show();
-        });
-        show();
+        return foot;
+    }
+
+    private HBox joiningSwitch() {
+        ToggleGroup group = new ToggleGroup();
+        HBox box = new HBox();
+        box.getStyleClass().add("unit-switch");
+        for (Joining each : Joining.values()) {
+            ToggleButton button = new ToggleButton(each.label());
+            button.setId("joining-" + each.name().toLowerCase(Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setSelected(each == joining);
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                joining = each;
+                show();
+                table.fit();
+            });
+            box.getChildren().add(button);
+        }
+        box.getChildren().get(0).getStyleClass().add("first");
+        box.getChildren().get(Joining.values().length - 1).getStyleClass().add("last");
+        return box;
+    }
+
+    private VBox controls() {
+        VBox box = new VBox();
+        box.getStyleClass().add("controls");
+        upper.setId("upper-edge");
+        lower.setId("lower-edge");
+        choices(upper, UpperShape.values(), shape -> workshop.commission().garment().withUpperEdge(shape), "upper edge ");
+        choices(lower, LowerShape.values(), shape -> workshop.commission().garment().withLowerEdge(shape), "lower edge ");
+        box.getChildren().addAll(title("Edges"), upper, lower, title("Allowances"));
+        box.getChildren().addAll(allowances);
+        return box;
+    }
+
+    private static Label title(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("section-title");
+        return label;
+    }
+
+    private <C extends Choice> void choices(MenuButton menu, C[] all, Function<C, Garment> with, String what) {
+        menu.setMaxWidth(Double.MAX_VALUE);
+        for (C each : all) {
+            MenuItem item = new MenuItem(each.label());
+            item.setOnAction(e -> change(what + each.label().toLowerCase(Locale.ROOT), workshop.commission().withGarment(with.apply(each))));
+            menu.getItems().add(item);
+        }
     }
 
     private List<SeamJoin> seams() {
         return workshop.draft().map(d -> d.pattern().seams()).orElse(List.of());
     }
 
-    private void show() {
-        kept.setVisible(workshop.refusal().isPresent() && workshop.draft().isPresent());
-        if (workshop.draft().isEmpty()) {
-            card.begin("No pieces yet");
-            card.words("Pieces are cut from a finished draft. Take the measurements first; then the panels come apart here, with notches, grain and allowances.");
-            Button go = new Button("Go to Measure");
-            go.getStyleClass().add("primary");
-            go.setOnAction(e -> workshop.stageProperty().set(Stage.MEASURE));
-            card.getChildren().add(go);
-            return;
-        }
-        Draft draft = workshop.draft().get();
+    @Override
+    protected void showNothing() {
+        teach("No pieces yet", "Pieces are cut from a finished draft. Take the measurements first; then the panels come apart here, with notches, grain and allowances.");
+    }
+
+    private PiecesDrawing drawing(Draft draft) {
+        return new PiecesDrawing(draft, workshop.unit(), seams().get(seam), strip.needleProperty().get(), finding, joining);
+    }
+
+    @Override
+    protected void showDraft() {
+        Draft draft = workshop.draft().orElseThrow();
         LengthUnit unit = workshop.unit();
-        SeamJoin walking = seams().get(seam);
-        table.lay(new PiecesDrawing(draft, unit, walking, finding));
-        if (shownId != workshop.id()) {
-            shownId = workshop.id();
-            table.fit();
+        if (!looked.equals(workshop.draft())) {
+            // A place on the former draft says nothing about this one.
+            finding = Optional.empty();
+            looked = workshop.draft();
         }
+        SeamJoin walking = seams().get(seam);
+        lay(drawing(draft));
         strip.show(draft, walking, unit);
-        SeamPair pair = SeamPair.of(draft.pattern(), walking);
-        walked.setText(walking.name().toLowerCase(java.util.Locale.ROOT) + ": both edges " + LengthText.say(Length.mm(pair.totalA()), unit) + "; up to "
-                + LengthText.say(Length.mm(0.5), LengthUnit.MM) + " apart is allowed");
-        next.setText("next seam: " + seams().get((seam + 1) % seams().size()).name().toLowerCase(java.util.Locale.ROOT));
+        walked(draft);
+        next.setText("next seam: " + seams().get((seam + 1) % seams().size()).name().toLowerCase(Locale.ROOT));
+        upper.setText("Upper edge: " + workshop.commission().garment().upperEdge().label().toLowerCase(Locale.ROOT));
+        lower.setText("Lower edge: " + workshop.commission().garment().lowerEdge().label().toLowerCase(Locale.ROOT));
+        allowances.forEach(OptionField::refresh);
         checks(draft, unit);
     }
 
+    private void walked(Draft draft) {
+        SeamJoin walking = seams().get(seam);
+        SeamPair pair = SeamPair.of(draft.pattern(), walking);
+        double at = strip.needleProperty().get();
+        walked.setText(walking.name().toLowerCase(Locale.ROOT) + ": both edges " + LengthText.say(Length.mm(pair.totalA()), workshop.unit()) + "; up to "
+                + LengthText.say(Length.mm(Tolerance.SEAM), LengthUnit.MM) + " apart is allowed" + (at > 0 ? "; needle at " + LengthText.say(Length.mm(at), workshop.unit()) : ""));
+    }
+
     private void checks(Draft draft, LengthUnit unit) {
-        card.begin("What was checked");
+        card.begin("What was checked", controls);
         for (Finding note : draft.with(Finding.Status.NOTE)) {
-            card.getChildren().add(slip(note, unit));
+            card.add(slip(note, unit));
         }
         Map<String, List<Finding>> groups = new LinkedHashMap<>();
-        draft.with(Finding.Status.OK).forEach(f -> groups.computeIfAbsent(f.id(), k -> new java.util.ArrayList<>()).add(f));
-        groups.forEach((id, findings) -> card.getChildren().add(row(id, findings, unit)));
-        edges();
-        allowances(unit);
+        draft.with(Finding.Status.OK).forEach(f -> groups.computeIfAbsent(f.id(), k -> new ArrayList<>()).add(f));
+        groups.forEach((id, findings) -> card.add(row(id, findings, unit)));
     }
 
     private VBox slip(Finding note, LengthUnit unit) {
@@ -143,13 +210,14 @@ public final class PiecesView extends BorderPane {
         if (note.id().equals("seated-length")) {
             boolean hip = workshop.commission().garment().lowerEdge() == LowerShape.HIP;
             LowerShape shorter = hip ? LowerShape.HIGH_HIP : LowerShape.WAIST;
-            Button shorten = new Button("End " + shorter.label().toLowerCase(java.util.Locale.ROOT));
+            Button shorten = new Button("End " + shorter.label().toLowerCase(Locale.ROOT));
             shorten.getStyleClass().add("primary");
             shorten.setId("shorten");
-            shorten.setOnAction(e -> lower(shorter));
+            shorten.setOnAction(e -> change("lower edge " + shorter.label().toLowerCase(Locale.ROOT),
+                    workshop.commission().withGarment(workshop.commission().garment().withLowerEdge(shorter))));
             slip.getChildren().add(shorten);
         }
-        slip.setOnMouseClicked(e -> look(note));
+        choosable(slip, title.getText() + ". " + words.getText(), note);
         return slip;
     }
 
@@ -161,16 +229,21 @@ public final class PiecesView extends BorderPane {
         words.getStyleClass().add("words");
         HBox row = new HBox(Marks.tick(), new VBox(name, words));
         row.getStyleClass().add("check-row");
-        row.setFocusTraversable(true);
-        row.setAccessibleText(name.getText() + ". " + words.getText());
         row.pseudoClassStateChanged(SELECTED, finding.isPresent() && finding.get() == worst);
-        row.setOnMouseClicked(e -> look(worst));
-        row.setOnKeyPressed(e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.ENTER) {
-                look(worst);
+        choosable(row, name.getText() + ". " + words.getText(), worst);
+        return row;
+    }
+
+    /** Choosing it shows its place on the drawing. */
+    private void choosable(Region part, String name, Finding which) {
+        part.setFocusTraversable(true);
+        part.setAccessibleText(name);
+        part.setOnMouseClicked(e -> look(which));
+        part.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                look(which);
             }
         });
-        return row;
     }
 
     private void look(Finding which) {
@@ -178,63 +251,8 @@ public final class PiecesView extends BorderPane {
         show();
     }
 
-    private void edges() {
-        card.section("Edges");
-        MenuButton upper = new MenuButton("Upper edge: " + workshop.commission().garment().upperEdge().label().toLowerCase(java.util.Locale.ROOT));
-        upper.setId("upper-edge");
-        for (UpperShape shape : UpperShape.values()) {
-            MenuItem item = new MenuItem(shape.label());
-            item.setOnAction(e -> change("upper edge " + shape.label().toLowerCase(java.util.Locale.ROOT),
-                    workshop.commission().withGarment(workshop.commission().garment().withUpperEdge(shape))));
-            upper.getItems().add(item);
-        }
-        MenuButton lower = new MenuButton("Lower edge: " + workshop.commission().garment().lowerEdge().label().toLowerCase(java.util.Locale.ROOT));
-        lower.setId("lower-edge");
-        for (LowerShape shape : LowerShape.values()) {
-            MenuItem item = new MenuItem(shape.label());
-            item.setOnAction(e -> lower(shape));
-            lower.getItems().add(item);
-        }
-        upper.setMaxWidth(Double.MAX_VALUE);
-        lower.setMaxWidth(Double.MAX_VALUE);
-        card.getChildren().addAll(upper, lower);
-    }
-
-    private void lower(LowerShape shape) {
-        change("lower edge " + shape.label().toLowerCase(java.util.Locale.ROOT), workshop.commission().withGarment(workshop.commission().garment().withLowerEdge(shape)));
-    }
-
-    private void change(String label, bathyra.garment.Commission after) {
+    private void change(String label, Commission after) {
         workshop.letGo();
         workshop.change(label, after, new Object());
-    }
-
-    private void allowances(LengthUnit unit) {
-        card.section("Allowances");
-        for (EdgeUse use : EdgeUse.values()) {
-            if (use == EdgeUse.FOLD) {
-                continue;
-            }
-            Label name = new Label(use.label());
-            name.setMinWidth(110);
-            TextField field = new TextField(LengthText.figure(workshop.commission().garment().allowance(use), unit));
-            field.setId("allowance-" + use.id());
-            field.setAccessibleText("Allowance at the " + use.label());
-            field.setMaxWidth(80);
-            field.setOnAction(e -> allowance(use, field));
-            HBox row = new HBox(8, name, field, new Label(unit.symbol()));
-            row.getStyleClass().add("fields");
-            card.getChildren().add(row);
-        }
-    }
-
-    private void allowance(EdgeUse use, TextField field) {
-        boolean taken = bathyra.measure.LengthText.read(field.getText(), workshop.unit()) instanceof LengthText.Read read
-                && read.length().millimetres() >= 0 && read.length().compareTo(EdgeUse.MOST) <= 0;
-        field.pseudoClassStateChanged(FAULT, !taken);
-        if (taken && LengthText.read(field.getText(), workshop.unit()) instanceof LengthText.Read read) {
-            change(use.label() + " allowance " + LengthText.figure(workshop.commission().garment().allowance(use), workshop.unit()) + " → "
-                    + LengthText.say(read.length(), workshop.unit()), workshop.commission().withGarment(workshop.commission().garment().withAllowance(use, read.length())));
-        }
     }
 }

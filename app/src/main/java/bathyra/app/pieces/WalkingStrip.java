@@ -10,9 +10,14 @@ import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.SeamPair;
+import java.util.List;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
@@ -21,15 +26,26 @@ final class WalkingStrip extends Pane {
     private static final double LEFT = 92;
     private static final double RIGHT = 22;
     private static final double HEIGHT = 96;
+    private static final double STEP = 5;
+    private static final double STRIDE = 50;
 
     private final Canvas canvas = new Canvas();
     private final Palette palette = new Palette(this::paint);
     private Draft draft;
     private SeamJoin seam;
     private LengthUnit unit = LengthUnit.CM;
+    private final DoubleProperty needle = new SimpleDoubleProperty(0);
 
     WalkingStrip() {
         getChildren().addAll(canvas, palette);
+        setFocusTraversable(true);
+        setOnMousePressed(e -> {
+            requestFocus();
+            walkTo(e.getX());
+        });
+        setOnMouseDragged(e -> walkTo(e.getX()));
+        setOnKeyPressed(this::step);
+        needle.addListener((o, was, now) -> paint());
         setMinHeight(HEIGHT);
         setMaxHeight(HEIGHT);
         setId("walking-strip");
@@ -42,6 +58,32 @@ final class WalkingStrip extends Pane {
         SeamPair pair = SeamPair.of(draft.pattern(), seam);
         setAccessibleText(seam.name() + ": edges " + LengthText.say(Length.mm(pair.totalA()), unit) + " and " + LengthText.say(Length.mm(pair.totalB()), unit));
         paint();
+    }
+
+    /** How far down the seam the needle stands, mm from its upper end. */
+    DoubleProperty needleProperty() {
+        return needle;
+    }
+
+    private double length() {
+        SeamPair pair = SeamPair.of(draft.pattern(), seam);
+        return Math.max(pair.totalA(), pair.totalB());
+    }
+
+    private void walkTo(double x) {
+        if (draft != null) {
+            double length = length();
+            needle.set(Math.min(length, Math.max(0, (x - LEFT) / (canvas.getWidth() - LEFT - RIGHT) * length)));
+        }
+    }
+
+    private void step(KeyEvent e) {
+        if (draft == null || e.getCode() != KeyCode.LEFT && e.getCode() != KeyCode.RIGHT) {
+            return;
+        }
+        double by = (e.getCode() == KeyCode.RIGHT ? 1 : -1) * (e.isShiftDown() ? STRIDE : STEP);
+        needle.set(Math.min(length(), Math.max(0, needle.get() + by)));
+        e.consume();
     }
 
     @Override
@@ -83,9 +125,30 @@ final class WalkingStrip extends Pane {
             x += width;
         }
         pin(g, x);
+        thread(g, pair, scale);
     }
 
-    private void strip(GraphicsContext g, double top, java.util.List<Double> stretches, double scale, String name) {
+    /** The coral thread from the anchor to the needle. */
+    private void thread(GraphicsContext g, SeamPair pair, double scale) {
+        String anchor = seam.a().edge().equals("princess-front") ? Level.BUST.id() : Level.WAIST.id();
+        double from = 0;
+        for (int i = 0; i < pair.names().size() && !pair.names().get(i).equals(anchor); i++) {
+            from += pair.stretchesA().get(i);
+        }
+        double at = LEFT + needle.get() * scale;
+        g.setStroke(palette.of(Ink.CORAL));
+        g.setLineWidth(2.4);
+        g.setLineDashes(7, 4);
+        g.strokeLine(LEFT + from * scale, 50.5, at, 50.5);
+        g.setLineDashes();
+        g.setFill(palette.of(Ink.CORAL));
+        g.fillOval(at - 7, 43.5, 14, 14);
+        g.setStroke(palette.of(Ink.CHART));
+        g.setLineWidth(1.6);
+        g.strokeOval(at - 7, 43.5, 14, 14);
+    }
+
+    private void strip(GraphicsContext g, double top, List<Double> stretches, double scale, String name) {
         text(g, name, LEFT - 8, top + 17, Ink.INK, TextAlignment.RIGHT);
         double x = LEFT;
         for (double stretch : stretches) {

@@ -5,9 +5,14 @@ import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
+import bathyra.app.table.LevelBands;
+import bathyra.app.table.Placement;
+import bathyra.app.table.View;
 import bathyra.draft.Draft;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
 import bathyra.intake.Cell;
@@ -18,27 +23,42 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** The half laid flat with what is taken out at each seam in coral: a chart of depths. */
-public final class SeamsDrawing implements Drawing {
+final class SeamsDrawing implements Drawing {
     private static final double TAG_ROOM = 196;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 44;
     private static final double COSINE_HATCH = 0.78;
-    private static final Ink[] BANDS = {Ink.SEA_1, Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_5};
+    private static final double TAG_LEFT = 36;
+    private static final double TAG_RIGHT = 200;
+    /** A seam that moved by less than this between two drafts is drawn once. */
+    private static final double MOVED = 0.1;
 
     private final Draft draft;
     private final LengthUnit unit;
     private final Cell selected;
+    private final Optional<Draft> former;
+    private final double[] columns;
+    private final LevelBands bands;
 
-    /** @param selected the sounding that is looked at */
-    public SeamsDrawing(Draft draft, LengthUnit unit, Cell selected) {
+    /**
+     * @param selected the sounding that is looked at
+     * @param former how the draft stood before the drag that is going on
+     * @param columns where the columns of the soundings hang, in pixels from the table's left end
+     */
+    SeamsDrawing(Draft draft, LengthUnit unit, Cell selected, Optional<Draft> former, double[] columns) {
         this.draft = draft;
         this.unit = unit;
         this.selected = selected;
+        this.former = former;
+        this.columns = columns;
+        this.bands = new LevelBands(draft);
     }
 
     @Override
@@ -55,10 +75,25 @@ public final class SeamsDrawing implements Drawing {
     }
 
     @Override
+    public double rightRoom() {
+        return FromAbove.ROOM;
+    }
+
+    @Override
+    public double footRoom() {
+        return Leads.ROOM;
+    }
+
+    /** The level whose tag lies at a place of the table, in pixels. */
+    Optional<Level> tagAt(View view, double x, double y) {
+        return bands.levels().stream().filter(level -> x > TAG_LEFT - 8 && x < TAG_RIGHT + 4 && Math.abs(y - bands.y(view, level)) < TAG_HEIGHT / 2).findFirst();
+    }
+
+    @Override
     public void paint(Brush brush, double width, double height) {
-        bands(brush, width, height);
-        for (Level level : levels()) {
-            levelLine(brush, level, width);
+        bands.paint(brush, width, height);
+        for (Level level : bands.levels()) {
+            levelLine(brush, level);
         }
         List<Piece> pieces = draft.pattern().pieces();
         pieces.forEach(piece -> panel(brush, piece));
@@ -66,9 +101,36 @@ public final class SeamsDrawing implements Drawing {
             coral(brush, seam);
         }
         pieces.forEach(piece -> outline(brush, piece));
-        levels().forEach(level -> figures(brush, level));
+        former.ifPresent(before -> ghost(brush, before));
+        bands.levels().forEach(level -> figures(brush, level));
         apex(brush);
         legend(brush, width);
+        FromAbove.paint(brush, draft, selected, width - 98, 122);
+        Leads.paint(brush, lowerEnds(draft), columns, selected.seam(), height);
+    }
+
+    /** Where each seam ends below, from centre front to centre back. */
+    static Point[] lowerEnds(Draft draft) {
+        return Arrays.stream(SeamPlace.values()).map(seam -> {
+            Path edge = draft.pattern().pieces().get(seam.ordinal()).edge(seam.id()).path();
+            return edge.start().y() > edge.end().y() ? edge.start() : edge.end();
+        }).toArray(Point[]::new);
+    }
+
+    /** The former place of every edge that has moved, dashed. */
+    private void ghost(Brush brush, Draft before) {
+        if (before.pattern().pieces().size() != draft.pattern().pieces().size()) {
+            return;
+        }
+        for (int i = 0; i < draft.pattern().pieces().size(); i++) {
+            for (OutlineEdge edge : draft.pattern().pieces().get(i).outline()) {
+                Path was = before.pattern().pieces().get(i).edge(edge.name()).path();
+                if (edge.kind() == OutlineEdge.Kind.SEAM && was.at(was.length() / 2).point().distance(edge.path().at(edge.path().length() / 2).point()) > MOVED) {
+                    brush.stroke(Ink.INK_2, 1.2, 5, 4);
+                    brush.path(was);
+                }
+            }
+        }
     }
 
     private static void legend(Brush brush, double width) {
@@ -86,44 +148,25 @@ public final class SeamsDrawing implements Drawing {
         brush.text("remains", x + 20, 68, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
     }
 
-    private List<Level> levels() {
-        return draft.girths().levels().stream().map(LevelPlan::level).toList();
-    }
-
-    private void bands(Brush brush, double width, double height) {
-        int band = 1;
-        for (Level level : levels()) {
-            double y = brush.view().y(draft.block().front(level));
-            brush.fill(BANDS[Math.min(band++, BANDS.length - 1)]);
-            brush.context().fillRect(0, y, width, Math.max(0, height - y));
-        }
-    }
-
-    private void levelLine(Brush brush, Level level, double width) {
+    private void levelLine(Brush brush, Level level) {
         boolean chosen = level == selected.level();
         LevelPlan plan = draft.girths().at(level);
-        double y = brush.view().y(draft.block().front(level));
+        double y = bands.y(brush.view(), level);
         brush.stroke(Ink.LINE, chosen ? 1.6 : 1);
         double left = brush.view().x(0);
-        brush.context().strokeLine(36, y, Math.max(left, 36), y);
-        brush.text(level.label(), 36, y - 6, Ink.TEAL, chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
+        brush.context().strokeLine(TAG_LEFT, y, Math.max(left, TAG_LEFT), y);
+        brush.text(level.label(), TAG_LEFT, y - 6, Ink.TEAL, chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
         boolean estimate = plan.body().estimated();
-        if (roomBelow(brush, level) < TAG_HEIGHT) {
-            brush.text(LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", 200, y - 6, Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
+        if (bands.roomBelow(brush.view(), level) < TAG_HEIGHT) {
+            brush.text(LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", TAG_RIGHT, y - 6, Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
             return;
         }
-        brush.text((estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.figure(plan.pattern().length(), unit), 36, y + 17,
+        brush.text((estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.figure(plan.pattern().length(), unit), TAG_LEFT, y + 17,
                 estimate ? Ink.BRASS_TEXT : Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         double out = draft.intakes().toTake().get(level).value();
         boolean widest = out < 0.05;
-        brush.text(widest ? "widest" : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", 200, y + 17, widest ? Ink.INK_2 : Ink.CORAL_TEXT,
+        brush.text(widest ? "widest" : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", TAG_RIGHT, y + 17, widest ? Ink.INK_2 : Ink.CORAL_TEXT,
                 widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
-    }
-
-    private double roomBelow(Brush brush, Level level) {
-        int next = levels().indexOf(level) + 1;
-        return next == levels().size() ? Double.POSITIVE_INFINITY
-                : (draft.block().front(levels().get(next)) - draft.block().front(level)) * brush.view().scale();
     }
 
     private static void panel(Brush brush, Piece piece) {
@@ -175,7 +218,7 @@ public final class SeamsDrawing implements Drawing {
             case CENTRE_BACK -> {
                 Path edge = pieces.get(3).edge("centre-back").path();
                 double x = draft.girths().widestFront().value() + draft.girths().widestBack().value();
-                yield new Path[] {edge, Path.of(new bathyra.geometry.Line(new Point(x, edge.end().y()), new Point(x, edge.start().y())))};
+                yield new Path[] {edge, Path.of(new Line(new Point(x, edge.end().y()), new Point(x, edge.start().y())))};
             }
         };
     }
@@ -248,6 +291,6 @@ public final class SeamsDrawing implements Drawing {
 
     @Override
     public String under(Point paper, double reach) {
-        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, piece -> new bathyra.geometry.Vec(0, 0));
+        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, piece -> Placement.moved(new Vec(0, 0)));
     }
 }

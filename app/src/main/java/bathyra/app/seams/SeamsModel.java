@@ -3,6 +3,7 @@ package bathyra.app.seams;
 import bathyra.app.shell.Workshop;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
+import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
@@ -27,6 +28,11 @@ public final class SeamsModel {
     /** Why the last entry was not taken; empty when it was. */
     public ReadOnlyStringProperty reasonProperty() {
         return reason.getReadOnlyProperty();
+    }
+
+    /** A drag has ended: what was shown beside it goes. */
+    void laidDown() {
+        workshop.showAgain();
     }
 
     void clearReason() {
@@ -71,6 +77,35 @@ public final class SeamsModel {
             double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
             set(cell, Length.mm(draft.intakes().at(cell.level(), cell.seam()).value() + steps * step));
         });
+    }
+
+    /** How many steps Shift takes at once: a centimetre, or an inch. */
+    int bigStep() {
+        return workshop.unit() == LengthUnit.IN ? 8 : 10;
+    }
+
+    /** Divides a seam's intake anew between its two edges; changes in one drag of the slider are one. */
+    public void split(SplitOption option, double towardsCentre) {
+        Commission now = workshop.commission();
+        double share = Math.min(SplitOption.MOST, Math.max(SplitOption.LEAST, Math.round(towardsCentre * 100) / 100.0));
+        workshop.change("split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " to " + ratio(share), now.withGarment(now.garment().withSplit(option, share)), option);
+    }
+
+    public void splitByRule(SplitOption option) {
+        workshop.letGo();
+        workshop.change("split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " back to the rule",
+                workshop.commission().withGarment(workshop.commission().garment().withoutSplit(option)), option);
+        workshop.letGo();
+    }
+
+    /** A share as a cutter says it: {@code 1 : 2} towards the centre and towards the side. */
+    static String ratio(double towardsCentre) {
+        double other = (1 - towardsCentre) / towardsCentre;
+        return other >= 1 ? "1 : " + plain(other) : plain(1 / other) + " : 1";
+    }
+
+    private static String plain(double value) {
+        return Math.abs(value - Math.rint(value)) < 0.04 ? Long.toString(Math.round(value)) : String.format(Locale.ROOT, "%.1f", value);
     }
 
     /** Locks a sounding where it is, or frees it. */

@@ -9,52 +9,84 @@ import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
+import bathyra.truing.Finding;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
-import javafx.geometry.HPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
-/** Levels × seams: what each seam takes out at each level, with the sums against the plan. The cells are edited in place. */
-final class Soundings extends GridPane {
+/**
+ * Levels × seams: what each seam takes out at each level, with the sums against the plan. Each column hangs plumb under its
+ * seam. The cells are edited in place.
+ */
+final class Soundings extends Pane {
     private static final PseudoClass LOCKED = PseudoClass.getPseudoClass("locked");
     private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
+    private static final PseudoClass NOTE = PseudoClass.getPseudoClass("note");
     private static final PseudoClass FIXED = PseudoClass.getPseudoClass("fixed");
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private static final double ROW = 23.5;
+    private static final double HEAD = 26;
+    private static final double CELL = 80;
+    private static final double HALF_RIGHT = 190;
+    private static final double SUM_RIGHT = 74;
     /** A sounding of 7 cm is drawn 68 px long. */
     private static final double BAR_PER_MM = 68.0 / 70;
 
+    /** The parts of a level's row. */
+    private record Row(Button name, Label half, Label sum, Label take, Region ground) {}
+
+    /** The parts of a sounding. */
+    private record Sounding(TextField field, Region bar, Node pin, Node warning) {}
+
     private final Workshop workshop;
     private final SeamsModel model;
-    private final Map<Cell, TextField> fields = new HashMap<>();
-    private final Map<Level, Label> names = new HashMap<>();
-    private final Map<SeamPlace, Label> heads = new HashMap<>();
+    private final Consumer<Level> plan;
+    private final Map<Cell, Sounding> cells = new HashMap<>();
+    private final Map<Level, Row> rows = new EnumMap<>(Level.class);
+    private final Map<SeamPlace, Label> heads = new EnumMap<>(SeamPlace.class);
+    private final Label title = new Label("Soundings");
+    private final Label halfHead = head("Planned half");
+    private final Label sumHead = head("Sum");
+    private final Label takeHead = head("To take");
     private List<Level> shown = List.of();
+    private double[] columns = new double[SeamPlace.values().length];
+    private Optional<Cell> typing = Optional.empty();
     private boolean writing;
 
-    Soundings(Workshop workshop, SeamsModel model) {
+    /** @param plan shows the girth plan of a level whose name is pressed */
+    Soundings(Workshop workshop, SeamsModel model, Consumer<Level> plan) {
         this.workshop = workshop;
         this.model = model;
+        this.plan = plan;
         getStyleClass().add("soundings");
         setId("soundings");
-        setHgap(6);
-        for (int i = 0; i < 8; i++) {
-            ColumnConstraints column = new ColumnConstraints();
-            column.setHalignment(i == 0 ? HPos.LEFT : i == 1 || i > 5 ? HPos.RIGHT : HPos.CENTER);
-            column.setHgrow(i >= 2 && i <= 5 ? Priority.ALWAYS : Priority.NEVER);
-            column.setMinWidth(i == 0 ? 86 : i >= 2 && i <= 5 ? 84 : 62);
-            getColumnConstraints().add(column);
-        }
+        title.getStyleClass().add("section-head");
         workshop.selectedProperty().addListener((o, was, now) -> mark());
+    }
+
+    private static Label head(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("column-head");
+        return label;
+    }
+
+    /** Hangs the seam columns with their middles at these pixels from the left end of the table. */
+    void hang(double[] at) {
+        columns = at.clone();
+        requestLayout();
     }
 
     void show(Draft draft) {
@@ -68,43 +100,50 @@ final class Soundings extends GridPane {
 
     private void build(List<Level> levels) {
         shown = levels;
-        getChildren().clear();
-        fields.clear();
-        Label title = new Label("Soundings");
-        title.getStyleClass().add("section-head");
-        add(title, 0, 0);
-        head("Half", 1);
+        cells.clear();
+        rows.clear();
+        getChildren().setAll(title, halfHead, sumHead, takeHead);
         for (SeamPlace seam : SeamPlace.values()) {
-            heads.put(seam, head(seam.label(), 2 + seam.ordinal()));
+            heads.put(seam, head(seam.label()));
         }
-        head("Sum", 6);
-        head("To take", 7);
-        for (int row = 0; row < levels.size(); row++) {
-            Level level = levels.get(row);
-            Label name = new Label(level.label());
-            name.getStyleClass().add("level-name");
-            names.put(level, name);
-            add(name, 0, row + 1);
+        getChildren().addAll(heads.values());
+        for (Level level : levels) {
+            rows.put(level, row(level));
             for (SeamPlace seam : SeamPlace.values()) {
-                add(cell(new Cell(level, seam)), 2 + seam.ordinal(), row + 1);
+                cell(new Cell(level, seam));
             }
         }
     }
 
-    private Label head(String text, int column) {
-        Label label = new Label(text);
-        label.getStyleClass().add("column-head");
-        add(label, column, 0);
+    private Row row(Level level) {
+        Button name = new Button(level.label());
+        name.getStyleClass().add("level-name");
+        name.setId("level-" + level.id());
+        name.setAccessibleText("Girth plan of the " + level.label());
+        name.setOnAction(e -> plan.accept(level));
+        Region ground = new Region();
+        ground.getStyleClass().add("sounding-row");
+        Row row = new Row(name, figure("sum-figure"), figure("sum-figure"), figure("sum-bold"), ground);
+        row.sum().setContentDisplay(ContentDisplay.RIGHT);
+        getChildren().addAll(ground, name, row.half(), row.sum(), row.take());
+        return row;
+    }
+
+    private static Label figure(String type) {
+        Label label = new Label();
+        label.getStyleClass().add(type);
         return label;
     }
 
-    private VBox cell(Cell cell) {
+    private void cell(Cell cell) {
         TextField field = new TextField();
+        field.getStyleClass().add("sounding");
         field.setId("sounding-" + cell.level().id() + "-" + cell.seam().id());
         field.setAccessibleText(cell.seam().label() + " at the " + cell.level().label());
         field.setEditable(model.isEditable(cell));
         field.pseudoClassStateChanged(FIXED, !model.isEditable(cell));
         field.focusedProperty().addListener((o, was, now) -> {
+            typing = Optional.empty();
             if (now) {
                 workshop.selectedProperty().set(cell);
                 field.selectAll();
@@ -115,17 +154,20 @@ final class Soundings extends GridPane {
         });
         field.textProperty().addListener((o, was, now) -> {
             if (!writing && field.isFocused()) {
+                typing = Optional.of(cell);
                 String reason = model.type(cell, now);
                 field.pseudoClassStateChanged(FAULT, !reason.isEmpty());
             }
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> keys(e, cell, field));
-        fields.put(cell, field);
         Region bar = new Region();
         bar.getStyleClass().add("depth-bar");
-        VBox box = new VBox(field, bar);
-        box.getStyleClass().add("sounding");
-        return box;
+        Sounding sounding = new Sounding(field, bar, Marks.pin(), Marks.triangle());
+        for (Node over : List.of(bar, sounding.pin(), sounding.warning())) {
+            over.setMouseTransparent(true);
+        }
+        cells.put(cell, sounding);
+        getChildren().addAll(field, bar, sounding.pin(), sounding.warning());
     }
 
     private void keys(KeyEvent e, Cell cell, TextField field) {
@@ -134,7 +176,7 @@ final class Soundings extends GridPane {
             workshop.draft().ifPresent(this::write);
             field.selectAll();
         } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
-            model.nudge(cell, (e.getCode() == KeyCode.UP ? 1 : -1) * (e.isShiftDown() ? 10 : 1));
+            model.nudge(cell, (e.getCode() == KeyCode.UP ? 1 : -1) * (e.isShiftDown() ? model.bigStep() : 1));
             workshop.draft().ifPresent(this::write);
             field.selectAll();
         } else if (e.getCode() == KeyCode.P && !e.isShortcutDown()) {
@@ -153,50 +195,105 @@ final class Soundings extends GridPane {
     private void fill(Draft draft) {
         writing = true;
         LengthUnit unit = workshop.unit();
-        getChildren().removeIf(n -> n.getStyleClass().contains("sum-figure") || n.getStyleClass().contains("sum-bold"));
-        for (int row = 0; row < shown.size(); row++) {
-            Level level = shown.get(row);
+        title.setText("Soundings");
+        for (Level level : shown) {
             for (SeamPlace seam : SeamPlace.values()) {
-                Cell cell = new Cell(level, seam);
-                TextField field = fields.get(cell);
-                double value = draft.intakes().at(level, seam).value();
-                if (!field.isFocused()) {
-                    field.setText(LengthText.figure(Length.mm(value), unit));
-                    field.pseudoClassStateChanged(FAULT, false);
-                }
-                field.pseudoClassStateChanged(LOCKED, draft.intakes().locked().contains(cell));
-                Region bar = (Region) ((VBox) field.getParent()).getChildren().get(1);
-                bar.setMaxWidth(Math.min(80, Math.max(0, value) * BAR_PER_MM));
-                bar.setVisible(value > 0.05);
+                fill(draft, new Cell(level, seam), unit);
             }
             double sum = draft.intakes().sum(level);
             double take = draft.intakes().toTake().get(level).value();
-            figure(draft.girths().at(level).pattern().value() / 2, 1, row, "sum-figure", unit);
-            Label summed = figure(sum, 6, row, "sum-figure", unit);
-            summed.setGraphic(Math.abs(sum - take) < 0.5 ? Marks.tick() : Marks.cross());
-            summed.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
-            figure(take, 7, row, "sum-bold", unit);
+            Row row = rows.get(level);
+            row.half().setText(LengthText.figure(Length.mm(draft.girths().at(level).pattern().value() / 2), unit));
+            row.sum().setText(LengthText.figure(Length.mm(sum), unit));
+            row.sum().setGraphic(Math.abs(sum - take) < 0.5 ? Marks.tick() : Marks.cross());
+            row.take().setText(LengthText.figure(Length.mm(take), unit));
         }
         writing = false;
+        requestLayout();
+    }
+
+    private void fill(Draft draft, Cell cell, LengthUnit unit) {
+        Sounding sounding = cells.get(cell);
+        double value = draft.intakes().at(cell.level(), cell.seam()).value();
+        boolean locked = draft.intakes().locked().contains(cell);
+        boolean noted = cell.level() == Level.WAIST && draft.with(Finding.Status.NOTE).stream()
+                .anyMatch(f -> f.id().equals("intake-cap") && f.subject().equals(cell.seam().id()));
+        if (!typing.equals(Optional.of(cell))) {
+            sounding.field().setText(LengthText.figure(Length.mm(value), unit));
+            sounding.field().pseudoClassStateChanged(FAULT, false);
+        }
+        sounding.field().pseudoClassStateChanged(LOCKED, locked);
+        sounding.field().pseudoClassStateChanged(NOTE, noted);
+        sounding.pin().setVisible(locked);
+        sounding.warning().setVisible(noted && !locked);
+        sounding.bar().setMaxWidth(Math.min(CELL - 8, Math.max(0, value) * BAR_PER_MM));
+        sounding.bar().setVisible(value > 0.05);
     }
 
     private void write(Draft draft) {
+        typing = Optional.empty();
         fill(draft);
         writing = true;
-        fields.forEach((cell, field) -> field.setText(LengthText.figure(draft.intakes().at(cell.level(), cell.seam()).length(), workshop.unit())));
+        cells.forEach((cell, s) -> s.field().setText(LengthText.figure(draft.intakes().at(cell.level(), cell.seam()).length(), workshop.unit())));
         writing = false;
-    }
-
-    private Label figure(double mm, int column, int row, String type, LengthUnit unit) {
-        Label label = new Label(LengthText.figure(Length.mm(mm), unit));
-        label.getStyleClass().add(type);
-        add(label, column, row + 1);
-        return label;
     }
 
     private void mark() {
         Cell selected = workshop.selectedProperty().get();
-        names.forEach((level, label) -> label.pseudoClassStateChanged(SELECTED, level == selected.level()));
+        rows.forEach((level, row) -> {
+            row.name().pseudoClassStateChanged(SELECTED, level == selected.level());
+            row.ground().pseudoClassStateChanged(SELECTED, level == selected.level());
+        });
         heads.forEach((seam, label) -> label.pseudoClassStateChanged(SELECTED, seam == selected.seam()));
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return HEAD + ROW * Math.max(shown.size(), 4);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double right = getWidth();
+        left(title, 0, 0, HEAD);
+        right(halfHead, HALF_RIGHT, 0, HEAD);
+        right(sumHead, right - SUM_RIGHT, 0, HEAD);
+        right(takeHead, right, 0, HEAD);
+        heads.forEach((seam, label) -> middle(label, columns[seam.ordinal()] - getLayoutX(), 0, HEAD));
+        for (int i = 0; i < shown.size(); i++) {
+            double top = HEAD + i * ROW;
+            Row row = rows.get(shown.get(i));
+            row.ground().resizeRelocate(-8, top, right + 16, ROW);
+            left(row.name(), 0, top, ROW);
+            right(row.half(), HALF_RIGHT, top, ROW);
+            right(row.sum(), right - SUM_RIGHT, top, ROW);
+            right(row.take(), right, top, ROW);
+            for (SeamPlace seam : SeamPlace.values()) {
+                place(cells.get(new Cell(shown.get(i), seam)), columns[seam.ordinal()] - getLayoutX(), top);
+            }
+        }
+    }
+
+    private static void place(Sounding sounding, double middle, double top) {
+        sounding.field().resizeRelocate(Math.round(middle - CELL / 2), top + 1, CELL, ROW - 2);
+        double bar = sounding.bar().getMaxWidth();
+        sounding.bar().resizeRelocate(middle - bar / 2, top + ROW - 5, bar, 2.6);
+        sounding.pin().relocate(middle + CELL / 2 - 17, top + 2);
+        sounding.warning().relocate(middle + CELL / 2 - 17, top + 5);
+    }
+
+    private static void left(Region node, double x, double top, double height) {
+        node.autosize();
+        node.relocate(x, top + (height - node.getHeight()) / 2);
+    }
+
+    private static void right(Region node, double x, double top, double height) {
+        node.autosize();
+        node.relocate(x - node.getWidth(), top + (height - node.getHeight()) / 2);
+    }
+
+    private static void middle(Region node, double x, double top, double height) {
+        node.autosize();
+        node.relocate(x - node.getWidth() / 2, top + (height - node.getHeight()) / 2);
     }
 }

@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.shape.SVGPath;
 
@@ -20,6 +21,17 @@ public final class Marks {
     /** It stops the draft. */
     public static Node cross() {
         return mark("M2 2 L10 10 M10 2 L2 10", "stop");
+    }
+
+    /** It is pinned where it is. */
+    public static Node pin() {
+        SVGPath shaft = new SVGPath();
+        shaft.setContent("M1 14 L9 5");
+        shaft.getStyleClass().add("pin-shaft");
+        SVGPath head = new SVGPath();
+        head.setContent("M12.5 3.5 A3 3 0 1 1 6.5 3.5 A3 3 0 1 1 12.5 3.5 Z");
+        head.getStyleClass().add("pin-head");
+        return new Group(shaft, head);
     }
 
     static Node undo() {

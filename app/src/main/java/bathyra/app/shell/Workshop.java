@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.book.BookFailure;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -16,11 +17,13 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.LongProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleLongProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 
@@ -43,6 +46,7 @@ public final class Workshop implements AutoCloseable {
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
+    private final LongProperty stamp = new SimpleLongProperty();
     private long id;
     private Object inHand = new Object();
     private Commission beforeInHand;
@@ -129,7 +133,7 @@ public final class Workshop implements AutoCloseable {
                 draftBeforeInHand = draft.get();
             }
             failure.set("");
-        } catch (bathyra.book.BookFailure e) {
+        } catch (BookFailure e) {
             failure.set(e.getMessage());
         }
         show(after);
@@ -143,6 +147,11 @@ public final class Workshop implements AutoCloseable {
     /** The draft as it stood then. */
     public Optional<Draft> draftBefore(Object thing) {
         return thing.equals(inHand) ? draftBeforeInHand : draft.get();
+    }
+
+    /** Whether a thing is what was changed last and is still in hand. */
+    public boolean isInHand(Object thing) {
+        return thing.equals(inHand);
     }
 
     /** Lays down what is in hand: the next change is a new one. */
@@ -173,10 +182,20 @@ public final class Workshop implements AutoCloseable {
         } else if (outcome instanceof Refusal none) {
             refusal.set(Optional.of(none));
         }
-        undoLabel.set(book.undoLabel(id).orElse(""));
-        redoLabel.set(book.redoLabel(id).orElse(""));
+        try {
+            undoLabel.set(book.undoLabel(id).orElse(""));
+            redoLabel.set(book.redoLabel(id).orElse(""));
+        } catch (BookFailure e) {
+            failure.set(e.getMessage());
+        }
         // Set last: whoever listens to the commission finds the draft that belongs to it.
         commission.set(next);
+        showAgain();
+    }
+
+    /** Makes the commission known once more, without a change. */
+    public void showAgain() {
+        stamp.set(stamp.get() + 1);
     }
 
     /** Closes the book; everything is in it already. */
@@ -190,7 +209,7 @@ public final class Workshop implements AutoCloseable {
      * to date when it comes back.
      */
     public static void whileShown(Node view, Workshop workshop, Runnable show) {
-        workshop.commissionProperty().addListener((o, was, now) -> {
+        workshop.stamp.addListener((o, was, now) -> {
             if (view.getScene() != null) {
                 show.run();
             }

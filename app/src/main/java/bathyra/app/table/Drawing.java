@@ -10,6 +10,16 @@ public interface Drawing {
     /** Pixels kept free on the left for the level tags. */
     double tagRoom();
 
+    /** Pixels kept free on the right. */
+    default double rightRoom() {
+        return 0;
+    }
+
+    /** Pixels kept free at the foot. */
+    default double footRoom() {
+        return 0;
+    }
+
     void paint(Brush brush, double width, double height);
 
     /** One line about what lies at a place of the paper; empty for nothing. */

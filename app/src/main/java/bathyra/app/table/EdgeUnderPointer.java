@@ -2,7 +2,6 @@ package bathyra.app.table;
 
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.geometry.Vec;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -15,15 +14,15 @@ import java.util.function.Function;
 public final class EdgeUnderPointer {
     private EdgeUnderPointer() {}
 
-    /** @param shift how far each piece has been moved on the table */
-    public static String describe(Pattern pattern, Point paper, double reach, LengthUnit unit, Function<Piece, Vec> shift) {
+    /** @param place how each piece lies on the table */
+    public static String describe(Pattern pattern, Point paper, double reach, LengthUnit unit, Function<Piece, Placement> place) {
         String best = "";
         double nearest = reach;
         for (Piece piece : pattern.pieces()) {
-            Point at = paper.plus(shift.apply(piece).reversed());
+            Point at = place.apply(piece).back(paper);
             for (OutlineEdge edge : piece.outline()) {
-                Path.Place place = edge.path().nearest(at);
-                double distance = place.point().distance(at);
+                Path.Place foot = edge.path().nearest(at);
+                double distance = foot.point().distance(at);
                 if (distance < nearest) {
                     nearest = distance;
                     best = piece.name() + ", " + edge.name().replace('-', ' ') + ": " + LengthText.say(Length.mm(edge.path().length()), unit) + " in all";

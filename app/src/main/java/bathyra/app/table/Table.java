@@ -27,6 +27,7 @@ public final class Table extends Pane {
     private final ReadOnlyObjectWrapper<View> view = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper under = new ReadOnlyStringWrapper("");
     private Drawing drawing;
+    private Runnable fitted = () -> {};
     private double pointerX = -1;
     private double pointerY = -1;
     private double dragX;
@@ -73,9 +74,20 @@ public final class Table extends Pane {
         });
     }
 
+    /** What is to happen when the whole drawing has been brought into view. */
+    public void setOnFitted(Runnable deed) {
+        fitted = deed;
+    }
+
     /** Lays a drawing on the table without moving the view. */
     public void lay(Drawing next) {
         drawing = next;
+        repaint();
+    }
+
+    /** Takes the drawing off the table. */
+    public void clear() {
+        drawing = null;
         repaint();
     }
 
@@ -108,9 +120,11 @@ public final class Table extends Pane {
         Point a = drawing.extent()[0];
         Point b = drawing.extent()[1];
         double room = drawing.tagRoom();
-        double scale = Math.min((getWidth() - RULER - room - FIT_MARGIN) / (b.x() - a.x()), (getHeight() - RULER - 2 * FIT_MARGIN) / (b.y() - a.y()));
-        double left = RULER + room + (getWidth() - RULER - room - FIT_MARGIN - scale * (b.x() - a.x())) / 2 - a.x() * scale;
+        double across = getWidth() - RULER - room - drawing.rightRoom() - FIT_MARGIN;
+        double scale = Math.min(across / (b.x() - a.x()), (getHeight() - RULER - drawing.footRoom() - 2 * FIT_MARGIN) / (b.y() - a.y()));
+        double left = RULER + room + (across - scale * (b.x() - a.x())) / 2 - a.x() * scale;
         view.set(new View(scale, left, RULER + FIT_MARGIN - a.y() * scale + 4));
+        fitted.run();
         repaint();
     }
 
@@ -136,7 +150,13 @@ public final class Table extends Pane {
 
     /** Paints the table anew. */
     public void repaint() {
-        if (canvas.getWidth() <= 0 || view.get() == null || drawing == null) {
+        if (canvas.getWidth() <= 0) {
+            return;
+        }
+        if (view.get() == null || drawing == null) {
+            Brush bare = new Brush(canvas.getGraphicsContext2D(), palette, new View(1, RULER, RULER));
+            bare.fill(Ink.SEA_1);
+            bare.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
             return;
         }
         Brush brush = new Brush(canvas.getGraphicsContext2D(), palette, view.get());

@@ -7,6 +7,7 @@ import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
+import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
 import bathyra.garment.Wearer;
@@ -28,6 +29,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Commission documents ({@code *.bathyra.json}, format {@code bathyra-commission} version 1), reading and writing. */
 public final class CommissionJson {
@@ -120,6 +122,7 @@ public final class CommissionJson {
         Fields options = fields.object("options");
         List<String> rules = new ArrayList<>(List.of(SCHOOL));
         Arrays.stream(LengthOption.values()).forEach(o -> rules.add(o.id()));
+        Arrays.stream(SplitOption.values()).forEach(o -> rules.add(o.id()));
         options.only(rules);
         Map<LengthOption, Length> lengths = new EnumMap<>(LengthOption.class);
         for (LengthOption option : LengthOption.values()) {
@@ -132,7 +135,20 @@ public final class CommissionJson {
         }
         return new Garment(choice(upper, "shape", UpperShape.class, UpperShape.STRAIGHT), choice(lower, "shape", LowerShape.class, LowerShape.HIP),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths,
-                intakes(fields.object("intakes"), unit), allowances(fields.object("allowances"), unit));
+                intakes(fields.object("intakes"), unit), allowances(fields.object("allowances"), unit), splits(options));
+    }
+
+    private static Map<SplitOption, Double> splits(Fields options) {
+        Map<SplitOption, Double> splits = new EnumMap<>(SplitOption.class);
+        for (SplitOption option : SplitOption.values()) {
+            options.share(option.id()).ifPresent(share -> {
+                if (!SplitOption.allows(share)) {
+                    options.fault(option.id(), "is " + share, "from " + SplitOption.LEAST + " to " + SplitOption.MOST + " towards the centre");
+                }
+                splits.put(option, share);
+            });
+        }
+        return splits;
     }
 
     private static void fixed(Fields fields, String key, String only, boolean required) {
@@ -221,10 +237,11 @@ public final class CommissionJson {
         out.putObject("upperEdge").put("shape", garment.upperEdge().id());
         out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
         ObjectNode ease = out.putObject("ease");
-        new java.util.TreeMap<>(garment.ease()).forEach((level, l) -> put(ease, level.id(), l, unit));
+        new TreeMap<>(garment.ease()).forEach((level, l) -> put(ease, level.id(), l, unit));
         ObjectNode options = out.putObject("options");
         options.put(SCHOOL, garment.school().id());
-        new java.util.TreeMap<>(garment.lengths()).forEach((option, l) -> put(options, option.id(), l, unit));
+        new TreeMap<>(garment.lengths()).forEach((option, l) -> put(options, option.id(), l, unit));
+        new TreeMap<>(garment.splits()).forEach((option, share) -> options.put(option.id(), share));
         ObjectNode intakes = out.putObject("intakes");
         for (Level level : Level.values()) {
             for (SeamPlace seam : SeamPlace.values()) {
@@ -235,7 +252,7 @@ public final class CommissionJson {
             }
         }
         ObjectNode allowances = out.putObject("allowances");
-        new java.util.TreeMap<>(garment.allowances()).forEach((use, l) -> put(allowances, use.id(), l, unit));
+        new TreeMap<>(garment.allowances()).forEach((use, l) -> put(allowances, use.id(), l, unit));
         return Json.pretty(root);
     }
 

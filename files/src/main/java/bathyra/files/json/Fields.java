@@ -106,6 +106,19 @@ final class Fields {
         return Optional.empty();
     }
 
+    /** A share: a plain number. */
+    Optional<Double> share(String key) {
+        JsonNode child = node.get(key);
+        if (child == null || child.isNull()) {
+            return Optional.empty();
+        }
+        if (!child.isNumber()) {
+            fault(key, "is no number: " + child, "a share such as 0.33");
+            return Optional.empty();
+        }
+        return Optional.of(child.doubleValue());
+    }
+
     private static String nearest(String key, Collection<String> known) {
         String best = "";
         int least = Integer.MAX_VALUE;

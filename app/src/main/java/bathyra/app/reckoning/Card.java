@@ -1,11 +1,14 @@
-package bathyra.app.shell;
+package bathyra.app.reckoning;
 
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.reckon.Formula;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Reckoned;
+import java.util.List;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,21 +20,54 @@ import javafx.scene.layout.VBox;
 /** The parts of the reckoning card, in their fixed order. Every figure on it is read off the reckoned number. */
 public final class Card extends VBox {
     private static final int LETTERS_A_ROW = 34;
+    private final VBox above = part();
+    private final VBox controls = part();
+    private final VBox below = part();
+    private VBox writing = above;
+
     public Card() {
         getStyleClass().add("reckoning");
         setId("reckoning");
         // Its scroll pane may stretch it but never squeeze the sentences on it.
         setMinHeight(Region.USE_PREF_SIZE);
+        getChildren().addAll(above, controls, below);
     }
 
-    /** Clears the card and writes its title. */
-    public void begin(String title) {
-        getChildren().clear();
+    private static VBox part() {
+        VBox box = new VBox();
+        box.getStyleClass().add("card-part");
+        box.managedProperty().bind(Bindings.isNotEmpty(box.getChildren()));
+        return box;
+    }
+
+    /**
+     * Clears the card and writes its title.
+     *
+     * @param nodes the controls that change the number; they stand below what is written until {@link #belowControls}. The same
+     *     nodes stay where they are, so that one can go on typing in them while the card is written anew
+     */
+    public void begin(String title, Node... nodes) {
+        above.getChildren().clear();
+        below.getChildren().clear();
+        writing = above;
+        if (!controls.getChildren().equals(List.of(nodes))) {
+            controls.getChildren().setAll(nodes);
+        }
         Label label = new Label("Reckoning");
         label.getStyleClass().add("card-label");
         Label name = new Label(title);
         name.getStyleClass().add("card-title");
-        getChildren().addAll(label, name);
+        above.getChildren().addAll(label, name);
+    }
+
+    /** What is written from here on stands below the controls. */
+    public void belowControls() {
+        writing = below;
+    }
+
+    /** Writes a node of the stage's own below what is on the card. */
+    public void add(Node node) {
+        writing.getChildren().add(node);
     }
 
     /** The one big figure with its unit and the other unit. */
@@ -48,23 +84,23 @@ public final class Card extends VBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         HBox row = new HBox(8, big, symbol, other, space);
-        row.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        row.setAlignment(Pos.BASELINE_LEFT);
         row.getChildren().addAll(beside);
-        getChildren().add(row);
+        writing.getChildren().add(row);
     }
 
     public void section(String title) {
         Label label = new Label(title);
         label.getStyleClass().addAll("section-title");
         label.setMaxWidth(Double.MAX_VALUE);
-        getChildren().add(label);
+        writing.getChildren().add(label);
     }
 
     public Label words(String text, String... types) {
         Label label = new Label(text);
         label.getStyleClass().add("words");
         label.getStyleClass().addAll(types);
-        getChildren().add(label);
+        writing.getChildren().add(label);
         return label;
     }
 
@@ -82,7 +118,7 @@ public final class Card extends VBox {
             words(sentence(words));
             Label figures = new Label(Formula.inFigures(rule, unit));
             figures.getStyleClass().add("formula");
-            getChildren().add(figures);
+            writing.getChildren().add(figures);
         }
         for (Reckoned input : Formula.figures(rule)) {
             account(input, unit, follow);
@@ -106,7 +142,7 @@ public final class Card extends VBox {
         name.setMaxHeight(Region.USE_PREF_SIZE);
         HBox row = new HBox(figure, name);
         row.getStyleClass().add("account-row");
-        getChildren().add(row);
+        writing.getChildren().add(row);
         Label source = new Label(input.source());
         source.getStyleClass().add("account-source");
         source.setMinWidth(Region.USE_PREF_SIZE);

@@ -1,0 +1,137 @@
+package bathyra.app.reckoning;
+
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/**
+ * A length of a rule that the cutter may set: taken while it is typed, with what is wrong said beneath it, and a way back to
+ * the rule.
+ */
+public final class OptionField extends VBox {
+    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
+    private static final PseudoClass OWN = PseudoClass.getPseudoClass("own");
+
+    private final Setting setting;
+    private final Supplier<LengthUnit> unit;
+    private final TextField field = new TextField();
+    private final Label symbol = new Label();
+    private final Label why = new Label();
+    private final Label fault = new Label();
+    private final Button back = new Button("Back to the rule");
+    private boolean writing;
+    private Optional<String> wrong = Optional.empty();
+
+    /**
+     * What an option field sets.
+     *
+     * @param id for the field, and for what is in hand
+     * @param label what it is called
+     * @param why why the default is so
+     * @param least the least that is accepted
+     * @param most the most that is accepted
+     * @param value the value in use
+     * @param own whether the value is the cutter's own
+     * @param take takes a new value
+     * @param reset goes back to the rule
+     * @param refused why the last value gave no draft, empty when it did or another thing is in hand
+     */
+    public record Setting(String id, String label, String why, Length least, Length most, Supplier<Length> value, Supplier<Boolean> own,
+            Consumer<Length> take, Runnable reset, Supplier<Optional<String>> refused) {}
+
+    public OptionField(Setting setting, Supplier<LengthUnit> unit) {
+        this.setting = setting;
+        this.unit = unit;
+        getStyleClass().add("option");
+        Label name = new Label(setting.label());
+        name.setWrapText(true);
+        name.setLabelFor(field);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        field.setId("option-" + setting.id());
+        field.setAccessibleText(setting.label() + ". " + setting.why());
+        symbol.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(name, field, symbol);
+        row.getStyleClass().add("fields");
+        why.getStyleClass().addAll("words", "quiet");
+        why.setText(setting.why());
+        fault.getStyleClass().add("row-fault");
+        fault.setId("fault-" + setting.id());
+        back.getStyleClass().add("deed");
+        back.setId("reset-" + setting.id());
+        back.setAccessibleText(setting.label() + ": back to the rule");
+        back.setOnAction(e -> setting.reset().run());
+        getChildren().add(row);
+        field.textProperty().addListener((o, was, now) -> {
+            if (!writing) {
+                read(now);
+            }
+        });
+        field.focusedProperty().addListener((o, was, now) -> {
+            mark();
+            if (!now && wrong.isEmpty()) {
+                refresh();
+            }
+        });
+        field.setOnAction(e -> refresh());
+        refresh();
+    }
+
+    private void read(String text) {
+        LengthText.Reading reading = LengthText.read(text, unit.get());
+        wrong = Optional.empty();
+        if (reading instanceof LengthText.Unread unread) {
+            wrong = Optional.of(unread.reason());
+        } else if (reading instanceof LengthText.Read read) {
+            if (read.length().compareTo(setting.least()) < 0 || read.length().compareTo(setting.most()) > 0) {
+                wrong = Optional.of(setting.label() + " is " + LengthText.say(read.length(), unit.get()) + "; from " + LengthText.figure(setting.least(), unit.get())
+                        + " to " + LengthText.say(setting.most(), unit.get()) + " can be used.");
+            } else {
+                setting.take().accept(read.length());
+            }
+        }
+        mark();
+    }
+
+    /** Writes the value in use, unless another one is being typed or waits to be put right. */
+    public void refresh() {
+        symbol.setText(unit.get().symbol());
+        if (!field.isFocused() && wrong.isEmpty()) {
+            writing = true;
+            field.setText(LengthText.figure(setting.value().get(), unit.get()));
+            writing = false;
+        }
+        mark();
+    }
+
+    private void mark() {
+        Optional<String> said = wrong.or(setting.refused());
+        boolean own = setting.own().get();
+        field.pseudoClassStateChanged(FAULT, said.isPresent());
+        pseudoClassStateChanged(OWN, own);
+        fault.setText(said.orElse(""));
+        // Why it is so matters to the one who is about to change it; at rest it would only fill the card.
+        show(why, (field.isFocused() || own) && !setting.why().isEmpty());
+        show(fault, said.isPresent());
+        show(back, own);
+    }
+
+    private void show(Region part, boolean shown) {
+        if (shown && !getChildren().contains(part)) {
+            getChildren().add(part);
+        } else if (!shown) {
+            getChildren().remove(part);
+        }
+    }
+}

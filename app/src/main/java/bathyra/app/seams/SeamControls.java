@@ -1,0 +1,83 @@
+package bathyra.app.seams;
+
+import bathyra.app.reckoning.OptionField;
+import bathyra.app.shell.Settings;
+import bathyra.app.shell.Workshop;
+import bathyra.garment.LengthOption;
+import bathyra.garment.SplitOption;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** What can be set for what is looked at: a sounding's split and rules, or a level's ease and depth. */
+final class SeamControls extends VBox {
+    private final List<OptionField> fields = new ArrayList<>();
+    private SplitControl split;
+
+    private SeamControls() {
+        getStyleClass().add("controls");
+    }
+
+    /** The controls of a sounding. */
+    static SeamControls of(Cell cell, Workshop workshop, SeamsModel model) {
+        SeamControls controls = new SeamControls();
+        SplitOption.of(cell.seam()).filter(o -> cell.level() != Level.BUST).ifPresent(option -> {
+            controls.split = new SplitControl(workshop, model, option, cell);
+            controls.getChildren().add(controls.split);
+        });
+        controls.add(workshop, rules(cell));
+        return controls;
+    }
+
+    /** The controls of a level. */
+    static SeamControls of(Level level, Workshop workshop) {
+        SeamControls controls = new SeamControls();
+        OptionField ease = new OptionField(new Settings(workshop).ease(level), workshop::unit);
+        controls.fields.add(ease);
+        controls.getChildren().addAll(title("Set for this level"), ease);
+        controls.add(workshop, level == Level.UPPER
+                ? List.of(LengthOption.CHEST_LINE_EXTRA, LengthOption.UNDERARM_LOWERING, LengthOption.BACK_FALL, LengthOption.COVERAGE, LengthOption.SWEETHEART_DIP, LengthOption.SHOULDER_DROP)
+                : List.of());
+        return controls;
+    }
+
+    /** The rule lengths that shape a sounding. */
+    private static List<LengthOption> rules(Cell cell) {
+        return switch (cell.seam()) {
+            case PRINCESS_FRONT -> cell.level() == Level.UPPER ? List.of(LengthOption.UPPER_LESS, LengthOption.DART_END, LengthOption.APEX_RADIUS)
+                    : cell.level() == Level.BUST || cell.level() == Level.UNDERBUST ? List.of(LengthOption.DART_END, LengthOption.APEX_RADIUS, LengthOption.WAIST_DART)
+                    : List.of(LengthOption.WAIST_DART);
+            case SIDE -> List.of();
+            case PRINCESS_BACK -> List.of(LengthOption.BACK_DART);
+            case CENTRE_BACK -> List.of(LengthOption.CENTRE_BACK_IN);
+        };
+    }
+
+    private void add(Workshop workshop, List<LengthOption> options) {
+        Settings settings = new Settings(workshop);
+        if (!options.isEmpty() && fields.isEmpty()) {
+            getChildren().add(title("The lengths of its rules"));
+        }
+        for (LengthOption option : options) {
+            OptionField field = new OptionField(settings.length(option), workshop::unit);
+            fields.add(field);
+            getChildren().add(field);
+        }
+    }
+
+    private static Label title(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("section-title");
+        return label;
+    }
+
+    void refresh() {
+        fields.forEach(OptionField::refresh);
+        if (split != null) {
+            split.refresh();
+        }
+    }
+}

@@ -1,0 +1,175 @@
+package bathyra.app.seams;
+
+import bathyra.app.shell.Workshop;
+import bathyra.app.table.Table;
+import bathyra.app.table.View;
+import bathyra.draft.Draft;
+import bathyra.garment.SplitOption;
+import bathyra.geometry.Point;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+
+/**
+ * The two handles of the selected sounding. Dragged sideways they change the intake, with Alt the split; what gives way is said
+ * beside the pointer.
+ */
+final class SeamHandles {
+    private static final double HANDLE = 5;
+    private static final double HELD = 7.5;
+
+    private final Workshop workshop;
+    private final SeamsModel model;
+    private final Table table;
+    private final Circle[] handles = {new Circle(HANDLE), new Circle(HANDLE)};
+    private final VBox readout = new VBox();
+    private double from;
+    private double intakeFrom;
+    private double splitFrom;
+    private Optional<Draft> former = Optional.empty();
+
+    SeamHandles(Workshop workshop, SeamsModel model, Table table) {
+        this.workshop = workshop;
+        this.model = model;
+        this.table = table;
+        readout.getStyleClass().add("readout");
+        readout.setVisible(false);
+        readout.setMouseTransparent(true);
+        for (int i = 0; i < handles.length; i++) {
+            make(handles[i], i == 0);
+        }
+        table.handles().getChildren().addAll(handles);
+        table.handles().getChildren().add(readout);
+    }
+
+    private void make(Circle handle, boolean left) {
+        handle.setId(left ? "handle-left" : "handle-right");
+        handle.getStyleClass().add("handle");
+        handle.setAccessibleText("Drag sideways to change the intake, with Alt the split");
+        double side = left ? -1 : 1;
+        handle.setOnMousePressed(e -> {
+            workshop.letGo();
+            from = e.getSceneX();
+            intakeFrom = intake();
+            splitFrom = split();
+            former = workshop.draft();
+            handle.setRadius(HELD);
+            e.consume();
+        });
+        handle.setOnMouseDragged(e -> {
+            drag(e, side);
+            e.consume();
+        });
+        handle.setOnMouseReleased(e -> {
+            workshop.letGo();
+            handle.setRadius(HANDLE);
+            former = Optional.empty();
+            readout.setVisible(false);
+            model.laidDown();
+            e.consume();
+        });
+    }
+
+    /** How the draft stood before the drag that is going on. */
+    Optional<Draft> former() {
+        return former;
+    }
+
+    private Cell cell() {
+        return workshop.selectedProperty().get();
+    }
+
+    private double intake() {
+        return workshop.draft().map(d -> d.intakes().at(cell().level(), cell().seam()).value()).orElse(0.0);
+    }
+
+    /** The share of the intake that the left edge carries. */
+    private double split() {
+        return switch (cell().seam()) {
+            case PRINCESS_FRONT -> workshop.commission().garment().split(SplitOption.PRINCESS_FRONT).value();
+            // On the back the centre lies to the right.
+            case PRINCESS_BACK -> 1 - workshop.commission().garment().split(SplitOption.PRINCESS_BACK).value();
+            case SIDE -> 0.5;
+            case CENTRE_BACK -> 1;
+        };
+    }
+
+    /** The edge in hand moves by the pointer; the intake grows by what both edges together move. */
+    private void drag(MouseEvent e, double side) {
+        double moved = side * (e.getSceneX() - from) / table.viewProperty().get().scale();
+        Optional<SplitOption> option = SplitOption.of(cell().seam());
+        if (e.isAltDown() && option.isPresent() && Math.abs(intakeFrom) > 1) {
+            double left = splitFrom - side * moved / intakeFrom;
+            model.split(option.get(), option.get() == SplitOption.PRINCESS_FRONT ? left : 1 - left);
+            say("split " + SeamsModel.ratio(workshop.commission().garment().split(option.get()).value()), "the intake stays " + text(intake()));
+            return;
+        }
+        double part = side < 0 ? splitFrom : cell().seam() == SeamPlace.CENTRE_BACK ? 1 : 1 - splitFrom;
+        model.set(cell(), Length.mm(Math.round((intakeFrom + moved / part) * 2) / 2.0));
+        say(text(intake()), "was " + text(intakeFrom), givesWay());
+    }
+
+    /** What the other seams of the level give for it, or take back. */
+    private String[] givesWay() {
+        if (former.isEmpty() || workshop.draft().isEmpty()) {
+            return new String[0];
+        }
+        Level level = cell().level();
+        return Arrays.stream(SeamPlace.values()).filter(s -> s != cell().seam()).filter(s -> Math.abs(given(level, s)) > 0.25)
+                .map(s -> s.label().toLowerCase(Locale.ROOT) + " " + (given(level, s) > 0 ? "+" : "") + LengthText.figure(Length.mm(given(level, s)), workshop.unit()))
+                .toArray(String[]::new);
+    }
+
+    private double given(Level level, SeamPlace seam) {
+        return workshop.draft().orElseThrow().intakes().at(level, seam).value() - former.orElseThrow().intakes().at(level, seam).value();
+    }
+
+    private String text(double mm) {
+        LengthUnit unit = workshop.unit();
+        return LengthText.say(Length.mm(mm), unit);
+    }
+
+    private void say(String value, String was, String... more) {
+        Label now = new Label(value);
+        now.getStyleClass().add("value");
+        readout.getChildren().setAll(now, new Label(was));
+        for (String line : more) {
+            readout.getChildren().add(new Label(line));
+        }
+        readout.setVisible(true);
+        readout.autosize();
+        double x = Math.min(handles[1].getCenterX() + 16, table.getWidth() - readout.getWidth() - 8);
+        readout.relocate(x, handles[1].getCenterY() + 14);
+    }
+
+    void hide() {
+        for (Circle handle : handles) {
+            handle.setVisible(false);
+        }
+    }
+
+    /** Puts the handles on the selected sounding. */
+    void place(Draft draft, Cell cell) {
+        View view = table.viewProperty().get();
+        if (view == null) {
+            hide();
+            return;
+        }
+        Point[] ends = SeamsDrawing.ends(draft, cell);
+        for (int i = 0; i < 2; i++) {
+            handles[i].setCenterX(view.x(ends[i].x()));
+            handles[i].setCenterY(view.y(ends[i].y()));
+            handles[i].setVisible(model.isEditable(cell) && (i == 0 || cell.seam() != SeamPlace.CENTRE_BACK));
+        }
+    }
+}

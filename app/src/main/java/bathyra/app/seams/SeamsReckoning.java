@@ -1,0 +1,198 @@
+package bathyra.app.seams;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.TapeGauge;
+import bathyra.app.shell.Workshop;
+import bathyra.draft.Advice;
+import bathyra.draft.Draft;
+import bathyra.garment.UnderbustSchool;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.intake.UnderbustIntake;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.truing.Finding;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+
+/** Writes the reckoning of the Seams stage: a sounding, a level's girth plan, or a figure that was followed. */
+final class SeamsReckoning {
+    private static final double GAUGE_MOST = 90;
+
+    /** For which the controls were built. */
+    private record Key(long commission, Looking looking, Cell cell, LengthUnit unit) {}
+
+    private final Workshop workshop;
+    private final SeamsModel model;
+    private final Card card;
+    private final Runnable again;
+    private Looking looking = new Looking.AtSounding();
+    private Key builtFor;
+    private SeamControls controls;
+
+    /** @param again shows the card anew when something else is to be explained */
+    SeamsReckoning(Workshop workshop, SeamsModel model, Card card, Runnable again) {
+        this.workshop = workshop;
+        this.model = model;
+        this.card = card;
+        this.again = again;
+    }
+
+    void look(Looking next) {
+        looking = next;
+        again.run();
+    }
+
+    void show(Draft draft, Cell cell) {
+        LengthUnit unit = workshop.unit();
+        if (looking instanceof Looking.AtNumber at) {
+            number(at, unit);
+        } else if (looking instanceof Looking.AtLevel at && draft.girths().has(at.level())) {
+            level(draft, at.level(), unit);
+        } else {
+            sounding(draft, cell, unit);
+        }
+    }
+
+    private SeamControls controls(Cell cell) {
+        Key key = new Key(workshop.id(), looking, cell, workshop.unit());
+        if (!key.equals(builtFor)) {
+            builtFor = key;
+            controls = looking instanceof Looking.AtLevel at ? SeamControls.of(at.level(), workshop) : SeamControls.of(cell, workshop, model);
+        }
+        controls.refresh();
+        return controls;
+    }
+
+    private void follow(Reckoned number) {
+        look(new Looking.AtNumber(number, looking));
+    }
+
+    private void number(Looking.AtNumber at, LengthUnit unit) {
+        card.begin(at.number().name());
+        if (at.number().quantity() == Quantity.LENGTH) {
+            card.figure(at.number(), unit);
+        }
+        Button back = new Button("Back");
+        back.setId("back");
+        back.setOnAction(e -> look(at.from()));
+        card.add(back);
+        card.reckoning(at.number(), unit, this::follow);
+    }
+
+    private void level(Draft draft, Level level, LengthUnit unit) {
+        LevelPlan plan = draft.girths().at(level);
+        card.begin(level.label() + ", girth plan", controls(workshop.selectedProperty().get()));
+        card.figure(plan.pattern(), unit);
+        card.words("Of this, half is drafted: " + LengthText.say(plan.frontHalf().length(), unit) + " in front and " + LengthText.say(plan.backHalf().length(), unit) + " behind.");
+        card.reckoning(plan.worn(), unit, this::follow);
+        card.belowControls();
+        if (level == Level.WAIST) {
+            card.section("How much the waist is drawn in");
+            double reduction = plan.body().value() - plan.worn().value();
+            card.words(reduction <= 0 ? "Nothing: the garment gives the waist room."
+                    : LengthText.say(Length.mm(reduction), unit) + ", " + String.format(Locale.ROOT, "%.1f", 100 * draft.girths().waistReductionShare()) + " % of the natural waist.");
+            draft.with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("waist-reduction")).forEach(f -> card.words(f.sentence().in(unit), "caution"));
+        }
+        card.add(backToSounding());
+    }
+
+    private Button backToSounding() {
+        Button back = new Button("Back to the sounding");
+        back.setId("back");
+        back.setOnAction(e -> look(new Looking.AtSounding()));
+        return back;
+    }
+
+    private void sounding(Draft draft, Cell cell, LengthUnit unit) {
+        Reckoned number = draft.intakes().at(cell.level(), cell.seam());
+        card.begin(cell.seam().label() + ", " + cell.level().label().toLowerCase(Locale.ROOT), controls(cell));
+        card.figure(number, unit);
+        if (model.isEditable(cell)) {
+            card.add(deeds(cell));
+        }
+        card.reckoning(number, unit, this::follow);
+        card.belowControls();
+        if (cell.seam() == SeamPlace.PRINCESS_FRONT && cell.level() != Level.BUST) {
+            schools(draft, cell, unit);
+        }
+        card.section("What follows from it");
+        card.words(consequence(draft, cell, unit));
+    }
+
+    private HBox deeds(Cell cell) {
+        Button less = new Button("−");
+        less.setAccessibleText("One step less");
+        less.setOnAction(e -> model.nudge(cell, -1));
+        Button more = new Button("+");
+        more.setAccessibleText("One step more");
+        more.setOnAction(e -> model.nudge(cell, 1));
+        Button lock = new Button(model.isLocked(cell) ? "Back to the rule" : "Lock this value");
+        lock.setId("lock");
+        lock.setOnAction(e -> model.toggleLock(cell));
+        HBox row = new HBox(8, less, more, lock);
+        row.getStyleClass().add("fields");
+        return row;
+    }
+
+    /** The schools as pins on one tape, then as a list in the order of the tape. */
+    private void schools(Draft draft, Cell cell, LengthUnit unit) {
+        card.section("The schools beside it");
+        List<UnderbustSchool> order = Arrays.stream(UnderbustSchool.values()).sorted(Comparator.comparingDouble(s -> by(s, draft).value())).toList();
+        Length here = draft.intakes().at(cell.level(), cell.seam()).length();
+        card.add(new TapeGauge(new TapeGauge.Scale(0, GAUGE_MOST, OptionalDouble.of(here.millimetres()), order.stream().map(s -> by(s, draft).value()).toList(),
+                OptionalDouble.of(Advice.CAP), "here " + LengthText.say(here, unit), unit)));
+        card.words("Under-bust intake of the front quarter; dashed, the cap at the waist", "quiet");
+        ToggleGroup group = new ToggleGroup();
+        for (UnderbustSchool school : order) {
+            card.add(school(school, by(school, draft), group, unit));
+        }
+    }
+
+    private Reckoned by(UnderbustSchool school, Draft draft) {
+        return UnderbustIntake.by(school, draft.commission().measurements(), draft.block());
+    }
+
+    private ToggleButton school(UnderbustSchool school, Reckoned by, ToggleGroup group, LengthUnit unit) {
+        boolean used = workshop.commission().garment().school() == school;
+        ToggleButton button = new ToggleButton(LengthText.figure(by.length(), unit) + "  " + school.label() + (used ? ", in use" : ""));
+        button.setId("school-" + school.id());
+        button.setToggleGroup(group);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setAlignment(Pos.CENTER_LEFT);
+        button.setSelected(used);
+        button.setOnAction(e -> {
+            if (used) {
+                button.setSelected(true);
+            } else {
+                model.choose(school);
+            }
+        });
+        return button;
+    }
+
+    private String consequence(Draft draft, Cell cell, LengthUnit unit) {
+        Length take = draft.intakes().toTake().get(cell.level()).length();
+        Length side = draft.intakes().at(cell.level(), SeamPlace.SIDE).length();
+        String level = cell.level().label().toLowerCase(Locale.ROOT);
+        if (!model.isEditable(cell)) {
+            return "The seam passes through the apex: at the bust line it takes nothing, whatever is taken above and below.";
+        }
+        return cell.seam() == SeamPlace.SIDE
+                ? "The " + level + " takes " + LengthText.say(take, unit) + " in all. Locked, the side keeps its value and the princess seams and centre back give way."
+                : "The side takes the rest, " + LengthText.say(side, unit) + ", so the " + level + " still takes " + LengthText.say(take, unit) + ".";
+    }
+}

@@ -1,0 +1,78 @@
+package bathyra.app.shell;
+
+import bathyra.app.reckoning.OptionField.Setting;
+import bathyra.garment.Commission;
+import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.girth.GirthPlan;
+import bathyra.girth.Level;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+
+/** The lengths of the commission in hand that can be set: eases, rule lengths, allowances, each with its way back to the rule. */
+public final class Settings {
+    private static final Length EASE_MOST = Length.mm(400);
+    private final Workshop workshop;
+
+    public Settings(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** The ease of a level, on the full girth. */
+    public Setting ease(Level level) {
+        String label = "Ease at the " + level.label().toLowerCase(Locale.ROOT);
+        Length rule = GirthPlan.BUSTIER_WITH_ZIP.get(level);
+        return setting("ease-" + level.id(), label, "On the full girth; less than nothing is tighter than the body. A bustier with a zip begins at "
+                        + LengthText.say(rule, workshop.unit()) + ".",
+                Length.mm(-EASE_MOST.millimetres()), EASE_MOST, g -> g.ease().getOrDefault(level, rule), g -> g.ease().containsKey(level),
+                (g, l) -> g.withEase(level, l), g -> g.withoutEase(level));
+    }
+
+    /** A length of a rule. */
+    public Setting length(LengthOption option) {
+        return setting(option.id(), option.label(), "Begins at " + LengthText.say(option.standard(), workshop.unit()) + ": " + option.reason(workshop.unit()) + ".",
+                option.least(), option.most(), g -> g.length(option).length(), g -> g.lengths().containsKey(option),
+                (g, l) -> g.withLength(option, l), g -> g.withoutLength(option));
+    }
+
+    /** A seam allowance. */
+    public Setting allowance(EdgeUse use) {
+        String name = use.label().substring(0, 1).toUpperCase(Locale.ROOT) + use.label().substring(1);
+        return setting("allowance-" + use.id(), name + " allowance", "", Length.mm(0), EdgeUse.MOST, g -> g.allowance(use), g -> g.allowances().containsKey(use),
+                (g, l) -> g.withAllowance(use, l), g -> g.withoutAllowance(use));
+    }
+
+    private interface With {
+        Garment apply(Garment garment, Length length);
+    }
+
+    private Setting setting(String id, String label, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> own,
+            With with, UnaryOperator<Garment> without) {
+        String name = label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+        return new Setting(id, label, why, least, most, () -> value.apply(garment()), () -> own.apply(garment()),
+                length -> {
+                    Length was = value.apply(workshop.before(id).garment());
+                    workshop.change(name + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(length, workshop.unit()),
+                            with(with.apply(garment(), length)), id);
+                },
+                () -> {
+                    workshop.letGo();
+                    workshop.change(name + " back to the rule", with(without.apply(garment())), id);
+                    workshop.letGo();
+                },
+                () -> workshop.isInHand(id) ? workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())) : Optional.empty());
+    }
+
+    private Garment garment() {
+        return workshop.commission().garment();
+    }
+
+    private Commission with(Garment garment) {
+        return workshop.commission().withGarment(garment);
+    }
+}

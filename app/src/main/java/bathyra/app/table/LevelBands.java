@@ -1,0 +1,45 @@
+package bathyra.app.table;
+
+import bathyra.block.Block;
+import bathyra.draft.Draft;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import java.util.List;
+
+/** The sea under the pattern: one band a level, deeper towards the hip. Depth is measured at centre front. */
+public final class LevelBands {
+    private static final Ink[] BANDS = {Ink.SEA_1, Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_5};
+
+    private final List<Level> levels;
+    private final Block block;
+
+    public LevelBands(Draft draft) {
+        this.levels = draft.girths().levels().stream().map(LevelPlan::level).toList();
+        this.block = draft.block();
+    }
+
+    /** The levels from the top. */
+    public List<Level> levels() {
+        return levels;
+    }
+
+    /** Where a level line meets the left edge of the table, in pixels. */
+    public double y(View view, Level level) {
+        return view.y(block.front(level));
+    }
+
+    public void paint(Brush brush, double width, double height) {
+        int band = 1;
+        for (Level level : levels) {
+            double y = y(brush.view(), level);
+            brush.fill(BANDS[Math.min(band++, BANDS.length - 1)]);
+            brush.context().fillRect(0, y, width, Math.max(0, height - y));
+        }
+    }
+
+    /** Pixels between a level and the next one below; endless below the last. */
+    public double roomBelow(View view, Level level) {
+        int next = levels.indexOf(level) + 1;
+        return next == levels.size() ? Double.POSITIVE_INFINITY : y(view, levels.get(next)) - y(view, level);
+    }
+}

@@ -16,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -62,8 +63,8 @@ class WindowTest {
 
     @AfterEach
     void rest(FxRobot robot) {
-        robot.release(KeyCode.values());
-        robot.release(javafx.scene.input.MouseButton.PRIMARY);
+        robot.release(new KeyCode[] {});
+        robot.release(new MouseButton[] {});
     }
 
     private static String text(FxRobot robot, String query) {

@@ -13,13 +13,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
 
-/** Random edits on a book, as a user makes them: for the memory measurement and for being killed in the middle. */
+/** Edits on a book, as a user makes them: at random, and for being killed in the middle. */
 public final class Edits {
     private Edits() {}
 
     /**
      * {@code create FILE} makes a demo book; {@code write FILE} edits without end and says each edit once it is saved; {@code verify FILE LAST} opens the book and
-     * compares; {@code soak FILE SECONDS} edits and prints the heap in use after a collection, every tenth of the time.
+     * compares.
      */
     public static void main(String[] arguments) throws Exception {
         Path file = Path.of(arguments[1]);
@@ -27,7 +27,7 @@ public final class Edits {
             case "create" -> open(file).close();
             case "write" -> write(file);
             case "verify" -> verify(file, Integer.parseInt(arguments[2]));
-            default -> soak(file, Long.parseLong(arguments[2]));
+            default -> throw new IllegalArgumentException("create, write or verify, not " + arguments[0]);
         }
     }
 
@@ -57,27 +57,8 @@ public final class Edits {
         }
     }
 
-    private static void soak(Path file, long seconds) throws Exception {
-        Random random = new Random(5);
-        try (WorkshopBook book = open(file)) {
-            Workshop workshop = new Workshop(book);
-            long end = System.nanoTime() + seconds * 1_000_000_000L;
-            long next = System.nanoTime();
-            long edits = 0;
-            while (System.nanoTime() < end) {
-                edit(workshop, random);
-                edits++;
-                if (System.nanoTime() > next) {
-                    System.gc();
-                    Runtime runtime = Runtime.getRuntime();
-                    System.out.printf("%d edits, heap in use %.1f MB%n", edits, (runtime.totalMemory() - runtime.freeMemory()) / 1e6);
-                    next += seconds * 100_000_000L;
-                }
-            }
-        }
-    }
-
-    private static void edit(Workshop workshop, Random random) {
+    /** One edit or undo, as a user makes it. */
+    static void edit(Workshop workshop, Random random) {
         workshop.letGo();
         Commission commission = workshop.commission();
         switch (random.nextInt(5)) {

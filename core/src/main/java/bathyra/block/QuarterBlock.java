@@ -43,6 +43,7 @@ public final class QuarterBlock implements DraftingMethod {
     private static final double STRETCH_LEAST = 30;
     private static final double SIDE_ABOVE_UNDERBUST_LEAST = 45;
     private static final double BELOW_WAIST_LEAST = 30;
+    private static final double BACK_ABOVE_BUST_LEAST = 12;
     /** A crest this close to the underarm line is drawn level with it: a shorter rise would be a bump. */
     private static final double CREST_LEAST = 8;
     private static final double SWEETHEART_CREST = 25;
@@ -90,6 +91,8 @@ public final class QuarterBlock implements DraftingMethod {
         side.put(Level.UPPER, upper.plus(dart).named("Upper line at the side", WALK));
         Reckoned bustAbove = radius.minus(dart).atLeast(underbust.minus(dart).minus(upper).times(0.4)).named("Bust above underbust, side", WALK);
         side.put(Level.BUST, underbust.minus(bustAbove).named("Bust line at the side", WALK));
+
+        requireBackFall(side.get(Level.UPPER), side.get(Level.BUST), garment.length(LengthOption.BACK_FALL));
 
         Reckoned crest = crest(garment, apex, radius, upper);
         Reckoned centreFront = garment.upperEdge() == UpperShape.STRAIGHT ? crest
@@ -166,6 +169,15 @@ public final class QuarterBlock implements DraftingMethod {
             throw refuse("levels", BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
                     "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take frontLength, backLength and shoulderToUnderbust again.",
                     dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST)));
+        }
+    }
+
+    private static void requireBackFall(Reckoned upper, Reckoned bust, Reckoned fall) throws NotDraftable {
+        double most = bust.value() - BACK_ABOVE_BUST_LEAST - upper.value();
+        if (fall.value() > most) {
+            throw refuse("back-fall", BACK_LENGTH, fall.value(), most, Sentence.of(
+                    "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at backLength and shoulderToUnderbust.",
+                    fall.length(), Length.mm(Math.max(0, most))));
         }
     }
 

@@ -235,4 +235,105 @@ class WindowTest {
                             || n.getClass().getName().contains("ScrollPane")).as(n.toString()).isTrue());
         }
     }
+
+    @Test
+    void aLevelsEase_isSetBesideItsReckoning_andGoesBackToTheRule(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#level-waist");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Waist, girth plan");
+        retype(robot, "#option-ease-waist", "-3.5");
+        assertThat(text(robot, "#big-figure")).isEqualTo("68.5");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo ease at the waist −1.0 → −3.5 cm");
+        robot.push(KeyCode.ENTER);
+        retype(robot, "#option-ease-waist", "-55");
+        assertThat(text(robot, "#fault-ease-waist")).isEqualTo("Ease at the waist is −55.0 cm; from −40.0 to 40.0 cm can be used.");
+        // The −5 on the way to −55 leaves nothing behind.
+        assertThat(text(robot, "#big-figure")).isEqualTo("68.5");
+        robot.clickOn("#reset-ease-waist");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#big-figure")).isEqualTo("71.0");
+    }
+
+    @Test
+    void theSplit_isMovedByKeys_andSaidAsARatio(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-underbust-princess-front");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#split-ratio")).isEqualTo("1 : 2");
+        robot.interact(() -> robot.lookup("#split-princess-split").query().requestFocus());
+        for (int i = 0; i < 17; i++) {
+            robot.push(KeyCode.RIGHT);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#split-ratio")).isEqualTo("1 : 1");
+        assertThat(text(robot, "#undo")).startsWith("Undo split of the princess front to 1 : ");
+    }
+
+    @Test
+    void aLock_showsItsPin(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-waist-princess-back");
+        robot.push(KeyCode.P);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".pin-head").<Node>queryAll()).filteredOn(n -> n.getParent().isVisible()).hasSize(1);
+        robot.push(KeyCode.P);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".pin-head").<Node>queryAll()).noneMatch(n -> n.getParent().isVisible());
+    }
+
+    @Test
+    void theNeedle_walksTheSeamByKeys(FxRobot robot) {
+        go(robot, "pieces");
+        assertThat(text(robot, "#walked")).doesNotContain("needle");
+        robot.clickOn("#walking-strip");
+        WaitForAsyncUtils.waitForFxEvents();
+        String there = text(robot, "#walked");
+        assertThat(there).contains("; needle at ");
+        robot.push(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        double before = Double.parseDouble(there.replaceAll(".*needle at ([0-9.]+) cm", "$1"));
+        double after = Double.parseDouble(text(robot, "#walked").replaceAll(".*needle at ([0-9.]+) cm", "$1"));
+        assertThat(after - before).isBetween(0.39, 0.61);
+        robot.clickOn("#next-seam");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#walked")).startsWith("side: both edges ");
+    }
+
+    @Test
+    void anAllowance_isTakenWhileItIsTyped_andAWrongOneIsExplained(FxRobot robot) {
+        go(robot, "pieces");
+        robot.clickOn("#joining-above");
+        robot.clickOn("#joining-apart");
+        robot.interact(() -> robot.lookup("#option-allowance-side").query().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("3.2");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo side allowance 2.5 → 3.2 cm");
+        robot.push(KeyCode.ENTER);
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("12");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#fault-allowance-side")).isEqualTo("Side allowance is 12.0 cm; from 0.0 to 8.0 cm can be used.");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo side allowance 2.5 → 3.2 cm");
+    }
+
+    @Test
+    void aSideDartThatCannotBeClosed_isSaidBesideTheLengthThatWasTyped(FxRobot robot) {
+        retype(robot, "#measure-backLength", "38");
+        assertThat(text(robot, "#fault-backLength")).isEqualTo(
+                "The front is 8.8 cm longer than the back. A side bust dart over 7.0 cm cannot be closed: take both lengths again.");
+        retype(robot, "#measure-backLength", "43");
+        assertThat(robot.lookup("#fault-backLength").tryQuery()).isEmpty();
+        assertThat(text(robot, "#state")).contains("checks hold");
+    }
+
+    @Test
+    void theDarkTheme_isChosenAndKept(FxRobot robot) {
+        robot.clickOn("#output");
+        robot.clickOn("Dark workroom");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.getScene().getRoot().getStyleClass()).contains("dark");
+        assertThat(book.place("theme")).contains("dark");
+    }
 }

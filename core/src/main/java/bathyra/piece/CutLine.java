@@ -12,6 +12,7 @@ import java.util.function.ToDoubleFunction;
 
 /** The seam allowances of a piece (offset curves): a layer of its own, a width for each edge (C12). */
 final class CutLine {
+    private static final int STRETCHES_A_BOX = 16;
     private static final double FLATTEN = Tolerance.CHORD / 2;
     /** A corner may reach this many widths out before it is trimmed square. */
     private static final double TRIM = 2.5;
@@ -60,26 +61,67 @@ final class CutLine {
 
     private static List<Point> withoutLoops(List<Point> points) {
         List<Point> clean = new ArrayList<>(points);
+        List<Box> stretches = stretches(clean);
+        List<Box> boxes = together(stretches);
         for (int i = 0; i + 1 < clean.size(); i++) {
-            for (int j = clean.size() - 2; j > i + 1; j--) {
-                if (apart(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1))) {
-                    continue;
-                }
-                Optional<Point> meet = meet(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1));
-                if (meet.isPresent()) {
-                    clean.subList(i + 1, j + 1).clear();
-                    clean.add(i + 1, meet.get());
-                    break;
-                }
+            int j = lastCrossing(clean, stretches, boxes, i);
+            if (j > 0) {
+                Point meet = meet(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1)).orElseThrow();
+                clean.subList(i + 1, j + 1).clear();
+                clean.add(i + 1, meet);
+                stretches = stretches(clean);
+                boxes = together(stretches);
             }
         }
         return clean;
     }
 
-    /** Nearly all pairs of stretches lie apart; this tells so without reckoning where they would meet. */
-    private static boolean apart(Point a, Point b, Point c, Point d) {
-        return Math.max(a.y(), b.y()) < Math.min(c.y(), d.y()) || Math.min(a.y(), b.y()) > Math.max(c.y(), d.y())
-                || Math.max(a.x(), b.x()) < Math.min(c.x(), d.x()) || Math.min(a.x(), b.x()) > Math.max(c.x(), d.x());
+    /** The last stretch that crosses stretch i and does not touch it at its end; 0 for none. */
+    private static int lastCrossing(List<Point> line, List<Box> stretches, List<Box> boxes, int i) {
+        Box own = stretches.get(i);
+        for (int box = boxes.size() - 1; box >= 0 && (box + 1) * STRETCHES_A_BOX > i + 1; box--) {
+            if (own.isApartFrom(boxes.get(box))) {
+                continue;
+            }
+            int last = Math.min(stretches.size() - 1, (box + 1) * STRETCHES_A_BOX - 1);
+            for (int j = last; j > i + 1 && j >= box * STRETCHES_A_BOX; j--) {
+                if (!own.isApartFrom(stretches.get(j)) && meet(line.get(i), line.get(i + 1), line.get(j), line.get(j + 1)).isPresent()) {
+                    return j;
+                }
+            }
+        }
+        return 0;
+    }
+
+    /** What some stretches of a line cover. Nearly all pairs of stretches lie apart; boxes tell so many at a time. */
+    private record Box(double left, double top, double right, double bottom) {
+        static Box of(Point a, Point b) {
+            return new Box(Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y()));
+        }
+
+        Box with(Box other) {
+            return new Box(Math.min(left, other.left), Math.min(top, other.top), Math.max(right, other.right), Math.max(bottom, other.bottom));
+        }
+
+        boolean isApartFrom(Box other) {
+            return right < other.left || left > other.right || bottom < other.top || top > other.bottom;
+        }
+    }
+
+    private static List<Box> stretches(List<Point> line) {
+        List<Box> stretches = new ArrayList<>(line.size());
+        for (int i = 0; i + 1 < line.size(); i++) {
+            stretches.add(Box.of(line.get(i), line.get(i + 1)));
+        }
+        return stretches;
+    }
+
+    private static List<Box> together(List<Box> stretches) {
+        List<Box> boxes = new ArrayList<>();
+        for (int from = 0; from < stretches.size(); from += STRETCHES_A_BOX) {
+            boxes.add(stretches.subList(from, Math.min(from + STRETCHES_A_BOX, stretches.size())).stream().reduce(Box::with).orElseThrow());
+        }
+        return boxes;
     }
 
     /** Where two short stretches cross, if they do. */

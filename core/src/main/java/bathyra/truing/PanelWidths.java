@@ -27,7 +27,7 @@ final class PanelWidths implements Check {
         for (int i = 0; i + 1 < sides.size(); i++) {
             for (int way = 0; way < 2; way++) {
                 for (Point p : sides.get(way == 0 ? i : i + 1)) {
-                    double distance = distance(p, sides.get(way == 0 ? i + 1 : i));
+                    double distance = distance(p, sides.get(way == 0 ? i + 1 : i), least);
                     if (distance < least) {
                         least = distance;
                         at = p;
@@ -45,14 +45,21 @@ final class PanelWidths implements Check {
                         Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
     }
 
-    private static double distance(Point p, List<Point> line) {
-        double best = Double.POSITIVE_INFINITY;
+    /** The distance of a point from a line; parts that are farther away than {@code near} are not looked at. */
+    private static double distance(Point p, List<Point> line, double near) {
+        double best = near * near;
         for (int i = 1; i < line.size(); i++) {
-            Vec along = line.get(i - 1).to(line.get(i));
+            Point a = line.get(i - 1);
+            Point b = line.get(i);
+            double above = Math.max(Math.min(a.y(), b.y()) - p.y(), p.y() - Math.max(a.y(), b.y()));
+            if (above > 0 && above * above >= best) {
+                continue;
+            }
+            Vec along = a.to(b);
             double square = along.dot(along);
-            double share = square == 0 ? 0 : Math.min(1, Math.max(0, line.get(i - 1).to(p).dot(along) / square));
-            double dx = line.get(i - 1).x() + along.dx() * share - p.x();
-            double dy = line.get(i - 1).y() + along.dy() * share - p.y();
+            double share = square == 0 ? 0 : Math.min(1, Math.max(0, a.to(p).dot(along) / square));
+            double dx = a.x() + along.dx() * share - p.x();
+            double dy = a.y() + along.dy() * share - p.y();
             best = Math.min(best, dx * dx + dy * dy);
         }
         return Math.sqrt(best);

@@ -11,6 +11,7 @@ import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
@@ -93,5 +94,24 @@ class CommissionJsonTest {
         String text = CommissionJson.write(Bodies.commission(Bodies.nerea().with(MeasurementKey.BUST, Length.cm(36)), Garment.bustier()));
         assertThat(CommissionJson.readBack(text).measurements().taken()).containsEntry(MeasurementKey.BUST, Length.mm(360));
         assertThatThrownBy(() -> CommissionJson.read(text)).isInstanceOf(BadDocument.class);
+    }
+
+    @Test
+    void splits_areReadHeldToTheirRangeAndWritten() throws BadDocument {
+        String half = GOOD.replace("\"dart-end\":1.9", "\"princess-split\":0.5,\"back-split\":0.25");
+        Commission commission = CommissionJson.read(half);
+        assertThat(commission.garment().split(SplitOption.PRINCESS_FRONT).value()).isEqualTo(0.5);
+        assertThat(commission.garment().split(SplitOption.PRINCESS_BACK).value()).isEqualTo(0.25);
+        assertThat(CommissionJson.readBack(CommissionJson.write(commission))).isEqualTo(commission);
+        assertThat(faults(half.replace("0.25", "0.05"))).containsExactly("garment.options.back-split: is 0.05; from 0.1 to 0.9 towards the centre");
+        assertThat(faults(half.replace("0.25", "\"half\""))).containsExactly("garment.options.back-split: is no number: \"half\"; a share such as 0.33");
+    }
+
+    @Test
+    void ranges_ofEasesIntakesAndAllowances_areNamedWithWhatIsAccepted() {
+        assertThat(faults(GOOD.replace("\"underbust\":-1.5", "\"underbust\":-45"))).containsExactly("garment.ease.underbust: is −45.0 cm; from −40.0 cm to 40.0 cm");
+        assertThat(faults(GOOD.replace("\"ease\"", "\"allowances\":{\"side\":9},\"ease\""))).containsExactly("garment.allowances.side: is 9.0 cm; from 0.0 cm to 8.0 cm");
+        assertThat(faults(GOOD.replace("\"ease\"", "\"intakes\":{\"bust\":{\"princess-front\":1}},\"ease\"")))
+                .containsExactly("garment.intakes.bust.princess-front: cannot be set: the seam passes through the apex; leave it out");
     }
 }

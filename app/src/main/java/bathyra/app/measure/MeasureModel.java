@@ -68,6 +68,7 @@ public final class MeasureModel {
             change(key, set.with(key, read.length()), LengthText.say(read.length(), workshop.unit()));
         } else if (reading instanceof LengthText.Unread unread) {
             wrongHere().put(key, unread.reason());
+            workshop.withdraw(key);
         }
     }
 

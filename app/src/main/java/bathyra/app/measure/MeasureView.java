@@ -42,6 +42,7 @@ public final class MeasureView extends BorderPane {
     private final List<MeasureRow> shown = new ArrayList<>();
     private final Figure figure = new Figure();
     private final Card card = new Card();
+    private final TapeGauge gauge = new TapeGauge();
     private final TextField name = new TextField();
     private final TextField title = new TextField();
     private final MenuButton experience = new MenuButton();
@@ -193,8 +194,9 @@ public final class MeasureView extends BorderPane {
         model.value(key).ifPresent(v -> card.figure(v, unit));
         card.words(key.hint());
         card.words("Type it as you say it: 78.5, 30 7/8 or 30⅞ in. Enter goes on to the next.", "quiet");
-        card.add(new TapeGauge(new TapeGauge.Scale(key.least().millimetres(), key.most().millimetres(),
-                model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()), List.of(), OptionalDouble.empty(), "", unit)));
+        gauge.show(new TapeGauge.Scale(key.least().millimetres(), key.most().millimetres(),
+                model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()), List.of(), OptionalDouble.empty(), "", unit));
+        card.add(gauge);
         card.words("Plausible from " + LengthText.figure(key.least(), unit) + " to " + LengthText.say(key.most(), unit) + ".");
         model.value(key).filter(v -> !model.isTaken(key)).ifPresent(v -> {
             card.section("Estimated");

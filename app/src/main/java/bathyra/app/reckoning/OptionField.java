@@ -44,11 +44,13 @@ public final class OptionField extends VBox {
      * @param value the value in use
      * @param own whether the value is the cutter's own
      * @param take takes a new value
+     * @param withdraw takes back what typing has set so far, when it turns out to be no usable length
+     * @param layDown ends the change: the next one is another
      * @param reset goes back to the rule
      * @param refused why the last value gave no draft, empty when it did or another thing is in hand
      */
     public record Setting(String id, String label, String why, Length least, Length most, Supplier<Length> value, Supplier<Boolean> own,
-            Consumer<Length> take, Runnable reset, Supplier<Optional<String>> refused) {}
+            Consumer<Length> take, Runnable withdraw, Runnable layDown, Runnable reset, Supplier<Optional<String>> refused) {}
 
     public OptionField(Setting setting, Supplier<LengthUnit> unit) {
         this.setting = setting;
@@ -81,10 +83,14 @@ public final class OptionField extends VBox {
         field.focusedProperty().addListener((o, was, now) -> {
             mark();
             if (!now && wrong.isEmpty()) {
+                setting.layDown().run();
                 refresh();
             }
         });
-        field.setOnAction(e -> refresh());
+        field.setOnAction(e -> {
+            setting.layDown().run();
+            refresh();
+        });
         refresh();
     }
 
@@ -100,6 +106,9 @@ public final class OptionField extends VBox {
             } else {
                 setting.take().accept(read.length());
             }
+        }
+        if (wrong.isPresent()) {
+            setting.withdraw().run();
         }
         mark();
     }

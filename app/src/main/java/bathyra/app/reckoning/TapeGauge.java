@@ -38,12 +38,17 @@ public final class TapeGauge extends Pane {
      */
     public record Scale(double from, double to, OptionalDouble value, List<Double> pins, OptionalDouble cap, String label, LengthUnit unit) {}
 
-    public TapeGauge(Scale scale) {
-        this.scale = scale;
+    public TapeGauge() {
         getChildren().addAll(canvas, palette);
         setMinHeight(HEIGHT);
         setMaxHeight(HEIGHT);
+    }
+
+    /** Puts other figures on the tape. */
+    public void show(Scale next) {
+        scale = next;
         setAccessibleText("A tape from " + LengthText.say(Length.mm(scale.from()), scale.unit()) + " to " + LengthText.say(Length.mm(scale.to()), scale.unit()));
+        paint();
     }
 
     @Override
@@ -59,7 +64,7 @@ public final class TapeGauge extends Pane {
     }
 
     private void paint() {
-        if (canvas.getWidth() < 40) {
+        if (scale == null || canvas.getWidth() < 40) {
             return;
         }
         GraphicsContext g = canvas.getGraphicsContext2D();

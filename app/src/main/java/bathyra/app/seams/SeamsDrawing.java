@@ -34,7 +34,7 @@ final class SeamsDrawing implements Drawing {
     private static final double TAG_ROOM = 196;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 44;
-    private static final double COSINE_HATCH = 0.78;
+    private static final double HATCH_SLOPE = 0.78;
     private static final double TAG_LEFT = 36;
     private static final double TAG_RIGHT = 200;
     /** A seam that moved by less than this between two drafts is drawn once. */
@@ -231,15 +231,11 @@ final class SeamsDrawing implements Drawing {
         brush.fill(Ink.CORAL_WASH);
         brush.context().fill();
         boolean chosen = seam == selected.seam();
-        List<Point> points = new ArrayList<>(edges[0].flattened(1));
-        points.addAll(edges[1].flattened(1));
-        double left = points.stream().mapToDouble(p -> brush.view().x(p.x())).min().orElse(0);
-        double right = points.stream().mapToDouble(p -> brush.view().x(p.x())).max().orElse(0);
-        double top = points.stream().mapToDouble(p -> brush.view().y(p.y())).min().orElse(0);
-        double bottom = points.stream().mapToDouble(p -> brush.view().y(p.y())).max().orElse(0);
+        List<Point> area = new ArrayList<>(edges[0].flattened(0.3));
+        area.addAll(edges[1].flattened(0.3));
         brush.context().setGlobalAlpha(chosen ? 0.62 : 0.34);
         brush.stroke(Ink.CORAL, chosen ? 1.6 : 1.3);
-        brush.hatch(left, top, right, bottom, COSINE_HATCH);
+        brush.hatch(area, HATCH_SLOPE);
         brush.context().setGlobalAlpha(1);
     }
 

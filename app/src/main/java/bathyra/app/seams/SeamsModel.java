@@ -53,6 +53,7 @@ public final class SeamsModel {
         LengthText.Reading reading = LengthText.read(text, workshop.unit());
         if (reading instanceof LengthText.Unread unread) {
             reason.set(unread.reason());
+            workshop.withdraw(cell);
         } else if (reading instanceof LengthText.Read read) {
             reason.set("");
             set(cell, read.length());

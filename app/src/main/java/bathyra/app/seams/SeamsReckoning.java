@@ -39,6 +39,7 @@ final class SeamsReckoning {
     private final SeamsModel model;
     private final Card card;
     private final Runnable again;
+    private final TapeGauge gauge = new TapeGauge();
     private Looking looking = new Looking.AtSounding();
     private Key builtFor;
     private SeamControls controls;
@@ -153,8 +154,9 @@ final class SeamsReckoning {
         card.section("The schools beside it");
         List<UnderbustSchool> order = Arrays.stream(UnderbustSchool.values()).sorted(Comparator.comparingDouble(s -> by(s, draft).value())).toList();
         Length here = draft.intakes().at(cell.level(), cell.seam()).length();
-        card.add(new TapeGauge(new TapeGauge.Scale(0, GAUGE_MOST, OptionalDouble.of(here.millimetres()), order.stream().map(s -> by(s, draft).value()).toList(),
-                OptionalDouble.of(Advice.CAP), "here " + LengthText.say(here, unit), unit)));
+        gauge.show(new TapeGauge.Scale(0, GAUGE_MOST, OptionalDouble.of(here.millimetres()), order.stream().map(s -> by(s, draft).value()).toList(),
+                OptionalDouble.of(Advice.CAP), "here " + LengthText.say(here, unit), unit));
+        card.add(gauge);
         card.words("Under-bust intake of the front quarter; dashed, the cap at the waist", "quiet");
         ToggleGroup group = new ToggleGroup();
         for (UnderbustSchool school : order) {

@@ -59,6 +59,9 @@ public final class SeamsView extends TableStage {
         note.getStyleClass().add("status-line");
         note.setId("seams-note");
         note.setMinWidth(0);
+        Tooltip whole = new Tooltip();
+        whole.textProperty().bind(note.textProperty());
+        note.setTooltip(whole);
         under.getStyleClass().add("status-line");
         under.textProperty().bind(table.underProperty());
         under.setMinWidth(Region.USE_PREF_SIZE);
@@ -144,6 +147,5 @@ public final class SeamsView extends TableStage {
             note.setText(first.map(f -> f.sentence().in(workshop.unit())).orElse("Every level takes out what it is planned to take."));
             note.setGraphic(first.isPresent() ? Marks.triangle() : Marks.tick());
         }
-        note.setTooltip(new Tooltip(note.getText()));
     }
 }

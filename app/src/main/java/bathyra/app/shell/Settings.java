@@ -60,6 +60,7 @@ public final class Settings {
                     workshop.change(name + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(length, workshop.unit()),
                             with(with.apply(garment(), length)), id);
                 },
+                () -> workshop.withdraw(id), workshop::letGo,
                 () -> {
                     workshop.letGo();
                     workshop.change(name + " back to the rule", with(without.apply(garment())), id);

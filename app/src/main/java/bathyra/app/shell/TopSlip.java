@@ -6,8 +6,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -18,6 +20,7 @@ final class TopSlip extends HBox {
     private static final int TITLE_MOST = 46;
     private final Workshop workshop;
     private final MenuButton title = new MenuButton();
+    private final Tooltip whole = new Tooltip();
     private final Label wearer = new Label();
     private final Label state = new Label();
     private final ToggleButton cm = new ToggleButton("cm");
@@ -30,6 +33,7 @@ final class TopSlip extends HBox {
         title.setId("commission");
         title.setAccessibleText("Commission");
         title.setOnShowing(e -> listCommissions());
+        title.setTooltip(whole);
         wearer.getStyleClass().add("commission-wearer");
         state.setId("state");
         state.setMinWidth(Region.USE_PREF_SIZE);
@@ -58,7 +62,7 @@ final class TopSlip extends HBox {
         redo.setId("redo");
         redo.getStyleClass().add("plain");
         redo.setAccessibleText("Redo");
-        redo.setTooltip(new javafx.scene.control.Tooltip("Redo"));
+        redo.setTooltip(new Tooltip("Redo"));
         redo.disableProperty().bind(workshop.redoLabelProperty().isEmpty());
         redo.setOnAction(e -> workshop.redo());
         return redo;
@@ -101,7 +105,7 @@ final class TopSlip extends HBox {
         theme.textProperty().bind(workshop.darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
         theme.setId("theme");
         theme.setOnAction(e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
-        menu.getItems().addAll(new javafx.scene.control.SeparatorMenuItem(), theme);
+        menu.getItems().addAll(new SeparatorMenuItem(), theme);
         return menu;
     }
 
@@ -114,13 +118,13 @@ final class TopSlip extends HBox {
         MenuItem next = new MenuItem("New commission");
         next.setId("new-commission");
         next.setOnAction(e -> workshop.begin());
-        title.getItems().addAll(new javafx.scene.control.SeparatorMenuItem(), next);
+        title.getItems().addAll(new SeparatorMenuItem(), next);
     }
 
     private void show() {
         String name = workshop.commission().title();
         title.setText(name.length() > TITLE_MOST ? name.substring(0, TITLE_MOST - 1) + "…" : name);
-        title.setTooltip(new javafx.scene.control.Tooltip(name));
+        whole.setText(name);
         wearer.setText(workshop.commission().wearer().name());
         cm.setSelected(workshop.unit() == LengthUnit.CM);
         in.setSelected(workshop.unit() == LengthUnit.IN);

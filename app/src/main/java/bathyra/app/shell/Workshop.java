@@ -17,6 +17,7 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.beans.property.LongProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -154,6 +155,28 @@ public final class Workshop implements AutoCloseable {
         return thing.equals(inHand);
     }
 
+    /**
+     * Takes back what has been done so far with the thing in hand, as if it had never been taken up: a figure that turns out to be
+     * wrong leaves no part of it behind.
+     */
+    public void withdraw(Object thing) {
+        if (isInHand(thing)) {
+            letGo();
+            guarded(() -> book.withdraw(id)).ifPresent(this::show);
+        }
+    }
+
+    private Optional<Commission> guarded(Supplier<Optional<Commission>> deed) {
+        try {
+            Optional<Commission> done = deed.get();
+            failure.set("");
+            return done;
+        } catch (BookFailure e) {
+            failure.set(e.getMessage());
+            return Optional.empty();
+        }
+    }
+
     /** Lays down what is in hand: the next change is a new one. */
     public void letGo() {
         inHand = new Object();
@@ -161,12 +184,12 @@ public final class Workshop implements AutoCloseable {
 
     public void undo() {
         letGo();
-        book.undo(id).ifPresent(this::show);
+        guarded(() -> book.undo(id)).ifPresent(this::show);
     }
 
     public void redo() {
         letGo();
-        book.redo(id).ifPresent(this::show);
+        guarded(() -> book.redo(id)).ifPresent(this::show);
     }
 
     public void setUnit(LengthUnit unit) {

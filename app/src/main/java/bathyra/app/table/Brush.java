@@ -4,7 +4,9 @@ import bathyra.geometry.Cubic;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -82,16 +84,39 @@ public final class Brush {
         g.strokeLine(view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()));
     }
 
-    /** Hatches the current path between two heights (pixels) with slanting lines. */
-    public void hatch(double left, double top, double right, double bottom, double slope) {
-        g.save();
-        g.clip();
-        double run = (bottom - top) * slope;
-        double first = Math.floor((left - Math.abs(run)) / HATCH_APART) * HATCH_APART;
-        for (double x = first; x < right + Math.abs(run); x += HATCH_APART) {
-            g.strokeLine(x, bottom, x + run, top);
+    /**
+     * Hatches an area with slanting lines. The lines are cut to the area here: a clip that is no rectangle makes the canvas paint
+     * each of them on a sheet of its own.
+     *
+     * @param area its outline on the paper; closed from the last point to the first
+     * @param slope how far a line runs sideways for each pixel upwards
+     */
+    public void hatch(List<Point> area, double slope) {
+        TreeMap<Long, List<Double>> crossings = new TreeMap<>();
+        for (int i = 0; i < area.size(); i++) {
+            Point a = area.get(i);
+            Point b = area.get((i + 1) % area.size());
+            cross(crossings, view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()), slope);
         }
-        g.restore();
+        crossings.forEach((line, depths) -> {
+            depths.sort(null);
+            for (int i = 0; i + 1 < depths.size(); i += 2) {
+                double from = depths.get(i);
+                double to = depths.get(i + 1);
+                g.strokeLine(line * HATCH_APART - slope * from, from, line * HATCH_APART - slope * to, to);
+            }
+        });
+    }
+
+    /** Where the hatch lines meet one side of the area: lines have the same x + slope × y all along. */
+    private static void cross(TreeMap<Long, List<Double>> crossings, double ax, double ay, double bx, double by, double slope) {
+        double from = (ax + slope * ay) / HATCH_APART;
+        double to = (bx + slope * by) / HATCH_APART;
+        long last = (long) Math.floor(Math.max(from, to));
+        for (long line = (long) Math.floor(Math.min(from, to)) + 1; line <= last; line++) {
+            double share = (line - from) / (to - from);
+            crossings.computeIfAbsent(line, k -> new ArrayList<>()).add(ay + (by - ay) * share);
+        }
     }
 
     public void text(String words, double x, double y, Ink ink, Font font, TextAlignment alignment) {

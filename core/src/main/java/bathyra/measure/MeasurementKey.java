@@ -96,6 +96,15 @@ public enum MeasurementKey {
         return hint;
     }
 
+    /** Whether it can be taken on the left and on the right. */
+    public boolean isPaired() {
+        return switch (this) {
+            case SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, APEX_TO_UNDERBUST, APEX_TO_CENTRE, UNDERARM_TO_WAIST, WAIST_TO_HIGH_HIP, WAIST_TO_HIP, ARMHOLE, UPPER_ARM,
+                    SLEEVE_LENGTH -> true;
+            default -> false;
+        };
+    }
+
     public boolean isPlausible(Length length) {
         return length.compareTo(least) >= 0 && length.compareTo(most) <= 0;
     }

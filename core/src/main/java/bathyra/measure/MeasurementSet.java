@@ -5,40 +5,98 @@ import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The figures taken from one wearer, with the estimates that stand in for what was not taken (C2).
  *
- * @param taken what the tape gave; keys that are not in it are estimated where a rule exists, else absent
+ * @param taken what the tape gave; keys that are not in it are estimated where a rule exists, else absent. Of a pair it is the left
+ * @param right the right side of figures that were taken on both sides
+ * @param confirmed what was taken twice and is correct, however odd it looks
+ * @param occasion when and how they were taken
  */
-public record MeasurementSet(Map<MeasurementKey, Length> taken) {
+public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementKey, Length> right, Set<MeasurementKey> confirmed, Occasion occasion) {
     private static final Rule ESTIMATE = Rule.of("C2", "estimate");
+    private static final Rule LARGER = Rule.of("C2", "the larger side is drafted");
 
     public MeasurementSet {
+        taken = ordered(taken);
+        right = ordered(right);
+        confirmed = Collections.unmodifiableSet(confirmed.isEmpty() ? EnumSet.noneOf(MeasurementKey.class) : EnumSet.copyOf(confirmed));
+        right.keySet().forEach(key -> {
+            if (!key.isPaired()) {
+                throw new IllegalArgumentException(key.key() + " has no left and right");
+            }
+        });
+    }
+
+    /** Figures of which nothing else is known. */
+    public MeasurementSet(Map<MeasurementKey, Length> taken) {
+        this(taken, Map.of(), Set.of(), Occasion.UNNOTED);
+    }
+
+    private static Map<MeasurementKey, Length> ordered(Map<MeasurementKey, Length> lengths) {
         EnumMap<MeasurementKey, Length> copy = new EnumMap<>(MeasurementKey.class);
-        copy.putAll(taken);
-        taken = java.util.Collections.unmodifiableMap(copy);
+        copy.putAll(lengths);
+        return Collections.unmodifiableMap(copy);
     }
 
     public static MeasurementSet empty() {
         return new MeasurementSet(Map.of());
     }
 
-    /** The same set with one figure taken anew. */
+    /** The same set with one figure taken anew. What was confirmed was the figure before. */
     public MeasurementSet with(MeasurementKey key, Length length) {
         EnumMap<MeasurementKey, Length> next = copy();
         next.put(key, length);
-        return new MeasurementSet(next);
+        return new MeasurementSet(next, right, length.equals(taken.get(key)) ? confirmed : unconfirmed(key), occasion);
     }
 
-    /** The same set without a figure: it falls back to its estimate. */
+    /** The same set without a figure, on either side: it falls back to its estimate. */
     public MeasurementSet without(MeasurementKey key) {
         EnumMap<MeasurementKey, Length> next = copy();
         next.remove(key);
-        return new MeasurementSet(next);
+        return new MeasurementSet(next, withoutRight(key), unconfirmed(key), occasion);
+    }
+
+    /** The same set with the right side of a figure, or without it. @throws IllegalArgumentException when the key has no sides */
+    public MeasurementSet withRight(MeasurementKey key, Optional<Length> length) {
+        Map<MeasurementKey, Length> next = withoutRight(key);
+        length.ifPresent(l -> next.put(key, l));
+        return new MeasurementSet(taken, next, unconfirmed(key), occasion);
+    }
+
+    /** The same set with a figure confirmed as taken twice, or no longer so. */
+    public MeasurementSet confirming(MeasurementKey key, boolean correct) {
+        Set<MeasurementKey> next = unconfirmed(key);
+        if (correct) {
+            next.add(key);
+        }
+        return new MeasurementSet(taken, right, next, occasion);
+    }
+
+    /** The same figures taken on another occasion. */
+    public MeasurementSet on(Occasion next) {
+        return new MeasurementSet(taken, right, confirmed, next);
+    }
+
+    private Set<MeasurementKey> unconfirmed(MeasurementKey key) {
+        Set<MeasurementKey> next = EnumSet.noneOf(MeasurementKey.class);
+        next.addAll(confirmed);
+        next.remove(key);
+        return next;
+    }
+
+    private Map<MeasurementKey, Length> withoutRight(MeasurementKey key) {
+        Map<MeasurementKey, Length> next = new EnumMap<>(MeasurementKey.class);
+        next.putAll(right);
+        next.remove(key);
+        return next;
     }
 
     private EnumMap<MeasurementKey, Length> copy() {
@@ -54,7 +112,12 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken) {
     /** The figure for a key with its derivation: off the tape, or by the estimate's rule; empty when there is neither. */
     public Optional<Reckoned> find(MeasurementKey key) {
         Length tape = taken.get(key);
-        return tape != null ? Optional.of(Given.tape(key.label(), tape.millimetres())) : estimate(key);
+        if (tape == null) {
+            return estimate(key);
+        }
+        Length other = right.get(key);
+        return Optional.of(other == null ? Given.tape(key.label(), tape.millimetres())
+                : Given.tape(key.label() + ", left", tape.millimetres()).atLeast(Given.tape(key.label() + ", right", other.millimetres())).named(key.label(), LARGER));
     }
 
     /** What the rule would give for a key, whether or not it was taken. */

@@ -26,6 +26,8 @@ public final class Plausibility {
     private static final double SIDE_PANEL_LEAST = 40;
     private static final double CHEST_LINE_AGREES = 25;
     private static final double CM_PER_INCH = 2.54;
+    /** Sides that differ by no more are drafted as one. */
+    private static final double SIDES_AGREE = 5;
 
     private Plausibility() {}
 
@@ -33,13 +35,41 @@ public final class Plausibility {
     public static List<Remark> of(MeasurementSet set) {
         List<Remark> remarks = new ArrayList<>();
         set.taken().forEach((key, length) -> inRange(key, length).ifPresent(remarks::add));
+        set.right().forEach((key, length) -> inRange(key, length).ifPresent(remarks::add));
         order(set, remarks);
         sideDart(set).ifPresent(remarks::add);
         bustRadius(set).ifPresent(remarks::add);
         sidePanel(set).ifPresent(remarks::add);
         chestLine(set).ifPresent(remarks::add);
+        sides(set, remarks);
+        remarks.replaceAll(remark -> confirmed(set, remark));
         remarks.sort((a, b) -> b.weight().compareTo(a.weight()));
         return remarks;
+    }
+
+    /**
+     * What was taken twice and is correct stays quiet; it is still on record. Only what no pattern can follow still stands in the
+     * way: figures that contradict each other.
+     */
+    private static Remark confirmed(MeasurementSet set, Remark remark) {
+        boolean odd = remark.weight() == Remark.Weight.NOTE || remark.weight() == Remark.Weight.STOPS && remark.keys().size() == 1;
+        if (!odd || !set.confirmed().contains(remark.keys().get(0))) {
+            return remark;
+        }
+        return new Remark(Remark.Weight.HOLDS, remark.keys(), new Sentence("Taken twice, correct. " + remark.sentence().pattern(), remark.sentence().parts()));
+    }
+
+    /** Left and right that differ: both are kept, the larger is drafted. */
+    private static void sides(MeasurementSet set, List<Remark> remarks) {
+        set.right().forEach((key, right) -> Optional.ofNullable(set.taken().get(key)).ifPresent(left -> {
+            double apart = Math.abs(left.millimetres() - right.millimetres());
+            if (apart > SIDES_AGREE) {
+                remarks.add(Remark.note(Sentence.of("{}: left {}, right {}. The larger is drafted; pad the other side by {}, or cut the two sides apart.",
+                        key.label(), left, right, Length.mm(apart)), key));
+            } else {
+                remarks.add(Remark.holds(Sentence.of("{}: left {} and right {} are alike.", key.label(), left, right), key));
+            }
+        }));
     }
 
     /** Whether one figure lies in its plausible range; a slip of the unit is named as such. */

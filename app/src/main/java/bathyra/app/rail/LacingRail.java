@@ -60,7 +60,7 @@ public final class LacingRail extends Pane {
             tabs.put(stage, tab);
             getChildren().add(tab);
         }
-        workshop.commissionProperty().addListener((o, was, now) -> show());
+        workshop.onShow(this::show);
         workshop.stageProperty().addListener((o, was, now) -> show());
         show();
     }
@@ -86,14 +86,15 @@ public final class LacingRail extends Pane {
 
     private String why(Stage stage) {
         boolean none = workshop.draft().isEmpty();
+        String noDraft = workshop.isDrafting() ? "" : "no draft";
         return switch (stage) {
             case MEASURE -> {
                 int missing = Drafter.missing(workshop.commission().measurements(), workshop.commission().garment()).size();
                 long notes = Plausibility.of(workshop.commission().measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
                 yield missing > 0 ? missing + " missing" : count(notes, "note");
             }
-            case SEAMS -> none ? "no draft" : count(notes("intake-cap", "waist-reduction"), "note");
-            case PIECES -> none ? "no draft" : count(workshop.draft().get().with(Finding.Status.NOTE).size() - notes("intake-cap", "waist-reduction"), "note");
+            case SEAMS -> none ? noDraft : count(notes("intake-cap", "waist-reduction"), "note");
+            case PIECES -> none ? noDraft : count(workshop.draft().get().with(Finding.Status.NOTE).size() - notes("intake-cap", "waist-reduction"), "note");
         };
     }
 

@@ -3,6 +3,8 @@ package bathyra.app.shell;
 import bathyra.app.table.Lettering;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
+import bathyra.draft.Drafter;
+import bathyra.draft.Outcome;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
@@ -13,10 +15,6 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import org.slf4j.LoggerFactory;
 
@@ -45,19 +43,33 @@ public final class BathyraWindow extends Application {
         launch(BathyraWindow.class);
     }
 
+    /** Opens the book, hands the workshop over, and goes on to the first draft while the window is built. */
     private static Future<Workshop> begin() {
-        FutureTask<Workshop> task = new FutureTask<>(() -> new Workshop(WorkshopBook.open(place.call())));
-        Thread thread = new Thread(task, "open the book");
+        FutureTask<Workshop> task = new FutureTask<>(() -> Workshop.undrafted(WorkshopBook.open(place.call())));
+        Thread thread = new Thread(() -> {
+            task.run();
+            draft(task);
+        }, "open the book");
         thread.setDaemon(true);
         thread.start();
         return task;
+    }
+
+    private static void draft(Future<Workshop> opened) {
+        try {
+            Workshop workshop = opened.get();
+            Outcome outcome = Drafter.draft(workshop.commission());
+            Platform.runLater(() -> workshop.firstDraft(outcome));
+        } catch (ExecutionException | InterruptedException e) {
+            // The window says why the book did not open; there is nothing to draft.
+            LoggerFactory.getLogger(BathyraWindow.class).debug("no first draft", e);
+        }
     }
 
     @Override
     public void start(javafx.stage.Stage stage) {
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e));
         Lettering.load();
-        styleOnce();
         try {
             workshop = opening.get();
             show(stage, workshop, Files.chooser());
@@ -69,14 +81,6 @@ public final class BathyraWindow extends Application {
         if (QUIT_WHEN_DRAWN) {
             quitWhenDrawn();
         }
-    }
-
-    /** While the book opens on its own thread, the toolkit reads the stylesheets and styles one of each common control. */
-    private static void styleOnce() {
-        VBox sample = new VBox(new Label("0"), new Button("0"), new TextField("0"), new ScrollPane(new Label("0")), new MenuButton("0"), new ToggleButton("0"));
-        Scene scene = scene(sample);
-        scene.getRoot().applyCss();
-        scene.getRoot().layout();
     }
 
     /** Shows a workshop in a stage; the tests come in here. */
@@ -142,13 +146,13 @@ public final class BathyraWindow extends Application {
         }
     }
 
-    private static void quitWhenDrawn() {
+    private void quitWhenDrawn() {
         new javafx.animation.AnimationTimer() {
             private int frames;
 
             @Override
             public void handle(long now) {
-                if (++frames == 3) {
+                if (!workshop.isDrafting() && ++frames == 3) {
                     stop();
                     long started = java.lang.management.ManagementFactory.getRuntimeMXBean().getStartTime();
                     System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");

@@ -69,6 +69,8 @@ public abstract class TableStage extends BorderPane {
         kept.setVisible(workshop.refusal().isPresent() && workshop.draft().isPresent());
         if (workshop.draft().isPresent()) {
             showDraft();
+        } else if (workshop.isDrafting()) {
+            card.begin("Drafting …");
         } else {
             table.clear();
             showNothing();

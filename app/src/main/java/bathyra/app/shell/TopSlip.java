@@ -42,7 +42,7 @@ final class TopSlip extends HBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), outputMenu(output));
-        workshop.commissionProperty().addListener((o, was, now) -> show());
+        workshop.onShow(this::show);
         show();
     }
 
@@ -129,7 +129,10 @@ final class TopSlip extends HBox {
         cm.setSelected(workshop.unit() == LengthUnit.CM);
         in.setSelected(workshop.unit() == LengthUnit.IN);
         state.getStyleClass().removeAll("state-holds", "state-note", "state-fault");
-        if (workshop.refusal().isPresent()) {
+        if (workshop.isDrafting()) {
+            state.setText("Drafting …");
+            state.setGraphic(null);
+        } else if (workshop.refusal().isPresent()) {
             state.setText("No draft from these figures");
             state.setGraphic(Marks.cross());
             state.getStyleClass().add("state-fault");

@@ -48,14 +48,30 @@ public final class Workshop implements AutoCloseable {
     private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
+    private boolean drafting;
     private long id;
     private Object inHand = new Object();
     private Commission beforeInHand;
     private Optional<Draft> draftBeforeInHand = Optional.empty();
 
-    /** Opens the workshop where it was left. */
+    /** Opens the workshop where it was left, with its draft made. */
     public Workshop(WorkshopBook book) {
-        this.book = book;
+        this(new Opened(book));
+        firstDraft(Drafter.draft(commission()));
+    }
+
+    /**
+     * Opens the workshop where it was left, without its draft: the window can be built while the draft is made.
+     * {@link #firstDraft} brings it.
+     */
+    static Workshop undrafted(WorkshopBook book) {
+        return new Workshop(new Opened(book));
+    }
+
+    private record Opened(WorkshopBook book) {}
+
+    private Workshop(Opened opened) {
+        this.book = opened.book();
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
@@ -63,9 +79,25 @@ public final class Workshop implements AutoCloseable {
         long last = book.place(PLACE_COMMISSION).map(Long::parseLong).orElse(entries.get(0).id());
         stage.set(Stage.named(book.place(PLACE_STAGE).orElse("")));
         dark.set(book.place(PLACE_THEME).orElse("").equals("dark"));
-        switchTo(entries.stream().anyMatch(e -> e.id() == last) ? last : entries.get(0).id());
+        id = entries.stream().anyMatch(e -> e.id() == last) ? last : entries.get(0).id();
+        drafting = true;
+        commission.set(book.find(id).orElseThrow());
+        labels();
         stage.addListener((o, was, now) -> book.keepPlace(PLACE_STAGE, now.name()));
         dark.addListener((o, was, now) -> book.keepPlace(PLACE_THEME, now ? "dark" : "light"));
+    }
+
+    /** Takes the first draft, unless something else has been drafted since. */
+    void firstDraft(Outcome outcome) {
+        if (drafting) {
+            take(outcome);
+            showAgain();
+        }
+    }
+
+    /** Whether the first draft is still being made. */
+    public boolean isDrafting() {
+        return drafting;
     }
 
     public List<WorkshopBook.Entry> entries() {
@@ -198,22 +230,35 @@ public final class Workshop implements AutoCloseable {
     }
 
     private void show(Commission next) {
-        Outcome outcome = Drafter.draft(next);
+        take(Drafter.draft(next));
+        labels();
+        // Set last: whoever listens to the commission finds the draft that belongs to it.
+        commission.set(next);
+        showAgain();
+    }
+
+    private void take(Outcome outcome) {
+        drafting = false;
         if (outcome instanceof Draft good) {
             refusal.set(Optional.empty());
             draft.set(Optional.of(good));
         } else if (outcome instanceof Refusal none) {
             refusal.set(Optional.of(none));
         }
+    }
+
+    private void labels() {
         try {
             undoLabel.set(book.undoLabel(id).orElse(""));
             redoLabel.set(book.redoLabel(id).orElse(""));
         } catch (BookFailure e) {
             failure.set(e.getMessage());
         }
-        // Set last: whoever listens to the commission finds the draft that belongs to it.
-        commission.set(next);
-        showAgain();
+    }
+
+    /** Runs a deed after every change, and when the first draft has come. */
+    public void onShow(Runnable deed) {
+        stamp.addListener((o, was, now) -> deed.run());
     }
 
     /** Makes the commission known once more, without a change. */

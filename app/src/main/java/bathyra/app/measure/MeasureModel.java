@@ -11,6 +11,7 @@ import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.measure.Occasion;
 import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
 import bathyra.reckon.Formula;
@@ -100,7 +101,8 @@ public final class MeasureModel {
         if (taken == null) {
             return Optional.empty();
         }
-        return Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit())).or(() -> refused(key));
+        Optional<String> range = isConfirmed(key) ? Optional.empty() : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
+        return range.or(() -> refused(key));
     }
 
     private Optional<String> refused(MeasurementKey key) {
@@ -124,7 +126,7 @@ public final class MeasureModel {
             return "look again";
         }
         if (isTaken(key)) {
-            return "tape";
+            return isConfirmed(key) ? "tape, twice" : "tape";
         }
         return value(key).isPresent() ? "estimate" : Drafter.needs(workshop.commission().garment()).contains(key) ? "needed" : "";
     }
@@ -143,6 +145,55 @@ public final class MeasureModel {
             }
         }
         return hanging;
+    }
+
+    public Occasion occasion() {
+        return workshop.commission().measurements().occasion();
+    }
+
+    /** Notes when and how the figures were taken. */
+    public void occasion(Occasion next) {
+        workshop.change("when it was taken", workshop.commission().withMeasurements(workshop.commission().measurements().on(next)), Occasion.class);
+    }
+
+    public Optional<Length> right(MeasurementKey key) {
+        return Optional.ofNullable(workshop.commission().measurements().right().get(key));
+    }
+
+    /** Takes what was typed for the right side; nothing takes the right side away. Gives the reason when it is no length. */
+    public String typeRight(MeasurementKey key, String text) {
+        MeasurementSet set = workshop.commission().measurements();
+        String thing = key.key() + " right";
+        if (text.isBlank()) {
+            workshop.change(key.label().toLowerCase(Locale.ROOT) + ", right → none", workshop.commission().withMeasurements(set.withRight(key, Optional.empty())), thing);
+            return "";
+        }
+        LengthText.Reading reading = LengthText.read(text, workshop.unit());
+        if (reading instanceof LengthText.Read read) {
+            workshop.change(key.label().toLowerCase(Locale.ROOT) + ", right → " + LengthText.say(read.length(), workshop.unit()),
+                    workshop.commission().withMeasurements(set.withRight(key, Optional.of(read.length()))), thing);
+            return "";
+        }
+        workshop.withdraw(thing);
+        return ((LengthText.Unread) reading).reason();
+    }
+
+    /** Puts on record that a figure was taken twice and is correct, or takes that back. */
+    public void confirm(MeasurementKey key, boolean correct) {
+        workshop.letGo();
+        workshop.change(key.label().toLowerCase(Locale.ROOT) + (correct ? " confirmed" : " no longer confirmed"),
+                workshop.commission().withMeasurements(workshop.commission().measurements().confirming(key, correct)), "");
+        workshop.letGo();
+    }
+
+    public boolean isConfirmed(MeasurementKey key) {
+        return workshop.commission().measurements().confirmed().contains(key);
+    }
+
+    /** Whether a figure stands in the way only because it is out of its usual range. */
+    public boolean isOutOfRange(MeasurementKey key) {
+        Length taken = workshop.commission().measurements().taken().get(key);
+        return taken != null && !isConfirmed(key) && !key.isPlausible(taken);
     }
 
     /** How used the wearer is to being laced; the cautions go by it. */

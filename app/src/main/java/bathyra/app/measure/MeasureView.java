@@ -5,7 +5,9 @@ import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Marks;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
+import bathyra.draft.Leaning;
 import bathyra.garment.Experience;
+import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -46,14 +48,17 @@ public final class MeasureView extends BorderPane {
     private final TextField name = new TextField();
     private final TextField title = new TextField();
     private final MenuButton experience = new MenuButton();
+    private final OccasionLine occasion;
     private Set<MeasurementKey> keys = Set.of();
     private long shownId = -1;
     private boolean all;
+    private boolean leaning;
     private final ScrollPane page = new ScrollPane(rows);
 
     public MeasureView(Workshop workshop) {
         this.workshop = workshop;
         this.model = new MeasureModel(workshop);
+        this.occasion = new OccasionLine(model);
         name.getStyleClass().add("notebook-name");
         name.setId("wearer-name");
         name.setAccessibleText("The wearer's name");
@@ -78,7 +83,7 @@ public final class MeasureView extends BorderPane {
             item.setOnAction(e -> model.experience(each));
             experience.getItems().add(item);
         }
-        VBox notebook = new VBox(head, title, page);
+        VBox notebook = new VBox(head, title, occasion, page);
         notebook.getStyleClass().add("notebook");
         notebook.setMinWidth(NOTEBOOK);
         notebook.setMaxWidth(NOTEBOOK);
@@ -87,7 +92,10 @@ public final class MeasureView extends BorderPane {
         setRight(TableStage.scrolling(card));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
         Workshop.whileShown(this, workshop, this::show);
-        model.inHandProperty().addListener((o, was, now) -> show());
+        model.inHandProperty().addListener((o, was, now) -> {
+            leaning = false;
+            show();
+        });
         show();
     }
 
@@ -140,6 +148,7 @@ public final class MeasureView extends BorderPane {
             title.setText(workshop.commission().title());
         }
         experience.setText(workshop.commission().wearer().experience().label());
+        occasion.show();
         shown.forEach(MeasureRow::show);
         figure.show(workshop.commission().measurements(), model.inHandProperty().get(), model.unit());
         Platform.runLater(this::layTape);
@@ -188,21 +197,43 @@ public final class MeasureView extends BorderPane {
     }
 
     private void card() {
+        if (leaning && workshop.draft().isPresent()) {
+            leanings();
+            return;
+        }
         MeasurementKey key = model.inHandProperty().get();
         LengthUnit unit = model.unit();
         card.begin(key.label());
         model.value(key).ifPresent(v -> card.figure(v, unit));
-        card.words(key.hint());
+        card.words(key.hint() + (key.isPaired() ? " L opens the right side." : ""));
         card.words("Type it as you say it: 78.5, 30 7/8 or 30⅞ in. Enter goes on to the next.", "quiet");
         gauge.show(new TapeGauge.Scale(key.least().millimetres(), key.most().millimetres(),
                 model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()), List.of(), OptionalDouble.empty(), "", unit));
         card.add(gauge);
         card.words("Plausible from " + LengthText.figure(key.least(), unit) + " to " + LengthText.say(key.most(), unit) + ".");
-        model.value(key).filter(v -> !model.isTaken(key)).ifPresent(v -> {
-            card.section("Estimated");
+        model.value(key).filter(v -> !Formula.inWords(v, unit).isEmpty()).ifPresent(v -> {
+            card.section(model.isTaken(key) ? "Two sides" : "Estimated");
             card.words(Formula.inWords(v, unit));
             card.words(Formula.inFigures(v, unit), "formula");
         });
+        if (model.isConfirmed(key)) {
+            card.words("Taken twice, correct. It is not asked about again.");
+            card.add(deed("unconfirm", "No longer confirmed", () -> model.confirm(key, false)));
+        }
+        hanging(key, unit);
+        card.section("What the figures say");
+        workshop.refusal().ifPresent(r -> r.reasons().stream().limit(3).forEach(f -> {
+            Label words = card.words(f.sentence().in(unit));
+            words.setGraphic(Marks.cross());
+        }));
+        model.remarks().stream().filter(r -> r.weight() != Remark.Weight.STOPS).forEach(remark -> remark(remark, unit));
+        card.add(deed("leanings", "What the draft leans on", () -> {
+            leaning = true;
+            card();
+        }));
+    }
+
+    private void hanging(MeasurementKey key, LengthUnit unit) {
         List<Reckoned> hanging = model.hanging(key);
         if (!hanging.isEmpty()) {
             card.section(hanging.size() == 1 ? "One estimate hangs on it" : hanging.size() + " estimates hang on it");
@@ -211,17 +242,51 @@ public final class MeasureView extends BorderPane {
                 card.words(Formula.inWords(estimate, unit), "quiet");
             }
         }
-        card.section("What the figures say");
-        workshop.refusal().ifPresent(r -> r.reasons().stream().limit(3).forEach(f -> {
-            Label words = card.words(f.sentence().in(unit));
-            words.setGraphic(Marks.cross());
-        }));
-        for (Remark remark : model.remarks()) {
-            if (remark.weight() != Remark.Weight.STOPS) {
-                Label words = card.words(remark.sentence().in(unit));
-                words.setGraphic(remark.weight() == Remark.Weight.HOLDS ? Marks.tick() : Marks.triangle());
-                words.setAlignment(Pos.TOP_LEFT);
-            }
+    }
+
+    private void remark(Remark remark, LengthUnit unit) {
+        Label words = card.words(remark.sentence().in(unit));
+        words.setGraphic(remark.weight() == Remark.Weight.HOLDS ? Marks.tick() : Marks.triangle());
+        words.setAlignment(Pos.TOP_LEFT);
+        if (remark.weight() == Remark.Weight.NOTE) {
+            MeasurementKey first = remark.keys().get(0);
+            card.add(new HBox(8, deed("again-" + first.key(), "Take it again", () -> take(first)), deed("correct-" + first.key(), "Taken twice, correct", () -> model.confirm(first, true))));
         }
+    }
+
+    private static Button deed(String id, String text, Runnable run) {
+        Button button = new Button(text);
+        button.getStyleClass().add("deed");
+        button.setId(id);
+        button.setOnAction(e -> run.run());
+        return button;
+    }
+
+    /** Lays the tape to a measurement. */
+    private void take(MeasurementKey key) {
+        shown.stream().filter(row -> row.key() == key).findFirst().ifPresent(row -> {
+            row.field().requestFocus();
+            reveal(row);
+        });
+    }
+
+    /** The estimates on which the draft rests, and what each would do if it were wrong. */
+    private void leanings() {
+        LengthUnit unit = model.unit();
+        card.begin("What the draft leans on");
+        List<Leaning> leanings = Leaning.of(workshop.draft().orElseThrow());
+        card.words(leanings.isEmpty() ? "On the tape alone: nothing that this draft rests on is estimated."
+                : "On " + (leanings.size() == 1 ? "one estimate" : leanings.size() + " estimates") + ". Beside each, what moves when it is " + LengthText.say(Leaning.WRONG, unit) + " wrong; take the first ones first.");
+        for (Leaning leaning : leanings) {
+            card.section(leaning.key().label());
+            card.words("≈ " + LengthText.say(leaning.estimate().length(), unit), "estimate");
+            leaning.girths().forEach((level, moved) -> card.words(level.label() + " girth by " + LengthText.say(Length.mm(Math.abs(moved)), unit)));
+            card.words((leaning.girths().isEmpty() ? "No girth; edges" : "Edges") + " by " + LengthText.say(Length.mm(leaning.edges()), unit) + " at the most");
+            card.add(deed("take-" + leaning.key().key(), "Take it", () -> take(leaning.key())));
+        }
+        card.add(deed("back", "Back to " + model.inHandProperty().get().label(), () -> {
+            leaning = false;
+            card();
+        }));
     }
 }

@@ -17,9 +17,7 @@ import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
-import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Plausibility;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
@@ -56,7 +54,7 @@ public final class CommissionJson {
 
     private static Commission commission(JsonNode root, boolean ranges) throws BadDocument {
         Fields fields = Fields.root(root);
-        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "garment"));
+        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment"));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -68,7 +66,7 @@ public final class CommissionJson {
         Fields wearer = fields.object("wearer");
         wearer.only(List.of("name", "experience"));
         Experience experience = choice(wearer, "experience", Experience.class, Experience.FIRST);
-        MeasurementSet set = measurements(fields.object("measurements"), unit, ranges);
+        MeasurementSet set = MeasuringJson.read(fields, unit, ranges);
         if (!fields.has("garment")) {
             fields.fault("garment", "is missing", "{ \"kind\": \"bustier\" }");
         }
@@ -88,22 +86,7 @@ public final class CommissionJson {
         });
     }
 
-    private static MeasurementSet measurements(Fields fields, LengthUnit unit, boolean ranges) {
-        fields.only(Arrays.stream(MeasurementKey.values()).map(MeasurementKey::key).toList());
-        Map<MeasurementKey, Length> taken = new EnumMap<>(MeasurementKey.class);
-        for (MeasurementKey key : MeasurementKey.values()) {
-            fields.length(key.key(), unit).ifPresent(length -> {
-                if (ranges) {
-                    Plausibility.inRange(key, length).ifPresent(remark -> fields.fault(key.key(), plain(remark.sentence().in(unit)),
-                            "from " + plain(LengthText.say(key.least(), unit)) + " to " + plain(LengthText.say(key.most(), unit))));
-                }
-                taken.put(key, length);
-            });
-        }
-        return new MeasurementSet(taken);
-    }
-
-    private static String plain(String text) {
+    static String plain(String text) {
         return text.replace('\u00a0', ' ');
     }
 
@@ -229,8 +212,7 @@ public final class CommissionJson {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", VERSION).put("title", commission.title()).put("units", unit.symbol());
         root.putObject("wearer").put("name", commission.wearer().name()).put("experience", commission.wearer().experience().id());
-        ObjectNode measurements = root.putObject("measurements");
-        commission.measurements().taken().forEach((key, length) -> put(measurements, key.key(), length, unit));
+        MeasuringJson.write(root, commission.measurements(), unit);
         Garment garment = commission.garment();
         ObjectNode out = root.putObject("garment");
         out.put("kind", "bustier").put("method", "quarter").put("closure", "back-zip");
@@ -257,7 +239,7 @@ public final class CommissionJson {
     }
 
     /** A figure that does not come back to the very same millimetres in the document's unit is written as a text in mm. */
-    private static void put(ObjectNode node, String key, Length length, LengthUnit unit) {
+    static void put(ObjectNode node, String key, Length length, LengthUnit unit) {
         double inUnit = Math.round(length.millimetres() / unit.millimetres() * 1e6) / 1e6;
         if (inUnit * unit.millimetres() == length.millimetres()) {
             node.put(key, inUnit);

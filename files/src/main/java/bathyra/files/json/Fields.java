@@ -75,6 +75,24 @@ final class Fields {
         return Optional.of(child.textValue());
     }
 
+    /** A list of texts; empty when there is none. */
+    List<String> texts(String key) {
+        JsonNode child = node.get(key);
+        if (child == null || child.isNull()) {
+            return List.of();
+        }
+        List<String> texts = new ArrayList<>();
+        for (JsonNode each : child) {
+            if (each.isTextual()) {
+                texts.add(each.textValue());
+            }
+        }
+        if (!child.isArray() || texts.size() != child.size()) {
+            fault(key, "is no list of texts", "write [\"…\"]");
+        }
+        return texts;
+    }
+
     Optional<Integer> whole(String key) {
         JsonNode child = node.get(key);
         if (child == null) {

@@ -1,0 +1,100 @@
+package bathyra.files.json;
+
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
+import bathyra.measure.Occasion;
+import bathyra.measure.Plausibility;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** The figures of a commission document, and how they were taken ({@code measurements} and {@code measuring}). */
+final class MeasuringJson {
+    private MeasuringJson() {}
+
+    /** @param ranges whether a figure out of its range, and not confirmed, is a fault */
+    static MeasurementSet read(Fields root, LengthUnit unit, boolean ranges) {
+        Fields measuring = root.object("measuring");
+        measuring.only(List.of("date", "by", "over", "breath", "right", "confirmed"));
+        Set<MeasurementKey> confirmed = confirmed(measuring);
+        Map<MeasurementKey, Length> taken = lengths(root.object("measurements"), unit, ranges, confirmed);
+        Fields rightFields = measuring.object("right");
+        Map<MeasurementKey, Length> right = lengths(rightFields, unit, ranges, confirmed);
+        right.keySet().removeIf(key -> {
+            if (!key.isPaired()) {
+                rightFields.fault(key.key(), "has no left and right", "leave it out");
+            }
+            return !key.isPaired();
+        });
+        return new MeasurementSet(taken, right, confirmed, occasion(measuring));
+    }
+
+    private static Occasion occasion(Fields measuring) {
+        Optional<LocalDate> day = measuring.text("date").flatMap(text -> {
+            try {
+                return Optional.of(LocalDate.parse(text));
+            } catch (DateTimeException e) {
+                measuring.fault("date", "is no date: " + text, "year-month-day, such as 2026-11-03");
+                return Optional.empty();
+            }
+        });
+        Occasion.Breath breath = measuring.text("breath").map(text -> Arrays.stream(Occasion.Breath.values()).filter(b -> b.id().equals(text)).findFirst().orElseGet(() -> {
+            measuring.fault("breath", "is " + text, "rest or full");
+            return Occasion.Breath.REST;
+        })).orElse(Occasion.Breath.REST);
+        return new Occasion(day, measuring.text("by").orElse(""), measuring.text("over").orElse(""), breath);
+    }
+
+    private static Set<MeasurementKey> confirmed(Fields measuring) {
+        Set<MeasurementKey> confirmed = EnumSet.noneOf(MeasurementKey.class);
+        for (String key : measuring.texts("confirmed")) {
+            MeasurementKey.ofKey(key).ifPresentOrElse(confirmed::add, () -> measuring.fault("confirmed", "names " + key + ", which is no measurement", "keys of measurements"));
+        }
+        return confirmed;
+    }
+
+    private static Map<MeasurementKey, Length> lengths(Fields fields, LengthUnit unit, boolean ranges, Set<MeasurementKey> confirmed) {
+        fields.only(Arrays.stream(MeasurementKey.values()).map(MeasurementKey::key).toList());
+        Map<MeasurementKey, Length> lengths = new EnumMap<>(MeasurementKey.class);
+        for (MeasurementKey key : MeasurementKey.values()) {
+            fields.length(key.key(), unit).ifPresent(length -> {
+                if (ranges && !confirmed.contains(key)) {
+                    Plausibility.inRange(key, length).ifPresent(remark -> fields.fault(key.key(), CommissionJson.plain(remark.sentence().in(unit)),
+                            "from " + CommissionJson.plain(LengthText.say(key.least(), unit)) + " to " + CommissionJson.plain(LengthText.say(key.most(), unit))));
+                }
+                lengths.put(key, length);
+            });
+        }
+        return lengths;
+    }
+
+    static void write(ObjectNode root, MeasurementSet set, LengthUnit unit) {
+        ObjectNode measurements = root.putObject("measurements");
+        set.taken().forEach((key, length) -> CommissionJson.put(measurements, key.key(), length, unit));
+        if (set.occasion().equals(Occasion.UNNOTED) && set.right().isEmpty() && set.confirmed().isEmpty()) {
+            return;
+        }
+        ObjectNode measuring = root.putObject("measuring");
+        set.occasion().day().ifPresent(day -> measuring.put("date", day.toString()));
+        measuring.put("by", set.occasion().by()).put("over", set.occasion().over()).put("breath", set.occasion().breath().id());
+        if (!set.right().isEmpty()) {
+            ObjectNode right = measuring.putObject("right");
+            set.right().forEach((key, length) -> CommissionJson.put(right, key.key(), length, unit));
+        }
+        if (!set.confirmed().isEmpty()) {
+            ArrayNode confirmed = measuring.putArray("confirmed");
+            set.confirmed().forEach(key -> confirmed.add(key.key()));
+        }
+    }
+}

@@ -9,11 +9,12 @@ import bathyra.files.SquareFinder;
 import bathyra.measure.MeasurementKey;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
+import java.time.LocalDate;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -48,7 +49,7 @@ class WindowTest {
 
     private void open(Path file) throws Exception {
         book = WorkshopBook.open(file);
-        BathyraWindow.show(window, new Workshop(book), (owner, title, name) -> Optional.of(output));
+        BathyraWindow.show(window, new Workshop(book), bathyra.app.shell.Files.always(output));
     }
 
     @Stop
@@ -206,7 +207,7 @@ class WindowTest {
     @Test
     void aNewCommission_isBegunNamedAndKept(FxRobot robot) {
         robot.clickOn("#commission");
-        robot.clickOn("New commission");
+        robot.clickOn("#new-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
         retype(robot, "#wearer-name", "Isaura Quillfeather");
@@ -335,5 +336,129 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.getScene().getRoot().getStyleClass()).contains("dark");
         assertThat(book.place("theme")).contains("dark");
+    }
+
+    @Test
+    void theShelf_isSearchedAsOneTypes_andACommissionIsTakenInHand(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#search", "brackwater");
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(1);
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#wearer-name")).isEqualTo("Ottoline Brackwater-Finch");
+    }
+
+    @Test
+    void theSameDesign_isBegunForAnotherWearer_withoutHerFigures(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#duplicate-for", "Isaura Quillfeather");
+        robot.clickOn("#duplicate");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
+        assertThat(text(robot, "#commission-title")).isEqualTo("The Heron, sweetheart bustier");
+        assertThat(text(robot, "#measure-bustGirth")).isEmpty();
+        assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
+    }
+
+    @Test
+    void aDayThatIsNone_isExplained_andARightOneOrdersTheShelf(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#due", "Christmas");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".row-fault").<Label>queryAll()).anyMatch(l -> l.getText().equals("Not understood: Christmas. Type it as 2026-12-24."));
+        retype(robot, "#due", "2026-12-24");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries().get(0).due()).contains(LocalDate.of(2026, 12, 24));
+    }
+
+    @Test
+    void aTable_isShownRowByRow_beforeItsFiguresAreTaken(FxRobot robot) throws Exception {
+        Files.writeString(output, "key;value;unit\nhipGirth;104,5;cm\nwaistGirth;7o;cm\n");
+        robot.interact(() -> robot.lookup("#take-in-table").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#taking-in .words").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' '))
+                .containsExactly("Hip will be 104.5 cm.", "Row 3, column 2: “7o cm” is no length.");
+        assertThat(text(robot, "#measure-hipGirth")).as("nothing is taken yet").isEqualTo("101.0");
+        assertThat(text(robot, "#take-in")).isEqualTo("Take one figure");
+        robot.clickOn("#take-in");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-hipGirth")).isEqualTo("104.5");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo figures from heron.pdf");
+    }
+
+    @Test
+    void theRightSide_isOpenedByL_andTheLargerIsDrafted(FxRobot robot) {
+        robot.clickOn("#measure-shoulderToApex");
+        robot.write("l");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#measure-shoulderToApex-right").query().isFocused()).isTrue();
+        robot.write("29.4");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#big-figure")).isEqualTo("29.4");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo to the apex, right → 29.4 cm");
+        assertThat(robot.lookup(".words").<Label>queryAll()).anyMatch(l -> l.getText().replace('\u00a0', ' ').equals(
+                "To the apex: left 28.1 cm, right 29.4 cm. The larger is drafted; pad the other side by 1.3 cm, or cut the two sides apart."));
+    }
+
+    @Test
+    void anOddFigure_isConfirmed_andStaysQuiet(FxRobot robot) {
+        retype(robot, "#measure-waistGirth", "47");
+        assertThat(text(robot, "#fault-waistGirth")).startsWith("Waist is 47.0 cm; plausible is from 48.0 cm");
+        assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
+        robot.clickOn("#confirm-waistGirth");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#fault-waistGirth").tryQuery()).isEmpty();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo waist confirmed");
+        assertThat(book.find(1).orElseThrow().measurements().confirmed()).containsExactly(MeasurementKey.WAIST);
+    }
+
+    @Test
+    void whatTheDraftLeansOn_isListedWithWhatEachMoves(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#leanings").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("What the draft leans on");
+        assertThat(robot.lookup(".words").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).contains("Upper edge girth by 1.0 cm");
+        robot.interact(() -> robot.lookup("#take-upperBustGirth").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#measure-upperBustGirth").query().isFocused()).isTrue();
+    }
+
+    @Test
+    void whenItWasTaken_isNotedOnThePage(FxRobot robot) {
+        robot.clickOn("#occasion");
+        robot.write("2026-11-03");
+        robot.push(KeyCode.ENTER);
+        retype(robot, "#taken-by", "Idris Vale");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#occasion")).isEqualTo("Taken 3 November 2026 by Idris Vale, breath at rest");
+    }
+
+    @Test
+    void aBackup_isRestored_andWhatWasThereLiesAside(FxRobot robot) throws Exception {
+        retype(robot, "#measure-hipGirth", "104");
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#restore-0").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-hipGirth")).as("as before the change").isEqualTo("101.0");
+        try (var files = Files.list(folder)) {
+            assertThat(files.map(p -> p.getFileName().toString())).anyMatch(n -> n.startsWith("demo.sqlite.aside-"));
+        }
+    }
+
+    @Test
+    void aWearer_isErasedOnlyWhenAskedTwice(FxRobot robot) {
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#erase").queryButton().fire());
+        robot.interact(() -> robot.lookup("#erase-no").queryButton().fire());
+        assertThat(book.entries()).hasSize(3);
+        robot.interact(() -> robot.lookup("#erase").queryButton().fire());
+        robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(2).doesNotContain("Nerea Holloway");
     }
 }

@@ -2,6 +2,7 @@ package bathyra.bench;
 
 import bathyra.app.DemoBook;
 import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Files;
 import bathyra.app.shell.Stage;
 import bathyra.app.shell.Workshop;
 import bathyra.book.WorkshopBook;
@@ -11,7 +12,6 @@ import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.LengthUnit;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.Random;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
@@ -43,7 +43,7 @@ public final class Soak {
         @Override
         public void start(javafx.stage.Stage stage) throws Exception {
             workshop = new Workshop(WorkshopBook.open(DemoBook.fresh(file)));
-            scene = BathyraWindow.show(stage, workshop, (owner, title, name) -> Optional.empty());
+            scene = BathyraWindow.show(stage, workshop, Files.always(file));
             begun = System.nanoTime();
             next = begun;
             new AnimationTimer() {

@@ -11,6 +11,9 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,23 +28,24 @@ import org.sqlite.SQLiteErrorCode;
  */
 public final class WorkshopBook implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(WorkshopBook.class);
-    private static final int VERSION = 1;
-    private static final List<String> FIRST_VERSION = List.of(
-            "CREATE TABLE commission (id INTEGER PRIMARY KEY, title TEXT NOT NULL, wearer TEXT NOT NULL, document TEXT NOT NULL, cursor INTEGER NOT NULL DEFAULT 0)",
-            "CREATE TABLE edit (commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, seq INTEGER NOT NULL, label TEXT NOT NULL,"
-                    + " before TEXT NOT NULL, after TEXT NOT NULL, made TEXT NOT NULL DEFAULT CURRENT_TIMESTAMP, PRIMARY KEY (commission, seq))",
-            "CREATE TABLE place (name TEXT PRIMARY KEY, value TEXT NOT NULL)");
+    private static final Duration BETWEEN_LOOKS = Duration.ofMinutes(1);
 
     private final Connection connection;
     private final Path file;
+    private LocalDateTime nextLook = LocalDateTime.MIN;
 
     private WorkshopBook(Connection connection, Path file) {
         this.connection = connection;
         this.file = file;
     }
 
-    /** A line of the list of commissions. */
-    public record Entry(long id, String title, String wearer) {}
+    /**
+     * A line of the list of commissions.
+     *
+     * @param due when it is to be ready, if that is known
+     * @param state how far it has come, in a few words
+     */
+    public record Entry(long id, String title, String wearer, Optional<LocalDate> due, String state, boolean archived) {}
 
     /** Opens a book, making a new one where there is no file yet. @throws BookUnavailable when it cannot be written to safely */
     public static WorkshopBook open(Path file) throws BookUnavailable {
@@ -51,9 +55,15 @@ public final class WorkshopBook implements AutoCloseable {
             if (Files.exists(file) && !Files.isWritable(file)) {
                 throw unavailable(BookUnavailable.Reason.READ_ONLY, file, null);
             }
+            if (Files.exists(file)) {
+                OwnerOnly.file(file);
+            } else {
+                OwnerOnly.create(file);
+            }
             connection = connect(file);
             require(connection, file);
             migrate(connection);
+            Holder.write(file);
             return new WorkshopBook(connection, file);
         } catch (SQLException e) {
             close(connection);
@@ -79,7 +89,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Nothing is written before the file is known to be a sound book of a version that this program can write. */
     private static void require(Connection connection, Path file) throws SQLException, BookUnavailable {
-        if (version(connection) > VERSION) {
+        if (Migrations.version(connection) > Migrations.newest()) {
             throw unavailable(BookUnavailable.Reason.NEWER, file, null);
         }
         try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("PRAGMA quick_check")) {
@@ -89,23 +99,12 @@ public final class WorkshopBook implements AutoCloseable {
         }
     }
 
-    private static int version(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("PRAGMA user_version")) {
-            return rows.getInt(1);
-        }
-    }
-
     private static void migrate(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             statement.execute("PRAGMA journal_mode=WAL");
             // The write lock is taken now and kept: a second program finds the book locked at once, not at its first change.
             statement.execute("BEGIN IMMEDIATE");
-            if (version(connection) == 0) {
-                for (String sql : FIRST_VERSION) {
-                    statement.execute(sql);
-                }
-                statement.execute("PRAGMA user_version=" + VERSION);
-            }
+            Migrations.run(connection);
             statement.execute("COMMIT");
         }
     }
@@ -122,7 +121,7 @@ public final class WorkshopBook implements AutoCloseable {
     private static BookUnavailable unavailable(BookUnavailable.Reason reason, Path file, Throwable cause) {
         String name = file.toAbsolutePath().toString();
         String sentence = switch (reason) {
-            case LOCKED -> "The book " + name + " is open in another window. Close that window, or open another book with --book.";
+            case LOCKED -> "The book " + name + " is open in another window" + Holder.read(file).map(who -> " (" + who + ")").orElse("") + ". Close that window, or open another book with --book.";
             case READ_ONLY -> "The book " + name + " cannot be written to. Give yourself the right to write it, or open another book with --book.";
             case DAMAGED -> "The book " + name + " is damaged or is no workshop book. It is left as it is: put a copy in its place, or open another book with --book.";
             case NEWER -> "The book " + name + " was written by a newer Bathyra. It is left as it is: use that one, or open another book with --book.";
@@ -145,18 +144,92 @@ public final class WorkshopBook implements AutoCloseable {
         return file;
     }
 
-    /** All commissions, by wearer and title. */
+    /** All commissions, in the order in which they were begun. */
     public List<Entry> entries() {
         return run("list the commissions", () -> {
             List<Entry> entries = new ArrayList<>();
             try (Statement statement = connection.createStatement();
-                    ResultSet rows = statement.executeQuery("SELECT id, title, wearer FROM commission ORDER BY id")) {
+                    ResultSet rows = statement.executeQuery("SELECT id, title, wearer, due, state, archived FROM commission ORDER BY id")) {
                 while (rows.next()) {
-                    entries.add(new Entry(rows.getLong(1), rows.getString(2), rows.getString(3)));
+                    entries.add(new Entry(rows.getLong(1), rows.getString(2), rows.getString(3),
+                            rows.getString(4).isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(rows.getString(4))), rows.getString(5), rows.getInt(6) != 0));
                 }
             }
             return entries;
         });
+    }
+
+    /** When a commission is to be ready. */
+    public void due(long id, Optional<LocalDate> day) {
+        write("note the day", "UPDATE commission SET due = ? WHERE id = ?", day.map(LocalDate::toString).orElse(""), id);
+    }
+
+    public void archive(long id, boolean archived) {
+        write("archive a commission", "UPDATE commission SET archived = CAST(? AS INTEGER) WHERE id = ?", archived ? "1" : "0", id);
+    }
+
+    /** Notes how far a commission has come, in a few words, for the list. */
+    public void state(long id, String words) {
+        write("note the state", "UPDATE commission SET state = ? WHERE id = ?", words, id);
+    }
+
+    public void notes(long id, String text) {
+        write("save the notes", "UPDATE commission SET notes = ? WHERE id = ?", text, id);
+    }
+
+    public String notes(long id) {
+        return document("SELECT notes FROM commission WHERE id = ?", id).orElse("");
+    }
+
+    private void write(String what, String sql, String value, long id) {
+        run(what, () -> {
+            try (PreparedStatement update = connection.prepareStatement(sql)) {
+                update.setString(1, value);
+                update.setLong(2, id);
+                update.executeUpdate();
+            }
+            return null;
+        });
+    }
+
+    /**
+     * Erases a wearer for good: every commission, every change that led to it. The freed pages are overwritten and given back, and
+     * the backups, in which the figures still stand, are taken away and one is made anew.
+     */
+    public void erase(String wearer) {
+        run("erase the wearer", () -> {
+            try (Statement statement = connection.createStatement()) {
+                statement.execute("PRAGMA secure_delete=ON");
+            }
+            transaction(() -> {
+                try (PreparedStatement delete = connection.prepareStatement("DELETE FROM commission WHERE wearer = ?")) {
+                    delete.setString(1, wearer);
+                    delete.executeUpdate();
+                }
+                return null;
+            });
+            try (Statement statement = connection.createStatement()) {
+                statement.execute("VACUUM");
+                statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+            }
+            return null;
+        });
+        Backups backups = new Backups(file);
+        backups.forget();
+        backups.make(connection, LocalDateTime.now());
+    }
+
+    /** Makes a backup when the last one is an hour old. Called before each change; it looks at the folder once a minute at the most. */
+    public void backUpWhenDue() {
+        LocalDateTime now = LocalDateTime.now();
+        if (now.isBefore(nextLook)) {
+            return;
+        }
+        nextLook = now.plus(BETWEEN_LOOKS);
+        Backups backups = new Backups(file);
+        if (backups.isDue(now)) {
+            backups.make(connection, now);
+        }
     }
 
     /** Writes a new commission into the book and gives its number. */
@@ -184,7 +257,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** A commission as it stands. */
     public Optional<Commission> find(long id) {
-        return document("SELECT document FROM commission WHERE id = ?", id).map(WorkshopBook::read);
+        return document("SELECT document FROM commission WHERE id = ?", id).map(this::read);
     }
 
     /** Saves a change under a name; what had been undone before it is forgotten. */
@@ -245,7 +318,7 @@ public final class WorkshopBook implements AutoCloseable {
         if (before.isPresent()) {
             stand(id, before.get(), cursor(id) - 1);
         }
-        return before.map(WorkshopBook::read);
+        return before.map(this::read);
     }
 
     /** Takes the last change back for good, as if it had not been begun, and gives the commission as it was before. */
@@ -268,7 +341,7 @@ public final class WorkshopBook implements AutoCloseable {
             if (after.isPresent()) {
                 stand(id, after.get(), cursor(id) + 1);
             }
-            return after.map(WorkshopBook::read);
+            return after.map(this::read);
         }));
     }
 
@@ -327,11 +400,11 @@ public final class WorkshopBook implements AutoCloseable {
         });
     }
 
-    private static Commission read(String document) {
+    private Commission read(String document) {
         try {
             return CommissionJson.readBack(document);
         } catch (BadDocument e) {
-            throw new IllegalStateException("a commission in the book does not read back", e);
+            throw new BookFailure("A commission in the book " + file.toAbsolutePath() + " cannot be read: the file is damaged there. Restore a backup, or take another commission in hand.", e);
         }
     }
 
@@ -364,5 +437,6 @@ public final class WorkshopBook implements AutoCloseable {
     @Override
     public void close() {
         close(connection);
+        Holder.clear(file);
     }
 }

@@ -98,7 +98,7 @@ class WorkshopBookTest {
             long id = book.add(first);
             BookUnavailable locked = catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
             assertThat(locked.reason()).isEqualTo(BookUnavailable.Reason.LOCKED);
-            assertThat(locked).hasMessage("The book " + file.toAbsolutePath() + " is open in another window. Close that window, or open another book with --book.");
+            assertThat(locked).hasMessageStartingWith("The book " + file.toAbsolutePath() + " is open in another window").hasMessageEndingWith(". Close that window, or open another book with --book.");
             assertThat(book.find(id)).contains(first);
         }
     }

@@ -1,4 +1,12 @@
 package bathyra.garment;
 
+import java.util.Arrays;
+import java.util.stream.Collectors;
+
 /** Whom the garment is for. */
-public record Wearer(String name, Experience experience) {}
+public record Wearer(String name, Experience experience) {
+    /** The first letter of each part of the name: {@code N. H.}. */
+    public String initials() {
+        return Arrays.stream(name.strip().split("[\\s-]+")).filter(part -> !part.isEmpty()).map(part -> part.substring(0, part.offsetByCodePoints(0, 1)) + ".").collect(Collectors.joining(" "));
+    }
+}

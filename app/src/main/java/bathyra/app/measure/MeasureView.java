@@ -2,6 +2,7 @@ package bathyra.app.measure;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TapeGauge;
+import bathyra.app.shell.Files;
 import bathyra.app.shell.Marks;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
@@ -49,16 +50,18 @@ public final class MeasureView extends BorderPane {
     private final TextField title = new TextField();
     private final MenuButton experience = new MenuButton();
     private final OccasionLine occasion;
+    private final TakingIn takingIn;
     private Set<MeasurementKey> keys = Set.of();
     private long shownId = -1;
     private boolean all;
     private boolean leaning;
     private final ScrollPane page = new ScrollPane(rows);
 
-    public MeasureView(Workshop workshop) {
+    public MeasureView(Workshop workshop, Files files) {
         this.workshop = workshop;
         this.model = new MeasureModel(workshop);
         this.occasion = new OccasionLine(model);
+        this.takingIn = new TakingIn(workshop, files, () -> setCenter(figure));
         name.getStyleClass().add("notebook-name");
         name.setId("wearer-name");
         name.setAccessibleText("The wearer's name");
@@ -194,6 +197,11 @@ public final class MeasureView extends BorderPane {
             line.getStyleClass().add("fields");
             rows.getChildren().add(line);
         }
+        rows.getChildren().add(deed("take-in-table", "Take in a table (CSV)", () -> {
+            if (takingIn.ask()) {
+                setCenter(takingIn);
+            }
+        }));
     }
 
     private void card() {

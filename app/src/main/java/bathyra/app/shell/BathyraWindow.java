@@ -1,17 +1,26 @@
 package bathyra.app.shell;
 
 import bathyra.app.table.Lettering;
+import bathyra.book.Backups;
+import bathyra.book.BookFailure;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
+import java.io.IOException;
 import java.nio.file.Path;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Future;
 import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,6 +31,7 @@ import org.slf4j.LoggerFactory;
 public final class BathyraWindow extends Application {
     /** For the start-up measurement: print the time and leave once the drawing has been on screen for two frames. */
     private static final boolean QUIT_WHEN_DRAWN = Boolean.getBoolean("bathyra.quitWhenDrawn");
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     /** On a screen with no more than this to spare the window fills it. */
@@ -45,7 +55,7 @@ public final class BathyraWindow extends Application {
 
     /** Opens the book, hands the workshop over, and goes on to the first draft while the window is built. */
     private static Future<Workshop> begin() {
-        FutureTask<Workshop> task = new FutureTask<>(() -> Workshop.undrafted(WorkshopBook.open(place.call())));
+        FutureTask<Workshop> task = new FutureTask<>(() -> workshop(WorkshopBook.open(place.call())));
         Thread thread = new Thread(() -> {
             task.run();
             draft(task);
@@ -53,6 +63,15 @@ public final class BathyraWindow extends Application {
         thread.setDaemon(true);
         thread.start();
         return task;
+    }
+
+    private static Workshop workshop(WorkshopBook book) {
+        try {
+            return Workshop.undrafted(book);
+        } catch (BookFailure e) {
+            book.close();
+            throw e;
+        }
     }
 
     private static void draft(Future<Workshop> opened) {
@@ -75,8 +94,7 @@ public final class BathyraWindow extends Application {
             show(stage, workshop, Files.chooser());
         } catch (ExecutionException | InterruptedException e) {
             LoggerFactory.getLogger(BathyraWindow.class).warn("the book did not open", e);
-            unavailable(stage, e.getCause() instanceof BookUnavailable why ? why.getMessage()
-                    : "The book could not be opened. The log in the data folder says more.");
+            unavailable(stage, e.getCause());
         }
         if (QUIT_WHEN_DRAWN) {
             quitWhenDrawn();
@@ -86,11 +104,12 @@ public final class BathyraWindow extends Application {
     /** Shows a workshop in a stage; the tests come in here. */
     public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
         Lettering.load();
-        Shell shell = new Shell(workshop, files);
+        Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);
         dark(scene, workshop.darkProperty().get());
         workshop.darkProperty().addListener((o, was, now) -> dark(scene, now));
+        stage.setOnHidden(e -> workshop.close());
         stage.setTitle("Bathyra");
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
@@ -118,32 +137,73 @@ public final class BathyraWindow extends Application {
         }
     }
 
-    private void unavailable(javafx.stage.Stage stage, String why) {
-        Label title = new Label("The workshop book cannot be opened");
-        title.getStyleClass().add("card-title");
+    /** Puts a backup in the place of the open book and shows it; what was there lies aside. */
+    private static void restore(javafx.stage.Stage stage, Workshop workshop, Files files, Backups.Backup backup) {
+        Path file = workshop.book().file();
+        workshop.close();
+        try {
+            new Backups(file).restore(backup);
+            show(stage, new Workshop(WorkshopBook.open(file)), files);
+        } catch (IOException | BookUnavailable e) {
+            LoggerFactory.getLogger(BathyraWindow.class).error("restoring", e);
+            message(stage, "The backup could not be restored", "The book is as it was. Look whether the disk is full and whether you may write in " + file.getParent() + ".", List.of());
+        }
+    }
+
+    private void unavailable(javafx.stage.Stage stage, Throwable cause) {
+        boolean damaged = cause instanceof BookFailure || cause instanceof BookUnavailable why && why.reason() == BookUnavailable.Reason.DAMAGED;
+        List<Button> deeds = new ArrayList<>();
+        Button again = new Button("Try again");
+        again.getStyleClass().add("primary");
+        again.setOnAction(event -> again(stage));
+        deeds.add(again);
+        place().filter(file -> damaged).ifPresent(file -> new Backups(file).newestGood().ifPresent(backup -> {
+            Button restore = new Button("Put this book aside and open the backup of " + WHEN.format(backup.made()));
+            restore.setId("restore-newest");
+            restore.setOnAction(event -> {
+                try {
+                    new Backups(file).restore(backup);
+                    again(stage);
+                } catch (IOException e) {
+                    LoggerFactory.getLogger(BathyraWindow.class).error("restoring", e);
+                    restore.setText("The backup could not be put in its place. Look whether the disk is full.");
+                }
+            });
+            deeds.add(restore);
+        }));
+        Button leave = new Button("Close");
+        leave.setOnAction(event -> Platform.exit());
+        deeds.add(leave);
+        message(stage, "The workshop book cannot be opened", cause instanceof BookUnavailable || cause instanceof BookFailure ? cause.getMessage()
+                : "The book could not be opened. The log in the data folder says more.", deeds);
+    }
+
+    private void again(javafx.stage.Stage stage) {
+        opening = begin();
+        start(stage);
+    }
+
+    /** The book's file, when it can be told without making one. */
+    private static Optional<Path> place() {
+        try {
+            return Optional.of(place.call());
+        } catch (Exception e) {
+            return Optional.empty();
+        }
+    }
+
+    private static void message(javafx.stage.Stage stage, String title, String why, List<Button> deeds) {
+        Label head = new Label(title);
+        head.getStyleClass().add("card-title");
         Label words = new Label(why);
         words.getStyleClass().add("words");
         words.setId("book-unavailable");
-        Button again = new Button("Try again");
-        again.getStyleClass().add("primary");
-        again.setOnAction(event -> {
-            opening = begin();
-            start(stage);
-        });
-        Button leave = new Button("Close");
-        leave.setOnAction(event -> Platform.exit());
-        VBox box = new VBox(12, title, words, again, leave);
-        box.setPadding(new javafx.geometry.Insets(60));
+        VBox box = new VBox(12, head, words);
+        box.getChildren().addAll(deeds);
+        box.setPadding(new Insets(60));
         stage.setTitle("Bathyra");
         stage.setScene(scene(box));
         stage.show();
-    }
-
-    @Override
-    public void stop() {
-        if (workshop != null) {
-            workshop.close();
-        }
     }
 
     private void quitWhenDrawn() {

@@ -2,21 +2,52 @@ package bathyra.app.shell;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
-/** Asks where to write a file; the operating system's chooser stands behind it, or a test. */
+/** Asks where to put a file and which one to take in. The operating system's choosers in the program, a fixed answer in tests. */
 public interface Files {
-    Optional<Path> where(Window window, String title, String name);
+    /** Where to write a file. @param name a name to begin with */
+    Optional<Path> where(Window owner, String title, String name);
 
-    /** The operating system's own chooser. */
+    /** Which file to read. @param ending without its point */
+    Optional<Path> which(Window owner, String title, String ending);
+
+    /** The operating system's choosers. */
     static Files chooser() {
-        return (window, title, name) -> {
-            FileChooser chooser = new FileChooser();
-            chooser.setTitle(title);
-            chooser.setInitialFileName(name);
-            return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+        return new Files() {
+            @Override
+            public Optional<Path> where(Window owner, String title, String name) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(title);
+                chooser.setInitialFileName(name);
+                return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
+            }
+
+            @Override
+            public Optional<Path> which(Window owner, String title, String ending) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(title);
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending, "*." + ending.toUpperCase(Locale.ROOT)));
+                return Optional.ofNullable(chooser.showOpenDialog(owner)).map(File::toPath);
+            }
+        };
+    }
+
+    /** One answer to every question, for tests and measurements. */
+    static Files always(Path path) {
+        return new Files() {
+            @Override
+            public Optional<Path> where(Window owner, String title, String name) {
+                return Optional.of(path);
+            }
+
+            @Override
+            public Optional<Path> which(Window owner, String title, String ending) {
+                return Optional.of(path);
+            }
         };
     }
 }

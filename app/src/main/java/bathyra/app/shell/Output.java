@@ -2,16 +2,21 @@ package bathyra.app.shell;
 
 import bathyra.app.command.Version;
 import bathyra.draft.Draft;
+import bathyra.files.csv.MeasurementCsv;
+import bathyra.files.json.CommissionJson;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgPattern;
+import bathyra.garment.Commission;
+import bathyra.garment.Wearer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.concurrent.Task;
@@ -25,18 +30,23 @@ final class Output {
 
     /** What can be put out. */
     enum Kind {
-        PDF_A4("PDF, A4 sheets", "pdf"),
-        PDF_LETTER("PDF, letter sheets", "pdf"),
-        PDF_A0("PDF, one A0 sheet", "pdf"),
-        SVG("SVG drawing", "svg"),
-        JSON("Pattern document", "json");
+        PDF_A4("PDF, A4 sheets", "pdf", true),
+        PDF_LETTER("PDF, letter sheets", "pdf", true),
+        PDF_A0("PDF, one A0 sheet", "pdf", true),
+        SVG("SVG drawing", "svg", true),
+        JSON("Pattern document", "json", true),
+        MEASUREMENTS("Measurements, CSV", "csv", false),
+        COMMISSION("Commission, initials for the name", "bathyra.json", false),
+        COMMISSION_NAMED("Commission with the name", "bathyra.json", false);
 
         private final String label;
         private final String ending;
+        private final boolean needsDraft;
 
-        Kind(String label, String ending) {
+        Kind(String label, String ending, boolean needsDraft) {
             this.label = label;
             this.ending = ending;
+            this.needsDraft = needsDraft;
         }
 
         String label() {
@@ -58,20 +68,21 @@ final class Output {
     }
 
     void write(Kind kind, Window window) {
-        if (workshop.draft().isEmpty() || workshop.refusal().isPresent()) {
+        if (kind.needsDraft && (workshop.draft().isEmpty() || workshop.refusal().isPresent())) {
             said.set("There is no finished draft to put out. Measure says what is missing.");
             return;
         }
-        Draft draft = workshop.draft().get();
-        String name = draft.commission().title().replaceAll("[^\\p{L}\\p{N} ,-]", "").replace(' ', '-').replace(",", "") + "." + kind.ending;
-        files.where(window, kind.label(), name).ifPresent(path -> start(kind, draft, path));
+        Commission commission = workshop.commission();
+        Optional<Draft> draft = workshop.draft();
+        String name = commission.title().replaceAll("[^\\p{L}\\p{N} ,-]", "").replace(' ', '-').replace(",", "") + "." + kind.ending;
+        files.where(window, kind.label(), name).ifPresent(path -> start(kind, commission, draft, path));
     }
 
-    private void start(Kind kind, Draft draft, Path path) {
+    private void start(Kind kind, Commission commission, Optional<Draft> draft, Path path) {
         Task<Void> task = new Task<>() {
             @Override
             protected Void call() throws IOException {
-                byte[] content = render(kind, draft);
+                byte[] content = kind.needsDraft ? pattern(kind, draft.orElseThrow()) : figures(kind, commission);
                 Path part = java.nio.file.Files.createTempFile(path.toAbsolutePath().getParent(), ".output", ".part");
                 java.nio.file.Files.write(part, content);
                 java.nio.file.Files.move(part, path, StandardCopyOption.REPLACE_EXISTING);
@@ -89,14 +100,25 @@ final class Output {
         thread.start();
     }
 
-    private static byte[] render(Kind kind, Draft draft) throws IOException {
+    private static byte[] pattern(Kind kind, Draft draft) throws IOException {
         String date = LocalDate.now().toString();
         return switch (kind) {
             case PDF_A4 -> PdfPattern.write(draft, Paper.A4, date);
             case PDF_LETTER -> PdfPattern.write(draft, Paper.LETTER, date);
             case PDF_A0 -> PdfPattern.write(draft, Paper.A0, date);
             case SVG -> SvgPattern.write(draft.pattern()).getBytes(StandardCharsets.UTF_8);
-            case JSON -> PatternJson.write(draft.pattern(), draft.findings(), Version.number()).getBytes(StandardCharsets.UTF_8);
+            default -> PatternJson.write(draft.pattern(), draft.findings(), Version.number()).getBytes(StandardCharsets.UTF_8);
         };
+    }
+
+    /** What leaves the workshop carries the wearer's name only where that was asked for. */
+    private static byte[] figures(Kind kind, Commission commission) {
+        Wearer wearer = commission.wearer();
+        String text = switch (kind) {
+            case MEASUREMENTS -> MeasurementCsv.write(commission.measurements(), commission.units());
+            case COMMISSION_NAMED -> CommissionJson.write(commission);
+            default -> CommissionJson.write(commission.withWearer(new Wearer(wearer.initials(), wearer.experience())));
+        };
+        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -4,8 +4,11 @@ import bathyra.app.measure.MeasureView;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.rail.LacingRail;
 import bathyra.app.seams.SeamsView;
+import bathyra.app.shelf.ShelfView;
+import bathyra.book.Backups;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -17,11 +20,14 @@ import javafx.scene.layout.VBox;
 /** The frame: rail on the left, slip on top, the stage in the middle. */
 public final class Shell extends BorderPane {
     private final Workshop workshop;
+    private final Files files;
     private final Map<Stage, Node> views = new EnumMap<>(Stage.class);
     private final BorderPane middle = new BorderPane();
 
-    public Shell(Workshop workshop, Files files) {
+    /** @param restore puts a backup in the place of the book and opens it */
+    public Shell(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
+        this.files = files;
         Output output = new Output(workshop, files);
         Label said = new Label();
         said.setId("said");
@@ -39,13 +45,23 @@ public final class Shell extends BorderPane {
         middle.setTop(new VBox(new TopSlip(workshop, output), said, written));
         setLeft(new LacingRail(workshop));
         setCenter(middle);
-        workshop.stageProperty().addListener((o, was, now) -> show());
+        workshop.stageProperty().addListener((o, was, now) -> {
+            workshop.shelfOpenProperty().set(false);
+            show();
+        });
+        workshop.shelfOpenProperty().addListener((o, was, now) -> {
+            if (now) {
+                middle.setCenter(new ShelfView(workshop, restore));
+            } else {
+                show();
+            }
+        });
         show();
     }
 
     private void show() {
         middle.setCenter(views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
-            case MEASURE -> new MeasureView(workshop);
+            case MEASURE -> new MeasureView(workshop, files);
             case SEAMS -> new SeamsView(workshop);
             case PIECES -> new PiecesView(workshop);
         }));

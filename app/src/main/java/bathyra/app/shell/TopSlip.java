@@ -19,7 +19,7 @@ import javafx.scene.layout.VBox;
 final class TopSlip extends HBox {
     private static final int TITLE_MOST = 46;
     private final Workshop workshop;
-    private final MenuButton title = new MenuButton();
+    private final Button title = new Button();
     private final Tooltip whole = new Tooltip();
     private final Label wearer = new Label();
     private final Label state = new Label();
@@ -31,8 +31,8 @@ final class TopSlip extends HBox {
         getStyleClass().add("top-slip");
         title.getStyleClass().setAll("commission-title");
         title.setId("commission");
-        title.setAccessibleText("Commission");
-        title.setOnShowing(e -> listCommissions());
+        title.setAccessibleText("Open the workshop book");
+        title.setOnAction(e -> workshop.shelfOpenProperty().set(!workshop.shelfOpenProperty().get()));
         title.setTooltip(whole);
         wearer.getStyleClass().add("commission-wearer");
         state.setId("state");
@@ -107,18 +107,6 @@ final class TopSlip extends HBox {
         theme.setOnAction(e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
         menu.getItems().addAll(new SeparatorMenuItem(), theme);
         return menu;
-    }
-
-    private void listCommissions() {
-        title.getItems().setAll(workshop.entries().stream().map(entry -> {
-            MenuItem item = new MenuItem(entry.title() + " · " + entry.wearer());
-            item.setOnAction(e -> workshop.switchTo(entry.id()));
-            return item;
-        }).toList());
-        MenuItem next = new MenuItem("New commission");
-        next.setId("new-commission");
-        next.setOnAction(e -> workshop.begin());
-        title.getItems().addAll(new SeparatorMenuItem(), next);
     }
 
     private void show() {

@@ -15,18 +15,22 @@ import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.truing.Finding;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.LongProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleLongProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
+import org.slf4j.LoggerFactory;
 
 /**
  * What the window shows: the commission in hand, its last good draft, and where one is. Every change goes through here: it is
@@ -46,6 +50,7 @@ public final class Workshop implements AutoCloseable {
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+    private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
     private boolean drafting;
@@ -107,6 +112,7 @@ public final class Workshop implements AutoCloseable {
     /** Takes another commission in hand. */
     public void switchTo(long next) {
         letGo();
+        keepState();
         id = next;
         draft.set(Optional.empty());
         book.keepPlace(PLACE_COMMISSION, Long.toString(next));
@@ -118,6 +124,50 @@ public final class Workshop implements AutoCloseable {
         long next = book.add(blank(unit()));
         switchTo(next);
         stage.set(Stage.MEASURE);
+    }
+
+    /** Notes for the list how far the commission in hand has come. */
+    private void keepState() {
+        String words = refusal.get().isPresent() ? "no draft" : draft.get().map(d -> {
+            long notes = d.with(Finding.Status.NOTE).size();
+            return notes == 0 ? "drafts clean" : notes == 1 ? "1 note" : notes + " notes";
+        }).orElse("");
+        if (!words.isEmpty()) {
+            book.state(id, words);
+        }
+    }
+
+    /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */
+    public void duplicateFor(long which, String wearer) {
+        Commission design = book.find(which).orElseThrow();
+        long next = book.add(new Commission(design.title(), design.units(), new Wearer(wearer.strip(), Experience.FIRST), MeasurementSet.empty(), design.garment()));
+        switchTo(next);
+        stage.set(Stage.MEASURE);
+    }
+
+    /** Erases a wearer for good, with every commission and every backup in which the figures stand. */
+    public void erase(String wearer) {
+        letGo();
+        book.erase(wearer);
+        if (book.entries().isEmpty()) {
+            book.add(blank(LengthUnit.CM));
+        }
+        if (book.entries().stream().noneMatch(e -> e.id() == id)) {
+            draft.set(Optional.empty());
+            id = book.entries().get(0).id();
+            book.keepPlace(PLACE_COMMISSION, Long.toString(id));
+            show(book.find(id).orElseThrow());
+        }
+    }
+
+    /** The book, for what concerns the list of commissions and not the one in hand. */
+    public WorkshopBook book() {
+        return book;
+    }
+
+    /** Whether the list of commissions is open instead of a stage. */
+    public BooleanProperty shelfOpenProperty() {
+        return shelfOpen;
     }
 
     private static Commission blank(LengthUnit unit) {
@@ -157,6 +207,7 @@ public final class Workshop implements AutoCloseable {
             return;
         }
         try {
+            book.backUpWhenDue();
             if (thing.equals(inHand)) {
                 book.amend(id, label, after);
             } else {
@@ -269,6 +320,11 @@ public final class Workshop implements AutoCloseable {
     /** Closes the book; everything is in it already. */
     @Override
     public void close() {
+        try {
+            keepState();
+        } catch (BookFailure e) {
+            LoggerFactory.getLogger(Workshop.class).debug("the state could not be noted", e);
+        }
         book.close();
     }
 

@@ -1,0 +1,48 @@
+package bathyra.app.shelf;
+
+import bathyra.book.WorkshopBook.Entry;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** One commission on the shelf: wearer, title, how far it has come, its day. */
+final class ShelfCell extends ListCell<Entry> {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    private final Label wearer = new Label();
+    private final Label title = new Label();
+    private final Label state = new Label();
+    private final Label due = new Label();
+    private final HBox row;
+
+    ShelfCell() {
+        wearer.getStyleClass().add("shelf-wearer");
+        title.getStyleClass().add("quiet");
+        state.getStyleClass().add("quiet");
+        due.getStyleClass().add("shelf-due");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        state.setMinWidth(Region.USE_PREF_SIZE);
+        due.setMinWidth(Region.USE_PREF_SIZE);
+        row = new HBox(16, new VBox(wearer, title), space, state, due);
+        row.getStyleClass().add("shelf-row");
+        setText(null);
+    }
+
+    @Override
+    protected void updateItem(Entry entry, boolean empty) {
+        super.updateItem(entry, empty);
+        setGraphic(empty || entry == null ? null : row);
+        if (entry != null && !empty) {
+            wearer.setText(entry.wearer());
+            title.setText(entry.title());
+            state.setText(entry.archived() ? "archived" : entry.state());
+            due.setText(entry.due().map(DAY::format).orElse(""));
+            setAccessibleText(entry.wearer() + ", " + entry.title());
+        }
+    }
+}

@@ -1,0 +1,254 @@
+package bathyra.app.shelf;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.shell.TableStage;
+import bathyra.app.shell.Workshop;
+import bathyra.book.BookFailure;
+import bathyra.book.Backups;
+import bathyra.book.WorkshopBook.Entry;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The workshop book as a shelf: every commission, found as one types, with its day, its notes and what can be done with it. */
+public final class ShelfView extends BorderPane {
+    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
+    private static final int BACKUPS_SHOWN = 3;
+
+    private final Workshop workshop;
+    private final Consumer<Backups.Backup> restore;
+    private final TextField words = new TextField();
+    private final CheckBox archived = new CheckBox("Archived too");
+    private final ListView<Entry> list = new ListView<>();
+    private final Label found = new Label();
+    private final Card card = new Card();
+    private Search search = new Search(List.of());
+    private boolean erasing;
+
+    /** @param restore puts a backup in the place of the book and opens it */
+    public ShelfView(Workshop workshop, Consumer<Backups.Backup> restore) {
+        this.workshop = workshop;
+        this.restore = restore;
+        Label title = new Label("Workshop book");
+        title.getStyleClass().add("shelf-title");
+        words.setId("search");
+        words.setPromptText("Wearer, title, day or state");
+        words.setAccessibleText("Find a commission");
+        words.textProperty().addListener((o, was, now) -> look());
+        words.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.DOWN) {
+                list.requestFocus();
+            }
+        });
+        HBox.setHgrow(words, Priority.ALWAYS);
+        archived.setId("archived");
+        archived.setOnAction(e -> look());
+        Button begin = new Button("New commission");
+        begin.setId("new-commission");
+        begin.setOnAction(e -> {
+            workshop.begin();
+            workshop.shelfOpenProperty().set(false);
+        });
+        HBox bar = new HBox(12, words, archived, begin);
+        bar.getStyleClass().add("fields");
+        list.setId("shelf");
+        list.setAccessibleText("Commissions");
+        list.setCellFactory(l -> new ShelfCell());
+        list.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                open();
+            }
+        });
+        list.setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2) {
+                open();
+            }
+        });
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            erasing = false;
+            card();
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        found.getStyleClass().add("quiet");
+        VBox shelf = new VBox(10, title, bar, list, found);
+        shelf.getStyleClass().add("shelf");
+        setCenter(shelf);
+        setRight(TableStage.scrolling(card));
+        read();
+        words.setOnAction(e -> open());
+    }
+
+    /** Reads the book anew and keeps the place in it. */
+    private void read() {
+        search = new Search(workshop.entries());
+        look();
+    }
+
+    private void look() {
+        long chosen = Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(Entry::id).orElse(workshop.id());
+        List<Entry> entries = search.find(words.getText(), archived.isSelected());
+        list.getItems().setAll(entries);
+        found.setText(entries.size() == 1 ? "One commission" : entries.size() + " commissions");
+        entries.stream().filter(e -> e.id() == chosen).findFirst().or(() -> entries.stream().findFirst()).ifPresent(e -> list.getSelectionModel().select(e));
+        card();
+    }
+
+    private void open() {
+        Entry entry = list.getSelectionModel().getSelectedItem();
+        if (entry != null) {
+            workshop.switchTo(entry.id());
+            workshop.shelfOpenProperty().set(false);
+        }
+    }
+
+    private void card() {
+        Entry entry = list.getSelectionModel().getSelectedItem();
+        if (entry == null) {
+            card.begin("Nothing found");
+            card.words("No commission holds these words. Look among the archived ones too, or begin a new one.");
+            backups();
+            return;
+        }
+        card.begin(entry.title());
+        card.words(entry.wearer());
+        if (!entry.state().isEmpty()) {
+            card.words(entry.state(), "quiet");
+        }
+        Button take = new Button("Take it in hand");
+        take.getStyleClass().add("primary");
+        take.setId("take-in-hand");
+        take.setOnAction(e -> open());
+        card.add(take);
+        due(entry);
+        notes(entry);
+        duplicate(entry);
+        card.section("Put away");
+        card.add(deed("archive", entry.archived() ? "Take it out of the archive" : "Archive it", () -> {
+            workshop.book().archive(entry.id(), !entry.archived());
+            read();
+        }));
+        erase(entry);
+        backups();
+    }
+
+    private void due(Entry entry) {
+        card.section("Due");
+        TextField day = new TextField(entry.due().map(LocalDate::toString).orElse(""));
+        day.setId("due");
+        day.setPromptText("year-month-day");
+        day.setAccessibleText("The day on which it is to be ready, year-month-day");
+        Label fault = new Label();
+        day.setOnAction(e -> {
+            try {
+                workshop.book().due(entry.id(), day.getText().isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(day.getText().strip())));
+                read();
+            } catch (DateTimeException wrong) {
+                day.pseudoClassStateChanged(FAULT, true);
+                fault.setText("Not understood: " + day.getText() + ". Type it as 2026-12-24.");
+                fault.getStyleClass().setAll("row-fault");
+            }
+        });
+        card.add(day);
+        card.add(fault);
+    }
+
+    private void notes(Entry entry) {
+        card.section("Notes");
+        TextArea notes = new TextArea(workshop.book().notes(entry.id()));
+        notes.setId("notes");
+        notes.setAccessibleText("Notes on the commission");
+        notes.setWrapText(true);
+        notes.setPrefRowCount(3);
+        notes.setMinHeight(Region.USE_PREF_SIZE);
+        notes.textProperty().addListener((o, was, now) -> workshop.book().notes(entry.id(), now));
+        card.add(notes);
+    }
+
+    private void duplicate(Entry entry) {
+        card.section("The same design for another wearer");
+        TextField wearer = new TextField();
+        wearer.setId("duplicate-for");
+        wearer.setPromptText("Name");
+        wearer.setAccessibleText("Name of the other wearer");
+        HBox.setHgrow(wearer, Priority.ALWAYS);
+        Button make = new Button("Duplicate");
+        make.setId("duplicate");
+        make.disableProperty().bind(wearer.textProperty().map(String::isBlank));
+        make.setOnAction(e -> {
+            workshop.duplicateFor(entry.id(), wearer.getText());
+            workshop.shelfOpenProperty().set(false);
+        });
+        HBox row = new HBox(8, wearer, make);
+        row.getStyleClass().add("fields");
+        card.add(row);
+    }
+
+    /** What cannot be undone is asked twice. */
+    private void erase(Entry entry) {
+        if (!erasing) {
+            card.add(deed("erase", "Erase " + entry.wearer() + " for good", () -> {
+                erasing = true;
+                card();
+            }));
+            return;
+        }
+        long all = workshop.entries().stream().filter(e -> e.wearer().equals(entry.wearer())).count();
+        card.words("Every figure of " + entry.wearer() + " and " + (all == 1 ? "this commission" : "all " + all + " commissions") + " will be gone from the book and its backups. This cannot be undone.", "caution");
+        Button yes = new Button("Erase for good");
+        yes.setId("erase-yes");
+        yes.setOnAction(e -> {
+            erasing = false;
+            try {
+                workshop.erase(entry.wearer());
+                read();
+            } catch (BookFailure failed) {
+                card.words(failed.getMessage(), "caution");
+            }
+        });
+        Button no = new Button("Keep it");
+        no.setId("erase-no");
+        no.setOnAction(e -> {
+            erasing = false;
+            card();
+        });
+        card.add(new HBox(8, yes, no));
+    }
+
+    private void backups() {
+        List<Backups.Backup> all = new Backups(workshop.book().file()).list();
+        if (all.isEmpty()) {
+            return;
+        }
+        card.section("Backups of the book");
+        card.words("One an hour while it is in use; the last ten are kept. Restoring puts the present book aside, it is not lost.", "quiet");
+        for (Backups.Backup backup : all.stream().limit(BACKUPS_SHOWN).toList()) {
+            card.add(deed("restore-" + all.indexOf(backup), "Restore " + WHEN.format(backup.made()), () -> restore.accept(backup)));
+        }
+    }
+
+    private static Button deed(String id, String text, Runnable run) {
+        Button button = new Button(text);
+        button.getStyleClass().add("deed");
+        button.setId(id);
+        button.setOnAction(e -> run.run());
+        return button;
+    }
+}

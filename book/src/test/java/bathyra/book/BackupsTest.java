@@ -1,0 +1,265 @@
+package bathyra.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import bathyra.draft.Bodies;
+import bathyra.files.json.CommissionJson;
+import bathyra.garment.Commission;
+import bathyra.garment.Experience;
+import bathyra.garment.Garment;
+import bathyra.garment.Wearer;
+import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.DriverManager;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What keeps the book safe: backups, restoring, damage, privacy, erasing. */
+class BackupsTest {
+    private static final LocalDateTime NOON = LocalDateTime.of(2026, 11, 3, 12, 0);
+    @TempDir
+    private Path folder;
+    private Path file;
+    private Backups backups;
+    private final Commission heron = Bodies.commission(Bodies.nerea(), Garment.bustier());
+
+    @BeforeEach
+    void name() {
+        file = folder.resolve("book.sqlite");
+        backups = new Backups(file);
+    }
+
+    private long bind(int commissions) throws BookUnavailable {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = 0;
+            for (int i = 0; i < commissions; i++) {
+                id = book.add(heron);
+            }
+            book.backUpWhenDue();
+            return id;
+        }
+    }
+
+    private void backUpAt(LocalDateTime when) throws Exception {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            backups.make(connection, when);
+        }
+    }
+
+    @Test
+    void backUp_isDueOnceAnHour() throws Exception {
+        bind(1);
+        LocalDateTime made = backups.list().get(0).made();
+        assertThat(backups.isDue(made.plusMinutes(59))).isFalse();
+        assertThat(backups.isDue(made.plusMinutes(60))).isTrue();
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.backUpWhenDue();
+        }
+        assertThat(backups.list()).as("none before the hour is over").hasSize(1);
+    }
+
+    @Test
+    void backUps_theNewestTenAreKept() throws Exception {
+        bind(1);
+        backups.forget();
+        for (int hour = 0; hour < 14; hour++) {
+            backUpAt(NOON.plusHours(hour));
+        }
+        assertThat(backups.list()).hasSize(10);
+        assertThat(backups.list().get(0).made()).isEqualTo(NOON.plusHours(13));
+        assertThat(backups.list().get(9).made()).isEqualTo(NOON.plusHours(4));
+    }
+
+    @Test
+    void newestGood_passesOverOneThatIsDamaged() throws Exception {
+        bind(20);
+        backups.forget();
+        backUpAt(NOON);
+        backUpAt(NOON.plusHours(1));
+        Path newest = backups.list().get(0).file();
+        byte[] bytes = Files.readAllBytes(newest);
+        Arrays.fill(bytes, 2000, bytes.length - 500, (byte) 7);
+        Files.write(newest, bytes);
+        assertThat(backups.newestGood().map(Backups.Backup::made)).contains(NOON);
+    }
+
+    @Test
+    void restore_putsTheBookAsideAndTheBackupInItsPlace() throws Exception {
+        long id = bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.record(id, "later", heron, heron.withTitle("Later"));
+        }
+        Path aside = backups.restore(backups.list().get(0));
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.find(id)).contains(heron);
+        }
+        try (WorkshopBook former = WorkshopBook.open(aside)) {
+            assertThat(former.find(id).map(Commission::title)).contains("Later");
+        }
+    }
+
+    @Test
+    void oldBook_isBroughtToTheNewVersionWithEverythingInIt() throws Exception {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+            statement.execute("CREATE TABLE commission (id INTEGER PRIMARY KEY, title TEXT NOT NULL, wearer TEXT NOT NULL, document TEXT NOT NULL, cursor INTEGER NOT NULL DEFAULT 0)");
+            statement.execute("CREATE TABLE edit (commission INTEGER NOT NULL, seq INTEGER NOT NULL, label TEXT NOT NULL, before TEXT NOT NULL, after TEXT NOT NULL,"
+                    + " made TEXT NOT NULL DEFAULT CURRENT_TIMESTAMP, PRIMARY KEY (commission, seq))");
+            statement.execute("CREATE TABLE place (name TEXT PRIMARY KEY, value TEXT NOT NULL)");
+            statement.execute("INSERT INTO commission (title, wearer, document) VALUES ('The Heron', 'Nerea Holloway', '"
+                    + CommissionJson.write(heron).replace("'", "''") + "')");
+            statement.execute("PRAGMA user_version=1");
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.find(1)).contains(heron);
+            assertThat(book.entries()).singleElement().satisfies(e -> {
+                assertThat(e.due()).isEmpty();
+                assertThat(e.archived()).isFalse();
+            });
+        }
+    }
+
+    @Test
+    void dayNotesStateAndArchive_areKept() throws Exception {
+        long id = bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.due(id, Optional.of(LocalDate.of(2026, 12, 24)));
+            book.notes(id, "Act two; breathes low.");
+            book.state(id, "2 notes");
+            book.archive(id, true);
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.entries()).containsExactly(new WorkshopBook.Entry(id, "The Heron", "Nerea Holloway", Optional.of(LocalDate.of(2026, 12, 24)), "2 notes", true));
+            assertThat(book.notes(id)).isEqualTo("Act two; breathes low.");
+            book.due(id, Optional.empty());
+            book.archive(id, false);
+            assertThat(book.entries().get(0).due()).isEmpty();
+            assertThat(book.entries().get(0).archived()).isFalse();
+        }
+    }
+
+    @Test
+    void bookAndBackups_areReadableByTheirOwnerOnly() throws Exception {
+        bind(1);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-------");
+        Path backup = backups.list().get(0).file();
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(backup))).isEqualTo("rw-------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(backup.getParent()))).isEqualTo("rwx------");
+    }
+
+    @Test
+    void erase_leavesNothingOfTheWearerInAnyFile() throws Exception {
+        Commission other = new Commission("The Orchard", heron.units(), new Wearer("Ottoline Brackwater", Experience.FIRST), heron.measurements(), heron.garment());
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = book.add(heron);
+            book.add(other);
+            for (int i = 0; i < 30; i++) {
+                Commission now = book.find(id).orElseThrow();
+                book.record(id, "waist", now, now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
+            }
+            book.backUpWhenDue();
+            book.erase("Nerea Holloway");
+            assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).containsExactly("Ottoline Brackwater");
+            assertThat(filesWith("Nerea Holloway")).as("while the book is open").isEmpty();
+        }
+        assertThat(filesWith("Nerea Holloway")).isEmpty();
+        assertThat(filesWith("Ottoline Brackwater")).isNotEmpty();
+    }
+
+    private List<Path> filesWith(String text) throws Exception {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(Files::isRegularFile).filter(p -> {
+                try {
+                    return new String(Files.readAllBytes(p), StandardCharsets.ISO_8859_1).contains(text);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }).toList();
+        }
+    }
+
+    @Test
+    void withdraw_leavesNoChangeAndNothingToRedo() throws Exception {
+        long id = bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            Commission once = heron.withTitle("Once");
+            book.record(id, "a", heron, once);
+            book.record(id, "b", once, heron.withTitle("Twice"));
+            assertThat(book.withdraw(id)).contains(once);
+            assertThat(book.redoLabel(id)).isEmpty();
+            assertThat(book.undoLabel(id)).contains("a");
+            assertThat(book.find(id)).contains(once);
+        }
+    }
+
+    @Test
+    void lockedBook_saysWhoHasIt() throws Exception {
+        bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).getMessage())
+                    .contains("is open in another window (" + System.getProperty("user.name") + ", since ");
+        }
+        assertThat(Files.exists(folder.resolve("book.sqlite.holder"))).isFalse();
+    }
+
+    /** 50 books with bytes flipped, cut short or zeroed: each opens and reads back, or says that it is damaged and is left as it is; a good backup is there each time. */
+    @Test
+    void damagedBooks_openOrAreLeftAsTheyAre() throws Exception {
+        bind(40);
+        byte[] good = Files.readAllBytes(file);
+        Random random = new Random(31);
+        int damaged = 0;
+        for (int i = 0; i < 50; i++) {
+            byte[] spoilt = spoilt(good, random);
+            for (String part : List.of("-wal", "-shm")) {
+                Files.deleteIfExists(Path.of(file + part));
+            }
+            Files.write(file, spoilt);
+            try (WorkshopBook book = WorkshopBook.open(file)) {
+                for (WorkshopBook.Entry entry : book.entries()) {
+                    book.find(entry.id());
+                }
+            } catch (BookUnavailable e) {
+                damaged++;
+                assertThat(e.reason()).isIn(BookUnavailable.Reason.DAMAGED, BookUnavailable.Reason.NEWER);
+                assertThat(Files.readAllBytes(file)).as("round " + i).isEqualTo(spoilt);
+            } catch (BookFailure e) {
+                damaged++;
+                assertThat(e).hasMessageContaining(file.getFileName().toString());
+            }
+            assertThat(backups.newestGood()).isPresent();
+        }
+        assertThat(damaged).isGreaterThan(20);
+    }
+
+    private static byte[] spoilt(byte[] good, Random random) {
+        byte[] bytes = good.clone();
+        switch (random.nextInt(3)) {
+            case 0 -> {
+                for (int k = 0; k < 40; k++) {
+                    bytes[random.nextInt(bytes.length)] ^= (byte) (1 + random.nextInt(255));
+                }
+            }
+            case 1 -> bytes = Arrays.copyOf(bytes, random.nextInt(bytes.length));
+            default -> {
+                int page = 4096 * random.nextInt(bytes.length / 4096);
+                Arrays.fill(bytes, page, page + 4096, (byte) 0);
+            }
+        }
+        return bytes;
+    }
+}

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.shell.Workshop;
 import bathyra.book.WorkshopBook;
+import bathyra.app.tape.TapeSimulator;
 import bathyra.files.SquareFinder;
+import bathyra.measure.Length;
 import bathyra.measure.MeasurementKey;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -428,12 +430,13 @@ class WindowTest {
     @Test
     void whenItWasTaken_isNotedOnThePage(FxRobot robot) {
         robot.clickOn("#occasion");
-        robot.write("2026-11-03");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("2026-11-05");
         robot.push(KeyCode.ENTER);
-        retype(robot, "#taken-by", "Idris Vale");
+        retype(robot, "#taken-by", "Marit Sollers");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#occasion")).isEqualTo("Taken 3 November 2026 by Idris Vale, breath at rest");
+        assertThat(text(robot, "#occasion")).isEqualTo("Taken 5 November 2026 by Marit Sollers, over a leotard, breath at rest");
     }
 
     @Test
@@ -460,5 +463,39 @@ class WindowTest {
         robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(2).doesNotContain("Nerea Holloway");
+    }
+
+    @Test
+    void aDigitalTape_writesIntoTheFieldInHand(FxRobot robot) throws Exception {
+        try (TapeSimulator tape = new TapeSimulator(0)) {
+            retype(robot, "#tape-port", Integer.toString(tape.port()));
+            robot.clickOn("#listen");
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("Listening."));
+            robot.clickOn("#measure-hipGirth");
+            WaitForAsyncUtils.waitForFxEvents();
+            tape.read(Length.mm(1043));
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#measure-hipGirth").equals("104.3"));
+            assertThat(robot.lookup("#measure-armholeGirth").query().isFocused()).as("the next field is taken up").isTrue();
+            assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.3 cm");
+        }
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("The tape no longer answers."));
+    }
+
+    @Test
+    void twoVersions_areComparedOnTheTable_withWhatDiffers(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#version-name", "Before the fitting");
+        robot.clickOn("#keep-version");
+        robot.clickOn("#stage-measure");
+        retype(robot, "#measure-waistGirth", "74");
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#compare-0").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Beside Before the fitting");
+        assertThat(robot.lookup(".difference").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).startsWith("Waist: 72.0 cm → 74.0 cm");
+        robot.interact(() -> robot.lookup("#stop-comparing").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Princess front, underbust");
     }
 }

@@ -16,7 +16,9 @@ final class Migrations {
             List.of("ALTER TABLE commission ADD COLUMN due TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE commission ADD COLUMN notes TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE commission ADD COLUMN state TEXT NOT NULL DEFAULT ''",
-                    "ALTER TABLE commission ADD COLUMN archived INTEGER NOT NULL DEFAULT 0"));
+                    "ALTER TABLE commission ADD COLUMN archived INTEGER NOT NULL DEFAULT 0"),
+            List.of("CREATE TABLE version (id INTEGER PRIMARY KEY, commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, name TEXT NOT NULL,"
+                    + " made TEXT NOT NULL, document TEXT NOT NULL)"));
 
     private Migrations() {}
 

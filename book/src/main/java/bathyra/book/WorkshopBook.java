@@ -144,6 +144,11 @@ public final class WorkshopBook implements AutoCloseable {
         return file;
     }
 
+    /** The named versions of the commissions. */
+    public Versions versions() {
+        return new Versions(this, connection);
+    }
+
     /** All commissions, in the order in which they were begun. */
     public List<Entry> entries() {
         return run("list the commissions", () -> {
@@ -400,7 +405,7 @@ public final class WorkshopBook implements AutoCloseable {
         });
     }
 
-    private Commission read(String document) {
+    Commission read(String document) {
         try {
             return CommissionJson.readBack(document);
         } catch (BadDocument e) {
@@ -408,7 +413,7 @@ public final class WorkshopBook implements AutoCloseable {
         }
     }
 
-    private interface Work<T> {
+    interface Work<T> {
         T run() throws SQLException;
     }
 
@@ -426,7 +431,7 @@ public final class WorkshopBook implements AutoCloseable {
         }
     }
 
-    private <T> T run(String what, Work<T> work) {
+    <T> T run(String what, Work<T> work) {
         try {
             return work.run();
         } catch (SQLException e) {

@@ -262,4 +262,18 @@ class BackupsTest {
         }
         return bytes;
     }
+
+    @Test
+    void versions_areKeptByName_theNewestFirst_andGoWithTheirCommission() throws Exception {
+        long id = bind(2);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.versions().keep(id, "Before the fitting", heron);
+            book.versions().keep(id, "After it", heron.withTitle("Taken in"));
+            assertThat(book.versions().of(id)).extracting(Versions.Version::name).containsExactly("After it", "Before the fitting");
+            assertThat(book.versions().of(id).get(1).commission()).isEqualTo(heron);
+            assertThat(book.versions().of(1)).isEmpty();
+            book.erase("Nerea Holloway");
+            assertThat(book.versions().of(id)).isEmpty();
+        }
+    }
 }

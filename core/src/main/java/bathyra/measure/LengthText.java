@@ -35,7 +35,8 @@ public final class LengthText {
      * @param bare the unit meant where the text names none
      */
     public static Reading read(String text, LengthUnit bare) {
-        String said = text.strip();
+        // What was copied off a screen holds spaces that do not break.
+        String said = text.replace('\u00a0', ' ').replace('\u202f', ' ').strip();
         if (said.isEmpty()) {
             return new Unread(0, "Nothing is written here. " + accepted());
         }

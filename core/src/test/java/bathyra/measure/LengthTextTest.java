@@ -42,4 +42,9 @@ class LengthTextTest {
         assertThat(LengthText.sixteenths(15.0 / 16)).isEqualTo("¹⁵⁄₁₆");
         assertThat(LengthText.sixteenths(1.25)).isEqualTo("1¼");
     }
+
+    @Test
+    void read_whatWasCopiedOffTheScreen_isTheSameLength() {
+        assertThat(LengthText.read(LengthText.say(Length.mm(785), LengthUnit.CM), LengthUnit.IN)).isEqualTo(new LengthText.Read(Length.mm(785)));
+    }
 }

@@ -19,7 +19,10 @@ import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
+import bathyra.measure.Occasion;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -113,5 +116,29 @@ class CommissionJsonTest {
         assertThat(faults(GOOD.replace("\"ease\"", "\"allowances\":{\"side\":9},\"ease\""))).containsExactly("garment.allowances.side: is 9.0 cm; from 0.0 cm to 8.0 cm");
         assertThat(faults(GOOD.replace("\"ease\"", "\"intakes\":{\"bust\":{\"princess-front\":1}},\"ease\"")))
                 .containsExactly("garment.intakes.bust.princess-front: cannot be set: the seam passes through the apex; leave it out");
+    }
+
+    @Test
+    void measuring_isReadAndWritten() throws BadDocument {
+        Occasion occasion = Occasion.UNNOTED.on(LocalDate.of(2026, 11, 3)).by("Idris Vale").over("a leotard").breathing(Occasion.Breath.FULL);
+        Commission commission = Bodies.commission(Bodies.nerea().on(occasion).withRight(MeasurementKey.WAIST_TO_HIP, Optional.of(Length.mm(233))).confirming(MeasurementKey.BUST, true),
+                Garment.bustier());
+        assertThat(CommissionJson.read(CommissionJson.write(commission))).isEqualTo(commission);
+        assertThat(CommissionJson.write(Bodies.commission(Bodies.nerea(), Garment.bustier()))).doesNotContain("measuring");
+    }
+
+    @Test
+    void measuring_thatIsWrong_isRefusedByField() {
+        String wrong = GOOD.replace("\"garment\":", "\"measuring\":{\"date\":\"3.11.\",\"breath\":\"held\",\"right\":{\"bustGirth\":90},\"confirmed\":[\"bust\"]},\"garment\":");
+        assertThat(faults(wrong)).containsExactlyInAnyOrder("measuring.date: is no date: 3.11.; year-month-day, such as 2026-11-03", "measuring.breath: is held; rest or full",
+                "measuring.right.bustGirth: has no left and right; leave it out", "measuring.confirmed: names bust, which is no measurement; keys of measurements");
+    }
+
+    @Test
+    void outOfRange_isRead_whenItWasConfirmed() throws BadDocument {
+        String odd = GOOD.replace("\"72,0 cm\"", "47.0");
+        assertThat(faults(odd)).singleElement().asString().startsWith("measurements.waistGirth: Waist is 47.0 cm");
+        assertThat(CommissionJson.read(odd.replace("\"garment\":", "\"measuring\":{\"confirmed\":[\"waistGirth\"]},\"garment\":")).measurements().taken())
+                .containsEntry(MeasurementKey.WAIST, Length.mm(470));
     }
 }

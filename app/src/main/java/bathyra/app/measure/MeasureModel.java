@@ -66,11 +66,17 @@ public final class MeasureModel {
         }
         LengthText.Reading reading = LengthText.read(text.replace("≈", ""), workshop.unit());
         if (reading instanceof LengthText.Read read) {
-            change(key, set.with(key, read.length()), LengthText.say(read.length(), workshop.unit()));
+            take(key, read.length());
         } else if (reading instanceof LengthText.Unread unread) {
             wrongHere().put(key, unread.reason());
             workshop.withdraw(key);
         }
+    }
+
+    /** Takes a figure, as read off a tape. */
+    public void take(MeasurementKey key, Length length) {
+        wrongHere().remove(key);
+        change(key, workshop.commission().measurements().with(key, length), LengthText.say(length, workshop.unit()));
     }
 
     private void change(MeasurementKey key, MeasurementSet after, String now) {

@@ -86,7 +86,8 @@ public final class MeasureView extends BorderPane {
             item.setOnAction(e -> model.experience(each));
             experience.getItems().add(item);
         }
-        VBox notebook = new VBox(head, title, occasion, page);
+        VBox notebook = new VBox(head, title, occasion, page, new TapeStrip(this::reading));
+        VBox.setVgrow(page, Priority.ALWAYS);
         notebook.getStyleClass().add("notebook");
         notebook.setMinWidth(NOTEBOOK);
         notebook.setMaxWidth(NOTEBOOK);
@@ -122,6 +123,22 @@ public final class MeasureView extends BorderPane {
             shown.get(next).field().requestFocus();
             reveal(shown.get(next));
             e.consume();
+        }
+    }
+
+    /** A reading of a digital tape goes into the field in hand, and the next one is taken up. */
+    private void reading(Length length) {
+        MeasurementKey key = model.inHandProperty().get();
+        model.take(key, length);
+        workshop.letGo();
+        show();
+        for (int i = 0; i < shown.size(); i++) {
+            if (shown.get(i).key() == key) {
+                MeasureRow next = shown.get((i + 1) % shown.size());
+                next.field().requestFocus();
+                reveal(next);
+                return;
+            }
         }
     }
 

@@ -55,7 +55,10 @@ public final class LacingRail extends Pane {
             Button tab = new Button();
             tab.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
             tab.getStyleClass().setAll("rail-stage");
-            tab.setOnAction(e -> workshop.stageProperty().set(stage));
+            tab.setOnAction(e -> {
+                workshop.shelfOpenProperty().set(false);
+                workshop.stageProperty().set(stage);
+            });
             tab.relocate(56, FIRST + STEP * stage.ordinal() - 21);
             tabs.put(stage, tab);
             getChildren().add(tab);

@@ -11,6 +11,9 @@ sealed interface Looking {
     /** The girth plan of a level. */
     record AtLevel(Level level) implements Looking {}
 
+    /** What differs from a former state. */
+    record AtComparison() implements Looking {}
+
     /** A figure that was followed to where it comes from. */
     record AtNumber(Reckoned number, Looking from) implements Looking {}
 }

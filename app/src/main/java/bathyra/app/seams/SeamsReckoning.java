@@ -4,6 +4,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Workshop;
 import bathyra.draft.Advice;
+import bathyra.draft.Difference;
 import bathyra.draft.Draft;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.Level;
@@ -21,6 +22,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -41,6 +43,7 @@ final class SeamsReckoning {
     private final Runnable again;
     private final TapeGauge gauge = new TapeGauge();
     private Looking looking = new Looking.AtSounding();
+    private Optional<Workshop.Compared> seen = Optional.empty();
     private Key builtFor;
     private SeamControls controls;
 
@@ -59,7 +62,14 @@ final class SeamsReckoning {
 
     void show(Draft draft, Cell cell) {
         LengthUnit unit = workshop.unit();
-        if (looking instanceof Looking.AtNumber at) {
+        if (workshop.compared().isPresent() && !workshop.compared().equals(seen)) {
+            // A comparison that has just been begun is what one wants to see.
+            looking = new Looking.AtComparison();
+        }
+        seen = workshop.compared();
+        if (looking instanceof Looking.AtComparison && workshop.compared().isPresent()) {
+            comparison(draft, workshop.compared().get(), unit);
+        } else if (looking instanceof Looking.AtNumber at) {
             number(at, unit);
         } else if (looking instanceof Looking.AtLevel at && draft.girths().has(at.level())) {
             level(draft, at.level(), unit);
@@ -80,6 +90,35 @@ final class SeamsReckoning {
 
     private void follow(Reckoned number) {
         look(new Looking.AtNumber(number, looking));
+    }
+
+    /** What differs from the version on the table as a ghost: former figure → figure now, the largest difference of each kind first. */
+    private void comparison(Draft draft, Workshop.Compared with, LengthUnit unit) {
+        card.begin("Beside " + with.name());
+        card.words("The dashed lines are " + with.name() + ".", "quiet");
+        List<Difference> differences = Difference.between(with.draft(), draft);
+        if (differences.isEmpty()) {
+            card.words("Nothing differs.");
+        }
+        Difference.Kind kind = null;
+        for (Difference difference : differences) {
+            if (difference.kind() != kind) {
+                kind = difference.kind();
+                card.section(kind.label());
+            }
+            card.words(difference.name() + ": " + say(difference.former(), unit) + " → " + say(difference.now(), unit), "difference");
+        }
+        Button stop = new Button("Stop comparing");
+        stop.setId("stop-comparing");
+        stop.setOnAction(e -> {
+            looking = new Looking.AtSounding();
+            workshop.compare(Optional.empty());
+        });
+        card.add(stop);
+    }
+
+    private static String say(Optional<Length> length, LengthUnit unit) {
+        return length.map(l -> LengthText.say(l, unit)).orElse("none");
     }
 
     private void number(Looking.AtNumber at, LengthUnit unit) {

@@ -116,7 +116,7 @@ public final class SeamsView extends TableStage {
     }
 
     private void lay(Draft draft, Cell cell) {
-        drawing = new SeamsDrawing(draft, workshop.unit(), cell, handles.former(), columns);
+        drawing = new SeamsDrawing(draft, workshop.unit(), cell, handles.former().or(() -> workshop.compared().map(Workshop.Compared::draft)), columns);
         lay(drawing);
     }
 

@@ -1,10 +1,12 @@
 package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
+import bathyra.app.shell.Stage;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
-import bathyra.book.BookFailure;
 import bathyra.book.Backups;
+import bathyra.book.BookFailure;
+import bathyra.book.Versions;
 import bathyra.book.WorkshopBook.Entry;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -139,6 +141,7 @@ public final class ShelfView extends BorderPane {
         card.add(take);
         due(entry);
         notes(entry);
+        versions(entry);
         duplicate(entry);
         card.section("Put away");
         card.add(deed("archive", entry.archived() ? "Take it out of the archive" : "Archive it", () -> {
@@ -182,6 +185,43 @@ public final class ShelfView extends BorderPane {
         card.add(notes);
     }
 
+    /** Only of the commission in hand: another one has to be taken in hand first. */
+    private void versions(Entry entry) {
+        if (entry.id() != workshop.id()) {
+            return;
+        }
+        card.section("Versions");
+        TextField name = new TextField();
+        name.setId("version-name");
+        name.setPromptText("What to call it");
+        name.setAccessibleText("Name of the version");
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Button keep = new Button("Keep");
+        keep.setId("keep-version");
+        keep.setMinWidth(Region.USE_PREF_SIZE);
+        keep.disableProperty().bind(name.textProperty().map(String::isBlank));
+        keep.setOnAction(e -> {
+            workshop.book().versions().keep(entry.id(), name.getText().strip(), workshop.commission());
+            card();
+        });
+        HBox row = new HBox(8, name, keep);
+        row.getStyleClass().add("fields");
+        card.add(row);
+        List<Versions.Version> kept = workshop.book().versions().of(entry.id());
+        for (Versions.Version version : kept) {
+            card.words(version.name() + ", " + WHEN.format(version.made()));
+            HBox deeds = new HBox(8, deed("compare-" + kept.indexOf(version), "Compare", () -> {
+                workshop.shelfOpenProperty().set(false);
+                workshop.stageProperty().set(Stage.SEAMS);
+                workshop.compare(Optional.of(version));
+            }), deed("back-to-" + kept.indexOf(version), "Go back to it", () -> {
+                workshop.takeBack(version);
+                workshop.shelfOpenProperty().set(false);
+            }));
+            card.add(deeds);
+        }
+    }
+
     private void duplicate(Entry entry) {
         card.section("The same design for another wearer");
         TextField wearer = new TextField();
@@ -191,6 +231,7 @@ public final class ShelfView extends BorderPane {
         HBox.setHgrow(wearer, Priority.ALWAYS);
         Button make = new Button("Duplicate");
         make.setId("duplicate");
+        make.setMinWidth(Region.USE_PREF_SIZE);
         make.disableProperty().bind(wearer.textProperty().map(String::isBlank));
         make.setOnAction(e -> {
             workshop.duplicateFor(entry.id(), wearer.getText());

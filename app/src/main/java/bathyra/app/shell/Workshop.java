@@ -1,6 +1,7 @@
 package bathyra.app.shell;
 
 import bathyra.book.BookFailure;
+import bathyra.book.Versions;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -53,6 +54,7 @@ public final class Workshop implements AutoCloseable {
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
+    private Optional<Compared> compared = Optional.empty();
     private boolean drafting;
     private long id;
     private Object inHand = new Object();
@@ -114,6 +116,7 @@ public final class Workshop implements AutoCloseable {
         letGo();
         keepState();
         id = next;
+        compared = Optional.empty();
         draft.set(Optional.empty());
         book.keepPlace(PLACE_COMMISSION, Long.toString(next));
         show(book.find(next).orElseThrow());
@@ -158,6 +161,30 @@ public final class Workshop implements AutoCloseable {
             book.keepPlace(PLACE_COMMISSION, Long.toString(id));
             show(book.find(id).orElseThrow());
         }
+    }
+
+    /**
+     * Compares the commission in hand with a former state of it: its draft is laid on the table as a ghost. Empty ends the
+     * comparison. A state that gives no draft cannot be compared.
+     */
+    public void compare(Optional<Versions.Version> version) {
+        compared = version.flatMap(v -> Drafter.draft(v.commission()) instanceof Draft d ? Optional.of(new Compared(v.name(), d)) : Optional.empty());
+        showAgain();
+    }
+
+    /** What the draft is compared with. */
+    public record Compared(String name, Draft draft) {}
+
+    public Optional<Compared> compared() {
+        return compared;
+    }
+
+    /** Takes a former state back, as a change that can be undone. */
+    public void takeBack(Versions.Version version) {
+        letGo();
+        compared = Optional.empty();
+        change("back to " + version.name(), version.commission(), new Object());
+        letGo();
     }
 
     /** The book, for what concerns the list of commissions and not the one in hand. */

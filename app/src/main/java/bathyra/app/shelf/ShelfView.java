@@ -1,6 +1,7 @@
 package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
+import bathyra.app.shell.Files;
 import bathyra.app.shell.Stage;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
@@ -46,7 +47,7 @@ public final class ShelfView extends BorderPane {
     private boolean erasing;
 
     /** @param restore puts a backup in the place of the book and opens it */
-    public ShelfView(Workshop workshop, Consumer<Backups.Backup> restore) {
+    public ShelfView(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
         this.restore = restore;
         Label title = new Label("Workshop book");
@@ -69,7 +70,9 @@ public final class ShelfView extends BorderPane {
             workshop.begin();
             workshop.shelfOpenProperty().set(false);
         });
-        HBox bar = new HBox(12, words, archived, begin);
+        Button chorus = new Button("One design for many");
+        chorus.setId("chorus");
+        HBox bar = new HBox(12, words, archived, chorus, begin);
         bar.getStyleClass().add("fields");
         list.setId("shelf");
         list.setAccessibleText("Commissions");
@@ -93,6 +96,10 @@ public final class ShelfView extends BorderPane {
         VBox shelf = new VBox(10, title, bar, list, found);
         shelf.getStyleClass().add("shelf");
         setCenter(shelf);
+        chorus.setOnAction(e -> setCenter(new ChorusView(workshop, files, () -> {
+            read();
+            setCenter(shelf);
+        })));
         setRight(TableStage.scrolling(card));
         read();
         words.setOnAction(e -> open());

@@ -4,6 +4,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
@@ -14,6 +15,9 @@ public interface Files {
 
     /** Which file to read. @param ending without its point */
     Optional<Path> which(Window owner, String title, String ending);
+
+    /** Into which folder to write. */
+    Optional<Path> folder(Window owner, String title);
 
     /** The operating system's choosers. */
     static Files chooser() {
@@ -33,6 +37,13 @@ public interface Files {
                 chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending, "*." + ending.toUpperCase(Locale.ROOT)));
                 return Optional.ofNullable(chooser.showOpenDialog(owner)).map(File::toPath);
             }
+
+            @Override
+            public Optional<Path> folder(Window owner, String title) {
+                DirectoryChooser chooser = new DirectoryChooser();
+                chooser.setTitle(title);
+                return Optional.ofNullable(chooser.showDialog(owner)).map(File::toPath);
+            }
         };
     }
 
@@ -47,6 +58,11 @@ public interface Files {
             @Override
             public Optional<Path> which(Window owner, String title, String ending) {
                 return Optional.of(path);
+            }
+
+            @Override
+            public Optional<Path> folder(Window owner, String title) {
+                return Optional.ofNullable(path.getParent());
             }
         };
     }

@@ -2,9 +2,11 @@ package bathyra.app.shell;
 
 import bathyra.app.command.Version;
 import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.PatternJson;
+import bathyra.files.pdf.MeasuringSheet;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgPattern;
@@ -35,6 +37,8 @@ final class Output {
         PDF_A0("PDF, one A0 sheet", "pdf", true),
         SVG("SVG drawing", "svg", true),
         JSON("Pattern document", "json", true),
+        SHEET_BLANK("Measuring sheet, blank", "pdf", false),
+        SHEET_FILLED("Measuring sheet, filled", "pdf", false),
         MEASUREMENTS("Measurements, CSV", "csv", false),
         COMMISSION("Commission, initials for the name", "bathyra.json", false),
         COMMISSION_NAMED("Commission with the name", "bathyra.json", false);
@@ -112,7 +116,13 @@ final class Output {
     }
 
     /** What leaves the workshop carries the wearer's name only where that was asked for. */
-    private static byte[] figures(Kind kind, Commission commission) {
+    private static byte[] figures(Kind kind, Commission commission) throws IOException {
+        if (kind == Kind.SHEET_BLANK) {
+            return MeasuringSheet.blank(Drafter.needs(commission.garment()));
+        }
+        if (kind == Kind.SHEET_FILLED) {
+            return MeasuringSheet.filled(commission, Drafter.needs(commission.garment()));
+        }
         Wearer wearer = commission.wearer();
         String text = switch (kind) {
             case MEASUREMENTS -> MeasurementCsv.write(commission.measurements(), commission.units());

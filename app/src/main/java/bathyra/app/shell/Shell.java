@@ -51,7 +51,7 @@ public final class Shell extends BorderPane {
         });
         workshop.shelfOpenProperty().addListener((o, was, now) -> {
             if (now) {
-                middle.setCenter(new ShelfView(workshop, restore));
+                middle.setCenter(new ShelfView(workshop, files, restore));
             } else {
                 show();
             }

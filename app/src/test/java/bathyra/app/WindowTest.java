@@ -498,4 +498,60 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("Princess front, underbust");
     }
+
+    @Test
+    void aSetOfFigures_isKept_andTakenOverWithItsChangeShownFirst(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#show-sets").queryButton().fire());
+        robot.clickOn("#keep-set");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#close-sets");
+        retype(robot, "#measure-waistGirth", "74");
+        robot.interact(() -> robot.lookup("#show-sets").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#sets .set-change").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).containsExactly("Waist: 74.0 cm → 72.0 cm (−2.0 cm)");
+        assertThat(robot.lookup("#sets .quiet").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).contains(
+                "With it the draft's girths move: waist −2.0 cm, high hip −0.8 cm.");
+        robot.clickOn("#take-set-0");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-waistGirth")).isEqualTo("72.0");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo set of 3 November 2026");
+    }
+
+    @Test
+    void oneDesignForMany_tellsWhoNeedsALook_andPutsOutTheirPatterns(FxRobot robot) throws Exception {
+        robot.clickOn("#commission");
+        robot.clickOn("#chorus");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#chorus-draft");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
+        assertThat(text(robot, "#chorus-said")).isEqualTo("0 draft clean, 2 need a look, 1 cannot be drafted.");
+        robot.clickOn("#chorus-out");
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
+        assertThat(text(robot, "#chorus-said")).isEqualTo("2 patterns written, a folder for each wearer.");
+        assertThat(folder.resolve("nerea-holloway").resolve("pattern.pdf")).isNotEmptyFile();
+    }
+
+    @Test
+    void aCommissionDocument_isTakenIn_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
+        Files.writeString(output, "{\"format\":\"bathyra-commission\"");
+        robot.clickOn("#commission");
+        robot.clickOn("#take-in-commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#found")).startsWith("heron.pdf was not taken in. document: is no JSON at line 1");
+        Files.writeString(output, DemoBook.document("the-orchard-keeper").replace("Tamsin Okoro-Vale", "Isaura Quillfeather"));
+        robot.clickOn("#take-in-commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
+        assertThat(book.entries()).hasSize(4);
+    }
+
+    @Test
+    void aWearer_isRenamedToInitialsEverywhere(FxRobot robot) {
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#to-initials").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("N. H.").doesNotContain("Nerea Holloway");
+        assertThat(robot.lookup(".commission-wearer").<Label>queryAll()).extracting(Label::getText).contains("N. H.");
+    }
 }

@@ -18,7 +18,9 @@ final class Migrations {
                     "ALTER TABLE commission ADD COLUMN state TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE commission ADD COLUMN archived INTEGER NOT NULL DEFAULT 0"),
             List.of("CREATE TABLE version (id INTEGER PRIMARY KEY, commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, name TEXT NOT NULL,"
-                    + " made TEXT NOT NULL, document TEXT NOT NULL)"));
+                    + " made TEXT NOT NULL, document TEXT NOT NULL)",
+                    "CREATE TABLE measuring (id INTEGER PRIMARY KEY, wearer TEXT NOT NULL, day TEXT NOT NULL, document TEXT NOT NULL)",
+                    "CREATE INDEX measuring_wearer ON measuring (wearer)"));
 
     private Migrations() {}
 

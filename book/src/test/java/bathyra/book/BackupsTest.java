@@ -276,4 +276,35 @@ class BackupsTest {
             assertThat(book.versions().of(id)).isEmpty();
         }
     }
+
+    @Test
+    void rename_reachesEveryChangeVersionAndSet_andNoFileHoldsTheOldName() throws Exception {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = book.add(heron);
+            book.record(id, "wearer to Nerea Holloway", heron, heron.withTitle("Second"));
+            book.versions().keep(id, "First", heron);
+            book.measurings().keep(heron);
+            book.rename("Nerea Holloway", "N. H.");
+            assertThat(book.find(id).orElseThrow().wearer().name()).isEqualTo("N. H.");
+            assertThat(book.undo(id).orElseThrow()).isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
+            assertThat(book.versions().of(id).get(0).commission().wearer().name()).isEqualTo("N. H.");
+            assertThat(book.measurings().of("N. H.")).hasSize(1);
+            assertThat(book.measurings().of("Nerea Holloway")).isEmpty();
+        }
+        assertThat(filesWith("Nerea Holloway")).isEmpty();
+    }
+
+    @Test
+    void sets_ofAWearer_areKeptByDay_theNewestFirst() throws Exception {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            for (int day : new int[] {3, 20, 11}) {
+                book.measurings().keep(heron.withMeasurements(heron.measurements().with(MeasurementKey.WAIST, Length.mm(700 + day))
+                        .on(heron.measurements().occasion().on(LocalDate.of(2026, 11, day)))));
+            }
+            assertThat(book.measurings().of("Nerea Holloway")).extracting(Measurings.Measuring::day)
+                    .containsExactly(LocalDate.of(2026, 11, 20), LocalDate.of(2026, 11, 11), LocalDate.of(2026, 11, 3));
+            assertThat(book.measurings().of("Nerea Holloway").get(0).set().taken()).containsEntry(MeasurementKey.WAIST, Length.mm(720));
+            assertThat(book.measurings().of("Ottoline")).isEmpty();
+        }
+    }
 }

@@ -75,4 +75,11 @@ class DifferenceTest {
         MeasurementSet set = Bodies.nerea().with(MeasurementKey.UPPER_BUST, Length.mm(860)).with(MeasurementKey.HIGH_HIP, Length.mm(894)).with(MeasurementKey.WAIST_TO_HIGH_HIP, Length.mm(115));
         assertThat(Leaning.of(draft(set, Garment.bustier()))).isEmpty();
     }
+
+    @Test
+    void uses_nameWhatRestsOnAMeasurement() {
+        assertThat(Uses.of(plain, MeasurementKey.HIP)).contains("girth at the hip", "girth at the high hip").doesNotContain("girth at the waist", "crest over the apex");
+        assertThat(Uses.of(plain, MeasurementKey.BACK_LENGTH)).contains("side bust dart", "depth of the bust at the side").doesNotContain("girth at the bust");
+        assertThat(Uses.of(plain, MeasurementKey.NECK)).isEmpty();
+    }
 }

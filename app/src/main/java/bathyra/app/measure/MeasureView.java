@@ -7,6 +7,7 @@ import bathyra.app.shell.Marks;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.draft.Leaning;
+import bathyra.draft.Uses;
 import bathyra.garment.Experience;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -39,6 +40,7 @@ import javafx.scene.layout.VBox;
 /** The Measure stage: the client's page, the figure with the tape, and what the figures say. */
 public final class MeasureView extends BorderPane {
     private static final double NOTEBOOK = 432;
+    private static final int USES_SHOWN = 4;
     private final Workshop workshop;
     private final MeasureModel model;
     private final VBox rows = new VBox();
@@ -51,6 +53,7 @@ public final class MeasureView extends BorderPane {
     private final MenuButton experience = new MenuButton();
     private final OccasionLine occasion;
     private final TakingIn takingIn;
+    private final SetsView sets;
     private Set<MeasurementKey> keys = Set.of();
     private long shownId = -1;
     private boolean all;
@@ -62,6 +65,7 @@ public final class MeasureView extends BorderPane {
         this.model = new MeasureModel(workshop);
         this.occasion = new OccasionLine(model);
         this.takingIn = new TakingIn(workshop, files, () -> setCenter(figure));
+        this.sets = new SetsView(workshop, () -> setCenter(figure));
         name.getStyleClass().add("notebook-name");
         name.setId("wearer-name");
         name.setAccessibleText("The wearer's name");
@@ -156,6 +160,9 @@ public final class MeasureView extends BorderPane {
 
     private void show() {
         Set<MeasurementKey> wanted = all ? Set.of(MeasurementKey.values()) : model.used();
+        if (shownId != workshop.id()) {
+            setCenter(figure);
+        }
         if (shownId != workshop.id() || !wanted.equals(keys)) {
             if (keys.isEmpty() || shownId != workshop.id() || !keys.containsAll(wanted) || all) {
                 build(wanted);
@@ -214,11 +221,15 @@ public final class MeasureView extends BorderPane {
             line.getStyleClass().add("fields");
             rows.getChildren().add(line);
         }
-        rows.getChildren().add(deed("take-in-table", "Take in a table (CSV)", () -> {
+        HBox deeds = new HBox(12, deed("take-in-table", "Take in a table (CSV)", () -> {
             if (takingIn.ask()) {
                 setCenter(takingIn);
             }
+        }), deed("show-sets", "Sets of this wearer", () -> {
+            sets.show();
+            setCenter(sets);
         }));
+        rows.getChildren().add(deeds);
     }
 
     private void card() {
@@ -246,6 +257,7 @@ public final class MeasureView extends BorderPane {
             card.add(deed("unconfirm", "No longer confirmed", () -> model.confirm(key, false)));
         }
         hanging(key, unit);
+        uses(key);
         card.section("What the figures say");
         workshop.refusal().ifPresent(r -> r.reasons().stream().limit(3).forEach(f -> {
             Label words = card.words(f.sentence().in(unit));
@@ -256,6 +268,14 @@ public final class MeasureView extends BorderPane {
             leaning = true;
             card();
         }));
+    }
+
+    private void uses(MeasurementKey key) {
+        List<String> uses = workshop.draft().map(d -> Uses.of(d, key)).orElse(List.of());
+        if (!uses.isEmpty()) {
+            card.section("Used here for");
+            card.words(String.join(", ", uses.subList(0, Math.min(USES_SHOWN, uses.size()))) + (uses.size() > USES_SHOWN ? " and " + (uses.size() - USES_SHOWN) + " figures more" : "") + ".");
+        }
     }
 
     private void hanging(MeasurementKey key, LengthUnit unit) {

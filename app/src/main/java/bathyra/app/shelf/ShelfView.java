@@ -9,6 +9,15 @@ import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.Versions;
 import bathyra.book.WorkshopBook.Entry;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.CommissionJson;
+import bathyra.garment.Commission;
+import bathyra.garment.Experience;
+import bathyra.garment.Wearer;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -29,15 +38,19 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.slf4j.LoggerFactory;
 
 /** The workshop book as a shelf: every commission, found as one types, with its day, its notes and what can be done with it. */
 public final class ShelfView extends BorderPane {
     private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final int BACKUPS_SHOWN = 3;
+    private static final int DOCUMENT_MOST = 1_000_000;
 
     private final Workshop workshop;
+    private final Files files;
     private final Consumer<Backups.Backup> restore;
+    private final Label put = new Label();
     private final TextField words = new TextField();
     private final CheckBox archived = new CheckBox("Archived too");
     private final ListView<Entry> list = new ListView<>();
@@ -49,7 +62,10 @@ public final class ShelfView extends BorderPane {
     /** @param restore puts a backup in the place of the book and opens it */
     public ShelfView(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
+        this.files = files;
         this.restore = restore;
+        put.getStyleClass().addAll("words", "quiet");
+        put.managedProperty().bind(put.textProperty().isNotEmpty());
         Label title = new Label("Workshop book");
         title.getStyleClass().add("shelf-title");
         words.setId("search");
@@ -72,7 +88,11 @@ public final class ShelfView extends BorderPane {
         });
         Button chorus = new Button("One design for many");
         chorus.setId("chorus");
-        HBox bar = new HBox(12, words, archived, chorus, begin);
+        Button in = new Button("Take in");
+        in.setId("take-in-commission");
+        in.setAccessibleText("Take in a commission document");
+        in.setOnAction(e -> takeIn());
+        HBox bar = new HBox(12, words, archived, in, chorus, begin);
         bar.getStyleClass().add("fields");
         list.setId("shelf");
         list.setAccessibleText("Commissions");
@@ -89,10 +109,12 @@ public final class ShelfView extends BorderPane {
         });
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             erasing = false;
+            put.setText("");
             card();
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        found.getStyleClass().add("quiet");
+        found.getStyleClass().addAll("words", "quiet");
+        found.setId("found");
         VBox shelf = new VBox(10, title, bar, list, found);
         shelf.getStyleClass().add("shelf");
         setCenter(shelf);
@@ -155,8 +177,49 @@ public final class ShelfView extends BorderPane {
             workshop.book().archive(entry.id(), !entry.archived());
             read();
         }));
+        card.add(deed("to-initials", "Rename " + entry.wearer() + " to initials", () -> {
+            workshop.renameEverywhere(entry.wearer(), new Wearer(entry.wearer(), Experience.FIRST).initials());
+            read();
+        }));
+        card.add(deed("export-wearer", "Put out everything of " + entry.wearer(), () -> files.folder(getScene().getWindow(), "Everything of " + entry.wearer()).ifPresent(folder -> export(entry.wearer(), folder))));
+        card.add(put);
         erase(entry);
         backups();
+    }
+
+    /** Every commission of a wearer as a document, names and all: this was asked for. */
+    private void export(String wearer, Path folder) {
+        try {
+            int written = 0;
+            for (Entry each : workshop.entries().stream().filter(e -> e.wearer().equals(wearer)).toList()) {
+                Commission commission = workshop.book().find(each.id()).orElseThrow();
+                java.nio.file.Files.writeString(folder.resolve("commission-" + each.id() + ".bathyra.json"), CommissionJson.write(commission), StandardCharsets.UTF_8);
+                written++;
+            }
+            put.setText(written == 1 ? "One commission written." : written + " commissions written.");
+        } catch (IOException e) {
+            LoggerFactory.getLogger(ShelfView.class).warn("putting out a wearer", e);
+            put.setText("It could not be written. Choose a folder that you may write to.");
+        }
+    }
+
+    /** Takes in a commission document as a new commission. */
+    private void takeIn() {
+        files.which(getScene().getWindow(), "Commission", "json").ifPresent(path -> {
+            try (InputStream in = java.nio.file.Files.newInputStream(path)) {
+                byte[] bytes = in.readNBytes(DOCUMENT_MOST + 1);
+                if (bytes.length > DOCUMENT_MOST) {
+                    throw new BadDocument("document: is larger than a commission ever is; choose another file");
+                }
+                workshop.switchTo(workshop.book().add(CommissionJson.read(new String(bytes, StandardCharsets.UTF_8))));
+                workshop.shelfOpenProperty().set(false);
+            } catch (BadDocument e) {
+                found.setText(path.getFileName() + " was not taken in. " + String.join("  ", e.faults().subList(0, Math.min(3, e.faults().size()))));
+            } catch (IOException e) {
+                LoggerFactory.getLogger(ShelfView.class).warn("taking in a commission", e);
+                found.setText(path.getFileName() + " could not be read. Look whether it is there and whether you may read it.");
+            }
+        });
     }
 
     private void due(Entry entry) {

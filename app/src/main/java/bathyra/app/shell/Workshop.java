@@ -187,6 +187,13 @@ public final class Workshop implements AutoCloseable {
         letGo();
     }
 
+    /** Gives a wearer another name in the whole book, in every change that led to it too. */
+    public void renameEverywhere(String wearer, String name) {
+        letGo();
+        book.rename(wearer, name);
+        show(book.find(id).orElseThrow());
+    }
+
     /** The book, for what concerns the list of commissions and not the one in hand. */
     public WorkshopBook book() {
         return book;

@@ -5,6 +5,12 @@ set -u
 jars="$1/app/target/bathyra-app-0.1.0.jar"
 for jar in "$1"/app/target/lib/*.jar; do jars="$jars:$jar"; done
 folder=$(mktemp -d)
+# The toolkit takes a stylesheet's binary form where it finds one beside it, and need not read the text at each start.
+mkdir "$folder/theme"
+for sheet in tokens bathyra; do
+  java -cp "$jars" com.sun.javafx.css.parser.Css2Bin "$1/app/src/main/resources/theme/$sheet.css" "$folder/theme/$sheet.bss" >/dev/null 2>&1
+done
+(cd "$folder" && jar uf "$1/app/target/bathyra-app-0.1.0.jar" theme/*.bss 2>/dev/null)
 if [ -z "${DISPLAY:-}" ] && command -v Xvfb >/dev/null 2>&1; then
   start_virtual_display 2>/dev/null
 fi

@@ -495,7 +495,9 @@ public final class WorkshopBook implements AutoCloseable {
         try {
             return work.run();
         } catch (SQLException e) {
-            throw new BookFailure("The book " + file.toAbsolutePath() + " could not " + what + ". Look whether the disk is full or the file was taken away.", e);
+            boolean full = SQLiteErrorCode.getErrorCode(e.getErrorCode() & 0xff) == SQLiteErrorCode.SQLITE_FULL;
+            throw new BookFailure("The book " + file.toAbsolutePath() + " could not " + what + (full ? ": the disk is full. Make room; what was saved before is safe."
+                    : ". Look whether the disk is full or the file was taken away."), e);
         }
     }
 

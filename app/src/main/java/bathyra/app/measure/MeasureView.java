@@ -52,8 +52,7 @@ public final class MeasureView extends BorderPane {
     private final TextField title = new TextField();
     private final MenuButton experience = new MenuButton();
     private final OccasionLine occasion;
-    private final TakingIn takingIn;
-    private final SetsView sets;
+    private final Files files;
     private Set<MeasurementKey> keys = Set.of();
     private long shownId = -1;
     private boolean all;
@@ -64,8 +63,7 @@ public final class MeasureView extends BorderPane {
         this.workshop = workshop;
         this.model = new MeasureModel(workshop);
         this.occasion = new OccasionLine(model);
-        this.takingIn = new TakingIn(workshop, files, () -> setCenter(figure));
-        this.sets = new SetsView(workshop, () -> setCenter(figure));
+        this.files = files;
         name.getStyleClass().add("notebook-name");
         name.setId("wearer-name");
         name.setAccessibleText("The wearer's name");
@@ -222,10 +220,12 @@ public final class MeasureView extends BorderPane {
             rows.getChildren().add(line);
         }
         HBox deeds = new HBox(12, deed("take-in-table", "Take in a table (CSV)", () -> {
-            if (takingIn.ask()) {
-                setCenter(takingIn);
+            TakingIn table = new TakingIn(workshop, files, () -> setCenter(figure));
+            if (table.ask(getScene().getWindow())) {
+                setCenter(table);
             }
         }), deed("show-sets", "Sets of this wearer", () -> {
+            SetsView sets = new SetsView(workshop, () -> setCenter(figure));
             sets.show();
             setCenter(sets);
         }));

@@ -14,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.stage.Window;
 import org.slf4j.LoggerFactory;
 
 /** A table that is to be taken in, row by row with what will be done with each, before anything is taken. */
@@ -48,8 +49,8 @@ final class TakingIn extends VBox {
     }
 
     /** Asks for a file and shows what it holds. @return whether there is something to show */
-    boolean ask() {
-        return files.which(getScene() == null ? null : getScene().getWindow(), "Measurements, CSV", "csv").map(path -> {
+    boolean ask(Window owner) {
+        return files.which(owner, "Measurements, CSV", "csv").map(path -> {
             show(path.getFileName().toString(), read(path));
             return true;
         }).orElse(false);

@@ -10,8 +10,10 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The demo book: three commissions of an invented touring company, shipped as documents and bound afresh each time. */
 public final class DemoBook {
@@ -33,6 +35,8 @@ public final class DemoBook {
                 commissions.add(CommissionJson.readBack(document(name)));
             }
             book.addAll(commissions);
+            book.due(1, Optional.of(LocalDate.of(2026, 12, 18)));
+            book.due(2, Optional.of(LocalDate.of(2026, 12, 4)));
         }
         return file;
     }

@@ -492,7 +492,7 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#compare-0").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, ".card-title")).isEqualTo("Beside Before the fitting");
+        assertThat(text(robot, ".card-title")).isEqualTo("Beside “Before the fitting”");
         assertThat(robot.lookup(".difference").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).startsWith("Waist: 72.0 cm → 74.0 cm");
         robot.interact(() -> robot.lookup("#stop-comparing").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();

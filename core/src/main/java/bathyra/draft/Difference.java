@@ -23,8 +23,8 @@ import java.util.Optional;
  * @param now what it is; empty when this one has none
  */
 public record Difference(Kind kind, String name, Optional<Length> former, Optional<Length> now) {
-    /** Smaller differences are the rounding of a screen. */
-    private static final double SEEN = 0.05;
+    /** Smaller differences cannot be seen in the figures of a screen, and not be sewn. */
+    private static final double SEEN = 0.5;
 
     /** What differs, in the order of the work. */
     public enum Kind {

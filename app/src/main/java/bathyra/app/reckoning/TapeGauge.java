@@ -80,7 +80,7 @@ public final class TapeGauge extends Pane {
             g.setStroke(palette.of(Ink.AMBER));
             g.setLineWidth(1.6);
             g.setLineDashes(4, 3);
-            g.strokeLine(x(cap), TOP - 8, x(cap), TOP + DEEP + 6);
+            g.strokeLine(x(cap), TOP - 1, x(cap), TOP + DEEP + 8);
             g.setLineDashes();
         });
         for (double pin : scale.pins()) {

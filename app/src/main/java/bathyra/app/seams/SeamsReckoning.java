@@ -94,8 +94,8 @@ final class SeamsReckoning {
 
     /** What differs from the version on the table as a ghost: former figure → figure now, the largest difference of each kind first. */
     private void comparison(Draft draft, Workshop.Compared with, LengthUnit unit) {
-        card.begin("Beside " + with.name());
-        card.words("The dashed lines are " + with.name() + ".", "quiet");
+        card.begin("Beside “" + with.name() + "”");
+        card.words("The dashed lines are “" + with.name() + "”.", "quiet");
         List<Difference> differences = Difference.between(with.draft(), draft);
         if (differences.isEmpty()) {
             card.words("Nothing differs.");

@@ -118,10 +118,14 @@ public final class ShelfView extends BorderPane {
         VBox shelf = new VBox(10, title, bar, list, found);
         shelf.getStyleClass().add("shelf");
         setCenter(shelf);
-        chorus.setOnAction(e -> setCenter(new ChorusView(workshop, files, () -> {
-            read();
-            setCenter(shelf);
-        })));
+        chorus.setOnAction(e -> {
+            setRight(null);
+            setCenter(new ChorusView(workshop, files, () -> {
+                read();
+                setCenter(shelf);
+                setRight(TableStage.scrolling(card));
+            }));
+        });
         setRight(TableStage.scrolling(card));
         read();
         words.setOnAction(e -> open());
@@ -229,6 +233,7 @@ public final class ShelfView extends BorderPane {
         day.setPromptText("year-month-day");
         day.setAccessibleText("The day on which it is to be ready, year-month-day");
         Label fault = new Label();
+        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         day.setOnAction(e -> {
             try {
                 workshop.book().due(entry.id(), day.getText().isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(day.getText().strip())));

@@ -268,6 +268,7 @@ public final class MeasureView extends BorderPane {
             leaning = true;
             card();
         }));
+        card.end();
     }
 
     private void uses(MeasurementKey key) {
@@ -333,5 +334,6 @@ public final class MeasureView extends BorderPane {
             leaning = false;
             card();
         }));
+        card.end();
     }
 }

@@ -5,6 +5,7 @@ import bathyra.measure.LengthUnit;
 import bathyra.reckon.Formula;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Reckoned;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
@@ -24,6 +25,8 @@ public final class Card extends VBox {
     private final VBox controls = part();
     private final VBox below = part();
     private VBox writing = above;
+    private int next;
+    private boolean belowBegun;
 
     public Card() {
         getStyleClass().add("reckoning");
@@ -47,27 +50,74 @@ public final class Card extends VBox {
      *     nodes stay where they are, so that one can go on typing in them while the card is written anew
      */
     public void begin(String title, Node... nodes) {
-        above.getChildren().clear();
-        below.getChildren().clear();
         writing = above;
+        next = 0;
+        belowBegun = false;
         if (!controls.getChildren().equals(List.of(nodes))) {
             controls.getChildren().setAll(nodes);
         }
-        Label label = new Label("Reckoning");
-        label.getStyleClass().add("card-label");
-        Label name = new Label(title);
-        name.getStyleClass().add("card-title");
-        above.getChildren().addAll(label, name);
+        written("Reckoning", "card-label");
+        written(title, "card-title");
     }
 
     /** What is written from here on stands below the controls. */
     public void belowControls() {
+        trim();
         writing = below;
+        next = 0;
+        belowBegun = true;
+    }
+
+    /** Ends the writing: what stood on the card before and was not written again goes. */
+    public void end() {
+        trim();
+        if (!belowBegun) {
+            below.getChildren().clear();
+        }
+    }
+
+    private void trim() {
+        if (writing.getChildren().size() > next) {
+            writing.getChildren().remove(next, writing.getChildren().size());
+        }
     }
 
     /** Writes a node of the stage's own below what is on the card. */
     public void add(Node node) {
-        writing.getChildren().add(node);
+        int old = writing.getChildren().indexOf(node);
+        if (old >= 0 && old != next) {
+            writing.getChildren().remove(old);
+        }
+        if (next >= writing.getChildren().size()) {
+            writing.getChildren().add(node);
+        } else if (writing.getChildren().get(next) != node) {
+            writing.getChildren().set(next, node);
+        }
+        next++;
+    }
+
+    /** A label of the card's own, which can be written again with other words: styling a new one costs more than all its words. */
+    private static final class Written extends Label {
+        private final List<String> types;
+
+        private Written(List<String> types) {
+            this.types = types;
+            getStyleClass().addAll(types);
+        }
+    }
+
+    private Label written(String text, String... types) {
+        List<String> wanted = List.of(types);
+        if (next < writing.getChildren().size() && writing.getChildren().get(next) instanceof Written old && old.types.equals(wanted)) {
+            old.setText(text);
+            old.setGraphic(null);
+            next++;
+            return old;
+        }
+        Written label = new Written(wanted);
+        label.setText(text);
+        add(label);
+        return label;
     }
 
     /** The one big figure with its unit and the other unit. */
@@ -86,21 +136,18 @@ public final class Card extends VBox {
         HBox row = new HBox(8, big, symbol, other, space);
         row.setAlignment(Pos.BASELINE_LEFT);
         row.getChildren().addAll(beside);
-        writing.getChildren().add(row);
+        add(row);
     }
 
     public void section(String title) {
-        Label label = new Label(title);
-        label.getStyleClass().addAll("section-title");
-        label.setMaxWidth(Double.MAX_VALUE);
-        writing.getChildren().add(label);
+        written(title, "section-title").setMaxWidth(Double.MAX_VALUE);
     }
 
     public Label words(String text, String... types) {
-        Label label = new Label(text);
-        label.getStyleClass().add("words");
-        label.getStyleClass().addAll(types);
-        writing.getChildren().add(label);
+        List<String> all = new ArrayList<>(List.of("words"));
+        all.addAll(List.of(types));
+        Label label = written(text, all.toArray(String[]::new));
+        label.setAlignment(Pos.CENTER_LEFT);
         return label;
     }
 
@@ -116,9 +163,7 @@ public final class Card extends VBox {
             words(rule.source().isEmpty() ? "Given." : sentence(rule.source()));
         } else {
             words(sentence(words));
-            Label figures = new Label(Formula.inFigures(rule, unit));
-            figures.getStyleClass().add("formula");
-            writing.getChildren().add(figures);
+            written(Formula.inFigures(rule, unit), "formula");
         }
         for (Reckoned input : Formula.figures(rule)) {
             account(input, unit, follow);
@@ -142,7 +187,7 @@ public final class Card extends VBox {
         name.setMaxHeight(Region.USE_PREF_SIZE);
         HBox row = new HBox(figure, name);
         row.getStyleClass().add("account-row");
-        writing.getChildren().add(row);
+        add(row);
         Label source = new Label(input.source());
         source.getStyleClass().add("account-source");
         source.setMinWidth(Region.USE_PREF_SIZE);

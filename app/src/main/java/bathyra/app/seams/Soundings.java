@@ -195,7 +195,6 @@ final class Soundings extends Pane {
     private void fill(Draft draft) {
         writing = true;
         LengthUnit unit = workshop.unit();
-        title.setText("Soundings");
         for (Level level : shown) {
             for (SeamPlace seam : SeamPlace.values()) {
                 fill(draft, new Cell(level, seam), unit);
@@ -205,7 +204,10 @@ final class Soundings extends Pane {
             Row row = rows.get(level);
             row.half().setText(LengthText.figure(Length.mm(draft.girths().at(level).pattern().value() / 2), unit));
             row.sum().setText(LengthText.figure(Length.mm(sum), unit));
-            row.sum().setGraphic(Math.abs(sum - take) < 0.5 ? Marks.tick() : Marks.cross());
+            boolean even = Math.abs(sum - take) < 0.5;
+            if (row.sum().getGraphic() == null || !row.sum().getGraphic().getStyleClass().contains(even ? "tick" : "stop")) {
+                row.sum().setGraphic(even ? Marks.tick() : Marks.cross());
+            }
             row.take().setText(LengthText.figure(Length.mm(take), unit));
         }
         writing = false;

@@ -155,6 +155,11 @@ public final class ShelfView extends BorderPane {
     }
 
     private void card() {
+        write();
+        card.end();
+    }
+
+    private void write() {
         Entry entry = list.getSelectionModel().getSelectedItem();
         if (entry == null) {
             card.begin("Nothing found");

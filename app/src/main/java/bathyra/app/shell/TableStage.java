@@ -75,6 +75,7 @@ public abstract class TableStage extends BorderPane {
             table.clear();
             showNothing();
         }
+        card.end();
     }
 
     /** Shows the draft of the workshop, which there is. */

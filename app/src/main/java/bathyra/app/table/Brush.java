@@ -98,14 +98,16 @@ public final class Brush {
             Point b = area.get((i + 1) % area.size());
             cross(crossings, view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()), slope);
         }
+        // One path for all lines: the renderer's cost is mostly by the path.
+        g.beginPath();
         crossings.forEach((line, depths) -> {
             depths.sort(null);
             for (int i = 0; i + 1 < depths.size(); i += 2) {
-                double from = depths.get(i);
-                double to = depths.get(i + 1);
-                g.strokeLine(line * HATCH_APART - slope * from, from, line * HATCH_APART - slope * to, to);
+                g.moveTo(line * HATCH_APART - slope * depths.get(i), depths.get(i));
+                g.lineTo(line * HATCH_APART - slope * depths.get(i + 1), depths.get(i + 1));
             }
         });
+        g.stroke();
     }
 
     /** Where the hatch lines meet one side of the area: lines have the same x + slope × y all along. */

@@ -43,14 +43,17 @@ final class Tapes {
         View view = brush.view();
         double from = across ? view.toPaper(WIDTH, 0).x() : view.toPaper(0, WIDTH).y();
         double to = across ? view.toPaper(length, 0).x() : view.toPaper(0, length).y();
+        brush.context().beginPath();
         for (long i = (long) Math.ceil(from / small); i * small <= to; i++) {
             double at = across ? view.x(i * small) : view.y(i * small);
             boolean large = i % perLarge == 0;
             double tick = large ? 10 : i % Math.max(1, perLarge / 2) == 0 ? 8 : 4.5;
             if (across) {
-                brush.context().strokeLine(at, WIDTH - tick, at, WIDTH - 1);
+                brush.context().moveTo(at, WIDTH - tick);
+                brush.context().lineTo(at, WIDTH - 1);
             } else {
-                brush.context().strokeLine(WIDTH - tick, at, WIDTH - 1, at);
+                brush.context().moveTo(WIDTH - tick, at);
+                brush.context().lineTo(WIDTH - 1, at);
             }
             if (large && (i / perLarge) % (long) numeralEvery == 0) {
                 String numeral = Long.toString(Math.round(i * small / unit.millimetres())).replace('-', '−');
@@ -61,5 +64,6 @@ final class Tapes {
                 }
             }
         }
+        brush.context().stroke();
     }
 }

@@ -358,7 +358,7 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
         assertThat(text(robot, "#commission-title")).isEqualTo("The Heron, sweetheart bustier");
-        assertThat(text(robot, "#measure-bustGirth")).isEmpty();
+        assertThat(text(robot, "#measure-bustGirth")).isEqualTo("–");
         assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
     }
 

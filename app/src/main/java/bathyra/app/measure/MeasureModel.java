@@ -162,8 +162,13 @@ public final class MeasureModel {
         workshop.change("when it was taken", workshop.commission().withMeasurements(workshop.commission().measurements().on(next)), Occasion.class);
     }
 
+    /** The left side of a figure that was taken on both. */
+    Length left(MeasurementKey key) {
+        return workshop.commission().measurements().taken().get(key);
+    }
+
     public Optional<Length> right(MeasurementKey key) {
-        return Optional.ofNullable(workshop.commission().measurements().right().get(key));
+        return isTaken(key) ? Optional.ofNullable(workshop.commission().measurements().right().get(key)) : Optional.empty();
     }
 
     /** Takes what was typed for the right side; nothing takes the right side away. Gives the reason when it is no length. */

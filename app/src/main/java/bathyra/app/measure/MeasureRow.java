@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -27,118 +27,151 @@ final class MeasureRow extends VBox {
 
     private final MeasurementKey key;
     private final MeasureModel model;
-    private final TextField field = new TextField();
+    private final Runnable laidDown;
+    /** Stands for the field until it is first taken up: two dozen text fields would double the time until the page is seen. */
+    private final Label resting = new Label();
     private final Label other = new Label();
     private final Label source = new Label();
     private final Label fault = new Label();
     private final Button confirm = new Button("Taken twice, correct");
     private final HBox line;
-    private final TextField right = new TextField();
     private final Label rightFault = new Label();
-    private final HBox rightLine;
+    private final HBox rightLine = new HBox();
+    private Optional<TextField> field = Optional.empty();
+    private Optional<TextField> right = Optional.empty();
     private boolean opened;
     private boolean writing;
 
+    /** @param laidDown run when a figure is laid down: the next one is another change */
     MeasureRow(MeasurementKey key, MeasureModel model, Runnable laidDown) {
         this.key = key;
         this.model = model;
+        this.laidDown = laidDown;
         Label name = new Label(key.label());
         name.getStyleClass().add("row-name");
-        name.setTooltip(new Tooltip(key.label()));
-        name.setLabelFor(field);
         other.getStyleClass().add("row-other");
         source.getStyleClass().add("row-source");
         fault.getStyleClass().add("row-fault");
         fault.setId("fault-" + key.key());
-        field.setId("measure-" + key.key());
-        field.setAccessibleText(key.label() + ". " + key.hint());
-        line = new HBox(name, field, other, source);
+        resting.getStyleClass().add("row-resting");
+        resting.setId("measure-" + key.key());
+        resting.setAccessibleRole(AccessibleRole.TEXT_FIELD);
+        resting.setAccessibleText(key.label() + ". " + key.hint());
+        resting.setFocusTraversable(true);
+        resting.focusedProperty().addListener((o, was, now) -> {
+            if (now) {
+                takeUp();
+            }
+        });
+        line = new HBox(name, resting, other, source);
         line.getStyleClass().add("measure-row");
-        line.setOnMouseClicked(e -> field.requestFocus());
+        line.setOnMousePressed(e -> {
+            takeUp();
+            // Else the scroll pane round the page would take the focus for itself.
+            e.consume();
+        });
         getChildren().add(line);
         confirm.getStyleClass().add("deed");
         confirm.setId("confirm-" + key.key());
         confirm.setOnAction(e -> model.confirm(key, true));
-        rightLine = rightLine(laidDown);
-        field.addEventFilter(KeyEvent.KEY_TYPED, e -> {
-            // No length holds an L, so the letter is free to open the right side.
-            if (key.isPaired() && e.getCharacter().equalsIgnoreCase("l")) {
-                e.consume();
-                opened = true;
-                showState();
-                right.requestFocus();
-            }
-        });
-        field.focusedProperty().addListener((o, was, now) -> {
-            if (now) {
-                model.inHandProperty().set(key);
-                Platform.runLater(field::selectAll);
-            } else {
-                laidDown.run();
-                show();
-            }
-        });
-        field.textProperty().addListener((o, was, now) -> {
-            if (!writing) {
-                model.type(key, now);
-                showState();
-            }
-        });
+        rightFault.getStyleClass().add("row-fault");
         show();
     }
 
-    private HBox rightLine(Runnable laidDown) {
-        Label name = new Label("right");
-        name.getStyleClass().addAll("row-name", "row-right");
-        right.setId("measure-" + key.key() + "-right");
-        right.setAccessibleText(key.label() + ", right side");
-        rightFault.getStyleClass().add("row-fault");
-        right.textProperty().addListener((o, was, now) -> {
-            if (!writing) {
-                String reason = model.typeRight(key, now);
-                right.pseudoClassStateChanged(FAULT, !reason.isEmpty());
-                rightFault.setText(reason);
-                showState();
-            }
-        });
-        right.focusedProperty().addListener((o, was, now) -> {
+    /** Lays the tape to this measurement: its field has the focus and its figure is selected. */
+    void takeUp() {
+        if (field.isEmpty()) {
+            TextField made = field("measure-" + key.key(), key.label() + ". " + key.hint());
+            made.addEventFilter(KeyEvent.KEY_TYPED, this::openRight);
+            made.textProperty().addListener((o, was, now) -> {
+                if (!writing) {
+                    model.type(key, now);
+                    showState();
+                }
+            });
+            field = Optional.of(made);
+            show();
+            line.getChildren().set(line.getChildren().indexOf(resting), made);
+        }
+        field.get().requestFocus();
+    }
+
+    boolean isInHand() {
+        return field.map(TextField::isFocused).orElse(false);
+    }
+
+    private TextField field(String id, String name) {
+        TextField made = new TextField();
+        made.setId(id);
+        made.setAccessibleText(name);
+        made.focusedProperty().addListener((o, was, now) -> {
             if (now) {
                 model.inHandProperty().set(key);
-                Platform.runLater(right::selectAll);
+                Platform.runLater(made::selectAll);
             } else {
                 laidDown.run();
                 opened = false;
                 show();
             }
         });
-        HBox box = new HBox(name, right);
-        box.getStyleClass().add("measure-row");
-        return box;
+        return made;
+    }
+
+    /** No length holds an L, so the letter is free to open the right side. */
+    private void openRight(KeyEvent e) {
+        if (key.isPaired() && e.getCharacter().equalsIgnoreCase("l")) {
+            e.consume();
+            opened = true;
+            showState();
+            right().requestFocus();
+        }
+    }
+
+    private TextField right() {
+        if (right.isEmpty()) {
+            TextField made = field("measure-" + key.key() + "-right", key.label() + ", right side");
+            made.textProperty().addListener((o, was, now) -> {
+                if (!writing) {
+                    String reason = model.typeRight(key, now);
+                    made.pseudoClassStateChanged(FAULT, !reason.isEmpty());
+                    rightFault.setText(reason);
+                    showState();
+                }
+            });
+            right = Optional.of(made);
+            Label name = new Label("right");
+            name.getStyleClass().addAll("row-name", "row-right");
+            rightLine.getChildren().setAll(name, made);
+            rightLine.getStyleClass().setAll("measure-row");
+        }
+        return right.get();
     }
 
     MeasurementKey key() {
         return key;
     }
 
-    TextField field() {
-        return field;
-    }
-
     /** Writes the figure, unless it is being typed or waits to be put right. */
     void show() {
-        if (!field.isFocused() && !model.isWaiting(key)) {
-            writing = true;
-            LengthUnit unit = model.unit();
-            field.setText(model.isTaken(key) ? model.value(key).map(v -> LengthText.figure(v.length(), unit)).orElse("") : "");
-            writing = false;
-        }
-        if (!right.isFocused() && rightFault.getText().isEmpty()) {
-            writing = true;
-            right.setText(model.right(key).map(l -> LengthText.figure(l, model.unit())).orElse(""));
-            writing = false;
-        }
+        writing = true;
+        LengthUnit unit = model.unit();
         Optional<Reckoned> value = model.value(key);
-        field.setPromptText(model.isTaken(key) ? "" : value.map(v -> "≈ " + LengthText.figure(v.length(), model.unit())).orElse("–"));
+        String figure = model.isTaken(key) ? value.map(v -> LengthText.figure(v.length(), unit)).orElse("") : "";
+        if (model.right(key).isPresent()) {
+            figure = LengthText.figure(model.left(key), unit);
+        }
+        String prompt = model.isTaken(key) ? "" : value.map(v -> "≈ " + LengthText.figure(v.length(), unit)).orElse("–");
+        resting.setText(figure.isEmpty() ? prompt : figure);
+        if (field.isPresent()) {
+            if (!isInHand() && !model.isWaiting(key)) {
+                field.get().setText(figure);
+            }
+            field.get().setPromptText(prompt);
+        }
+        if (model.right(key).isPresent() && !right().isFocused() && rightFault.getText().isEmpty()) {
+            right().setText(LengthText.figure(model.right(key).get(), unit));
+        }
+        writing = false;
         showState();
     }
 
@@ -147,8 +180,11 @@ final class MeasureRow extends VBox {
         other.setText(value.map(v -> LengthText.figure(v.length(), model.unit().other())).orElse(""));
         source.setText(model.source(key));
         Optional<String> wrong = model.fault(key);
-        field.pseudoClassStateChanged(FAULT, wrong.isPresent());
-        field.pseudoClassStateChanged(RESTING, !field.isFocused() && wrong.isEmpty());
+        field.ifPresent(f -> {
+            f.pseudoClassStateChanged(FAULT, wrong.isPresent());
+            f.pseudoClassStateChanged(RESTING, !f.isFocused() && wrong.isEmpty());
+        });
+        resting.pseudoClassStateChanged(FAULT, wrong.isPresent());
         line.pseudoClassStateChanged(SELECTED, model.inHandProperty().get() == key);
         line.pseudoClassStateChanged(ESTIMATE, !model.isTaken(key));
         fault.setText(wrong.orElse(""));
@@ -159,7 +195,8 @@ final class MeasureRow extends VBox {
         if (model.isOutOfRange(key)) {
             parts.add(confirm);
         }
-        if (opened || right.isFocused() || model.right(key).isPresent()) {
+        if (opened || right.map(TextField::isFocused).orElse(false) || model.right(key).isPresent()) {
+            right();
             parts.add(rightLine);
         }
         if (!rightFault.getText().isEmpty()) {

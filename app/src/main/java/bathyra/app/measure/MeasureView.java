@@ -118,11 +118,11 @@ public final class MeasureView extends BorderPane {
     private void keys(KeyEvent e) {
         if (e.getCode() == KeyCode.ENTER) {
             int at = 0;
-            while (at < shown.size() && !shown.get(at).field().isFocused()) {
+            while (at < shown.size() && !shown.get(at).isInHand()) {
                 at++;
             }
             int next = (at + (e.isShiftDown() ? shown.size() - 1 : 1)) % shown.size();
-            shown.get(next).field().requestFocus();
+            shown.get(next).takeUp();
             reveal(shown.get(next));
             e.consume();
         }
@@ -137,7 +137,7 @@ public final class MeasureView extends BorderPane {
         for (int i = 0; i < shown.size(); i++) {
             if (shown.get(i).key() == key) {
                 MeasureRow next = shown.get((i + 1) % shown.size());
-                next.field().requestFocus();
+                next.takeUp();
                 reveal(next);
                 return;
             }
@@ -311,7 +311,7 @@ public final class MeasureView extends BorderPane {
     /** Lays the tape to a measurement. */
     private void take(MeasurementKey key) {
         shown.stream().filter(row -> row.key() == key).findFirst().ifPresent(row -> {
-            row.field().requestFocus();
+            row.takeUp();
             reveal(row);
         });
     }

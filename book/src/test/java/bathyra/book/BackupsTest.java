@@ -172,7 +172,7 @@ class BackupsTest {
                 book.record(id, "waist", now, now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
             }
             book.backUpWhenDue();
-            book.erase("Nerea Holloway");
+            book.wearers().erase("Nerea Holloway");
             assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).containsExactly("Ottoline Brackwater");
             assertThat(filesWith("Nerea Holloway")).as("while the book is open").isEmpty();
         }
@@ -272,7 +272,7 @@ class BackupsTest {
             assertThat(book.versions().of(id)).extracting(Versions.Version::name).containsExactly("After it", "Before the fitting");
             assertThat(book.versions().of(id).get(1).commission()).isEqualTo(heron);
             assertThat(book.versions().of(1)).isEmpty();
-            book.erase("Nerea Holloway");
+            book.wearers().erase("Nerea Holloway");
             assertThat(book.versions().of(id)).isEmpty();
         }
     }
@@ -284,7 +284,7 @@ class BackupsTest {
             book.record(id, "wearer to Nerea Holloway", heron, heron.withTitle("Second"));
             book.versions().keep(id, "First", heron);
             book.measurings().keep(heron);
-            book.rename("Nerea Holloway", "N. H.");
+            book.wearers().rename("Nerea Holloway", "N. H.");
             assertThat(book.find(id).orElseThrow().wearer().name()).isEqualTo("N. H.");
             assertThat(book.undo(id).orElseThrow()).isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
             assertThat(book.versions().of(id).get(0).commission().wearer().name()).isEqualTo("N. H.");

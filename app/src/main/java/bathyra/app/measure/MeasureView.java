@@ -1,6 +1,7 @@
 package bathyra.app.measure;
 
 import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Files;
 import bathyra.app.shell.Marks;
@@ -219,12 +220,12 @@ public final class MeasureView extends BorderPane {
             line.getStyleClass().add("fields");
             rows.getChildren().add(line);
         }
-        HBox deeds = new HBox(12, deed("take-in-table", "Take in a table (CSV)", () -> {
+        HBox deeds = new HBox(12, Deed.button("take-in-table", "Take in a table (CSV)", () -> {
             TakingIn table = new TakingIn(workshop, files, () -> setCenter(figure));
             if (table.ask(getScene().getWindow())) {
                 setCenter(table);
             }
-        }), deed("show-sets", "Sets of this wearer", () -> {
+        }), Deed.button("show-sets", "Sets of this wearer", () -> {
             SetsView sets = new SetsView(workshop, () -> setCenter(figure));
             sets.show();
             setCenter(sets);
@@ -254,7 +255,7 @@ public final class MeasureView extends BorderPane {
         });
         if (model.isConfirmed(key)) {
             card.words("Taken twice, correct. It is not asked about again.");
-            card.add(deed("unconfirm", "No longer confirmed", () -> model.confirm(key, false)));
+            card.add(Deed.button("unconfirm", "No longer confirmed", () -> model.confirm(key, false)));
         }
         hanging(key, unit);
         uses(key);
@@ -264,7 +265,7 @@ public final class MeasureView extends BorderPane {
             words.setGraphic(Marks.cross());
         }));
         model.remarks().stream().filter(r -> r.weight() != Remark.Weight.STOPS).forEach(remark -> remark(remark, unit));
-        card.add(deed("leanings", "What the draft leans on", () -> {
+        card.add(Deed.button("leanings", "What the draft leans on", () -> {
             leaning = true;
             card();
         }));
@@ -296,16 +297,8 @@ public final class MeasureView extends BorderPane {
         words.setAlignment(Pos.TOP_LEFT);
         if (remark.weight() == Remark.Weight.NOTE) {
             MeasurementKey first = remark.keys().get(0);
-            card.add(new HBox(8, deed("again-" + first.key(), "Take it again", () -> take(first)), deed("correct-" + first.key(), "Taken twice, correct", () -> model.confirm(first, true))));
+            card.add(new HBox(8, Deed.button("again-" + first.key(), "Take it again", () -> take(first)), Deed.button("correct-" + first.key(), "Taken twice, correct", () -> model.confirm(first, true))));
         }
-    }
-
-    private static Button deed(String id, String text, Runnable run) {
-        Button button = new Button(text);
-        button.getStyleClass().add("deed");
-        button.setId(id);
-        button.setOnAction(e -> run.run());
-        return button;
     }
 
     /** Lays the tape to a measurement. */
@@ -328,9 +321,9 @@ public final class MeasureView extends BorderPane {
             card.words("≈ " + LengthText.say(leaning.estimate().length(), unit), "estimate");
             leaning.girths().forEach((level, moved) -> card.words(level.label() + " girth by " + LengthText.say(Length.mm(Math.abs(moved)), unit)));
             card.words((leaning.girths().isEmpty() ? "No girth; edges" : "Edges") + " by " + LengthText.say(Length.mm(leaning.edges()), unit) + " at the most");
-            card.add(deed("take-" + leaning.key().key(), "Take it", () -> take(leaning.key())));
+            card.add(Deed.button("take-" + leaning.key().key(), "Take it", () -> take(leaning.key())));
         }
-        card.add(deed("back", "Back to " + model.inHandProperty().get().label(), () -> {
+        card.add(Deed.button("back", "Back to " + model.inHandProperty().get().label(), () -> {
             leaning = false;
             card();
         }));

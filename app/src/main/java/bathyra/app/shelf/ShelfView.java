@@ -2,70 +2,51 @@ package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.shell.Files;
-import bathyra.app.shell.Stage;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.book.Backups;
-import bathyra.book.BookFailure;
-import bathyra.book.Versions;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
-import bathyra.garment.Experience;
 import bathyra.garment.Wearer;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
-import java.time.DateTimeException;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.slf4j.LoggerFactory;
 
 /** The workshop book as a shelf: every commission, found as one types, with its day, its notes and what can be done with it. */
 public final class ShelfView extends BorderPane {
-    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
-    private static final int BACKUPS_SHOWN = 3;
     private static final int DOCUMENT_MOST = 1_000_000;
 
     private final Workshop workshop;
     private final Files files;
-    private final Consumer<Backups.Backup> restore;
-    private final Label put = new Label();
+    private final ShelfCard beside;
     private final TextField words = new TextField();
     private final CheckBox archived = new CheckBox("Archived too");
     private final ListView<Entry> list = new ListView<>();
     private final Label found = new Label();
     private final Card card = new Card();
     private Search search = new Search(List.of());
-    private boolean erasing;
 
     /** @param restore puts a backup in the place of the book and opens it */
     public ShelfView(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
         this.files = files;
-        this.restore = restore;
-        put.getStyleClass().addAll("words", "quiet");
-        put.managedProperty().bind(put.textProperty().isNotEmpty());
+        this.beside = new ShelfCard(workshop, files, card, restore, this::read, this::open);
         Label title = new Label("Workshop book");
         title.getStyleClass().add("shelf-title");
         words.setId("search");
@@ -107,11 +88,7 @@ public final class ShelfView extends BorderPane {
                 open();
             }
         });
-        list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
-            erasing = false;
-            put.setText("");
-            card();
-        });
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> card());
         VBox.setVgrow(list, Priority.ALWAYS);
         found.getStyleClass().addAll("words", "quiet");
         found.setId("found");
@@ -155,61 +132,7 @@ public final class ShelfView extends BorderPane {
     }
 
     private void card() {
-        write();
-        card.end();
-    }
-
-    private void write() {
-        Entry entry = list.getSelectionModel().getSelectedItem();
-        if (entry == null) {
-            card.begin("Nothing found");
-            card.words("No commission holds these words. Look among the archived ones too, or begin a new one.");
-            backups();
-            return;
-        }
-        card.begin(entry.title());
-        card.words(entry.wearer());
-        if (!entry.state().isEmpty()) {
-            card.words(entry.state(), "quiet");
-        }
-        Button take = new Button("Take it in hand");
-        take.getStyleClass().add("primary");
-        take.setId("take-in-hand");
-        take.setOnAction(e -> open());
-        card.add(take);
-        due(entry);
-        notes(entry);
-        versions(entry);
-        duplicate(entry);
-        card.section("Put away");
-        card.add(deed("archive", entry.archived() ? "Take it out of the archive" : "Archive it", () -> {
-            workshop.book().archive(entry.id(), !entry.archived());
-            read();
-        }));
-        card.add(deed("to-initials", "Rename " + entry.wearer() + " to initials", () -> {
-            workshop.renameEverywhere(entry.wearer(), new Wearer(entry.wearer(), Experience.FIRST).initials());
-            read();
-        }));
-        card.add(deed("export-wearer", "Put out everything of " + entry.wearer(), () -> files.folder(getScene().getWindow(), "Everything of " + entry.wearer()).ifPresent(folder -> export(entry.wearer(), folder))));
-        card.add(put);
-        erase(entry);
-        backups();
-    }
-
-    /** Every commission of a wearer as a document, names and all: this was asked for. */
-    private void export(String wearer, Path folder) {
-        try {
-            int written = 0;
-            for (Entry each : workshop.entries().stream().filter(e -> e.wearer().equals(wearer)).toList()) {
-                Commission commission = workshop.book().find(each.id()).orElseThrow();
-                java.nio.file.Files.writeString(folder.resolve("commission-" + each.id() + ".bathyra.json"), CommissionJson.write(commission), StandardCharsets.UTF_8);
-                written++;
-            }
-            put.setText(written == 1 ? "One commission written." : written + " commissions written.");
-        } catch (IOException e) {
-            LoggerFactory.getLogger(ShelfView.class).warn("putting out a wearer", e);
-            put.setText("It could not be written. Choose a folder that you may write to.");
-        }
+        beside.show(Optional.ofNullable(list.getSelectionModel().getSelectedItem()));
     }
 
     /** Takes in a commission document as a new commission. */
@@ -229,147 +152,5 @@ public final class ShelfView extends BorderPane {
                 found.setText(path.getFileName() + " could not be read. Look whether it is there and whether you may read it.");
             }
         });
-    }
-
-    private void due(Entry entry) {
-        card.section("Due");
-        TextField day = new TextField(entry.due().map(LocalDate::toString).orElse(""));
-        day.setId("due");
-        day.setPromptText("year-month-day");
-        day.setAccessibleText("The day on which it is to be ready, year-month-day");
-        Label fault = new Label();
-        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
-        day.setOnAction(e -> {
-            try {
-                workshop.book().due(entry.id(), day.getText().isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(day.getText().strip())));
-                read();
-            } catch (DateTimeException wrong) {
-                day.pseudoClassStateChanged(FAULT, true);
-                fault.setText("Not understood: " + day.getText() + ". Type it as 2026-12-24.");
-                fault.getStyleClass().setAll("row-fault");
-            }
-        });
-        card.add(day);
-        card.add(fault);
-    }
-
-    private void notes(Entry entry) {
-        card.section("Notes");
-        TextArea notes = new TextArea(workshop.book().notes(entry.id()));
-        notes.setId("notes");
-        notes.setAccessibleText("Notes on the commission");
-        notes.setWrapText(true);
-        notes.setPrefRowCount(3);
-        notes.setMinHeight(Region.USE_PREF_SIZE);
-        notes.textProperty().addListener((o, was, now) -> workshop.book().notes(entry.id(), now));
-        card.add(notes);
-    }
-
-    /** Only of the commission in hand: another one has to be taken in hand first. */
-    private void versions(Entry entry) {
-        if (entry.id() != workshop.id()) {
-            return;
-        }
-        card.section("Versions");
-        TextField name = new TextField();
-        name.setId("version-name");
-        name.setPromptText("What to call it");
-        name.setAccessibleText("Name of the version");
-        HBox.setHgrow(name, Priority.ALWAYS);
-        Button keep = new Button("Keep");
-        keep.setId("keep-version");
-        keep.setMinWidth(Region.USE_PREF_SIZE);
-        keep.disableProperty().bind(name.textProperty().map(String::isBlank));
-        keep.setOnAction(e -> {
-            workshop.book().versions().keep(entry.id(), name.getText().strip(), workshop.commission());
-            card();
-        });
-        HBox row = new HBox(8, name, keep);
-        row.getStyleClass().add("fields");
-        card.add(row);
-        List<Versions.Version> kept = workshop.book().versions().of(entry.id());
-        for (Versions.Version version : kept) {
-            card.words(version.name() + ", " + WHEN.format(version.made()));
-            HBox deeds = new HBox(8, deed("compare-" + kept.indexOf(version), "Compare", () -> {
-                workshop.shelfOpenProperty().set(false);
-                workshop.stageProperty().set(Stage.SEAMS);
-                workshop.compare(Optional.of(version));
-            }), deed("back-to-" + kept.indexOf(version), "Go back to it", () -> {
-                workshop.takeBack(version);
-                workshop.shelfOpenProperty().set(false);
-            }));
-            card.add(deeds);
-        }
-    }
-
-    private void duplicate(Entry entry) {
-        card.section("The same design for another wearer");
-        TextField wearer = new TextField();
-        wearer.setId("duplicate-for");
-        wearer.setPromptText("Name");
-        wearer.setAccessibleText("Name of the other wearer");
-        HBox.setHgrow(wearer, Priority.ALWAYS);
-        Button make = new Button("Duplicate");
-        make.setId("duplicate");
-        make.setMinWidth(Region.USE_PREF_SIZE);
-        make.disableProperty().bind(wearer.textProperty().map(String::isBlank));
-        make.setOnAction(e -> {
-            workshop.duplicateFor(entry.id(), wearer.getText());
-            workshop.shelfOpenProperty().set(false);
-        });
-        HBox row = new HBox(8, wearer, make);
-        row.getStyleClass().add("fields");
-        card.add(row);
-    }
-
-    /** What cannot be undone is asked twice. */
-    private void erase(Entry entry) {
-        if (!erasing) {
-            card.add(deed("erase", "Erase " + entry.wearer() + " for good", () -> {
-                erasing = true;
-                card();
-            }));
-            return;
-        }
-        long all = workshop.entries().stream().filter(e -> e.wearer().equals(entry.wearer())).count();
-        card.words("Every figure of " + entry.wearer() + " and " + (all == 1 ? "this commission" : "all " + all + " commissions") + " will be gone from the book and its backups. This cannot be undone.", "caution");
-        Button yes = new Button("Erase for good");
-        yes.setId("erase-yes");
-        yes.setOnAction(e -> {
-            erasing = false;
-            try {
-                workshop.erase(entry.wearer());
-                read();
-            } catch (BookFailure failed) {
-                card.words(failed.getMessage(), "caution");
-            }
-        });
-        Button no = new Button("Keep it");
-        no.setId("erase-no");
-        no.setOnAction(e -> {
-            erasing = false;
-            card();
-        });
-        card.add(new HBox(8, yes, no));
-    }
-
-    private void backups() {
-        List<Backups.Backup> all = new Backups(workshop.book().file()).list();
-        if (all.isEmpty()) {
-            return;
-        }
-        card.section("Backups of the book");
-        card.words("One an hour while it is in use; the last ten are kept. Restoring puts the present book aside, it is not lost.", "quiet");
-        for (Backups.Backup backup : all.stream().limit(BACKUPS_SHOWN).toList()) {
-            card.add(deed("restore-" + all.indexOf(backup), "Restore " + WHEN.format(backup.made()), () -> restore.accept(backup)));
-        }
-    }
-
-    private static Button deed(String id, String text, Runnable run) {
-        Button button = new Button(text);
-        button.getStyleClass().add("deed");
-        button.setId(id);
-        button.setOnAction(e -> run.run());
-        return button;
     }
 }

@@ -151,7 +151,7 @@ public final class Workshop implements AutoCloseable {
     /** Erases a wearer for good, with every commission and every backup in which the figures stand. */
     public void erase(String wearer) {
         letGo();
-        book.erase(wearer);
+        book.wearers().erase(wearer);
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
@@ -190,7 +190,7 @@ public final class Workshop implements AutoCloseable {
     /** Gives a wearer another name in the whole book, in every change that led to it too. */
     public void renameEverywhere(String wearer, String name) {
         letGo();
-        book.rename(wearer, name);
+        book.wearers().rename(wearer, name);
         show(book.find(id).orElseThrow());
     }
 

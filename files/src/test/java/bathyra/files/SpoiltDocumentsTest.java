@@ -1,18 +1,23 @@
 package bathyra.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.PatternJson;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UpperShape;
+import bathyra.measure.LengthUnit;
+import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 /** Documents spoilt at random: each is read, or refused with sentences; nothing else ever happens. */
 class SpoiltDocumentsTest {
@@ -59,5 +64,25 @@ class SpoiltDocumentsTest {
         Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier()));
         String good = PatternJson.write(draft.pattern(), draft.findings(), "test");
         assertThat(spoil(good, 300, 12, PatternJson::read)).isGreaterThan(100);
+    }
+
+    @Test
+    @Timeout(20)
+    void monsters_areRefusedInASentence() {
+        String[] monsters = {"[".repeat(200_000), "{\"a\":".repeat(50_000), "{\"format\":\"bathyra-commission\",\"version\":1" + "0".repeat(5_000) + "}", ",".repeat(1_000_000),
+            "{\"title\":\"" + "x".repeat(2_000_000) + "\"}", "\u0000".repeat(10_000), "{\"measurements\":{\"bustGirth\":1e400}}"};
+        for (String monster : monsters) {
+            BadDocument refused = catchThrowableOfType(BadDocument.class, () -> CommissionJson.read(monster));
+            assertThat(refused.faults()).isNotEmpty().allSatisfy(f -> assertThat(f.length()).isLessThan(600));
+        }
+    }
+
+    @Test
+    @Timeout(20)
+    void fiftyMegabytesOfCommas_areNotReadToTheirEnd() throws Exception {
+        byte[] commas = new byte[50_000_000];
+        Arrays.fill(commas, (byte) ',');
+        assertThat(MeasurementCsv.read(commas, LengthUnit.CM).fault()).startsWith("The file is larger than a megabyte");
+        assertThat(MeasurementCsv.read(Arrays.copyOf(commas, MeasurementCsv.BYTES_MOST), LengthUnit.CM).takes()).isZero();
     }
 }

@@ -7,8 +7,10 @@ import bathyra.app.shell.Stage;
 import bathyra.app.shell.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
+import bathyra.book.Measurings;
 import bathyra.book.Versions;
 import bathyra.book.WorkshopBook.Entry;
+import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
@@ -117,7 +119,7 @@ final class ShelfCard {
         backups();
     }
 
-    /** Every commission of a wearer as a document, names and all: this was asked for. */
+    /** Every commission of a wearer as a document, every set as a table, names and all: this was asked for. */
     private void export(String wearer, Path folder) {
         try {
             int written = 0;
@@ -126,7 +128,11 @@ final class ShelfCard {
                 java.nio.file.Files.writeString(folder.resolve("commission-" + each.id() + ".bathyra.json"), CommissionJson.write(commission), StandardCharsets.UTF_8);
                 written++;
             }
-            put.setText(written == 1 ? "One commission written." : written + " commissions written.");
+            List<Measurings.Measuring> sets = workshop.book().measurings().of(wearer);
+            for (Measurings.Measuring set : sets) {
+                java.nio.file.Files.writeString(folder.resolve("measurements-" + set.day() + "-" + set.id() + ".csv"), MeasurementCsv.write(set.set(), workshop.unit()), StandardCharsets.UTF_8);
+            }
+            put.setText((written == 1 ? "One commission" : written + " commissions") + " and " + (sets.size() == 1 ? "one set" : sets.size() + " sets") + " of figures written.");
         } catch (IOException e) {
             LoggerFactory.getLogger(ShelfView.class).warn("putting out a wearer", e);
             put.setText("It could not be written. Choose a folder that you may write to.");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.shell.Workshop;
 import bathyra.book.WorkshopBook;
+import bathyra.app.table.Table;
 import bathyra.app.tape.TapeSimulator;
 import bathyra.files.SquareFinder;
 import bathyra.measure.Length;
@@ -553,5 +554,79 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("N. H.").doesNotContain("Nerea Holloway");
         assertThat(robot.lookup(".commission-wearer").<Label>queryAll()).extracting(Label::getText).contains("N. H.");
+    }
+
+    @Test
+    void draggingWithCtrl_movesTheSplitAndKeepsTheIntake(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-waist-princess-back");
+        WaitForAsyncUtils.waitForFxEvents();
+        String intake = text(robot, "#sounding-waist-princess-back");
+        robot.moveTo("#handle-left").press(KeyCode.CONTROL).press(MouseButton.PRIMARY).moveBy(-4, 0).moveBy(-4, 0).release(MouseButton.PRIMARY).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo(intake);
+        assertThat(text(robot, "#undo")).startsWith("Undo split of the princess back to ");
+    }
+
+    @Test
+    void arrowKeys_stepASounding_andShiftAWholeCentimetre(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-waist-princess-back");
+        robot.push(KeyCode.UP);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("2.6");
+        robot.push(KeyCode.SHIFT, KeyCode.UP);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("3.6");
+        robot.push(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void aTapeThatIsNotThere_isSaid(FxRobot robot) {
+        retype(robot, "#tape-port", "tape");
+        robot.clickOn("#listen");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#tape-said")).isEqualTo("Not understood: tape. A port is a whole number from 1 to 65535.");
+        retype(robot, "#tape-port", "1");
+        robot.clickOn("#listen");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#tape-said")).isIn("Calling the tape …", "No tape answers at port 1. Start its bridge, or ./bathyra tape-simulator, and listen again.");
+    }
+
+    @Test
+    void anArchivedCommission_isFoundOnlyWhenAskedFor(FxRobot robot) {
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#archive").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(2);
+        robot.clickOn("#archived");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(3);
+    }
+
+    @Test
+    void theView_staysWhenValuesChange_andFitsOnAsking(FxRobot robot) {
+        go(robot, "seams");
+        Table table = robot.lookup("#table").query();
+        robot.interact(table::requestFocus);
+        robot.push(KeyCode.PLUS);
+        robot.push(KeyCode.EQUALS);
+        WaitForAsyncUtils.waitForFxEvents();
+        var zoomed = table.viewProperty().get();
+        retype(robot, "#sounding-waist-princess-back", "3.3");
+        assertThat(table.viewProperty().get()).as("a drawing never jumps when a value changes").isEqualTo(zoomed);
+        robot.interact(table::fit);
+        assertThat(table.viewProperty().get()).isNotEqualTo(zoomed);
+    }
+
+    @Test
+    void theLacingRail_saysWhatWantsALook(FxRobot robot) {
+        assertThat(robot.lookup("#stage-seams").query().getAccessibleText()).isEqualTo("Seams, 2 notes");
+        retype(robot, "#measure-bustGirth", "36");
+        assertThat(robot.lookup("#stage-measure").query().getAccessibleText()).matches("Measure, \\d+ notes");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#stage-measure").query().getAccessibleText()).isEqualTo("Measure");
     }
 }

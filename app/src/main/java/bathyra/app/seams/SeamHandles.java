@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 
 /**
- * The two handles of the selected sounding. Dragged sideways they change the intake, with Alt the split; what gives way is said
+ * The two handles of the selected sounding. Dragged sideways they change the intake, with Ctrl (or Alt, where the desktop leaves it) the split; what gives way is said
  * beside the pointer.
  */
 final class SeamHandles {
@@ -55,7 +55,7 @@ final class SeamHandles {
     private void make(Circle handle, boolean left) {
         handle.setId(left ? "handle-left" : "handle-right");
         handle.getStyleClass().add("handle");
-        handle.setAccessibleText("Drag sideways to change the intake, with Alt the split");
+        handle.setAccessibleText("Drag sideways to change the intake, with Ctrl the split");
         double side = left ? -1 : 1;
         handle.setOnMousePressed(e -> {
             workshop.letGo();
@@ -108,7 +108,7 @@ final class SeamHandles {
     private void drag(MouseEvent e, double side) {
         double moved = side * (e.getSceneX() - from) / table.viewProperty().get().scale();
         Optional<SplitOption> option = SplitOption.of(cell().seam());
-        if (e.isAltDown() && option.isPresent() && Math.abs(intakeFrom) > 1) {
+        if ((e.isAltDown() || e.isShortcutDown()) && option.isPresent() && Math.abs(intakeFrom) > 1) {
             double left = splitFrom - side * moved / intakeFrom;
             model.split(option.get(), option.get() == SplitOption.PRINCESS_FRONT ? left : 1 - left);
             say("split " + SeamsModel.ratio(workshop.commission().garment().split(option.get()).value()), "the intake stays " + text(intake()));

@@ -11,6 +11,7 @@ import bathyra.truing.Finding;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
@@ -72,19 +73,26 @@ public final class LacingRail extends Pane {
         for (Stage stage : Stage.values()) {
             String why = why(stage);
             lacing.put(stage, stage != Stage.MEASURE && workshop.draft().isEmpty() ? Lacing.UNLACED : why.isEmpty() ? Lacing.TIGHT : Lacing.SLACK);
-            Label name = new Label(stage.label());
-            Label reason = new Label(why);
-            reason.getStyleClass().add("why");
             Button tab = tabs.get(stage);
-            name.textFillProperty().bind(tab.textFillProperty());
-            name.fontProperty().bind(tab.fontProperty());
-            VBox lines = why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason);
-            lines.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-            tab.setGraphic(lines);
-            tab.setAccessibleText(stage.label() + (why.isEmpty() ? "" : ", " + why));
+            String said = stage.label() + (why.isEmpty() ? "" : ", " + why);
+            if (!said.equals(tab.getAccessibleText())) {
+                tab.setGraphic(lines(stage, why, tab));
+                tab.setAccessibleText(said);
+            }
             tab.pseudoClassStateChanged(SELECTED, workshop.stageProperty().get() == stage);
         }
         paint();
+    }
+
+    private static VBox lines(Stage stage, String why, Button tab) {
+        Label name = new Label(stage.label());
+        Label reason = new Label(why);
+        reason.getStyleClass().add("why");
+        name.textFillProperty().bind(tab.textFillProperty());
+        name.fontProperty().bind(tab.fontProperty());
+        VBox lines = why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason);
+        lines.setAlignment(Pos.CENTER_LEFT);
+        return lines;
     }
 
     private String why(Stage stage) {

@@ -45,6 +45,8 @@ final class SeamsReckoning {
     private Looking looking = new Looking.AtSounding();
     private Optional<Workshop.Compared> seen = Optional.empty();
     private Key builtFor;
+    private String deedsFor = "";
+    private HBox deeds = new HBox();
     private SeamControls controls;
 
     /** @param again shows the card anew when something else is to be explained */
@@ -174,6 +176,15 @@ final class SeamsReckoning {
     }
 
     private HBox deeds(Cell cell) {
+        String key = cell + " " + model.isLocked(cell);
+        if (!key.equals(deedsFor)) {
+            deedsFor = key;
+            deeds = newDeeds(cell);
+        }
+        return deeds;
+    }
+
+    private HBox newDeeds(Cell cell) {
         Button less = new Button("−");
         less.setAccessibleText("One step less");
         less.setOnAction(e -> model.nudge(cell, -1));

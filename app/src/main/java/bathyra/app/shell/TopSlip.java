@@ -2,6 +2,8 @@ package bathyra.app.shell;
 
 import bathyra.measure.LengthUnit;
 import bathyra.truing.Finding;
+import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -116,22 +118,30 @@ final class TopSlip extends HBox {
         wearer.setText(workshop.commission().wearer().name());
         cm.setSelected(workshop.unit() == LengthUnit.CM);
         in.setSelected(workshop.unit() == LengthUnit.IN);
-        state.getStyleClass().removeAll("state-holds", "state-note", "state-fault");
+        state();
+    }
+
+    private void state() {
         if (workshop.isDrafting()) {
-            state.setText("Drafting …");
-            state.setGraphic(null);
+            state("Drafting …", "state-drafting", () -> null);
         } else if (workshop.refusal().isPresent()) {
-            state.setText("No draft from these figures");
-            state.setGraphic(Marks.cross());
-            state.getStyleClass().add("state-fault");
+            state("No draft from these figures", "state-fault", Marks::cross);
         } else {
             workshop.draft().ifPresent(draft -> {
                 int notes = draft.with(Finding.Status.NOTE).size();
                 int holds = draft.with(Finding.Status.OK).size();
-                state.setText(holds + " checks hold" + (notes == 0 ? "" : notes == 1 ? ", 1 note" : ", " + notes + " notes"));
-                state.setGraphic(notes == 0 ? Marks.tick() : Marks.triangle());
-                state.getStyleClass().add(notes == 0 ? "state-holds" : "state-note");
+                state(holds + " checks hold" + (notes == 0 ? "" : notes == 1 ? ", 1 note" : ", " + notes + " notes"), notes == 0 ? "state-holds" : "state-note",
+                        notes == 0 ? Marks::tick : Marks::triangle);
             });
+        }
+    }
+
+    private void state(String words, String type, Supplier<Node> mark) {
+        state.setText(words);
+        if (!state.getStyleClass().contains(type)) {
+            state.getStyleClass().removeAll("state-drafting", "state-holds", "state-note", "state-fault");
+            state.getStyleClass().add(type);
+            state.setGraphic(mark.get());
         }
     }
 }

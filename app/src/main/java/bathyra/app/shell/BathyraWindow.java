@@ -87,7 +87,7 @@ public final class BathyraWindow extends Application {
 
     @Override
     public void start(javafx.stage.Stage stage) {
-        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e));
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
         Lettering.load();
         try {
             workshop = opening.get();
@@ -98,6 +98,14 @@ public final class BathyraWindow extends Application {
         }
         if (QUIT_WHEN_DRAWN) {
             quitWhenDrawn();
+        }
+    }
+
+    /** What no deed answered for is logged; a book that failed is said as well, whichever button was pressed. */
+    private void uncaught(Throwable e) {
+        LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e);
+        if (workshop != null && e instanceof BookFailure why) {
+            Platform.runLater(() -> workshop.say(why));
         }
     }
 

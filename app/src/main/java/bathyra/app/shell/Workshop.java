@@ -115,6 +115,11 @@ public final class Workshop implements AutoCloseable {
     public void switchTo(long next) {
         letGo();
         keepState();
+        lookAt(next);
+    }
+
+    /** Another commission lies on the table; nothing of the one before stays beside it. */
+    private void lookAt(long next) {
         id = next;
         compared = Optional.empty();
         draft.set(Optional.empty());
@@ -151,15 +156,14 @@ public final class Workshop implements AutoCloseable {
     /** Erases a wearer for good, with every commission and every backup in which the figures stand. */
     public void erase(String wearer) {
         letGo();
+        // Asked before: the book may give the number of an erased commission to a new one.
+        boolean inHandToo = entries().stream().anyMatch(e -> e.id() == id && e.wearer().equals(wearer));
         book.wearers().erase(wearer);
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
-        if (book.entries().stream().noneMatch(e -> e.id() == id)) {
-            draft.set(Optional.empty());
-            id = book.entries().get(0).id();
-            book.keepPlace(PLACE_COMMISSION, Long.toString(id));
-            show(book.find(id).orElseThrow());
+        if (inHandToo) {
+            lookAt(book.entries().get(0).id());
         }
     }
 
@@ -292,6 +296,11 @@ public final class Workshop implements AutoCloseable {
             failure.set(e.getMessage());
             return Optional.empty();
         }
+    }
+
+    /** Says above the stage what the book could not do. */
+    void say(BookFailure why) {
+        failure.set(why.getMessage());
     }
 
     /** Lays down what is in hand: the next change is a new one. */

@@ -117,4 +117,17 @@ class WorkshopTest {
             assertThat(fresh.refusal()).isPresent();
         }
     }
+
+    @Test
+    void erase_ofTheOnlyWearer_leavesNothingOfHerOnTheScreen_thoughTheNumberIsGivenAgain() throws Exception {
+        try (WorkshopBook one = WorkshopBook.open(folder.resolve("one.sqlite"))) {
+            long id = one.add(book.find(1).orElseThrow());
+            Workshop alone = new Workshop(one);
+            alone.erase("Nerea Holloway");
+            assertThat(alone.id()).as("the book gives the number again").isEqualTo(id);
+            assertThat(alone.commission().wearer().name()).isEqualTo("New wearer");
+            assertThat(alone.commission().measurements().taken()).isEmpty();
+            assertThat(alone.draft()).isEmpty();
+        }
+    }
 }

@@ -128,15 +128,28 @@ public final class Backups {
     public Path restore(Backup backup) throws IOException {
         Path aside = book.resolveSibling(book.getFileName() + ".aside-" + NAME.format(LocalDateTime.now()));
         Path copy = Files.createTempFile(book.getParent(), ".restore", ".part");
-        Files.copy(backup.file(), copy, StandardCopyOption.REPLACE_EXISTING);
-        OwnerOnly.file(copy);
+        try {
+            Files.copy(backup.file(), copy, StandardCopyOption.REPLACE_EXISTING);
+            OwnerOnly.file(copy);
+            move(book, aside);
+            try {
+                Files.move(copy, book, StandardCopyOption.ATOMIC_MOVE);
+            } catch (IOException e) {
+                move(aside, book);
+                throw e;
+            }
+        } finally {
+            Files.deleteIfExists(copy);
+        }
+        return aside;
+    }
+
+    /** A book with its log. */
+    private static void move(Path from, Path to) throws IOException {
         for (String part : PARTS) {
-            Path from = Path.of(book + part);
-            if (Files.exists(from)) {
-                Files.move(from, Path.of(aside + part));
+            if (Files.exists(Path.of(from + part))) {
+                Files.move(Path.of(from + part), Path.of(to + part));
             }
         }
-        Files.move(copy, book, StandardCopyOption.ATOMIC_MOVE);
-        return aside;
     }
 }

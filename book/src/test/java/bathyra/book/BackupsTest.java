@@ -1,6 +1,7 @@
 package bathyra.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import bathyra.draft.Bodies;
@@ -305,6 +306,19 @@ class BackupsTest {
                     .containsExactly(LocalDate.of(2026, 11, 20), LocalDate.of(2026, 11, 11), LocalDate.of(2026, 11, 3));
             assertThat(book.measurings().of("Nerea Holloway").get(0).set().taken()).containsEntry(MeasurementKey.WAIST, Length.mm(720));
             assertThat(book.measurings().of("Ottoline")).isEmpty();
+        }
+    }
+
+    @Test
+    void restore_ofABackupThatIsGone_leavesTheBookWhereItWas() throws Exception {
+        long id = bind(1);
+        Backups.Backup gone = new Backups.Backup(folder.resolve("gone.sqlite"), NOON);
+        assertThatThrownBy(() -> backups.restore(gone)).isInstanceOf(IOException.class);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.find(id)).contains(heron);
+        }
+        try (Stream<Path> left = Files.list(folder)) {
+            assertThat(left.map(p -> p.getFileName().toString())).noneMatch(n -> n.contains("aside") || n.endsWith(".part"));
         }
     }
 }

@@ -179,22 +179,10 @@ final class ShelfCard {
             return;
         }
         card.section("Versions");
-        TextField name = new TextField();
-        name.setId("version-name");
-        name.setPromptText("What to call it");
-        name.setAccessibleText("Name of the version");
-        HBox.setHgrow(name, Priority.ALWAYS);
-        Button keep = new Button("Keep");
-        keep.setId("keep-version");
-        keep.setMinWidth(Region.USE_PREF_SIZE);
-        keep.disableProperty().bind(name.textProperty().map(String::isBlank));
-        keep.setOnAction(e -> {
-            workshop.book().versions().keep(entry.id(), name.getText().strip(), workshop.commission());
+        naming("version-name", "What to call it", "Name of the version", "keep-version", "Keep", name -> {
+            workshop.book().versions().keep(entry.id(), name, workshop.commission());
             show();
         });
-        HBox row = new HBox(8, name, keep);
-        row.getStyleClass().add("fields");
-        card.add(row);
         List<Versions.Version> kept = workshop.book().versions().of(entry.id());
         for (Versions.Version version : kept) {
             card.words(version.name() + ", " + WHEN.format(version.made()));
@@ -212,20 +200,25 @@ final class ShelfCard {
 
     private void duplicate(Entry entry) {
         card.section("The same design for another wearer");
-        TextField wearer = new TextField();
-        wearer.setId("duplicate-for");
-        wearer.setPromptText("Name");
-        wearer.setAccessibleText("Name of the other wearer");
-        HBox.setHgrow(wearer, Priority.ALWAYS);
-        Button make = new Button("Duplicate");
-        make.setId("duplicate");
-        make.setMinWidth(Region.USE_PREF_SIZE);
-        make.disableProperty().bind(wearer.textProperty().map(String::isBlank));
-        make.setOnAction(e -> {
-            workshop.duplicateFor(entry.id(), wearer.getText());
+        naming("duplicate-for", "Name", "Name of the other wearer", "duplicate", "Duplicate", wearer -> {
+            workshop.duplicateFor(entry.id(), wearer);
             workshop.shelfOpenProperty().set(false);
         });
-        HBox row = new HBox(8, wearer, make);
+    }
+
+    /** A field for a name with the button that uses it once there is one. */
+    private void naming(String fieldId, String prompt, String accessible, String deedId, String deed, Consumer<String> use) {
+        TextField name = new TextField();
+        name.setId(fieldId);
+        name.setPromptText(prompt);
+        name.setAccessibleText(accessible);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Button button = new Button(deed);
+        button.setId(deedId);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.disableProperty().bind(name.textProperty().map(String::isBlank));
+        button.setOnAction(e -> use.accept(name.getText().strip()));
+        HBox row = new HBox(8, name, button);
         row.getStyleClass().add("fields");
         card.add(row);
     }

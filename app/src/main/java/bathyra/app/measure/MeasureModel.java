@@ -31,6 +31,8 @@ import javafx.beans.property.SimpleObjectProperty;
 /** The measuring page: what is typed, what is taken of it, and what the figures say. */
 public final class MeasureModel {
     private final Workshop workshop;
+    private MeasurementSet remarked;
+    private List<Remark> remarks = List.of();
     private final ObjectProperty<MeasurementKey> inHand = new SimpleObjectProperty<>(MeasurementKey.BUST);
     /** Text that was no length, by commission: another wearer's page does not show it. */
     private final Map<Long, Map<MeasurementKey, String>> wrong = new HashMap<>();
@@ -139,7 +141,13 @@ public final class MeasureModel {
 
     /** What the figures say about each other, the gravest first. */
     public List<Remark> remarks() {
-        return Plausibility.of(workshop.commission().measurements());
+        MeasurementSet set = workshop.commission().measurements();
+        if (set != remarked) {
+            // Every row of the page asks; the figures change once a keystroke.
+            remarked = set;
+            remarks = Plausibility.of(set);
+        }
+        return remarks;
     }
 
     /** The estimates that hang on a measurement. */

@@ -15,7 +15,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -195,9 +197,10 @@ final class Soundings extends Pane {
     private void fill(Draft draft) {
         writing = true;
         LengthUnit unit = workshop.unit();
+        Set<String> overCap = draft.with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("intake-cap")).map(Finding::subject).collect(Collectors.toSet());
         for (Level level : shown) {
             for (SeamPlace seam : SeamPlace.values()) {
-                fill(draft, new Cell(level, seam), unit);
+                fill(draft, new Cell(level, seam), unit, level == Level.WAIST && overCap.contains(seam.id()));
             }
             double sum = draft.intakes().sum(level);
             double take = draft.intakes().toTake().get(level).value();
@@ -214,12 +217,10 @@ final class Soundings extends Pane {
         requestLayout();
     }
 
-    private void fill(Draft draft, Cell cell, LengthUnit unit) {
+    private void fill(Draft draft, Cell cell, LengthUnit unit, boolean noted) {
         Sounding sounding = cells.get(cell);
         double value = draft.intakes().at(cell.level(), cell.seam()).value();
         boolean locked = draft.intakes().locked().contains(cell);
-        boolean noted = cell.level() == Level.WAIST && draft.with(Finding.Status.NOTE).stream()
-                .anyMatch(f -> f.id().equals("intake-cap") && f.subject().equals(cell.seam().id()));
         if (!typing.equals(Optional.of(cell))) {
             sounding.field().setText(LengthText.figure(Length.mm(value), unit));
             sounding.field().pseudoClassStateChanged(FAULT, false);

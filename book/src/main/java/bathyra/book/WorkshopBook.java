@@ -3,8 +3,6 @@ package bathyra.book;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -19,7 +17,6 @@ import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteErrorCode;
 
 /**
@@ -49,88 +46,10 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Opens a book, making a new one where there is no file yet. @throws BookUnavailable when it cannot be written to safely */
     public static WorkshopBook open(Path file) throws BookUnavailable {
-        Connection connection = null;
-        try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
-            if (Files.exists(file) && !Files.isWritable(file)) {
-                throw unavailable(BookUnavailable.Reason.READ_ONLY, file, null);
-            }
-            if (Files.exists(file)) {
-                OwnerOnly.file(file);
-            } else {
-                OwnerOnly.create(file);
-            }
-            connection = connect(file);
-            require(connection, file);
-            migrate(connection);
-            Holder.write(file);
-            return new WorkshopBook(connection, file);
-        } catch (SQLException e) {
-            close(connection);
-            throw unavailable(reason(e), file, e);
-        } catch (IOException e) {
-            throw unavailable(BookUnavailable.Reason.READ_ONLY, file, e);
-        } catch (BookUnavailable e) {
-            close(connection);
-            throw e;
-        }
+        return new WorkshopBook(Opening.connection(file), file);
     }
 
-    private static Connection connect(Path file) throws SQLException {
-        SQLiteConfig config = new SQLiteConfig();
-        config.enforceForeignKeys(true);
-        config.setBusyTimeout(300);
-        // In WAL mode this loses nothing when the process dies; waiting for the disk at each keystroke would stop the hand. After a
-        // power cut the book is whole, at worst without the last changes since the log was last carried over.
-        config.setSynchronous(SQLiteConfig.SynchronousMode.NORMAL);
-        config.setLockingMode(SQLiteConfig.LockingMode.EXCLUSIVE);
-        return config.createConnection("jdbc:sqlite:" + file.toAbsolutePath());
-    }
-
-    /** Nothing is written before the file is known to be a sound book of a version that this program can write. */
-    private static void require(Connection connection, Path file) throws SQLException, BookUnavailable {
-        if (Migrations.version(connection) > Migrations.newest()) {
-            throw unavailable(BookUnavailable.Reason.NEWER, file, null);
-        }
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("PRAGMA quick_check")) {
-            if (!rows.next() || !"ok".equals(rows.getString(1))) {
-                throw unavailable(BookUnavailable.Reason.DAMAGED, file, null);
-            }
-        }
-    }
-
-    private static void migrate(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement()) {
-            statement.execute("PRAGMA journal_mode=WAL");
-            // The write lock is taken now and kept: a second program finds the book locked at once, not at its first change.
-            statement.execute("BEGIN IMMEDIATE");
-            Migrations.run(connection);
-            statement.execute("COMMIT");
-        }
-    }
-
-    private static BookUnavailable.Reason reason(SQLException e) {
-        SQLiteErrorCode code = SQLiteErrorCode.getErrorCode(e.getErrorCode() & 0xff);
-        return switch (code) {
-            case SQLITE_BUSY, SQLITE_LOCKED -> BookUnavailable.Reason.LOCKED;
-            case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM -> BookUnavailable.Reason.READ_ONLY;
-            default -> BookUnavailable.Reason.DAMAGED;
-        };
-    }
-
-    private static BookUnavailable unavailable(BookUnavailable.Reason reason, Path file, Throwable cause) {
-        String name = file.toAbsolutePath().toString();
-        String sentence = switch (reason) {
-            case LOCKED -> "The book " + name + " is open in another window" + Holder.read(file).map(who -> " (" + who + ")").orElse("") + ". Close that window, or open another book with --book.";
-            case READ_ONLY -> "The book " + name + " cannot be written to. Give yourself the right to write it, or open another book with --book.";
-            case DAMAGED -> "The book " + name + " is damaged or is no workshop book. It is left as it is: put a copy in its place, or open another book with --book.";
-            case NEWER -> "The book " + name + " was written by a newer Bathyra. It is left as it is: use that one, or open another book with --book.";
-        };
-        LOG.warn(sentence, cause);
-        return new BookUnavailable(reason, sentence, cause);
-    }
-
-    private static void close(Connection connection) {
+    static void close(Connection connection) {
         try {
             if (connection != null) {
                 connection.close();
@@ -250,6 +169,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Saves a change under a name; what had been undone before it is forgotten. */
     public void record(long id, String label, Commission before, Commission after) {
+        String document = CommissionJson.write(after);
         run("save a change", () -> transaction(() -> {
             int cursor = cursor(id);
             try (PreparedStatement cut = connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > ?")) {
@@ -262,26 +182,27 @@ public final class WorkshopBook implements AutoCloseable {
                 insert.setInt(2, cursor + 1);
                 insert.setString(3, label);
                 insert.setString(4, CommissionJson.write(before));
-                insert.setString(5, CommissionJson.write(after));
+                insert.setString(5, document);
                 insert.executeUpdate();
             }
-            stand(id, CommissionJson.write(after), cursor + 1);
+            stand(id, after, document, cursor + 1);
             return null;
         }));
     }
 
     /** Carries the last change further under a new name, so that one drag or one figure typed is one change. */
     public void amend(long id, String label, Commission after) {
+        String document = CommissionJson.write(after);
         run("save a change", () -> transaction(() -> {
             try (PreparedStatement update = connection.prepareStatement(
                     "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
                 update.setString(1, label);
-                update.setString(2, CommissionJson.write(after));
+                update.setString(2, document);
                 update.setLong(3, id);
                 update.setLong(4, id);
                 update.executeUpdate();
             }
-            stand(id, CommissionJson.write(after), cursor(id));
+            stand(id, after, document, cursor(id));
             return null;
         }));
     }
@@ -303,10 +224,11 @@ public final class WorkshopBook implements AutoCloseable {
 
     private Optional<Commission> back(long id) throws SQLException {
         Optional<String> before = document("SELECT before FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?", id);
-        if (before.isPresent()) {
-            stand(id, before.get(), cursor(id) - 1);
+        Optional<Commission> stands = before.map(this::read);
+        if (stands.isPresent()) {
+            stand(id, stands.get(), before.get(), cursor(id) - 1);
         }
-        return before.map(this::read);
+        return stands;
     }
 
     /** Takes the last change back for good, as if it had not been begun, and gives the commission as it was before. */
@@ -326,10 +248,11 @@ public final class WorkshopBook implements AutoCloseable {
     public Optional<Commission> redo(long id) {
         return run("redo", () -> transaction(() -> {
             Optional<String> after = document("SELECT after FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?", id);
-            if (after.isPresent()) {
-                stand(id, after.get(), cursor(id) + 1);
+            Optional<Commission> stands = after.map(this::read);
+            if (stands.isPresent()) {
+                stand(id, stands.get(), after.get(), cursor(id) + 1);
             }
-            return after.map(this::read);
+            return stands;
         }));
     }
 
@@ -365,8 +288,7 @@ public final class WorkshopBook implements AutoCloseable {
         }
     }
 
-    private void stand(long id, String document, int cursor) throws SQLException {
-        Commission commission = read(document);
+    private void stand(long id, Commission commission, String document, int cursor) throws SQLException {
         try (PreparedStatement update = connection.prepareStatement("UPDATE commission SET document = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
             update.setString(1, document);
             update.setInt(2, cursor);

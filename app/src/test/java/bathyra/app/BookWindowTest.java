@@ -1,0 +1,176 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.book.WorkshopBook;
+import bathyra.measure.MeasurementKey;
+import java.nio.file.Files;
+import java.time.LocalDate;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The workshop book in the real window. */
+class BookWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    @Test
+    void closedAndReopened_everythingIsThere(FxRobot robot) throws Exception {
+        retype(robot, "#measure-hipGirth", "104");
+        go(robot, "pieces");
+        robot.interact(() -> {
+            book.close();
+            try {
+                open(folder.resolve("demo.sqlite"));
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#walking-strip").tryQuery()).isPresent();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.0 cm");
+        assertThat(book.find(1).orElseThrow().measurements().taken().get(MeasurementKey.HIP).millimetres()).isEqualTo(1040);
+        go(robot, "measure");
+        assertThat(text(robot, "#measure-hipGirth")).isEqualTo("104.0");
+    }
+
+    @Test
+    void aNewCommission_isBegunNamedAndKept(FxRobot robot) {
+        robot.clickOn("#commission");
+        robot.clickOn("#new-commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
+        retype(robot, "#wearer-name", "Isaura Quillfeather");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("Isaura Quillfeather");
+        go(robot, "seams");
+        assertThat(text(robot, ".card-title")).isEqualTo("Nothing to sound yet");
+    }
+
+    @Test
+    void theShelf_isSearchedAsOneTypes_andACommissionIsTakenInHand(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#search", "brackwater");
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(1);
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#wearer-name")).isEqualTo("Ottoline Brackwater-Finch");
+    }
+
+    @Test
+    void theSameDesign_isBegunForAnotherWearer_withoutHerFigures(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#duplicate-for", "Isaura Quillfeather");
+        robot.clickOn("#duplicate");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
+        assertThat(text(robot, "#commission-title")).isEqualTo("The Heron, sweetheart bustier");
+        assertThat(text(robot, "#measure-bustGirth")).isEqualTo("–");
+        assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
+    }
+
+    @Test
+    void aDayThatIsNone_isExplained_andARightOneOrdersTheShelf(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#due", "Christmas");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".row-fault").<Label>queryAll()).anyMatch(l -> l.getText().equals("Not understood: Christmas. Type it as 2026-12-24."));
+        retype(robot, "#due", "2026-12-24");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries().get(0).due()).contains(LocalDate.of(2026, 12, 24));
+    }
+
+    @Test
+    void aBackup_isRestored_andWhatWasThereLiesAside(FxRobot robot) throws Exception {
+        retype(robot, "#measure-hipGirth", "104");
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#restore-0").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-hipGirth")).as("as before the change").isEqualTo("101.0");
+        try (var files = Files.list(folder)) {
+            assertThat(files.map(p -> p.getFileName().toString())).anyMatch(n -> n.startsWith("demo.sqlite.aside-"));
+        }
+    }
+
+    @Test
+    void aWearer_isErasedOnlyWhenAskedTwice(FxRobot robot) {
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#erase").queryButton().fire());
+        robot.interact(() -> robot.lookup("#erase-no").queryButton().fire());
+        assertThat(book.entries()).hasSize(3);
+        robot.interact(() -> robot.lookup("#erase").queryButton().fire());
+        robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(2).doesNotContain("Nerea Holloway");
+    }
+
+    @Test
+    void oneDesignForMany_tellsWhoNeedsALook_andPutsOutTheirPatterns(FxRobot robot) throws Exception {
+        robot.clickOn("#commission");
+        robot.clickOn("#chorus");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#chorus-draft");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
+        assertThat(text(robot, "#chorus-said")).isEqualTo("0 draft clean, 2 need a look, 1 cannot be drafted.");
+        robot.clickOn("#chorus-out");
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
+        assertThat(text(robot, "#chorus-said")).isEqualTo("2 patterns written, a folder for each wearer.");
+        assertThat(folder.resolve("nerea-holloway").resolve("pattern.pdf")).isNotEmptyFile();
+    }
+
+    @Test
+    void aCommissionDocument_isTakenIn_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
+        Files.writeString(output, "{\"format\":\"bathyra-commission\"");
+        robot.clickOn("#commission");
+        robot.clickOn("#take-in-commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#found")).startsWith("heron.pdf was not taken in. document: is no JSON at line 1");
+        Files.writeString(output, DemoBook.document("the-orchard-keeper").replace("Tamsin Okoro-Vale", "Isaura Quillfeather"));
+        robot.clickOn("#take-in-commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
+        assertThat(book.entries()).hasSize(4);
+    }
+
+    @Test
+    void aWearer_isRenamedToInitialsEverywhere(FxRobot robot) {
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#to-initials").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("N. H.").doesNotContain("Nerea Holloway");
+        assertThat(robot.lookup(".commission-wearer").<Label>queryAll()).extracting(Label::getText).contains("N. H.");
+    }
+
+    @Test
+    void anArchivedCommission_isFoundOnlyWhenAskedFor(FxRobot robot) {
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#archive").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(2);
+        robot.clickOn("#archived");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(3);
+    }
+}

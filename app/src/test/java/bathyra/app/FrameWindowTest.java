@@ -1,0 +1,83 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.files.SquareFinder;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The frame round the stages in the real window: rail, slip, units, theme, output. */
+class FrameWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    @Test
+    void theUnitSwitch_showsEveryFigureInEighths(FxRobot robot) {
+        robot.clickOn("#unit-in");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-underbustGirth")).isEqualTo("30⅞");
+        go(robot, "seams");
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("1");
+        robot.clickOn("#unit-cm");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("2.5");
+    }
+
+    @Test
+    void exportingAPdf_givesATestSquareOfFiftyMillimetres(FxRobot robot) throws Exception {
+        robot.clickOn("#output");
+        robot.clickOn("PDF, A4 sheets");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
+            assertThat(SquareFinder.in(pdf.getPage(0))).anySatisfy(s -> {
+                assertThat(s.width()).isBetween(49.99, 50.01);
+                assertThat(s.height()).isBetween(49.99, 50.01);
+            });
+        }
+    }
+
+    @Test
+    void everyControl_hasAnAccessibleName(FxRobot robot) {
+        for (String stage : new String[] {"measure", "seams", "pieces"}) {
+            go(robot, stage);
+            assertThat(robot.lookup(n -> n.isFocusTraversable() && n.isVisible()).<Node>queryAll()).allSatisfy(n ->
+                    assertThat(n.getAccessibleText() != null || n instanceof Labeled labeled && !labeled.getText().isBlank()
+                            || n.getClass().getName().contains("ScrollPane")).as(n.toString()).isTrue());
+        }
+    }
+
+    @Test
+    void theDarkTheme_isChosenAndKept(FxRobot robot) {
+        robot.clickOn("#output");
+        robot.clickOn("Dark workroom");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.getScene().getRoot().getStyleClass()).contains("dark");
+        assertThat(book.place("theme")).contains("dark");
+    }
+
+    @Test
+    void theLacingRail_saysWhatWantsALook(FxRobot robot) {
+        assertThat(robot.lookup("#stage-seams").query().getAccessibleText()).isEqualTo("Seams, 2 notes");
+        retype(robot, "#measure-bustGirth", "36");
+        assertThat(robot.lookup("#stage-measure").query().getAccessibleText()).matches("Measure, \\d+ notes");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#stage-measure").query().getAccessibleText()).isEqualTo("Measure");
+    }
+}

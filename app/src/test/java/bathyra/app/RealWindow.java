@@ -1,0 +1,74 @@
+package bathyra.app;
+
+import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Workshop;
+import bathyra.book.WorkshopBook;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window on a fresh demo book, used as a person uses it: keys, clicks and drags, and a look at what stands on the screen. */
+@ExtendWith(ApplicationExtension.class)
+abstract class RealWindow {
+    Path folder;
+    Path output;
+    Stage window;
+    WorkshopBook book;
+
+    /** The toolkit's extension looks for its annotations in the test's own class only: each calls this from there. */
+    void begin(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("bathyra-window");
+        output = folder.resolve("heron.pdf");
+        window = stage;
+        open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+    }
+
+    void open(Path file) throws Exception {
+        book = WorkshopBook.open(file);
+        BathyraWindow.show(window, new Workshop(book), bathyra.app.shell.Files.always(output));
+    }
+
+    void end() {
+        book.close();
+    }
+
+    @BeforeEach
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterEach
+    void rest(FxRobot robot) {
+        robot.release(new KeyCode[] {});
+        robot.release(new MouseButton[] {});
+    }
+
+    static String text(FxRobot robot, String query) {
+        Node node = robot.lookup(query).query();
+        return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText()).replace('\u00a0', ' ');
+    }
+
+    static void retype(FxRobot robot, String query, String text) {
+        robot.clickOn(query);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write(text);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    static void go(FxRobot robot, String stage) {
+        robot.clickOn("#stage-" + stage);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}

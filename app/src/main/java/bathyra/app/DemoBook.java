@@ -13,12 +13,17 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
-/** The demo book: three commissions of an invented touring company, shipped as documents and bound afresh each time. */
+/** The demo book: the commissions of an invented touring company and its chorus of twelve, shipped as documents and bound afresh each time. */
 public final class DemoBook {
     /** The shipped commissions, the first opens first. */
     public static final List<String> COMMISSIONS = List.of("the-heron", "the-harbour-master", "the-orchard-keeper");
+
+    private static final int CHORUS = 12;
 
     private DemoBook() {}
 
@@ -30,7 +35,7 @@ public final class DemoBook {
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
             List<Commission> commissions = new ArrayList<>();
-            for (String name : COMMISSIONS) {
+            for (String name : all()) {
                 // Shipped with the program and held against the schema in its tests: here they are only read.
                 commissions.add(CommissionJson.readBack(document(name)));
             }
@@ -39,6 +44,11 @@ public final class DemoBook {
             book.due(2, Optional.of(LocalDate.of(2026, 12, 4)));
         }
         return file;
+    }
+
+    /** The names of all shipped documents: the commissions, then the chorus. */
+    public static List<String> all() {
+        return Stream.concat(COMMISSIONS.stream(), IntStream.rangeClosed(1, CHORUS).mapToObj(i -> String.format(Locale.ROOT, "chorus-%02d", i))).toList();
     }
 
     /** A shipped commission document. */

@@ -2,15 +2,20 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.shell.UnavailablePage;
+import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import bathyra.measure.MeasurementKey;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -117,11 +122,11 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-no").queryButton().fire());
-        assertThat(book.entries()).hasSize(3);
+        assertThat(book.entries()).hasSize(15);
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(2).doesNotContain("Nerea Holloway");
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(14).doesNotContain("Nerea Holloway");
     }
 
     @Test
@@ -131,11 +136,11 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#chorus-draft");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("0 draft clean, 2 need a look, 1 cannot be drafted.");
+        assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 10 need a look, 1 cannot be drafted.");
         robot.clickOn("#chorus-out");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("2 patterns written, a folder for each wearer.");
-        assertThat(folder.resolve("nerea-holloway").resolve("pattern.pdf")).isNotEmptyFile();
+        assertThat(text(robot, "#chorus-said")).isEqualTo("14 patterns written, a folder for each wearer.");
+        assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }
 
     @Test
@@ -149,7 +154,7 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#take-in-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
-        assertThat(book.entries()).hasSize(4);
+        assertThat(book.entries()).hasSize(16);
     }
 
     @Test
@@ -168,9 +173,41 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#archive").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(2);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(14);
         robot.clickOn("#archived");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(3);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(15);
+    }
+
+    @Test
+    void aDamagedBook_isExplained_andTheNewestGoodBackupOpened(FxRobot robot) throws Exception {
+        retype(robot, "#measure-hipGirth", "104");
+        end();
+        Path file = folder.resolve("demo.sqlite");
+        Files.write(file, new byte[20_000]);
+        BookUnavailable why = Assertions.catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
+        robot.interact(() -> new UnavailablePage(why, Optional.of(file), () -> again(file)).show(window));
+        assertThat(text(robot, "#book-unavailable")).contains("demo.sqlite is damaged").contains("It is left as it is");
+        robot.clickOn("#restore-newest");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#measure-hipGirth")).as("as the backup has it").isEqualTo("101.0");
+    }
+
+    private void again(Path file) {
+        try {
+            open(file);
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
+    void theShelf_tellsHowFarEachStageHasCome(FxRobot robot) {
+        robot.clickOn("#commission");
+        retype(robot, "#search", "brackwater");
+        robot.push(KeyCode.ENTER);
+        robot.clickOn("#commission");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(book.entries().get(0).state()).isEqualTo("Measure done · Seams 2 notes · Pieces 1 note");
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -45,10 +46,23 @@ class FrameWindowTest extends RealWindow {
         robot.clickOn("PDF, A4 sheets");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
+            assertThat(new PDFTextStripper().getText(pdf)).as("a name leaves the workshop only when asked").contains("N. H.").doesNotContain("Nerea");
             assertThat(SquareFinder.in(pdf.getPage(0))).anySatisfy(s -> {
                 assertThat(s.width()).isBetween(49.99, 50.01);
                 assertThat(s.height()).isBetween(49.99, 50.01);
             });
+        }
+    }
+
+    @Test
+    void aPdf_carriesTheNameWhenItIsAskedFor(FxRobot robot) throws Exception {
+        robot.clickOn("#output");
+        robot.clickOn("With the wearer's name");
+        robot.clickOn("#output");
+        robot.clickOn("PDF, one A0 sheet");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Nerea Holloway");
         }
     }
 

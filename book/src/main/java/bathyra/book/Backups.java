@@ -79,7 +79,7 @@ public final class Backups {
                 Statement statement = connection.createStatement()) {
             int version = Migrations.version(connection);
             try (ResultSet rows = statement.executeQuery("PRAGMA quick_check")) {
-                return rows.next() && rows.getString(1).equals("ok") && version > 0 && version <= Migrations.newest();
+                return rows.next() && rows.getString(1).equals("ok") && version > 0 && version <= Migrations.newest() && Seal.broken(connection).isEmpty();
             }
         } catch (SQLException e) {
             LOG.info("a backup that is not whole: {}", file, e);

@@ -20,7 +20,8 @@ final class Migrations {
             List.of("CREATE TABLE version (id INTEGER PRIMARY KEY, commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, name TEXT NOT NULL,"
                     + " made TEXT NOT NULL, document TEXT NOT NULL)",
                     "CREATE TABLE measuring (id INTEGER PRIMARY KEY, wearer TEXT NOT NULL, day TEXT NOT NULL, document TEXT NOT NULL)",
-                    "CREATE INDEX measuring_wearer ON measuring (wearer)"));
+                    "CREATE INDEX measuring_wearer ON measuring (wearer)"),
+            List.of("ALTER TABLE commission ADD COLUMN seal TEXT NOT NULL DEFAULT ''"));
 
     private Migrations() {}
 

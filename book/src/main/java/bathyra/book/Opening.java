@@ -7,6 +7,7 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.sqlite.SQLiteConfig;
@@ -67,6 +68,10 @@ final class Opening {
                 throw unavailable(BookUnavailable.Reason.DAMAGED, file, null);
             }
         }
+        Optional<String> altered = Seal.broken(connection);
+        if (altered.isPresent()) {
+            throw altered(file, altered.get());
+        }
     }
 
     private static void migrate(Connection connection) throws SQLException {
@@ -86,6 +91,13 @@ final class Opening {
             case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM -> BookUnavailable.Reason.READ_ONLY;
             default -> BookUnavailable.Reason.DAMAGED;
         };
+    }
+
+    private static BookUnavailable altered(Path file, String title) {
+        String sentence = "In the book " + file.toAbsolutePath() + " the figures of \"" + title + "\" are not as they were written: the file is damaged there. "
+                + "It is left as it is: put a copy in its place, or open another book with --book.";
+        LOG.warn(sentence);
+        return new BookUnavailable(BookUnavailable.Reason.DAMAGED, sentence, null);
     }
 
     private static BookUnavailable unavailable(BookUnavailable.Reason reason, Path file, Throwable cause) {

@@ -55,7 +55,7 @@ public final class Wearers {
                 rewrite("SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET after = ? WHERE rowid = ?", wearer, name);
                 rewrite("SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE version SET document = ? WHERE id = ?", wearer, name);
                 rewrite("SELECT id, document FROM measuring WHERE wearer = ?", "UPDATE measuring SET document = ? WHERE id = ?", wearer, name);
-                rewrite("SELECT id, document FROM commission WHERE wearer = ?", "UPDATE commission SET document = ? WHERE id = ?", wearer, name);
+                rewrite("SELECT id, document FROM commission WHERE wearer = ?", "UPDATE commission SET document = ?1, seal = ?3 WHERE id = ?2", wearer, name);
                 for (String table : List.of("commission", "measuring")) {
                     try (PreparedStatement update = connection.prepareStatement("UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
                         update.setString(1, name);
@@ -79,8 +79,12 @@ public final class Wearers {
             try (ResultSet rows = find.executeQuery()) {
                 while (rows.next()) {
                     Commission commission = book.read(rows.getString(2));
-                    write.setString(1, CommissionJson.write(commission.withWearer(new Wearer(name, commission.wearer().experience()))));
+                    String document = CommissionJson.write(commission.withWearer(new Wearer(name, commission.wearer().experience())));
+                    write.setString(1, document);
                     write.setLong(2, rows.getLong(1));
+                    if (write.getParameterMetaData().getParameterCount() > 2) {
+                        write.setString(3, Seal.of(document));
+                    }
                     write.addBatch();
                 }
             }

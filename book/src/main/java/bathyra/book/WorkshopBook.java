@@ -142,10 +142,12 @@ public final class WorkshopBook implements AutoCloseable {
     /** Writes a new commission into the book and gives its number. */
     public long add(Commission commission) {
         return run("add a commission", () -> {
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
+            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document, seal) VALUES (?, ?, ?, ?) RETURNING id")) {
+                String document = CommissionJson.write(commission);
                 insert.setString(1, commission.title());
                 insert.setString(2, commission.wearer().name());
-                insert.setString(3, CommissionJson.write(commission));
+                insert.setString(3, document);
+                insert.setString(4, Seal.of(document));
                 try (ResultSet rows = insert.executeQuery()) {
                     rows.next();
                     return rows.getLong(1);
@@ -289,12 +291,13 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     private void stand(long id, Commission commission, String document, int cursor) throws SQLException {
-        try (PreparedStatement update = connection.prepareStatement("UPDATE commission SET document = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
+        try (PreparedStatement update = connection.prepareStatement("UPDATE commission SET document = ?, seal = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
             update.setString(1, document);
-            update.setInt(2, cursor);
-            update.setString(3, commission.title());
-            update.setString(4, commission.wearer().name());
-            update.setLong(5, id);
+            update.setString(2, Seal.of(document));
+            update.setInt(3, cursor);
+            update.setString(4, commission.title());
+            update.setString(5, commission.wearer().name());
+            update.setLong(6, id);
             update.executeUpdate();
         }
     }

@@ -208,6 +208,18 @@ class BackupsTest {
     }
 
     @Test
+    void aDigitThatTurnedIntoAnother_isFound_andItsBackupIsPassedOver() throws Exception {
+        bind(1);
+        for (Path each : List.of(file, backups.list().get(0).file())) {
+            try (var connection = DriverManager.getConnection("jdbc:sqlite:" + each); var statement = connection.createStatement()) {
+                assertThat(statement.executeUpdate("UPDATE commission SET document = replace(document, '91', '81')")).isPositive();
+            }
+        }
+        assertThatThrownBy(() -> WorkshopBook.open(file)).isInstanceOf(BookUnavailable.class).hasMessageContaining("are not as they were written");
+        assertThat(backups.newestGood()).isEmpty();
+    }
+
+    @Test
     void lockedBook_saysWhoHasIt() throws Exception {
         bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {

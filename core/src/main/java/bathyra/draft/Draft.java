@@ -20,6 +20,11 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
         findings = List.copyOf(findings);
     }
 
+    /** The same draft with initials for the wearer's name, for what leaves the workshop. */
+    public Draft byInitials() {
+        return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, pattern, findings);
+    }
+
     public List<Finding> with(Finding.Status status) {
         return findings.stream().filter(f -> f.status() == status).toList();
     }

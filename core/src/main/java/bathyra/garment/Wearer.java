@@ -5,6 +5,11 @@ import java.util.stream.Collectors;
 
 /** Whom the garment is for. */
 public record Wearer(String name, Experience experience) {
+    /** The same wearer under the initials, for what leaves the workshop. */
+    public Wearer byInitials() {
+        return new Wearer(initials(), experience);
+    }
+
     /** The first letter of each part of the name: {@code N. H.}. */
     public String initials() {
         return Arrays.stream(name.strip().split("[\\s-]+")).filter(part -> !part.isEmpty()).map(part -> part.substring(0, part.offsetByCodePoints(0, 1)) + ".").collect(Collectors.joining(" "));

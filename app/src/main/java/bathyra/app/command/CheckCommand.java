@@ -1,14 +1,13 @@
 package bathyra.app.command;
 
 import bathyra.files.json.BadDocument;
+import bathyra.files.json.DocumentText;
 import bathyra.files.json.PatternJson;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.Pattern;
 import bathyra.truing.Finding;
 import bathyra.truing.Truing;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +30,7 @@ public final class CheckCommand implements Callable<Integer> {
     public Integer call() {
         Pattern pattern;
         try {
-            pattern = PatternJson.read(Files.readString(input, StandardCharsets.UTF_8));
+            pattern = PatternJson.read(DocumentText.read(input, DocumentText.PATTERN_MOST));
         } catch (BadDocument e) {
             e.faults().forEach(spec.commandLine().getErr()::println);
             return Exit.INPUT;

@@ -6,6 +6,7 @@ import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
+import bathyra.files.json.DocumentText;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
@@ -13,7 +14,6 @@ import bathyra.files.svg.SvgPattern;
 import bathyra.garment.Commission;
 import bathyra.truing.Finding;
 import java.io.IOException;
-import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -54,6 +54,9 @@ public final class DraftCommand implements Callable<Integer> {
     @Option(names = "--paper", paramLabel = "PAPER", description = "a4, letter, a0 (a4 when left out).")
     private String paper = "a4";
 
+    @Option(names = "--named", description = "Sheets carry the wearer's name; the initials when left out.")
+    private boolean named;
+
     private record Output(Path file, byte[] content) {}
 
     @Override
@@ -81,7 +84,7 @@ public final class DraftCommand implements Callable<Integer> {
                 refusal.reasons().forEach(f -> faults.add(prefix(entry.getKey()) + reason(f, entry.getValue())));
             } else if (outcome instanceof Draft draft) {
                 try {
-                    outputs.addAll(render(draft, folders.get(entry.getKey())));
+                    outputs.addAll(render(named ? draft : draft.byInitials(), folders.get(entry.getKey())));
                 } catch (IOException e) {
                     return say(List.of("--out: could not be written (" + e.getMessage() + "); a folder on a disk with room"), Exit.NOT_WRITTEN);
                 }
@@ -97,11 +100,9 @@ public final class DraftCommand implements Callable<Integer> {
         Map<Path, Commission> commissions = new LinkedHashMap<>();
         for (Path input : inputs) {
             try {
-                commissions.put(input, CommissionJson.read(Files.readString(input, StandardCharsets.UTF_8)));
+                commissions.put(input, CommissionJson.read(DocumentText.read(input, DocumentText.COMMISSION_MOST)));
             } catch (BadDocument e) {
                 e.faults().forEach(f -> faults.add(prefix(input) + f));
-            } catch (MalformedInputException e) {
-                faults.add(prefix(input) + "document: is not UTF-8 text; save it as UTF-8");
             } catch (IOException e) {
                 faults.add(prefix(input) + "file: " + input + " cannot be read; the path of a commission document");
             }

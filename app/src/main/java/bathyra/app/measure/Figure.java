@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.measure.Torso.Ring;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
@@ -8,7 +9,6 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Reckoned;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.Canvas;
@@ -17,18 +17,13 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
-/** An abstract torso computed from the entered figures, with the tape in hand lying where the cutter's lies. */
+/** Draws the torso computed from the entered figures, from the side on which the tape in hand lies. */
 final class Figure extends Pane {
-    /** A torso is about this much wider, seen from the front, than the circle of its girth. */
-    private static final double FLATNESS = 1.2;
     private static final double MARGIN = 30;
     private static final double TAG_APART = 44;
     private static final double TAGS = 84;
-
-    private record Ring(MeasurementKey key, double y, double half) {}
 
     private final Canvas canvas = new Canvas();
     private final Palette palette = new Palette(this::paint);
@@ -65,40 +60,22 @@ final class Figure extends Pane {
         paint();
     }
 
-    /** A figure for a drawing only: what is not measured is drawn at an ordinary size. */
-    private double mm(MeasurementKey key, double ordinary) {
-        double value = set.find(key).map(Reckoned::value).orElse(ordinary);
-        return Math.min(key.most().millimetres(), Math.max(key.least().millimetres(), value));
-    }
-
-    private List<Ring> rings() {
-        double apex = mm(MeasurementKey.SHOULDER_TO_APEX, 280);
-        double underbust = Math.max(apex + 40, mm(MeasurementKey.SHOULDER_TO_UNDERBUST, apex + 85));
-        double waist = Math.max(underbust + 40, mm(MeasurementKey.FRONT_LENGTH, underbust + 100));
-        double hip = waist + mm(MeasurementKey.WAIST_TO_HIP, 210);
-        double highHip = waist + Math.min(hip - waist - 30, mm(MeasurementKey.WAIST_TO_HIGH_HIP, 105));
-        return List.of(ring(MeasurementKey.UPPER_BUST, apex - 62, 860), ring(MeasurementKey.BUST, apex, 910), ring(MeasurementKey.UNDERBUST, underbust, 780),
-                ring(MeasurementKey.WAIST, waist, 720), ring(MeasurementKey.HIGH_HIP, highHip, 880), ring(MeasurementKey.HIP, hip, 1000));
-    }
-
-    private Ring ring(MeasurementKey key, double y, double ordinary) {
-        return new Ring(key, y, mm(key, ordinary) / (2 * Math.PI) * FLATNESS);
-    }
-
     private void paint() {
         if (canvas.getHeight() < 100 || canvas.getWidth() < 100) {
             return;
         }
         GraphicsContext g = canvas.getGraphicsContext2D();
-        List<Ring> rings = rings();
-        double bottom = rings.get(5).y() + 70;
-        double widest = Math.max(215, rings.stream().mapToDouble(Ring::half).max().orElse(200));
+        Torso torso = new Torso(set);
+        Torso.View view = Torso.view(inHand);
+        List<Ring> rings = torso.rings(view);
+        double bottom = torso.bottom();
+        double widest = Math.max(215, rings.stream().mapToDouble(r -> Math.max(r.left(), r.right())).max().orElse(200));
         double scale = Math.min((canvas.getHeight() - 2 * MARGIN) / (bottom + 105), (canvas.getWidth() - TAGS - 40) / (2 * widest));
         double middle = (canvas.getWidth() - TAGS) / 2;
         double top = (canvas.getHeight() - scale * (bottom + 105)) / 2 + 105 * scale;
         bands(g, rings, top, scale);
-        PolynomialSplineFunction outline = outline(rings, bottom);
-        isobaths(g, outline, middle, top, scale, bottom);
+        isobaths(g, torso, view, middle, top, scale);
+        features(g, torso, view, middle, top, scale);
         stand(g, middle, top, scale, bottom);
         double free = 0;
         for (Ring ring : rings) {
@@ -107,7 +84,9 @@ final class Figure extends Pane {
             level(g, ring, middle, top, scale, tag);
             free = tag + TAG_APART;
         }
-        hang(g, rings, middle, top, scale);
+        torso.run(inHand).ifPresent(run -> lay(g, run, middle, top, scale));
+        text(g, view.label(), canvas.getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
+        setAccessibleText("A torso " + view.label().toLowerCase(java.util.Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
     }
 
     private void bands(GraphicsContext g, List<Ring> rings, double top, double scale) {
@@ -121,39 +100,20 @@ final class Figure extends Pane {
         }
     }
 
-    /** Half width over depth: neck, shoulder and the measured rings, joined by a curve that does not overshoot. */
-    private PolynomialSplineFunction outline(List<Ring> rings, double bottom) {
-        double shoulder = mm(MeasurementKey.SHOULDER_WIDTH, 400) / 2;
-        List<double[]> points = new ArrayList<>();
-        points.add(new double[] {-100, 52});
-        points.add(new double[] {-40, 56});
-        points.add(new double[] {18, Math.max(120, shoulder * 0.78)});
-        points.add(new double[] {62, shoulder});
-        double upperY = rings.get(0).y();
-        if (upperY > 150) {
-            points.add(new double[] {(62 + upperY) / 2, (shoulder + rings.get(0).half()) / 2});
-        }
-        rings.forEach(r -> points.add(new double[] {r.y(), r.half()}));
-        points.add(new double[] {bottom, rings.get(5).half() * 0.97});
-        double[] ys = points.stream().mapToDouble(p -> p[0]).toArray();
-        double[] xs = points.stream().mapToDouble(p -> p[1]).toArray();
-        for (int i = 1; i < ys.length; i++) {
-            ys[i] = Math.max(ys[i], ys[i - 1] + 4);
-        }
-        return new AkimaSplineInterpolator().interpolate(ys, xs);
-    }
-
-    private void isobaths(GraphicsContext g, PolynomialSplineFunction outline, double middle, double top, double scale, double bottom) {
-        double end = outline.getKnots()[outline.getN()];
+    private void isobaths(GraphicsContext g, Torso torso, Torso.View view, double middle, double top, double scale) {
+        PolynomialSplineFunction left = torso.outline(view, true);
+        PolynomialSplineFunction right = torso.outline(view, false);
+        double end = left.getKnots()[left.getN()];
         double[] shares = {1, 0.87, 0.73, 0.58, 0.4};
         for (int i = 0; i < shares.length; i++) {
             double inset = (1 - shares[i]) * 150;
             g.beginPath();
             for (int side = -1; side <= 1; side += 2) {
+                PolynomialSplineFunction outline = side < 0 ? left : right;
                 for (int step = 0; step <= 120; step++) {
                     double share = side < 0 ? step / 120.0 : 1 - step / 120.0;
-                    double y = -100 + inset * 0.55 + (end + 100 - inset) * share;
-                    double half = outline.value(Math.min(end, Math.max(-100, y))) * shares[i];
+                    double y = Torso.TOP + inset * 0.55 + (end - Torso.TOP - inset) * share;
+                    double half = outline.value(Math.min(end, Math.max(Torso.TOP, y))) * shares[i];
                     double fade = Math.min(1, 0.18 + Math.min(share, 1 - share) * 9);
                     double x = middle + side * half * scale * (i == 0 ? 1 : Math.sqrt(fade));
                     if (side < 0 && step == 0) {
@@ -174,21 +134,42 @@ final class Figure extends Pane {
             g.setLineDashes();
             g.stroke();
         }
-        double apexY = top + mm(MeasurementKey.SHOULDER_TO_APEX, 280) * scale;
-        double span = mm(MeasurementKey.APEX_SPAN, 186) / 2 * scale;
-        double radius = mm(MeasurementKey.APEX_TO_UNDERBUST, 85) * scale * 0.8;
-        for (int side = -1; side <= 1; side += 2) {
-            for (int ring = 3; ring >= 1; ring--) {
-                double r = radius * ring / 3;
-                g.setFill(palette.of(Ink.SHALLOW).interpolate(palette.of(Ink.SEA_1), 1 - ring * 0.2));
-                g.fillOval(middle + side * span - r, apexY - r, 2 * r, 2 * r);
-                g.setStroke(palette.of(Ink.LINE));
-                g.setLineWidth(0.7);
-                g.strokeOval(middle + side * span - r, apexY - r, 2 * r, 2 * r);
+    }
+
+    /** What tells front, side and back apart: the bust, the arm's root, the blades. */
+    private void features(GraphicsContext g, Torso torso, Torso.View view, double middle, double top, double scale) {
+        if (view == Torso.View.FRONT) {
+            double radius = torso.mm(MeasurementKey.APEX_TO_UNDERBUST, 85) * scale * 0.8;
+            for (int side = -1; side <= 1; side += 2) {
+                double x = middle + side * torso.halfSpan() * scale;
+                double y = top + torso.apex() * scale;
+                for (int ring = 3; ring >= 1; ring--) {
+                    disc(g, x, y, radius * ring / 3, radius * ring / 3, ring * 0.2);
+                }
+                g.setFill(palette.of(Ink.INK));
+                g.fillOval(x - 3, y - 3, 6, 6);
             }
-            g.setFill(palette.of(Ink.INK));
-            g.fillOval(middle + side * span - 3, apexY - 3, 6, 6);
+            return;
         }
+        double upper = torso.level(MeasurementKey.UPPER_BUST);
+        if (view == Torso.View.SIDE) {
+            disc(g, middle, top + (30 + upper) / 2 * scale, 48 * scale, (upper - 38) / 2 * scale, 0.5);
+            return;
+        }
+        for (int side = -1; side <= 1; side += 2) {
+            disc(g, middle + side * 84 * scale, top + (upper - 40) * scale, 46 * scale, 72 * scale, 0.3);
+        }
+        g.setStroke(palette.of(Ink.LINE));
+        g.setLineWidth(1);
+        g.strokeLine(middle, top, middle, top + torso.level(MeasurementKey.HIGH_HIP) * scale);
+    }
+
+    private void disc(GraphicsContext g, double x, double y, double halfWidth, double halfHeight, double share) {
+        g.setFill(palette.of(Ink.SHALLOW).interpolate(palette.of(Ink.SEA_1), 1 - share));
+        g.fillOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
+        g.setStroke(palette.of(Ink.LINE));
+        g.setLineWidth(0.7);
+        g.strokeOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
     }
 
     private void stand(GraphicsContext g, double middle, double top, double scale, double bottom) {
@@ -201,35 +182,36 @@ final class Figure extends Pane {
 
     private void level(GraphicsContext g, Ring ring, double middle, double top, double scale, double tag) {
         double y = top + ring.y() * scale;
-        double half = ring.half() * scale;
-        boolean held = ring.key() == inHand;
-        Optional<Reckoned> value = set.find(ring.key());
+        double left = ring.left() * scale;
+        double right = ring.right() * scale;
+        boolean held = ring.key() == inHand || inHand == MeasurementKey.UNDERBUST_FULL && ring.key() == MeasurementKey.UNDERBUST;
+        Optional<Reckoned> value = set.find(held ? inHand : ring.key());
         boolean estimate = value.isPresent() && value.get().estimated();
         if (held) {
-            roundTheBack(g, middle, y, half);
+            roundTheBack(g, middle - left, middle + right, y);
             for (Layer layer : TAPE) {
                 layer.set(g, palette);
                 g.beginPath();
-                fromThePage(g, middle - half, y);
-                g.quadraticCurveTo(middle, y + 16, middle + half, y);
+                fromThePage(g, middle - left, y);
+                g.quadraticCurveTo(middle, y + 16, middle + right, y);
                 g.stroke();
             }
             g.setLineDashes();
-            value.ifPresent(v -> chip(g, middle + half * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
+            value.ifPresent(v -> chip(g, middle + right * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
         } else {
             g.setStroke(palette.of(Ink.TEAL));
             g.setLineWidth(1.4);
             g.setLineDashes(estimate || value.isEmpty() ? new double[] {4, 3} : new double[0]);
-            arc(g, middle, y, half);
+            arc(g, middle - left, middle + right, y);
             g.setLineDashes();
         }
-        double right = canvas.getWidth() - 10;
+        double edge = canvas.getWidth() - 10;
         g.setStroke(palette.of(Ink.LINE));
         g.setLineWidth(held ? 1.8 : 1);
-        double bend = Math.min(right - 78, middle + half + 5 + Math.abs(tag - y));
-        g.strokePolyline(new double[] {middle + half + 5, Math.max(bend, middle + half + 6), right}, new double[] {y, tag, tag}, 3);
-        text(g, ring.key().label(), right, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
-        text(g, value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)).orElse("not taken"), right, tag + 17, estimate ? Ink.BRASS_TEXT : Ink.INK,
+        double bend = Math.min(edge - 78, middle + right + 5 + Math.abs(tag - y));
+        g.strokePolyline(new double[] {middle + right + 5, Math.max(bend, middle + right + 6), edge}, new double[] {y, tag, tag}, 3);
+        text(g, ring.key().label(), edge, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
+        text(g, value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)).orElse("not taken"), edge, tag + 17, estimate ? Ink.BRASS_TEXT : Ink.INK,
                 held ? Lettering.FIGURE_BOLD : Lettering.FIGURE);
     }
 
@@ -256,13 +238,13 @@ final class Figure extends Pane {
         g.bezierCurveTo(reach, tapeFrom, x - reach * 0.6, y + 4, x, y);
     }
 
-    private void roundTheBack(GraphicsContext g, double middle, double y, double half) {
+    private void roundTheBack(GraphicsContext g, double from, double to, double y) {
         g.setStroke(palette.of(Ink.LINE));
         g.setLineWidth(1.2);
         g.setLineDashes(4, 3);
         g.beginPath();
-        g.moveTo(middle - half, y);
-        g.quadraticCurveTo(middle, y - 12, middle + half, y);
+        g.moveTo(from, y);
+        g.quadraticCurveTo((from + to) / 2, y - 12, to, y);
         g.stroke();
         g.setLineDashes();
     }
@@ -277,45 +259,30 @@ final class Figure extends Pane {
         g.fillText(words, x, y + 5);
     }
 
-    private static void arc(GraphicsContext g, double middle, double y, double half) {
+    private static void arc(GraphicsContext g, double from, double to, double y) {
         g.beginPath();
-        g.moveTo(middle - half, y);
-        g.quadraticCurveTo(middle, y + 16, middle + half, y);
+        g.moveTo(from, y);
+        g.quadraticCurveTo((from + to) / 2, y + 16, to, y);
         g.stroke();
     }
 
-    /** A length in hand hangs as a tape from where it begins to where it ends. */
-    private void hang(GraphicsContext g, List<Ring> rings, double middle, double top, double scale) {
-        double span = mm(MeasurementKey.APEX_SPAN, 186) / 2 * scale;
-        double apex = rings.get(1).y();
-        double waist = rings.get(3).y();
-        double[] run = switch (inHand) {
-            case SHOULDER_TO_APEX -> new double[] {-58 * scale, 0, -span, apex};
-            case SHOULDER_TO_UNDERBUST -> new double[] {-58 * scale, 0, -span, rings.get(2).y()};
-            case FRONT_LENGTH -> new double[] {-58 * scale, 0, -span, waist};
-            case BACK_LENGTH -> new double[] {58 * scale, 0, 58 * scale, waist};
-            case APEX_TO_UNDERBUST -> new double[] {-span, apex, -span, rings.get(2).y()};
-            case APEX_SPAN -> new double[] {-span, apex, span, apex};
-            case APEX_TO_CENTRE -> new double[] {-span, apex, 0, apex};
-            case WAIST_TO_HIP -> new double[] {rings.get(3).half() * scale, waist, rings.get(5).half() * scale, rings.get(5).y()};
-            case WAIST_TO_HIGH_HIP -> new double[] {rings.get(3).half() * scale, waist, rings.get(4).half() * scale, rings.get(4).y()};
-            case UNDERARM_TO_WAIST -> new double[] {rings.get(0).half() * scale, rings.get(0).y(), rings.get(3).half() * scale, waist};
-            case WAIST_TO_LAP -> new double[] {0, waist, 0, waist + mm(MeasurementKey.WAIST_TO_LAP, 190)};
-            case SHOULDER_WIDTH -> new double[] {-mm(MeasurementKey.SHOULDER_WIDTH, 400) / 2 * scale, 55, mm(MeasurementKey.SHOULDER_WIDTH, 400) / 2 * scale, 55};
-            case CHEST_WIDTH, BACK_WIDTH -> new double[] {-150 * scale, 130, 150 * scale, 130};
-            case ARMHOLE -> new double[] {rings.get(0).half() * scale, 62, rings.get(0).half() * scale, rings.get(0).y()};
-            default -> new double[0];
-        };
-        if (run.length == 0) {
-            return;
-        }
+    /** The tape in hand from where it begins to where it ends. */
+    private void lay(GraphicsContext g, Torso.Run run, double middle, double top, double scale) {
+        double[] xs = run.points().stream().mapToDouble(p -> middle + p[0] * scale).toArray();
+        double[] ys = run.points().stream().mapToDouble(p -> top + p[1] * scale).toArray();
         for (Layer layer : TAPE) {
             layer.set(g, palette);
-            g.strokeLine(middle + run[0], top + run[1] * scale, middle + run[2], top + run[3] * scale);
+            if (run.closed()) {
+                g.strokePolygon(xs, ys, xs.length);
+            } else {
+                g.strokePolyline(xs, ys, xs.length);
+            }
         }
         g.setLineDashes();
-        g.setFill(palette.of(Ink.BRASS_LIGHT));
-        g.fillOval(middle + run[2] - 5, top + run[3] * scale - 5, 10, 10);
+        if (!run.closed()) {
+            g.setFill(palette.of(Ink.BRASS_LIGHT));
+            g.fillOval(xs[xs.length - 1] - 5, ys[ys.length - 1] - 5, 10, 10);
+        }
     }
 
     private void text(GraphicsContext g, String words, double x, double y, Ink ink, Font font) {

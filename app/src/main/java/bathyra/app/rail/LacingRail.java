@@ -4,10 +4,6 @@ import bathyra.app.shell.Stage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Palette;
-import bathyra.draft.Drafter;
-import bathyra.measure.Plausibility;
-import bathyra.measure.Remark;
-import bathyra.truing.Finding;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.css.PseudoClass;
@@ -71,7 +67,7 @@ public final class LacingRail extends Pane {
 
     private void show() {
         for (Stage stage : Stage.values()) {
-            String why = why(stage);
+            String why = workshop.isDrafting() && stage != Stage.MEASURE ? "" : workshop.standing().at(stage);
             lacing.put(stage, stage != Stage.MEASURE && workshop.draft().isEmpty() ? Lacing.UNLACED : why.isEmpty() ? Lacing.TIGHT : Lacing.SLACK);
             Button tab = tabs.get(stage);
             String said = stage.label() + (why.isEmpty() ? "" : ", " + why);
@@ -93,28 +89,6 @@ public final class LacingRail extends Pane {
         VBox lines = why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason);
         lines.setAlignment(Pos.CENTER_LEFT);
         return lines;
-    }
-
-    private String why(Stage stage) {
-        boolean none = workshop.draft().isEmpty();
-        String noDraft = workshop.isDrafting() ? "" : "no draft";
-        return switch (stage) {
-            case MEASURE -> {
-                int missing = Drafter.missing(workshop.commission().measurements(), workshop.commission().garment()).size();
-                long notes = Plausibility.of(workshop.commission().measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
-                yield missing > 0 ? missing + " missing" : count(notes, "note");
-            }
-            case SEAMS -> none ? noDraft : count(notes("intake-cap", "waist-reduction"), "note");
-            case PIECES -> none ? noDraft : count(workshop.draft().get().with(Finding.Status.NOTE).size() - notes("intake-cap", "waist-reduction"), "note");
-        };
-    }
-
-    private long notes(String... ids) {
-        return workshop.draft().map(d -> d.with(Finding.Status.NOTE).stream().filter(f -> java.util.List.of(ids).contains(f.id())).count()).orElse(0L);
-    }
-
-    private static String count(long number, String word) {
-        return number == 0 ? "" : number + " " + word + (number == 1 ? "" : "s");
     }
 
     @Override

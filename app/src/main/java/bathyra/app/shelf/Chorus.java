@@ -41,6 +41,11 @@ public final class Chorus {
             return outcome instanceof Draft draft && draft.with(Finding.Status.NOTE).isEmpty();
         }
 
+        /** The same with initials for the name, for what leaves the workshop. */
+        public Part byInitials() {
+            return new Part(commission.withWearer(commission.wearer().byInitials()), outcome instanceof Draft draft ? draft.byInitials() : outcome);
+        }
+
         public boolean isDrafted() {
             return outcome instanceof Draft;
         }

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.concurrent.Task;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -35,6 +36,7 @@ final class ChorusView extends VBox {
     private final Button draft = new Button("Draft them");
     private final Button stop = new Button("Stop");
     private final Button out = new Button("Put out the patterns");
+    private final CheckBox named = new CheckBox("With the names");
     private final Button begin = new Button("Begin these commissions");
     private List<Chorus.Part> parts = List.of();
     private Task<?> running;
@@ -83,7 +85,10 @@ final class ChorusView extends VBox {
             }
             closed.run();
         });
-        HBox deeds = new HBox(8, draft, out, begin, stop, back);
+        named.setId("chorus-named");
+        named.setAccessibleText("Folders and sheets carry the names; the initials otherwise");
+        HBox deeds = new HBox(8, draft, out, named, begin, stop, back);
+        deeds.setAlignment(Pos.CENTER_LEFT);
         deeds.setMinHeight(Region.USE_PREF_SIZE);
         progress.setMaxWidth(Double.MAX_VALUE);
         getChildren().addAll(title, said, progress, scroll, deeds);
@@ -142,7 +147,7 @@ final class ChorusView extends VBox {
     }
 
     private void writeAll(Path folder) {
-        List<Chorus.Part> all = parts;
+        List<Chorus.Part> all = named.isSelected() ? parts : parts.stream().map(Chorus.Part::byInitials).toList();
         long drafted = all.stream().filter(Chorus.Part::isDrafted).count();
         run(new Task<Integer>() {
             @Override

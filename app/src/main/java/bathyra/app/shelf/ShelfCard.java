@@ -92,6 +92,10 @@ final class ShelfCard {
         Entry entry = chosen.get();
         card.begin(entry.title());
         card.words(entry.wearer());
+        long all = commissions(entry.wearer());
+        if (all > 1) {
+            card.words(all + " commissions under this name; they count as one wearer. Give a second person of the name something to tell them apart.", "quiet");
+        }
         if (!entry.state().isEmpty()) {
             card.words(entry.state(), "quiet");
         }
@@ -232,7 +236,7 @@ final class ShelfCard {
             }));
             return;
         }
-        long all = workshop.entries().stream().filter(e -> e.wearer().equals(entry.wearer())).count();
+        long all = commissions(entry.wearer());
         card.words("Every figure of " + entry.wearer() + " and " + (all == 1 ? "this commission" : "all " + all + " commissions") + " will be gone from the book and its backups. This cannot be undone.", "caution");
         Button yes = new Button("Erase for good");
         yes.setId("erase-yes");
@@ -252,6 +256,10 @@ final class ShelfCard {
             show();
         });
         card.add(new HBox(8, yes, no));
+    }
+
+    private long commissions(String wearer) {
+        return workshop.entries().stream().filter(e -> e.wearer().equals(wearer)).count();
     }
 
     private void backups() {

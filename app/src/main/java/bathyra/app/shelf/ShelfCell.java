@@ -3,6 +3,7 @@ package bathyra.app.shelf;
 import bathyra.book.WorkshopBook.Entry;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
@@ -18,8 +19,11 @@ final class ShelfCell extends ListCell<Entry> {
     private final Label state = new Label();
     private final Label due = new Label();
     private final HBox row;
+    private final Function<Entry, String> states;
 
-    ShelfCell() {
+    /** @param states tells how far a commission has come */
+    ShelfCell(Function<Entry, String> states) {
+        this.states = states;
         wearer.getStyleClass().add("shelf-wearer");
         title.getStyleClass().add("quiet");
         state.getStyleClass().add("quiet");
@@ -27,7 +31,6 @@ final class ShelfCell extends ListCell<Entry> {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         state.setMinWidth(Region.USE_PREF_SIZE);
-        due.setMinWidth(Region.USE_PREF_SIZE);
         row = new HBox(16, new VBox(wearer, title), space, state, due);
         row.getStyleClass().add("shelf-row");
         setText(null);
@@ -40,9 +43,9 @@ final class ShelfCell extends ListCell<Entry> {
         if (entry != null && !empty) {
             wearer.setText(entry.wearer());
             title.setText(entry.title());
-            state.setText(entry.archived() ? "archived" : entry.state());
+            state.setText(entry.archived() ? "archived" : states.apply(entry));
             due.setText(entry.due().map(DAY::format).orElse(""));
-            setAccessibleText(entry.wearer() + ", " + entry.title());
+            setAccessibleText(entry.wearer() + ", " + entry.title() + ", " + state.getText());
         }
     }
 }

@@ -8,11 +8,10 @@ import bathyra.book.Backups;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
+import bathyra.files.json.DocumentText;
 import bathyra.garment.Commission;
 import bathyra.garment.Wearer;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -30,7 +29,6 @@ import org.slf4j.LoggerFactory;
 
 /** The workshop book as a shelf: every commission, found as one types, with its day, its notes and what can be done with it. */
 public final class ShelfView extends BorderPane {
-    private static final int DOCUMENT_MOST = 1_000_000;
 
     private final Workshop workshop;
     private final Files files;
@@ -40,6 +38,7 @@ public final class ShelfView extends BorderPane {
     private final ListView<Entry> list = new ListView<>();
     private final Label found = new Label();
     private final Card card = new Card();
+    private final StateReader states;
     private Search search = new Search(List.of());
 
     /** @param restore puts a backup in the place of the book and opens it */
@@ -47,6 +46,15 @@ public final class ShelfView extends BorderPane {
         this.workshop = workshop;
         this.files = files;
         this.beside = new ShelfCard(workshop, files, card, restore, this::read, this::open);
+        this.states = new StateReader(workshop, () -> {
+            search = new Search(workshop.entries());
+            list.refresh();
+        });
+        sceneProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                states.stop();
+            }
+        });
         Label title = new Label("Workshop book");
         title.getStyleClass().add("shelf-title");
         words.setId("search");
@@ -77,7 +85,7 @@ public final class ShelfView extends BorderPane {
         bar.getStyleClass().add("fields");
         list.setId("shelf");
         list.setAccessibleText("Commissions");
-        list.setCellFactory(l -> new ShelfCell());
+        list.setCellFactory(l -> new ShelfCell(states::state));
         list.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER) {
                 open();
@@ -111,6 +119,7 @@ public final class ShelfView extends BorderPane {
     /** Reads the book anew and keeps the place in it. */
     private void read() {
         search = new Search(workshop.entries());
+        states.read(workshop.entries());
         look();
     }
 
@@ -138,12 +147,8 @@ public final class ShelfView extends BorderPane {
     /** Takes in a commission document as a new commission. */
     private void takeIn() {
         files.which(getScene().getWindow(), "Commission", "json").ifPresent(path -> {
-            try (InputStream in = java.nio.file.Files.newInputStream(path)) {
-                byte[] bytes = in.readNBytes(DOCUMENT_MOST + 1);
-                if (bytes.length > DOCUMENT_MOST) {
-                    throw new BadDocument("document: is larger than a commission ever is; choose another file");
-                }
-                workshop.switchTo(workshop.book().add(CommissionJson.read(new String(bytes, StandardCharsets.UTF_8))));
+            try {
+                workshop.switchTo(workshop.book().add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
                 workshop.shelfOpenProperty().set(false);
             } catch (BadDocument e) {
                 found.setText(path.getFileName() + " was not taken in. " + String.join("  ", e.faults().subList(0, Math.min(3, e.faults().size()))));

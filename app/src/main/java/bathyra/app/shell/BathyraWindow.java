@@ -10,7 +10,6 @@ import bathyra.draft.Outcome;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -20,11 +19,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.geometry.Insets;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 import org.slf4j.LoggerFactory;
 
 /** The window of the program, on one workshop book. */
@@ -94,7 +89,7 @@ public final class BathyraWindow extends Application {
             show(stage, workshop, Files.chooser());
         } catch (ExecutionException | InterruptedException e) {
             LoggerFactory.getLogger(BathyraWindow.class).warn("the book did not open", e);
-            unavailable(stage, e.getCause());
+            new UnavailablePage(e.getCause(), place(), () -> again(stage)).show(stage);
         }
         if (QUIT_WHEN_DRAWN) {
             quitWhenDrawn();
@@ -128,7 +123,7 @@ public final class BathyraWindow extends Application {
         return scene;
     }
 
-    private static Scene scene(javafx.scene.Parent root) {
+    static Scene scene(javafx.scene.Parent root) {
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         scene.getStylesheets().addAll(style("tokens.css"), style("bathyra.css"));
         return scene;
@@ -154,36 +149,8 @@ public final class BathyraWindow extends Application {
             show(stage, new Workshop(WorkshopBook.open(file)), files);
         } catch (IOException | BookUnavailable e) {
             LoggerFactory.getLogger(BathyraWindow.class).error("restoring", e);
-            message(stage, "The backup could not be restored", "The book is as it was. Look whether the disk is full and whether you may write in " + file.getParent() + ".", List.of());
+            UnavailablePage.say(stage, "The backup could not be restored", "The book is as it was. Look whether the disk is full and whether you may write in " + file.getParent() + ".", List.of());
         }
-    }
-
-    private void unavailable(javafx.stage.Stage stage, Throwable cause) {
-        boolean damaged = cause instanceof BookFailure || cause instanceof BookUnavailable why && why.reason() == BookUnavailable.Reason.DAMAGED;
-        List<Button> deeds = new ArrayList<>();
-        Button again = new Button("Try again");
-        again.getStyleClass().add("primary");
-        again.setOnAction(event -> again(stage));
-        deeds.add(again);
-        place().filter(file -> damaged).ifPresent(file -> new Backups(file).newestGood().ifPresent(backup -> {
-            Button restore = new Button("Put this book aside and open the backup of " + WHEN.format(backup.made()));
-            restore.setId("restore-newest");
-            restore.setOnAction(event -> {
-                try {
-                    new Backups(file).restore(backup);
-                    again(stage);
-                } catch (IOException e) {
-                    LoggerFactory.getLogger(BathyraWindow.class).error("restoring", e);
-                    restore.setText("The backup could not be put in its place. Look whether the disk is full.");
-                }
-            });
-            deeds.add(restore);
-        }));
-        Button leave = new Button("Close");
-        leave.setOnAction(event -> Platform.exit());
-        deeds.add(leave);
-        message(stage, "The workshop book cannot be opened", cause instanceof BookUnavailable || cause instanceof BookFailure ? cause.getMessage()
-                : "The book could not be opened. The log in the data folder says more.", deeds);
     }
 
     private void again(javafx.stage.Stage stage) {
@@ -198,20 +165,6 @@ public final class BathyraWindow extends Application {
         } catch (Exception e) {
             return Optional.empty();
         }
-    }
-
-    private static void message(javafx.stage.Stage stage, String title, String why, List<Button> deeds) {
-        Label head = new Label(title);
-        head.getStyleClass().add("card-title");
-        Label words = new Label(why);
-        words.getStyleClass().add("words");
-        words.setId("book-unavailable");
-        VBox box = new VBox(12, head, words);
-        box.getChildren().addAll(deeds);
-        box.setPadding(new Insets(60));
-        stage.setTitle("Bathyra");
-        stage.setScene(scene(box));
-        stage.show();
     }
 
     private void quitWhenDrawn() {

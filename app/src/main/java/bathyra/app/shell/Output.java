@@ -11,7 +11,6 @@ import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgPattern;
 import bathyra.garment.Commission;
-import bathyra.garment.Wearer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -19,8 +18,10 @@ import java.nio.file.StandardCopyOption;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.concurrent.Task;
 import javafx.stage.Window;
 
@@ -29,6 +30,7 @@ final class Output {
     private final Workshop workshop;
     private final Files files;
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
+    private final BooleanProperty named = new SimpleBooleanProperty(false);
 
     /** What can be put out. */
     enum Kind {
@@ -40,8 +42,7 @@ final class Output {
         SHEET_BLANK("Measuring sheet, blank", "pdf", false),
         SHEET_FILLED("Measuring sheet, filled", "pdf", false),
         MEASUREMENTS("Measurements, CSV", "csv", false),
-        COMMISSION("Commission, initials for the name", "bathyra.json", false),
-        COMMISSION_NAMED("Commission with the name", "bathyra.json", false);
+        COMMISSION("Commission document", "bathyra.json", false);
 
         private final String label;
         private final String ending;
@@ -71,13 +72,18 @@ final class Output {
         return said.getReadOnlyProperty();
     }
 
+    /** Whether what is put out carries the wearer's name; the initials otherwise. Asked anew each time the program starts. */
+    BooleanProperty namedProperty() {
+        return named;
+    }
+
     void write(Kind kind, Window window) {
         if (kind.needsDraft && (workshop.draft().isEmpty() || workshop.refusal().isPresent())) {
             said.set("There is no finished draft to put out. Measure says what is missing.");
             return;
         }
-        Commission commission = workshop.commission();
-        Optional<Draft> draft = workshop.draft();
+        Commission commission = named.get() ? workshop.commission() : workshop.commission().withWearer(workshop.commission().wearer().byInitials());
+        Optional<Draft> draft = named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
         String name = commission.title().replaceAll("[^\\p{L}\\p{N} ,-]", "").replace(' ', '-').replace(",", "") + "." + kind.ending;
         files.where(window, kind.label(), name).ifPresent(path -> start(kind, commission, draft, path));
     }
@@ -115,20 +121,12 @@ final class Output {
         };
     }
 
-    /** What leaves the workshop carries the wearer's name only where that was asked for. */
     private static byte[] figures(Kind kind, Commission commission) throws IOException {
-        if (kind == Kind.SHEET_BLANK) {
-            return MeasuringSheet.blank(Drafter.needs(commission.garment()));
-        }
-        if (kind == Kind.SHEET_FILLED) {
-            return MeasuringSheet.filled(commission, Drafter.needs(commission.garment()));
-        }
-        Wearer wearer = commission.wearer();
-        String text = switch (kind) {
-            case MEASUREMENTS -> MeasurementCsv.write(commission.measurements(), commission.units());
-            case COMMISSION_NAMED -> CommissionJson.write(commission);
-            default -> CommissionJson.write(commission.withWearer(new Wearer(wearer.initials(), wearer.experience())));
+        return switch (kind) {
+            case SHEET_BLANK -> MeasuringSheet.blank(Drafter.needs(commission.garment()));
+            case SHEET_FILLED -> MeasuringSheet.filled(commission, Drafter.needs(commission.garment()));
+            case MEASUREMENTS -> MeasurementCsv.write(commission.measurements(), commission.units()).getBytes(StandardCharsets.UTF_8);
+            default -> CommissionJson.write(commission).getBytes(StandardCharsets.UTF_8);
         };
-        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

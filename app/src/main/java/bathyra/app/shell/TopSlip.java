@@ -5,6 +5,7 @@ import bathyra.truing.Finding;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -103,11 +104,14 @@ final class TopSlip extends HBox {
             item.setOnAction(e -> output.write(kind, getScene().getWindow()));
             menu.getItems().add(item);
         }
+        CheckMenuItem named = new CheckMenuItem("With the wearer's name");
+        named.setId("output-named");
+        named.selectedProperty().bindBidirectional(output.namedProperty());
         MenuItem theme = new MenuItem();
         theme.textProperty().bind(workshop.darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
         theme.setId("theme");
         theme.setOnAction(e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
-        menu.getItems().addAll(new SeparatorMenuItem(), theme);
+        menu.getItems().addAll(new SeparatorMenuItem(), named, new SeparatorMenuItem(), theme);
         return menu;
     }
 

@@ -16,7 +16,6 @@ import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementSet;
-import bathyra.truing.Finding;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -56,6 +55,7 @@ public final class Workshop implements AutoCloseable {
     private final LongProperty stamp = new SimpleLongProperty();
     private Optional<Compared> compared = Optional.empty();
     private boolean drafting;
+    private boolean closed;
     private long id;
     private Object inHand = new Object();
     private Commission beforeInHand;
@@ -107,6 +107,11 @@ public final class Workshop implements AutoCloseable {
         return drafting;
     }
 
+    /** How the stages of the commission in hand stand. */
+    public Standing standing() {
+        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get());
+    }
+
     public List<WorkshopBook.Entry> entries() {
         return book.entries();
     }
@@ -136,12 +141,8 @@ public final class Workshop implements AutoCloseable {
 
     /** Notes for the list how far the commission in hand has come. */
     private void keepState() {
-        String words = refusal.get().isPresent() ? "no draft" : draft.get().map(d -> {
-            long notes = d.with(Finding.Status.NOTE).size();
-            return notes == 0 ? "drafts clean" : notes == 1 ? "1 note" : notes + " notes";
-        }).orElse("");
-        if (!words.isEmpty()) {
-            book.state(id, words);
+        if (!drafting) {
+            book.state(id, standing().line());
         }
     }
 
@@ -368,7 +369,13 @@ public final class Workshop implements AutoCloseable {
         } catch (BookFailure e) {
             LoggerFactory.getLogger(Workshop.class).debug("the state could not be noted", e);
         }
+        closed = true;
         book.close();
+    }
+
+    /** Whether the book is closed, because the window went or a backup was put in its place: nothing may be written any more. */
+    public boolean isClosed() {
+        return closed;
     }
 
     /**

@@ -12,11 +12,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The commands as a script sees them: exit codes, files and what is said on which stream. */
 class CommandsTest {
@@ -69,7 +72,7 @@ class CommandsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"the-heron", "the-harbour-master", "the-orchard-keeper"})
+    @MethodSource("bathyra.app.DemoBook#all")
     void check_ofEveryShippedCommissionsPattern_holds(String name) throws IOException {
         Path input = write(name + ".json", DemoBook.document(name));
         assertThat(run("draft", input, "--out", folder.resolve("out"), "--format", "json")).as(() -> err).isEqualTo(0);
@@ -106,6 +109,27 @@ class CommandsTest {
         Path missing = write("missing.json", DemoBook.document("the-heron").replace("\"backLength\": 43.9,", ""));
         assertThat(run("draft", missing, "--out", folder.resolve("out"))).isEqualTo(2);
         assertThat(err).startsWith("backLength: To the waist, back is absent and this garment needs it.");
+    }
+
+    @Test
+    void draft_ofAFileThatIsFarTooLarge_says2_withoutReadingItToItsEnd() throws IOException {
+        Path huge = write("huge.json", "{" + " ".repeat(1_000_001));
+        assertThat(run("draft", huge, "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(err).startsWith("document: is larger than such a document ever is; one of at most 1 MB");
+    }
+
+    @Test
+    void draft_carriesTheNameOnlyWhenAsked() throws IOException {
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "pdf")).isZero();
+        assertThat(words(folder.resolve("out/pattern.pdf"))).contains("N. H.").doesNotContain("Nerea");
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "pdf", "--named")).isZero();
+        assertThat(words(folder.resolve("out/pattern.pdf"))).contains("Nerea Holloway");
+    }
+
+    private static String words(Path pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            return new PDFTextStripper().getText(document);
+        }
     }
 
     @Test

@@ -1,0 +1,78 @@
+package bathyra.app.shelf;
+
+import bathyra.app.shell.Standing;
+import bathyra.app.shell.Workshop;
+import bathyra.book.WorkshopBook.Entry;
+import bathyra.draft.Drafter;
+import bathyra.garment.Commission;
+import java.util.ArrayDeque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+
+/** Finds out how far commissions have come that were never in hand here: drafted one by one in the background while the shelf is open. */
+final class StateReader {
+    private static final int BETWEEN_LOOKS = 12;
+
+    private final Workshop workshop;
+    private final Runnable told;
+    private final Map<Long, String> states = new HashMap<>();
+    private final Queue<Entry> waiting = new ArrayDeque<>();
+    private boolean running;
+
+    /** @param told run in the window's thread now and then when states have been noted, and at the end */
+    StateReader(Workshop workshop, Runnable told) {
+        this.workshop = workshop;
+        this.told = told;
+    }
+
+    /** What is known of a commission, in the book or found out since. */
+    String state(Entry entry) {
+        if (entry.id() == workshop.id() && !workshop.isDrafting()) {
+            return workshop.standing().line();
+        }
+        return entry.state().isEmpty() ? states.getOrDefault(entry.id(), "") : entry.state();
+    }
+
+    /** Takes up the entries whose state is not known. */
+    void read(List<Entry> entries) {
+        waiting.clear();
+        entries.stream().filter(e -> state(e).isEmpty() && e.id() != workshop.id()).forEach(waiting::add);
+        if (!running) {
+            next();
+        }
+    }
+
+    /** Leaves what is not found out yet; what is being drafted is not noted. */
+    void stop() {
+        waiting.clear();
+        running = false;
+    }
+
+    private void next() {
+        Entry entry = waiting.poll();
+        running = entry != null;
+        if (running) {
+            // Read and written here, because the book belongs to the window's thread; only the drafting is done beside it.
+            workshop.book().find(entry.id()).ifPresentOrElse(commission -> draft(entry, commission), this::next);
+        } else if (!states.isEmpty()) {
+            told.run();
+        }
+    }
+
+    private void draft(Entry entry, Commission commission) {
+        CompletableFuture.supplyAsync(() -> Standing.of(commission, Drafter.draft(commission)).line()).thenAccept(line -> Platform.runLater(() -> {
+            if (running && !workshop.isClosed()) {
+                workshop.book().state(entry.id(), line);
+                states.put(entry.id(), line);
+                if (states.size() % BETWEEN_LOOKS == 0) {
+                    told.run();
+                }
+                next();
+            }
+        }));
+    }
+}

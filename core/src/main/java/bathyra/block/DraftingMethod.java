@@ -1,26 +1,47 @@
 package bathyra.block;
 
+import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.truing.NotDraftable;
 import java.util.List;
 
-/** A school of block drafting (C4). A new one is one file here and one name in the permits. */
-public sealed interface DraftingMethod permits QuarterBlock {
-    /** The word in files. */
-    String id();
+/**
+ * A school of block drafting (C4). It delivers the strapless {@link Block} on which girths, seams, edges and pieces work, and the
+ * whole {@link BlockDrawing} with shoulders as it is drafted on paper. A new one is one file here and one name in {@link BlockMethod}.
+ */
+public sealed interface DraftingMethod permits BaseBlock, DoubledDartReduction {
+    BlockMethod method();
 
-    String label();
+    /** What it is good at, in a sentence. */
+    String goodAt();
 
-    /** The measurements without which the method cannot draw this garment. */
+    /** The measurements without which the method cannot draw the block under this garment. */
     List<MeasurementKey> needs(Garment garment);
 
+    /** The measurements without which it cannot draw the whole block with shoulders. */
+    List<MeasurementKey> drawingNeeds(Garment garment);
+
     /**
-     * Draws the block.
+     * Draws the block under a strapless garment.
      *
      * @param set holds or estimates everything in {@link #needs}
      * @throws NotDraftable when no such block exists; the reason names the measurement
      */
     Block draw(MeasurementSet set, Garment garment) throws NotDraftable;
+
+    /**
+     * Draws the whole block with shoulders, step by step.
+     *
+     * @param set holds or estimates everything in {@link #drawingNeeds}
+     * @throws NotDraftable when no such block exists; the reason names the measurement
+     */
+    BlockDrawing drawing(MeasurementSet set, Garment garment) throws NotDraftable;
+
+    /** The school that a garment is drafted by. */
+    static DraftingMethod of(Garment garment) {
+        BaseBlock base = BaseBlock.of(garment.block().method() == BlockMethod.DOUBLED_DART ? garment.block().base() : garment.block().method());
+        return garment.block().method() == BlockMethod.DOUBLED_DART ? new DoubledDartReduction(base) : base;
+    }
 }

@@ -1,191 +1,243 @@
 package bathyra.block;
 
+import static bathyra.block.BlockLine.Kind.CONSTRUCTION;
+import static bathyra.block.BlockLine.Kind.DART;
+import static bathyra.block.BlockLine.Kind.EDGE;
+import static bathyra.block.BlockLine.Kind.LEVEL;
+import static bathyra.block.DraftingTable.nought;
 import static bathyra.measure.MeasurementKey.APEX_SPAN;
 import static bathyra.measure.MeasurementKey.ARMHOLE;
 import static bathyra.measure.MeasurementKey.BACK_LENGTH;
 import static bathyra.measure.MeasurementKey.BUST;
 import static bathyra.measure.MeasurementKey.FRONT_LENGTH;
-import static bathyra.measure.MeasurementKey.HIGH_HIP;
 import static bathyra.measure.MeasurementKey.HIP;
 import static bathyra.measure.MeasurementKey.SHOULDER_TO_APEX;
 import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
-import static bathyra.measure.MeasurementKey.UNDERBUST;
-import static bathyra.measure.MeasurementKey.UPPER_BUST;
+import static bathyra.measure.MeasurementKey.SHOULDER_WIDTH;
 import static bathyra.measure.MeasurementKey.WAIST;
-import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
+import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.garment.LowerShape;
-import bathyra.garment.UpperShape;
-import bathyra.girth.Level;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Sentence;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 
-/** The quarter block, the commonest school (C4.1), as far as a strapless garment needs it: no neck and no shoulder. */
-public final class QuarterBlock implements DraftingMethod {
+/** The quarter block, the commonest school (C4.1): every girth is quartered, the darts are given back at the side. */
+public final class QuarterBlock extends BaseBlock {
     private static final Rule BLOCK = Rule.of("C4.1", "quarter block");
-    private static final Rule UPPER = Rule.of("C10", "upper edge");
-    private static final Rule WALK = Rule.of("C7.3", "side dart closed");
-    private static final double SIDE_DART_MOST = 70;
-    private static final double RADIUS_LEAST = 35;
-    private static final double STRETCH_LEAST = 30;
-    private static final double SIDE_ABOVE_UNDERBUST_LEAST = 45;
-    private static final double BELOW_WAIST_LEAST = 30;
-    private static final double BACK_ABOVE_BUST_LEAST = 12;
-    /** A crest this close to the underarm line is drawn level with it: a shorter rise would be a bump. */
-    private static final double CREST_LEAST = 8;
-    private static final double SWEETHEART_CREST = 25;
+    private static final double DART_BELOW_APEX = 25;
+    private static final double DART_ABOVE_HIP = 51;
+    private static final double SIDE_DART_END = 25;
+    /** A narrower one is nothing to sew; the side seams are trued instead. */
+    private static final double SIDE_DART_LEAST = 1;
+    private static final double HOLLOW_LEAST = 12;
 
     @Override
-    public String id() {
-        return "quarter";
+    public BlockMethod method() {
+        return BlockMethod.QUARTER;
     }
 
     @Override
-    public String label() {
-        return "Quarter block";
+    public String goodAt() {
+        return "Few sums, every level from the tape. The commonest block for a close bodice.";
+    }
+
+    @Override
+    Rule rule() {
+        return BLOCK;
     }
 
     @Override
     public List<MeasurementKey> needs(Garment garment) {
-        List<MeasurementKey> keys = new ArrayList<>(List.of(BUST, UPPER_BUST, UNDERBUST, WAIST, APEX_SPAN, SHOULDER_TO_APEX,
-                SHOULDER_TO_UNDERBUST, FRONT_LENGTH, BACK_LENGTH));
-        if (garment.lowerEdge() != LowerShape.WAIST) {
-            keys.addAll(List.of(HIGH_HIP, HIP, WAIST_TO_HIGH_HIP, WAIST_TO_HIP));
-        }
-        return keys;
+        return withEdges(garment, FRONT_LENGTH, BACK_LENGTH);
     }
 
     @Override
-    public Block draw(MeasurementSet set, Garment garment) throws NotDraftable {
-        Reckoned apex = take(set, SHOULDER_TO_APEX);
-        Reckoned underbust = take(set, SHOULDER_TO_UNDERBUST);
-        Reckoned waist = take(set, FRONT_LENGTH);
-        Reckoned dart = waist.minus(take(set, BACK_LENGTH)).named("Side bust dart", BLOCK);
-        Reckoned radius = underbust.minus(apex).named("Bust radius", Rule.of("C8", "bust radius"));
-        Reckoned chest = chestDepth(set, garment);
-        Reckoned upper = chest.plus(garment.length(LengthOption.UNDERARM_LOWERING)).named("Underarm", UPPER)
-                .atMost(apex.minus(radius.over(2))).named("Upper line", UPPER);
-        require(set, apex, underbust, waist, dart, radius, upper);
-
-        Map<Level, Reckoned> front = new EnumMap<>(Level.class);
-        front.put(Level.UPPER, upper);
-        front.put(Level.BUST, apex);
-        front.put(Level.UNDERBUST, underbust);
-        front.put(Level.WAIST, waist);
-        Reckoned hipDepth = belowWaist(set, garment, waist, front);
-
-        Map<Level, Reckoned> side = new EnumMap<>(front);
-        side.put(Level.UPPER, upper.plus(dart).named("Upper line at the side", WALK));
-        Reckoned bustAbove = radius.minus(dart).atLeast(underbust.minus(dart).minus(upper).times(0.4)).named("Bust above underbust, side", WALK);
-        side.put(Level.BUST, underbust.minus(bustAbove).named("Bust line at the side", WALK));
-
-        requireBackFall(side.get(Level.UPPER), side.get(Level.BUST), garment.length(LengthOption.BACK_FALL));
-
-        Reckoned crest = crest(garment, apex, radius, upper);
-        Reckoned centreFront = garment.upperEdge() == UpperShape.STRAIGHT ? crest
-                : upper.atMost(crest.plus(garment.length(LengthOption.SWEETHEART_DIP))).named("Dip at centre front", UPPER);
-        Reckoned axis = take(set, APEX_SPAN).over(2).named("Princess axis", BLOCK);
-        return new Block(front, side, chest.plus(dart).named("Chest line, back", BLOCK),
-                side.get(Level.UPPER).plus(garment.length(LengthOption.BACK_FALL)).named("Centre back top", UPPER),
-                crest, centreFront, axis, axis, radius, dart, underbustWidth(set, garment, apex, underbust, waist), hipDepth);
+    public List<MeasurementKey> drawingNeeds(Garment garment) {
+        return List.of(BUST, WAIST, HIP, APEX_SPAN, SHOULDER_WIDTH, SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, FRONT_LENGTH, BACK_LENGTH, WAIST_TO_HIP);
     }
 
-    private static Reckoned chestDepth(MeasurementSet set, Garment garment) {
-        Reckoned drop = garment.length(LengthOption.SHOULDER_DROP);
+    @Override
+    Frame frame(MeasurementSet set, Garment garment) {
+        DraftingTable table = new DraftingTable(set, BLOCK);
+        Reckoned apex = table.tape(SHOULDER_TO_APEX);
+        Reckoned underbust = table.tape(SHOULDER_TO_UNDERBUST);
+        Reckoned waist = table.tape(FRONT_LENGTH);
+        return new Frame(apex, underbust, waist, sideDart(table), chest(table, set, garment), underbustWidth(table, garment, apex, underbust, waist),
+                garment.length(LengthOption.BACK_DART), garment.length(LengthOption.CENTRE_BACK_IN));
+    }
+
+    private static Reckoned sideDart(DraftingTable table) {
+        return table.tape(FRONT_LENGTH).minus(table.tape(BACK_LENGTH)).named("Side bust dart", BLOCK);
+    }
+
+    private static Reckoned chest(DraftingTable table, MeasurementSet set, Garment garment) {
         Reckoned below = set.isTaken(ARMHOLE)
-                ? take(set, ARMHOLE).over(2).named("Chest line below the shoulder tip", Rule.of("C18", "the armhole tape wins"))
-                : take(set, BUST).over(6).plus(garment.length(LengthOption.CHEST_LINE_EXTRA))
-                        .named("Chest line below the shoulder tip", Rule.of("C4.1", "chest line"));
-        return drop.plus(below).named("Chest line", BLOCK);
-    }
-
-    private static Reckoned crest(Garment garment, Reckoned apex, Reckoned radius, Reckoned upper) {
-        Reckoned asked = apex.minus(radius).minus(garment.length(LengthOption.COVERAGE)).named("Crest by coverage", Rule.of("C8", "coverage"));
-        if (garment.upperEdge() == UpperShape.SWEETHEART) {
-            return asked.atMost(upper.minus(SWEETHEART_CREST)).named("Crest", UPPER);
-        }
-        return upper.value() - asked.value() < CREST_LEAST ? upper.named("Crest", UPPER) : asked.named("Crest", UPPER);
-    }
-
-    private static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front) throws NotDraftable {
-        if (garment.lowerEdge() == LowerShape.WAIST) {
-            return waist;
-        }
-        Reckoned toHip = take(set, WAIST_TO_HIP);
-        Reckoned toHighHip = take(set, WAIST_TO_HIGH_HIP);
-        if (toHighHip.value() < BELOW_WAIST_LEAST || toHip.value() - toHighHip.value() < BELOW_WAIST_LEAST) {
-            throw refuse("levels", WAIST_TO_HIP, toHip.value() - toHighHip.value(), BELOW_WAIST_LEAST, Sentence.of(
-                    "Waist to high hip is {} and waist to hip {}: the lines lie too close to draw between. Take both again.",
-                    toHighHip.length(), toHip.length()));
-        }
-        Reckoned hipDepth = waist.plus(toHip).named("Hip line", BLOCK);
-        front.put(Level.HIGH_HIP, waist.plus(toHighHip).named("High hip line", BLOCK));
-        if (garment.lowerEdge() == LowerShape.HIP) {
-            front.put(Level.HIP, hipDepth);
-        }
-        return hipDepth;
+                ? table.tape(ARMHOLE).over(2).named("Chest line below the shoulder tip", Rule.of("C18", "the armhole tape wins"))
+                : table.tape(BUST).over(6).plus(garment.length(LengthOption.CHEST_LINE_EXTRA)).named("Chest line below the shoulder tip", Rule.of("C4.1", "chest line"));
+        return garment.length(LengthOption.SHOULDER_DROP).plus(below).named("Chest line", BLOCK);
     }
 
     /** The quarter narrows from bust ÷ 4 at the bust line to waist ÷ 4 with its dart at the waist line. */
-    private static Reckoned underbustWidth(MeasurementSet set, Garment garment, Reckoned apex, Reckoned underbust, Reckoned waist) {
-        Reckoned atBust = take(set, BUST).over(4).named("Quarter at the bust", BLOCK);
-        Reckoned atWaist = take(set, WAIST).over(4).plus(garment.length(LengthOption.WAIST_DART)).named("Quarter at the waist with its dart", BLOCK);
+    private static Reckoned underbustWidth(DraftingTable table, Garment garment, Reckoned apex, Reckoned underbust, Reckoned waist) {
+        Reckoned atBust = table.tape(BUST).over(4).named("Quarter at the bust", BLOCK);
+        Reckoned atWaist = table.tape(WAIST).over(4).plus(garment.length(LengthOption.WAIST_DART)).named("Quarter at the waist with its dart", BLOCK);
         Reckoned share = underbust.minus(apex).over(waist.minus(apex)).named("Way from bust line to waist line", BLOCK);
         return atBust.minus(atBust.minus(atWaist).times(share)).named("Drafted width at the underbust line", BLOCK);
     }
 
-    private static void require(MeasurementSet set, Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned dart, Reckoned radius, Reckoned upper)
-            throws NotDraftable {
-        if (dart.value() < 0 || dart.value() > SIDE_DART_MOST) {
-            throw refuse("side-dart", FRONT_LENGTH, dart.value(), SIDE_DART_MOST, Sentence.of(
-                    "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take frontLength and backLength again.",
-                    dart.length(), Length.mm(0), Length.mm(SIDE_DART_MOST)));
-        }
-        if (radius.value() < RADIUS_LEAST) {
-            throw refuse("levels", SHOULDER_TO_UNDERBUST, radius.value(), RADIUS_LEAST, Sentence.of(
-                    "The underbust lies {} below the apex; at least {} are needed. Take shoulderToApex and shoulderToUnderbust again.",
-                    radius.length(), Length.mm(RADIUS_LEAST)));
-        }
-        if (waist.value() - underbust.value() < STRETCH_LEAST) {
-            throw refuse("levels", FRONT_LENGTH, waist.value() - underbust.value(), STRETCH_LEAST, Sentence.of(
-                    "The waist lies {} below the underbust; at least {} are needed. Take frontLength and shoulderToUnderbust again.",
-                    Length.mm(waist.value() - underbust.value()), Length.mm(STRETCH_LEAST)));
-        }
-        double sideLeft = underbust.value() - dart.value() - upper.value();
-        if (sideLeft < SIDE_ABOVE_UNDERBUST_LEAST) {
-            throw refuse("levels", BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
-                    "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take frontLength, backLength and shoulderToUnderbust again.",
-                    dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST)));
-        }
+    @Override
+    Halves halves(DraftingTable table, MeasurementSet set, Garment garment) throws NotDraftable {
+        return new Halves(front(table, set, garment), back(table, set, garment));
     }
 
-    private static void requireBackFall(Reckoned upper, Reckoned bust, Reckoned fall) throws NotDraftable {
-        double most = bust.value() - BACK_ABOVE_BUST_LEAST - upper.value();
-        if (fall.value() > most) {
-            throw refuse("back-fall", BACK_LENGTH, fall.value(), most, Sentence.of(
-                    "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at backLength and shoulderToUnderbust.",
-                    fall.length(), Length.mm(Math.max(0, most))));
+    private HalfShape front(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {
+        t.turnTo(Half.FRONT);
+        Reckoned waist = t.tape(FRONT_LENGTH);
+        Reckoned hip = waist.plus(t.tape(WAIST_TO_HIP)).named("Hip line", BLOCK);
+        Reckoned apex = t.tape(SHOULDER_TO_APEX);
+        Reckoned chest = chest(t, set, garment);
+        t.point("O", "Shoulder line at centre front", nought(), nought());
+        Levels.mark(t, "B", "Bust line", apex);
+        Levels.mark(t, "U", "Underbust line", t.tape(SHOULDER_TO_UNDERBUST));
+        Levels.mark(t, "W", "Waist line", waist);
+        Levels.mark(t, "H", "Hip line", hip);
+        upper(t, garment, garment.length(LengthOption.NECK_DEPTH), garment.length(LengthOption.ARMHOLE_INSET), chest);
+
+        Reckoned axis = t.tape(APEX_SPAN).over(2).named("Apex from centre front", BLOCK);
+        Reckoned quarter = t.tape(BUST).over(4).named("Quarter at the bust", BLOCK);
+        t.point("Bs", "Bust line at the side", quarter, apex);
+        t.point("Ba", "Apex", axis, apex);
+        t.line(LEVEL, "Bc", "Bs");
+        t.line(EDGE, "Cs", "Bs");
+        t.step("Apex", axis, Sentence.of("On the bust line mark the apex {} from centre front, and the side {} from it.", axis.length(), quarter.length()));
+        Reckoned dart = garment.length(LengthOption.WAIST_DART);
+        Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).named("Quarter at the waist with its dart", BLOCK);
+        waist(t, atWaist, waist, hip, Sentence.of("On the waist line go {} from centre front: a quarter of the waist and the {} that the dart will take. Join to the side above.", atWaist.length(), dart.length()));
+        waistDart(t, axis, dart, waist, apex.plus(DART_BELOW_APEX), hip.minus(DART_ABOVE_HIP));
+        Optional<HalfShape.SideDart> sideDart = sideBustDart(t);
+        // A bust line that falls within the dart is no corner of the side any more.
+        boolean swallowed = sideDart.isPresent() && sideDart.get().after() == 1;
+        List<Point> side = swallowed ? Levels.corners(t, "Cs", "Ws", "Hs") : Levels.corners(t, "Cs", "Bs", "Ws", "Hs");
+        return new HalfShape(Half.FRONT, t.at("Nc"), List.of(t.at("Ne"), t.at("St")), List.of(t.at("Am")), side,
+                sideDart, List.of(t.at("Hc"), t.at("Wc"), t.at("Bc")));
+    }
+
+    private HalfShape back(DraftingTable t, MeasurementSet set, Garment garment) {
+        t.turnTo(Half.BACK);
+        Reckoned waist = t.tape(BACK_LENGTH);
+        Reckoned hip = waist.plus(t.tape(WAIST_TO_HIP)).named("Hip line", BLOCK);
+        Reckoned chest = chest(t, set, garment);
+        Reckoned in = garment.length(LengthOption.CENTRE_BACK_IN);
+        t.point("O", "Shoulder line at centre back", nought(), nought());
+        Levels.mark(t, "W", "Waist line", waist);
+        Levels.mark(t, "H", "Hip line", hip);
+        upper(t, garment, garment.length(LengthOption.BACK_NECK_DEPTH), nought(), chest);
+        Reckoned bust = t.tape(SHOULDER_TO_APEX).minus(sideDart(t)).atLeast(chest.plus(1)).named("Bust line of the back", BLOCK);
+        t.point("Bs", "Bust line at the side", t.tape(BUST).over(4).named("Quarter at the bust", BLOCK), bust);
+        t.point("Bc", "Bust line at centre back", nought(), bust);
+        t.line(LEVEL, "Bc", "Bs");
+        t.line(EDGE, "Cs", "Bs");
+        t.step("Bust line of the back", bust, Sentence.of("The back is shorter by the side bust dart: its bust line lies {} down. Go out a quarter of the bust on it.", bust.length()));
+        t.point("Wi", "Centre back taken in", in, waist);
+        t.line(EDGE, "Cc", "Wi", "Hc");
+        t.step("Centre back", in, Sentence.of("Take centre back in by {} at the waist, to nothing at the chest line and at the hip line: it would stand off behind the closure.", in.length()));
+        Reckoned dart = garment.length(LengthOption.BACK_DART);
+        Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).plus(in).named("Quarter at the waist with what is taken in", BLOCK);
+        waist(t, atWaist, waist, hip, Sentence.of("On the waist line go {} from centre back: a quarter of the waist, the {} of the dart and the {} taken in at centre back.", atWaist.length(), dart.length(), in.length()));
+        Reckoned axis = t.tape(APEX_SPAN).over(2).named("Dart from centre back", BLOCK);
+        waistDart(t, axis, dart, waist, chest.plus(DART_BELOW_APEX), hip.minus(DART_ABOVE_HIP));
+        return new HalfShape(Half.BACK, t.at("Nc"), List.of(t.at("Ne"), t.at("St")), List.of(t.at("Am")), Levels.corners(t, "Cs", "Bs", "Ws", "Hs"),
+                Optional.empty(), List.of(t.at("Hc"), t.at("Wi"), t.at("Cc")));
+    }
+
+    /** Shoulder, neck, chest line and the middle of the armhole, alike in front and back but for two figures. */
+    private static void upper(DraftingTable t, Garment garment, Reckoned neckDepth, Reckoned inset, Reckoned chest) {
+        Reckoned half = t.tape(SHOULDER_WIDTH).over(2).named("Half the shoulder width", BLOCK);
+        Reckoned drop = garment.length(LengthOption.SHOULDER_DROP);
+        Reckoned neck = garment.length(LengthOption.NECK_WIDTH);
+        t.point("Ne", "Neck end of the shoulder", neck, nought());
+        t.point("Nc", "Neck at the centre", nought(), neckDepth);
+        t.step("Neck", neck, Sentence.of("From O go {} along the shoulder line and {} down the centre: the ends of the neck.", neck.length(), neckDepth.length()));
+        t.point("St", "Shoulder tip", half, drop);
+        t.line(CONSTRUCTION, "O", "Ne");
+        t.line(EDGE, "Ne", "St");
+        t.step("Shoulder", half, Sentence.of("From O go out {}, half the shoulder width, and drop {}: the shoulder tip. Join it to the neck end.", half.length(), drop.length()));
+        Reckoned quarter = t.tape(BUST).over(4).named("Quarter at the bust", BLOCK);
+        t.point("Cc", "Chest line at the centre", nought(), chest);
+        t.point("Cs", "Underarm", quarter, chest);
+        t.line(LEVEL, "Cc", "Cs");
+        t.step("Chest line", chest, Sentence.of("From O go down {} and square across a quarter of the bust, {}: the chest line and the underarm.", chest.length(), quarter.length()));
+        Reckoned across = half.minus(inset).atMost(quarter.minus(HOLLOW_LEAST)).named("Armhole, middle", BLOCK);
+        Reckoned down = drop.plus(chest).over(2).named("Armhole, middle, down", BLOCK);
+        t.point("Am", "Armhole, middle", across, down);
+        t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(t.at("St"), new Point(half.value(), chest.value()))));
+        t.step("Armhole", across, Sentence.of("Halfway down from the shoulder tip to the chest line mark the armhole {} from the centre.", across.length()));
+    }
+
+    private static void waist(DraftingTable t, Reckoned across, Reckoned waist, Reckoned hip, Sentence words) {
+        t.point("Ws", "Waist line at the side", across, waist);
+        t.line(LEVEL, "Wc", "Ws");
+        t.line(EDGE, "Bs", "Ws");
+        t.step("Waist", across, words);
+        Reckoned quarter = t.tape(HIP).over(4).named("Quarter at the hip", BLOCK);
+        t.point("Hs", "Hip line at the side", quarter, hip);
+        t.line(LEVEL, "Hc", "Hs");
+        t.line(EDGE, "Ws", "Hs");
+        t.step("Hip", quarter, Sentence.of("On the hip line go {} from the centre, a quarter of the hip, and join to the waist.", quarter.length()));
+    }
+
+    private static void waistDart(DraftingTable t, Reckoned axis, Reckoned dart, Reckoned waist, Reckoned top, Reckoned bottom) {
+        t.point("W1", "Waist dart, leg to the centre", axis.minus(dart.over(2)), waist);
+        t.point("W2", "Waist dart, leg to the side", axis.plus(dart.over(2)), waist);
+        t.point("Da", "Waist dart, upper end", axis, top);
+        t.point("Db", "Waist dart, lower end", axis, bottom);
+        t.line(DART, "Da", "W1", "Db", "W2", "Da");
+        Reckoned each = dart.over(2).named("Half the dart", BLOCK);
+        t.dart(Levels.diamond(t, "Waist dart", dart, "at the side, at the waist line"));
+        t.step("Waist dart", each, Sentence.of("On the axis, {} from the centre, mark {} to each side at the waist; the dart ends {} and {} down. The side gives back what it takes.",
+                axis.length(), each.length(), top.length(), bottom.length()));
+    }
+
+    /** The dart on the side halfway between chest and waist, folded so that its legs come out alike. */
+    private static Optional<HalfShape.SideDart> sideBustDart(DraftingTable t) throws NotDraftable {
+        Path side = DraftingTable.polyline(Levels.corners(t, "Cs", "Bs", "Ws"));
+        Reckoned width = sideDart(t);
+        if (width.value() < 0) {
+            throw Levels.noSideDart(width);
         }
-    }
-
-    static NotDraftable refuse(String check, MeasurementKey key, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm(check, key.key(), Finding.Status.FAULT, value, limit, sentence));
-    }
-
-    private static Reckoned take(MeasurementSet set, MeasurementKey key) {
-        return set.find(key).orElseThrow(() -> new IllegalArgumentException(key.key() + " is absent"));
+        if (width.value() < SIDE_DART_LEAST) {
+            return Optional.empty();
+        }
+        double middle = side.length() / 2;
+        Point at = side.at(middle).point();
+        Point apex = t.at("Ba");
+        Point tip = at.plus(at.to(apex).unit().times(Math.max(at.distance(apex) - SIDE_DART_END, 1)));
+        Point upper = side.at(middle - width.value() / 2).point();
+        Point lower = side.at(middle + width.value() / 2).point();
+        int after = (int) Levels.corners(t, "Cs", "Bs", "Ws").stream().filter(p -> p.y() < upper.y()).count();
+        Folding fold = Folding.of(Levels.corners(t, "Cs", "Bs", "Ws").get(after - 1), t.at("Ws"), upper, lower, tip);
+        t.found("Da1", "Side bust dart by the rule, upper leg", upper);
+        t.found("Da2", "Side bust dart by the rule, lower leg", lower);
+        t.found("Dp", "Side bust dart, tip", tip);
+        t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(upper, tip, lower)));
+        t.step("Side bust dart", width, Sentence.of("Halfway down the side from chest to waist mark {}, front length less back length. Point it at the apex and end it {} short.",
+                width.length(), Length.mm(SIDE_DART_END)));
+        t.found("D1", "Side bust dart, upper leg", fold.near());
+        t.found("D2", "Side bust dart, lower leg", fold.far());
+        t.line(DART, "D1", "Dp", "D2");
+        t.dart(new BlockDart("Side bust dart", Half.FRONT, fold.near(), fold.far(), List.of(tip), width, ""));
+        t.step("Fold and redraw the side", null, Sentence.of("Fold the dart closed and draw the side straight over it. Opened again, both legs are {} long.", Length.mm(tip.distance(fold.near()))));
+        return Optional.of(new HalfShape.SideDart(fold.near(), tip, fold.far(), after));
     }
 }

@@ -2,7 +2,6 @@ package bathyra.draft;
 
 import bathyra.block.Block;
 import bathyra.block.DraftingMethod;
-import bathyra.block.QuarterBlock;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
@@ -31,7 +30,6 @@ import java.util.OptionalDouble;
 
 /** The path of a draft, from the tape to the checked pattern (C1). Everything is computed anew on every change. */
 public final class Drafter {
-    private static final DraftingMethod METHOD = new QuarterBlock();
     private static final double SIDE_PANEL_LEAST = 40;
     private static final double STEEPEST_TURN = 0.62;
 
@@ -46,7 +44,7 @@ public final class Drafter {
             return refused.get();
         }
         try {
-            Block block = METHOD.draw(tape, garment);
+            Block block = DraftingMethod.of(garment).draw(tape, garment);
             GirthPlan girths = GirthPlan.of(tape, garment.levels(), garment.ease(), Length.mm(0));
             requireRoomForBust(block, girths);
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
@@ -64,12 +62,12 @@ public final class Drafter {
 
     /** The measurements that the garment needs and that are neither taken nor estimated. */
     public static List<MeasurementKey> missing(MeasurementSet set, Garment garment) {
-        return METHOD.needs(garment).stream().filter(key -> set.find(key).isEmpty()).toList();
+        return DraftingMethod.of(garment).needs(garment).stream().filter(key -> set.find(key).isEmpty()).toList();
     }
 
     /** The measurements on which the garment's draft rests. */
     public static List<MeasurementKey> needs(Garment garment) {
-        return METHOD.needs(garment);
+        return DraftingMethod.of(garment).needs(garment);
     }
 
     private static Optional<Refusal> look(MeasurementSet tape, Garment garment) {
@@ -121,7 +119,7 @@ public final class Drafter {
     private static Pattern pattern(Commission commission, GirthPlan girths, List<Piece> pieces) {
         List<PatternLevel> levels = girths.levels().stream().map(Drafter::level).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), METHOD.id(), levels, pieces, Cutting.SEAMS,
+        return new Pattern(commission.title(), commission.garment().block().method().id(), levels, pieces, Cutting.SEAMS,
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 

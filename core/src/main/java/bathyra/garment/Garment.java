@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What is to be made: a strapless four-panel bustier by the quarter block, with every choice that has been made for it.
+ * What is to be made: a strapless four-panel bustier, with every choice that has been made for it.
  *
  * @param school how the intake under the bust is found
  * @param ease eases set by hand, the others come from the table
@@ -18,9 +18,11 @@ import java.util.Map;
  * @param intakes soundings set by hand and therefore locked
  * @param allowances allowances set by hand
  * @param splits shares towards the centre set by hand
+ * @param block the school by which the block is drafted
  */
 public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
-        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits) {
+        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits,
+        BlockChoice block) {
 
     public Garment {
         ease = Map.copyOf(ease);
@@ -32,7 +34,7 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
 
     /** The bustier that stands before anything has been chosen. */
     public static Garment bustier() {
-        return new Garment(UpperShape.STRAIGHT, LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
+        return new Garment(UpperShape.STRAIGHT, LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), BlockChoice.QUARTER);
     }
 
     /** The levels from the top down to the lower edge. */
@@ -54,15 +56,20 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
     }
 
     public Garment withUpperEdge(UpperShape shape) {
-        return new Garment(shape, lowerEdge, school, ease, lengths, intakes, allowances, splits);
+        return new Garment(shape, lowerEdge, school, ease, lengths, intakes, allowances, splits, block);
     }
 
     public Garment withLowerEdge(LowerShape shape) {
-        return new Garment(upperEdge, shape, school, ease, lengths, intakes, allowances, splits);
+        return new Garment(upperEdge, shape, school, ease, lengths, intakes, allowances, splits, block);
     }
 
     public Garment withSchool(UnderbustSchool next) {
-        return new Garment(upperEdge, lowerEdge, next, ease, lengths, intakes, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, next, ease, lengths, intakes, allowances, splits, block);
+    }
+
+    /** The same garment drafted by another school. */
+    public Garment withBlock(BlockChoice next) {
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, splits, next);
     }
 
     /** The share of a seam's intake that lies towards the centre. */
@@ -73,67 +80,67 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
     public Garment withSplit(SplitOption option, double share) {
         Map<SplitOption, Double> next = new HashMap<>(splits);
         next.put(option, share);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next, block);
     }
 
     /** The same garment with a split back at the rule. */
     public Garment withoutSplit(SplitOption option) {
         Map<SplitOption, Double> next = new HashMap<>(splits);
         next.remove(option);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next, block);
     }
 
     /** The same garment with a rule length back at its default. */
     public Garment withoutLength(LengthOption option) {
         Map<LengthOption, Length> next = new HashMap<>(lengths);
         next.remove(option);
-        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits, block);
     }
 
     /** The same garment with a level's ease back at the table. */
     public Garment withoutEase(Level level) {
         Map<Level, Length> next = new HashMap<>(ease);
         next.remove(level);
-        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits, block);
     }
 
     public Garment withLength(LengthOption option, Length length) {
         Map<LengthOption, Length> next = new EnumMap<>(LengthOption.class);
         next.putAll(lengths);
         next.put(option, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits, block);
     }
 
     /** The same garment with a sounding locked at a value. */
     public Garment withIntake(Cell cell, Length length) {
         Map<Cell, Length> next = new HashMap<>(intakes);
         next.put(cell, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits, block);
     }
 
     /** The same garment with a sounding back at the rule. */
     public Garment withoutIntake(Cell cell) {
         Map<Cell, Length> next = new HashMap<>(intakes);
         next.remove(cell);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits, block);
     }
 
     public Garment withEase(Level level, Length length) {
         Map<Level, Length> next = new HashMap<>(ease);
         next.put(level, length);
-        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits);
+        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits, block);
     }
 
     public Garment withAllowance(EdgeUse use, Length length) {
         Map<EdgeUse, Length> next = new HashMap<>(allowances);
         next.put(use, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits, block);
     }
 
     /** The same garment with an allowance back at its start. */
     public Garment withoutAllowance(EdgeUse use) {
         Map<EdgeUse, Length> next = new HashMap<>(allowances);
         next.remove(use);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits);
+        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits, block);
     }
 }

@@ -15,6 +15,11 @@ import java.util.regex.Pattern;
 public enum LengthOption {
     SHOULDER_DROP("shoulder-drop", "Shoulder drop", 25, 0, 60, "C4.1", "the commonest; some use {38}"),
     CHEST_LINE_EXTRA("chest-line-extra", "Chest line, added to bust ÷ 6", 38, 0, 80, "C18", "from the shoulder tip; some add {51}; the armhole tape wins when it is there"),
+    NECK_WIDTH("neck-width", "Neck width", 76, 50, 140, "C4.1", "the same in front and back, always; {102} for a wide neck"),
+    NECK_DEPTH("neck-depth", "Neck depth, front", 76, 30, 140, "C4.1", "as deep as it is wide"),
+    BACK_NECK_DEPTH("back-neck-depth", "Neck depth, back", 38, 10, 60, "C4.1", "some take {25}"),
+    ARMHOLE_INSET("armhole-inset", "Armhole, front, hollowed by", 13, 0, 30, "C4.1", "at the middle of its height; some hollow it by {19}"),
+    BACK_WIDTH_EXTRA("back-width-extra", "Back width, added to bust ÷ 6", 38, 25, 50, "C4.2", "{44} for a broad back"),
     UNDERARM_LOWERING("underarm-lowering", "Underarm lowered", 13, 0, 25, "C10", "so that the edge does not cut in"),
     BACK_FALL("back-fall", "Fall of the back edge", 10, 0, 60, "C10", "so far below the underarm at the least"),
     WAIST_DART("waist-dart", "Waist dart of the block", 25, 0, 60, "C4.1", "both legs together; {38} for a full bust"),

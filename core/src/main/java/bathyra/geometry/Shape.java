@@ -41,9 +41,10 @@ public final class Shape {
 
     private static Polygon polygon(List<Point> closed) {
         List<Point> ring = new ArrayList<>(closed);
-        if (ring.get(0).distance(ring.get(ring.size() - 1)) > 0) {
-            ring.add(ring.get(0));
+        if (ring.get(0).distance(ring.get(ring.size() - 1)) < Tolerance.COINCIDENT) {
+            ring.remove(ring.size() - 1);
         }
+        ring.add(ring.get(0));
         return FACTORY.createPolygon(coordinates(ring));
     }
 

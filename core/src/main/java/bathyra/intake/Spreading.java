@@ -169,7 +169,7 @@ public final class Spreading {
     private Reckoned tapered(Level level, SeamPlace seam) {
         String name = seam.label() + " at the " + low(level);
         boolean zip = seam == CENTRE_BACK;
-        Reckoned atWaist = garment.length(zip ? LengthOption.CENTRE_BACK_IN : LengthOption.BACK_DART);
+        Reckoned atWaist = zip ? block.centreBackIn() : block.backDart();
         Rule rule = zip ? ZIP : BACK;
         return switch (level) {
             case UPPER -> nothing(name, zip ? "nothing at the chest" : "begins below the chest line");

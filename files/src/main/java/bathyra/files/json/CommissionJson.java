@@ -1,5 +1,7 @@
 package bathyra.files.json;
 
+import bathyra.garment.BlockChoice;
+import bathyra.garment.BlockMethod;
 import bathyra.garment.Choice;
 import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
@@ -34,6 +36,7 @@ public final class CommissionJson {
     private static final String FORMAT = "bathyra-commission";
     private static final int VERSION = 1;
     private static final String SCHOOL = "underbust-intake";
+    private static final String BASE = "doubled-dart-base";
     private static final Length EASE_MOST = Length.mm(400);
     private static final Length INTAKE_MOST = Length.mm(160);
 
@@ -93,7 +96,6 @@ public final class CommissionJson {
     private static Garment garment(Fields fields, LengthUnit unit, boolean ranges) {
         fields.only(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "allowances"));
         fixed(fields, "kind", "bustier", true);
-        fixed(fields, "method", "quarter", false);
         fixed(fields, "closure", "back-zip", false);
         fields.length("lacingGap", unit).filter(l -> l.millimetres() != 0)
                 .ifPresent(l -> fields.fault("lacingGap", "is not 0, and a zip leaves no gap", "0"));
@@ -103,7 +105,7 @@ public final class CommissionJson {
         Fields lower = fields.object("lowerEdge");
         lower.only(List.of("shape"));
         Fields options = fields.object("options");
-        List<String> rules = new ArrayList<>(List.of(SCHOOL));
+        List<String> rules = new ArrayList<>(List.of(SCHOOL, BASE));
         Arrays.stream(LengthOption.values()).forEach(o -> rules.add(o.id()));
         Arrays.stream(SplitOption.values()).forEach(o -> rules.add(o.id()));
         options.only(rules);
@@ -118,7 +120,16 @@ public final class CommissionJson {
         }
         return new Garment(choice(upper, "shape", UpperShape.class, UpperShape.STRAIGHT), choice(lower, "shape", LowerShape.class, LowerShape.HIP),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths,
-                intakes(fields.object("intakes"), unit), allowances(fields.object("allowances"), unit), splits(options));
+                intakes(fields.object("intakes"), unit), allowances(fields.object("allowances"), unit), splits(options), block(fields, options));
+    }
+
+    private static BlockChoice block(Fields fields, Fields options) {
+        BlockMethod base = choice(options, BASE, BlockMethod.class, BlockMethod.QUARTER);
+        if (base == BlockMethod.DOUBLED_DART) {
+            options.fault(BASE, "is the reduction itself", "quarter, proportion or shoulder-dart");
+            base = BlockMethod.QUARTER;
+        }
+        return new BlockChoice(choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER), base);
     }
 
     private static Map<SplitOption, Double> splits(Fields options) {
@@ -215,13 +226,16 @@ public final class CommissionJson {
         MeasuringJson.write(root, commission.measurements(), unit);
         Garment garment = commission.garment();
         ObjectNode out = root.putObject("garment");
-        out.put("kind", "bustier").put("method", "quarter").put("closure", "back-zip");
+        out.put("kind", "bustier").put("method", garment.block().method().id()).put("closure", "back-zip");
         out.putObject("upperEdge").put("shape", garment.upperEdge().id());
         out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
         ObjectNode ease = out.putObject("ease");
         new TreeMap<>(garment.ease()).forEach((level, l) -> put(ease, level.id(), l, unit));
         ObjectNode options = out.putObject("options");
         options.put(SCHOOL, garment.school().id());
+        if (garment.block().method() == BlockMethod.DOUBLED_DART) {
+            options.put(BASE, garment.block().base().id());
+        }
         new TreeMap<>(garment.lengths()).forEach((option, l) -> put(options, option.id(), l, unit));
         new TreeMap<>(garment.splits()).forEach((option, share) -> options.put(option.id(), share));
         ObjectNode intakes = out.putObject("intakes");

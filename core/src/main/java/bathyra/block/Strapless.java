@@ -1,0 +1,146 @@
+package bathyra.block;
+
+import static bathyra.measure.MeasurementKey.APEX_SPAN;
+import static bathyra.measure.MeasurementKey.BACK_LENGTH;
+import static bathyra.measure.MeasurementKey.FRONT_LENGTH;
+import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
+import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
+import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
+
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
+import bathyra.garment.UpperShape;
+import bathyra.girth.Level;
+import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
+import bathyra.measure.Sentence;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.EnumMap;
+import java.util.Map;
+
+/** The strapless block that stands on a {@link Frame}: level lines, upper edge and seam axes, alike for every school. */
+final class Strapless {
+    private static final Rule BLOCK = Rule.of("C4.1", "quarter block");
+    private static final Rule UPPER = Rule.of("C10", "upper edge");
+    private static final Rule WALK = Rule.of("C7.3", "side dart closed");
+    private static final double SIDE_DART_MOST = 70;
+    private static final double RADIUS_LEAST = 35;
+    private static final double STRETCH_LEAST = 30;
+    private static final double SIDE_ABOVE_UNDERBUST_LEAST = 45;
+    private static final double BELOW_WAIST_LEAST = 30;
+    private static final double BACK_ABOVE_BUST_LEAST = 12;
+    /** A crest this close to the underarm line is drawn level with it: a shorter rise would be a bump. */
+    private static final double CREST_LEAST = 8;
+    private static final double SWEETHEART_CREST = 25;
+
+    private Strapless() {}
+
+    /** @throws NotDraftable when no such block exists; the reason names the measurement */
+    static Block on(Frame frame, MeasurementSet set, Garment garment) throws NotDraftable {
+        Reckoned apex = frame.apex();
+        Reckoned underbust = frame.underbust();
+        Reckoned waist = frame.waist();
+        Reckoned dart = frame.sideDart();
+        Reckoned radius = underbust.minus(apex).named("Bust radius", Rule.of("C8", "bust radius"));
+        Reckoned chest = frame.chest();
+        Reckoned upper = chest.plus(garment.length(LengthOption.UNDERARM_LOWERING)).named("Underarm", UPPER)
+                .atMost(apex.minus(radius.over(2))).named("Upper line", UPPER);
+        require(set, apex, underbust, waist, dart, radius, upper);
+
+        Map<Level, Reckoned> front = new EnumMap<>(Level.class);
+        front.put(Level.UPPER, upper);
+        front.put(Level.BUST, apex);
+        front.put(Level.UNDERBUST, underbust);
+        front.put(Level.WAIST, waist);
+        Reckoned hipDepth = belowWaist(set, garment, waist, front);
+
+        Map<Level, Reckoned> side = new EnumMap<>(front);
+        side.put(Level.UPPER, upper.plus(dart).named("Upper line at the side", WALK));
+        Reckoned bustAbove = radius.minus(dart).atLeast(underbust.minus(dart).minus(upper).times(0.4)).named("Bust above underbust, side", WALK);
+        side.put(Level.BUST, underbust.minus(bustAbove).named("Bust line at the side", WALK));
+
+        requireBackFall(side.get(Level.UPPER), side.get(Level.BUST), garment.length(LengthOption.BACK_FALL));
+
+        Reckoned crest = crest(garment, apex, radius, upper);
+        Reckoned centreFront = garment.upperEdge() == UpperShape.STRAIGHT ? crest
+                : upper.atMost(crest.plus(garment.length(LengthOption.SWEETHEART_DIP))).named("Dip at centre front", UPPER);
+        Reckoned axis = take(set, APEX_SPAN).over(2).named("Princess axis", BLOCK);
+        return new Block(front, side, chest.plus(dart).named("Chest line, back", BLOCK),
+                side.get(Level.UPPER).plus(garment.length(LengthOption.BACK_FALL)).named("Centre back top", UPPER),
+                crest, centreFront, axis, axis, radius, dart, frame.underbustWidth(), hipDepth, frame.backDart(), frame.centreBackIn());
+    }
+
+    private static Reckoned crest(Garment garment, Reckoned apex, Reckoned radius, Reckoned upper) {
+        Reckoned asked = apex.minus(radius).minus(garment.length(LengthOption.COVERAGE)).named("Crest by coverage", Rule.of("C8", "coverage"));
+        if (garment.upperEdge() == UpperShape.SWEETHEART) {
+            return asked.atMost(upper.minus(SWEETHEART_CREST)).named("Crest", UPPER);
+        }
+        return upper.value() - asked.value() < CREST_LEAST ? upper.named("Crest", UPPER) : asked.named("Crest", UPPER);
+    }
+
+    private static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front) throws NotDraftable {
+        if (garment.lowerEdge() == LowerShape.WAIST) {
+            return waist;
+        }
+        Reckoned toHip = take(set, WAIST_TO_HIP);
+        Reckoned toHighHip = take(set, WAIST_TO_HIGH_HIP);
+        if (toHighHip.value() < BELOW_WAIST_LEAST || toHip.value() - toHighHip.value() < BELOW_WAIST_LEAST) {
+            throw refuse("levels", WAIST_TO_HIP, toHip.value() - toHighHip.value(), BELOW_WAIST_LEAST, Sentence.of(
+                    "Waist to high hip is {} and waist to hip {}: the lines lie too close to draw between. Take both again.",
+                    toHighHip.length(), toHip.length()));
+        }
+        Reckoned hipDepth = waist.plus(toHip).named("Hip line", BLOCK);
+        front.put(Level.HIGH_HIP, waist.plus(toHighHip).named("High hip line", BLOCK));
+        if (garment.lowerEdge() == LowerShape.HIP) {
+            front.put(Level.HIP, hipDepth);
+        }
+        return hipDepth;
+    }
+
+    private static void require(MeasurementSet set, Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned dart, Reckoned radius, Reckoned upper)
+            throws NotDraftable {
+        if (dart.value() < 0 || dart.value() > SIDE_DART_MOST) {
+            throw refuse("side-dart", FRONT_LENGTH, dart.value(), SIDE_DART_MOST, Sentence.of(
+                    "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take frontLength and backLength again.",
+                    dart.length(), Length.mm(0), Length.mm(SIDE_DART_MOST)));
+        }
+        if (radius.value() < RADIUS_LEAST) {
+            throw refuse("levels", SHOULDER_TO_UNDERBUST, radius.value(), RADIUS_LEAST, Sentence.of(
+                    "The underbust lies {} below the apex; at least {} are needed. Take shoulderToApex and shoulderToUnderbust again.",
+                    radius.length(), Length.mm(RADIUS_LEAST)));
+        }
+        if (waist.value() - underbust.value() < STRETCH_LEAST) {
+            throw refuse("levels", FRONT_LENGTH, waist.value() - underbust.value(), STRETCH_LEAST, Sentence.of(
+                    "The waist lies {} below the underbust; at least {} are needed. Take frontLength and shoulderToUnderbust again.",
+                    Length.mm(waist.value() - underbust.value()), Length.mm(STRETCH_LEAST)));
+        }
+        double sideLeft = underbust.value() - dart.value() - upper.value();
+        if (sideLeft < SIDE_ABOVE_UNDERBUST_LEAST) {
+            throw refuse("levels", BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
+                    "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take frontLength, backLength and shoulderToUnderbust again.",
+                    dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST)));
+        }
+    }
+
+    private static void requireBackFall(Reckoned upper, Reckoned bust, Reckoned fall) throws NotDraftable {
+        double most = bust.value() - BACK_ABOVE_BUST_LEAST - upper.value();
+        if (fall.value() > most) {
+            throw refuse("back-fall", BACK_LENGTH, fall.value(), most, Sentence.of(
+                    "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at backLength and shoulderToUnderbust.",
+                    fall.length(), Length.mm(Math.max(0, most))));
+        }
+    }
+
+    private static NotDraftable refuse(String check, MeasurementKey key, double value, double limit, Sentence sentence) {
+        return new NotDraftable(Finding.mm(check, key.key(), Finding.Status.FAULT, value, limit, sentence));
+    }
+
+    private static Reckoned take(MeasurementSet set, MeasurementKey key) {
+        return set.find(key).orElseThrow(() -> new IllegalArgumentException(key.key() + " is absent"));
+    }
+}

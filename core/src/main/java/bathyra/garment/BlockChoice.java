@@ -1,0 +1,25 @@
+package bathyra.garment;
+
+/**
+ * By which school the block is drafted.
+ *
+ * @param base the block that the doubled-dart reduction starts from; the other schools do not use it
+ */
+public record BlockChoice(BlockMethod method, BlockMethod base) {
+    /** What stands until something else is chosen. */
+    public static final BlockChoice QUARTER = new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER);
+
+    public BlockChoice {
+        if (base == BlockMethod.DOUBLED_DART) {
+            throw new IllegalArgumentException("the doubled-dart reduction starts from a block that is none itself");
+        }
+    }
+
+    public BlockChoice withMethod(BlockMethod next) {
+        return new BlockChoice(next, base);
+    }
+
+    public BlockChoice withBase(BlockMethod next) {
+        return new BlockChoice(method, next);
+    }
+}

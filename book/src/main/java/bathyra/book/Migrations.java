@@ -21,7 +21,10 @@ final class Migrations {
                     + " made TEXT NOT NULL, document TEXT NOT NULL)",
                     "CREATE TABLE measuring (id INTEGER PRIMARY KEY, wearer TEXT NOT NULL, day TEXT NOT NULL, document TEXT NOT NULL)",
                     "CREATE INDEX measuring_wearer ON measuring (wearer)"),
-            List.of("ALTER TABLE commission ADD COLUMN seal TEXT NOT NULL DEFAULT ''"));
+            List.of("ALTER TABLE commission ADD COLUMN seal TEXT NOT NULL DEFAULT ''"),
+            List.of("CREATE TABLE attempt (id INTEGER PRIMARY KEY, person TEXT NOT NULL, made TEXT NOT NULL, school TEXT NOT NULL, step TEXT NOT NULL,"
+                    + " answer TEXT NOT NULL, correct INTEGER NOT NULL, slip TEXT NOT NULL)",
+                    "CREATE INDEX attempt_person ON attempt (person)"));
 
     private Migrations() {}
 

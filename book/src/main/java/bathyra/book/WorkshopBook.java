@@ -73,6 +73,11 @@ public final class WorkshopBook implements AutoCloseable {
         return new Versions(this, connection);
     }
 
+    /** What learners have tried. */
+    public Practice practice() {
+        return new Practice(this, connection);
+    }
+
     /** All commissions, in the order in which they were begun. */
     public List<Entry> entries() {
         return run("list the commissions", () -> {

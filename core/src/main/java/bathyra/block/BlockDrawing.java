@@ -29,7 +29,12 @@ public record BlockDrawing(BlockMethod method, List<Step> steps, List<BlockEdge>
         return steps.stream().flatMap(s -> s.points().stream()).toList();
     }
 
-    /** A point by its name. */
+    /** A point as it stands at the end: a later step may have moved it. */
+    public Optional<BlockPoint> last(Half half, String name) {
+        return points().stream().filter(p -> p.half() == half && p.name().equals(name)).reduce((first, second) -> second);
+    }
+
+    /** A point by its name, where it was first put down. */
     public Optional<BlockPoint> find(Half half, String name) {
         return points().stream().filter(p -> p.half() == half && p.name().equals(name)).findFirst();
     }

@@ -25,6 +25,8 @@ import java.util.Optional;
  */
 final class Outlines {
     private static final Rule TRUE = Rule.of("C11", "front side seam = back side seam");
+    /** How long the armhole keeps to its direction at the underarm: rounder than by the pace of the chord alone. */
+    private static final double ROUND = 1.2;
     /** The control points of a quarter of an ellipse stand so far along its radii; three times that is the curve's velocity. */
     private static final double ELLIPSE = 3 * 0.5523;
     /** A side seam that has to be trued by more is wrong somewhere else. */
@@ -129,6 +131,6 @@ final class Outlines {
         through.add(shape.tip());
         through.addAll(shape.armhole());
         through.add(shape.underarm());
-        return FairSpline.through(through, Optional.of(new Vec(-along.dy(), along.dx())), Optional.of(new Vec(down.dy(), -down.dx())));
+        return FairSpline.through(through, Optional.of(new Vec(-along.dy(), along.dx())), Optional.of(new Vec(down.dy(), -down.dx()).times(ROUND)));
     }
 }

@@ -227,8 +227,8 @@ public final class QuarterBlock extends BaseBlock {
         Point lower = side.at(middle + width.value() / 2).point();
         int after = (int) Levels.corners(t, "Cs", "Bs", "Ws").stream().filter(p -> p.y() < upper.y()).count();
         Folding fold = Folding.of(Levels.corners(t, "Cs", "Bs", "Ws").get(after - 1), t.at("Ws"), upper, lower, tip);
-        t.found("Da1", "Side bust dart by the rule, upper leg", upper);
-        t.found("Da2", "Side bust dart by the rule, lower leg", lower);
+        t.found("Dr1", "Side bust dart by the rule, upper leg", upper);
+        t.found("Dr2", "Side bust dart by the rule, lower leg", lower);
         t.found("Dp", "Side bust dart, tip", tip);
         t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(upper, tip, lower)));
         t.step("Side bust dart", width, Sentence.of("Halfway down the side from chest to waist mark {}, front length less back length. Point it at the apex and end it {} short.",

@@ -43,13 +43,10 @@ public final class ShoulderDartBlock extends BaseBlock {
     private static final double SHOULDER_LINE = 38;
     private static final double CHEST_WIDTH_LINE = 51;
     private static final double BUST_EASE = 13;
-    private static final double WAIST_DART = 38;
     private static final double FRONT_DART_BELOW = 127;
     private static final double BACK_DART_BELOW = 152;
-    private static final double BACK_IN = 13;
     private static final double BACK_SHOULDER_DART = 13;
     private static final double BACK_SHOULDER_DART_LONG = 90;
-    private static final double BACK_NECK_DEPTH = 25;
     private static final double DART_BELOW_APEX = 25;
     private static final double HOLLOW_LEAST = 12;
     private static final double TIP_ABOVE_CHEST_LEAST = 60;
@@ -107,15 +104,10 @@ public final class ShoulderDartBlock extends BaseBlock {
         Reckoned longer = waist.minus(t.tape(BACK_LENGTH)).named("Front longer than back", BLOCK);
         Reckoned side = shoulderDart(t).times(wide).over(reach).named("Shoulder dart, turned to the side", Rule.of("C7.5", "closing a dart"))
                 .atMost(longer).named("Side bust dart", BLOCK);
-        Reckoned atWaist = t.tape(WAIST).over(4).plus(WAIST_DART).named("Quarter at the waist with its dart", BLOCK);
+        Reckoned atWaist = t.tape(WAIST).over(4).plus(garment.length(LengthOption.WAIST_DART)).named("Quarter at the waist with its dart", BLOCK);
         Reckoned share = underbust.minus(apex).over(waist.minus(apex)).named("Way from bust line to waist line", BLOCK);
         Reckoned width = quarter(t).minus(quarter(t).minus(atWaist).times(share)).named("Drafted width at the underbust line", BLOCK);
-        return new Frame(apex, underbust, waist, side, chest(t, garment), width, own(garment, LengthOption.BACK_DART, WAIST_DART), own(garment, LengthOption.CENTRE_BACK_IN, BACK_IN));
-    }
-
-    /** This school's own figure, unless the cutter has set another. */
-    private static Reckoned own(Garment garment, LengthOption option, double school) {
-        return garment.lengths().containsKey(option) ? garment.length(option) : Given.option(option.label(), school, Quantity.LENGTH, "rule", BLOCK);
+        return new Frame(apex, underbust, waist, side, chest(t, garment), width, garment.length(LengthOption.BACK_DART), garment.length(LengthOption.CENTRE_BACK_IN));
     }
 
     @Override
@@ -143,7 +135,7 @@ public final class ShoulderDartBlock extends BaseBlock {
         t.step("Apex", axis(t), Sentence.of("On the bust line mark the apex, {} from centre front.", axis(t).length()));
         Shoulder shoulder = shoulder(t);
         widths(t, chest, shoulder, garment);
-        Reckoned dart = Given.option("Waist dart", WAIST_DART, Quantity.LENGTH, "rule", BLOCK);
+        Reckoned dart = garment.length(LengthOption.WAIST_DART);
         Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).named("Quarter at the waist with its dart", BLOCK);
         below(t, atWaist, waist, hip, dart, axis(t), apex.plus(DART_BELOW_APEX), waist.plus(FRONT_DART_BELOW), "Bs");
         return new HalfShape(Half.FRONT, t.at("Nc"), List.of(t.at("Ne"), t.at("S1"), t.at("Ba"), t.at("S2"), t.at("St")), List.of(t.at("Am")),
@@ -186,8 +178,8 @@ public final class ShoulderDartBlock extends BaseBlock {
         }
         Point first = middle.plus(along.times(-dart.value() / 2));
         Point second = middle.plus(along.times(dart.value() / 2));
-        t.found("Sa", "Shoulder dart, leg to the neck", first);
-        t.found("Sb", "Shoulder dart, leg to the tip", second);
+        t.found("Sa", "Shoulder dart by the rule, to the neck", first);
+        t.found("Sb", "Shoulder dart by the rule, to the tip", second);
         t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(first, apex, second)));
         t.step("Shoulder bust dart", dart, Sentence.of("Centre the dart on the shoulder, {} wide: 0.45 × (bust − underbust), from {} to {}. Both legs run to the apex.", dart.length(), Length.mm(25), Length.mm(90)));
         Folding fold = Folding.of(end, tip, first, second, apex);
@@ -261,21 +253,21 @@ public final class ShoulderDartBlock extends BaseBlock {
         Levels.mark(t, "W", "Waist line", waist);
         Levels.mark(t, "H", "Hip line", hip);
         Levels.mark(t, "C", "Chest line", chest);
-        neck(t, garment, Given.option("Back neck depth", BACK_NECK_DEPTH, Quantity.LENGTH, "rule", BLOCK));
+        neck(t, garment, garment.length(LengthOption.BACK_NECK_DEPTH));
         backShoulder(t, seam);
         Reckoned side = quarter(t);
         t.point("Cs", "Underarm", side, chest);
         t.line(LEVEL, "Cc", "Cs");
         t.step("Underarm", side, Sentence.of("On the chest line go {}, a quarter of the bust and {}.", side.length(), Length.mm(BUST_EASE)));
-        Reckoned line = chest.plus(BACK_NECK_DEPTH).over(2).named("Halfway between neck and chest line", BLOCK);
+        Reckoned line = chest.plus(garment.length(LengthOption.BACK_NECK_DEPTH)).over(2).named("Halfway between neck and chest line", BLOCK);
         Reckoned across = t.tape(BACK_WIDTH).over(2).atMost(side.minus(HOLLOW_LEAST)).named("Armhole from centre back", BLOCK);
         t.point("Am", "Armhole, back width", across, line.atLeast(t.at("St").y() + 20));
         t.step("Back width", across, Sentence.of("Halfway between neck and chest line go {}, half the back width: the armhole passes there.", across.length()));
-        Reckoned in = own(garment, LengthOption.CENTRE_BACK_IN, BACK_IN);
+        Reckoned in = garment.length(LengthOption.CENTRE_BACK_IN);
         t.point("Wi", "Centre back taken in", in, waist);
         t.line(EDGE, "Cc", "Wi", "Hc");
         t.step("Centre back", in, Sentence.of("Take centre back in by {} at the waist, to nothing at the chest line and at the hip.", in.length()));
-        Reckoned dart = own(garment, LengthOption.BACK_DART, WAIST_DART);
+        Reckoned dart = garment.length(LengthOption.BACK_DART);
         Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).plus(in).named("Quarter at the waist with what is taken in", BLOCK);
         below(t, atWaist, waist, hip, dart, axis(t).named("Dart from centre back", BLOCK), chest.plus(DART_BELOW_APEX), waist.plus(BACK_DART_BELOW), "Cs");
         return new HalfShape(Half.BACK, t.at("Nc"), List.of(t.at("Ne"), t.at("S1"), t.at("Sp"), t.at("S2"), t.at("St")), List.of(t.at("Am")),

@@ -15,6 +15,11 @@ public record BlockChoice(BlockMethod method, BlockMethod base) {
         }
     }
 
+    /** The school that sets the figures: the reduction takes those of the block that it starts from. */
+    public BlockMethod figures() {
+        return method == BlockMethod.DOUBLED_DART ? base : method;
+    }
+
     public BlockChoice withMethod(BlockMethod next) {
         return new BlockChoice(next, base);
     }

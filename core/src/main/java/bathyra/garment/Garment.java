@@ -48,7 +48,7 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
 
     public Reckoned length(LengthOption option) {
         Length own = lengths.get(option);
-        return own == null ? option.byRule() : option.byHand(own);
+        return own == null ? option.byRule(block.figures()) : option.byHand(own);
     }
 
     public Length allowance(EdgeUse use) {

@@ -8,6 +8,7 @@ import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -31,6 +32,8 @@ public enum LengthOption {
     COVERAGE("coverage", "Crest beyond the bust radius", 0, -40, 40, "C8", "the bust radius covers the breast; {25} more covers it safely"),
     SWEETHEART_DIP("sweetheart-dip", "Dip at centre front", 40, 15, 120, "C10", "the dip below the crest");
 
+    /** Where the shoulder-dart block sets another figure (C4.3), by the rule-id. */
+    private static final Map<String, Double> SHOULDER_DART = Map.of("waist-dart", 38.0, "back-dart", 38.0, "centre-back-in", 13.0, "back-neck-depth", 25.0);
     /** A length in a reason, mm in braces. */
     private static final Pattern FIGURE = Pattern.compile("\\{(\\d+)}");
 
@@ -61,8 +64,9 @@ public enum LengthOption {
         return label;
     }
 
-    public Length standard() {
-        return Length.mm(standard);
+    /** The default, which some schools set to a figure of their own. */
+    public Length standard(BlockMethod school) {
+        return Length.mm(school == BlockMethod.SHOULDER_DART ? SHOULDER_DART.getOrDefault(id, standard) : standard);
     }
 
     public Length least() {
@@ -82,9 +86,9 @@ public enum LengthOption {
         return length.millimetres() >= least && length.millimetres() <= most;
     }
 
-    /** The default as a reckoned number. */
-    public Reckoned byRule() {
-        return Given.option(label, standard, Quantity.LENGTH, "rule", Rule.of(section, label));
+    /** The default of a school as a reckoned number. */
+    public Reckoned byRule(BlockMethod school) {
+        return Given.option(label, standard(school).millimetres(), Quantity.LENGTH, "rule", Rule.of(section, label));
     }
 
     /** The cutter's own value as a reckoned number. */

@@ -38,7 +38,7 @@ class GarmentTest {
     @ParameterizedTest
     @EnumSource(LengthOption.class)
     void length_standardLiesInItsRange_andTheRangeHasItsEnds(LengthOption option) {
-        assertThat(option.allows(option.standard())).isTrue();
+        assertThat(option.allows(option.standard(BlockMethod.QUARTER))).isTrue();
         assertThat(option.allows(option.least())).isTrue();
         assertThat(option.allows(option.most())).isTrue();
         assertThat(option.allows(Length.mm(option.most().millimetres() + 0.01))).isFalse();

@@ -26,14 +26,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
 
 /** The measuring page: what is typed, what is taken of it, and what the figures say. */
 public final class MeasureModel {
     private final Workshop workshop;
     private MeasurementSet remarked;
     private List<Remark> remarks = List.of();
-    private final ObjectProperty<MeasurementKey> inHand = new SimpleObjectProperty<>(MeasurementKey.BUST);
     /** Text that was no length, by commission: another wearer's page does not show it. */
     private final Map<Long, Map<MeasurementKey, String>> wrong = new HashMap<>();
 
@@ -43,7 +41,7 @@ public final class MeasureModel {
 
     /** The measurement whose tape is in hand. */
     public ObjectProperty<MeasurementKey> inHandProperty() {
-        return inHand;
+        return workshop.measurementProperty();
     }
 
     /** The measurements that this garment rests on, that were taken, or from which one of these is estimated or checked. */

@@ -1,11 +1,14 @@
 package bathyra.app.shell;
 
 import bathyra.app.command.Version;
+import bathyra.block.BlockDrawing;
+import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.PatternJson;
+import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.MeasuringSheet;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
@@ -39,6 +42,9 @@ final class Output {
         PDF_A0("PDF, one A0 sheet", "pdf", true),
         SVG("SVG drawing", "svg", true),
         JSON("Pattern document", "json", true),
+        BLOCK_FULL("Block with its steps, full size on A4", "pdf", false),
+        BLOCK_HALF("Block with its steps, half size", "pdf", false),
+        BLOCK_QUARTER("Block with its steps, quarter size", "pdf", false),
         SHEET_BLANK("Measuring sheet, blank", "pdf", false),
         SHEET_FILLED("Measuring sheet, filled", "pdf", false),
         MEASUREMENTS("Measurements, CSV", "csv", false),
@@ -82,6 +88,11 @@ final class Output {
             said.set("There is no finished draft to put out. Measure says what is missing.");
             return;
         }
+        boolean ofBlock = kind == Kind.BLOCK_FULL || kind == Kind.BLOCK_HALF || kind == Kind.BLOCK_QUARTER;
+        if (ofBlock && workshop.block().drawing().isEmpty()) {
+            said.set("There is no block to put out. The Block stage says what is missing.");
+            return;
+        }
         Commission commission = named.get() ? workshop.commission() : workshop.commission().withWearer(workshop.commission().wearer().byInitials());
         Optional<Draft> draft = named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
         String name = commission.title().replaceAll("[^\\p{L}\\p{N} ,-]", "").replace(' ', '-').replace(",", "") + "." + kind.ending;
@@ -123,10 +134,18 @@ final class Output {
 
     private static byte[] figures(Kind kind, Commission commission) throws IOException {
         return switch (kind) {
+            case BLOCK_FULL -> block(commission, DraftingSheet.Scale.FULL);
+            case BLOCK_HALF -> block(commission, DraftingSheet.Scale.HALF);
+            case BLOCK_QUARTER -> block(commission, DraftingSheet.Scale.QUARTER);
             case SHEET_BLANK -> MeasuringSheet.blank(Drafter.needs(commission.garment()));
             case SHEET_FILLED -> MeasuringSheet.filled(commission, Drafter.needs(commission.garment()));
             case MEASUREMENTS -> MeasurementCsv.write(commission.measurements(), commission.units()).getBytes(StandardCharsets.UTF_8);
             default -> CommissionJson.write(commission).getBytes(StandardCharsets.UTF_8);
         };
+    }
+
+    private static byte[] block(Commission commission, DraftingSheet.Scale scale) throws IOException {
+        BlockDrawing drawing = BlockDrafter.draft(commission.measurements(), commission.garment()).drawing().orElseThrow();
+        return DraftingSheet.write(drawing, commission, scale, LocalDate.now().toString());
     }
 }

@@ -35,7 +35,7 @@ public final class Settings {
 
     /** A length of a rule. */
     public Setting length(LengthOption option) {
-        return setting(option.id(), option.label(), "Begins at " + LengthText.say(option.standard(), workshop.unit()) + ": " + option.reason(workshop.unit()) + ".",
+        return setting(option.id(), option.label(), "Begins at " + LengthText.say(option.standard(garment().block().figures()), workshop.unit()) + ": " + option.reason(workshop.unit()) + ".",
                 option.least(), option.most(), g -> g.length(option).length(), g -> g.lengths().containsKey(option),
                 (g, l) -> g.withLength(option, l), g -> g.withoutLength(option));
     }

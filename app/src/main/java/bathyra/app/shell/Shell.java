@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.app.block.BlockView;
 import bathyra.app.measure.MeasureView;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.rail.LacingRail;
@@ -62,6 +63,7 @@ public final class Shell extends BorderPane {
     private void show() {
         middle.setCenter(views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
             case MEASURE -> new MeasureView(workshop, files);
+            case BLOCK -> new BlockView(workshop);
             case SEAMS -> new SeamsView(workshop);
             case PIECES -> new PiecesView(workshop);
         }));

@@ -5,6 +5,7 @@ import java.util.Arrays;
 /** The stages of the job that the program has, in the order in which they are done. */
 public enum Stage {
     MEASURE("Measure"),
+    BLOCK("Block"),
     SEAMS("Seams"),
     PIECES("Pieces");
 

@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -16,13 +17,14 @@ import java.util.stream.Collectors;
  * How each stage of a commission stands: what is missing or to be looked at there, in a few words.
  *
  * @param draft what the figures as they are give; empty when they give none
+ * @param block the whole block with shoulders, or why there is none
  */
-public record Standing(Commission commission, Optional<Draft> draft) {
+public record Standing(Commission commission, Optional<Draft> draft, BlockDrafter.Drafted block) {
     /** What is noted where the girths are spread over the seams; every other note belongs to the pieces. */
     private static final List<String> OF_SEAMS = List.of("intake-cap", "waist-reduction");
 
     public static Standing of(Commission commission, Outcome outcome) {
-        return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty());
+        return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), BlockDrafter.draft(commission.measurements(), commission.garment()));
     }
 
     /** What is to be looked at on a stage; empty when it is done. */
@@ -33,6 +35,7 @@ public record Standing(Commission commission, Optional<Draft> draft) {
                 long notes = Plausibility.of(commission.measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
                 yield missing > 0 ? missing + " missing" : count(notes);
             }
+            case BLOCK -> block.drawing().isPresent() ? count(block.with(Finding.Status.NOTE).size()) : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
             case SEAMS -> draft.map(d -> count(notes(d, true))).orElse("no draft");
             case PIECES -> draft.map(d -> count(notes(d, false))).orElse("no draft");
         };

@@ -66,8 +66,8 @@ public abstract class TableStage extends BorderPane {
     }
 
     protected final void show() {
-        kept.setVisible(workshop.refusal().isPresent() && workshop.draft().isPresent());
-        if (workshop.draft().isPresent()) {
+        kept.setVisible(isKept());
+        if (hasDrawing()) {
             showDraft();
         } else if (workshop.isDrafting()) {
             card.begin("Drafting …");
@@ -78,7 +78,17 @@ public abstract class TableStage extends BorderPane {
         card.end();
     }
 
-    /** Shows the draft of the workshop, which there is. */
+    /** Whether there is something to lay on the table. */
+    protected boolean hasDrawing() {
+        return workshop.draft().isPresent();
+    }
+
+    /** Whether what lies there is older than the figures. */
+    protected boolean isKept() {
+        return workshop.refusal().isPresent() && workshop.draft().isPresent();
+    }
+
+    /** Shows what lies on the table, which there is. */
     protected abstract void showDraft();
 
     /** Teaches what this stage is for when there is no draft yet. */

@@ -3,6 +3,7 @@ package bathyra.app.shell;
 import bathyra.book.BookFailure;
 import bathyra.book.Versions;
 import bathyra.book.WorkshopBook;
+import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -15,6 +16,7 @@ import bathyra.girth.Level;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import java.util.List;
 import java.util.Optional;
@@ -50,9 +52,12 @@ public final class Workshop implements AutoCloseable {
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+    private final ObjectProperty<MeasurementKey> measurement = new SimpleObjectProperty<>(MeasurementKey.BUST);
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
+    private List<Object> blockFrom = List.of();
+    private BlockDrafter.Drafted block;
     private Optional<Compared> compared = Optional.empty();
     private boolean drafting;
     private boolean closed;
@@ -109,7 +114,17 @@ public final class Workshop implements AutoCloseable {
 
     /** How the stages of the commission in hand stand. */
     public Standing standing() {
-        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get());
+        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), block());
+    }
+
+    /** The whole block with shoulders. It is drafted anew when something changes on which it rests: a drag at a seam does not. */
+    public BlockDrafter.Drafted block() {
+        List<Object> from = List.of(commission.get().measurements(), commission.get().garment().block(), commission.get().garment().lengths());
+        if (!from.equals(blockFrom)) {
+            block = BlockDrafter.draft(commission.get().measurements(), commission.get().garment());
+            blockFrom = from;
+        }
+        return block;
     }
 
     public List<WorkshopBook.Entry> entries() {
@@ -197,6 +212,11 @@ public final class Workshop implements AutoCloseable {
         letGo();
         book.wearers().rename(wearer, name);
         show(book.find(id).orElseThrow());
+    }
+
+    /** The measurement in hand on the measuring page. */
+    public ObjectProperty<MeasurementKey> measurementProperty() {
+        return measurement;
     }
 
     /** The book, for what concerns the list of commissions and not the one in hand. */

@@ -1,0 +1,128 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.table.Table;
+import bathyra.app.table.View;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The Block stage in the real window: schools, comparing, drafting along, practising, printing. */
+class BlockWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    @Test
+    void anotherSchool_redrawsTheTable_andTheViewStaysPut(FxRobot robot) {
+        go(robot, "block");
+        Table table = robot.lookup("#block-table").query();
+        View before = table.viewProperty().get();
+        assertThat(text(robot, ".card-title")).isEqualTo("Quarter block");
+        robot.clickOn("#school-shoulder-dart");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Shoulder-dart block");
+        assertThat(table.viewProperty().get()).isEqualTo(before);
+        assertThat(text(robot, "#undo")).isEqualTo("Undo block: Quarter block → Shoulder-dart block");
+    }
+
+    @Test
+    void aSchoolWithoutItsMeasurement_saysWhatToTake_andLeavesTheOthersToChoose(FxRobot robot) {
+        go(robot, "block");
+        robot.clickOn("#school-proportion");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("No block yet");
+        assertThat(robot.lookup(".words").queryAll()).extracting(n -> ((javafx.scene.control.Labeled) n).getText()).contains("Height. Standing without shoes.");
+        robot.clickOn("#school-quarter");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Quarter block");
+    }
+
+    @Test
+    void aWholeDraft_isSteppedThrough_fromTheFirstLineToTheArmholes(FxRobot robot) {
+        go(robot, "block");
+        robot.clickOn("#mode-along");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#step-title")).isEqualTo("Front: bust line");
+        assertThat(text(robot, "#step-words")).isEqualTo("From O go down 28.1 cm along the centre and square across: the bust line.");
+        robot.clickOn("#step-forward");
+        int steps = 2;
+        while (!text(robot, "#step-count").equals("Step " + steps + " of " + steps) && steps < 60) {
+            robot.push(KeyCode.ENTER);
+            WaitForAsyncUtils.waitForFxEvents();
+            steps++;
+        }
+        assertThat(text(robot, "#step-title")).isEqualTo("Back: neck and armhole, back");
+        robot.clickOn("#step-first");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#step-count")).startsWith("Step 1 of ");
+    }
+
+    @Test
+    void aLearnersSlip_isRecognised_andTheRightFigureShowsTheReckoning(FxRobot robot) {
+        go(robot, "block");
+        robot.clickOn("#mode-practice");
+        robot.clickOn("#learner").write("Wilmot").push(KeyCode.ENTER);
+        for (int i = 0; i < 9; i++) {
+            robot.interact(() -> robot.lookup("#answer-show").queryButton().fire());
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#step-title")).isEqualTo("Front: waist");
+        robot.clickOn("#answer").write("38.5").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#verdict")).isEqualTo("Waist was halved, not quartered.");
+        retype(robot, "#answer", "20.5");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#verdict")).isEqualTo("Right: 20.5 cm.");
+        assertThat(book.practice().of("Wilmot")).hasSize(2);
+    }
+
+    @Test
+    void aPoint_tellsWhereItComesFrom_andLeadsBackToTheTape(FxRobot robot) {
+        go(robot, "block");
+        Table table = robot.lookup("#block-table").query();
+        View view = table.viewProperty().get();
+        // The waist at the side: 72 ÷ 4 + 2.5 across, 46.8 down.
+        robot.clickOn(table.localToScreen(view.x(205), view.y(468)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Waist line at the side, front");
+        robot.interact(() -> deed(robot, "Where Waist comes from").fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#to-the-tape").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Waist");
+        assertThat(robot.lookup("#measure-waistGirth").<Node>query()).isNotNull();
+    }
+
+    private static javafx.scene.control.Button deed(FxRobot robot, String name) {
+        return robot.lookup(n -> n instanceof javafx.scene.control.Button && name.equals(n.getAccessibleText())).queryButton();
+    }
+
+    @Test
+    void theBlock_isPrintedWithAllItsSteps(FxRobot robot) throws Exception {
+        robot.clickOn("#output");
+        robot.clickOn("Block with its steps, quarter size");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
+            String words = new PDFTextStripper().getText(pdf);
+            assertThat(words).contains("Quarter block, step by step").contains("N. H.").contains("At quarter size: 7.0 cm.");
+        }
+    }
+}

@@ -111,6 +111,22 @@ class BlockWindowTest extends RealWindow {
         assertThat(robot.lookup("#measure-waistGirth").<Node>query()).isNotNull();
     }
 
+    @Test
+    void aDart_andAnEdge_tellWidthAngleAndLength(FxRobot robot) {
+        go(robot, "block");
+        Table table = robot.lookup("#block-table").query();
+        View view = table.viewProperty().get();
+        // The waist dart of the front lies under the apex, 9.3 from the centre; it takes 2.5.
+        robot.clickOn(table.localToScreen(view.x(93), view.y(440)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Waist dart, front");
+        assertThat(text(robot, "#big-figure")).isEqualTo("2.5");
+        robot.clickOn(table.localToScreen(view.x(126), view.y(699)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Hem, front");
+        assertThat(text(robot, "#big-figure")).as("a quarter of the hip").isEqualTo("25.3");
+    }
+
     private static javafx.scene.control.Button deed(FxRobot robot, String name) {
         return robot.lookup(n -> n instanceof javafx.scene.control.Button && name.equals(n.getAccessibleText())).queryButton();
     }

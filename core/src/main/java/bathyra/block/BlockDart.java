@@ -18,4 +18,9 @@ public record BlockDart(String label, Half half, Point a, Point b, List<Point> t
     public BlockDart {
         tips = List.copyOf(tips);
     }
+
+    /** The angle between the legs at the first tip, in degrees. */
+    public double degrees() {
+        return Math.abs(Math.toDegrees(tips.get(0).to(a).angleTo(tips.get(0).to(b))));
+    }
 }

@@ -28,6 +28,7 @@ import bathyra.measure.MeasurementSet;
 import bathyra.measure.Sentence;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
+import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +41,8 @@ public final class QuarterBlock extends BaseBlock {
     private static final double SIDE_DART_END = 25;
     /** A narrower one is nothing to sew; the side seams are trued instead. */
     private static final double SIDE_DART_LEAST = 1;
+    private static final double SIDE_DART_MOST = 70;
+    private static final double BELOW_CHEST_LEAST = 40;
     private static final double HOLLOW_LEAST = 12;
 
     @Override
@@ -98,7 +101,24 @@ public final class QuarterBlock extends BaseBlock {
 
     @Override
     Halves halves(DraftingTable table, MeasurementSet set, Garment garment) throws NotDraftable {
+        requireRoom(table, set, garment);
         return new Halves(front(table, set, garment), back(table, set, garment));
+    }
+
+    /** Chest line, waist and the dart between them must be in their order, on the shorter back too. */
+    private static void requireRoom(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {
+        Reckoned left = t.tape(BACK_LENGTH).atMost(t.tape(FRONT_LENGTH)).minus(chest(t, set, garment));
+        if (left.value() < BELOW_CHEST_LEAST) {
+            throw new NotDraftable(Finding.mm("levels", BACK_LENGTH.key(), Finding.Status.FAULT, left.value(), BELOW_CHEST_LEAST, Sentence.of(
+                    "The waist lies {} below the chest line; at least {} are needed. Take backLength, frontLength and bustGirth again, or the armhole, which sets the chest line.",
+                    left.length(), Length.mm(BELOW_CHEST_LEAST))));
+        }
+        Reckoned dart = sideDart(t);
+        if (dart.value() > Math.min(SIDE_DART_MOST, left.value())) {
+            throw new NotDraftable(Finding.mm("side-dart", FRONT_LENGTH.key(), Finding.Status.FAULT, dart.value(), SIDE_DART_MOST, Sentence.of(
+                    "The front is {} longer than the back; a side bust dart to {} can be closed, and no more than the {} of the side above the waist. Take frontLength and backLength again.",
+                    dart.length(), Length.mm(SIDE_DART_MOST), left.length())));
+        }
     }
 
     private HalfShape front(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {

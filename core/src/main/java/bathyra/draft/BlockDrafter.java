@@ -6,11 +6,14 @@ import bathyra.block.DraftingMethod;
 import bathyra.garment.Garment;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.measure.Plausibility;
+import bathyra.measure.Remark;
 import bathyra.measure.Sentence;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Drafts the whole block with shoulders by the school of a garment, and checks it (C4, C11). */
@@ -34,7 +37,12 @@ public final class BlockDrafter {
         List<MeasurementKey> missing = missing(method, set, garment);
         if (!missing.isEmpty()) {
             return new Drafted(Optional.empty(), missing, missing.stream().map(key -> Finding.mm("measurement", key.key(), Finding.Status.FAULT, 0, 0,
-                    Sentence.of("{} is absent and the {} needs it. Take it: {}", key.label(), method.method().label().toLowerCase(java.util.Locale.ROOT), key.hint()))).toList());
+                    Sentence.of("{} is absent and the {} needs it. Take it: {}", key.label(), method.method().label().toLowerCase(Locale.ROOT), key.hint()))).toList());
+        }
+        List<Finding> contradictions = Plausibility.of(set).stream().filter(r -> r.weight() == Remark.Weight.STOPS)
+                .map(r -> Finding.mm("measurement", r.keys().get(0).key(), Finding.Status.FAULT, 0, 0, r.sentence())).toList();
+        if (!contradictions.isEmpty()) {
+            return new Drafted(Optional.empty(), List.of(), contradictions);
         }
         try {
             BlockDrawing drawing = method.drawing(set, garment);

@@ -4,10 +4,11 @@ package bathyra.garment;
  * By which school the block is drafted.
  *
  * @param base the block that the doubled-dart reduction starts from; the other schools do not use it
+ * @param princess where a princess seam begins on the block with shoulders
  */
-public record BlockChoice(BlockMethod method, BlockMethod base) {
+public record BlockChoice(BlockMethod method, BlockMethod base, PrincessStart princess) {
     /** What stands until something else is chosen. */
-    public static final BlockChoice QUARTER = new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER);
+    public static final BlockChoice QUARTER = new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE);
 
     public BlockChoice {
         if (base == BlockMethod.DOUBLED_DART) {
@@ -21,10 +22,14 @@ public record BlockChoice(BlockMethod method, BlockMethod base) {
     }
 
     public BlockChoice withMethod(BlockMethod next) {
-        return new BlockChoice(next, base);
+        return new BlockChoice(next, base, princess);
     }
 
     public BlockChoice withBase(BlockMethod next) {
-        return new BlockChoice(method, next);
+        return new BlockChoice(method, next, princess);
+    }
+
+    public BlockChoice withPrincess(PrincessStart next) {
+        return new BlockChoice(method, base, next);
     }
 }

@@ -34,6 +34,11 @@ public final class Shape {
         return polygon(closed).intersects(FACTORY.toGeometry(new Envelope(upperLeft.x(), lowerRight.x(), upperLeft.y(), lowerRight.y())));
     }
 
+    /** Whether a point lies inside a closed line or on it. */
+    public static boolean contains(List<Point> closed, Point point) {
+        return polygon(closed).intersects(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
+    }
+
     /** Whether one closed line contains another, borders touching allowed within a distance in mm. */
     public static boolean contains(List<Point> outer, List<Point> inner, double tolerance) {
         return polygon(outer).buffer(tolerance).contains(polygon(inner));

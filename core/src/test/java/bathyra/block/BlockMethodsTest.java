@@ -77,7 +77,7 @@ class BlockMethodsTest {
 
     static Stream<Garment> schools() {
         return Stream.concat(Stream.of(BlockMethod.values()).map(BlockMethodsTest::by),
-                Stream.of(BlockMethod.PROPORTION, BlockMethod.SHOULDER_DART).map(base -> Garment.bustier().withBlock(new BlockChoice(BlockMethod.DOUBLED_DART, base))));
+                Stream.of(BlockMethod.PROPORTION, BlockMethod.SHOULDER_DART).map(base -> Garment.bustier().withBlock(BlockChoice.QUARTER.withMethod(BlockMethod.DOUBLED_DART).withBase(base))));
     }
 
     @ParameterizedTest
@@ -85,6 +85,7 @@ class BlockMethodsTest {
     void plausibleBodies_haveAValidBlock_orARefusalThatNamesTheCause(Garment garment) {
         Random random = new Random(41);
         int drafted = 0;
+        int implausible = 0;
         for (int i = 0; i < BODIES; i++) {
             MeasurementSet set = Bodies.random(random);
             BlockDrafter.Drafted draft = BlockDrafter.draft(set, garment);
@@ -96,11 +97,29 @@ class BlockMethodsTest {
                 assertThat(drawing.length(Half.FRONT, BlockEdge.Name.SIDE)).isCloseTo(drawing.length(Half.BACK, BlockEdge.Name.SIDE), within(0.5));
                 assertThat(drawing.length(Half.FRONT, BlockEdge.Name.SHOULDER)).isCloseTo(drawing.length(Half.BACK, BlockEdge.Name.SHOULDER), within(0.5));
             } else {
-                String said = draft.with(Finding.Status.FAULT).get(0).sentence().in(LengthUnit.CM);
-                assertThat(MeasurementKey.values()).as(said).anyMatch(key -> said.contains(key.key()));
+                Finding fault = draft.with(Finding.Status.FAULT).get(0);
+                String said = fault.sentence().in(LengthUnit.CM);
+                implausible += fault.id().equals("measurement") ? 1 : 0;
+                assertThat(MeasurementKey.values()).as(said).anyMatch(key -> said.contains(key.key()) || fault.subject().equals(key.key()));
             }
         }
-        assertThat(drafted).isGreaterThan(BODIES * 4 / 5);
+        // Some draws of C19 lie outside the plausible ranges of C2 and are refused before anything is drafted.
+        assertThat(drafted).isGreaterThan((BODIES - implausible) * 4 / 5);
+    }
+
+    @ParameterizedTest
+    @MethodSource("schools")
+    void figuresThatFitNoBody_areRefused_andNeverBreakTheDraft(Garment garment) {
+        Random random = new Random(43);
+        for (int i = 0; i < BODIES; i++) {
+            MeasurementSet set = MeasurementSet.empty();
+            for (MeasurementKey key : MeasurementKey.values()) {
+                double least = key.least().millimetres();
+                set = random.nextInt(12) == 0 ? set : set.with(key, Length.mm(random.nextInt(4) == 0 ? random.nextDouble() * 3000 : least + random.nextDouble() * (key.most().millimetres() - least)));
+            }
+            BlockDrafter.Drafted draft = BlockDrafter.draft(set, garment);
+            assertThat(draft.drawing().isPresent() || !draft.with(Finding.Status.FAULT).isEmpty()).isTrue();
+        }
     }
 
     @ParameterizedTest

@@ -8,8 +8,10 @@ import bathyra.block.BlockLayout;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Bodies;
 import bathyra.files.pdf.DraftingSheet;
+import bathyra.garment.BlockChoice;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
+import bathyra.garment.PrincessStart;
 import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -45,6 +47,14 @@ class DraftingSheetTest {
         try (PDDocument half = Loader.loadPDF(DraftingSheet.write(drawing, commission, DraftingSheet.Scale.HALF, "2026-01-01"))) {
             double width = half.getPage(0).getMediaBox().getWidth() / 72 * 25.4;
             assertThat(width).isCloseTo(block / 2 + 12 + 24, within(0.1));
+        }
+    }
+
+    @Test
+    void aPrincessSeam_addsItsPanels() throws Exception {
+        Commission cut = commission.withGarment(Garment.bustier().withBlock(BlockChoice.QUARTER.withPrincess(PrincessStart.ARMHOLE)));
+        try (PDDocument pdf = Loader.loadPDF(DraftingSheet.write(drawing, cut, DraftingSheet.Scale.HALF, "2026-01-01"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("From the middle of the armhole: the panels", "Centre front", "Side front", "Side back", "Centre back");
         }
     }
 

@@ -12,9 +12,12 @@ import bathyra.block.BlockLayout;
 import bathyra.block.BlockLine;
 import bathyra.block.BlockPoint;
 import bathyra.block.Half;
+import bathyra.block.PrincessCut;
 import bathyra.block.Step;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -34,6 +37,7 @@ final class BlockChart implements Drawing {
     private static final double HATCH_SLOPE = 0.6;
     private static final double BELOW = 30;
     private static final String[] LEVELS = {"C", "B", "W", "H"};
+    private static final String[] WIDTHS = {"C", "B", "W", "H", "R", "T"};
     private static final Ink[] BANDS = {Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4};
     /** What the rule put down before it was trued stands only in the steps. */
     private static final String SUPERSEDED = "by the rule";
@@ -45,8 +49,9 @@ final class BlockChart implements Drawing {
     private final Optional<BlockDrawing> ghost;
     private final int steps;
     private final boolean hideNewest;
-    private final Optional<BlockPoint> selected;
+    private final Optional<Looked> looked;
     private final Predicate<BlockPoint> lit;
+    private final List<PrincessCut> cuts;
     private final BlockLayout layout;
 
     /**
@@ -54,15 +59,18 @@ final class BlockChart implements Drawing {
      * @param steps how many steps are drawn; all of them for the whole block
      * @param hideNewest whether the last of them is still to be found by a learner
      * @param lit which points are lit up
+     * @param cuts the princess seams
      */
-    BlockChart(BlockDrawing drawing, LengthUnit unit, Optional<BlockDrawing> ghost, int steps, boolean hideNewest, Optional<BlockPoint> selected, Predicate<BlockPoint> lit) {
+    BlockChart(BlockDrawing drawing, LengthUnit unit, Optional<BlockDrawing> ghost, int steps, boolean hideNewest, Optional<Looked> looked, Predicate<BlockPoint> lit,
+            List<PrincessCut> cuts) {
         this.drawing = drawing;
         this.unit = unit;
         this.ghost = ghost;
         this.steps = steps;
         this.hideNewest = hideNewest;
-        this.selected = selected;
+        this.looked = looked;
         this.lit = lit;
+        this.cuts = cuts;
         this.layout = new BlockLayout(drawing, APART);
     }
 
@@ -128,6 +136,11 @@ final class BlockChart implements Drawing {
                 drawing.outline(half).stream().filter(e -> e.name() != BlockEdge.Name.DART).forEach(e -> brush.path(place(half, e.path())));
             }
         }
+        for (PrincessCut cut : cuts) {
+            brush.stroke(Ink.TEAL, 2);
+            brush.path(place(cut.half(), cut.centreSeam()));
+        }
+        looked.filter(l -> isWhole()).ifPresent(l -> looked(brush, l));
         points(brush, drawn);
         tags(brush);
     }
@@ -142,8 +155,7 @@ final class BlockChart implements Drawing {
         }
     }
 
-    /** What a dart takes out, in coral. */
-    private void dart(Brush brush, BlockDart dart) {
+    private List<Point> area(BlockDart dart) {
         List<Point> area = new ArrayList<>();
         area.add(place(dart.half(), dart.tips().get(0)));
         area.add(place(dart.half(), dart.a()));
@@ -151,6 +163,12 @@ final class BlockChart implements Drawing {
             area.add(place(dart.half(), dart.tips().get(1)));
         }
         area.add(place(dart.half(), dart.b()));
+        return area;
+    }
+
+    /** What a dart takes out, in coral. */
+    private void dart(Brush brush, BlockDart dart) {
+        List<Point> area = area(dart);
         brush.fill(Ink.CORAL_WASH);
         brush.polygon(area, true);
         brush.stroke(Ink.CORAL, 1.3);
@@ -202,18 +220,18 @@ final class BlockChart implements Drawing {
     }
 
     private int rank(BlockPoint p, List<BlockPoint> newest) {
-        return is(selected, p) ? 3 : newest.contains(p) || lit.test(p) ? 2 : 1;
+        return isLooked(p) ? 3 : newest.contains(p) || lit.test(p) ? 2 : 1;
     }
 
-    private static boolean is(Optional<BlockPoint> selected, BlockPoint p) {
-        return selected.filter(s -> s.half() == p.half() && s.name().equals(p.name())).isPresent();
+    private boolean isLooked(BlockPoint p) {
+        return looked.filter(l -> l.equals(new Looked.AtPoint(p.half(), p.name()))).isPresent();
     }
 
     private void point(Brush brush, BlockPoint p, boolean isNew, List<double[]> named) {
         Point at = place(p.half(), p.at());
         double x = brush.view().x(at.x());
         double y = brush.view().y(at.y());
-        boolean chosen = is(selected, p);
+        boolean chosen = isLooked(p);
         boolean shining = lit.test(p);
         GraphicsContext g = brush.context();
         double r = chosen ? 6 : shining || isNew ? 5 : 3;
@@ -253,8 +271,53 @@ final class BlockChart implements Drawing {
         }
     }
 
+    /** The edge, level line or dart that is looked at, in teal. */
+    private void looked(Brush brush, Looked at) {
+        brush.stroke(Ink.TEAL, 3);
+        if (at instanceof Looked.AtEdge edge) {
+            drawing.outline(edge.half()).stream().filter(e -> e.name() == edge.name()).forEach(e -> brush.path(place(edge.half(), e.path())));
+        } else if (at instanceof Looked.AtLevel level) {
+            ends(level).ifPresent(ends -> brush.line(place(level.half(), ends[0]), place(level.half(), ends[1])));
+        } else if (at instanceof Looked.AtDart dart) {
+            drawing.darts().stream().filter(d -> d.half() == dart.half() && d.label().equals(dart.label())).forEach(d -> brush.polygon(area(d), false));
+        }
+    }
+
+    private Optional<Point[]> ends(Looked.AtLevel level) {
+        return drawing.last(level.half(), level.letter() + "c").flatMap(c -> drawing.last(level.half(), level.letter() + "s").map(s -> new Point[] {c.at(), s.at()}));
+    }
+
+    /** What lies at a place of the table, within a distance on the paper: a point before a line, a line before a dart. */
+    Optional<Looked> at(Point paper, double reach) {
+        Optional<BlockPoint> point = pointAt(paper, reach);
+        if (point.isPresent()) {
+            return Optional.of(new Looked.AtPoint(point.get().half(), point.get().name()));
+        }
+        for (Half half : Half.values()) {
+            for (BlockEdge edge : drawing.outline(half)) {
+                if (edge.name() != BlockEdge.Name.DART && place(half, edge.path()).nearest(paper).point().distance(paper) <= reach) {
+                    return Optional.of(new Looked.AtEdge(half, edge.name()));
+                }
+            }
+        }
+        for (BlockDart dart : drawing.darts()) {
+            if (Shape.contains(area(dart), paper)) {
+                return Optional.of(new Looked.AtDart(dart.half(), dart.label()));
+            }
+        }
+        for (Half half : Half.values()) {
+            for (String letter : WIDTHS) {
+                Looked.AtLevel level = new Looked.AtLevel(half, letter);
+                if (ends(level).filter(e -> Path.of(new Line(place(half, e[0]), place(half, e[1]))).nearest(paper).point().distance(paper) <= reach).isPresent()) {
+                    return Optional.of(level);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
     /** The nearest point that is drawn, within a distance on the paper. */
-    Optional<BlockPoint> pointAt(Point paper, double reach) {
+    private Optional<BlockPoint> pointAt(Point paper, double reach) {
         return drawing.steps().stream().limit(steps).flatMap(s -> s.points().stream()).filter(p -> place(p.half(), p.at()).distance(paper) <= reach)
                 .min((a, b) -> Double.compare(place(a.half(), a.at()).distance(paper), place(b.half(), b.at()).distance(paper)));
     }

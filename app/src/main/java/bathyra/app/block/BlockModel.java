@@ -4,13 +4,16 @@ import bathyra.app.shell.Workshop;
 import bathyra.block.BlockDrawing;
 import bathyra.block.BlockPoint;
 import bathyra.block.Half;
+import bathyra.block.PrincessCut;
 import bathyra.block.Step;
 import bathyra.book.Practice;
+import bathyra.book.Versions;
 import bathyra.draft.BlockDifference;
 import bathyra.draft.BlockDrafter;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
+import bathyra.garment.PrincessStart;
 import bathyra.geometry.Point;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -19,6 +22,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.Sentence;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Slips;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -62,10 +66,11 @@ public final class BlockModel {
     private Mode mode = Mode.WHOLE;
     private int step;
     private Optional<BlockMethod> compared = Optional.empty();
+    private Optional<Against> version = Optional.empty();
     private Comparison comparison;
     private BlockDrafter.Drafted comparedFrom;
     private Garment comparedFor;
-    private Optional<BlockPoint> selected = Optional.empty();
+    private Optional<Looked> looked = Optional.empty();
     private Optional<String> lit = Optional.empty();
     private Optional<Verdict> verdict = Optional.empty();
 
@@ -77,7 +82,6 @@ public final class BlockModel {
     public BlockDrafter.Drafted drafted() {
         if (drafted != workshop.block()) {
             drafted = workshop.block();
-            selected = selected.flatMap(p -> drafted.drawing().flatMap(d -> d.last(p.half(), p.name())));
             step = Math.min(step, Math.max(0, steps().size() - 1));
             verdict = Optional.empty();
         }
@@ -96,6 +100,16 @@ public final class BlockModel {
     /** The block that the reduction starts from. */
     public void base(BlockMethod base) {
         set(choice().withBase(base), "reduction of the " + choice().base().label().toLowerCase(Locale.ROOT) + " → " + base.label().toLowerCase(Locale.ROOT));
+    }
+
+    /** Where a princess seam begins on this block. */
+    public void princess(PrincessStart start) {
+        set(choice().withPrincess(start), start.label().toLowerCase(Locale.ROOT));
+    }
+
+    /** The halves cut apart along their princess seams; none when no seam is wanted. */
+    public List<PrincessCut> cuts() {
+        return drafted().drawing().map(d -> Arrays.stream(Half.values()).flatMap(h -> PrincessCut.of(d, h, choice().princess()).stream()).toList()).orElse(List.of());
     }
 
     private void set(BlockChoice next, String label) {
@@ -117,14 +131,39 @@ public final class BlockModel {
         workshop.showAgain();
     }
 
-    /** Which school the block is compared with. */
+    /**
+     * What the block is compared with: another school, or the choices of a version that was kept.
+     *
+     * @param name what it is called
+     */
+    public record Against(String name, Garment garment) {}
+
+    /** What the block is compared with, on the same body. */
+    public Optional<Against> against() {
+        return mode == Mode.COMPARE ? version.or(() -> compared.filter(m -> m != choice().method())
+                .map(m -> new Against(m.label(), workshop.commission().garment().withBlock(choice().withMethod(m))))) : Optional.empty();
+    }
+
+    /** The school that the block is compared with, when it is one. */
     public Optional<BlockMethod> compared() {
-        return compared.filter(m -> mode == Mode.COMPARE && m != choice().method());
+        return compared.filter(m -> mode == Mode.COMPARE && version.isEmpty() && m != choice().method());
     }
 
     public void compare(BlockMethod other) {
+        version = Optional.empty();
         compared = Optional.of(other);
         workshop.showAgain();
+    }
+
+    /** Compares with the choices of a version that was kept, on the figures of today. */
+    public void compare(Versions.Version kept) {
+        version = Optional.of(new Against(kept.name(), kept.commission().garment()));
+        workshop.showAgain();
+    }
+
+    /** The versions that were kept of the commission in hand. */
+    public List<Versions.Version> versions() {
+        return workshop.book().versions().of(workshop.id());
     }
 
     /** What the other school's block is, and where it differs; the farthest points first. */
@@ -132,7 +171,7 @@ public final class BlockModel {
 
     /** The comparison with the other school, made anew when a figure, the garment or the school has changed. */
     public Optional<Comparison> comparison() {
-        Optional<Garment> with = compared().map(m -> workshop.commission().garment().withBlock(choice().withMethod(m)));
+        Optional<Garment> with = against().map(Against::garment);
         BlockDrafter.Drafted here = drafted();
         if (with.isEmpty()) {
             return Optional.empty();
@@ -182,13 +221,13 @@ public final class BlockModel {
         go(step - 1);
     }
 
-    public Optional<BlockPoint> selected() {
-        return selected;
+    /** What is looked at: its figures stand on the card. */
+    Optional<Looked> looked() {
+        return looked;
     }
 
-    /** Looks at a point: its figures stand on the card. */
-    public void select(Half half, String name) {
-        selected = drafted().drawing().flatMap(d -> d.last(half, name));
+    void look(Looked next) {
+        looked = Optional.of(next);
         lit = Optional.empty();
         workshop.showAgain();
     }

@@ -9,19 +9,27 @@ import bathyra.app.shell.Workshop;
 import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
 import bathyra.block.BlockDart;
+import bathyra.block.BlockDrawing;
+import bathyra.block.Half;
+import bathyra.block.PrincessCut;
 import bathyra.block.BlockPoint;
 import bathyra.block.Step;
 import bathyra.book.Practice;
+import bathyra.book.Versions;
 import bathyra.draft.BlockDifference;
 import bathyra.draft.BlockDrafter;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.LengthOption;
+import bathyra.garment.PrincessStart;
 import bathyra.geometry.Point;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
 import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -33,6 +41,8 @@ import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
@@ -55,12 +65,14 @@ public final class BlockView extends TableStage {
 
     private final List<OptionField> fields = new ArrayList<>();
     private final VBox controls = new VBox();
+    private final MenuButton princess = new MenuButton();
     private BlockMethod fieldsOf;
     private final BlockModel model;
     private final SchoolCards schools;
     private final StepStrip steps;
     private final StackPane below = new StackPane();
     private final Map<BlockModel.Mode, ToggleButton> modes = new EnumMap<>(BlockModel.Mode.class);
+    private final MenuButton kept = new MenuButton("A kept version");
     private final Label under = new Label();
     private BlockChart chart;
 
@@ -70,6 +82,13 @@ public final class BlockView extends TableStage {
         this.schools = new SchoolCards(workshop, model);
         this.steps = new StepStrip(workshop, model);
         controls.getStyleClass().add("controls");
+        princess.setId("princess-from");
+        princess.setAccessibleText("Where a princess seam begins");
+        for (PrincessStart start : PrincessStart.values()) {
+            MenuItem item = new MenuItem(start.label());
+            item.setOnAction(e -> model.princess(start));
+            princess.getItems().add(item);
+        }
         ZoomSlip zoom = new ZoomSlip(table);
         StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
@@ -100,7 +119,10 @@ public final class BlockView extends TableStage {
         HBox.setHgrow(space, Priority.ALWAYS);
         under.getStyleClass().add("status-line");
         under.textProperty().bind(table.underProperty());
-        HBox head = new HBox(row, space, under);
+        kept.setId("compare-version");
+        kept.getStyleClass().add("plain");
+        kept.managedProperty().bind(kept.visibleProperty());
+        HBox head = new HBox(8, row, kept, space, under);
         head.setAlignment(Pos.CENTER_LEFT);
         VBox strip = new VBox(6, head, below);
         strip.getStyleClass().addAll("strip", "block-strip");
@@ -115,7 +137,7 @@ public final class BlockView extends TableStage {
                 model.answerAt(chart.back(asked.get().half(), paper));
             }
         } else {
-            chart.pointAt(paper, reach).ifPresent(p -> model.select(p.half(), p.name()));
+            chart.at(paper, reach).ifPresent(model::look);
         }
     }
 
@@ -131,6 +153,13 @@ public final class BlockView extends TableStage {
 
     private void showStrip() {
         modes.forEach((mode, button) -> button.setSelected(mode == model.mode()));
+        List<Versions.Version> versions = model.mode() == BlockModel.Mode.COMPARE ? model.versions() : List.of();
+        kept.setVisible(!versions.isEmpty());
+        kept.getItems().setAll(versions.stream().map(version -> {
+            MenuItem item = new MenuItem(version.name());
+            item.setOnAction(e -> model.compare(version));
+            return item;
+        }).toList());
         below.getChildren().setAll(model.isStepping() ? steps : schools);
         if (model.isStepping()) {
             steps.show();
@@ -147,7 +176,7 @@ public final class BlockView extends TableStage {
         boolean answered = model.verdict().filter(BlockModel.Verdict::correct).isPresent();
         boolean asks = practising && model.step().flatMap(Step::figure).isPresent() && !answered;
         chart = new BlockChart(drafted.drawing().orElseThrow(), workshop.unit(), model.comparison().flatMap(c -> c.other().drawing()),
-                model.isStepping() ? model.stepNumber() : Integer.MAX_VALUE, asks, model.selected(), model::isLit);
+                model.isStepping() ? model.stepNumber() : Integer.MAX_VALUE, asks, model.looked(), model::isLit, model.mode() == BlockModel.Mode.WHOLE ? model.cuts() : List.of());
         lay(chart);
         card(drafted);
     }
@@ -162,21 +191,67 @@ public final class BlockView extends TableStage {
     }
 
     private void whole(BlockDrafter.Drafted drafted) {
-        Optional<BlockPoint> selected = model.selected();
-        if (selected.isEmpty()) {
-            card.begin(model.choice().method().label(), figures());
-            card.words("Point at a dot on the table to see where it comes from. Coral is what the darts take.");
-            card.section("Darts");
-            drafted.drawing().orElseThrow().darts().forEach(this::dart);
-            checks(drafted);
-            card.belowControls();
+        if (model.looked().map(l -> looked(drafted.drawing().orElseThrow(), l)).orElse(false)) {
+            lit();
             return;
         }
-        BlockPoint point = selected.get();
-        card.begin(point.label() + ", " + point.half().label().toLowerCase(Locale.ROOT));
-        figure("Across from the centre", point.across());
-        figure("Down", point.down());
-        lit();
+        card.begin(model.choice().method().label(), figures());
+        card.words("Point at a dot, a line or a dart on the table to see where it comes from. Coral is what the darts take.");
+        card.section("Darts");
+        drafted.drawing().orElseThrow().darts().forEach(this::dart);
+        model.cuts().forEach(this::cut);
+        checks(drafted);
+        card.belowControls();
+    }
+
+    /** What a princess seam does to a half. */
+    private void cut(PrincessCut cut) {
+        LengthUnit unit = workshop.unit();
+        card.section("Princess seam, " + cut.half().label().toLowerCase(Locale.ROOT));
+        card.words("Opens by " + LengthText.say(Length.mm(cut.opened()), unit) + " at the top; both edges " + LengthText.say(Length.mm(cut.centreSeam().length()), unit) + ". The edge it begins in is "
+                + LengthText.say(Length.mm(cut.edgeBefore()), unit) + " before and " + LengthText.say(Length.mm(cut.edgeAfter()), unit) + " after: lost " + LengthText.say(Length.mm(Math.abs(cut.lost())), unit) + ".");
+    }
+
+    /** Writes the card of what is looked at; false when this block has no such thing. */
+    private boolean looked(BlockDrawing drawing, Looked at) {
+        String half = at.half().label().toLowerCase(Locale.ROOT);
+        if (at instanceof Looked.AtPoint named) {
+            Optional<BlockPoint> point = drawing.last(at.half(), named.name());
+            point.ifPresent(p -> {
+                card.begin(p.label() + ", " + half);
+                figure("Across from the centre", p.across());
+                figure("Down", p.down());
+            });
+            return point.isPresent();
+        }
+        if (at instanceof Looked.AtLevel level) {
+            Optional<BlockPoint> side = drawing.last(at.half(), level.letter() + "s");
+            side.ifPresent(p -> {
+                card.begin("Width, " + half);
+                card.words("From the centre to: " + p.label().toLowerCase(Locale.ROOT) + ".");
+                figure("Width", p.across());
+            });
+            return side.isPresent();
+        }
+        if (at instanceof Looked.AtEdge edge) {
+            String name = edge.name().name().toLowerCase(Locale.ROOT);
+            card.begin(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ", " + half);
+            figure("Length, darts closed", Given.option("Length of the edge", drawing.length(at.half(), edge.name()), Quantity.LENGTH, "measured on the finished drawing", Rule.ARITHMETIC));
+            Half other = at.half() == Half.FRONT ? Half.BACK : Half.FRONT;
+            card.words(other.label() + ": " + LengthText.say(Length.mm(drawing.length(other, edge.name())), workshop.unit()) + ".");
+            return true;
+        }
+        Optional<BlockDart> dart = drawing.darts().stream().filter(d -> d.half() == at.half() && d.label().equals(((Looked.AtDart) at).label())).findFirst();
+        dart.ifPresent(d -> {
+            card.begin(d.label() + ", " + half);
+            figure("Width", d.width());
+            card.section("Angle");
+            card.words(String.format(Locale.ROOT, "%.1f° at the tip; its legs are %s long.", d.degrees(), LengthText.say(Length.mm(d.tips().get(0).distance(d.a())), workshop.unit())));
+            if (!d.givenBack().isEmpty()) {
+                card.words("Given back " + d.givenBack() + ".");
+            }
+        });
+        return dart.isPresent();
     }
 
     /** The figures of the school that a cutter may set. */
@@ -191,7 +266,9 @@ public final class BlockView extends TableStage {
             title.getStyleClass().add("section-title");
             controls.getChildren().setAll(title);
             controls.getChildren().addAll(fields);
+            controls.getChildren().add(princess);
         }
+        princess.setText(model.choice().princess().label());
         fields.forEach(OptionField::refresh);
         return controls;
     }
@@ -233,19 +310,23 @@ public final class BlockView extends TableStage {
     }
 
     private void compare() {
-        String other = model.compared().map(m -> m.label().toLowerCase(Locale.ROOT)).orElse("");
-        card.begin("Against the " + other);
+        if (model.comparison().isEmpty()) {
+            card.begin("Compare");
+            card.words("Choose another school below, or a kept version.");
+            return;
+        }
+        card.begin("Against: " + model.against().orElseThrow().name());
         BlockModel.Comparison comparison = model.comparison().orElseThrow();
         if (comparison.other().drawing().isEmpty()) {
             comparison.other().with(Finding.Status.FAULT).forEach(f -> card.words(f.sentence().in(workshop.unit())));
             return;
         }
-        card.words("The dashed line is the other school's block of the same body. The farthest points first.");
+        card.words("The dashed line is the other block of the same body. The farthest points first.");
         for (BlockDifference.Row row : comparison.rows().stream().limit(BlockModel.EXPLAINED).toList()) {
             card.section(row.label() + ", " + row.half().label().toLowerCase(Locale.ROOT));
             card.words(way(row));
             MeasurementKey because = comparison.explained().get(row);
-            card.words(because == null ? "The schools set different fixed figures here." : "Explained by: " + because.label() + ".", "quiet");
+            card.words(because == null ? "The two set different fixed figures here." : "Explained by: " + because.label() + ".", "quiet");
         }
     }
 

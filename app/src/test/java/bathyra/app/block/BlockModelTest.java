@@ -1,6 +1,7 @@
 package bathyra.app.block;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.DemoBook;
 import bathyra.app.shell.Workshop;
@@ -9,7 +10,10 @@ import bathyra.block.Half;
 import bathyra.block.Step;
 import bathyra.book.Practice;
 import bathyra.book.WorkshopBook;
+import bathyra.draft.BlockDifference;
 import bathyra.garment.BlockMethod;
+import bathyra.garment.LengthOption;
+import bathyra.garment.PrincessStart;
 import bathyra.geometry.Vec;
 import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
@@ -82,6 +86,27 @@ class BlockModelTest {
         assertThat(comparison.rows()).hasSizeGreaterThan(8).isSortedAccordingTo((a, b) -> Double.compare(b.apart(), a.apart()));
         assertThat(comparison.rows().get(0).name()).isEqualTo("St");
         assertThat(comparison.explained().get(comparison.rows().get(0))).as("the shoulder dart grows with bust less underbust").isEqualTo(MeasurementKey.BUST);
+    }
+
+    @Test
+    void aKeptVersion_isComparedOnTheFiguresOfToday() throws Exception {
+        book.versions().keep(workshop.id(), "as sketched", workshop.commission());
+        workshop.change("neck", workshop.commission().withGarment(workshop.commission().garment().withLength(LengthOption.NECK_WIDTH, Length.mm(102))), "");
+        model.mode(BlockModel.Mode.COMPARE);
+        model.compare(model.versions().get(0));
+        BlockModel.Comparison comparison = model.comparison().orElseThrow();
+        assertThat(comparison.rows()).extracting(BlockDifference.Row::name).containsOnly("Ne");
+        assertThat(comparison.rows().get(0).across()).isCloseTo(-26, within(1e-9));
+        assertThat(comparison.explained()).as("a fixed figure, no measurement").isEmpty();
+    }
+
+    @Test
+    void aPrincessSeam_isAChange_andCutsBothHalves() {
+        model.princess(PrincessStart.ARMHOLE);
+        assertThat(workshop.undoLabelProperty().get()).isEqualTo("block: from the middle of the armhole");
+        assertThat(model.cuts()).hasSize(2).allSatisfy(cut -> assertThat(Math.abs(cut.lost())).isLessThan(1e-4));
+        workshop.undo();
+        assertThat(model.cuts()).isEmpty();
     }
 
     @Test

@@ -9,6 +9,7 @@ import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
+import bathyra.garment.PrincessStart;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
@@ -36,6 +37,7 @@ public final class CommissionJson {
     private static final String FORMAT = "bathyra-commission";
     private static final int VERSION = 1;
     private static final String SCHOOL = "underbust-intake";
+    private static final String PRINCESS = "princess-from";
     private static final String BASE = "doubled-dart-base";
     private static final Length EASE_MOST = Length.mm(400);
     private static final Length INTAKE_MOST = Length.mm(160);
@@ -105,7 +107,7 @@ public final class CommissionJson {
         Fields lower = fields.object("lowerEdge");
         lower.only(List.of("shape"));
         Fields options = fields.object("options");
-        List<String> rules = new ArrayList<>(List.of(SCHOOL, BASE));
+        List<String> rules = new ArrayList<>(List.of(SCHOOL, BASE, PRINCESS));
         Arrays.stream(LengthOption.values()).forEach(o -> rules.add(o.id()));
         Arrays.stream(SplitOption.values()).forEach(o -> rules.add(o.id()));
         options.only(rules);
@@ -129,7 +131,7 @@ public final class CommissionJson {
             options.fault(BASE, "is the reduction itself", "quarter, proportion or shoulder-dart");
             base = BlockMethod.QUARTER;
         }
-        return new BlockChoice(choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER), base);
+        return new BlockChoice(choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER), base, choice(options, PRINCESS, PrincessStart.class, PrincessStart.NONE));
     }
 
     private static Map<SplitOption, Double> splits(Fields options) {
@@ -235,6 +237,9 @@ public final class CommissionJson {
         options.put(SCHOOL, garment.school().id());
         if (garment.block().method() == BlockMethod.DOUBLED_DART) {
             options.put(BASE, garment.block().base().id());
+        }
+        if (garment.block().princess() != PrincessStart.NONE) {
+            options.put(PRINCESS, garment.block().princess().id());
         }
         new TreeMap<>(garment.lengths()).forEach((option, l) -> put(options, option.id(), l, unit));
         new TreeMap<>(garment.splits()).forEach((option, share) -> options.put(option.id(), share));

@@ -7,15 +7,19 @@ import bathyra.block.BlockLayout;
 import bathyra.block.BlockLine;
 import bathyra.block.BlockPoint;
 import bathyra.block.Half;
+import bathyra.block.PrincessCut;
 import bathyra.block.Step;
 import bathyra.garment.Commission;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -38,16 +42,18 @@ public final class DraftingSheet {
 
     /** How large the drawing is printed. */
     public enum Scale {
-        FULL("full size", 1),
-        HALF("half size", 2),
-        QUARTER("quarter size", 4);
+        FULL("full size", 1, 11),
+        HALF("half size", 2, 8),
+        QUARTER("quarter size", 4, 5);
 
         private final String label;
         private final double divisor;
+        private final double names;
 
-        Scale(String label, double divisor) {
+        Scale(String label, double divisor, double names) {
             this.label = label;
             this.divisor = divisor;
+            this.names = names;
         }
 
         public String label() {
@@ -77,7 +83,12 @@ public final class DraftingSheet {
     public static byte[] write(BlockDrawing drawing, Commission commission, Scale scale, String date) throws IOException {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             DraftingSheet sheet = new DraftingSheet(document, drawing, commission, scale, date);
-            sheet.drawing();
+            Point[] block = sheet.layout.extent();
+            sheet.drawing(block[1].x() - block[0].x(), block[1].y() - block[0].y(), pen -> sheet.sheet(pen, block[0].y()));
+            List<PrincessCut> cuts = Arrays.stream(Half.values()).flatMap(h -> PrincessCut.of(drawing, h, commission.garment().block().princess()).stream()).toList();
+            if (!cuts.isEmpty()) {
+                sheet.panels(cuts);
+            }
             sheet.steps();
             document.getDocumentInformation().setTitle(commission.title() + ", " + drawing.method().label());
             PDViewerPreferences preferences = new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
@@ -95,10 +106,15 @@ public final class DraftingSheet {
         return new Pen(stream[0], height);
     }
 
-    private void drawing() throws IOException {
-        Point[] extent = layout.extent();
-        double width = Math.max((extent[1].x() - extent[0].x()) / scale.divisor, SQUARE + 90) + MARGIN;
-        double height = HEAD + (extent[1].y() - extent[0].y()) / scale.divisor + MARGIN;
+    /** Draws on a sheet that begins at the pen's origin. */
+    private interface Content {
+        void draw(Pen pen) throws IOException;
+    }
+
+    /** @param across the width of what is drawn, at full size @param down its height */
+    private void drawing(double across, double down, Content content) throws IOException {
+        double width = Math.max(across / scale.divisor, SQUARE + 90) + MARGIN;
+        double height = HEAD + down / scale.divisor + MARGIN;
         boolean tiled = scale == Scale.FULL;
         double tileWidth = tiled ? Paper.A4.width() - 2 * MARGIN : width;
         double tileHeight = tiled ? Paper.A4.height() - 2 * MARGIN : height;
@@ -110,7 +126,7 @@ public final class DraftingSheet {
                     pen.save();
                     pen.clip(MARGIN, MARGIN, tileWidth, tileHeight);
                     pen.origin(MARGIN - column * (tileWidth - OVERLAP), MARGIN - row * (tileHeight - OVERLAP));
-                    sheet(pen, extent[0].y());
+                    content.draw(pen);
                     pen.restore();
                     pen.origin(0, 0);
                     if (tiled) {
@@ -137,10 +153,68 @@ public final class DraftingSheet {
         return new Point(placed.x() / scale.divisor + MARGIN / 2, (placed.y() - top) / scale.divisor + HEAD);
     }
 
-    private void sheet(Pen pen, double top) throws IOException {
+    private void head(Pen pen) throws IOException {
         pen.grey(0);
         pen.text(0, 6, face.title(), 14, commission.title());
         pen.text(0, 12, face.plain(), STEP_SIZE, commission.wearer().name() + " · " + drawing.method().label() + " · " + date + " · " + scale.label + " · no allowances");
+    }
+
+    /** The panels of the princess seams, side by side from centre front to centre back. */
+    private void panels(List<PrincessCut> cuts) throws IOException {
+        List<Path> panels = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (PrincessCut cut : cuts) {
+            boolean front = cut.half() == Half.FRONT;
+            panels.add(front ? cut.centre() : cut.side());
+            panels.add(front ? cut.side() : cut.centre());
+            names.addAll(front ? List.of("Centre front", "Side front") : List.of("Side back", "Centre back"));
+        }
+        List<Path> placed = new ArrayList<>();
+        double x = 0;
+        double lowest = 0;
+        for (int i = 0; i < panels.size(); i++) {
+            boolean back = i >= 2 || cuts.get(0).half() == Half.BACK;
+            Path turned = back ? panels.get(i).mapped(p -> new Point(-p.x(), p.y())) : panels.get(i);
+            List<Point> points = turned.flattened(1);
+            double left = points.stream().mapToDouble(Point::x).min().orElse(0);
+            double top = points.stream().mapToDouble(Point::y).min().orElse(0);
+            placed.add(turned.moved(new Vec(x - left, -top)));
+            x += points.stream().mapToDouble(Point::x).max().orElse(0) - left + APART;
+            lowest = Math.max(lowest, points.stream().mapToDouble(Point::y).max().orElse(0) - top);
+        }
+        drawing(x, lowest, pen -> {
+            head(pen);
+            pen.text(0, 17, face.plain(), STEP_SIZE, commission.garment().block().princess().label() + ": the panels, darts closed into the seam");
+            for (int i = 0; i < placed.size(); i++) {
+                Path panel = placed.get(i).mapped(p -> new Point(p.x() / scale.divisor + MARGIN / 2, p.y() / scale.divisor + HEAD));
+                pen.stroke(0.45);
+                pen.path(panel);
+                Point at = inside(panel.flattened(1));
+                double wide = Typeface.width(face.bold(), scale.names, names.get(i));
+                pen.text(at.x() - wide / 2, at.y(), face.bold(), scale.names, names.get(i));
+            }
+        });
+    }
+
+    /** The middle of a panel a little below its own middle, where it is cut across. */
+    private static Point inside(List<Point> panel) {
+        double top = panel.stream().mapToDouble(Point::y).min().orElse(0);
+        double bottom = panel.stream().mapToDouble(Point::y).max().orElse(0);
+        double y = top + (bottom - top) * 0.55;
+        List<Double> crossings = new ArrayList<>();
+        for (int i = 0; i + 1 < panel.size(); i++) {
+            Point a = panel.get(i);
+            Point b = panel.get(i + 1);
+            if (a.y() < y != b.y() < y) {
+                crossings.add(a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()));
+            }
+        }
+        crossings.sort(null);
+        return new Point((crossings.get(0) + crossings.get(1)) / 2, y);
+    }
+
+    private void sheet(Pen pen, double top) throws IOException {
+        head(pen);
         if (scale == Scale.FULL) {
             square(pen, onPaper(Half.FRONT, drawing.point(Half.FRONT, "Cc").at(), top));
         }

@@ -208,6 +208,6 @@ class BookWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries().get(0).state()).isEqualTo("Measure done · Block done · Seams 2 notes · Pieces 1 note");
+        assertThat(book.entries().get(0).state()).isEqualTo("Seams 2 notes · Pieces 1 note · the rest done");
     }
 }

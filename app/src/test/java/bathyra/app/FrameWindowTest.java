@@ -68,7 +68,7 @@ class FrameWindowTest extends RealWindow {
 
     @Test
     void everyControl_hasAnAccessibleName(FxRobot robot) {
-        for (String stage : new String[] {"measure", "seams", "pieces"}) {
+        for (String stage : new String[] {"measure", "block", "girths", "seams", "pieces"}) {
             go(robot, stage);
             assertThat(robot.lookup(n -> n.isFocusTraversable() && n.isVisible()).<Node>queryAll()).allSatisfy(n ->
                     assertThat(n.getAccessibleText() != null || n instanceof Labeled labeled && !labeled.getText().isBlank()

@@ -19,9 +19,13 @@ import java.util.Locale;
 public final class Advice {
     /** What one seam takes at the waist at the most before it is noted, mm (C6). */
     public static final double CAP = 45;
-    private static final double FIRST = 0.08;
-    private static final double SEASONED = 0.15;
-    private static final double ANYONE = 0.20;
+    /** Past these shares of the natural waist the program asks: for a first corset, for a seasoned wearer, for anyone (C5, C17). */
+    public static final double FIRST = 0.08;
+    public static final double SEASONED = 0.15;
+    public static final double ANYONE = 0.20;
+    /** The cautions, where a reduction is set (C17). */
+    public static final String CAUTION = "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. "
+            + "Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, reflux or short breath. Never lace a child. No figure makes a reduction safe.";
 
     private Advice() {}
 

@@ -8,6 +8,7 @@ import bathyra.garment.Garment;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -65,8 +66,8 @@ public final class BlockDifference {
                 continue;
             }
             MeasurementSet probed = set.with(key, value.get());
-            Optional<BlockDrawing> here = BlockDrafter.draft(probed, one).drawing();
-            Optional<BlockDrawing> there = BlockDrafter.draft(probed, other).drawing();
+            Optional<BlockDrawing> here = probe(probed, one);
+            Optional<BlockDrawing> there = probe(probed, other);
             if (here.isPresent() && there.isPresent()) {
                 for (Row row : rows) {
                     double by = moved(row, here.get(), there.get());
@@ -78,6 +79,15 @@ public final class BlockDifference {
             }
         }
         return most;
+    }
+
+    /** A block that is only measured: its checks are left out. */
+    private static Optional<BlockDrawing> probe(MeasurementSet set, Garment garment) {
+        try {
+            return Optional.of(DraftingMethod.of(garment).drawing(set, garment));
+        } catch (NotDraftable e) {
+            return Optional.empty();
+        }
     }
 
     /** By how much a difference is another one on other figures, mm. */

@@ -25,6 +25,15 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
         return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, pattern, findings);
     }
 
+    /**
+     * Whether the wearer has to be told and to agree, on record, before the pattern may be printed (C17): past the top level, and
+     * not spoken of as far as this.
+     */
+    public boolean mustBeSpokenOf() {
+        double share = girths.waistReductionShare();
+        return share > Advice.ANYONE && commission.spoken().filter(s -> s.reduction() >= share - 1e-9).isEmpty();
+    }
+
     public List<Finding> with(Finding.Status status) {
         return findings.stream().filter(f -> f.status() == status).toList();
     }

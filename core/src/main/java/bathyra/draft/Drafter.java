@@ -25,6 +25,7 @@ import bathyra.truing.NotDraftable;
 import bathyra.truing.Truing;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -32,6 +33,9 @@ import java.util.OptionalDouble;
 public final class Drafter {
     private static final double SIDE_PANEL_LEAST = 40;
     private static final double STEEPEST_TURN = 0.62;
+    private static final double WAIST_LEAST = 400;
+    private static final double REDUCTION_MOST = 0.30;
+    private static final double BACK_LEAST = 60;
 
     private Drafter() {}
 
@@ -45,7 +49,8 @@ public final class Drafter {
         }
         try {
             Block block = DraftingMethod.of(garment).draw(tape, garment);
-            GirthPlan girths = GirthPlan.of(tape, garment.levels(), garment.ease(), Length.mm(0));
+            GirthPlan girths = GirthPlan.of(tape, garment);
+            requireBearable(girths);
             requireRoomForBust(block, girths);
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
@@ -113,6 +118,25 @@ public final class Drafter {
                     STEEPEST_TURN * apexToSide, Sentence.of(
                     "The side bust dart of {} is too wide for the {} between apex and side. Take frontLength, backLength and apexSpan again.",
                     block.sideDart().length(), Length.mm(apexToSide))));
+        }
+    }
+
+    /** What no body can bear, and what leaves no cloth at the back, is not drafted (C5, C17). */
+    private static void requireBearable(GirthPlan girths) throws NotDraftable {
+        LevelPlan waist = girths.at(Level.WAIST);
+        double share = girths.waistReductionShare();
+        if (waist.worn().value() < WAIST_LEAST || share > REDUCTION_MOST) {
+            throw new NotDraftable(Finding.mm("waist-reduction", MeasurementKey.WAIST.key(), Finding.Status.FAULT, waist.body().value() - waist.worn().value(),
+                    Math.min(waist.body().value() * REDUCTION_MOST, waist.body().value() - WAIST_LEAST), Sentence.of(
+                    "The waist would be worn at {}, " + Math.round(share * 100) + " % less than it is. No waist is drafted under {} or drawn in by more than "
+                            + Math.round(REDUCTION_MOST * 100) + " %. Give the waist more ease, or take waistGirth again.", waist.worn().length(), Length.mm(WAIST_LEAST))));
+        }
+        for (LevelPlan plan : girths.levels()) {
+            if (plan.backHalf().value() < BACK_LEAST) {
+                throw new NotDraftable(Finding.mm("lacing-gap", plan.level().id(), Finding.Status.FAULT, plan.backHalf().value(), BACK_LEAST, Sentence.of(
+                        "At the " + plan.level().label().toLowerCase(Locale.ROOT) + " the gap of {} and the front leave {} for half the back; it needs {}. Make the lacing gap smaller, or give the back more of the girth.",
+                        plan.gap().length(), plan.backHalf().length(), Length.mm(BACK_LEAST))));
+            }
         }
     }
 

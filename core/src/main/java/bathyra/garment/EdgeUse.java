@@ -10,7 +10,7 @@ public enum EdgeUse {
     SIDE("side", "side", 25),
     UPPER_EDGE("upper-edge", "upper edge", 10),
     LOWER_EDGE("lower-edge", "lower edge", 10),
-    CENTRE_BACK("centre-back", "zip", 25),
+    CENTRE_BACK("centre-back", "centre back", 25),
     FOLD("fold", "fold", 0);
 
     /** The widest allowance that is of any use. */

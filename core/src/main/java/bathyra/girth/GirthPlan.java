@@ -1,5 +1,6 @@
 package bathyra.girth;
 
+import bathyra.garment.Garment;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Given;
@@ -8,6 +9,7 @@ import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -29,29 +31,39 @@ public record GirthPlan(List<LevelPlan> levels) {
         levels = List.copyOf(levels);
     }
 
-    /**
-     * @param levels the levels that the garment has, from the top; the set must have or estimate the girth of each
-     * @param ease eases that the cutter set; the row of the table stands for the others
-     * @param lacingGap the gap at every level
-     */
-    public static GirthPlan of(MeasurementSet set, List<Level> levels, Map<Level, Length> ease, Length lacingGap) {
-        return new GirthPlan(levels.stream().map(level -> plan(set, level, ease, lacingGap)).toList());
+    /** The starting ease of the row "bustier, laced or looped". */
+    public static final Map<Level, Length> BUSTIER_LACED = Map.of(Level.UPPER, Length.mm(-10), Level.BUST, Length.mm(0),
+            Level.UNDERBUST, Length.mm(-20), Level.WAIST, Length.mm(-25), Level.HIGH_HIP, Length.mm(0), Level.HIP, Length.mm(10));
+
+    /** The row of the table by which a garment starts. */
+    public static Map<Level, Length> row(Garment garment) {
+        return garment.fastening().closure().isLaced() ? BUSTIER_LACED : BUSTIER_WITH_ZIP;
     }
 
-    private static LevelPlan plan(MeasurementSet set, Level level, Map<Level, Length> eases, Length lacingGap) {
+    /** The share of the worn girth that lies in front by the table. */
+    public static double frontShare(Level level) {
+        return FRONT_SHARES.get(level);
+    }
+
+    /** The plan of a garment's levels, from the top; the set must have or estimate the girth of each. */
+    public static GirthPlan of(MeasurementSet set, Garment garment) {
+        return new GirthPlan(garment.levels().stream().map(level -> plan(set, level, garment)).toList());
+    }
+
+    private static LevelPlan plan(MeasurementSet set, Level level, Garment garment) {
         Reckoned body = set.find(level.girth()).orElseThrow(() -> new IllegalArgumentException(level.girth().key() + " is absent"));
-        boolean own = eases.containsKey(level);
-        Reckoned ease = Given.option("Ease", (own ? eases : BUSTIER_WITH_ZIP).get(level).millimetres(), Quantity.LENGTH,
-                own ? "yours" : "bustier with zip", PLAN);
-        Reckoned gap = Given.option("Lacing gap", lacingGap.millimetres(), Quantity.LENGTH, "closure", PLAN);
-        Reckoned share = Given.option("Front share", FRONT_SHARES.get(level), Quantity.RATIO, "rule", FRONT_SHARE);
+        Length own = garment.ease().get(level);
+        boolean laced = garment.fastening().closure().isLaced();
+        Reckoned ease = Given.option("Ease", (own == null ? row(garment).get(level) : own).millimetres(), Quantity.LENGTH,
+                own != null ? "yours" : laced ? "laced bustier" : "bustier with zip", PLAN);
+        Reckoned gap = garment.gap();
+        Double ownShare = garment.fastening().frontShares().get(level);
+        Reckoned share = Given.option("Front share", ownShare == null ? FRONT_SHARES.get(level) : ownShare, Quantity.RATIO, ownShare == null ? "rule" : "yours", FRONT_SHARE);
         Reckoned worn = body.plus(ease).named("Worn girth", PLAN);
         Reckoned one = Given.constant(1, Quantity.RATIO);
-        return new LevelPlan(level, body, ease, worn, gap,
-                worn.minus(gap).named("Pattern girth", PLAN),
-                worn.times(share).over(2).named("Front half at the " + level.label().toLowerCase(java.util.Locale.ROOT), PLAN),
-                worn.times(one.minus(share)).over(2).minus(gap.over(2))
-                        .named("Back half at the " + level.label().toLowerCase(java.util.Locale.ROOT), PLAN));
+        String low = level.label().toLowerCase(Locale.ROOT);
+        return new LevelPlan(level, body, ease, worn, gap, share, worn.minus(gap).named("Pattern girth", PLAN), worn.times(share).over(2).named("Front half at the " + low, PLAN),
+                worn.times(one.minus(share)).over(2).minus(gap.over(2)).named("Back half at the " + low, PLAN));
     }
 
     public LevelPlan at(Level level) {

@@ -5,23 +5,34 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.draft.Bodies;
+import bathyra.garment.Closure;
+import bathyra.garment.Fastening;
+import bathyra.garment.Garment;
+import bathyra.garment.LowerShape;
 import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.reckon.Formula;
-import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** One body, worked by hand: bust 910, underbust 785, waist 720, hip 1010; the row "bustier, zip or hooks". */
 class GirthPlanTest {
-    private static final List<Level> ALL = List.of(Level.values());
     private static final Length NO_GAP = Length.mm(0);
 
+    private static Garment garment(Map<Level, Length> ease) {
+        Garment garment = Garment.bustier();
+        for (Map.Entry<Level, Length> each : ease.entrySet()) {
+            garment = garment.withEase(each.getKey(), each.getValue());
+        }
+        return garment;
+    }
+
     private static GirthPlan plan(Map<Level, Length> ease, Length gap) {
-        return GirthPlan.of(Bodies.nerea(), ALL, ease, gap);
+        return GirthPlan.of(Bodies.nerea(), garment(ease).withFastening(Fastening.ZIP.withGap(Optional.of(gap))));
     }
 
     @ParameterizedTest
@@ -93,14 +104,31 @@ class GirthPlanTest {
 
     @Test
     void level_thatTheGarmentHasNot_isAWrongCall() {
-        GirthPlan short_ = GirthPlan.of(Bodies.nerea(), List.of(Level.BUST, Level.WAIST), Map.of(), NO_GAP);
+        GirthPlan short_ = GirthPlan.of(Bodies.nerea(), Garment.bustier().withLowerEdge(LowerShape.WAIST));
         assertThat(short_.has(Level.HIP)).isFalse();
         assertThatThrownBy(() -> short_.at(Level.HIP)).isInstanceOf(IllegalArgumentException.class).hasMessage("the garment has no level hip");
     }
 
     @Test
     void girth_thatIsNeitherTakenNorEstimated_isAWrongCall() {
-        assertThatThrownBy(() -> GirthPlan.of(Bodies.nerea().without(MeasurementKey.WAIST), List.of(Level.WAIST), Map.of(), NO_GAP))
+        assertThatThrownBy(() -> GirthPlan.of(Bodies.nerea().without(MeasurementKey.WAIST), Garment.bustier()))
                 .isInstanceOf(IllegalArgumentException.class).hasMessage("waistGirth is absent");
+    }
+
+    @Test
+    void aLacedBustier_startsFromItsOwnRow_withItsGap() {
+        GirthPlan plan = GirthPlan.of(Bodies.nerea(), Garment.bustier().withFastening(Fastening.ZIP.with(Closure.BACK_LACING)));
+        // 720 − 25 = 695 worn, less 30 of gap.
+        assertThat(plan.at(Level.WAIST).pattern().value()).isCloseTo(665, within(1e-9));
+        assertThat(plan.at(Level.UNDERBUST).worn().value()).isCloseTo(785 - 20, within(1e-9));
+    }
+
+    @Test
+    void aFrontShareSetByHand_movesTheSideSeam_andLeavesTheGirth() {
+        Garment garment = Garment.bustier().withFastening(Fastening.ZIP.withShare(Level.WAIST, Optional.of(0.55)));
+        LevelPlan waist = GirthPlan.of(Bodies.nerea(), garment).at(Level.WAIST);
+        assertThat(waist.frontHalf().value()).isCloseTo(710 * 0.55 / 2, within(1e-9));
+        assertThat(waist.frontHalf().value() + waist.backHalf().value()).isCloseTo(355, within(1e-9));
+        assertThat(waist.frontShare().source()).isEqualTo("yours");
     }
 }

@@ -8,9 +8,15 @@ import bathyra.draft.Bodies;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
+import bathyra.garment.BlockChoice;
+import bathyra.garment.BlockMethod;
+import bathyra.garment.Closure;
 import bathyra.garment.EdgeUse;
+import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.garment.PrincessStart;
+import bathyra.garment.Spoken;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.Level;
@@ -72,16 +78,29 @@ class CommissionJsonTest {
     @Test
     void read_kindsOfALaterVersion_areRefusedByName() {
         assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"closure\":\"front-busk\",\"panelsPerSide\":6"))).containsExactlyInAnyOrder(
-                "garment.closure: is front-busk, which this version does not draft; back-zip", "garment.panelsPerSide: is 6; 4");
+                "garment.closure: is front-busk; back-zip or back-lacing or back-loops", "garment.panelsPerSide: is 6; 4");
+    }
+
+    @Test
+    void read_girthsThatCannotBe_areRefusedByName() {
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"lacingGap\":3"))).containsExactly("garment.lacingGap: is not 0, and a zip leaves no gap; 0");
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"frontShare\":{\"waist\":0.9}")))
+                .containsExactly("garment.frontShare.waist: is 0.9; from 0.35 to 0.65 of the girth in front");
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"method\":\"tailor\""))).singleElement().asString()
+                .isEqualTo("garment.method: is tailor; quarter or proportion or shoulder-dart or doubled-dart");
+        assertThat(faults(GOOD.replace("\"title\"", "\"spoken\":{\"date\":\"yesterday\",\"reduction\":0.2},\"title\""))).anyMatch(f -> f.startsWith("spoken.date: is yesterday; a day such as"));
     }
 
     @Test
     void write_andRead_giveTheSameCommission_inEveryUnit() throws BadDocument {
         Garment garment = Garment.bustier().withIntake(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(61.3)).withAllowance(EdgeUse.SIDE, Length.mm(31.75))
-                .withLength(LengthOption.DART_END, Length.mm(19)).withEase(Level.WAIST, Length.mm(-17.3));
+                .withLength(LengthOption.DART_END, Length.mm(19)).withEase(Level.WAIST, Length.mm(-17.3))
+                .withBlock(BlockChoice.QUARTER.withMethod(BlockMethod.DOUBLED_DART).withBase(BlockMethod.SHOULDER_DART).withPrincess(PrincessStart.NECK))
+                .withFastening(Fastening.ZIP.with(Closure.BACK_LACING).withGap(Optional.of(Length.mm(47.3))).withShare(Level.HIP, Optional.of(0.455)));
         Random random = new Random(4);
         for (int i = 0; i < 200; i++) {
-            Commission commission = Bodies.commission(Bodies.random(random), garment).withUnits(LengthUnit.values()[i % 3]);
+            Commission commission = Bodies.commission(Bodies.random(random), garment).withUnits(LengthUnit.values()[i % 3])
+                    .withSpoken(Optional.of(new Spoken(LocalDate.of(2026, 11, 3), 0.213)));
             assertThat(CommissionJson.readBack(CommissionJson.write(commission))).isEqualTo(commission);
         }
     }

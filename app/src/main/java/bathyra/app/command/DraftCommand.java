@@ -1,5 +1,6 @@
 package bathyra.app.command;
 
+import bathyra.draft.Advice;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -82,6 +83,10 @@ public final class DraftCommand implements Callable<Integer> {
                 int code = refusal.cause() == Refusal.Cause.INPUT ? Exit.INPUT : Exit.NO_PATTERN;
                 worst = worst == Exit.DONE ? code : Math.min(worst, code);
                 refusal.reasons().forEach(f -> faults.add(prefix(entry.getKey()) + reason(f, entry.getValue())));
+            } else if (outcome instanceof Draft draft && draft.mustBeSpokenOf() && !formats.equals(List.of("json"))) {
+                worst = worst == Exit.DONE ? Exit.INPUT : Math.min(worst, Exit.INPUT);
+                faults.add(prefix(entry.getKey()) + String.format(java.util.Locale.ROOT, "spoken: is missing for a waist drawn in by %.0f %%; past %.0f %% a pattern is printed once it is on record that the wearer was told and agreed: a date and the reduction",
+                        draft.girths().waistReductionShare() * 100, Advice.ANYONE * 100));
             } else if (outcome instanceof Draft draft) {
                 try {
                     outputs.addAll(render(named ? draft : draft.byInitials(), folders.get(entry.getKey())));

@@ -88,6 +88,10 @@ final class Output {
             said.set("There is no finished draft to put out. Measure says what is missing.");
             return;
         }
+        if (kind.needsDraft && kind != Kind.JSON && workshop.draft().filter(Draft::mustBeSpokenOf).isPresent()) {
+            said.set("The waist is drawn in past the top level. Note on the Girths stage that the wearer was told and agreed; then the pattern can be printed.");
+            return;
+        }
         boolean ofBlock = kind == Kind.BLOCK_FULL || kind == Kind.BLOCK_HALF || kind == Kind.BLOCK_QUARTER;
         if (ofBlock && workshop.block().drawing().isEmpty()) {
             said.set("There is no block to put out. The Block stage says what is missing.");

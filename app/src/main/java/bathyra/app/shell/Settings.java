@@ -1,8 +1,10 @@
 package bathyra.app.shell;
 
 import bathyra.app.reckoning.OptionField.Setting;
+import bathyra.garment.Closure;
 import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
+import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.girth.GirthPlan;
@@ -26,16 +28,23 @@ public final class Settings {
     /** The ease of a level, on the full girth. */
     public Setting ease(Level level) {
         String label = "Ease at the " + level.label().toLowerCase(Locale.ROOT);
-        Length rule = GirthPlan.BUSTIER_WITH_ZIP.get(level);
-        return setting("ease-" + level.id(), label, "On the full girth; less than nothing is tighter than the body. A bustier with a zip begins at "
+        Length rule = GirthPlan.row(garment()).get(level);
+        return setting("ease-" + level.id(), label, "On the full girth; less than nothing is tighter than the body. A garment with this closure begins at "
                         + LengthText.say(rule, workshop.unit()) + ".",
-                Length.mm(-EASE_MOST.millimetres()), EASE_MOST, g -> g.ease().getOrDefault(level, rule), g -> g.ease().containsKey(level),
+                Length.mm(-EASE_MOST.millimetres()), EASE_MOST, g -> g.ease().getOrDefault(level, GirthPlan.row(g).get(level)), g -> g.ease().containsKey(level),
                 (g, l) -> g.withEase(level, l), g -> g.withoutEase(level));
+    }
+
+    /** The lacing gap of a laced garment. */
+    public Setting gap() {
+        return setting("lacing-gap", "Lacing gap", "Taken out of the back alone, the same at every level. Laced and looped bustiers begin at " + LengthText.say(Closure.BACK_LACING.gap(), workshop.unit()) + ".",
+                Length.mm(0), Fastening.GAP_MOST, g -> g.gap().length(), g -> g.fastening().gap().isPresent(), (g, l) -> g.withFastening(g.fastening().withGap(Optional.of(l))),
+                g -> g.withFastening(g.fastening().withGap(Optional.empty())));
     }
 
     /** A length of a rule. */
     public Setting length(LengthOption option) {
-        return setting(option.id(), option.label(), "Begins at " + LengthText.say(option.standard(garment().block().figures()), workshop.unit()) + ": " + option.reason(workshop.unit()) + ".",
+        return setting(option.id(), option.label(), "Begins at " + LengthText.say(garment().standard(option), workshop.unit()) + ": " + option.reason(workshop.unit()) + ".",
                 option.least(), option.most(), g -> g.length(option).length(), g -> g.lengths().containsKey(option),
                 (g, l) -> g.withLength(option, l), g -> g.withoutLength(option));
     }

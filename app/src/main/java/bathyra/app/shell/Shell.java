@@ -1,6 +1,7 @@
 package bathyra.app.shell;
 
 import bathyra.app.block.BlockView;
+import bathyra.app.girths.GirthsView;
 import bathyra.app.measure.MeasureView;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.rail.LacingRail;
@@ -64,6 +65,7 @@ public final class Shell extends BorderPane {
         middle.setCenter(views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
             case MEASURE -> new MeasureView(workshop, files);
             case BLOCK -> new BlockView(workshop);
+            case GIRTHS -> new GirthsView(workshop);
             case SEAMS -> new SeamsView(workshop);
             case PIECES -> new PiecesView(workshop);
         }));

@@ -6,6 +6,7 @@ import java.util.Arrays;
 public enum Stage {
     MEASURE("Measure"),
     BLOCK("Block"),
+    GIRTHS("Girths"),
     SEAMS("Seams"),
     PIECES("Pieces");
 

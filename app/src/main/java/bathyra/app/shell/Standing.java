@@ -9,7 +9,7 @@ import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
 import bathyra.truing.Finding;
 import java.util.Arrays;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -20,8 +20,8 @@ import java.util.stream.Collectors;
  * @param block the whole block with shoulders, or why there is none
  */
 public record Standing(Commission commission, Optional<Draft> draft, BlockDrafter.Drafted block) {
-    /** What is noted where the girths are spread over the seams; every other note belongs to the pieces. */
-    private static final List<String> OF_SEAMS = List.of("intake-cap", "waist-reduction");
+    /** Where a note belongs; every other one belongs to the pieces. */
+    private static final Map<String, Stage> NOTES = Map.of("waist-reduction", Stage.GIRTHS, "intake-cap", Stage.SEAMS);
 
     public static Standing of(Commission commission, Outcome outcome) {
         return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), BlockDrafter.draft(commission.measurements(), commission.garment()));
@@ -36,18 +36,19 @@ public record Standing(Commission commission, Optional<Draft> draft, BlockDrafte
                 yield missing > 0 ? missing + " missing" : count(notes);
             }
             case BLOCK -> block.drawing().isPresent() ? count(block.with(Finding.Status.NOTE).size()) : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
-            case SEAMS -> draft.map(d -> count(notes(d, true))).orElse("no draft");
-            case PIECES -> draft.map(d -> count(notes(d, false))).orElse("no draft");
+            case GIRTHS, SEAMS, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };
     }
 
-    /** All stages in one line, for the list of commissions. */
+    /** The stages that need a look, in one line for the list of commissions; the others are done. */
     public String line() {
-        return Arrays.stream(Stage.values()).map(stage -> stage.label() + " " + (at(stage).isEmpty() ? "done" : at(stage))).collect(Collectors.joining(" · "));
+        String open = Arrays.stream(Stage.values()).filter(stage -> !at(stage).isEmpty()).map(stage -> stage.label() + " " + at(stage)).collect(Collectors.joining(" · "));
+        boolean all = Arrays.stream(Stage.values()).noneMatch(stage -> at(stage).isEmpty());
+        return open.isEmpty() ? "every stage done" : all ? open : open + " · the rest done";
     }
 
-    private static long notes(Draft draft, boolean ofSeams) {
-        return draft.with(Finding.Status.NOTE).stream().filter(f -> OF_SEAMS.contains(f.id()) == ofSeams).count();
+    private static long notes(Draft draft, Stage stage) {
+        return draft.with(Finding.Status.NOTE).stream().filter(f -> NOTES.getOrDefault(f.id(), Stage.PIECES) == stage).count();
     }
 
     private static String count(long number) {

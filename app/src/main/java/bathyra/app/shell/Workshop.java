@@ -262,7 +262,7 @@ public final class Workshop implements AutoCloseable {
      */
     public void change(String label, Commission after, Object thing) {
         Commission before = commission.get();
-        if (after.equals(before)) {
+        if (closed || after.equals(before)) {
             return;
         }
         try {

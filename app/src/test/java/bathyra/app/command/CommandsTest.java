@@ -119,6 +119,17 @@ class CommandsTest {
     }
 
     @Test
+    void draft_pastTheTopLevelOfReduction_printsOnlyWhatIsOnRecord() throws IOException {
+        String tight = DemoBook.document("the-heron").replace("\"kind\": \"bustier\",", "\"kind\": \"bustier\", \"ease\": { \"waist\": -16 },");
+        Path input = write("tight.json", tight);
+        assertThat(run("draft", input, "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(err).startsWith("spoken: is missing for a waist drawn in by 22 %");
+        assertThat(run("draft", input, "--out", folder.resolve("out"), "--format", "json")).as("the document alone is not held back").isZero();
+        Path agreed = write("agreed.json", tight.replace("\"title\"", "\"spoken\": { \"date\": \"2026-11-20\", \"reduction\": 0.23 }, \"title\""));
+        assertThat(run("draft", agreed, "--out", folder.resolve("out"))).as(() -> err).isZero();
+    }
+
+    @Test
     void draft_carriesTheNameOnlyWhenAsked() throws IOException {
         assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "pdf")).isZero();
         assertThat(words(folder.resolve("out/pattern.pdf"))).contains("N. H.").doesNotContain("Nerea");

@@ -3,14 +3,17 @@ package bathyra.files.json;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Choice;
+import bathyra.garment.Closure;
 import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Experience;
+import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
 import bathyra.garment.SplitOption;
+import bathyra.garment.Spoken;
 import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
 import bathyra.garment.Wearer;
@@ -23,6 +26,8 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -59,7 +64,7 @@ public final class CommissionJson {
 
     private static Commission commission(JsonNode root, boolean ranges) throws BadDocument {
         Fields fields = Fields.root(root);
-        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment"));
+        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken"));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -76,11 +81,34 @@ public final class CommissionJson {
             fields.fault("garment", "is missing", "{ \"kind\": \"bustier\" }");
         }
         Garment garment = garment(fields.object("garment"), unit, ranges);
+        Optional<Spoken> spoken = spoken(fields);
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
         return new Commission(fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"), unit,
-                new Wearer(wearer.text("name").orElse(""), experience), set, garment);
+                new Wearer(wearer.text("name").orElse(""), experience), set, garment, spoken);
+    }
+
+    /** The record that the wearer was told of the reduction and agreed. */
+    private static Optional<Spoken> spoken(Fields fields) {
+        if (!fields.has("spoken")) {
+            return Optional.empty();
+        }
+        Fields record = fields.object("spoken");
+        record.only(List.of("date", "reduction"));
+        Optional<LocalDate> day = record.text("date").flatMap(text -> {
+            try {
+                return Optional.of(LocalDate.parse(text));
+            } catch (DateTimeParseException e) {
+                record.fault("date", "is " + text, "a day such as 2026-11-03");
+                return Optional.empty();
+            }
+        });
+        Optional<Double> reduction = record.share("reduction");
+        if (day.isEmpty() || reduction.isEmpty()) {
+            record.fault("date", "or the reduction is missing", "both: the day, and the share of the natural waist that was spoken of");
+        }
+        return day.flatMap(d -> reduction.map(r -> new Spoken(d, r)));
     }
 
     private static LengthUnit unit(Fields fields) {
@@ -96,11 +124,8 @@ public final class CommissionJson {
     }
 
     private static Garment garment(Fields fields, LengthUnit unit, boolean ranges) {
-        fields.only(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "allowances"));
+        fields.only(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "allowances", "frontShare"));
         fixed(fields, "kind", "bustier", true);
-        fixed(fields, "closure", "back-zip", false);
-        fields.length("lacingGap", unit).filter(l -> l.millimetres() != 0)
-                .ifPresent(l -> fields.fault("lacingGap", "is not 0, and a zip leaves no gap", "0"));
         fields.whole("panelsPerSide").filter(n -> n != 4).ifPresent(n -> fields.fault("panelsPerSide", "is " + n, "4"));
         Fields upper = fields.object("upperEdge");
         upper.only(List.of("shape"));
@@ -122,7 +147,30 @@ public final class CommissionJson {
         }
         return new Garment(choice(upper, "shape", UpperShape.class, UpperShape.STRAIGHT), choice(lower, "shape", LowerShape.class, LowerShape.HIP),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths,
-                intakes(fields.object("intakes"), unit), allowances(fields.object("allowances"), unit), splits(options), block(fields, options));
+                intakes(fields.object("intakes"), unit), allowances(fields.object("allowances"), unit), splits(options), block(fields, options), fastening(fields, unit));
+    }
+
+    private static Fastening fastening(Fields fields, LengthUnit unit) {
+        Closure closure = choice(fields, "closure", Closure.class, Closure.BACK_ZIP);
+        Optional<Length> gap = fields.length("lacingGap", unit);
+        gap.ifPresent(l -> {
+            if (!closure.isLaced() && l.millimetres() != 0) {
+                fields.fault("lacingGap", "is not 0, and a zip leaves no gap", "0");
+            }
+            within(fields, "lacingGap", l, Length.mm(0), Fastening.GAP_MOST, unit);
+        });
+        Fields shares = fields.object("frontShare");
+        shares.only(Arrays.stream(Level.values()).map(Level::id).toList());
+        Map<Level, Double> own = new EnumMap<>(Level.class);
+        for (Level level : Level.values()) {
+            shares.share(level.id()).ifPresent(share -> {
+                if (share < Fastening.SHARE_LEAST || share > Fastening.SHARE_MOST) {
+                    shares.fault(level.id(), "is " + share, "from " + Fastening.SHARE_LEAST + " to " + Fastening.SHARE_MOST + " of the girth in front");
+                }
+                own.put(level, share);
+            });
+        }
+        return new Fastening(closure, gap.filter(l -> closure.isLaced()), own);
     }
 
     private static BlockChoice block(Fields fields, Fields options) {
@@ -226,9 +274,11 @@ public final class CommissionJson {
         root.put("format", FORMAT).put("version", VERSION).put("title", commission.title()).put("units", unit.symbol());
         root.putObject("wearer").put("name", commission.wearer().name()).put("experience", commission.wearer().experience().id());
         MeasuringJson.write(root, commission.measurements(), unit);
+        commission.spoken().ifPresent(s -> root.putObject("spoken").put("date", s.day().toString()).put("reduction", s.reduction()));
         Garment garment = commission.garment();
         ObjectNode out = root.putObject("garment");
-        out.put("kind", "bustier").put("method", garment.block().method().id()).put("closure", "back-zip");
+        out.put("kind", "bustier").put("method", garment.block().method().id()).put("closure", garment.fastening().closure().id());
+        garment.fastening().gap().ifPresent(l -> put(out, "lacingGap", l, unit));
         out.putObject("upperEdge").put("shape", garment.upperEdge().id());
         out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
         ObjectNode ease = out.putObject("ease");
@@ -251,6 +301,10 @@ public final class CommissionJson {
                     put(intakes.withObjectProperty(level.id()), seam.id(), l, unit);
                 }
             }
+        }
+        if (!garment.fastening().frontShares().isEmpty()) {
+            ObjectNode shares = out.putObject("frontShare");
+            new TreeMap<>(garment.fastening().frontShares()).forEach((level, share) -> shares.put(level.id(), share));
         }
         ObjectNode allowances = out.putObject("allowances");
         new TreeMap<>(garment.allowances()).forEach((use, l) -> put(allowances, use.id(), l, unit));

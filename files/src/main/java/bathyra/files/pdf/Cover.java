@@ -71,7 +71,7 @@ final class Cover {
             pen.text(LEFT, y, face.title(), 20, line);
             y += 8;
         }
-        pen.text(LEFT, y, face.plain(), 9, draft.commission().wearer().name() + " · bustier, " + draft.commission().garment().block().method().label().toLowerCase(java.util.Locale.ROOT) + ", back zip · " + date + " · full size, in " + unit.symbol());
+        pen.text(LEFT, y, face.plain(), 9, draft.commission().wearer().name() + " · bustier, " + draft.commission().garment().block().method().label().toLowerCase(java.util.Locale.ROOT) + ", " + draft.commission().garment().fastening().closure().label().toLowerCase(java.util.Locale.ROOT) + " · " + date + " · full size, in " + unit.symbol());
         y += 8;
         double top = y;
         measurements(draft);

@@ -1,0 +1,134 @@
+package bathyra.app.girths;
+
+import bathyra.app.shell.Workshop;
+import bathyra.app.table.Table;
+import bathyra.app.table.View;
+import bathyra.geometry.Point;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.measure.LengthText;
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+
+/** At each level a handle for the worn girth and a bead for the side seam: dragged sideways, or moved with the arrow keys. */
+final class GirthHandles {
+    private static final double HANDLE = 6;
+    private static final double NUDGE = 1;
+    private static final double NUDGE_SHARE = 0.005;
+
+    private final Workshop workshop;
+    private final GirthsModel model;
+    private final Table table;
+    private final Map<Level, Circle> girths = new EnumMap<>(Level.class);
+    private final Map<Level, Circle> sides = new EnumMap<>(Level.class);
+    private final VBox readout = new VBox();
+
+    GirthHandles(Workshop workshop, GirthsModel model, Table table) {
+        this.workshop = workshop;
+        this.model = model;
+        this.table = table;
+        readout.getStyleClass().add("readout");
+        readout.setVisible(false);
+        readout.setMouseTransparent(true);
+        for (Level level : Level.values()) {
+            String low = level.label().toLowerCase(Locale.ROOT);
+            girths.put(level, make("girth-" + level.id(), "Worn girth at the " + low + "; arrow keys make it smaller and larger", level, x -> model.wear(level, -4 * x), () -> worn(level),
+                    right -> model.wear(level, model.plan(level).worn().value() + (right ? -NUDGE : NUDGE) * (workshop.unit() == bathyra.measure.LengthUnit.IN ? 25.4 / 8 : 1))));
+            sides.put(level, make("side-" + level.id(), "Side seam at the " + low + "; arrow keys move it", level, x -> model.share(level, (x + model.plan(level).worn().value() / 4) / (model.plan(level).worn().value() / 2)),
+                    () -> share(level), right -> model.share(level, model.plan(level).frontShare().value() + (right ? NUDGE_SHARE : -NUDGE_SHARE))));
+        }
+        table.handles().getChildren().addAll(girths.values());
+        table.handles().getChildren().addAll(sides.values());
+        table.handles().getChildren().add(readout);
+    }
+
+    private interface Nudge {
+        void by(boolean right);
+    }
+
+    private Circle make(String id, String name, Level level, DoubleConsumer drag, Supplier<String> says, Nudge nudge) {
+        Circle handle = new Circle(HANDLE);
+        handle.setId("handle-" + id);
+        handle.getStyleClass().add("handle");
+        handle.setAccessibleText(name);
+        handle.setFocusTraversable(true);
+        handle.setOnMousePressed(e -> {
+            workshop.letGo();
+            model.look(level);
+            handle.requestFocus();
+            e.consume();
+        });
+        handle.setOnMouseDragged(e -> {
+            drag.accept(table.viewProperty().get().toPaper(table.sceneToLocal(e.getSceneX(), e.getSceneY()).getX(), 0).x());
+            say(handle, says.get());
+            e.consume();
+        });
+        handle.setOnMouseReleased(e -> {
+            workshop.letGo();
+            readout.setVisible(false);
+            workshop.showAgain();
+            e.consume();
+        });
+        handle.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
+                model.look(level);
+                nudge.by(e.getCode() == KeyCode.RIGHT);
+                e.consume();
+            }
+        });
+        handle.focusedProperty().addListener((o, was, now) -> {
+            if (!now) {
+                workshop.letGo();
+            }
+        });
+        return handle;
+    }
+
+    private String worn(Level level) {
+        LevelPlan plan = model.plan(level);
+        return LengthText.say(plan.worn().length(), workshop.unit()) + " worn, " + LengthText.say(plan.ease().length(), workshop.unit());
+    }
+
+    private String share(Level level) {
+        return String.format(Locale.ROOT, "%.1f %% in front", model.plan(level).frontShare().value() * 100);
+    }
+
+    private void say(Circle at, String words) {
+        Label value = new Label(words);
+        value.getStyleClass().add("value");
+        readout.getChildren().setAll(value);
+        readout.setVisible(true);
+        readout.autosize();
+        readout.relocate(at.getCenterX() + 16, at.getCenterY() + 14);
+    }
+
+    void hide() {
+        girths.values().forEach(h -> h.setVisible(false));
+        sides.values().forEach(h -> h.setVisible(false));
+    }
+
+    void place(GirthsDrawing drawing) {
+        View view = table.viewProperty().get();
+        hide();
+        if (view == null) {
+            return;
+        }
+        for (LevelPlan plan : workshop.draft().orElseThrow().girths().levels()) {
+            put(girths.get(plan.level()), view, drawing.front(plan));
+            put(sides.get(plan.level()), view, drawing.side(plan));
+        }
+    }
+
+    private static void put(Circle handle, View view, Point at) {
+        handle.setCenterX(view.x(at.x()));
+        handle.setCenterY(view.y(at.y()));
+        handle.setVisible(true);
+    }
+}

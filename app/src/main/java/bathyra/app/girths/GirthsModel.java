@@ -1,0 +1,133 @@
+package bathyra.app.girths;
+
+import bathyra.app.shell.Workshop;
+import bathyra.draft.Draft;
+import bathyra.garment.Closure;
+import bathyra.garment.Fastening;
+import bathyra.garment.Garment;
+import bathyra.garment.Spoken;
+import bathyra.girth.GirthPlan;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What can be done on the Girths stage: ease, front share, closure, and the record that the wearer was told. */
+public final class GirthsModel {
+    private static final double EASE_MOST = 400;
+    private static final double SHARE_STEP = 0.005;
+    private static final double EIGHTH = 25.4 / 8;
+
+    private final Workshop workshop;
+    private Level level = Level.WAIST;
+
+    public GirthsModel(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** The level in hand; the waist when the garment has lost the one that was. */
+    public Level level() {
+        return workshop.draft().filter(d -> !d.girths().has(level)).isPresent() ? Level.WAIST : level;
+    }
+
+    public void look(Level next) {
+        level = next;
+        workshop.showAgain();
+    }
+
+    private Garment garment() {
+        return workshop.commission().garment();
+    }
+
+    private void set(String label, Garment next, Object thing) {
+        workshop.change(label, workshop.commission().withGarment(next), thing);
+    }
+
+    /** Sets how tight a level is worn, by dragging: to the millimetre, or the eighth of an inch. */
+    public void wear(Level at, double worn) {
+        double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+        double body = plan(at).body().value();
+        ease(at, Length.mm(Math.rint((worn - body) / step) * step));
+    }
+
+    /** Sets the ease of a level as a length on the full girth. */
+    public void ease(Level at, Length ease) {
+        double held = Math.max(-EASE_MOST, Math.min(EASE_MOST, ease.millimetres()));
+        String thing = "ease-" + at.id();
+        Length was = workshop.before(thing).garment().ease().getOrDefault(at, GirthPlan.row(garment()).get(at));
+        set("ease at the " + at.label().toLowerCase(Locale.ROOT) + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(Length.mm(held), workshop.unit()), garment().withEase(at, Length.mm(held)), thing);
+    }
+
+    /** Sets the ease of a level as a share of the body, −8 for eight per cent less. @return why it was not taken, empty when it was */
+    public Optional<String> percent(Level at, String text) {
+        try {
+            double percent = Double.parseDouble(text.strip().replace("%", "").replace(',', '.').replace('−', '-').strip());
+            if (!(Math.abs(percent) <= 40)) {
+                return Optional.of("From −40 to 40 per cent of the body can be used.");
+            }
+            workshop.letGo();
+            ease(at, Length.mm(Math.rint(plan(at).body().value() * percent / 100 * 10) / 10));
+            workshop.letGo();
+            return Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.of("Type it as −8 or −8 %.");
+        }
+    }
+
+    /** Moves the side seam of a level; the girth stays. */
+    public void share(Level at, double share) {
+        double held = Math.max(Fastening.SHARE_LEAST, Math.min(Fastening.SHARE_MOST, Math.rint(share / SHARE_STEP) * SHARE_STEP));
+        double was = workshop.before("share-" + at.id()).garment().fastening().frontShares().getOrDefault(at, GirthPlan.frontShare(at));
+        set(String.format(Locale.ROOT, "front share at the %s %.1f → %.1f %%", at.label().toLowerCase(Locale.ROOT), was * 100, held * 100),
+                garment().withFastening(garment().fastening().withShare(at, Optional.of(held))), "share-" + at.id());
+    }
+
+    /** Puts the side seam of a level back where the table has it. */
+    public void shareByTable(Level at) {
+        workshop.letGo();
+        set("front share at the " + at.label().toLowerCase(Locale.ROOT) + " back to the rule", garment().withFastening(garment().fastening().withShare(at, Optional.empty())), at);
+        workshop.letGo();
+    }
+
+    public boolean isOwnShare(Level at) {
+        return garment().fastening().frontShares().containsKey(at);
+    }
+
+    public void closure(Closure next) {
+        workshop.letGo();
+        set("closure: " + next.label().toLowerCase(Locale.ROOT), garment().withFastening(garment().fastening().with(next)), next);
+        workshop.letGo();
+    }
+
+    public Closure closure() {
+        return garment().fastening().closure();
+    }
+
+    public LevelPlan plan(Level at) {
+        return workshop.draft().orElseThrow().girths().at(at);
+    }
+
+    /** What is taken off the natural waist, as a share. */
+    public double reduction() {
+        return workshop.draft().map(d -> d.girths().waistReductionShare()).orElse(0.0);
+    }
+
+    public boolean mustBeSpokenOf() {
+        return workshop.draft().filter(Draft::mustBeSpokenOf).isPresent();
+    }
+
+    /** Puts on record, with today's date, that the wearer was told of this reduction and agreed. */
+    public void spoken() {
+        workshop.letGo();
+        workshop.change(String.format(Locale.ROOT, "spoken of a waist %.1f %% smaller", reduction() * 100), workshop.commission().withSpoken(Optional.of(new Spoken(LocalDate.now(), reduction()))), "spoken");
+        workshop.letGo();
+    }
+
+    public Optional<Spoken> record() {
+        return workshop.commission().spoken();
+    }
+}

@@ -1,0 +1,194 @@
+package bathyra.app.girths;
+
+import bathyra.app.reckoning.Deed;
+import bathyra.app.reckoning.OptionField;
+import bathyra.app.shell.Settings;
+import bathyra.app.shell.TableStage;
+import bathyra.app.shell.Workshop;
+import bathyra.app.table.View;
+import bathyra.app.table.ZoomSlip;
+import bathyra.draft.Advice;
+import bathyra.draft.Draft;
+import bathyra.garment.Closure;
+import bathyra.garment.Experience;
+import bathyra.girth.GirthPlan;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.reckon.Reckoned;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.geometry.Insets;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The Girths stage: how tight each level is worn, what the waist loses, how front and back share it, and how it is closed. */
+public final class GirthsView extends TableStage {
+    private static final String[] STARTS = {"Corset, strong", "Corset, moderate", "Stage corset, singers and winds", "Bustier, laced", "Bustier, zip"};
+    private static final double[] WAIST_STARTS = {-90, -60, -40, -25, -10};
+
+    private final GirthsModel model;
+    private final GirthHandles handles;
+    private final GirthTable plan;
+    private final MenuButton closure = new MenuButton();
+    private final VBox controls = new VBox();
+    private final TextField percent = new TextField();
+    private final Label percentFault = new Label();
+    private final Label under = new Label();
+    private List<OptionField> fields = new ArrayList<>();
+    private Level fieldsOf;
+    private boolean fieldsLaced;
+    private GirthsDrawing drawing;
+
+    public GirthsView(Workshop workshop) {
+        super(workshop, "girths-table", "The half girth laid flat: body, worn, pattern and lacing gap");
+        this.model = new GirthsModel(workshop);
+        this.handles = new GirthHandles(workshop, model, table);
+        this.plan = new GirthTable(workshop, model);
+        controls.getStyleClass().add("controls");
+        ZoomSlip zoom = new ZoomSlip(table);
+        StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
+        closure.setId("closure");
+        closure.setAccessibleText("How the garment is closed");
+        for (Closure each : Closure.values()) {
+            MenuItem item = new MenuItem(each.label());
+            item.setOnAction(e -> model.closure(each));
+            closure.getItems().add(item);
+        }
+        percent.setId("ease-percent");
+        percent.setPromptText("−8 %");
+        percent.setPrefColumnCount(4);
+        percent.setMinWidth(Region.USE_PREF_SIZE);
+        percent.setMaxWidth(Region.USE_PREF_SIZE);
+        percent.setAccessibleText("The ease as a share of the body, in per cent");
+        percent.setOnAction(e -> percentFault.setText(model.percent(model.level(), percent.getText()).orElse("")));
+        percentFault.getStyleClass().add("row-fault");
+        percentFault.managedProperty().bind(percentFault.textProperty().isNotEmpty());
+        table.viewProperty().addListener((o, was, now) -> {
+            if (drawing != null && workshop.draft().isPresent()) {
+                handles.place(drawing);
+            }
+        });
+        table.setOnMouseClicked(e -> {
+            View view = table.viewProperty().get();
+            if (drawing != null && view != null && e.isStillSincePress()) {
+                drawing.levelAt(view, e.getY()).ifPresent(model::look);
+            }
+        });
+        arrange(strip(), List.of(zoom));
+    }
+
+    private VBox strip() {
+        under.getStyleClass().add("status-line");
+        under.textProperty().bind(table.underProperty());
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox foot = new HBox(8, closure, space, under);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        VBox strip = new VBox(4, plan, foot);
+        strip.getStyleClass().addAll("strip", "girth-strip");
+        return strip;
+    }
+
+    @Override
+    protected void showDraft() {
+        Draft draft = workshop.draft().orElseThrow();
+        drawing = new GirthsDrawing(draft, workshop.unit(), model.level());
+        lay(drawing);
+        handles.place(drawing);
+        plan.setVisible(true);
+        plan.show();
+        closure.setText(model.closure().label());
+        card(model.plan(model.level()));
+    }
+
+    private void card(LevelPlan level) {
+        card.begin(level.level().label() + ", as worn", controls(level.level()));
+        card.figure(level.worn(), workshop.unit());
+        card.reckoning(level.worn(), workshop.unit(), this::follow);
+        card.words("Less the lacing gap of " + LengthText.say(level.gap().length(), workshop.unit()) + " the pattern measures " + LengthText.say(level.pattern().length(), workshop.unit())
+                + " round; half of it is drafted.", "quiet");
+        card.belowControls();
+        if (level.level() == Level.WAIST) {
+            caution();
+            starts();
+        }
+    }
+
+    private void follow(Reckoned number) {
+        card.begin(number.name());
+        card.figure(number, workshop.unit());
+        card.reckoning(number, workshop.unit(), this::follow);
+        card.add(Deed.button("back-to-level", "Back to the level", workshop::showAgain));
+        card.end();
+    }
+
+    private VBox controls(Level level) {
+        boolean laced = model.closure().isLaced();
+        if (fieldsOf != level || fieldsLaced != laced) {
+            fieldsOf = level;
+            fieldsLaced = laced;
+            Settings settings = new Settings(workshop);
+            fields = new ArrayList<>(List.of(new OptionField(settings.ease(level), workshop::unit)));
+            if (laced) {
+                fields.add(new OptionField(settings.gap(), workshop::unit));
+            }
+            percent.clear();
+            percentFault.setText("");
+            Label words = new Label("or as a share of the body");
+            HBox.setHgrow(words, Priority.ALWAYS);
+            words.setMaxWidth(Double.MAX_VALUE);
+            HBox row = new HBox(words, percent);
+            row.getStyleClass().add("fields");
+            controls.getChildren().setAll(fields.get(0), row, percentFault);
+            controls.getChildren().addAll(fields.subList(1, fields.size()));
+            controls.getChildren().add(Deed.button("share-by-table", "Side seam where the table has it", () -> model.shareByTable(model.level())));
+        }
+        fields.forEach(OptionField::refresh);
+        controls.getChildren().get(controls.getChildren().size() - 1).setVisible(model.isOwnShare(level));
+        return controls;
+    }
+
+    /** Where the reduction is set stands what it can do (C17). */
+    private void caution() {
+        double share = model.reduction();
+        boolean first = workshop.commission().wearer().experience() == Experience.FIRST;
+        if (share <= (first ? Advice.FIRST : Advice.SEASONED)) {
+            return;
+        }
+        card.section(String.format(Locale.ROOT, "%.1f %% off the natural waist", share * 100));
+        card.words(share > Advice.ANYONE ? "Past 20 %, for anyone." : first ? "Past 8 %, and this is a first corset." : "Past 15 %.", "caution");
+        card.words(Advice.CAUTION, "caution");
+        if (model.mustBeSpokenOf()) {
+            card.words("The pattern is printed once it is on record that the wearer was told and agreed.", "caution");
+        }
+        model.record().ifPresent(r -> card.words(String.format(Locale.ROOT, "On record: spoken of %.1f %% on %s.", r.reduction() * 100, r.day()), "quiet"));
+        card.add(Deed.button("spoken", "Note in the record that we spoke of it and agreed", model::spoken));
+    }
+
+    private void starts() {
+        card.section("Where others start at the waist");
+        for (int i = 0; i < STARTS.length; i++) {
+            boolean here = Math.abs(WAIST_STARTS[i] - GirthPlan.row(workshop.commission().garment()).get(Level.WAIST).millimetres()) < 0.05;
+            card.words(LengthText.say(Length.mm(WAIST_STARTS[i]), workshop.unit()) + "  " + STARTS[i] + (here ? ", this garment's row" : ""), "quiet");
+        }
+    }
+
+    @Override
+    protected void showNothing() {
+        handles.hide();
+        plan.setVisible(false);
+        teach("No girths yet", "Here one decides how tight the garment is at each level, and what the waist loses. Take the measurements first.");
+    }
+}

@@ -1,0 +1,86 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.girth.Level;
+import java.nio.file.Files;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The Girths stage in the real window: dragging the waist, the closure, the caution and its record. */
+class GirthsWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    @Test
+    void theWaist_isDraggedIn_andTheRowsAddUp(FxRobot robot) {
+        go(robot, "girths");
+        assertThat(text(robot, "#plan-waist-worn")).isEqualTo("71.0");
+        robot.drag("#handle-girth-waist").moveBy(12, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        double worn = Double.parseDouble(text(robot, "#plan-waist-worn"));
+        assertThat(worn).isBetween(60.0, 70.0);
+        assertThat(text(robot, ".card-title")).isEqualTo("Waist, as worn");
+        assertThat(text(robot, "#undo")).startsWith("Undo ease at the waist −1.0 → ");
+        for (Level level : Level.values()) {
+            assertThat(robot.lookup("#plan-" + level.id() + "-adds-up").<Node>query().getAccessibleText()).isEqualTo("adds up");
+        }
+    }
+
+    @Test
+    void theHandles_areMovedWithTheKeys(FxRobot robot) {
+        go(robot, "girths");
+        robot.interact(() -> robot.lookup("#handle-girth-waist").query().requestFocus());
+        robot.push(KeyCode.RIGHT);
+        robot.push(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#plan-waist-ease")).isEqualTo("−1.2");
+        robot.interact(() -> robot.lookup("#handle-side-waist").query().requestFocus());
+        robot.push(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#plan-waist-front-share")).isEqualTo("50.5 %, yours");
+    }
+
+    @Test
+    void aLacedBack_showsItsGap_andAFieldForIt(FxRobot robot) {
+        go(robot, "girths");
+        robot.clickOn("#closure");
+        robot.clickOn("Lacing at the back");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#plan-waist-gap")).isEqualTo("3.0");
+        retype(robot, "#option-lacing-gap", "5");
+        assertThat(text(robot, "#plan-waist-pattern")).isEqualTo("64.5");
+    }
+
+    @Test
+    void pastTheTopLevel_nothingIsPrinted_untilItIsOnRecord(FxRobot robot) throws Exception {
+        go(robot, "girths");
+        robot.clickOn("#ease-percent").write("-21").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".caution").queryAll()).isNotEmpty();
+        robot.clickOn("#output");
+        robot.clickOn("PDF, one A0 sheet");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#written")).startsWith("The waist is drawn in past the top level.");
+        assertThat(Files.exists(output)).isFalse();
+        robot.interact(() -> robot.lookup("#spoken").queryButton().fire());
+        robot.clickOn("#output");
+        robot.clickOn("PDF, one A0 sheet");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        assertThat(Files.size(output)).isPositive();
+    }
+}

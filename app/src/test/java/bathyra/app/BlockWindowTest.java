@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
+import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -129,6 +130,24 @@ class BlockWindowTest extends RealWindow {
 
     private static javafx.scene.control.Button deed(FxRobot robot, String name) {
         return robot.lookup(n -> n instanceof javafx.scene.control.Button && name.equals(n.getAccessibleText())).queryButton();
+    }
+
+    @Test
+    void theReduction_startsFromABlockInADocument_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
+        robot.clickOn("#output");
+        robot.clickOn("Block, pattern document");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        go(robot, "block");
+        robot.clickOn("#reduction-base");
+        robot.clickOn("A block from a pattern document");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Doubled-dart reduction");
+        assertThat(text(robot, "#reduction-base")).isEqualTo("starts from: The Heron, sweetheart bustier");
+        Files.writeString(output, Files.readString(output).replace("\"armhole\"", "\"sleeve\""));
+        robot.clickOn("#reduction-base");
+        robot.clickOn("A block from a pattern document");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#base-fault")).contains("Piece FB has no edge armhole.");
     }
 
     @Test

@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A block that is drafted from the tape alone, with no other block under it. */
-abstract sealed class BaseBlock implements DraftingMethod permits QuarterBlock, ProportionBlock, ShoulderDartBlock {
+abstract sealed class BaseBlock implements DraftingMethod permits QuarterBlock, ProportionBlock, ShoulderDartBlock, TracedBase {
     /** Both halves as they come from the rules, before their side seams are trued and their curves drawn. */
     record Halves(HalfShape front, HalfShape back) {}
 

@@ -41,7 +41,9 @@ public sealed interface DraftingMethod permits BaseBlock, DoubledDartReduction {
 
     /** The school that a garment is drafted by. */
     static DraftingMethod of(Garment garment) {
-        BaseBlock base = BaseBlock.of(garment.block().method() == BlockMethod.DOUBLED_DART ? garment.block().base() : garment.block().method());
-        return garment.block().method() == BlockMethod.DOUBLED_DART ? new DoubledDartReduction(base) : base;
+        if (garment.block().method() != BlockMethod.DOUBLED_DART) {
+            return BaseBlock.of(garment.block().method());
+        }
+        return new DoubledDartReduction(garment.block().traced().<BaseBlock>map(TracedBase::new).orElseGet(() -> BaseBlock.of(garment.block().base())));
     }
 }

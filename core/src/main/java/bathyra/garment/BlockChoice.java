@@ -1,14 +1,17 @@
 package bathyra.garment;
 
+import java.util.Optional;
+
 /**
  * By which school the block is drafted.
  *
  * @param base the block that the doubled-dart reduction starts from; the other schools do not use it
  * @param princess where a princess seam begins on the block with shoulders
+ * @param traced a block read from a document, from which the reduction starts instead of the base
  */
-public record BlockChoice(BlockMethod method, BlockMethod base, PrincessStart princess) {
+public record BlockChoice(BlockMethod method, BlockMethod base, PrincessStart princess, Optional<TracedBlock> traced) {
     /** What stands until something else is chosen. */
-    public static final BlockChoice QUARTER = new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE);
+    public static final BlockChoice QUARTER = new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE, Optional.empty());
 
     public BlockChoice {
         if (base == BlockMethod.DOUBLED_DART) {
@@ -22,14 +25,19 @@ public record BlockChoice(BlockMethod method, BlockMethod base, PrincessStart pr
     }
 
     public BlockChoice withMethod(BlockMethod next) {
-        return new BlockChoice(next, base, princess);
+        return new BlockChoice(next, base, princess, traced);
     }
 
     public BlockChoice withBase(BlockMethod next) {
-        return new BlockChoice(method, next, princess);
+        return new BlockChoice(method, next, princess, Optional.empty());
     }
 
     public BlockChoice withPrincess(PrincessStart next) {
-        return new BlockChoice(method, base, next);
+        return new BlockChoice(method, base, next, traced);
+    }
+
+    /** The reduction of a block that was drawn elsewhere. */
+    public BlockChoice withTraced(TracedBlock next) {
+        return new BlockChoice(BlockMethod.DOUBLED_DART, base, princess, Optional.of(next));
     }
 }

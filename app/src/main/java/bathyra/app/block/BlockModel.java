@@ -10,10 +10,15 @@ import bathyra.book.Practice;
 import bathyra.book.Versions;
 import bathyra.draft.BlockDifference;
 import bathyra.draft.BlockDrafter;
+import bathyra.draft.Tracing;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.DocumentText;
+import bathyra.files.json.PatternJson;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.PrincessStart;
+import bathyra.garment.TracedBlock;
 import bathyra.geometry.Point;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -22,6 +27,9 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.Sentence;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Slips;
+import bathyra.truing.NotDraftable;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -29,6 +37,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.slf4j.LoggerFactory;
 
 /** What can be done on the Block stage: choosing a school, comparing two, drafting along step by step, and practising. */
 public final class BlockModel {
@@ -110,6 +119,26 @@ public final class BlockModel {
     /** The halves cut apart along their princess seams; none when no seam is wanted. */
     public List<PrincessCut> cuts() {
         return drafted().drawing().map(d -> Arrays.stream(Half.values()).flatMap(h -> PrincessCut.of(d, h, choice().princess()).stream()).toList()).orElse(List.of());
+    }
+
+    /**
+     * Starts the reduction from a block in a pattern document.
+     *
+     * @return why it cannot be, empty when it was taken
+     */
+    public Optional<String> trace(Path document) {
+        try {
+            TracedBlock traced = Tracing.of(PatternJson.read(DocumentText.read(document, DocumentText.PATTERN_MOST)));
+            set(choice().withTraced(traced), "reduction of " + traced.title());
+            return Optional.empty();
+        } catch (BadDocument e) {
+            return Optional.of(document.getFileName() + " was not taken. " + e.faults().get(0));
+        } catch (NotDraftable e) {
+            return Optional.of(document.getFileName() + " was not taken. " + e.reasons().get(0).sentence().in(workshop.unit()));
+        } catch (IOException e) {
+            LoggerFactory.getLogger(BlockModel.class).warn("reading a block", e);
+            return Optional.of(document.getFileName() + " could not be read. Look whether it is there and whether you may read it.");
+        }
     }
 
     private void set(BlockChoice next, String label) {

@@ -3,6 +3,7 @@ package bathyra.app.block;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.shell.Settings;
+import bathyra.app.shell.Files;
 import bathyra.app.shell.Stage;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
@@ -74,12 +75,13 @@ public final class BlockView extends TableStage {
     private final Map<BlockModel.Mode, ToggleButton> modes = new EnumMap<>(BlockModel.Mode.class);
     private final MenuButton kept = new MenuButton("A kept version");
     private final Label under = new Label();
+    private final Label baseFault = new Label();
     private BlockChart chart;
 
-    public BlockView(Workshop workshop) {
+    public BlockView(Workshop workshop, Files files) {
         super(workshop, "block-table", "The block with its construction lines and named points");
         this.model = new BlockModel(workshop);
-        this.schools = new SchoolCards(workshop, model);
+        this.schools = new SchoolCards(workshop, model, () -> files.which(getScene().getWindow(), "Block", "json").ifPresent(path -> baseFault.setText(model.trace(path).orElse(""))));
         this.steps = new StepStrip(workshop, model);
         controls.getStyleClass().add("controls");
         princess.setId("princess-from");
@@ -124,7 +126,10 @@ public final class BlockView extends TableStage {
         kept.managedProperty().bind(kept.visibleProperty());
         HBox head = new HBox(8, row, kept, space, under);
         head.setAlignment(Pos.CENTER_LEFT);
-        VBox strip = new VBox(6, head, below);
+        baseFault.setId("base-fault");
+        baseFault.getStyleClass().add("row-fault");
+        baseFault.managedProperty().bind(baseFault.textProperty().isNotEmpty());
+        VBox strip = new VBox(6, head, baseFault, below);
         strip.getStyleClass().addAll("strip", "block-strip");
         return strip;
     }

@@ -5,6 +5,7 @@ import bathyra.block.DraftingMethod;
 import bathyra.draft.BlockDrafter;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
+import bathyra.garment.TracedBlock;
 import bathyra.measure.MeasurementKey;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,8 +30,11 @@ final class SchoolCards extends HBox {
     private final Map<BlockMethod, Button> cards = new EnumMap<>(BlockMethod.class);
     private final Map<BlockMethod, Label> needs = new EnumMap<>(BlockMethod.class);
     private final MenuButton base = new MenuButton();
+    private final Runnable read;
 
-    SchoolCards(Workshop workshop, BlockModel model) {
+    /** @param read chooses a block document to start the reduction from */
+    SchoolCards(Workshop workshop, BlockModel model, Runnable read) {
+        this.read = read;
         this.workshop = workshop;
         this.model = model;
         getStyleClass().add("school-cards");
@@ -74,6 +78,10 @@ final class SchoolCards extends HBox {
                     base.getItems().add(item);
                 }
             }
+            MenuItem document = new MenuItem("A block from a pattern document");
+            document.setId("read-base");
+            document.setOnAction(e -> read.run());
+            base.getItems().add(document);
             whole.getChildren().add(base);
         }
         HBox.setHgrow(whole, Priority.ALWAYS);
@@ -96,6 +104,6 @@ final class SchoolCards extends HBox {
             needs.get(method).setText((here ? "In use. " : there ? "Compared with. " : "") + said);
             cards.get(method).setAccessibleText(method.label() + ". " + school(method).goodAt() + " " + needs.get(method).getText());
         }
-        base.setText("starts from: " + model.choice().base().label().toLowerCase(Locale.ROOT));
+        base.setText("starts from: " + model.choice().traced().map(TracedBlock::title).orElse(model.choice().base().label().toLowerCase(Locale.ROOT)));
     }
 }

@@ -3,6 +3,7 @@ package bathyra.app.shell;
 import bathyra.app.command.Version;
 import bathyra.block.BlockDrawing;
 import bathyra.draft.BlockDrafter;
+import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.files.csv.MeasurementCsv;
@@ -45,6 +46,7 @@ final class Output {
         BLOCK_FULL("Block with its steps, full size on A4", "pdf", false),
         BLOCK_HALF("Block with its steps, half size", "pdf", false),
         BLOCK_QUARTER("Block with its steps, quarter size", "pdf", false),
+        BLOCK_JSON("Block, pattern document", "json", false),
         SHEET_BLANK("Measuring sheet, blank", "pdf", false),
         SHEET_FILLED("Measuring sheet, filled", "pdf", false),
         MEASUREMENTS("Measurements, CSV", "csv", false),
@@ -92,7 +94,7 @@ final class Output {
             said.set("The waist is drawn in past the top level. Note on the Girths stage that the wearer was told and agreed; then the pattern can be printed.");
             return;
         }
-        boolean ofBlock = kind == Kind.BLOCK_FULL || kind == Kind.BLOCK_HALF || kind == Kind.BLOCK_QUARTER;
+        boolean ofBlock = kind == Kind.BLOCK_FULL || kind == Kind.BLOCK_HALF || kind == Kind.BLOCK_QUARTER || kind == Kind.BLOCK_JSON;
         if (ofBlock && workshop.block().drawing().isEmpty()) {
             said.set("There is no block to put out. The Block stage says what is missing.");
             return;
@@ -141,6 +143,10 @@ final class Output {
             case BLOCK_FULL -> block(commission, DraftingSheet.Scale.FULL);
             case BLOCK_HALF -> block(commission, DraftingSheet.Scale.HALF);
             case BLOCK_QUARTER -> block(commission, DraftingSheet.Scale.QUARTER);
+            case BLOCK_JSON -> {
+                BlockDrafter.Drafted block = BlockDrafter.draft(commission.measurements(), commission.garment());
+                yield PatternJson.write(BlockPattern.of(block.drawing().orElseThrow(), commission.title()), block.findings(), Version.number()).getBytes(StandardCharsets.UTF_8);
+            }
             case SHEET_BLANK -> MeasuringSheet.blank(Drafter.needs(commission.garment()));
             case SHEET_FILLED -> MeasuringSheet.filled(commission, Drafter.needs(commission.garment()));
             case MEASUREMENTS -> MeasurementCsv.write(commission.measurements(), commission.units()).getBytes(StandardCharsets.UTF_8);

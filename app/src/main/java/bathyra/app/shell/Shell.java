@@ -64,7 +64,7 @@ public final class Shell extends BorderPane {
     private void show() {
         middle.setCenter(views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
             case MEASURE -> new MeasureView(workshop, files);
-            case BLOCK -> new BlockView(workshop);
+            case BLOCK -> new BlockView(workshop, files);
             case GIRTHS -> new GirthsView(workshop);
             case SEAMS -> new SeamsView(workshop);
             case PIECES -> new PiecesView(workshop);

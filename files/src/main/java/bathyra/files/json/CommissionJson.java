@@ -124,7 +124,7 @@ public final class CommissionJson {
     }
 
     private static Garment garment(Fields fields, LengthUnit unit, boolean ranges) {
-        fields.only(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "allowances", "frontShare"));
+        fields.only(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "allowances", "frontShare", "baseBlock"));
         fixed(fields, "kind", "bustier", true);
         fields.whole("panelsPerSide").filter(n -> n != 4).ifPresent(n -> fields.fault("panelsPerSide", "is " + n, "4"));
         Fields upper = fields.object("upperEdge");
@@ -179,7 +179,7 @@ public final class CommissionJson {
             options.fault(BASE, "is the reduction itself", "quarter, proportion or shoulder-dart");
             base = BlockMethod.QUARTER;
         }
-        return new BlockChoice(choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER), base, choice(options, PRINCESS, PrincessStart.class, PrincessStart.NONE));
+        return new BlockChoice(choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER), base, choice(options, PRINCESS, PrincessStart.class, PrincessStart.NONE), TracedBlockJson.read(fields, fields.node("baseBlock")));
     }
 
     private static Map<SplitOption, Double> splits(Fields options) {
@@ -306,6 +306,7 @@ public final class CommissionJson {
             ObjectNode shares = out.putObject("frontShare");
             new TreeMap<>(garment.fastening().frontShares()).forEach((level, share) -> shares.put(level.id(), share));
         }
+        garment.block().traced().ifPresent(traced -> TracedBlockJson.write(out.putObject("baseBlock"), traced));
         ObjectNode allowances = out.putObject("allowances");
         new TreeMap<>(garment.allowances()).forEach((use, l) -> put(allowances, use.id(), l, unit));
         return Json.pretty(root);

@@ -124,6 +124,11 @@ final class Fields {
         return Optional.empty();
     }
 
+    /** The bare node under a key; null when there is none. */
+    JsonNode node(String key) {
+        return node.get(key);
+    }
+
     /** A share: a plain number. */
     Optional<Double> share(String key) {
         JsonNode child = node.get(key);

@@ -3,6 +3,7 @@ package bathyra.block;
 import bathyra.garment.BlockMethod;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.FairSpline;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -29,6 +30,10 @@ final class Outlines {
     private static final double ROUND = 1.2;
     /** The control points of a quarter of an ellipse stand so far along its radii; three times that is the curve's velocity. */
     private static final double ELLIPSE = 3 * 0.5523;
+    private static final double CENTRE_STRAIGHT = 12;
+    private static final double TAKEN_IN = 0.5;
+    private static final double NECK_STRAIGHT = 10;
+    private static final double FLATTEST = 1.6;
     /** A side seam that has to be trued by more is wrong somewhere else. */
     private static final double TRUED_MOST = 40;
 
@@ -110,16 +115,22 @@ final class Outlines {
         Point hem = shape.side().get(shape.side().size() - 1);
         edges.add(new BlockEdge(BlockEdge.Name.HEM, DraftingTable.polyline(List.of(hem, shape.centre().get(0)))));
         List<Point> centre = new ArrayList<>(shape.centre());
+        // A centre that was taken in meets the hem square over the last stretch.
+        if (Math.abs(centre.get(1).x() - centre.get(0).x()) > TAKEN_IN) {
+            centre.add(1, new Point(centre.get(0).x(), centre.get(0).y() - CENTRE_STRAIGHT));
+        }
         centre.add(shape.neckCentre());
         edges.add(new BlockEdge(BlockEdge.Name.CENTRE, DraftingTable.polyline(centre)));
         return edges;
     }
 
+    /** Straight for a little at the centre, as the square lies there, then round to the shoulder; a flat neck stays straight for longer, so that its bend can be sewn. */
     private static Path neck(Point centre, Point end, Vec shoulder) {
-        double width = end.x() - centre.x();
-        double depth = centre.y() - end.y();
+        double depth = Math.max(centre.y() - end.y(), 1);
+        double round = Math.min(end.x() - centre.x() - NECK_STRAIGHT, depth * FLATTEST);
+        Point bend = new Point(end.x() - round, centre.y());
         Vec arriving = new Vec(shoulder.dy(), -shoulder.dx());
-        return Path.of(Cubic.hermite(centre, Vec.RIGHT.times(ELLIPSE * width), end, arriving.times(ELLIPSE * Math.max(depth, 1))));
+        return new Path(List.of(new Line(centre, bend), Cubic.hermite(bend, Vec.RIGHT.times(ELLIPSE * round), end, arriving.times(ELLIPSE * depth))));
     }
 
     /** One curve through the given points, square to shoulder and side. */

@@ -13,6 +13,7 @@ import java.util.List;
 /** Every panel is wide enough everywhere for a bone channel and its stitching. */
 final class PanelWidths implements Check {
     private static final double FLATTEN = 0.2;
+    private static final double MEETING = 0.01;
 
     @Override
     public List<Finding> look(Pattern pattern) {
@@ -20,22 +21,24 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece) {
-        List<List<Point>> sides = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE)
-                .map(e -> e.path().flattened(FLATTEN)).toList();
+        List<OutlineEdge> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART).toList();
+        List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
         double least = Double.POSITIVE_INFINITY;
-        Point at = sides.get(0).get(0);
-        for (int i = 0; i + 1 < sides.size(); i++) {
-            for (int way = 0; way < 2; way++) {
-                for (Point p : sides.get(way == 0 ? i : i + 1)) {
-                    double distance = distance(p, sides.get(way == 0 ? i + 1 : i), least);
-                    if (distance < least) {
-                        least = distance;
-                        at = p;
+        Point at = piece.outline().get(0).path().start();
+        for (int i = 0; i < sides.size(); i++) {
+            for (int j = i + 1; j < sides.size(); j++) {
+                for (int way = 0; way < 2 && areOpposite(edges.get(i), edges.get(j)); way++) {
+                    for (Point p : sides.get(way == 0 ? i : j)) {
+                        double distance = distance(p, sides.get(way == 0 ? j : i), least);
+                        if (distance < least) {
+                            least = distance;
+                            at = p;
+                        }
                     }
                 }
             }
         }
-        if (sides.size() < 2) {
+        if (least == Double.POSITIVE_INFINITY) {
             least = Tolerance.PANEL_WIDTH;
         }
         boolean holds = least >= Tolerance.PANEL_WIDTH - Tolerance.COINCIDENT;
@@ -43,6 +46,12 @@ final class PanelWidths implements Check {
                 ? Sentence.of(piece.name() + ": narrowest {}.", Length.mm(least))
                 : Sentence.of(piece.name() + ": only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.",
                         Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
+    }
+
+    /** Two edges have a panel between them unless they meet, or are one edge that a dart has cut. */
+    private static boolean areOpposite(OutlineEdge a, OutlineEdge b) {
+        boolean meet = a.path().end().distance(b.path().start()) < MEETING || b.path().end().distance(a.path().start()) < MEETING;
+        return !meet && !a.name().replaceAll("-\\d+$", "").equals(b.name().replaceAll("-\\d+$", ""));
     }
 
     /** The distance of a point from a line; parts that are farther away than {@code near} are not looked at. */

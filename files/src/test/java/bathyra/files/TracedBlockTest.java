@@ -25,7 +25,9 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.piece.Pattern;
+import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
+import bathyra.truing.Truing;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -62,6 +64,13 @@ class TracedBlockTest {
         assertThat(fromPaper.length(Half.BACK, BlockEdge.Name.SIDE)).isCloseTo(fromFigures.length(Half.BACK, BlockEdge.Name.SIDE), within(1.0));
         assertThat(fromPaper.length(Half.FRONT, BlockEdge.Name.SHOULDER)).isCloseTo(fromFigures.length(Half.FRONT, BlockEdge.Name.SHOULDER), within(0.5));
         assertThat(fromPaper.length(Half.FRONT, BlockEdge.Name.SIDE)).isCloseTo(fromPaper.length(Half.BACK, BlockEdge.Name.SIDE), within(0.5));
+    }
+
+    @ParameterizedTest
+    @EnumSource(BlockMethod.class)
+    void everySchoolsBlockDocument_holdsWhenItIsChecked(BlockMethod method) throws Exception {
+        Pattern pattern = PatternJson.read(document(method));
+        assertThat(Truing.look(pattern)).allSatisfy(f -> assertThat(f.status()).as(f.id() + " " + f.subject()).isNotEqualTo(Finding.Status.FAULT));
     }
 
     @Test

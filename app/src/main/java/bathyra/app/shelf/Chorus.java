@@ -38,7 +38,7 @@ public final class Chorus {
     public record Part(Commission commission, Outcome outcome) {
         /** Whether it drafts with nothing to look at. */
         public boolean isClean() {
-            return outcome instanceof Draft draft && draft.with(Finding.Status.NOTE).isEmpty();
+            return isDrafted() && ((Draft) outcome).with(Finding.Status.NOTE).isEmpty();
         }
 
         /** The same with initials for the name, for what leaves the workshop. */
@@ -46,14 +46,18 @@ public final class Chorus {
             return new Part(commission.withWearer(commission.wearer().byInitials()), outcome instanceof Draft draft ? draft.byInitials() : outcome);
         }
 
+        /** Whether there is a pattern that may be put out: one past the top level of reduction waits for the record of its wearer. */
         public boolean isDrafted() {
-            return outcome instanceof Draft;
+            return outcome instanceof Draft draft && !draft.mustBeSpokenOf();
         }
 
         /** Clean, or the gravest thing to look at. */
         public String says(LengthUnit unit) {
             if (outcome instanceof Refusal refusal) {
                 return refusal.reasons().get(0).sentence().in(unit);
+            }
+            if (!isDrafted()) {
+                return "The waist is drawn in past the top level. Begin the commission, and note there that the wearer was told and agreed.";
             }
             List<Sentence> notes = ((Draft) outcome).with(Finding.Status.NOTE).stream().map(Finding::sentence).toList();
             return notes.isEmpty() ? "Drafts clean." : notes.get(0).in(unit) + (notes.size() > 1 ? " And " + (notes.size() - 1) + " more." : "");
@@ -105,7 +109,7 @@ public final class Chorus {
                 if (stopped.getAsBoolean()) {
                     return 0;
                 }
-                if (part.outcome() instanceof Draft draft) {
+                if (part.isDrafted() && part.outcome() instanceof Draft draft) {
                     Path own = Files.createDirectory(beside.resolve(name(part.commission().wearer().name(), names)));
                     Files.write(own.resolve("pattern.pdf"), PdfPattern.write(draft, Paper.A4, date));
                     Files.writeString(own.resolve("pattern.json"), PatternJson.write(draft.pattern(), draft.findings(), program), StandardCharsets.UTF_8);

@@ -119,7 +119,7 @@ public final class Workshop implements AutoCloseable {
 
     /** The whole block with shoulders. It is drafted anew when something changes on which it rests: a drag at a seam does not. */
     public BlockDrafter.Drafted block() {
-        List<Object> from = List.of(commission.get().measurements(), commission.get().garment().block(), commission.get().garment().lengths());
+        List<Object> from = List.of(commission.get().measurements(), commission.get().garment().block(), commission.get().garment().lengths(), commission.get().garment().fastening().closure());
         if (!from.equals(blockFrom)) {
             block = BlockDrafter.draft(commission.get().measurements(), commission.get().garment());
             blockFrom = from;

@@ -9,6 +9,8 @@ import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
+import bathyra.girth.Level;
+import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
@@ -75,6 +77,22 @@ class ChorusTest {
                 assertThat(Truing.look(PatternJson.read(Files.readString(own.resolve("pattern.json"))))).noneMatch(f -> f.status() == Finding.Status.FAULT);
             });
         }
+    }
+
+    @Test
+    void aWaistDrawnInPastTheTopLevel_isNotPutOut_andSaysWhy() throws Exception {
+        Commission tight = of("A", Bodies.nerea()).withGarment(Garment.bustier().withEase(Level.WAIST, Length.mm(-160)));
+        List<Chorus.Part> parts = Chorus.draft(List.of(tight), n -> { }, () -> false);
+        assertThat(parts.get(0).isDrafted()).isFalse();
+        assertThat(parts.get(0).says(LengthUnit.CM)).startsWith("The waist is drawn in past the top level.");
+        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> { }, () -> false)).isZero();
+    }
+
+    @Test
+    void write_putsOutInitials_whenTheNamesAreNotAskedFor() throws Exception {
+        List<Chorus.Part> parts = Chorus.draft(List.of(of("Nerea Holloway", Bodies.nerea())), n -> { }, () -> false).stream().map(Chorus.Part::byInitials).toList();
+        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> { }, () -> false)).isEqualTo(1);
+        assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }
 
     @Test

@@ -5,8 +5,10 @@ import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
+import bathyra.draft.BlockDrafter;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
+import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
@@ -72,8 +74,11 @@ public final class BathyraWindow extends Application {
     private static void draft(Future<Workshop> opened) {
         try {
             Workshop workshop = opened.get();
-            Outcome outcome = Drafter.draft(workshop.commission());
+            Commission commission = workshop.commission();
+            Outcome outcome = Drafter.draft(commission);
             Platform.runLater(() -> workshop.firstDraft(outcome));
+            BlockDrafter.Drafted block = BlockDrafter.draft(commission.measurements(), commission.garment());
+            Platform.runLater(() -> workshop.firstBlock(commission, block));
         } catch (ExecutionException | InterruptedException e) {
             // The window says why the book did not open; there is nothing to draft.
             LoggerFactory.getLogger(BathyraWindow.class).debug("no first draft", e);

@@ -11,20 +11,21 @@ import bathyra.truing.Finding;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
  * How each stage of a commission stands: what is missing or to be looked at there, in a few words.
  *
  * @param draft what the figures as they are give; empty when they give none
- * @param block the whole block with shoulders, or why there is none
+ * @param block the whole block with shoulders, or why there is none; empty while it is being drafted. Asked for only when it is looked at
  */
-public record Standing(Commission commission, Optional<Draft> draft, BlockDrafter.Drafted block) {
+public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block) {
     /** Where a note belongs; every other one belongs to the pieces. */
     private static final Map<String, Stage> NOTES = Map.of("waist-reduction", Stage.GIRTHS, "intake-cap", Stage.SEAMS);
 
     public static Standing of(Commission commission, Outcome outcome) {
-        return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), BlockDrafter.draft(commission.measurements(), commission.garment()));
+        return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())));
     }
 
     /** What is to be looked at on a stage; empty when it is done. */
@@ -35,9 +36,13 @@ public record Standing(Commission commission, Optional<Draft> draft, BlockDrafte
                 long notes = Plausibility.of(commission.measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
                 yield missing > 0 ? missing + " missing" : count(notes);
             }
-            case BLOCK -> block.drawing().isPresent() ? count(block.with(Finding.Status.NOTE).size()) : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
+            case BLOCK -> block.get().map(Standing::words).orElse("");
             case GIRTHS, SEAMS, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };
+    }
+
+    private static String words(BlockDrafter.Drafted block) {
+        return block.drawing().isPresent() ? count(block.with(Finding.Status.NOTE).size()) : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
     }
 
     /** The stages that need a look, in one line for the list of commissions; the others are done. */

@@ -57,6 +57,7 @@ public final class Workshop implements AutoCloseable {
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
     private List<Object> blockFrom = List.of();
+    private boolean blockComing;
     private BlockDrafter.Drafted block;
     private Optional<Compared> compared = Optional.empty();
     private boolean drafting;
@@ -77,7 +78,9 @@ public final class Workshop implements AutoCloseable {
      * {@link #firstDraft} brings it.
      */
     static Workshop undrafted(WorkshopBook book) {
-        return new Workshop(new Opened(book));
+        Workshop workshop = new Workshop(new Opened(book));
+        workshop.blockComing = true;
+        return workshop;
     }
 
     private record Opened(WorkshopBook book) {}
@@ -114,17 +117,33 @@ public final class Workshop implements AutoCloseable {
 
     /** How the stages of the commission in hand stand. */
     public Standing standing() {
-        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), block());
+        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), () -> blockComing ? Optional.empty() : Optional.of(block()));
     }
 
     /** The whole block with shoulders. It is drafted anew when something changes on which it rests: a drag at a seam does not. */
     public BlockDrafter.Drafted block() {
-        List<Object> from = List.of(commission.get().measurements(), commission.get().garment().block(), commission.get().garment().lengths(), commission.get().garment().fastening().closure());
+        blockComing = false;
+        List<Object> from = blockFrom();
         if (!from.equals(blockFrom)) {
             block = BlockDrafter.draft(commission.get().measurements(), commission.get().garment());
             blockFrom = from;
         }
         return block;
+    }
+
+    /** What the block rests on. */
+    private List<Object> blockFrom() {
+        return List.of(commission.get().measurements(), commission.get().garment().block(), commission.get().garment().lengths(), commission.get().garment().fastening().closure());
+    }
+
+    /** Takes the first block, drafted beside the window after the first draft; it is used if nothing has changed since. */
+    void firstBlock(Commission of, BlockDrafter.Drafted drafted) {
+        blockComing = false;
+        if (of.equals(commission.get())) {
+            block = drafted;
+            blockFrom = blockFrom();
+        }
+        showAgain();
     }
 
     public List<WorkshopBook.Entry> entries() {

@@ -113,6 +113,16 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
+    void fromAMeasurement_everythingThatRestsOnItLightsUp(FxRobot robot) {
+        robot.clickOn("#measure-waistGirth");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#light-up").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("Quarter block");
+        assertThat(robot.lookup(".words").queryAll()).extracting(n -> ((javafx.scene.control.Labeled) n).getText()).contains("Every point that rests on: Waist.");
+    }
+
+    @Test
     void aDart_andAnEdge_tellWidthAngleAndLength(FxRobot robot) {
         go(robot, "block");
         Table table = robot.lookup("#block-table").query();

@@ -80,7 +80,6 @@ public final class BlockModel {
     private BlockDrafter.Drafted comparedFrom;
     private Garment comparedFor;
     private Optional<Looked> looked = Optional.empty();
-    private Optional<String> lit = Optional.empty();
     private Optional<Verdict> verdict = Optional.empty();
 
     public BlockModel(Workshop workshop) {
@@ -257,24 +256,24 @@ public final class BlockModel {
 
     void look(Looked next) {
         looked = Optional.of(next);
-        lit = Optional.empty();
+        workshop.lightProperty().set("");
         workshop.showAgain();
     }
 
     /** Lights up every point that rests on a figure. */
     public void light(String name) {
-        lit = Optional.of(name);
+        workshop.lightProperty().set(name);
         workshop.showAgain();
     }
 
     /** What is lit up, by the name of the figure. */
     public Optional<String> lit() {
-        return lit;
+        return Optional.of(workshop.lightProperty().get()).filter(name -> !name.isEmpty());
     }
 
     /** Whether a point rests on the figure that is lit up. */
     public boolean isLit(BlockPoint point) {
-        return lit.map(name -> restsOn(point.across(), name, new HashSet<>()) || restsOn(point.down(), name, new HashSet<>())).orElse(false);
+        return lit().map(name -> restsOn(point.across(), name, new HashSet<>()) || restsOn(point.down(), name, new HashSet<>())).orElse(false);
     }
 
     private static boolean restsOn(Reckoned number, String name, Set<Reckoned> seen) {

@@ -201,6 +201,7 @@ public final class BlockView extends TableStage {
             return;
         }
         card.begin(model.choice().method().label(), figures());
+        lit();
         card.words("Point at a dot, a line or a dart on the table to see where it comes from. Coral is what the darts take.");
         card.section("Darts");
         drafted.drawing().orElseThrow().darts().forEach(this::dart);

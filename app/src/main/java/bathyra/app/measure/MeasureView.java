@@ -4,6 +4,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Files;
+import bathyra.app.shell.Stage;
 import bathyra.app.shell.Marks;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
@@ -277,6 +278,10 @@ public final class MeasureView extends BorderPane {
         if (!uses.isEmpty()) {
             card.section("Used here for");
             card.words(String.join(", ", uses.subList(0, Math.min(USES_SHOWN, uses.size()))) + (uses.size() > USES_SHOWN ? " and " + (uses.size() - USES_SHOWN) + " figures more" : "") + ".");
+            card.add(Deed.button("light-up", "Light up on the block what rests on it", () -> {
+                workshop.lightProperty().set(key.label());
+                workshop.stageProperty().set(Stage.BLOCK);
+            }));
         }
     }
 

@@ -31,6 +31,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleLongProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
 import org.slf4j.LoggerFactory;
 
@@ -53,6 +55,7 @@ public final class Workshop implements AutoCloseable {
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
     private final ObjectProperty<MeasurementKey> measurement = new SimpleObjectProperty<>(MeasurementKey.BUST);
+    private final StringProperty light = new SimpleStringProperty("");
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
@@ -236,6 +239,11 @@ public final class Workshop implements AutoCloseable {
     /** The measurement in hand on the measuring page. */
     public ObjectProperty<MeasurementKey> measurementProperty() {
         return measurement;
+    }
+
+    /** The figure whose every consequence is lit up on the block; empty for none. */
+    public StringProperty lightProperty() {
+        return light;
     }
 
     /** The book, for what concerns the list of commissions and not the one in hand. */

@@ -77,6 +77,7 @@ public final class BlockView extends TableStage {
     private final Label under = new Label();
     private final Label baseFault = new Label();
     private BlockChart chart;
+    private List<PrincessCut> cuts = List.of();
 
     public BlockView(Workshop workshop, Files files) {
         super(workshop, "block-table", "The block with its construction lines and named points");
@@ -180,8 +181,9 @@ public final class BlockView extends TableStage {
         boolean practising = model.mode() == BlockModel.Mode.PRACTICE;
         boolean answered = model.verdict().filter(BlockModel.Verdict::correct).isPresent();
         boolean asks = practising && model.step().flatMap(Step::figure).isPresent() && !answered;
+        cuts = model.mode() == BlockModel.Mode.WHOLE ? model.cuts() : List.of();
         chart = new BlockChart(drafted.drawing().orElseThrow(), workshop.unit(), model.comparison().flatMap(c -> c.other().drawing()),
-                model.isStepping() ? model.stepNumber() : Integer.MAX_VALUE, asks, model.looked(), model::isLit, model.mode() == BlockModel.Mode.WHOLE ? model.cuts() : List.of());
+                model.isStepping() ? model.stepNumber() : Integer.MAX_VALUE, asks, model.looked(), model::isLit, cuts);
         lay(chart);
         card(drafted);
     }
@@ -205,7 +207,7 @@ public final class BlockView extends TableStage {
         card.words("Point at a dot, a line or a dart on the table to see where it comes from. Coral is what the darts take.");
         card.section("Darts");
         drafted.drawing().orElseThrow().darts().forEach(this::dart);
-        model.cuts().forEach(this::cut);
+        cuts.forEach(this::cut);
         checks(drafted);
         card.belowControls();
     }

@@ -8,6 +8,7 @@ import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.reckon.Reckoned;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.css.PseudoClass;
@@ -27,6 +28,7 @@ final class GirthTable extends GridPane {
     private final Workshop workshop;
     private final GirthsModel model;
     private final Map<Level, Button> names = new EnumMap<>(Level.class);
+    private List<Level> laid = List.of();
     private final Map<Level, Label[]> cells = new EnumMap<>(Level.class);
 
     GirthTable(Workshop workshop, GirthsModel model) {
@@ -64,19 +66,32 @@ final class GirthTable extends GridPane {
     }
 
     void show() {
-        getChildren().removeIf(n -> GridPane.getRowIndex(n) != null && GridPane.getRowIndex(n) > 0);
-        int at = 1;
-        for (LevelPlan plan : workshop.draft().orElseThrow().girths().levels()) {
+        List<LevelPlan> plans = workshop.draft().orElseThrow().girths().levels();
+        lay(plans.stream().map(LevelPlan::level).toList());
+        for (LevelPlan plan : plans) {
             boolean held = plan.level() == model.level();
             names.get(plan.level()).pseudoClassStateChanged(SELECTED, held);
-            add(names.get(plan.level()), 0, at);
             Label[] row = cells.get(plan.level());
             write(row, plan);
-            for (int i = 0; i < row.length; i++) {
-                row[i].pseudoClassStateChanged(SELECTED, held);
-                add(row[i], i + 1, at);
+            for (Label cell : row) {
+                cell.pseudoClassStateChanged(SELECTED, held);
             }
-            at++;
+        }
+    }
+
+    /** Puts the rows of the garment's levels down. A drag changes only their words: a node laid anew would be styled anew. */
+    private void lay(List<Level> levels) {
+        if (levels.equals(laid)) {
+            return;
+        }
+        laid = levels;
+        getChildren().removeIf(n -> GridPane.getRowIndex(n) != null && GridPane.getRowIndex(n) > 0);
+        for (int at = 0; at < levels.size(); at++) {
+            add(names.get(levels.get(at)), 0, at + 1);
+            Label[] row = cells.get(levels.get(at));
+            for (int i = 0; i < row.length; i++) {
+                add(row[i], i + 1, at + 1);
+            }
         }
     }
 
@@ -91,8 +106,11 @@ final class GirthTable extends GridPane {
         row[7].setText(figure(plan.frontHalf()));
         row[8].setText(figure(plan.backHalf()));
         boolean adds = Math.abs(plan.frontHalf().value() + plan.backHalf().value() - plan.pattern().value() / 2) < ADDS_UP;
-        row[9].setGraphic(adds ? Marks.tick() : Marks.cross());
-        row[9].setAccessibleText(adds ? "adds up" : "does not add up");
+        String said = adds ? "adds up" : "does not add up";
+        if (!said.equals(row[9].getAccessibleText())) {
+            row[9].setGraphic(adds ? Marks.tick() : Marks.cross());
+            row[9].setAccessibleText(said);
+        }
     }
 
     private LengthUnit unit() {

@@ -59,9 +59,7 @@ public final class Workshop implements AutoCloseable {
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
-    private List<Object> blockFrom = List.of();
-    private boolean blockComing;
-    private BlockDrafter.Drafted block;
+    private final BlockInHand block = new BlockInHand();
     private Optional<Compared> compared = Optional.empty();
     private boolean drafting;
     private boolean closed;
@@ -82,7 +80,7 @@ public final class Workshop implements AutoCloseable {
      */
     static Workshop undrafted(WorkshopBook book) {
         Workshop workshop = new Workshop(new Opened(book));
-        workshop.blockComing = true;
+        workshop.block.await();
         return workshop;
     }
 
@@ -120,32 +118,17 @@ public final class Workshop implements AutoCloseable {
 
     /** How the stages of the commission in hand stand. */
     public Standing standing() {
-        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), () -> blockComing ? Optional.empty() : Optional.of(block()));
+        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), () -> block.known(commission.get()));
     }
 
-    /** The whole block with shoulders. It is drafted anew when something changes on which it rests: a drag at a seam does not. */
+    /** The whole block with shoulders, or why there is none. */
     public BlockDrafter.Drafted block() {
-        blockComing = false;
-        List<Object> from = blockFrom();
-        if (!from.equals(blockFrom)) {
-            block = BlockDrafter.draft(commission.get().measurements(), commission.get().garment());
-            blockFrom = from;
-        }
-        return block;
+        return block.of(commission.get());
     }
 
-    /** What the block rests on. */
-    private List<Object> blockFrom() {
-        return List.of(commission.get().measurements(), commission.get().garment().block(), commission.get().garment().lengths(), commission.get().garment().fastening().closure());
-    }
-
-    /** Takes the first block, drafted beside the window after the first draft; it is used if nothing has changed since. */
+    /** Takes the first block, drafted beside the window after the first draft. */
     void firstBlock(Commission of, BlockDrafter.Drafted drafted) {
-        blockComing = false;
-        if (of.equals(commission.get())) {
-            block = drafted;
-            blockFrom = blockFrom();
-        }
+        block.arrive(of, commission.get(), drafted);
         showAgain();
     }
 

@@ -63,7 +63,7 @@ public final class Soak {
             Edits.edit(workshop, random);
             switch (random.nextInt(40)) {
                 case 0 -> workshop.stageProperty().set(Stage.values()[random.nextInt(Stage.values().length)]);
-                case 1 -> workshop.selectedProperty().set(new Cell(Level.values()[random.nextInt(4)], SeamPlace.values()[random.nextInt(4)]));
+                case 1 -> workshop.selectedProperty().set(new Cell(Level.values()[random.nextInt(4)], bathyra.garment.Garment.bustier().seams().get(random.nextInt(4))));
                 case 2 -> workshop.switchTo(workshop.entries().get(random.nextInt(workshop.entries().size())).id());
                 case 3 -> workshop.setUnit(random.nextBoolean() ? LengthUnit.CM : LengthUnit.IN);
                 case 4 -> workshop.darkProperty().set(random.nextBoolean());

@@ -51,6 +51,9 @@ abstract sealed class BaseBlock implements DraftingMethod permits QuarterBlock, 
         if (garment.lowerEdge() != LowerShape.WAIST) {
             keys.addAll(List.of(MeasurementKey.HIGH_HIP, MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIGH_HIP, MeasurementKey.WAIST_TO_HIP));
         }
+        if (garment.isLungsFull()) {
+            keys.add(MeasurementKey.UNDERBUST_FULL);
+        }
         return keys;
     }
 }

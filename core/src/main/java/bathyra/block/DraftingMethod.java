@@ -11,7 +11,7 @@ import java.util.List;
  * A school of block drafting (C4). It delivers the strapless {@link Block} on which girths, seams, edges and pieces work, and the
  * whole {@link BlockDrawing} with shoulders as it is drafted on paper. A new one is one file here and one name in {@link BlockMethod}.
  */
-public sealed interface DraftingMethod permits BaseBlock, DoubledDartReduction {
+public sealed interface DraftingMethod permits BaseBlock, DoubledDartReduction, PanelDraft {
     BlockMethod method();
 
     /** What it is good at, in a sentence. */
@@ -39,8 +39,12 @@ public sealed interface DraftingMethod permits BaseBlock, DoubledDartReduction {
      */
     BlockDrawing drawing(MeasurementSet set, Garment garment) throws NotDraftable;
 
-    /** The school that a garment is drafted by. */
+    /** What a garment is drafted by: a corset on its levels, a bustier on the block of its school. */
     static DraftingMethod of(Garment garment) {
+        return garment.kind().isPanelled() ? new PanelDraft(school(garment)) : school(garment);
+    }
+
+    private static DraftingMethod school(Garment garment) {
         if (garment.block().method() != BlockMethod.DOUBLED_DART) {
             return BaseBlock.of(garment.block().method());
         }

@@ -1,6 +1,8 @@
 package bathyra.block;
 
+import bathyra.garment.Garment;
 import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
 
 /**
  * What a school says of a body, and nothing else: every block that a strapless garment stands on follows from it. Depths
@@ -16,4 +18,31 @@ import bathyra.reckon.Reckoned;
  * @param centreBackIn what centre back is taken in at the waist
  */
 record Frame(Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned sideDart, Reckoned chest, Reckoned underbustWidth, Reckoned backDart,
-        Reckoned centreBackIn) {}
+        Reckoned centreBackIn) {
+    private static final Rule STRETCH = Rule.of("C5", "stretch cloth");
+
+    /** The same body in cloth that stretches lengthwise: every length is shorter, counted from the waist. */
+    Frame inStretch(Garment garment) {
+        if (!isStretched(garment)) {
+            return this;
+        }
+        return new Frame(nearer(garment, apex), nearer(garment, underbust), waist, stretched(garment, sideDart), nearer(garment, chest), underbustWidth, backDart, centreBackIn);
+    }
+
+    private Reckoned nearer(Garment garment, Reckoned depth) {
+        return waist.minus(stretched(garment, waist.minus(depth))).named(depth.name(), STRETCH);
+    }
+
+    private static boolean isStretched(Garment garment) {
+        return garment.row().isStretch() && garment.fit().stretch().filter(s -> s.offLengths().value() > 0).isPresent();
+    }
+
+    /** A length of the body as it is drafted in the garment's cloth. */
+    static Reckoned stretched(Garment garment, Reckoned length) {
+        if (!isStretched(garment)) {
+            return length;
+        }
+        Reckoned off = garment.fit().stretch().orElseThrow().offLengths();
+        return length.minus(length.times(off)).named(length.isNamed() ? length.name() : "In stretch cloth", STRETCH);
+    }
+}

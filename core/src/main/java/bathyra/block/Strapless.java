@@ -41,7 +41,8 @@ final class Strapless {
     private Strapless() {}
 
     /** @throws NotDraftable when no such block exists; the reason names the measurement */
-    static Block on(Frame frame, MeasurementSet set, Garment garment) throws NotDraftable {
+    static Block on(Frame body, MeasurementSet set, Garment garment) throws NotDraftable {
+        Frame frame = body.inStretch(garment);
         Reckoned apex = frame.apex();
         Reckoned underbust = frame.underbust();
         Reckoned waist = frame.waist();
@@ -56,7 +57,7 @@ final class Strapless {
         front.put(Level.UPPER, upper);
         front.put(Level.BUST, apex);
         front.put(Level.UNDERBUST, underbust);
-        front.put(Level.WAIST, waist);
+        front.put(Level.WAIST, styledWaist(garment, waist));
         Reckoned hipDepth = belowWaist(set, garment, waist, front);
 
         Map<Level, Reckoned> side = new EnumMap<>(front);
@@ -83,13 +84,21 @@ final class Strapless {
         return upper.value() - asked.value() < CREST_LEAST ? upper.named("Crest", UPPER) : asked.named("Crest", UPPER);
     }
 
-    private static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front) throws NotDraftable {
+    /** The waist line of the garment, which a cutter may drop to lengthen the body (C3). */
+    static Reckoned styledWaist(Garment garment, Reckoned waist) {
+        Reckoned drop = garment.length(LengthOption.WAIST_DROP);
+        return drop.value() == 0 ? waist : waist.plus(drop).named("Styled waist", Rule.of("C3", "dropped styled waist"));
+    }
+
+    /** Puts the lines below the waist down. @return the depth of the hip line @throws NotDraftable when they lie too close */
+    static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front) throws NotDraftable {
         if (garment.lowerEdge() == LowerShape.WAIST) {
             return waist;
         }
-        Reckoned toHip = take(set, WAIST_TO_HIP);
-        Reckoned toHighHip = take(set, WAIST_TO_HIGH_HIP);
-        if (toHighHip.value() < BELOW_WAIST_LEAST || toHip.value() - toHighHip.value() < BELOW_WAIST_LEAST) {
+        Reckoned toHip = Frame.stretched(garment, take(set, WAIST_TO_HIP));
+        Reckoned toHighHip = Frame.stretched(garment, take(set, WAIST_TO_HIGH_HIP));
+        double drop = garment.length(LengthOption.WAIST_DROP).value();
+        if (toHighHip.value() - drop < BELOW_WAIST_LEAST || toHip.value() - toHighHip.value() < BELOW_WAIST_LEAST) {
             throw refuse("levels", WAIST_TO_HIP, toHip.value() - toHighHip.value(), BELOW_WAIST_LEAST, Sentence.of(
                     "Waist to high hip is {} and waist to hip {}: the lines lie too close to draw between. Take both again.",
                     toHighHip.length(), toHip.length()));

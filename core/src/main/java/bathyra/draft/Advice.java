@@ -3,22 +3,27 @@ package bathyra.draft;
 import bathyra.block.Block;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
+import bathyra.girth.Stretch;
+import bathyra.intake.Cell;
 import bathyra.intake.IntakeTable;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
 import bathyra.truing.Finding;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** What the plan gives to think about before cloth is cut: caps on the intakes (C6) and cautions on the waist (C17). */
 public final class Advice {
-    /** What one seam takes at the waist at the most before it is noted, mm (C6). */
-    public static final double CAP = 45;
     /** Past these shares of the natural waist the program asks: for a first corset, for a seasoned wearer, for anyone (C5, C17). */
     public static final double FIRST = 0.08;
     public static final double SEASONED = 0.15;
@@ -27,23 +32,98 @@ public final class Advice {
     public static final String CAUTION = "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. "
             + "Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, reflux or short breath. Never lace a child. No figure makes a reduction safe.";
 
+    private static final double SAME = 1e-6;
+    /** A change smaller than this between two levels is none, mm. */
+    private static final double SWING = 3;
+
     private Advice() {}
 
-    static List<Finding> on(Commission commission, Block block, GirthPlan girths, IntakeTable intakes) {
+    static List<Finding> on(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, Pattern pattern) {
         List<Finding> findings = new ArrayList<>();
-        cap(findings, "Princess front", "princess-front", intakes.at(Level.WAIST, SeamPlace.PRINCESS_FRONT).value());
-        cap(findings, "Side, front half", "side", intakes.sideFront().get(Level.WAIST).value());
-        cap(findings, "Side, back half", "side", intakes.sideBack().get(Level.WAIST).value());
-        cap(findings, "Princess back", "princess-back", intakes.at(Level.WAIST, SeamPlace.PRINCESS_BACK).value());
+        double cap = commission.garment().length(LengthOption.SEAM_CAP).value();
+        for (SeamPlace seam : intakes.seams()) {
+            if (seam.part() == SeamPlace.Part.SIDE) {
+                cap(findings, "Side, front half", seam, intakes.sideFront().get(Level.WAIST).value(), cap);
+                cap(findings, "Side, back half", seam, intakes.sideBack().get(Level.WAIST).value(), cap);
+            } else if (seam.part() != SeamPlace.Part.CENTRE_BACK) {
+                cap(findings, seam.label(), seam, intakes.at(Level.WAIST, seam).value(), cap);
+            }
+            smooth(findings, seam, block, intakes);
+            spring(findings, seam, intakes);
+        }
+        Leanings.of(pattern, intakes.axes()).forEach(findings::add);
+        stretch(findings, commission.garment());
         caution(findings, commission, girths);
         return findings;
     }
 
-    private static void cap(List<Finding> findings, String name, String subject, double value) {
-        if (value > CAP) {
-            findings.add(Finding.mm("intake-cap", subject, Finding.Status.NOTE, value, CAP, Sentence.of(
-                    name + " takes {} at the waist; its cap is {}. Let the seams beside it take more, or reduce less.",
-                    Length.mm(value), Length.mm(CAP))));
+    private static void cap(List<Finding> findings, String name, SeamPlace seam, double value, double cap) {
+        if (value > cap + SAME) {
+            findings.add(Finding.mm("intake-cap", seam.id(), Finding.Status.NOTE, value, cap, Sentence.of(
+                    name + " takes {} at the waist, {} over its cap of {}. Share it wider, add a seam or reduce less.",
+                    Length.mm(value), Length.mm(value - cap), Length.mm(cap))));
+        }
+    }
+
+    /** Away from the waist what a seam takes should not rise, fall and rise again (C6). Over the apex it does by nature. */
+    private static void smooth(List<Finding> findings, SeamPlace seam, Block block, IntakeTable intakes) {
+        boolean overBust = block.frontDepths().containsKey(Level.BUST);
+        if (overBust && intakes.axes().isThroughApex(seam, block.front(Level.BUST))) {
+            return;
+        }
+        List<Level> up = new ArrayList<>();
+        List<Level> down = new ArrayList<>();
+        for (Level level : Level.values()) {
+            if (intakes.has(level, seam)) {
+                (level.ordinal() <= Level.WAIST.ordinal() ? up : down).add(level);
+            }
+        }
+        Collections.reverse(up);
+        down.add(0, Level.WAIST);
+        for (List<Level> away : List.of(up, down)) {
+            swing(seam, away, intakes).ifPresent(level -> findings.add(Finding.mm("intake-swing", seam.id(), Finding.Status.NOTE, intakes.at(level, seam).value(), 0, Sentence.of(
+                    seam.label() + ": away from the waist it takes more, then less at the " + level.label().toLowerCase(Locale.ROOT) + " ({}), then more again. Bring that value closer to its neighbours.",
+                    intakes.at(level, seam).length()))));
+        }
+    }
+
+    private static Optional<Level> swing(SeamPlace seam, List<Level> away, IntakeTable intakes) {
+        boolean rose = false;
+        Level low = null;
+        for (int i = 1; i < away.size(); i++) {
+            double by = intakes.at(away.get(i), seam).value() - intakes.at(away.get(i - 1), seam).value();
+            if (by > SWING && low != null) {
+                return Optional.of(low);
+            }
+            if (by < -SWING && rose) {
+                low = away.get(i);
+            }
+            rose |= by > SWING;
+        }
+        return Optional.empty();
+    }
+
+    private static void spring(List<Finding> findings, SeamPlace seam, IntakeTable intakes) {
+        for (Level level : Level.values()) {
+            if (intakes.has(level, seam) && intakes.at(level, seam).value() < -SAME && !intakes.locked().contains(new Cell(level, seam))) {
+                findings.add(Finding.mm("spring", seam.id(), Finding.Status.NOTE, intakes.at(level, seam).value(), 0, Sentence.of(
+                        seam.label() + " gives back {} at the " + level.label().toLowerCase(Locale.ROOT) + ", because the others take more than there is to take. Take less at a seam that is locked there.",
+                        Length.mm(-intakes.at(level, seam).value()))));
+            }
+        }
+    }
+
+    private static void stretch(List<Finding> findings, Garment garment) {
+        if (!garment.row().isStretch()) {
+            return;
+        }
+        Optional<Stretch> test = garment.fit().stretch();
+        if (test.isEmpty() || test.get().offGirths().value() == 0) {
+            findings.add(Finding.mm("stretch", "stretch", Finding.Status.NOTE, 0, 0, Sentence.of(
+                    "The cloth has no stretch test yet, so nothing is taken off the girths. Pull a sample across and along and note what it measures.")));
+        } else if (test.get().growth() > Stretch.GROWTH_NOTED) {
+            findings.add(Finding.mm("stretch", "stretch", Finding.Status.NOTE, test.get().returned().millimetres(), test.get().relaxed().millimetres() * (1 + Stretch.GROWTH_NOTED), Sentence.of(
+                    "A minute after the pull the sample still measures {} of {}: this cloth will bag. Only what comes back is counted.", test.get().returned(), test.get().relaxed())));
         }
     }
 

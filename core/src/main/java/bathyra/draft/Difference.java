@@ -57,7 +57,7 @@ public record Difference(Kind kind, String name, Optional<Length> former, Option
         }
         for (Level level : Level.values()) {
             add(all, Kind.GIRTH, level.label(), girth(former, level), girth(now, level));
-            for (SeamPlace seam : SeamPlace.values()) {
+            for (SeamPlace seam : now.intakes().seams()) {
                 add(all, Kind.INTAKE, seam.label() + ", " + level.label().toLowerCase(Locale.ROOT), intake(former, level, seam), intake(now, level, seam));
             }
             for (Piece piece : now.pattern().pieces()) {
@@ -80,10 +80,10 @@ public record Difference(Kind kind, String name, Optional<Length> former, Option
     }
 
     private static Optional<Length> intake(Draft draft, Level level, SeamPlace seam) {
-        return draft.girths().has(level) ? Optional.of(draft.intakes().at(level, seam).length()) : Optional.empty();
+        return draft.intakes().has(level, seam) ? Optional.of(draft.intakes().at(level, seam).length()) : Optional.empty();
     }
 
     private static Optional<Length> width(Draft draft, String piece, Level level) {
-        return draft.pattern().piece(piece).mark(level.id()).map(LevelMark::length).map(Length::mm);
+        return draft.pattern().pieces().stream().filter(p -> p.id().equals(piece)).findFirst().flatMap(p -> p.mark(level.id())).map(LevelMark::length).map(Length::mm);
     }
 }

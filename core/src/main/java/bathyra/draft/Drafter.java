@@ -51,13 +51,15 @@ public final class Drafter {
             Block block = DraftingMethod.of(garment).draw(tape, garment);
             GirthPlan girths = GirthPlan.of(tape, garment);
             requireBearable(girths);
-            requireRoomForBust(block, girths);
+            if (garment.kind().isOverBust()) {
+                requireRoomForBust(block, girths);
+            }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
             List<Piece> pieces = Cutting.pieces(panels, block, garment);
-            Pattern pattern = pattern(commission, girths, pieces);
+            Pattern pattern = pattern(commission, girths, panels, pieces);
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
-            findings.addAll(Advice.on(commission, block, girths, intakes));
+            findings.addAll(Advice.on(commission, block, girths, intakes, pattern));
             Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings);
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT).stream().map(Drafter::withFigures).toList());
         } catch (NotDraftable e) {
@@ -140,10 +142,10 @@ public final class Drafter {
         }
     }
 
-    private static Pattern pattern(Commission commission, GirthPlan girths, List<Piece> pieces) {
-        List<PatternLevel> levels = girths.levels().stream().map(Drafter::level).toList();
+    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, List<Piece> pieces) {
+        List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(Drafter::level).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), commission.garment().block().method().id(), levels, pieces, Cutting.SEAMS,
+        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, Cutting.seams(commission.garment()),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 

@@ -32,7 +32,7 @@ public final class Uses {
         figures.put("crest over the apex", draft.block().crest());
         figures.put("line of the princess seams", draft.block().frontAxis());
         figures.put("side bust dart", draft.block().sideDart());
-        for (SeamPlace seam : SeamPlace.values()) {
+        for (SeamPlace seam : draft.intakes().seams()) {
             for (LevelPlan plan : draft.girths().levels()) {
                 figures.put(seam.label().toLowerCase(Locale.ROOT) + " at the " + plan.level().label().toLowerCase(Locale.ROOT), draft.intakes().at(plan.level(), seam));
             }

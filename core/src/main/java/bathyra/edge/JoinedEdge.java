@@ -23,15 +23,19 @@ public final class JoinedEdge {
      */
     public record Span(Point left, Vec leftSeam, Point right, Vec rightSeam) {}
 
-    /** One edge a panel, each from the corner nearer centre front to the corner nearer centre back. */
-    public static List<Path> over(List<Span> spans) {
+    /**
+     * One edge a panel, each from the corner nearer centre front to the corner nearer centre back.
+     *
+     * @param inFront the angle inside the cloth at centre front, radians: a right angle, or the point that is wanted there
+     */
+    public static List<Path> over(List<Span> spans, double inFront) {
         int n = spans.size();
         double[] atLeft = new double[n];
         double[] atRight = new double[n];
         for (int i = 0; i < n; i++) {
             Span span = spans.get(i);
             Vec chord = span.left().to(span.right());
-            atLeft[i] = i == 0 ? Math.PI / 2 : Math.abs(chord.angleTo(span.leftSeam()));
+            atLeft[i] = i == 0 ? inFront : Math.abs(chord.angleTo(span.leftSeam()));
             atRight[i] = i == n - 1 ? Math.PI / 2 : Math.abs(chord.reversed().angleTo(span.rightSeam()));
         }
         for (int i = 0; i + 1 < n; i++) {
@@ -47,7 +51,7 @@ public final class JoinedEdge {
             double turn = Math.signum(Vec.RIGHT.cross(span.leftSeam()));
             Vec leaving = span.leftSeam().turned(-turn * atLeft[i]);
             Vec arriving = span.rightSeam().turned(turn * atRight[i]).reversed();
-            edges.add(EdgeCurve.between(span.left(), leaving, span.right(), arriving));
+            edges.add(EdgeCurve.between(span.left(), leaving, i == 0, span.right(), arriving, i == n - 1));
         }
         return edges;
     }

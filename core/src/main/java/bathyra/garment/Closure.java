@@ -1,21 +1,21 @@
 package bathyra.garment;
 
-import bathyra.measure.Length;
-
-/** How the garment is closed at centre back, with the lacing gap that it starts with (C5, C12). */
+/** How the garment is closed (C5, C12). */
 public enum Closure implements Choice {
-    BACK_ZIP("back-zip", "Zip at the back", 0),
-    BACK_LACING("back-lacing", "Lacing at the back", 30),
-    BACK_LOOPS("back-loops", "Loops at the back", 30);
+    BACK_ZIP("back-zip", "Zip at the back", false),
+    BACK_LACING("back-lacing", "Lacing at the back", true),
+    BACK_LOOPS("back-loops", "Loops at the back", true),
+    FRONT_BUSK("front-busk", "Busk in front, lacing at the back", true),
+    SIDE_ZIP("side-zip", "Zip at the side", false);
 
     private final String id;
     private final String label;
-    private final double gap;
+    private final boolean laced;
 
-    Closure(String id, String label, double gap) {
+    Closure(String id, String label, boolean laced) {
         this.id = id;
         this.label = label;
-        this.gap = gap;
+        this.laced = laced;
     }
 
     @Override
@@ -28,13 +28,18 @@ public enum Closure implements Choice {
         return label;
     }
 
-    /** The gap to start with; nothing for a zip. */
-    public Length gap() {
-        return Length.mm(gap);
+    /** Whether the back is drawn together over a gap. */
+    public boolean isLaced() {
+        return laced;
     }
 
-    /** Whether it is drawn together over a gap. */
-    public boolean isLaced() {
-        return this != BACK_ZIP;
+    /** Whether centre front opens; else it is cut on the fold. */
+    public boolean opensInFront() {
+        return this == FRONT_BUSK;
+    }
+
+    /** Whether centre back opens; else it is cut on the fold and must be straight. */
+    public boolean opensBehind() {
+        return this != SIDE_ZIP;
     }
 }

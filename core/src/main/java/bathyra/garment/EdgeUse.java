@@ -11,6 +11,7 @@ public enum EdgeUse {
     UPPER_EDGE("upper-edge", "upper edge", 10),
     LOWER_EDGE("lower-edge", "lower edge", 10),
     CENTRE_BACK("centre-back", "centre back", 25),
+    CENTRE_FRONT("centre-front", "centre front", 20),
     FOLD("fold", "fold", 0);
 
     /** The widest allowance that is of any use. */

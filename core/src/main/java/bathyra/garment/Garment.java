@@ -1,22 +1,26 @@
 package bathyra.garment;
 
+import bathyra.girth.EaseRow;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import java.util.EnumMap;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
- * What is to be made: a strapless four-panel bustier, with every choice that has been made for it.
+ * What is to be made, with every choice that has been made for it.
  *
- * @param school how the intake under the bust is found
+ * @param school how the intake under the bust of a princess seam is found
  * @param ease eases set by hand, the others come from the table
  * @param lengths rule lengths set by hand, the others stand at their default
  * @param intakes soundings set by hand and therefore locked
@@ -24,12 +28,16 @@ import java.util.Map;
  * @param splits shares towards the centre set by hand
  * @param block the school by which the block is drafted
  * @param fastening how it is closed, and how much of each level lies in front
+ * @param panels the panels of a corset; a bustier has its four
+ * @param sharing how a corset's surplus is shared out over its seams
+ * @param fit how tight it starts
  */
-public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
+public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
         Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits,
-        BlockChoice block, Fastening fastening) {
+        BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit) {
 
     private static final Length LACING_FACING = Length.mm(40);
+    private static final List<SeamPlace> BUSTIER_SEAMS = List.of(SeamPlace.PRINCESS_FRONT, SeamPlace.SIDE, SeamPlace.PRINCESS_BACK, SeamPlace.CENTRE_BACK);
 
     public Garment {
         ease = Map.copyOf(ease);
@@ -39,25 +47,62 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
         splits = Map.copyOf(splits);
     }
 
-    /** The bustier that stands before anything has been chosen. */
-    public static Garment bustier() {
-        return new Garment(UpperShape.STRAIGHT, LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), BlockChoice.QUARTER, Fastening.ZIP);
+    /** The garment of a kind that stands before anything has been chosen. */
+    public static Garment of(GarmentKind kind) {
+        Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
+        Panels panels = Panels.of(kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
+        return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
+                BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND);
     }
 
-    /** The levels from the top down to the lower edge. */
+    /** The bustier that stands before anything has been chosen. */
+    public static Garment bustier() {
+        return of(GarmentKind.BUSTIER);
+    }
+
+    /** The levels from the top down to the last one that shapes the garment. */
     public List<Level> levels() {
-        return switch (lowerEdge) {
-            case WAIST -> List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST);
-            case HIGH_HIP -> List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST, Level.HIGH_HIP);
-            case HIP -> List.of(Level.values());
-        };
+        List<Level> levels = new ArrayList<>(kind.isOverBust() ? List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST) : List.of(Level.UNDERBUST, Level.WAIST));
+        if (lowerEdge != LowerShape.WAIST) {
+            levels.add(Level.HIGH_HIP);
+        }
+        if (lowerEdge == LowerShape.HIP) {
+            levels.add(Level.HIP);
+        }
+        return levels;
+    }
+
+    /** The places where surplus is taken out, from centre front to centre back. */
+    public List<SeamPlace> seams() {
+        return kind.isPanelled() ? panels.seams() : BUSTIER_SEAMS;
+    }
+
+    /** How many panels half of it has. */
+    public int panelsPerSide() {
+        return seams().size();
+    }
+
+    /** The word for its way of drafting: a corset's is the panel draft, a bustier's the school of its block (C4). */
+    public String method() {
+        return kind.isPanelled() ? "panel" : block.method().id();
+    }
+
+    /** The row of the table by which it starts: the cutter's, or the usual one of its kind and closure. */
+    public EaseRow row() {
+        return fit.row().filter(r -> EaseRow.of(kind).contains(r)).orElseGet(() -> kind == GarmentKind.BUSTIER && fastening.closure().isLaced() ? EaseRow.BUSTIER_LACED : EaseRow.of(kind).get(0));
+    }
+
+    /** Whether the underbust is fitted to the rib with lungs full. */
+    public boolean isLungsFull() {
+        return fit.lungsFull().orElseGet(() -> row().isLungsFull());
     }
 
     /** A rule length: the cutter's own, or what the school and the closure start with. */
     public Reckoned length(LengthOption option) {
         Length own = lengths.get(option);
-        if (own == null && option == LengthOption.CENTRE_BACK_IN && fastening.closure().isLaced()) {
-            return Given.option(option.label(), 0, Quantity.LENGTH, "bones lie straight at the lacing", Rule.of("C6", "the lacing edge takes none"));
+        if (own == null && option == LengthOption.CENTRE_BACK_IN && (fastening.closure().isLaced() || !fastening.closure().opensBehind())) {
+            String why = fastening.closure().isLaced() ? "bones lie straight at the lacing" : "centre back lies on the fold";
+            return Given.option(option.label(), 0, Quantity.LENGTH, why, Rule.of("C6", "the lacing edge takes none"));
         }
         return own == null ? option.byRule(block.figures()) : option.byHand(own);
     }
@@ -76,28 +121,16 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
     /** The lacing gap at every level. */
     public Reckoned gap() {
         return fastening.gap().map(own -> Given.option("Lacing gap", own.millimetres(), Quantity.LENGTH, "yours", Rule.of("C5", "lacing gap")))
-                .orElseGet(() -> Given.option("Lacing gap", fastening.closure().gap().millimetres(), Quantity.LENGTH, fastening.closure().label().toLowerCase(Locale.ROOT), Rule.of("C5", "lacing gap")));
+                .orElseGet(() -> Given.option("Lacing gap", standardGap().millimetres(), Quantity.LENGTH, fastening.closure().label().toLowerCase(Locale.ROOT), Rule.of("C5", "lacing gap")));
     }
 
-    public Garment withFastening(Fastening next) {
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, splits, block, next);
-    }
-
-    public Garment withUpperEdge(UpperShape shape) {
-        return new Garment(shape, lowerEdge, school, ease, lengths, intakes, allowances, splits, block, fastening);
-    }
-
-    public Garment withLowerEdge(LowerShape shape) {
-        return new Garment(upperEdge, shape, school, ease, lengths, intakes, allowances, splits, block, fastening);
-    }
-
-    public Garment withSchool(UnderbustSchool next) {
-        return new Garment(upperEdge, lowerEdge, next, ease, lengths, intakes, allowances, splits, block, fastening);
-    }
-
-    /** The same garment drafted by another school. */
-    public Garment withBlock(BlockChoice next) {
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, splits, next, fastening);
+    /** The gap that its row starts with where it is laced; nothing else. */
+    public Length standardGap() {
+        if (!fastening.closure().isLaced()) {
+            return Length.mm(0);
+        }
+        Length row = row().gap();
+        return row.millimetres() > 0 || row().isStretch() ? row : EaseRow.BUSTIER_LACED.gap();
     }
 
     /** The share of a seam's intake that lies towards the centre. */
@@ -105,70 +138,198 @@ public record Garment(UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchoo
         return option.reckoned(splits.get(option));
     }
 
+    /** All choices, to be changed one at a time. */
+    private static final class Choices {
+        private GarmentKind kind;
+        private UpperShape upperEdge;
+        private LowerShape lowerEdge;
+        private UnderbustSchool school;
+        private final Map<Level, Length> ease;
+        private final Map<LengthOption, Length> lengths;
+        private final Map<Cell, Length> intakes;
+        private final Map<EdgeUse, Length> allowances;
+        private final Map<SplitOption, Double> splits;
+        private BlockChoice block;
+        private Fastening fastening;
+        private Panels panels;
+        private Sharing sharing;
+        private Fit fit;
+
+        private Choices(Garment from) {
+            kind = from.kind;
+            upperEdge = from.upperEdge;
+            lowerEdge = from.lowerEdge;
+            school = from.school;
+            ease = new HashMap<>(from.ease);
+            lengths = new HashMap<>(from.lengths);
+            intakes = new HashMap<>(from.intakes);
+            allowances = new HashMap<>(from.allowances);
+            splits = new HashMap<>(from.splits);
+            block = from.block;
+            fastening = from.fastening;
+            panels = from.panels;
+            sharing = from.sharing;
+            fit = from.fit;
+        }
+
+        private Garment made() {
+            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, splits, block, fastening, panels, sharing, fit);
+        }
+    }
+
+    private Garment with(Consumer<Choices> change) {
+        Choices choices = new Choices(this);
+        change.accept(choices);
+        return choices.made();
+    }
+
+    /** The same body in another kind of garment. What belongs to seams and edges that the new kind does not have goes. */
+    public Garment withKind(GarmentKind next) {
+        if (next == kind) {
+            return this;
+        }
+        Garment start = of(next);
+        return with(c -> {
+            c.kind = next;
+            c.panels = start.panels;
+            c.fastening = fastening.with(start.fastening.closure());
+            c.lowerEdge = kind.isPanelled() == next.isPanelled() ? lowerEdge : start.lowerEdge;
+            c.upperEdge = next.isOverBust() ? upperEdge : UpperShape.STRAIGHT;
+            c.intakes.clear();
+            c.splits.clear();
+            c.ease.keySet().removeIf(level -> !next.isOverBust() && (level == Level.UPPER || level == Level.BUST));
+            c.sharing = Sharing.BY_RULE;
+            c.fit = new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops());
+        });
+    }
+
+    /** The same corset in other panels: locks, weights and splits of the seams before are gone. */
+    public Garment withPanels(Panels next) {
+        return with(c -> {
+            c.panels = next;
+            if (next.front() != panels.front() || next.back() != panels.back()) {
+                c.intakes.keySet().removeIf(cell -> cell.seam().part() != SeamPlace.Part.SIDE && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
+                c.splits.clear();
+                c.sharing = new Sharing(sharing.preset(), Map.of(), sharing.apexShare(), Map.of());
+            }
+        });
+    }
+
+    /**
+     * One seam more. The seams behind it in its part take the next number, with everything that was set for them.
+     *
+     * @param part in front or behind
+     * @param number which one of its part it becomes
+     * @param at its place on the block's paper, 0 to 1
+     */
+    public Garment withSeam(SeamPlace.Part part, int number, double at) {
+        return renumbered(panels.with(part, number, Optional.of(at)), Optional.empty(), part, number, 1);
+    }
+
+    /** One seam less; the others keep what was set for them. */
+    public Garment withoutSeam(SeamPlace seam) {
+        return renumbered(panels.without(seam), Optional.of(seam), seam.part(), seam.number() + 1, -1);
+    }
+
+    private Garment renumbered(Panels next, Optional<SeamPlace> gone, SeamPlace.Part part, int from, int by) {
+        return with(c -> {
+            c.panels = next;
+            c.intakes.clear();
+            intakes.forEach((cell, l) -> {
+                if (!gone.equals(Optional.of(cell.seam()))) {
+                    c.intakes.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), l);
+                }
+            });
+            c.splits.clear();
+            splits.forEach((option, share) -> {
+                if (!gone.equals(Optional.of(option.seam()))) {
+                    c.splits.put(SplitOption.of(option.seam().shifted(part, from, by)).orElseThrow(), share);
+                }
+            });
+            Map<String, Double> weights = new HashMap<>(sharing.weights());
+            Map<Cell, Length> caps = new HashMap<>();
+            gone.ifPresent(g -> weights.remove(g.id()));
+            sharing.caps().forEach((cell, l) -> {
+                if (!gone.equals(Optional.of(cell.seam()))) {
+                    caps.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), l);
+                }
+            });
+            c.sharing = new Sharing(sharing.preset(), Panels.renamed(weights, s -> s.shifted(part, from, by)), sharing.apexShare(), caps);
+        });
+    }
+
+    public Garment withSharing(Sharing next) {
+        return with(c -> c.sharing = next);
+    }
+
+    public Garment withFit(Fit next) {
+        return with(c -> c.fit = next);
+    }
+
+    public Garment withFastening(Fastening next) {
+        return with(c -> c.fastening = next);
+    }
+
+    public Garment withUpperEdge(UpperShape shape) {
+        return with(c -> c.upperEdge = shape);
+    }
+
+    public Garment withLowerEdge(LowerShape shape) {
+        return with(c -> c.lowerEdge = shape);
+    }
+
+    public Garment withSchool(UnderbustSchool next) {
+        return with(c -> c.school = next);
+    }
+
+    /** The same garment drafted by another school. */
+    public Garment withBlock(BlockChoice next) {
+        return with(c -> c.block = next);
+    }
+
     public Garment withSplit(SplitOption option, double share) {
-        Map<SplitOption, Double> next = new HashMap<>(splits);
-        next.put(option, share);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next, block, fastening);
+        return with(c -> c.splits.put(option, share));
     }
 
     /** The same garment with a split back at the rule. */
     public Garment withoutSplit(SplitOption option) {
-        Map<SplitOption, Double> next = new HashMap<>(splits);
-        next.remove(option);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, next, block, fastening);
+        return with(c -> c.splits.remove(option));
+    }
+
+    public Garment withLength(LengthOption option, Length length) {
+        return with(c -> c.lengths.put(option, length));
     }
 
     /** The same garment with a rule length back at its default. */
     public Garment withoutLength(LengthOption option) {
-        Map<LengthOption, Length> next = new HashMap<>(lengths);
-        next.remove(option);
-        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits, block, fastening);
-    }
-
-    /** The same garment with a level's ease back at the table. */
-    public Garment withoutEase(Level level) {
-        Map<Level, Length> next = new HashMap<>(ease);
-        next.remove(level);
-        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits, block, fastening);
-    }
-
-    public Garment withLength(LengthOption option, Length length) {
-        Map<LengthOption, Length> next = new EnumMap<>(LengthOption.class);
-        next.putAll(lengths);
-        next.put(option, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, next, intakes, allowances, splits, block, fastening);
+        return with(c -> c.lengths.remove(option));
     }
 
     /** The same garment with a sounding locked at a value. */
     public Garment withIntake(Cell cell, Length length) {
-        Map<Cell, Length> next = new HashMap<>(intakes);
-        next.put(cell, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits, block, fastening);
+        return with(c -> c.intakes.put(cell, length));
     }
 
     /** The same garment with a sounding back at the rule. */
     public Garment withoutIntake(Cell cell) {
-        Map<Cell, Length> next = new HashMap<>(intakes);
-        next.remove(cell);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, next, allowances, splits, block, fastening);
+        return with(c -> c.intakes.remove(cell));
     }
 
     public Garment withEase(Level level, Length length) {
-        Map<Level, Length> next = new HashMap<>(ease);
-        next.put(level, length);
-        return new Garment(upperEdge, lowerEdge, school, next, lengths, intakes, allowances, splits, block, fastening);
+        return with(c -> c.ease.put(level, length));
+    }
+
+    /** The same garment with a level's ease back at the table. */
+    public Garment withoutEase(Level level) {
+        return with(c -> c.ease.remove(level));
     }
 
     public Garment withAllowance(EdgeUse use, Length length) {
-        Map<EdgeUse, Length> next = new HashMap<>(allowances);
-        next.put(use, length);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits, block, fastening);
+        return with(c -> c.allowances.put(use, length));
     }
 
     /** The same garment with an allowance back at its start. */
     public Garment withoutAllowance(EdgeUse use) {
-        Map<EdgeUse, Length> next = new HashMap<>(allowances);
-        next.remove(use);
-        return new Garment(upperEdge, lowerEdge, school, ease, lengths, intakes, next, splits, block, fastening);
+        return with(c -> c.allowances.remove(use));
     }
 }

@@ -30,7 +30,14 @@ public enum LengthOption {
     DART_END("dart-end", "Dart end before the apex", 13, 0, 25, "C18", "the seam is rounded over the apex; some end at {19} or {25}"),
     APEX_RADIUS("apex-radius", "Rounding over the apex", 25, 8, 120, "C7.2", "the smallest radius of the seam at the apex"),
     COVERAGE("coverage", "Crest beyond the bust radius", 0, -40, 40, "C8", "the bust radius covers the breast; {25} more covers it safely"),
-    SWEETHEART_DIP("sweetheart-dip", "Dip at centre front", 40, 15, 120, "C10", "the dip below the crest");
+    SWEETHEART_DIP("sweetheart-dip", "Dip at centre front", 40, 15, 120, "C10", "the dip below the crest"),
+    SEAM_CAP("seam-cap", "Cap of a seam at the waist", 45, 15, 90, "C6", "more is noted; seams of a corset that reach it let the others take the rest; at the side it counts for each block"),
+    WAIST_DROP("waist-drop", "Styled waist dropped", 0, 0, 50, "C3", "up to {50} lengthens the body to the eye"),
+    REACH_UP("reach-up", "Reduction felt above the waist", 120, 0, 300, "C5", "so far up the eases follow a waist that is drawn in more or less than its row; at {0} none do"),
+    REACH_DOWN("reach-down", "Reduction felt below the waist", 150, 0, 300, "C5", "so far down the eases follow; at {0} none do"),
+    FRONT_LENGTH_BELOW("front-below-waist", "Lower edge at centre front, below the waist", 90, 10, 200, "C10", "the point or the round; no longer than waist to lap"),
+    SIDE_LENGTH_BELOW("side-below-waist", "Lower edge at the side, below the waist", 50, 10, 150, "C10", "clear of the hip bone"),
+    BACK_LENGTH_BELOW("back-below-waist", "Lower edge at centre back, below the waist", 60, 10, 150, "C10", "a little longer than the side");
 
     /** Where the shoulder-dart block sets another figure (C4.3), by the rule-id. */
     private static final Map<String, Double> SHOULDER_DART = Map.of("waist-dart", 38.0, "back-dart", 38.0, "centre-back-in", 13.0, "back-neck-depth", 25.0);

@@ -1,11 +1,13 @@
 package bathyra.garment;
 
-
 /** Where the garment ends (C10). */
 public enum LowerShape implements Choice {
     WAIST("waist", "At the waist"),
     HIGH_HIP("high-hip", "At the high hip"),
-    HIP("hip", "At the hip");
+    HIP("hip", "At the hip"),
+    STRAIGHT("straight", "Straight, below the waist"),
+    POINTED("pointed", "Pointed front"),
+    ROUNDED("rounded", "Rounded front");
 
     private final String id;
     private final String label;
@@ -23,5 +25,10 @@ public enum LowerShape implements Choice {
     @Override
     public String label() {
         return label;
+    }
+
+    /** Whether it ends on a level line; the others end at lengths below the waist that the cutter sets. */
+    public boolean isOnLevel() {
+        return this == WAIST || this == HIGH_HIP || this == HIP;
     }
 }

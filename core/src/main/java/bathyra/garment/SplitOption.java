@@ -5,47 +5,22 @@ import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import java.util.Arrays;
 import java.util.Optional;
 
-/** How the intake of a princess seam is divided between its two edges: the share that lies towards the centre (C6, C18). */
-public enum SplitOption {
-    PRINCESS_FRONT("princess-split", SeamPlace.PRINCESS_FRONT, 1.0 / 3, "one third towards the centre, two thirds towards the side"),
-    PRINCESS_BACK("back-split", SeamPlace.PRINCESS_BACK, 0.5, "half and half");
-
+/**
+ * How the intake of a seam is divided between its two edges: the share that lies towards the centre (C6, C18).
+ *
+ * @param id the rule-id in files
+ * @param standard the share until the cutter sets one
+ * @param reason why the default is what it is
+ */
+public record SplitOption(String id, SeamPlace seam, double standard, String reason) implements Comparable<SplitOption> {
+    public static final SplitOption PRINCESS_FRONT = new SplitOption("princess-split", SeamPlace.PRINCESS_FRONT, 1.0 / 3, "one third towards the centre, two thirds towards the side");
+    public static final SplitOption PRINCESS_BACK = new SplitOption("back-split", SeamPlace.PRINCESS_BACK, 0.5, "half and half");
     /** Less than this would leave one edge as good as straight and bend the other alone. */
     public static final double LEAST = 0.1;
     public static final double MOST = 0.9;
-
-    private final String id;
-    private final SeamPlace seam;
-    private final double standard;
-    private final String reason;
-
-    SplitOption(String id, SeamPlace seam, double standard, String reason) {
-        this.id = id;
-        this.seam = seam;
-        this.standard = standard;
-        this.reason = reason;
-    }
-
-    /** The rule-id in files. */
-    public String id() {
-        return id;
-    }
-
-    public SeamPlace seam() {
-        return seam;
-    }
-
-    public double standard() {
-        return standard;
-    }
-
-    /** Why the default is what it is. */
-    public String reason() {
-        return reason;
-    }
+    private static final String OF_SEAM = "split-";
 
     public static boolean allows(double share) {
         return share >= LEAST && share <= MOST;
@@ -55,8 +30,24 @@ public enum SplitOption {
         return Given.option("Towards the centre", own == null ? standard : own, Quantity.RATIO, own == null ? "rule: " + reason : "yours", Rule.of("C6", "split"));
     }
 
-    /** The split of a seam, if it is one that can be divided at will. */
+    /** The split of a seam, if it is one that can be divided at will. The side belongs half to each block; centre back has one edge. */
     public static Optional<SplitOption> of(SeamPlace seam) {
-        return Arrays.stream(values()).filter(o -> o.seam == seam).findFirst();
+        if (seam.part() != SeamPlace.Part.FRONT && seam.part() != SeamPlace.Part.BACK) {
+            return Optional.empty();
+        }
+        return Optional.of(seam.equals(SeamPlace.PRINCESS_FRONT) ? PRINCESS_FRONT : seam.equals(SeamPlace.PRINCESS_BACK) ? PRINCESS_BACK
+                : new SplitOption(OF_SEAM + seam.id(), seam, 0.5, "half and half on corset panels"));
+    }
+
+    public static Optional<SplitOption> ofId(String id) {
+        if (id.equals(PRINCESS_FRONT.id) || id.equals(PRINCESS_BACK.id)) {
+            return Optional.of(id.equals(PRINCESS_FRONT.id) ? PRINCESS_FRONT : PRINCESS_BACK);
+        }
+        return id.startsWith(OF_SEAM) ? SeamPlace.ofId(id.substring(OF_SEAM.length())).filter(s -> !s.isPrincess()).flatMap(SplitOption::of) : Optional.empty();
+    }
+
+    @Override
+    public int compareTo(SplitOption other) {
+        return id.compareTo(other.id);
     }
 }

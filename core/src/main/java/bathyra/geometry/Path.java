@@ -84,6 +84,22 @@ public record Path(List<Segment> segments) {
         return new Path(all);
     }
 
+    /** The part from the start to an arc length. @param arc mm, more than nothing and less than the whole */
+    public Path upTo(double arc) {
+        List<Segment> kept = new ArrayList<>();
+        double left = arc;
+        for (Segment segment : segments) {
+            double length = segment.length();
+            if (left <= length) {
+                kept.add(segment.part(0, parameterAt(segment, left, length)));
+                break;
+            }
+            kept.add(segment);
+            left -= length;
+        }
+        return new Path(kept);
+    }
+
     /** The place at an arc length from the start; lengths outside the path give its ends. */
     public Place at(double arc) {
         double left = Math.max(0, arc);

@@ -1,7 +1,9 @@
 package bathyra.girth;
 
 import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
 import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
@@ -11,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How tight the garment is at each level (C5).
@@ -20,24 +23,13 @@ import java.util.Map;
 public record GirthPlan(List<LevelPlan> levels) {
     private static final Rule PLAN = Rule.of("C5", "girth plan");
     private static final Rule FRONT_SHARE = Rule.of("C5", "front share");
+    private static final Rule SPREAD = Rule.of("C5", "the reduction spreads to the neighbouring levels");
+    private static final Rule DROPPED = Rule.of("C3", "dropped styled waist");
     private static final Map<Level, Double> FRONT_SHARES = Map.of(Level.UPPER, 0.52, Level.BUST, 0.54,
             Level.UNDERBUST, 0.51, Level.WAIST, 0.50, Level.HIGH_HIP, 0.48, Level.HIP, 0.47);
 
-    /** The starting ease of the row "bustier, zip or hooks", mm on the full girth. */
-    public static final Map<Level, Length> BUSTIER_WITH_ZIP = Map.of(Level.UPPER, Length.mm(-10), Level.BUST, Length.mm(0),
-            Level.UNDERBUST, Length.mm(-15), Level.WAIST, Length.mm(-10), Level.HIGH_HIP, Length.mm(0), Level.HIP, Length.mm(10));
-
     public GirthPlan {
         levels = List.copyOf(levels);
-    }
-
-    /** The starting ease of the row "bustier, laced or looped". */
-    public static final Map<Level, Length> BUSTIER_LACED = Map.of(Level.UPPER, Length.mm(-10), Level.BUST, Length.mm(0),
-            Level.UNDERBUST, Length.mm(-20), Level.WAIST, Length.mm(-25), Level.HIGH_HIP, Length.mm(0), Level.HIP, Length.mm(10));
-
-    /** The row of the table by which a garment starts. */
-    public static Map<Level, Length> row(Garment garment) {
-        return garment.fastening().closure().isLaced() ? BUSTIER_LACED : BUSTIER_WITH_ZIP;
     }
 
     /** The share of the worn girth that lies in front by the table. */
@@ -47,23 +39,97 @@ public record GirthPlan(List<LevelPlan> levels) {
 
     /** The plan of a garment's levels, from the top; the set must have or estimate the girth of each. */
     public static GirthPlan of(MeasurementSet set, Garment garment) {
-        return new GirthPlan(garment.levels().stream().map(level -> plan(set, level, garment)).toList());
+        Planning planning = new Planning(set, garment);
+        return new GirthPlan(garment.levels().stream().map(planning::level).toList());
     }
 
-    private static LevelPlan plan(MeasurementSet set, Level level, Garment garment) {
-        Reckoned body = set.find(level.girth()).orElseThrow(() -> new IllegalArgumentException(level.girth().key() + " is absent"));
-        Length own = garment.ease().get(level);
-        boolean laced = garment.fastening().closure().isLaced();
-        Reckoned ease = Given.option("Ease", (own == null ? row(garment).get(level) : own).millimetres(), Quantity.LENGTH,
-                own != null ? "yours" : laced ? "laced bustier" : "bustier with zip", PLAN);
-        Reckoned gap = garment.gap();
-        Double ownShare = garment.fastening().frontShares().get(level);
-        Reckoned share = Given.option("Front share", ownShare == null ? FRONT_SHARES.get(level) : ownShare, Quantity.RATIO, ownShare == null ? "rule" : "yours", FRONT_SHARE);
-        Reckoned worn = body.plus(ease).named("Worn girth", PLAN);
-        Reckoned one = Given.constant(1, Quantity.RATIO);
-        String low = level.label().toLowerCase(Locale.ROOT);
-        return new LevelPlan(level, body, ease, worn, gap, share, worn.minus(gap).named("Pattern girth", PLAN), worn.times(share).over(2).named("Front half at the " + low, PLAN),
-                worn.times(one.minus(share)).over(2).minus(gap.over(2)).named("Back half at the " + low, PLAN));
+    /** The ease that a level has until the cutter sets one: its row's, and what the waist's own reduction draws after it. */
+    public static Reckoned standardEase(MeasurementSet set, Garment garment, Level level) {
+        return new Planning(set, garment.withoutEase(level)).ease(level);
+    }
+
+    /** The measurement that a level is fitted to. */
+    public static MeasurementKey girth(Garment garment, Level level) {
+        return level == Level.UNDERBUST && garment.isLungsFull() ? MeasurementKey.UNDERBUST_FULL : level.girth();
+    }
+
+    /** The planning of one garment on one body. */
+    private record Planning(MeasurementSet set, Garment garment) {
+        private LevelPlan level(Level level) {
+            Reckoned body = body(level);
+            Reckoned ease = ease(level);
+            Reckoned gap = garment.gap();
+            Double ownShare = garment.fastening().frontShares().get(level);
+            Reckoned share = Given.option("Front share", ownShare == null ? FRONT_SHARES.get(level) : ownShare, Quantity.RATIO, ownShare == null ? "rule" : "yours", FRONT_SHARE);
+            Reckoned worn = body.plus(ease).named("Worn girth", PLAN);
+            Reckoned one = Given.constant(1, Quantity.RATIO);
+            String low = level.label().toLowerCase(Locale.ROOT);
+            return new LevelPlan(level, body, ease, worn, gap, share, worn.minus(gap).named("Pattern girth", PLAN), worn.times(share).over(2).named("Front half at the " + low, PLAN),
+                    worn.times(one.minus(share)).over(2).minus(gap.over(2)).named("Back half at the " + low, PLAN));
+        }
+
+        private Reckoned body(Level level) {
+            Reckoned tape = tape(girth(garment, level));
+            return level == Level.WAIST && !garment.fit().waistGirthDrops() ? atDroppedWaist(tape) : tape;
+        }
+
+        /** Where the styled waist is dropped and the girth is not asked to move with it, the body is as wide there as it is. */
+        private Reckoned atDroppedWaist(Reckoned waist) {
+            Reckoned drop = garment.length(LengthOption.WAIST_DROP);
+            Optional<Reckoned> highHip = set.find(MeasurementKey.HIGH_HIP);
+            Optional<Reckoned> fall = set.find(MeasurementKey.WAIST_TO_HIGH_HIP);
+            if (drop.value() == 0 || highHip.isEmpty() || fall.isEmpty()) {
+                return waist;
+            }
+            return waist.plus(highHip.get().minus(waist).times(drop.over(fall.get()))).named("Body at the dropped waist", DROPPED);
+        }
+
+        private Reckoned ease(Level level) {
+            Length own = garment.ease().get(level);
+            if (own != null) {
+                return Given.option("Ease", own.millimetres(), Quantity.LENGTH, "yours", PLAN);
+            }
+            Reckoned row = byRow(level);
+            Length waist = garment.ease().get(Level.WAIST);
+            if (waist == null || level == Level.WAIST) {
+                return row;
+            }
+            double felt = felt(level);
+            if (felt == 0) {
+                return row;
+            }
+            Reckoned more = Given.option("Waist ease", waist.millimetres(), Quantity.LENGTH, "yours", PLAN).minus(byRow(Level.WAIST));
+            return row.plus(more.times(Given.option("Felt here", felt, Quantity.RATIO, "the curve of the reduction", SPREAD))).named("Ease", SPREAD);
+        }
+
+        private Reckoned byRow(Level level) {
+            EaseRow row = garment.row();
+            if (!row.isStretch()) {
+                return Given.option("Ease", row.ease(level).millimetres(), Quantity.LENGTH, row.label().toLowerCase(Locale.ROOT), PLAN);
+            }
+            Reckoned off = garment.fit().stretch().orElseGet(Stretch::unmeasured).offGirths();
+            return Given.constant(0, Quantity.LENGTH).minus(body(level).times(off)).named("Ease", Rule.of("C5", "stretch cloth"));
+        }
+
+        /** Half a wave of the cosine from the waist, where all is felt, to the reach, where nothing is. */
+        private double felt(Level level) {
+            if (level == Level.UPPER || level == Level.BUST) {
+                return 0;
+            }
+            double reach = garment.length(level == Level.UNDERBUST ? LengthOption.REACH_UP : LengthOption.REACH_DOWN).value();
+            double away = level == Level.UNDERBUST ? aboveWaist() : set.find(level == Level.HIGH_HIP ? MeasurementKey.WAIST_TO_HIGH_HIP : MeasurementKey.WAIST_TO_HIP).map(Reckoned::value).orElse(reach);
+            return away >= reach || reach == 0 ? 0 : (1 + Math.cos(Math.PI * Math.max(0, away) / reach)) / 2;
+        }
+
+        private double aboveWaist() {
+            Optional<Reckoned> waist = set.find(MeasurementKey.FRONT_LENGTH);
+            Optional<Reckoned> underbust = set.find(MeasurementKey.SHOULDER_TO_UNDERBUST);
+            return waist.isEmpty() || underbust.isEmpty() ? Double.POSITIVE_INFINITY : waist.get().value() - underbust.get().value();
+        }
+
+        private Reckoned tape(MeasurementKey key) {
+            return set.find(key).orElseThrow(() -> new IllegalArgumentException(key.key() + " is absent"));
+        }
     }
 
     public LevelPlan at(Level level) {

@@ -9,118 +9,196 @@ import bathyra.geometry.Vec;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
 import bathyra.intake.IntakeTable;
+import bathyra.intake.SeamAxes;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.Sentence;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
- * The four panels of a half, from centre front to centre back, with their long edges walked against each other (C7).
+ * The panels of a half, from centre front to centre back, with their long edges walked against each other (C7): two fronts and two
+ * backs for a bustier, three to eight for a corset.
  *
+ * @param levels the levels that every panel has from edge to edge
+ * @param frontAngle the angle inside the cloth at the lower end of centre front, radians
  * @param residual how far the worst stretch of any seam is from its partner after walking, mm
  */
-public record PanelSet(Panel centreFront, Panel sideFront, Panel sideBack, Panel centreBack, double residual) {
-    /** The panels in wearing order. */
-    public List<Panel> panels() {
-        return List.of(centreFront, sideFront, sideBack, centreBack);
+public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle, double residual) {
+    public PanelSet {
+        panels = List.copyOf(panels);
+        levels = List.copyOf(levels);
     }
 
     /**
-     * Order of work: centre front; side front walked from the apex; side back from the waist, against the side front;
-     * centre back (C7.3).
+     * Order of work: each panel's edge is walked against the one before, from centre front to centre back; the seam over the apex
+     * from the apex, the others from the waist (C7.3).
      *
-     * @throws NotDraftable when a panel would have no width or a seam cannot be walked
+     * @throws NotDraftable when a panel would have no width, seams cross or a seam cannot be walked
      */
     public static PanelSet cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) throws NotDraftable {
-        List<Level> levels = girths.levels().stream().map(l -> l.level()).toList();
-        Widths widths = new Widths(block, girths, intakes, garment);
-        for (Level level : levels) {
-            widths.require(level);
+        return new Cut(block, girths, intakes, garment).panels();
+    }
+
+    /** The cutting of one half. */
+    private static final class Cut {
+        private final Block block;
+        private final Garment garment;
+        private final SeamAxes axes;
+        private final List<Level> levels;
+        private final Widths widths;
+        private final List<String> names;
+        private final boolean overBust;
+
+        Cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) {
+            this.block = block;
+            this.garment = garment;
+            this.axes = intakes.axes();
+            this.levels = girths.levels().stream().map(l -> l.level()).toList();
+            this.widths = new Widths(garment, intakes, block::front);
+            this.names = PanelNames.of(garment);
+            this.overBust = levels.contains(Level.BUST);
         }
-        double sheetBack = girths.widestFront().value();
-        double sheetEnd = sheetBack + girths.widestBack().value();
 
-        SeamEdge.Rounding straight = rounding(garment, Vec.DOWN);
-        Map<Level, Point> frontNodes = nodes(levels, widths::centreFront, block::front);
-        SeamEdge frontEdge = SeamEdge.through(frontNodes, Optional.of(straight.fittedTo(frontNodes)));
-        Panel centreFront = new Panel(upright(levels, block), frontEdge);
-
-        // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two legs.
-        double turn = Math.asin(Math.min(1, block.sideDart().value() / widths.sideFront(Level.BUST)));
-        Walking.Walked princess = Walking.against(frontEdge,
-                nodes(levels, l -> widths.centreFront(l) + intakes.at(l, SeamPlace.PRINCESS_FRONT).value(), block::front),
-                Level.BUST, Optional.of(rounding(garment, Vec.DOWN.turned(turn / 2))));
-        Panel sideFront = across(levels, princess.edge(), widths::sideFront, block::side, "Side front");
-
-        Walking.Walked side = Walking.against(sideFront.right(),
-                nodes(levels, l -> sheetBack + intakes.sideBack().get(l).value(), block::side), Level.WAIST, Optional.empty());
-        Panel sideBack = across(levels, side.edge(), widths::sideBack, l -> backDepth(block, l, 1 - block.backAxis().value() / girths.at(l).backHalf().value()), "Side back");
-
-        Walking.Walked princessBack = Walking.against(sideBack.right(),
-                nodes(levels, l -> sheetEnd - intakes.at(l, SeamPlace.CENTRE_BACK).value() - widths.centreBack(l), block::side),
-                Level.WAIST, Optional.empty());
-        Panel centreBack = across(levels, princessBack.edge(), widths::centreBack, l -> backDepth(block, l, 1), "Centre back");
-
-        double residual = Math.max(princess.residual(), Math.max(side.residual(), princessBack.residual()));
-        if (residual > Tolerance.SEAM) {
-            throw new NotDraftable(Finding.mm("seam-length", "frontLength", Finding.Status.FAULT, residual, Tolerance.SEAM, Sentence.of(
-                    "Two edges of a seam stay {} apart however they are walked. Look at frontLength, backLength and shoulderToApex, or lower the intakes.",
-                    Length.mm(residual))));
-        }
-        return new PanelSet(centreFront, sideFront, sideBack, centreBack, residual)
-                .carriedUpTo(block.crest().value());
-    }
-
-    private PanelSet carriedUpTo(double crest) {
-        double above = centreFront.right().reachUpTo(crest);
-        if (above < Tolerance.COINCIDENT) {
-            return this;
-        }
-        return new PanelSet(new Panel(centreFront.left(), centreFront.right().carriedUp(above)),
-                new Panel(sideFront.left().carriedUp(above), sideFront.right()), sideBack, centreBack, residual);
-    }
-
-    /** On the back the upper line falls evenly from the underarm to centre back. */
-    private static double backDepth(Block block, Level level, double share) {
-        double side = block.side(level);
-        return level == Level.UPPER ? side + (block.centreBackTop().value() - side) * share : side;
-    }
-
-    private static SeamEdge.Rounding rounding(Garment garment, Vec direction) {
-        return new SeamEdge.Rounding(direction, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value(), 1);
-    }
-
-    private static SeamEdge upright(List<Level> levels, Block block) {
-        return SeamEdge.through(nodes(levels, l -> 0, block::front), Optional.empty());
-    }
-
-    /** The far edge of a panel: each level's width away from the near edge, measured along the line between the two. */
-    private static Panel across(List<Level> levels, SeamEdge left, ToDoubleFunction<Level> width, ToDoubleFunction<Level> depth, String panel)
-            throws NotDraftable {
-        Map<Level, Point> nodes = new EnumMap<>(Level.class);
-        for (Level level : levels) {
-            Point from = left.nodes().get(level);
-            double fall = depth.applyAsDouble(level) - from.y();
-            double w = width.applyAsDouble(level);
-            if (Math.abs(fall) > 0.9 * w) {
-                throw new NotDraftable(Finding.mm("panel-width", "backLength", Finding.Status.FAULT, w, Math.abs(fall), Sentence.of(
-                        panel + " is {} wide at the " + level.label().toLowerCase(java.util.Locale.ROOT)
-                                + " while its level line falls {}. Take frontLength and backLength again.", Length.mm(w), Length.mm(Math.abs(fall)))));
+        PanelSet panels() throws NotDraftable {
+            for (Level level : levels) {
+                widths.require(level, names);
             }
-            nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
+            int n = names.size();
+            List<Panel> panels = new ArrayList<>();
+            SeamEdge left = SeamEdge.through(nodes(l -> 0, block::front), Optional.empty(), Vec.DOWN);
+            double residual = 0;
+            for (int i = 0; i < n; i++) {
+                Panel panel = across(left, i);
+                panels.add(panel);
+                if (i < n - 1) {
+                    Walking.Walked walked = walked(panel.right(), i);
+                    residual = Math.max(residual, walked.residual());
+                    left = walked.edge();
+                }
+            }
+            if (residual > Tolerance.SEAM) {
+                throw new NotDraftable(Finding.mm("seam-length", "frontLength", Finding.Status.FAULT, residual, Tolerance.SEAM, Sentence.of(
+                        "Two edges of a seam stay {} apart however they are walked. Look at frontLength, backLength and shoulderToApex, or lower the intakes.",
+                        Length.mm(residual))));
+            }
+            LowerLine lower = LowerLine.of(garment, block, axes.front(), axes.front() + axes.back());
+            List<Panel> finished = overBust ? carriedUp(panels) : panels;
+            return new PanelSet(lower.isOnLevel() ? finished : ended(finished, lower), whole(lower), lower.angleInFront(), residual);
         }
-        return new Panel(left, SeamEdge.through(nodes, Optional.empty()));
-    }
 
-    private static Map<Level, Point> nodes(List<Level> levels, ToDoubleFunction<Level> x, ToDoubleFunction<Level> y) {
-        Map<Level, Point> nodes = new EnumMap<>(Level.class);
-        levels.forEach(l -> nodes.put(l, new Point(x.applyAsDouble(l), y.applyAsDouble(l))));
-        return nodes;
+        private boolean overApex(int i) {
+            return overBust && axes.isThroughApex(widths.seam(i), block.front(Level.BUST));
+        }
+
+        /** The near edge of the panel behind a seam, walked against the far edge of the panel before it. */
+        private Walking.Walked walked(SeamEdge partner, int i) {
+            Map<Level, Point> start = nodes(l -> widths.behind(i, l), l -> depth(i, l));
+            Vec down = axes.axes().get(i).direction();
+            if (!overApex(i)) {
+                return Walking.against(partner, start, Level.WAIST, Optional.empty(), down);
+            }
+            // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two legs.
+            return Walking.against(partner, start, Level.BUST, Optional.of(rounding(down.turned(turn(i) / 2))), down);
+        }
+
+        /** By how much closing the side bust dart turns the cloth between a seam over the apex and the side. */
+        private double turn(int i) {
+            double toSide = 0;
+            for (int k = i + 1; k < names.size() && widths.seam(k - 1).part() == SeamPlace.Part.FRONT; k++) {
+                toSide += widths.width(k, Level.BUST);
+            }
+            return Math.asin(Math.min(1, block.sideDart().value() / toSide));
+        }
+
+        private SeamEdge.Rounding rounding(Vec direction) {
+            return new SeamEdge.Rounding(direction, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value(), 1);
+        }
+
+        /**
+         * The depth of a level line at a seam. Towards the side it falls by the closed dart, from the apex on; on the back the
+         * upper line falls evenly from the underarm to centre back.
+         */
+        private double depth(int i, Level level) {
+            SeamAxes.Axis axis = axes.axes().get(i);
+            double x = axis.at();
+            double side = block.side(level);
+            if (x > axes.front()) {
+                return level == Level.UPPER ? side + (block.centreBackTop().value() - side) * Math.min(1, (x - axes.front()) / axes.back()) : side;
+            }
+            double share = Math.min(1, Math.max(0, (x - axes.apex()) / (axes.front() - axes.apex())));
+            return overApex(i) ? block.front(level) : block.front(level) + (side - block.front(level)) * share;
+        }
+
+        /** A panel from its near edge: each level's width away, measured along the line between the two edges. */
+        private Panel across(SeamEdge left, int i) throws NotDraftable {
+            Map<Level, Point> nodes = new EnumMap<>(Level.class);
+            for (Level level : levels) {
+                Point from = left.nodes().get(level);
+                double fall = depth(i, level) - from.y();
+                double w = widths.width(i, level);
+                if (Math.abs(fall) > 0.9 * w) {
+                    throw new NotDraftable(Finding.mm("panel-width", "backLength", Finding.Status.FAULT, w, Math.abs(fall), Sentence.of(
+                            names.get(i) + " is {} wide at the " + level.label().toLowerCase(Locale.ROOT)
+                                    + " while its level line falls {}. Take frontLength and backLength again.", Length.mm(w), Length.mm(Math.abs(fall)))));
+                }
+                nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
+            }
+            Vec down = axes.axes().get(i).direction();
+            Optional<SeamEdge.Rounding> rounding = overApex(i) ? Optional.of(rounding(down).fittedTo(nodes, down)) : Optional.empty();
+            return new Panel(left, SeamEdge.through(nodes, rounding, down));
+        }
+
+        private Map<Level, Point> nodes(ToDoubleFunction<Level> x, ToDoubleFunction<Level> y) {
+            Map<Level, Point> nodes = new EnumMap<>(Level.class);
+            levels.forEach(l -> nodes.put(l, new Point(x.applyAsDouble(l), y.applyAsDouble(l))));
+            return nodes;
+        }
+
+        /** The seams in front are carried on straight to the upper edge: to the crest over the apex, less towards the side (C10). */
+        private List<Panel> carriedUp(List<Panel> panels) {
+            List<Panel> next = new ArrayList<>(panels);
+            for (int i = 0; i + 1 < panels.size() && widths.seam(i).part() == SeamPlace.Part.FRONT; i++) {
+                double above = next.get(i).right().reachUpTo(top(axes.axes().get(i).at(), next.get(i).right().path().start().y()));
+                if (above >= Tolerance.COINCIDENT) {
+                    next.set(i, new Panel(next.get(i).left(), next.get(i).right().carriedUp(above)));
+                    next.set(i + 1, new Panel(next.get(i + 1).left().carriedUp(above), next.get(i + 1).right()));
+                }
+            }
+            return next;
+        }
+
+        private double top(double x, double line) {
+            double crest = block.crest().value();
+            double apex = axes.apex();
+            double share = x <= apex ? 1 - x / apex : (x - apex) / (axes.front() - apex);
+            double away = (1 - Math.cos(Math.PI * Math.min(1, share))) / 2;
+            double other = x <= apex ? block.centreFrontTop().value() : line;
+            return Math.min(line, crest + (other - crest) * away);
+        }
+
+        /** Each seam ends where the lower edge of the developed plane has it, both edges alike. */
+        private List<Panel> ended(List<Panel> panels, LowerLine lower) {
+            List<Panel> next = new ArrayList<>();
+            for (int i = 0; i < panels.size(); i++) {
+                double left = lower.below(i == 0 ? 0 : axes.axes().get(i - 1).at());
+                double right = lower.below(axes.axes().get(i).at());
+                next.add(new Panel(panels.get(i).left().endedBelowWaist(left), panels.get(i).right().endedBelowWaist(right)));
+            }
+            return next;
+        }
+
+        /** The levels that no lower edge cuts off. */
+        private List<Level> whole(LowerLine lower) {
+            double least = lower.isOnLevel() ? Double.POSITIVE_INFINITY : Math.min(lower.front(), Math.min(lower.side(), lower.back()));
+            return levels.stream().filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH)).toList();
+        }
     }
 }

@@ -7,6 +7,7 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -36,8 +37,8 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
      * @param longer how much longer still it keeps to its axis so that the radius is reached
      */
     public record Rounding(Vec direction, double dartEnd, double radius, double longer) {
-        Rounding fittedTo(Map<Level, Point> nodes) {
-            return new Rounding(direction, dartEnd, radius, SeamEdge.longer(nodes, this));
+        Rounding fittedTo(Map<Level, Point> nodes, Vec atWaist) {
+            return new Rounding(direction, dartEnd, radius, SeamEdge.longer(nodes, this, atWaist));
         }
     }
 
@@ -45,19 +46,21 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     private static final double LONGER_MOST = 1.5;
     private static final double PACE_MOST = 1.75;
     private static final double NEAR_APEX = 20;
+    /** An edge that ends this near where it should is left as it is. */
+    private static final double END = 1e-3;
 
-    /** The curve through the level points: upright at the waist, free at the outer ends. */
-    static SeamEdge through(Map<Level, Point> nodes, Optional<Rounding> rounding) {
+    /** The curve through the level points: along its axis at the waist, free at the outer ends. @param atWaist the axis there, downwards */
+    static SeamEdge through(Map<Level, Point> nodes, Optional<Rounding> rounding, Vec atWaist) {
         List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
         List<Path> parts = new ArrayList<>();
         int waist = levels.indexOf(Level.WAIST);
         if (rounding.isPresent()) {
-            parts.add(overApex(nodes, rounding.get(), rounding.get().longer()));
+            parts.add(overApex(nodes, rounding.get(), rounding.get().longer(), atWaist));
         } else {
-            parts.add(FairSpline.through(points(nodes, levels.subList(0, waist + 1)), Optional.empty(), Optional.of(Vec.DOWN)));
+            parts.add(FairSpline.through(points(nodes, levels.subList(0, waist + 1)), Optional.empty(), Optional.of(atWaist)));
         }
         if (waist < levels.size() - 1) {
-            parts.add(FairSpline.through(points(nodes, levels.subList(waist, levels.size())), Optional.of(Vec.DOWN), Optional.empty()));
+            parts.add(FairSpline.through(points(nodes, levels.subList(waist, levels.size())), Optional.of(atWaist), Optional.empty()));
         }
         Path path = parts.stream().reduce(Path::then).orElseThrow();
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
@@ -75,21 +78,21 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
      * How much longer than usual the seam must keep to its axis at the apex, so that it bends no tighter than wanted. Found
      * once on the points as they are planned: if it changed while the seam is walked, the walk would chase it.
      */
-    static double longer(Map<Level, Point> nodes, Rounding rounding) {
+    static double longer(Map<Level, Point> nodes, Rounding rounding, Vec atWaist) {
         double longer = 1;
-        while (longer < LONGER_MOST && radiusNear(overApex(nodes, rounding, longer), nodes.get(Level.BUST)) < rounding.radius()) {
+        while (longer < LONGER_MOST && radiusNear(overApex(nodes, rounding, longer, atWaist), nodes.get(Level.BUST)) < rounding.radius()) {
             longer += LONGER_STEP;
         }
         return longer;
     }
 
     /** Both parts meet at the apex in one direction. */
-    private static Path overApex(Map<Level, Point> nodes, Rounding rounding, double longer) {
+    private static Path overApex(Map<Level, Point> nodes, Rounding rounding, double longer, Vec atWaist) {
         Point upper = nodes.get(Level.UPPER);
         Point apex = nodes.get(Level.BUST);
         List<Point> below = points(nodes, List.of(Level.BUST, Level.UNDERBUST, Level.WAIST));
         return FairSpline.through(List.of(upper, apex), Optional.empty(), Optional.of(atApex(rounding, longer, upper.distance(apex))))
-                .then(FairSpline.through(below, Optional.of(atApex(rounding, longer, apex.distance(below.get(1)))), Optional.of(Vec.DOWN)));
+                .then(FairSpline.through(below, Optional.of(atApex(rounding, longer, apex.distance(below.get(1)))), Optional.of(atWaist)));
     }
 
     private static Vec atApex(Rounding rounding, double longer, double chord) {
@@ -125,6 +128,19 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         Vec up = path.startTangent().reversed();
         double rise = path.start().y() - y;
         return rise <= 0 ? 0 : rise / Math.max(0.2, -up.dy());
+    }
+
+    /** The same edge ended at a length below its waist mark; beyond its own end it runs on straight. @param length mm along the edge */
+    SeamEdge endedBelowWaist(double length) {
+        double wanted = above + arcs.get(Level.WAIST) + length;
+        double has = path.length();
+        Path ended = wanted < has ? path.upTo(wanted) : path.then(Path.of(new Line(path.end(), path.end().plus(path.endTangent().times(wanted - has)))));
+        return Math.abs(wanted - has) < END ? this : new SeamEdge(ended, nodes, arcs, above);
+    }
+
+    /** Where the uppermost level line meets the edge. */
+    public Point top() {
+        return nodes.get(Arrays.stream(Level.values()).filter(nodes::containsKey).findFirst().orElseThrow());
     }
 
     double stretch(Level from, Level to) {

@@ -2,6 +2,7 @@ package bathyra.panel;
 
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
+import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -21,15 +22,15 @@ final class Walking {
     /** The walked edge and how far its worst stretch still is from its partner, mm. */
     record Walked(SeamEdge edge, double residual) {}
 
-    static Walked against(SeamEdge partner, Map<Level, Point> start, Level anchor, Optional<SeamEdge.Rounding> asked) {
-        Optional<SeamEdge.Rounding> rounding = asked.map(r -> r.fittedTo(start));
+    static Walked against(SeamEdge partner, Map<Level, Point> start, Level anchor, Optional<SeamEdge.Rounding> asked, Vec atWaist) {
+        Optional<SeamEdge.Rounding> rounding = asked.map(r -> r.fittedTo(start, atWaist));
         List<Level> levels = new ArrayList<>(new EnumMap<>(start).keySet());
         Map<Level, Point> nodes = new EnumMap<>(start);
-        SeamEdge edge = SeamEdge.through(nodes, rounding);
+        SeamEdge edge = SeamEdge.through(nodes, rounding, atWaist);
         double residual = residual(partner, edge, levels);
         for (int round = 0; round < ROUNDS && residual > Tolerance.WALK; round++) {
             step(partner, edge, levels, nodes, levels.indexOf(anchor));
-            edge = SeamEdge.through(nodes, rounding);
+            edge = SeamEdge.through(nodes, rounding, atWaist);
             residual = residual(partner, edge, levels);
         }
         return new Walked(edge, residual);

@@ -1,65 +1,104 @@
 package bathyra.panel;
 
-import bathyra.block.Block;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.geometry.Tolerance;
-import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
 import bathyra.intake.IntakeTable;
+import bathyra.intake.SeamAxes;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.Sentence;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
-/** How wide each panel is at each level: the seam axes less each panel's part of the intakes, the rest to the side panels. */
+/**
+ * Where the two edges of every seam lie on the paper at a level (C7.1): the seam's axis less the part of its intake that each
+ * edge carries. What lies between two neighbouring seams is a panel's width.
+ */
 final class Widths {
-    private final Block block;
-    private final GirthPlan girths;
+    private final Garment garment;
     private final IntakeTable intakes;
-    private final double frontSplit;
-    private final double backSplit;
+    private final List<SeamAxes.Axis> axes;
+    private final ToDoubleFunction<Level> depth;
 
-    Widths(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) {
-        this.block = block;
-        this.girths = girths;
+    /** @param depth of each level at centre front */
+    Widths(Garment garment, IntakeTable intakes, ToDoubleFunction<Level> depth) {
+        this.garment = garment;
         this.intakes = intakes;
-        this.frontSplit = garment.split(SplitOption.PRINCESS_FRONT).value();
-        this.backSplit = garment.split(SplitOption.PRINCESS_BACK).value();
+        this.axes = intakes.axes().axes();
+        this.depth = depth;
     }
 
-    double centreFront(Level level) {
-        return block.frontAxis().value() - frontSplit * intakes.princessFrontOwn(level);
+    SeamPlace seam(int i) {
+        return axes.get(i).seam();
     }
 
-    double sideFront(Level level) {
-        return girths.at(level).frontHalf().value() - centreFront(level);
+    double axis(int i, Level level) {
+        return axes.get(i).x(depth.applyAsDouble(level));
     }
 
-    double centreBack(Level level) {
-        return block.backAxis().value() - intakes.at(level, SeamPlace.CENTRE_BACK).value()
-                - backSplit * intakes.at(level, SeamPlace.PRINCESS_BACK).value();
+    /** The edge nearer centre front: where panel {@code i} ends. */
+    double before(int i, Level level) {
+        return axis(i, level) - towardsFront(seam(i), level);
     }
 
-    double sideBack(Level level) {
-        return girths.at(level).backHalf().value() - centreBack(level);
+    /** The edge nearer centre back: where panel {@code i + 1} begins. */
+    double behind(int i, Level level) {
+        SeamPlace seam = seam(i);
+        double rest = seam.part() == SeamPlace.Part.SIDE ? intakes.sideBack().get(level).value() : intakes.at(level, seam).value() - towardsFront(seam, level);
+        return axis(i, level) + rest;
     }
 
-    void require(Level level) throws NotDraftable {
-        require("Centre front", level, centreFront(level), MeasurementKey.APEX_SPAN);
-        require("Side front", level, sideFront(level), MeasurementKey.APEX_SPAN);
-        require("Side back", level, sideBack(level), level.girth());
-        require("Centre back", level, centreBack(level), MeasurementKey.APEX_SPAN);
+    /** The width of panel {@code i}, counted from centre front. */
+    double width(int i, Level level) {
+        return before(i, level) - (i == 0 ? 0 : behind(i - 1, level));
     }
 
-    private static void require(String panel, Level level, double width, MeasurementKey key) throws NotDraftable {
-        if (width < Tolerance.PANEL_WIDTH) {
-            throw new NotDraftable(Finding.mm("panel-width", key.key(), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, Sentence.of(
-                    panel + " would be {} wide at the " + level.label().toLowerCase(Locale.ROOT) + "; {} are needed for a bone channel. Look at "
-                            + key.key() + " and at what the seams beside it take out.", Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH))));
+    private double towardsFront(SeamPlace seam, Level level) {
+        double own = intakes.own(level, seam);
+        return switch (seam.part()) {
+            case SIDE -> intakes.sideFront().get(level).value();
+            case CENTRE_BACK -> own;
+            case FRONT -> own * split(seam);
+            case BACK -> own * (1 - split(seam));
+        };
+    }
+
+    private double split(SeamPlace seam) {
+        Optional<SplitOption> option = SplitOption.of(seam);
+        return garment.split(option.orElseThrow()).value();
+    }
+
+    /** @throws NotDraftable when seams cross or a panel would be too narrow for a bone channel */
+    void require(Level level, List<String> names) throws NotDraftable {
+        for (int i = 0; i < axes.size(); i++) {
+            double width = width(i, level);
+            if (width < Tolerance.PANEL_WIDTH) {
+                throw new NotDraftable(Finding.mm("panel-width", key(i, level), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, narrow(i, level, width, names.get(i))));
+            }
         }
+    }
+
+    private Sentence narrow(int i, Level level, double width, String name) {
+        String at = " at the " + level.label().toLowerCase(Locale.ROOT);
+        if (!garment.kind().isPanelled()) {
+            return Sentence.of(name + " would be {} wide" + at + "; {} are needed for a bone channel. Look at " + key(i, level) + " and at what the seams beside it take out.",
+                    Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH));
+        }
+        String beside = i == 0 ? seam(0).label() : seam(i - 1).label() + " and " + seam(i).label();
+        return width <= 0
+                ? Sentence.of(name + " vanishes" + at + ": the seams beside it cross there by {}. Move " + beside + " apart, or take less out there.", Length.mm(-width))
+                : Sentence.of(name + " would be {} wide" + at + "; {} are needed for a bone channel. Move " + beside + " apart, take less out there, or leave a seam out.",
+                        Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH));
+    }
+
+    private String key(int i, Level level) {
+        return garment.kind().isPanelled() || seam(i).equals(SeamPlace.PRINCESS_BACK) ? level.girth().key() : MeasurementKey.APEX_SPAN.key();
     }
 }

@@ -10,39 +10,59 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.girth.Level;
+import bathyra.intake.SeamPlace;
 import bathyra.panel.Panel;
+import bathyra.panel.PanelNames;
 import bathyra.panel.PanelSet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Cuts the panels apart into finished pieces: edges drawn over the joined seams, marks, notches, grain and allowances (C7.6, C10, C12). */
 public final class Cutting {
     private static final double GRAIN_INSET = 0.12;
     private static final String CENTRE_FRONT = "centre-front";
-    private static final Map<String, EdgeUse> USES = Map.of(CENTRE_FRONT, EdgeUse.FOLD, "princess-front", EdgeUse.SEAM, "side", EdgeUse.SIDE,
-            "princess-back", EdgeUse.SEAM, "centre-back", EdgeUse.CENTRE_BACK, "upper-edge", EdgeUse.UPPER_EDGE, "lower-edge", EdgeUse.LOWER_EDGE);
 
+    /** What is known of a piece before it is cut out: its name, its long edges and the seams they lie in. */
     private record Plan(String id, String name, boolean front, String left, Optional<String> leftSeam, String right, Optional<String> rightSeam) {}
-
-    private static final List<Plan> PLANS = List.of(
-            new Plan("F1", "Centre front", true, CENTRE_FRONT, Optional.empty(), "princess-front", Optional.of("S1")),
-            new Plan("F2", "Side front", true, "princess-front", Optional.of("S1"), "side", Optional.of("S2")),
-            new Plan("B2", "Side back", false, "side", Optional.of("S2"), "princess-back", Optional.of("S3")),
-            new Plan("B1", "Centre back", false, "princess-back", Optional.of("S3"), "centre-back", Optional.empty()));
-
-    /** The seams of the four panels. */
-    public static final List<SeamJoin> SEAMS = List.of(
-            new SeamJoin("S1", "Princess front", new SeamJoin.Ref("F1", "princess-front"), new SeamJoin.Ref("F2", "princess-front")),
-            new SeamJoin("S2", "Side", new SeamJoin.Ref("F2", "side"), new SeamJoin.Ref("B2", "side")),
-            new SeamJoin("S3", "Princess back", new SeamJoin.Ref("B2", "princess-back"), new SeamJoin.Ref("B1", "princess-back")));
 
     private Cutting() {}
 
-    /** The allowance that an edge of a name takes. */
-    public static EdgeUse use(String edgeName) {
-        return USES.get(edgeName);
+    /** What an edge is for, which sets its allowance. */
+    public static EdgeUse use(OutlineEdge edge) {
+        return switch (edge.kind()) {
+            case FOLD -> EdgeUse.FOLD;
+            case CLOSURE -> edge.name().equals(CENTRE_FRONT) ? EdgeUse.CENTRE_FRONT : EdgeUse.CENTRE_BACK;
+            case EDGE -> edge.name().equals("lower-edge") ? EdgeUse.LOWER_EDGE : EdgeUse.UPPER_EDGE;
+            case SEAM, DART -> edge.name().equals(SeamPlace.SIDE.id()) ? EdgeUse.SIDE : EdgeUse.SEAM;
+        };
+    }
+
+    /** The seams that join a garment's pieces, from centre front to centre back. */
+    public static List<SeamJoin> seams(Garment garment) {
+        List<Plan> plans = plans(garment);
+        List<SeamJoin> seams = new ArrayList<>();
+        for (int i = 0; i + 1 < plans.size(); i++) {
+            SeamPlace seam = garment.seams().get(i);
+            seams.add(new SeamJoin(plans.get(i).rightSeam().orElseThrow(), seam.label(), new SeamJoin.Ref(plans.get(i).id(), seam.id()),
+                    new SeamJoin.Ref(plans.get(i + 1).id(), seam.id())));
+        }
+        return seams;
+    }
+
+    /** Fronts are numbered from centre front, backs from centre back. */
+    private static List<Plan> plans(Garment garment) {
+        List<String> names = PanelNames.of(garment);
+        List<SeamPlace> seams = garment.seams();
+        int fronts = (int) seams.stream().filter(s -> s.part() == SeamPlace.Part.FRONT).count() + 1;
+        int n = names.size();
+        List<Plan> plans = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            boolean front = i < fronts;
+            plans.add(new Plan(front ? "F" + (i + 1) : "B" + (n - i), names.get(i), front, i == 0 ? CENTRE_FRONT : seams.get(i - 1).id(),
+                    i == 0 ? Optional.empty() : Optional.of("S" + i), seams.get(i).id(), i == n - 1 ? Optional.empty() : Optional.of("S" + (i + 1))));
+        }
+        return plans;
     }
 
     /** The finished pieces in wearing order. */
@@ -56,11 +76,14 @@ public final class Cutting {
             lefts.add(first ? Path.of(new Line(new Point(0, block.centreFrontTop().value()), left.end())) : left);
             rights.add(panel.right().path());
         }
-        List<Path> upper = JoinedEdge.over(spans(lefts, rights, true));
-        List<Path> lower = JoinedEdge.over(spans(lefts, rights, false));
+        List<Path> upper = JoinedEdge.over(spans(lefts, rights, true), Math.PI / 2);
+        List<Path> lower = JoinedEdge.over(spans(lefts, rights, false), set.frontAngle());
+        List<Plan> plans = plans(garment);
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < panels.size(); i++) {
-            pieces.add(piece(PLANS.get(i), i + 1, panels.get(i), upper.get(i), rights.get(i), lower.get(i), lefts.get(i), garment));
+            Piece piece = piece(plans.get(i), i + 1, panels.get(i), set.levels(), upper.get(i), rights.get(i), lower.get(i), lefts.get(i), garment);
+            boolean point = i == 0 && Math.abs(set.frontAngle() - Math.PI / 2) > 1e-9;
+            pieces.add(point ? piece.declaring(new Piece.Corner(lefts.get(0).end(), Math.toDegrees(set.frontAngle()))) : piece);
         }
         return pieces;
     }
@@ -83,33 +106,34 @@ public final class Cutting {
         return path.start().to(path.at(Tolerance.SQUARE_OVER).point()).unit();
     }
 
-    private static Piece piece(Plan plan, int order, Panel panel, Path upper, Path right, Path lower, Path left, Garment garment) {
-        boolean fold = plan.left().equals(CENTRE_FRONT);
+    private static Piece piece(Plan plan, int order, Panel panel, List<Level> levels, Path upper, Path right, Path lower, Path left, Garment garment) {
+        OutlineEdge.Kind leftKind = plan.leftSeam().isPresent() ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensInFront() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
+        OutlineEdge.Kind rightKind = plan.rightSeam().isPresent() ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensBehind() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
+        boolean fold = leftKind == OutlineEdge.Kind.FOLD || rightKind == OutlineEdge.Kind.FOLD;
         List<OutlineEdge> outline = List.of(
                 new OutlineEdge("upper-edge", OutlineEdge.Kind.EDGE, Optional.empty(), upper),
-                new OutlineEdge(plan.right(), plan.rightSeam().isPresent() ? OutlineEdge.Kind.SEAM : OutlineEdge.Kind.CLOSURE, plan.rightSeam(), right),
+                new OutlineEdge(plan.right(), rightKind, plan.rightSeam(), right),
                 new OutlineEdge("lower-edge", OutlineEdge.Kind.EDGE, Optional.empty(), lower.reversed()),
-                new OutlineEdge(plan.left(), fold ? OutlineEdge.Kind.FOLD : OutlineEdge.Kind.SEAM, plan.leftSeam(), left.reversed()));
-        List<Point> cut = CutLine.of(outline, e -> garment.allowance(use(e.name())).millimetres());
-        return new Piece(plan.id(), plan.name(), order, plan.front(), fold ? 1 : 2, fold, outline, marks(panel), notches(plan, panel), grain(panel), cut);
+                new OutlineEdge(plan.left(), leftKind, plan.leftSeam(), left.reversed()));
+        List<Point> cut = CutLine.of(outline, e -> garment.allowance(use(e)).millimetres());
+        return new Piece(plan.id(), plan.name(), order, plan.front(), fold ? 1 : 2, fold, outline, marks(panel, levels), notches(plan, panel, levels), grain(panel), cut);
     }
 
-    private static List<LevelMark> marks(Panel panel) {
+    private static List<LevelMark> marks(Panel panel, List<Level> levels) {
         List<LevelMark> marks = new ArrayList<>();
-        for (Level level : Level.values()) {
-            if (panel.left().nodes().containsKey(level)) {
-                marks.add(new LevelMark(level.id(), panel.left().nodes().get(level), panel.right().nodes().get(level)));
-            }
+        for (Level level : levels) {
+            marks.add(new LevelMark(level.id(), panel.left().nodes().get(level), panel.right().nodes().get(level)));
         }
         return marks;
     }
 
     /** Single notches in front, double ones on the seams behind the side. */
-    private static List<Notch> notches(Plan plan, Panel panel) {
+    private static List<Notch> notches(Plan plan, Panel panel, List<Level> levels) {
         List<Notch> notches = new ArrayList<>();
-        for (Level level : List.of(Level.BUST, Level.UNDERBUST, Level.WAIST, Level.HIGH_HIP, Level.HIP)) {
-            // At the lowest level the corner itself is the mark.
-            if (panel.left().nodes().containsKey(level) && panel.left().path().end().distance(panel.left().nodes().get(level)) > 1) {
+        for (Level level : levels) {
+            // At either end of the edge the corner itself is the mark.
+            boolean end = level == levels.get(0) || panel.left().path().end().distance(panel.left().nodes().get(level)) <= 1;
+            if (!end) {
                 if (plan.leftSeam().isPresent()) {
                     notches.add(new Notch(plan.left(), panel.left().nodes().get(level), isBehindSide(plan.left()), level.id()));
                 }
@@ -120,7 +144,7 @@ public final class Cutting {
     }
 
     private static boolean isBehindSide(String edge) {
-        return edge.equals("princess-back") || edge.equals("centre-back");
+        return SeamPlace.ofId(edge).filter(s -> s.part() == SeamPlace.Part.BACK || s.part() == SeamPlace.Part.CENTRE_BACK).isPresent();
     }
 
     /** Over nearly the whole piece, parallel to centre front, arrow up. */
@@ -128,7 +152,7 @@ public final class Cutting {
         Point left = panel.left().nodes().get(Level.WAIST);
         Point right = panel.right().nodes().get(Level.WAIST);
         double x = left.x() + (right.x() - left.x()) * 0.17;
-        double top = Math.max(panel.left().nodes().get(Level.UPPER).y(), panel.right().nodes().get(Level.UPPER).y());
+        double top = Math.max(panel.left().top().y(), panel.right().top().y());
         double bottom = Math.min(panel.left().path().end().y(), panel.right().path().end().y());
         double inset = (bottom - top) * GRAIN_INSET;
         return new Grain(new Point(x, bottom - inset), new Point(x, top + inset));

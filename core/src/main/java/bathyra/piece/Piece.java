@@ -15,14 +15,30 @@ import java.util.Optional;
  * @param onFold whether it is cut on the fold and given as its half
  * @param outline the sewing line, clockwise on the screen and closed
  * @param cutLine the outline with allowances, closed, chord error under 0.05 mm
+ * @param declared corners that are drawn on purpose: the point of a lower edge
  */
 public record Piece(String id, String name, int order, boolean front, int count, boolean onFold, List<OutlineEdge> outline,
-        List<LevelMark> levelMarks, List<Notch> notches, Grain grain, List<Point> cutLine) {
+        List<LevelMark> levelMarks, List<Notch> notches, Grain grain, List<Point> cutLine, List<Corner> declared) {
+    /** A corner drawn on purpose. @param degrees the angle inside the piece */
+    public record Corner(Point at, double degrees) {}
+
     public Piece {
         outline = List.copyOf(outline);
         levelMarks = List.copyOf(levelMarks);
         notches = List.copyOf(notches);
         cutLine = List.copyOf(cutLine);
+        declared = List.copyOf(declared);
+    }
+
+    /** A piece on which no corner is drawn on purpose. */
+    public Piece(String id, String name, int order, boolean front, int count, boolean onFold, List<OutlineEdge> outline,
+            List<LevelMark> levelMarks, List<Notch> notches, Grain grain, List<Point> cutLine) {
+        this(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of());
+    }
+
+    /** The same piece with a corner that is drawn on purpose. */
+    public Piece declaring(Corner corner) {
+        return new Piece(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of(corner));
     }
 
     /** The edge of a name. @throws IllegalArgumentException when the piece has none */

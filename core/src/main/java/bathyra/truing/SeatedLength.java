@@ -19,7 +19,7 @@ final class SeatedLength implements Check {
     }
 
     private static Optional<Finding> look(Piece piece, double lap) {
-        Optional<OutlineEdge> fold = piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).findFirst();
+        Optional<OutlineEdge> fold = piece.outline().stream().filter(e -> piece.front() && (e.kind() == OutlineEdge.Kind.FOLD || e.kind() == OutlineEdge.Kind.CLOSURE)).findFirst();
         return fold.flatMap(edge -> piece.mark("waist").map(waist -> {
             double end = Math.max(edge.path().start().y(), edge.path().end().y());
             double below = end - waist.from().y();

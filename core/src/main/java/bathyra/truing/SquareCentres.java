@@ -12,6 +12,8 @@ import java.util.Locale;
 
 /** Centre front and centre back are square at both edges, so that the two halves make no point and no dip. */
 final class SquareCentres implements Check {
+    private static final double SAME = 0.01;
+
     @Override
     public List<Finding> look(Pattern pattern) {
         List<Finding> findings = new ArrayList<>();
@@ -29,13 +31,14 @@ final class SquareCentres implements Check {
     private static Finding look(Piece piece, OutlineEdge edge, boolean top) {
         Corner corner = Corner.of(piece, edge, top);
         double degrees = corner.degreesOver(Tolerance.SQUARE_OVER);
-        double off = Math.abs(degrees - 90);
+        double wanted = piece.declared().stream().filter(d -> d.at().distance(corner.point()) < SAME).findFirst().map(Piece.Corner::degrees).orElse(90.0);
+        double off = Math.abs(degrees - wanted);
         boolean holds = off <= Tolerance.SQUARE_DEGREES;
         String where = piece.name() + ", " + (top ? "upper" : "lower") + " corner at the " + edge.name().replace('-', ' ');
         String said = String.format(Locale.ROOT, "%.1f°", degrees);
         return Finding.degrees("square-centre", piece.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
-                Tolerance.SQUARE_DEGREES, Sentence.of(holds ? where + ": square over {}, " + said + "."
-                        : where + ": " + said + " over {}; 90° ± 2° allowed. Blend the edge again.", Length.mm(Tolerance.SQUARE_OVER)))
+                Tolerance.SQUARE_DEGREES, Sentence.of(holds ? where + (wanted == 90 ? ": square over {}, " : ": the point that is drawn there, over {}, ") + said + "."
+                        : where + ": " + said + String.format(Locale.ROOT, " over {}; %.0f° ± 2° allowed. Blend the edge again.", wanted), Length.mm(Tolerance.SQUARE_OVER)))
                 .at(piece.id(), corner.point());
     }
 }

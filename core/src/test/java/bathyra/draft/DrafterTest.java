@@ -32,7 +32,7 @@ class DrafterTest {
     @EnumSource(LowerShape.class)
     void draft_toEveryLowerEdge_hasItsLevelsAndFourPieces(LowerShape shape) {
         Draft draft = draft(Garment.bustier().withLowerEdge(shape));
-        assertThat(draft.pattern().levels()).hasSize(shape == LowerShape.WAIST ? 4 : shape == LowerShape.HIGH_HIP ? 5 : 6);
+        assertThat(draft.pattern().levels()).hasSize(shape == LowerShape.HIP ? 6 : shape == LowerShape.HIGH_HIP ? 5 : 4);
         assertThat(draft.pattern().pieces()).extracting(Piece::name).containsExactly("Centre front", "Side front", "Side back", "Centre back");
         assertThat(draft.pattern().pieces()).extracting(Piece::cutWords).containsExactly("cut 1 on the fold", "cut 2", "cut 2", "cut 2");
     }

@@ -20,7 +20,7 @@ class JoinedEdgeTest {
     void overUprightSeamsAtOneHeight_isAStraightLine() {
         List<Path> edges = JoinedEdge.over(List.of(
                 new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(90, 100), Vec.DOWN),
-                new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(120, 100), Vec.DOWN)));
+                new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(120, 100), Vec.DOWN)), Math.PI / 2);
         edges.forEach(edge -> edge.flattened(0.01).forEach(p -> assertThat(p.y()).isCloseTo(100, within(1e-9))));
     }
 
@@ -29,7 +29,7 @@ class JoinedEdgeTest {
         Random random = new Random(8);
         for (int round = 0; round < 300; round++) {
             List<JoinedEdge.Span> spans = List.of(span(random, 0), span(random, 1), span(random, 2), span(random, 3));
-            List<Path> edges = JoinedEdge.over(spans);
+            List<Path> edges = JoinedEdge.over(spans, Math.PI / 2);
             for (int i = 0; i + 1 < spans.size(); i++) {
                 double left = Math.abs(edges.get(i).reversed().startTangent().angleTo(spans.get(i).rightSeam()));
                 double right = Math.abs(edges.get(i + 1).startTangent().angleTo(spans.get(i + 1).leftSeam()));
@@ -50,7 +50,7 @@ class JoinedEdgeTest {
     void edge_leavesEveryCornerStraightForTenMillimetres() {
         List<Path> edges = JoinedEdge.over(List.of(
                 new JoinedEdge.Span(new Point(0, 100), down(4), new Point(100, 120), down(-6)),
-                new JoinedEdge.Span(new Point(0, 110), down(8), new Point(110, 96), Vec.DOWN)));
+                new JoinedEdge.Span(new Point(0, 110), down(8), new Point(110, 96), Vec.DOWN)), Math.PI / 2);
         for (Path edge : edges) {
             assertThat(edge.at(10).tangent().angleTo(edge.startTangent())).isCloseTo(0, within(1e-9));
             assertThat(edge.at(edge.length() - 10).tangent().angleTo(edge.endTangent())).isCloseTo(0, within(1e-9));
@@ -60,9 +60,9 @@ class JoinedEdgeTest {
     @Test
     void lowerEdge_withSeamsRunningUpFromIt_isTheMirrorOfTheUpper() {
         List<Path> upper = JoinedEdge.over(List.of(new JoinedEdge.Span(new Point(0, 10), Vec.DOWN, new Point(90, 30), down(7)),
-                new JoinedEdge.Span(new Point(0, 30), down(-5), new Point(100, 30), Vec.DOWN)));
+                new JoinedEdge.Span(new Point(0, 30), down(-5), new Point(100, 30), Vec.DOWN)), Math.PI / 2);
         List<Path> lower = JoinedEdge.over(List.of(new JoinedEdge.Span(new Point(0, -10), mirrored(Vec.DOWN), new Point(90, -30), mirrored(down(7))),
-                new JoinedEdge.Span(new Point(0, -30), mirrored(down(-5)), new Point(100, -30), mirrored(Vec.DOWN))));
+                new JoinedEdge.Span(new Point(0, -30), mirrored(down(-5)), new Point(100, -30), mirrored(Vec.DOWN))), Math.PI / 2);
         for (int i = 0; i < 2; i++) {
             for (double arc = 0; arc < upper.get(i).length(); arc += 9) {
                 Point a = upper.get(i).at(arc).point();

@@ -22,12 +22,23 @@ import bathyra.garment.UnderbustSchool;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
+import bathyra.garment.Fit;
+import bathyra.garment.GarmentKind;
+import bathyra.garment.LowerShape;
+import bathyra.garment.Panels;
+import bathyra.garment.SeamAxis;
+import bathyra.garment.SeamPlacing;
+import bathyra.garment.Sharing;
+import bathyra.girth.EaseRow;
+import bathyra.girth.Stretch;
+import bathyra.intake.Weighting;
 import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.Occasion;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -63,7 +74,7 @@ class CommissionJsonTest {
         assertThat(faults(GOOD.replace("91.0", "36.0").replace("\"bustier\"", "\"cloak\"").replace("72,0 cm", "a hand"))).containsExactlyInAnyOrder(
                 "measurements.bustGirth: Bust is 36.0 cm; plausible is from 65.0 cm to 160.0 cm. It looks like a figure in inches: type in behind it.; from 65.0 cm to 160.0 cm",
                 "measurements.waistGirth: is no length: \"a hand\"; a number in cm, or a text such as \"37 1/2 in\" or \"92,5 cm\"",
-                "garment.kind: is cloak, which this version does not draft; bustier");
+                "garment.kind: is cloak; bustier or corset or underbust");
     }
 
     @Test
@@ -76,9 +87,32 @@ class CommissionJsonTest {
     }
 
     @Test
-    void read_kindsOfALaterVersion_areRefusedByName() {
-        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"closure\":\"front-busk\",\"panelsPerSide\":6"))).containsExactlyInAnyOrder(
-                "garment.closure: is front-busk; back-zip or back-lacing or back-loops", "garment.panelsPerSide: is 6; 4");
+    void read_whatBelongsToAnotherKind_isRefusedByName() {
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"closure\":\"ribbons\",\"panelsPerSide\":6,\"apexShare\":0.5,\"method\":\"panel\""))).containsExactlyInAnyOrder(
+                "garment.closure: is ribbons; back-zip or back-lacing or back-loops or front-busk or side-zip", "garment.panelsPerSide: is 6, and a bustier has 4; 4, or kind corset",
+                "garment.apexShare: is for corsets; leave it out, or kind corset", "garment.method: is panel, and a bustier is drafted on a block; quarter, proportion, shoulder-dart or doubled-dart");
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"underbust\",\"upperEdge\":{\"shape\":\"sweetheart\"},\"easeRow\":\"bustier-zip\",\"panelsPerSide\":9"))).contains(
+                "garment.upperEdge.shape: is sweetheart, and an underbust corset ends below the bust; straight",
+                "garment.easeRow: is bustier-zip; underbust-moderate or corset-moderate or corset-strong or stage or stretch", "garment.panelsPerSide: is 9; from 3 to 8");
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"corset\",\"panelsPerSide\":5,\"frontPanels\":5,\"seams\":{\"front-9\":{}},\"weights\":{\"side\":-1},\"caps\":{\"waist\":{\"side\":40}},\"stretch\":{\"across\":5}")))
+                .contains("garment.frontPanels: is 5; from 1 to 4, so that the back keeps one", "garment.weights.side: is -1.0; from 0.0 to 5.0",
+                        "garment.stretch: is no stretch test; a pulled or returned sample measures from the relaxed one to three times that")
+                .anyMatch(f -> f.startsWith("garment.seams.front-9")).anyMatch(f -> f.startsWith("garment.caps.waist.side: is 40.0 cm"));
+    }
+
+    @Test
+    void write_andReadACorset_keepsEverySeamLockWeightAndCap() throws BadDocument {
+        Garment garment = Garment.of(GarmentKind.CORSET).withPanels(new Panels(4, 3, SeamPlacing.LANDMARKS, Map.of("front-2", new SeamAxis(Optional.of(0.41), 3.5, -8))))
+                .withIntake(new Cell(Level.WAIST, SeamPlace.front(2)), Length.mm(21)).withSplit(SplitOption.of(SeamPlace.back(1)).orElseThrow(), 0.4)
+                .withSharing(new Sharing(Weighting.FLAT_FRONT, Map.of("back-2", 1.25, "side", 0.0), 0.55, Map.of(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(38))))
+                .withFit(new Fit(Optional.of(EaseRow.STRETCH), Optional.of(true), Optional.of(new Stretch(Length.mm(100), Length.mm(135), Length.mm(110), Length.mm(102), 0.7)), true))
+                .withLowerEdge(LowerShape.POINTED);
+        for (LengthUnit unit : LengthUnit.values()) {
+            Commission commission = Bodies.commission(Bodies.nerea(), garment).withUnits(unit);
+            String text = CommissionJson.write(commission);
+            assertThat(CommissionJson.readBack(text)).isEqualTo(commission);
+            assertThat(CommissionJson.read(text)).isEqualTo(commission);
+        }
     }
 
     @Test

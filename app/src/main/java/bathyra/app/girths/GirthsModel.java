@@ -58,7 +58,7 @@ public final class GirthsModel {
     public void ease(Level at, Length ease) {
         double held = Math.max(-EASE_MOST, Math.min(EASE_MOST, ease.millimetres()));
         String thing = "ease-" + at.id();
-        Length was = workshop.before(thing).garment().ease().getOrDefault(at, GirthPlan.row(garment()).get(at));
+        Length was = workshop.before(thing).garment().ease().getOrDefault(at, GirthPlan.standardEase(workshop.commission().measurements(), garment(), at).length());
         set("ease at the " + at.label().toLowerCase(Locale.ROOT) + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(Length.mm(held), workshop.unit()), garment().withEase(at, Length.mm(held)), thing);
     }
 

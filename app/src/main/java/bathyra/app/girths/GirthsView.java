@@ -11,13 +11,13 @@ import bathyra.draft.Advice;
 import bathyra.draft.Draft;
 import bathyra.garment.Closure;
 import bathyra.garment.Experience;
-import bathyra.girth.GirthPlan;
+import bathyra.girth.EaseRow;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
-import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -34,9 +34,6 @@ import javafx.scene.layout.VBox;
 
 /** The Girths stage: how tight each level is worn, what the waist loses, how front and back share it, and how it is closed. */
 public final class GirthsView extends TableStage {
-    private static final String[] STARTS = {"Corset, strong", "Corset, moderate", "Stage corset, singers and winds", "Bustier, laced", "Bustier, zip"};
-    private static final double[] WAIST_STARTS = {-90, -60, -40, -25, -10};
-
     private final GirthsModel model;
     private final GirthHandles handles;
     private final GirthTable plan;
@@ -179,10 +176,9 @@ public final class GirthsView extends TableStage {
 
     private void starts() {
         card.section("Where others start at the waist");
-        for (int i = 0; i < STARTS.length; i++) {
-            boolean here = Math.abs(WAIST_STARTS[i] - GirthPlan.row(workshop.commission().garment()).get(Level.WAIST).millimetres()) < 0.05;
-            card.words(LengthText.say(Length.mm(WAIST_STARTS[i]), workshop.unit()) + "  " + STARTS[i] + (here ? ", this garment's row" : ""), "quiet");
-        }
+        EaseRow own = workshop.commission().garment().row();
+        EaseRow.of(workshop.commission().garment().kind()).stream().filter(row -> !row.isStretch()).sorted(Comparator.comparing(row -> row.ease(Level.WAIST))).forEach(row ->
+                card.words(LengthText.say(row.ease(Level.WAIST), workshop.unit()) + "  " + row.label() + (row == own ? ", this garment's row" : ""), "quiet"));
     }
 
     @Override

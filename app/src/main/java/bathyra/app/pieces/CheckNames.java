@@ -26,6 +26,10 @@ final class CheckNames {
             case "closed-outline" -> "Outlines";
             case "seated-length" -> "Centre front, lower edge";
             case "intake-cap" -> "Intake over its cap";
+            case "intake-swing" -> "Intake swings";
+            case "edge-lean" -> "Edge leans";
+            case "spring" -> "Gives back";
+            case "stretch" -> "Stretch test";
             case "waist-reduction" -> "Waist reduction";
             default -> id;
         };

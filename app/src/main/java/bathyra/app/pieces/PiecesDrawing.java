@@ -175,7 +175,7 @@ final class PiecesDrawing implements Drawing {
 
     /** The width is written along the wider allowances; the others would only crowd the drawing. */
     private void allowance(Brush brush, OutlineEdge edge, Placement on) {
-        EdgeUse use = Cutting.use(edge.name());
+        EdgeUse use = Cutting.use(edge);
         double width = draft.commission().garment().allowance(use).millimetres();
         if (width * brush.view().scale() < 17 || edge.kind() == OutlineEdge.Kind.EDGE) {
             return;

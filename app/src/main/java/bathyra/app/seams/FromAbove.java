@@ -7,6 +7,7 @@ import bathyra.draft.Draft;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
+import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
@@ -39,19 +40,20 @@ final class FromAbove {
         g.strokeArc(left - RADIUS, y - RADIUS, 2 * RADIUS, 2 * RADIUS, -90, 180, ArcType.OPEN);
         g.strokeLine(left, y - RADIUS, left, y + RADIUS);
         double[] at = turns(draft, level);
-        for (SeamPlace seam : SeamPlace.values()) {
-            bar(brush, seam == selected.seam(), draft.intakes().at(level, seam).value(), at[seam.ordinal()], left, y);
+        List<SeamPlace> seams = draft.intakes().seams();
+        for (int i = 0; i < seams.size(); i++) {
+            bar(brush, seams.get(i).equals(selected.seam()), draft.intakes().at(level, seams.get(i)).value(), at[i], left, y);
         }
         brush.text("front below", left - 8, y + RADIUS + 20, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
     }
 
     /** How far round from centre front each seam stands, in radians: half the body is half a turn. */
     private static double[] turns(Draft draft, Level level) {
-        double[] turns = new double[SeamPlace.values().length];
-        double half = draft.pattern().pieces().stream().mapToDouble(p -> p.mark(level.id()).orElseThrow().length()).sum();
+        double[] turns = new double[draft.intakes().seams().size()];
+        double half = draft.panels().panels().stream().mapToDouble(p -> p.width(level)).sum();
         double passed = 0;
         for (int i = 0; i < turns.length; i++) {
-            passed += draft.pattern().pieces().get(i).mark(level.id()).orElseThrow().length();
+            passed += draft.panels().panels().get(i).width(level);
             turns[i] = Math.PI * passed / half;
         }
         return turns;

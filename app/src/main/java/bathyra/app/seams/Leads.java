@@ -4,6 +4,7 @@ import bathyra.app.table.Brush;
 import bathyra.app.table.Ink;
 import bathyra.geometry.Point;
 import bathyra.intake.SeamPlace;
+import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 
 /** The lead lines from the seams' lower ends down to the heads of their soundings. */
@@ -15,12 +16,12 @@ final class Leads {
     private Leads() {}
 
     /** @param columns where the columns of the soundings hang, in pixels from the table's left end */
-    static void paint(Brush brush, Point[] ends, double[] columns, SeamPlace chosen, double height) {
+    static void paint(Brush brush, List<SeamPlace> seams, Point[] ends, double[] columns, SeamPlace chosen, double height) {
         GraphicsContext g = brush.context();
-        for (SeamPlace seam : SeamPlace.values()) {
-            boolean held = seam == chosen;
-            double x = columns[seam.ordinal()];
-            Point end = ends[seam.ordinal()];
+        for (int i = 0; i < seams.size(); i++) {
+            boolean held = seams.get(i).equals(chosen);
+            double x = columns[i];
+            Point end = ends[i];
             brush.stroke(held ? Ink.TEAL : Ink.LINE, held ? 2 : 1, held ? new double[0] : new double[] {1, 2.5});
             g.strokeLine(brush.view().x(end.x()), Math.min(brush.view().y(end.y()), height - LEAD - 4), x, height - LEAD);
             brush.fill(held ? Ink.TEAL : Ink.LINE);

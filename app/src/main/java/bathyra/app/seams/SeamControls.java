@@ -7,6 +7,7 @@ import bathyra.garment.LengthOption;
 import bathyra.garment.SplitOption;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
@@ -46,12 +47,13 @@ final class SeamControls extends VBox {
 
     /** The rule lengths that shape a sounding. */
     private static List<LengthOption> rules(Cell cell) {
-        return switch (cell.seam()) {
-            case PRINCESS_FRONT -> cell.level() == Level.UPPER ? List.of(LengthOption.UPPER_LESS, LengthOption.DART_END, LengthOption.APEX_RADIUS)
+        boolean corset = !cell.seam().isPrincess() && cell.seam().part() != SeamPlace.Part.CENTRE_BACK;
+        return corset ? List.of() : switch (cell.seam().part()) {
+            case FRONT -> cell.level() == Level.UPPER ? List.of(LengthOption.UPPER_LESS, LengthOption.DART_END, LengthOption.APEX_RADIUS)
                     : cell.level() == Level.BUST || cell.level() == Level.UNDERBUST ? List.of(LengthOption.DART_END, LengthOption.APEX_RADIUS, LengthOption.WAIST_DART)
                     : List.of(LengthOption.WAIST_DART);
             case SIDE -> List.of();
-            case PRINCESS_BACK -> List.of(LengthOption.BACK_DART);
+            case BACK -> List.of(LengthOption.BACK_DART);
             case CENTRE_BACK -> List.of(LengthOption.CENTRE_BACK_IN);
         };
     }

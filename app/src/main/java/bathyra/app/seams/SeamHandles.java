@@ -12,7 +12,6 @@ import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Label;
@@ -95,13 +94,17 @@ final class SeamHandles {
 
     /** The share of the intake that the left edge carries. */
     private double split() {
-        return switch (cell().seam()) {
-            case PRINCESS_FRONT -> workshop.commission().garment().split(SplitOption.PRINCESS_FRONT).value();
+        return switch (cell().seam().part()) {
+            case FRONT -> towardsCentre();
             // On the back the centre lies to the right.
-            case PRINCESS_BACK -> 1 - workshop.commission().garment().split(SplitOption.PRINCESS_BACK).value();
+            case BACK -> 1 - towardsCentre();
             case SIDE -> 0.5;
             case CENTRE_BACK -> 1;
         };
+    }
+
+    private double towardsCentre() {
+        return workshop.commission().garment().split(SplitOption.of(cell().seam()).orElseThrow()).value();
     }
 
     /** The edge in hand moves by the pointer; the intake grows by what both edges together move. */
@@ -110,11 +113,11 @@ final class SeamHandles {
         Optional<SplitOption> option = SplitOption.of(cell().seam());
         if ((e.isAltDown() || e.isShortcutDown()) && option.isPresent() && Math.abs(intakeFrom) > 1) {
             double left = splitFrom - side * moved / intakeFrom;
-            model.split(option.get(), option.get() == SplitOption.PRINCESS_FRONT ? left : 1 - left);
+            model.split(option.get(), cell().seam().part() == SeamPlace.Part.FRONT ? left : 1 - left);
             say("split " + SeamsModel.ratio(workshop.commission().garment().split(option.get()).value()), "the intake stays " + text(intake()));
             return;
         }
-        double part = side < 0 ? splitFrom : cell().seam() == SeamPlace.CENTRE_BACK ? 1 : 1 - splitFrom;
+        double part = side < 0 ? splitFrom : cell().seam().equals(SeamPlace.CENTRE_BACK) ? 1 : 1 - splitFrom;
         model.set(cell(), Length.mm(Math.round((intakeFrom + moved / part) * 2) / 2.0));
         say(text(intake()), "was " + text(intakeFrom), givesWay());
     }
@@ -125,7 +128,7 @@ final class SeamHandles {
             return new String[0];
         }
         Level level = cell().level();
-        return Arrays.stream(SeamPlace.values()).filter(s -> s != cell().seam()).filter(s -> Math.abs(given(level, s)) > 0.25)
+        return workshop.draft().orElseThrow().intakes().seams().stream().filter(s -> !s.equals(cell().seam()) && former.get().intakes().has(level, s)).filter(s -> Math.abs(given(level, s)) > 0.25)
                 .map(s -> s.label().toLowerCase(Locale.ROOT) + " " + (given(level, s) > 0 ? "+" : "") + LengthText.figure(Length.mm(given(level, s)), workshop.unit()))
                 .toArray(String[]::new);
     }
@@ -159,17 +162,17 @@ final class SeamHandles {
     }
 
     /** Puts the handles on the selected sounding. */
-    void place(Draft draft, Cell cell) {
+    void place(SeamsDrawing drawing, Cell cell) {
         View view = table.viewProperty().get();
         if (view == null) {
             hide();
             return;
         }
-        Point[] ends = SeamsDrawing.ends(draft, cell);
+        Point[] ends = drawing.ends(cell);
         for (int i = 0; i < 2; i++) {
             handles[i].setCenterX(view.x(ends[i].x()));
             handles[i].setCenterY(view.y(ends[i].y()));
-            handles[i].setVisible(model.isEditable(cell) && (i == 0 || cell.seam() != SeamPlace.CENTRE_BACK));
+            handles[i].setVisible(model.isEditable(cell) && (i == 0 || !cell.seam().equals(SeamPlace.CENTRE_BACK)));
         }
     }
 }

@@ -12,18 +12,17 @@ import bathyra.draft.Draft;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
+import bathyra.panel.Panel;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
@@ -32,6 +31,8 @@ import javafx.scene.text.TextAlignment;
 /** The half laid flat with what is taken out at each seam in coral: a chart of depths. */
 final class SeamsDrawing implements Drawing {
     private static final double TAG_ROOM = 196;
+    /** Pixels that a panel needs at the waist for its name. */
+    private static final double NAME_ROOM = 56;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 44;
     private static final double HATCH_SLOPE = 0.78;
@@ -46,14 +47,21 @@ final class SeamsDrawing implements Drawing {
     private final Optional<Draft> former;
     private final double[] columns;
     private final LevelBands bands;
+    private final Lie lie;
+    private final List<Placement> places;
+    private final boolean apart;
 
     /**
      * @param selected the sounding that is looked at
      * @param former how the draft stood before the drag that is going on
      * @param columns where the columns of the soundings hang, in pixels from the table's left end
+     * @param lie how the panels lie
      */
-    SeamsDrawing(Draft draft, LengthUnit unit, Cell selected, Optional<Draft> former, double[] columns) {
+    SeamsDrawing(Draft draft, LengthUnit unit, Cell selected, Optional<Draft> former, double[] columns, Lie lie) {
         this.draft = draft;
+        this.lie = lie;
+        this.places = lie.places(draft);
+        this.apart = lie.isApart(draft);
         this.unit = unit;
         this.selected = selected;
         this.former = former;
@@ -66,7 +74,7 @@ final class SeamsDrawing implements Drawing {
         double top = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).min().orElse(0);
         double bottom = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).max().orElse(1);
         double right = draft.girths().widestFront().value() + draft.girths().widestBack().value();
-        return new Point[] {new Point(0, top), new Point(right + 40, bottom)};
+        return new Point[] {new Point(lie.whole() ? -right : 0, top), new Point(right + (lie.whole() ? 0 : 40), bottom)};
     }
 
     @Override
@@ -95,31 +103,68 @@ final class SeamsDrawing implements Drawing {
         for (Level level : bands.levels()) {
             levelLine(brush, level);
         }
-        List<Piece> pieces = draft.pattern().pieces();
-        pieces.forEach(piece -> panel(brush, piece));
-        for (SeamPlace seam : SeamPlace.values()) {
-            coral(brush, seam);
+        if (lie.whole()) {
+            otherHalf(brush);
         }
-        pieces.forEach(piece -> outline(brush, piece));
-        former.ifPresent(before -> ghost(brush, before));
-        bands.levels().forEach(level -> figures(brush, level));
-        apex(brush);
+        List<Piece> pieces = draft.pattern().pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            fill(brush, places.get(i).of(pieces.get(i).path()));
+        }
+        if (apart) {
+            draft.intakes().seams().forEach(seam -> coral(brush, seam));
+        }
+        for (int i = 0; i < pieces.size(); i++) {
+            outline(brush, pieces.get(i), places.get(i));
+        }
+        former.filter(before -> apart).ifPresent(before -> ghost(brush, before));
+        if (apart) {
+            bands.levels().forEach(level -> figures(brush, level));
+            apex(brush);
+        }
         legend(brush, width);
         FromAbove.paint(brush, draft, selected, width - 98, 122);
-        Leads.paint(brush, lowerEnds(draft), columns, selected.seam(), height);
+        Leads.paint(brush, draft.intakes().seams(), lowerEnds(), columns, selected.seam(), height);
+    }
+
+    /** The other half, mirrored at centre front, without figures. */
+    private void otherHalf(Brush brush) {
+        List<Piece> pieces = draft.pattern().pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            Path outline = mirrored(places.get(i).of(pieces.get(i).path()));
+            fill(brush, outline);
+            brush.stroke(Ink.INK, 1.2);
+            brush.path(outline);
+        }
+        for (SeamPlace seam : draft.intakes().seams()) {
+            if (apart) {
+                Path[] edges = between(seam);
+                brush.follow(mirrored(edges[0]), true);
+                brush.follow(mirrored(edges[1]), false);
+                brush.context().closePath();
+                brush.fill(Ink.CORAL_WASH);
+                brush.context().fill();
+            }
+        }
+    }
+
+    private static Path mirrored(Path path) {
+        return path.mapped(p -> new Point(-p.x(), p.y()));
     }
 
     /** Where each seam ends below, from centre front to centre back. */
-    static Point[] lowerEnds(Draft draft) {
-        return Arrays.stream(SeamPlace.values()).map(seam -> {
-            Path edge = draft.pattern().pieces().get(seam.ordinal()).edge(seam.id()).path();
-            return edge.start().y() > edge.end().y() ? edge.start() : edge.end();
-        }).toArray(Point[]::new);
+    Point[] lowerEnds() {
+        List<SeamPlace> seams = draft.intakes().seams();
+        Point[] ends = new Point[seams.size()];
+        for (int i = 0; i < ends.length; i++) {
+            Path edge = draft.pattern().pieces().get(i).edge(seams.get(i).id()).path();
+            ends[i] = places.get(i).of(edge.start().y() > edge.end().y() ? edge.start() : edge.end());
+        }
+        return ends;
     }
 
     /** The former place of every edge that has moved, dashed. */
     private void ghost(Brush brush, Draft before) {
-        if (before.pattern().pieces().size() != draft.pattern().pieces().size()) {
+        if (!before.intakes().seams().equals(draft.intakes().seams())) {
             return;
         }
         for (int i = 0; i < draft.pattern().pieces().size(); i++) {
@@ -169,17 +214,17 @@ final class SeamsDrawing implements Drawing {
                 widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
     }
 
-    private static void panel(Brush brush, Piece piece) {
-        brush.follow(piece.path(), true);
+    private static void fill(Brush brush, Path outline) {
+        brush.follow(outline, true);
         brush.fill(Ink.CHART);
         brush.context().fill();
     }
 
-    private void outline(Brush brush, Piece piece) {
+    private void outline(Brush brush, Piece piece, Placement place) {
         brush.stroke(Ink.LINE, 1);
         for (LevelMark mark : piece.levelMarks()) {
             brush.stroke(Ink.LINE, mark.level().equals(selected.level().id()) ? 1.6 : 1);
-            brush.line(mark.from(), mark.to());
+            brush.line(place.of(mark.from()), place.of(mark.to()));
         }
         for (OutlineEdge edge : piece.outline()) {
             boolean chosen = isChosen(edge);
@@ -188,17 +233,26 @@ final class SeamsDrawing implements Drawing {
             } else {
                 brush.stroke(chosen ? Ink.TEAL : Ink.INK, chosen ? 3 : 1.6);
             }
-            brush.path(edge.path());
+            brush.path(place.of(edge.path()));
         }
+        grain(brush, piece, place);
+    }
+
+    /** Grain, number and name; where a panel has no room for its name the number says it. */
+    private static void grain(Brush brush, Piece piece, Placement place) {
         GraphicsContext g = brush.context();
         brush.stroke(Ink.INK, 1.2);
-        double gx = brush.view().x(piece.grain().to().x());
-        double bottom = brush.view().y(piece.grain().from().y());
-        double top = Math.max(brush.view().y(piece.grain().to().y()), bottom - 150);
+        double gx = brush.view().x(place.of(piece.grain().to()).x());
+        double bottom = brush.view().y(place.of(piece.grain().from()).y());
+        double top = Math.max(brush.view().y(place.of(piece.grain().to()).y()), bottom - 150);
         g.strokeLine(gx, bottom, gx, top);
         g.strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {top + 9, top, top + 9}, 3);
         brush.text(Integer.toString(piece.order()), gx + 6, bottom - 24, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        LevelMark waist = piece.mark(Level.WAIST.id()).orElseThrow();
         int row = 0;
+        if (waist.length() * brush.view().scale() < NAME_ROOM) {
+            return;
+        }
         for (String word : piece.name().split(" ")) {
             brush.text(word, gx + 6, bottom - 7 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         }
@@ -211,16 +265,13 @@ final class SeamsDrawing implements Drawing {
     /** The two edges between which a seam's intake lies; the last one ends at the straight centre back. */
     private Path[] between(SeamPlace seam) {
         List<Piece> pieces = draft.pattern().pieces();
-        return switch (seam) {
-            case PRINCESS_FRONT -> new Path[] {pieces.get(0).edge("princess-front").path(), pieces.get(1).edge("princess-front").path()};
-            case SIDE -> new Path[] {pieces.get(1).edge("side").path(), pieces.get(2).edge("side").path()};
-            case PRINCESS_BACK -> new Path[] {pieces.get(2).edge("princess-back").path(), pieces.get(3).edge("princess-back").path()};
-            case CENTRE_BACK -> {
-                Path edge = pieces.get(3).edge("centre-back").path();
-                double x = draft.girths().widestFront().value() + draft.girths().widestBack().value();
-                yield new Path[] {edge, Path.of(new Line(new Point(x, edge.end().y()), new Point(x, edge.start().y())))};
-            }
-        };
+        int i = draft.intakes().seams().indexOf(seam);
+        Path edge = pieces.get(i).edge(seam.id()).path();
+        if (i + 1 < pieces.size()) {
+            return new Path[] {edge, pieces.get(i + 1).edge(seam.id()).path()};
+        }
+        double x = draft.girths().widestFront().value() + draft.girths().widestBack().value();
+        return new Path[] {edge, Path.of(new Line(new Point(x, edge.end().y()), new Point(x, edge.start().y())))};
     }
 
     private void coral(Brush brush, SeamPlace seam) {
@@ -230,7 +281,7 @@ final class SeamsDrawing implements Drawing {
         brush.context().closePath();
         brush.fill(Ink.CORAL_WASH);
         brush.context().fill();
-        boolean chosen = seam == selected.seam();
+        boolean chosen = seam.equals(selected.seam());
         List<Point> area = new ArrayList<>(edges[0].flattened(0.3));
         area.addAll(edges[1].flattened(0.3));
         brush.context().setGlobalAlpha(chosen ? 0.62 : 0.34);
@@ -240,8 +291,8 @@ final class SeamsDrawing implements Drawing {
     }
 
     private void figures(Brush brush, Level level) {
-        for (SeamPlace seam : SeamPlace.values()) {
-            Point[] ends = ends(draft, new Cell(level, seam));
+        for (SeamPlace seam : draft.intakes().seams()) {
+            Point[] ends = ends(new Cell(level, seam));
             double value = draft.intakes().at(level, seam).value();
             if (Math.abs(value) < 0.5) {
                 continue;
@@ -263,21 +314,24 @@ final class SeamsDrawing implements Drawing {
     }
 
     /** Where a sounding's two edges lie on the paper. */
-    static Point[] ends(Draft draft, Cell cell) {
-        List<Piece> pieces = draft.pattern().pieces();
-        String level = cell.level().id();
-        int left = cell.seam().ordinal();
-        Point from = pieces.get(left).mark(level).orElseThrow().to();
-        if (cell.seam() == SeamPlace.CENTRE_BACK) {
-            return new Point[] {from, new Point(draft.girths().widestFront().value() + draft.girths().widestBack().value(), from.y())};
+    Point[] ends(Cell cell) {
+        List<Panel> panels = draft.panels().panels();
+        int left = draft.intakes().seams().indexOf(cell.seam());
+        Point from = places.get(left).of(panels.get(left).right().nodes().get(cell.level()));
+        if (left + 1 == panels.size()) {
+            double gap = draft.intakes().at(cell.level(), cell.seam()).value();
+            return new Point[] {from, new Point(from.x() + gap, from.y())};
         }
-        return new Point[] {from, pieces.get(left + 1).mark(level).orElseThrow().from()};
+        return new Point[] {from, places.get(left + 1).of(panels.get(left + 1).left().nodes().get(cell.level()))};
     }
 
     private void apex(Brush brush) {
-        Point at = draft.pattern().pieces().get(0).mark("bust").orElseThrow().to();
-        double x = brush.view().x(at.x());
-        double y = brush.view().y(at.y());
+        double apex = draft.intakes().axes().apex();
+        if (!draft.girths().has(Level.BUST) || apex <= 0) {
+            return;
+        }
+        double x = brush.view().x(apex);
+        double y = brush.view().y(draft.block().front(Level.BUST));
         brush.stroke(Ink.INK, 1.2);
         brush.context().strokeOval(x - 8, y - 8, 16, 16);
         brush.context().strokeLine(x - 12, y, x + 12, y);
@@ -287,6 +341,6 @@ final class SeamsDrawing implements Drawing {
 
     @Override
     public String under(Point paper, double reach) {
-        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, piece -> Placement.moved(new Vec(0, 0)));
+        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, piece -> places.get(draft.pattern().pieces().indexOf(piece)));
     }
 }

@@ -39,9 +39,10 @@ public final class SeamsModel {
         reason.set("");
     }
 
-    /** At the bust the front princess seam passes through the apex and takes nothing. */
+    /** At the bust a seam that passes through the apex takes nothing. */
     public boolean isEditable(Cell cell) {
-        return cell.level() != Level.BUST || cell.seam() != SeamPlace.PRINCESS_FRONT;
+        return cell.level() != Level.BUST || !workshop.draft().map(d -> d.intakes().seams().contains(cell.seam())
+                && d.intakes().axes().isThroughApex(cell.seam(), d.block().front(Level.BUST))).orElse(cell.seam().equals(SeamPlace.PRINCESS_FRONT));
     }
 
     public boolean isLocked(Cell cell) {

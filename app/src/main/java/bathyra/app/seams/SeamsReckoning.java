@@ -3,9 +3,9 @@ package bathyra.app.seams;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Workshop;
-import bathyra.draft.Advice;
 import bathyra.draft.Difference;
 import bathyra.draft.Draft;
+import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
@@ -168,7 +168,7 @@ final class SeamsReckoning {
         }
         card.reckoning(number, unit, this::follow);
         card.belowControls();
-        if (cell.seam() == SeamPlace.PRINCESS_FRONT && cell.level() != Level.BUST) {
+        if (cell.seam().equals(SeamPlace.PRINCESS_FRONT) && cell.level() != Level.BUST) {
             schools(draft, cell, unit);
         }
         card.section("What follows from it");
@@ -205,7 +205,7 @@ final class SeamsReckoning {
         List<UnderbustSchool> order = Arrays.stream(UnderbustSchool.values()).sorted(Comparator.comparingDouble(s -> by(s, draft).value())).toList();
         Length here = draft.intakes().at(cell.level(), cell.seam()).length();
         gauge.show(new TapeGauge.Scale(0, GAUGE_MOST, OptionalDouble.of(here.millimetres()), order.stream().map(s -> by(s, draft).value()).toList(),
-                OptionalDouble.of(Advice.CAP), "here " + LengthText.say(here, unit), unit));
+                OptionalDouble.of(draft.commission().garment().length(LengthOption.SEAM_CAP).value()), "here " + LengthText.say(here, unit), unit));
         card.add(gauge);
         card.words("Under-bust intake of the front quarter; dashed, the cap at the waist", "quiet");
         ToggleGroup group = new ToggleGroup();
@@ -243,7 +243,7 @@ final class SeamsReckoning {
         if (!model.isEditable(cell)) {
             return "The seam passes through the apex: at the bust line it takes nothing, whatever is taken above and below.";
         }
-        return cell.seam() == SeamPlace.SIDE
+        return cell.seam().equals(SeamPlace.SIDE)
                 ? "The " + level + " takes " + LengthText.say(take, unit) + " in all. Locked, the side keeps its value and the princess seams and centre back give way."
                 : "The side takes the rest, " + LengthText.say(side, unit) + ", so the " + level + " still takes " + LengthText.say(take, unit) + ".";
     }

@@ -35,7 +35,8 @@ public final class SeamsView extends TableStage {
     private final SeamHandles handles;
     private final Label note = new Label();
     private final Label under = new Label();
-    private double[] columns = new double[SeamPlace.values().length];
+    private double[] columns = {};
+    private Lie lie = Lie.ON_AXES;
     private SeamsDrawing drawing;
 
     public SeamsView(Workshop workshop) {
@@ -49,7 +50,7 @@ public final class SeamsView extends TableStage {
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
         workshop.selectedProperty().addListener((o, was, now) -> reckoning.look(new Looking.AtSounding()));
         model.reasonProperty().addListener((o, was, now) -> showNote());
-        table.viewProperty().addListener((o, was, now) -> workshop.draft().ifPresent(d -> handles.place(d, selected(d))));
+        table.viewProperty().addListener((o, was, now) -> workshop.draft().filter(d -> drawing != null).ifPresent(d -> handles.place(drawing, selected(d))));
         table.setOnFitted(this::hang);
         table.setOnMouseClicked(e -> tag(e.getX(), e.getY()));
         arrange(strip(), List.of(zoom));
@@ -78,17 +79,18 @@ public final class SeamsView extends TableStage {
     /** The columns hang where the seams end when the whole drawing is in view; they stay there when it is moved. */
     private void hang() {
         workshop.draft().filter(d -> table.viewProperty().get() != null).ifPresent(draft -> {
-            Point[] ends = SeamsDrawing.lowerEnds(draft);
+            Point[] ends = new SeamsDrawing(draft, workshop.unit(), selected(draft), Optional.empty(), columns, lie).lowerEnds();
             double[] at = new double[ends.length];
+            double most = table.getWidth() - COLUMNS_RIGHT;
+            double apart = Math.min(COLUMNS_APART, (most - COLUMNS_LEFT) / Math.max(1, ends.length - 1));
             double free = COLUMNS_LEFT;
             for (int i = 0; i < at.length; i++) {
                 at[i] = Math.max(free, table.viewProperty().get().x(ends[i].x()));
-                free = at[i] + COLUMNS_APART;
+                free = at[i] + apart;
             }
-            double most = table.getWidth() - COLUMNS_RIGHT;
             for (int i = at.length - 1; i >= 0; i--) {
                 at[i] = Math.min(at[i], most);
-                most = at[i] - COLUMNS_APART;
+                most = at[i] - apart;
             }
             columns = at;
             soundings.hang(at);
@@ -107,23 +109,28 @@ public final class SeamsView extends TableStage {
     protected void showDraft() {
         Draft draft = workshop.draft().orElseThrow();
         Cell cell = selected(draft);
+        if (columns.length != draft.intakes().seams().size()) {
+            columns = new double[draft.intakes().seams().size()];
+            hang();
+        }
         lay(draft, cell);
         soundings.setVisible(true);
         soundings.show(draft);
         showNote();
-        handles.place(draft, cell);
+        handles.place(drawing, cell);
         reckoning.show(draft, cell);
     }
 
     private void lay(Draft draft, Cell cell) {
-        drawing = new SeamsDrawing(draft, workshop.unit(), cell, handles.former().or(() -> workshop.compared().map(Workshop.Compared::draft)), columns);
+        drawing = new SeamsDrawing(draft, workshop.unit(), cell, handles.former().or(() -> workshop.compared().map(Workshop.Compared::draft)), columns, lie);
         lay(drawing);
     }
 
-    /** A level that the garment no longer has cannot stay selected. */
+    /** A level or a seam that the garment no longer has cannot stay selected. */
     private Cell selected(Draft draft) {
         Cell cell = workshop.selectedProperty().get();
-        return draft.girths().has(cell.level()) ? cell : new Cell(Level.WAIST, cell.seam());
+        SeamPlace seam = draft.intakes().seams().contains(cell.seam()) ? cell.seam() : SeamPlace.SIDE;
+        return new Cell(draft.girths().has(cell.level()) ? cell.level() : Level.WAIST, seam);
     }
 
     @Override

@@ -42,6 +42,8 @@ final class Soundings extends Pane {
     private static final double ROW = 23.5;
     private static final double HEAD = 26;
     private static final double CELL = 80;
+    /** With more seams than this the heads are short. */
+    private static final int ROOMY = 5;
     private static final double HALF_RIGHT = 190;
     private static final double SUM_RIGHT = 74;
     /** A sounding of 7 cm is drawn 68 px long. */
@@ -58,13 +60,14 @@ final class Soundings extends Pane {
     private final Consumer<Level> plan;
     private final Map<Cell, Sounding> cells = new HashMap<>();
     private final Map<Level, Row> rows = new EnumMap<>(Level.class);
-    private final Map<SeamPlace, Label> heads = new EnumMap<>(SeamPlace.class);
+    private final Map<SeamPlace, Label> heads = new HashMap<>();
     private final Label title = new Label("Soundings");
     private final Label halfHead = head("Planned half");
     private final Label sumHead = head("Sum");
     private final Label takeHead = head("To take");
     private List<Level> shown = List.of();
-    private double[] columns = new double[SeamPlace.values().length];
+    private List<SeamPlace> seams = List.of();
+    private double[] columns = {};
     private Optional<Cell> typing = Optional.empty();
     private boolean writing;
 
@@ -93,7 +96,8 @@ final class Soundings extends Pane {
 
     void show(Draft draft) {
         List<Level> levels = draft.girths().levels().stream().map(l -> l.level()).toList();
-        if (!levels.equals(shown)) {
+        if (!levels.equals(shown) || !draft.intakes().seams().equals(seams)) {
+            seams = draft.intakes().seams();
             build(levels);
         }
         fill(draft);
@@ -105,13 +109,17 @@ final class Soundings extends Pane {
         cells.clear();
         rows.clear();
         getChildren().setAll(title, halfHead, sumHead, takeHead);
-        for (SeamPlace seam : SeamPlace.values()) {
-            heads.put(seam, head(seam.label()));
+        heads.clear();
+        for (SeamPlace seam : seams) {
+            boolean short_ = seams.size() > ROOMY && seam.part() == SeamPlace.Part.CENTRE_BACK;
+            Label head = head(short_ ? "Back edge" : seam.label());
+            head.setAccessibleText(seam.label());
+            heads.put(seam, head);
         }
         getChildren().addAll(heads.values());
         for (Level level : levels) {
             rows.put(level, row(level));
-            for (SeamPlace seam : SeamPlace.values()) {
+            for (SeamPlace seam : seams) {
                 cell(new Cell(level, seam));
             }
         }
@@ -199,7 +207,7 @@ final class Soundings extends Pane {
         LengthUnit unit = workshop.unit();
         Set<String> overCap = draft.with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("intake-cap")).map(Finding::subject).collect(Collectors.toSet());
         for (Level level : shown) {
-            for (SeamPlace seam : SeamPlace.values()) {
+            for (SeamPlace seam : seams) {
                 fill(draft, new Cell(level, seam), unit, level == Level.WAIST && overCap.contains(seam.id()));
             }
             double sum = draft.intakes().sum(level);
@@ -229,7 +237,7 @@ final class Soundings extends Pane {
         sounding.field().pseudoClassStateChanged(NOTE, noted);
         sounding.pin().setVisible(locked);
         sounding.warning().setVisible(noted && !locked);
-        sounding.bar().setMaxWidth(Math.min(CELL - 8, Math.max(0, value) * BAR_PER_MM));
+        sounding.bar().setMaxWidth(Math.min(cellWidth() - 8, Math.max(0, value) * BAR_PER_MM * cellWidth() / CELL));
         sounding.bar().setVisible(value > 0.05);
     }
 
@@ -247,7 +255,7 @@ final class Soundings extends Pane {
             row.name().pseudoClassStateChanged(SELECTED, level == selected.level());
             row.ground().pseudoClassStateChanged(SELECTED, level == selected.level());
         });
-        heads.forEach((seam, label) -> label.pseudoClassStateChanged(SELECTED, seam == selected.seam()));
+        heads.forEach((seam, label) -> label.pseudoClassStateChanged(SELECTED, seam.equals(selected.seam())));
     }
 
     @Override
@@ -262,7 +270,10 @@ final class Soundings extends Pane {
         right(halfHead, HALF_RIGHT, 0, HEAD);
         right(sumHead, right - SUM_RIGHT, 0, HEAD);
         right(takeHead, right, 0, HEAD);
-        heads.forEach((seam, label) -> middle(label, columns[seam.ordinal()] - getLayoutX(), 0, HEAD));
+        if (columns.length != seams.size()) {
+            return;
+        }
+        heads.forEach((seam, label) -> middle(label, columns[seams.indexOf(seam)] - getLayoutX(), 0, HEAD));
         for (int i = 0; i < shown.size(); i++) {
             double top = HEAD + i * ROW;
             Row row = rows.get(shown.get(i));
@@ -271,18 +282,28 @@ final class Soundings extends Pane {
             right(row.half(), HALF_RIGHT, top, ROW);
             right(row.sum(), right - SUM_RIGHT, top, ROW);
             right(row.take(), right, top, ROW);
-            for (SeamPlace seam : SeamPlace.values()) {
-                place(cells.get(new Cell(shown.get(i), seam)), columns[seam.ordinal()] - getLayoutX(), top);
+            for (int k = 0; k < seams.size(); k++) {
+                place(cells.get(new Cell(shown.get(i), seams.get(k))), columns[k] - getLayoutX(), top);
             }
         }
     }
 
-    private static void place(Sounding sounding, double middle, double top) {
-        sounding.field().resizeRelocate(Math.round(middle - CELL / 2), top + 1, CELL, ROW - 2);
+    /** A column is as wide as its neighbours allow. */
+    private double cellWidth() {
+        double width = CELL;
+        for (int i = 1; i < columns.length; i++) {
+            width = Math.min(width, columns[i] - columns[i - 1] - 4);
+        }
+        return width;
+    }
+
+    private void place(Sounding sounding, double middle, double top) {
+        double width = cellWidth();
+        sounding.field().resizeRelocate(Math.round(middle - width / 2), top + 1, width, ROW - 2);
         double bar = sounding.bar().getMaxWidth();
         sounding.bar().resizeRelocate(middle - bar / 2, top + ROW - 5, bar, 2.6);
-        sounding.pin().relocate(middle + CELL / 2 - 17, top + 2);
-        sounding.warning().relocate(middle + CELL / 2 - 17, top + 5);
+        sounding.pin().relocate(middle + width / 2 - 17, top + 2);
+        sounding.warning().relocate(middle + width / 2 - 17, top + 5);
     }
 
     private static void left(Region node, double x, double top, double height) {

@@ -1,7 +1,6 @@
 package bathyra.app.shell;
 
 import bathyra.app.reckoning.OptionField.Setting;
-import bathyra.garment.Closure;
 import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
@@ -28,16 +27,16 @@ public final class Settings {
     /** The ease of a level, on the full girth. */
     public Setting ease(Level level) {
         String label = "Ease at the " + level.label().toLowerCase(Locale.ROOT);
-        Length rule = GirthPlan.row(garment()).get(level);
-        return setting("ease-" + level.id(), label, "On the full girth; less than nothing is tighter than the body. A garment with this closure begins at "
+        Length rule = standardEase(garment(), level);
+        return setting("ease-" + level.id(), label, "On the full girth; less than nothing is tighter than the body. " + garment().row().label() + ": begins at "
                         + LengthText.say(rule, workshop.unit()) + ".",
-                Length.mm(-EASE_MOST.millimetres()), EASE_MOST, g -> g.ease().getOrDefault(level, GirthPlan.row(g).get(level)), g -> g.ease().containsKey(level),
+                Length.mm(-EASE_MOST.millimetres()), EASE_MOST, g -> g.ease().getOrDefault(level, standardEase(g, level)), g -> g.ease().containsKey(level),
                 (g, l) -> g.withEase(level, l), g -> g.withoutEase(level));
     }
 
     /** The lacing gap of a laced garment. */
     public Setting gap() {
-        return setting("lacing-gap", "Lacing gap", "Taken out of the back alone, the same at every level. Laced and looped bustiers begin at " + LengthText.say(Closure.BACK_LACING.gap(), workshop.unit()) + ".",
+        return setting("lacing-gap", "Lacing gap", "Taken out of the back alone, the same at every level. This row begins at " + LengthText.say(garment().standardGap(), workshop.unit()) + ".",
                 Length.mm(0), Fastening.GAP_MOST, g -> g.gap().length(), g -> g.fastening().gap().isPresent(), (g, l) -> g.withFastening(g.fastening().withGap(Optional.of(l))),
                 g -> g.withFastening(g.fastening().withGap(Optional.empty())));
     }
@@ -76,6 +75,10 @@ public final class Settings {
                     workshop.letGo();
                 },
                 () -> workshop.isInHand(id) ? workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())) : Optional.empty());
+    }
+
+    private Length standardEase(Garment garment, Level level) {
+        return GirthPlan.standardEase(workshop.commission().measurements(), garment, level).length();
     }
 
     private Garment garment() {

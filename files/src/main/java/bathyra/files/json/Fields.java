@@ -129,6 +129,19 @@ final class Fields {
         return node.get(key);
     }
 
+    /** Yes or no. */
+    Optional<Boolean> truth(String key) {
+        JsonNode child = node.get(key);
+        if (child == null || child.isNull()) {
+            return Optional.empty();
+        }
+        if (!child.isBoolean()) {
+            fault(key, "is neither yes nor no", "true or false");
+            return Optional.empty();
+        }
+        return Optional.of(child.booleanValue());
+    }
+
     /** A share: a plain number. */
     Optional<Double> share(String key) {
         JsonNode child = node.get(key);

@@ -32,8 +32,14 @@ final class Json {
         } catch (JsonProcessingException e) {
             var at = e.getLocation();
             throw new BadDocument("document: is no JSON at line " + (at == null ? "?" : at.getLineNr()) + ", column "
-                    + (at == null ? "?" : at.getColumnNr()) + " (" + e.getOriginalMessage().lines().findFirst().orElse("") + "); write it as JSON");
+                    + (at == null ? "?" : at.getColumnNr()) + " (" + reason(e) + "); write it as JSON");
         }
+    }
+
+    /** What the parser says without the names of its own parts, which follow in brackets. */
+    private static String reason(JsonProcessingException e) {
+        String first = e.getOriginalMessage().lines().findFirst().orElse("");
+        return first.contains(" (") ? first.substring(0, first.indexOf(" (")) : first;
     }
 
     /** No figure of a garment is anywhere near this; a larger one is a slip, or meant to break something. */

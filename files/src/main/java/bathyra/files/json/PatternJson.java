@@ -96,6 +96,10 @@ public final class PatternJson {
         point(grain.putArray("to"), piece.grain().to());
         ArrayNode cut = node.putArray("cutLine");
         piece.cutLine().forEach(p -> point(cut.addArray(), p));
+        if (!piece.declared().isEmpty()) {
+            ArrayNode declared = node.putArray("declaredCorners");
+            piece.declared().forEach(corner -> point(declared.addObject().put("degrees", corner.degrees()).putArray("at"), corner.at()));
+        }
     }
 
     private static void command(ArrayNode path, String letter, Point... points) {
@@ -175,9 +179,11 @@ public final class PatternJson {
         p.get("notches").forEach(n -> notches.add(new Notch(n.get("edge").asText(), point(n.get("at")), n.get("kind").asText().equals("double"), n.path("level").asText())));
         List<Point> cut = new ArrayList<>();
         p.get("cutLine").forEach(c -> cut.add(point(c)));
+        List<Piece.Corner> declared = new ArrayList<>();
+        p.path("declaredCorners").forEach(c -> declared.add(new Piece.Corner(point(c.get("at")), c.get("degrees").asDouble())));
         JsonNode grain = p.get("grain");
         return new Piece(id, p.get("name").asText(), p.get("order").asInt(), p.get("block").asText().equals("front"), p.get("cut").get("count").asInt(),
-                p.get("cut").get("onFold").asBoolean(), outline, marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), cut);
+                p.get("cut").get("onFold").asBoolean(), outline, marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), cut, declared);
     }
 
     private static Point point(JsonNode node) {

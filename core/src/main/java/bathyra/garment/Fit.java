@@ -1,0 +1,34 @@
+package bathyra.garment;
+
+import bathyra.girth.EaseRow;
+import bathyra.girth.Stretch;
+import java.util.Optional;
+
+/**
+ * How tight the garment starts: its row of the table, the rib it is fitted to, and what a stretching cloth gives (C5).
+ *
+ * @param row the row of starting eases; empty for the one of its kind and closure
+ * @param lungsFull whether the underbust is fitted to the rib with lungs full; empty for what the row asks
+ * @param stretch the stretch test of the cloth, used by the row for stretch cloth
+ * @param waistGirthDrops whether the girth of the waist moves down with a dropped styled waist (C3)
+ */
+public record Fit(Optional<EaseRow> row, Optional<Boolean> lungsFull, Optional<Stretch> stretch, boolean waistGirthDrops) {
+    /** The row of its kind, no stretch. */
+    public static final Fit BY_KIND = new Fit(Optional.empty(), Optional.empty(), Optional.empty(), false);
+
+    public Fit with(EaseRow next) {
+        return new Fit(Optional.of(next), Optional.empty(), stretch, waistGirthDrops);
+    }
+
+    public Fit withLungsFull(boolean full) {
+        return new Fit(row, Optional.of(full), stretch, waistGirthDrops);
+    }
+
+    public Fit withStretch(Optional<Stretch> next) {
+        return new Fit(row, lungsFull, next, waistGirthDrops);
+    }
+
+    public Fit withWaistGirthDropping(boolean drops) {
+        return new Fit(row, lungsFull, stretch, drops);
+    }
+}

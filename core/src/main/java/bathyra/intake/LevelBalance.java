@@ -1,0 +1,211 @@
+package bathyra.intake;
+
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.girth.Level;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.reckon.Overridden;
+import bathyra.reckon.Reckoned;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Shares the surplus of one level out over its seams (C6): locked values stand, caps hold, the other seams move as little from
+ * their rules as the sum allows. House caps and the wish that no seam gives cloth back are kept as long as they can be; the
+ * cutter's own caps always.
+ */
+final class LevelBalance {
+    /** More than this no seam takes. */
+    static final double INTAKE_MOST = 160;
+    /** A seam may give back so much of what others take too much: spring over the hip (C6). */
+    static final double SPRING_MOST = 40;
+    /** The side of a bustier takes whatever is left. */
+    private static final double UNBOUNDED = 2000;
+    private static final double SAME = 1e-9;
+
+    private final Level level;
+    private final Garment garment;
+
+    LevelBalance(Level level, Garment garment) {
+        this.level = level;
+        this.garment = garment;
+    }
+
+    /** What the seams of one block take, in their order. */
+    record Shared(List<Reckoned> takes) {}
+
+    /** Both blocks of a level. The side lies in both; a lock on it holds the sum of its two parts. */
+    record Both(Shared front, Shared back) {}
+
+    private record Bounds(double[] least, double[] most) {}
+
+    Both share(Wanted front, Wanted back) throws NotDraftable {
+        Optional<Double> side = lock(SeamPlace.SIDE);
+        if (side.isEmpty()) {
+            return new Both(shared(front, solve(front, Optional.empty())), shared(back, solve(back, Optional.empty())));
+        }
+        double free = sideOf(front) + sideOf(back);
+        double[] range = meet(range(front), range(back), side.get());
+        if (range[0] > range[1] + SAME) {
+            throw cannot(front, back, side.get());
+        }
+        double half = sideOf(front) + (side.get() - free) / 2;
+        double inFront = Math.min(range[1], Math.max(range[0], half));
+        return new Both(shared(front, solve(front, Optional.of(inFront))), shared(back, solve(back, Optional.of(side.get() - inFront))));
+    }
+
+    /** What the side would take in a block if it were free; where locks leave it no room, what they leave. */
+    private double sideOf(Wanted wanted) {
+        double[] values = wanted.values();
+        double rest = wanted.surplus().value();
+        for (int i = 0; i < values.length; i++) {
+            if (i != wanted.side()) {
+                rest -= lock(wanted.seams().get(i)).orElse(values[i]);
+            }
+        }
+        return wanted.first()[wanted.side()] > 0 && isTheRest(wanted) ? rest : wanted.rules().get(wanted.side()).value();
+    }
+
+    private static boolean isTheRest(Wanted wanted) {
+        for (int i = 0; i < wanted.first().length; i++) {
+            if (i != wanted.side() && wanted.first()[i] > 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Between which values the side may lie in a block: what the others can leave it. */
+    private double[] range(Wanted wanted) {
+        Bounds bounds = bounds(wanted, false, Optional.empty());
+        double least = wanted.surplus().value();
+        double most = wanted.surplus().value();
+        double[] values = wanted.values();
+        for (int i = 0; i < values.length; i++) {
+            if (i != wanted.side()) {
+                boolean moves = wanted.pressed()[i] > 0;
+                least -= moves ? bounds.most()[i] : Math.min(bounds.most()[i], Math.max(bounds.least()[i], values[i]));
+                most -= moves ? bounds.least()[i] : Math.min(bounds.most()[i], Math.max(bounds.least()[i], values[i]));
+            }
+        }
+        double cap = cap(SeamPlace.SIDE);
+        return new double[] {Math.max(least, -UNBOUNDED), Math.min(most, cap)};
+    }
+
+    private static double[] meet(double[] front, double[] back, double side) {
+        return new double[] {Math.max(front[0], side - back[1]), Math.min(front[1], side - back[0])};
+    }
+
+    private double[] solve(Wanted wanted, Optional<Double> side) throws NotDraftable {
+        double sum = wanted.surplus().value();
+        double[] values = wanted.values();
+        double[] first = side.isPresent() ? wanted.pressed() : wanted.first();
+        Bounds house = bounds(wanted, true, side);
+        Optional<double[]> found = Balance.of(sum, values, first, house.least(), house.most());
+        if (found.isEmpty()) {
+            found = Balance.of(sum, values, wanted.pressed(), house.least(), house.most());
+        }
+        Bounds own = bounds(wanted, false, side);
+        if (found.isEmpty()) {
+            found = Balance.of(sum, values, wanted.pressed(), own.least(), own.most());
+        }
+        if (found.isEmpty()) {
+            throw cannot(wanted, own);
+        }
+        return found.get();
+    }
+
+    private Bounds bounds(Wanted wanted, boolean house, Optional<Double> side) {
+        int n = wanted.seams().size();
+        double[] least = new double[n];
+        double[] most = new double[n];
+        boolean corset = garment.kind().isPanelled();
+        for (int i = 0; i < n; i++) {
+            SeamPlace seam = wanted.seams().get(i);
+            Optional<Double> lock = seam.equals(SeamPlace.SIDE) ? side : lock(seam);
+            most[i] = lock.orElseGet(() -> cap(seam));
+            least[i] = lock.orElse(corset ? house ? 0 : -SPRING_MOST : -UNBOUNDED);
+            if (corset && house && lock.isEmpty() && level == Level.WAIST) {
+                most[i] = Math.min(most[i], garment.length(LengthOption.SEAM_CAP).value());
+            }
+        }
+        return new Bounds(least, most);
+    }
+
+    private Optional<Double> lock(SeamPlace seam) {
+        return Optional.ofNullable(garment.intakes().get(new Cell(level, seam))).map(Length::millimetres);
+    }
+
+    private double cap(SeamPlace seam) {
+        Length own = garment.sharing().caps().get(new Cell(level, seam));
+        return own != null ? own.millimetres() : garment.kind().isPanelled() ? INTAKE_MOST : UNBOUNDED;
+    }
+
+    private Shared shared(Wanted wanted, double[] takes) {
+        List<Reckoned> all = new ArrayList<>();
+        for (int i = 0; i < takes.length; i++) {
+            SeamPlace seam = wanted.seams().get(i);
+            Reckoned rule = wanted.rules().get(i);
+            boolean locked = !seam.equals(SeamPlace.SIDE) && lock(seam).isPresent();
+            all.add(locked ? new Overridden(takes[i], rule, "set by hand") : Math.abs(takes[i] - rule.value()) < SAME ? rule : new Overridden(takes[i], rule, why(wanted, i, takes[i])));
+        }
+        return new Shared(all);
+    }
+
+    private String why(Wanted wanted, int i, double takes) {
+        if (garment.kind().isPanelled() && level == Level.WAIST && Math.abs(takes - garment.length(LengthOption.SEAM_CAP).value()) < SAME || Math.abs(takes - cap(wanted.seams().get(i))) < SAME) {
+            return "held at its cap";
+        }
+        return garment.kind().isPanelled() ? "takes what locks and caps leave it" : "gives way to the side";
+    }
+
+    private NotDraftable cannot(Wanted wanted, Bounds own) {
+        double locked = 0;
+        double can = 0;
+        double back = 0;
+        int free = 0;
+        double[] values = wanted.values();
+        for (int i = 0; i < own.most().length; i++) {
+            boolean fixed = own.most()[i] - own.least()[i] < SAME;
+            boolean moves = wanted.pressed()[i] > 0 && !fixed;
+            free += moves ? 1 : 0;
+            locked += moves ? 0 : Math.min(own.most()[i], Math.max(own.least()[i], values[i]));
+            can += moves ? own.most()[i] : 0;
+            back += moves ? own.least()[i] : 0;
+        }
+        double rest = wanted.surplus().value() - locked;
+        String where = (wanted.side() == 0 ? "back" : "front") + " at the " + low();
+        if (free == 0) {
+            return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, Math.abs(rest), 0, Sentence.of(
+                    "Every seam of the " + where + " is locked and together they are {} off what is to be taken, {}. Unlock one of them.", Length.mm(Math.abs(rest)), wanted.surplus().length())));
+        }
+        if (rest < back) {
+            return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, back - rest, 0, Sentence.of(
+                    "The locked seams of the " + where + " take {}, and {} is to be taken; the others can give back {} at the most. Lock less, or unlock one.",
+                    Length.mm(locked), wanted.surplus().length(), Length.mm(-back))));
+        }
+        return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, rest - can, 0, Sentence.of(
+                "The free seams of the " + where + " can take {} of the {}. Raise a cap, add a seam or take {} less there.", Length.mm(can), Length.mm(rest), Length.mm(rest - can))));
+    }
+
+    private NotDraftable cannot(Wanted front, Wanted back, double side) {
+        double[] f = range(front);
+        double[] b = range(back);
+        double nearest = side > f[1] + b[1] ? f[1] + b[1] : f[0] + b[0];
+        Length off = Length.mm(Math.abs(side - nearest));
+        boolean all = garment.seams().stream().allMatch(s -> lock(s).isPresent());
+        return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, off.millimetres(), 0, all
+                ? Sentence.of("Every seam at the " + low() + " is locked and together they are {} off what is to be taken. Unlock one of them.", off)
+                : Sentence.of("Side at the " + low() + " is locked at {}; what the other seams can take leaves it {}, {} off. Lock it at that, or unlock another seam.",
+                        Length.mm(side), Length.mm(nearest), off)));
+    }
+
+    private String low() {
+        return level.label().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,118 @@
+package bathyra.intake;
+
+import bathyra.garment.Garment;
+import bathyra.garment.Panels;
+import bathyra.garment.SeamPlacing;
+
+/**
+ * Where the seams of a corset stand that the cutter has not moved. Evenly: the paper of a block is divided into equal parts. By the
+ * landmarks: one seam runs over the apex, and between the landmarks the panels are equally wide at the waist, where what the seams
+ * take out is largest; paper divided equally would leave the panels at the side, which give most, too narrow for a bone.
+ */
+final class Placing {
+    /** The weights follow from the places and the places from the weights; three rounds settle to a tenth of a millimetre. */
+    private static final int ROUNDS = 3;
+
+    private final Garment garment;
+    private final double width;
+    private final double toTake;
+
+    /**
+     * @param width of the block's paper, mm
+     * @param toTake what its seams take out at the waist, mm
+     */
+    Placing(Garment garment, double width, double toTake) {
+        this.garment = garment;
+        this.width = width;
+        this.toTake = toTake;
+    }
+
+    /** The seams of the front block, mm from centre front. @param apex distance of the apex, 0 where it is not known */
+    double[] front(double apex) {
+        Panels panels = garment.panels();
+        double[] at = even(panels.front());
+        if (panels.placing() == SeamPlacing.EVEN) {
+            return at;
+        }
+        boolean landmark = apex > 0 && apex < width && panels.front() > 1;
+        int over = landmark ? over(panels.front(), apex) : 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            double[] takes = takes(at, false);
+            if (landmark) {
+                at[over - 1] = apex;
+                divide(at, takes, -1, over - 1, false);
+                divide(at, takes, over - 1, at.length, false);
+            } else {
+                divide(at, takes, -1, at.length, false);
+            }
+        }
+        return at;
+    }
+
+    /** The seams of the back block, mm from the side. */
+    double[] back() {
+        Panels panels = garment.panels();
+        double[] at = even(panels.back());
+        for (int round = 0; round < ROUNDS && panels.placing() == SeamPlacing.LANDMARKS; round++) {
+            divide(at, takes(at, true), -1, at.length, true);
+        }
+        return at;
+    }
+
+    private double[] even(int panels) {
+        double[] at = new double[panels - 1];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = width * (i + 1) / panels;
+        }
+        return at;
+    }
+
+    /** Which seam runs over the apex: the one that leaves the widest panel narrowest. */
+    private int over(int panels, double apex) {
+        int over = 1;
+        for (int k = 2; k < panels; k++) {
+            if (widest(k, panels, apex) < widest(over, panels, apex)) {
+                over = k;
+            }
+        }
+        return over;
+    }
+
+    private double widest(int over, int panels, double apex) {
+        return Math.max(apex / over, (width - apex) / (panels - over));
+    }
+
+    /** What each seam of the block takes at the waist by its weight; the side's comes last. */
+    private double[] takes(double[] at, boolean back) {
+        double[] weights = new double[at.length + 1];
+        double sum = 0;
+        for (int i = 0; i <= at.length; i++) {
+            boolean side = i == at.length;
+            double t = side ? 0.5 : back ? 0.5 + at[i] / width / 2 : at[i] / width / 2;
+            String id = side ? SeamPlace.SIDE.id() : (back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1)).id();
+            weights[i] = garment.sharing().weights().getOrDefault(id, garment.sharing().preset().at(t));
+            sum += weights[i];
+        }
+        for (int i = 0; i <= at.length; i++) {
+            weights[i] = sum > 0 ? toTake * weights[i] / sum : 0;
+        }
+        return weights;
+    }
+
+    /** Places the seams between two fixed ones so that the panels there are equally wide at the waist; -1 and the length are the block's ends. */
+    private void divide(double[] at, double[] takes, int from, int to, boolean back) {
+        double side = takes[takes.length - 1];
+        double start = from >= 0 ? at[from] + takes[from] / 2 : back ? side : 0;
+        double end = to < at.length ? at[to] - takes[to] / 2 : back ? width : width - side;
+        double taken = 0;
+        for (int i = from + 1; i < to; i++) {
+            taken += takes[i];
+        }
+        double panel = (end - start - taken) / (to - from);
+        double x = start;
+        for (int i = from + 1; i < to; i++) {
+            x += panel + takes[i];
+            at[i] = x - takes[i] / 2;
+        }
+    }
+}

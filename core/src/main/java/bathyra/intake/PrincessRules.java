@@ -1,0 +1,121 @@
+package bathyra.intake;
+
+import static bathyra.intake.SeamPlace.CENTRE_BACK;
+import static bathyra.intake.SeamPlace.PRINCESS_BACK;
+import static bathyra.intake.SeamPlace.PRINCESS_FRONT;
+import static bathyra.intake.SeamPlace.SIDE;
+
+import bathyra.block.Block;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.girth.GirthPlan;
+import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
+import java.util.List;
+import java.util.Locale;
+
+/** What the seams of a princess bustier take by their schools (C6): the princess seams and centre back by rule, the side the rest of its half. */
+final class PrincessRules {
+    static final Rule SIDE_RULE = Rule.of("C6", "the side takes the rest");
+    private static final Rule PRINCESS = Rule.of("C6", "princess seam");
+    private static final Rule BACK = Rule.of("C4.1", "back dart");
+    private static final Rule ZIP = Rule.of("C4.1", "centre back taken in");
+    private static final double BACK_DART_BELOW_CHEST = 25;
+    private static final double DART_ABOVE_HIP = 51;
+
+    private final Block block;
+    private final GirthPlan girths;
+    private final Garment garment;
+
+    PrincessRules(Block block, GirthPlan girths, Garment garment) {
+        this.block = block;
+        this.girths = girths;
+        this.garment = garment;
+    }
+
+    Wanted front(Level level, Reckoned surplus, Reckoned underbust, Reckoned opened) {
+        Reckoned princess = princessFront(level, underbust, opened);
+        Reckoned side = surplus.minus(princess).named("Side, front half", SIDE_RULE);
+        double yields = level == Level.BUST ? 0 : 1;
+        return new Wanted(surplus, List.of(PRINCESS_FRONT, SIDE), List.of(princess, side), new double[] {0, 1}, new double[] {yields, 1});
+    }
+
+    Wanted back(Level level, Reckoned surplus) {
+        Reckoned princess = tapered(level, PRINCESS_BACK);
+        Reckoned centre = tapered(level, CENTRE_BACK);
+        Reckoned side = surplus.minus(princess).minus(centre).named("Side, back half", SIDE_RULE);
+        double[] pressed = {1, Math.max(princess.value(), 1), Math.max(centre.value(), 0)};
+        return new Wanted(surplus, List.of(SIDE, PRINCESS_BACK, CENTRE_BACK), List.of(side, princess, centre), new double[] {1, 0, 0}, pressed);
+    }
+
+    private Reckoned princessFront(Level level, Reckoned underbust, Reckoned opened) {
+        String name = "Princess front at the " + low(level);
+        return switch (level) {
+            case UPPER -> underbust.minus(garment.length(LengthOption.UPPER_LESS)).atLeast(0).named("Intake at the crest by rule", PRINCESS)
+                    .times(upTheLeg()).named("Upper intake by rule", PRINCESS).plus(opened).named(name, PRINCESS);
+            case BUST -> nothing(name, "the seam passes through the apex");
+            case UNDERBUST -> underbust.named(name, PRINCESS);
+            case WAIST -> underbust.named(name, Rule.of("C6", "the same as under the bust"));
+            case HIGH_HIP, HIP -> underbust.times(belowWaist(level)).named(name, Rule.of("C4.1", "runs out above the hip"));
+        };
+    }
+
+    /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */
+    private Reckoned upTheLeg() {
+        Reckoned apex = block.frontDepths().get(Level.BUST);
+        Reckoned line = apex.minus(block.frontDepths().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
+        return line.over(apex.minus(block.crest()).named("Crest above the apex", PRINCESS));
+    }
+
+    /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */
+    Reckoned opened() {
+        LevelPlan bust = girths.at(Level.BUST);
+        Reckoned height = block.frontDepths().get(Level.BUST).minus(block.frontDepths().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
+        Reckoned apexToSide = bust.frontHalf().minus(block.frontAxis()).named("Apex to side", PRINCESS);
+        return block.sideDart().times(height.over(apexToSide)).named("Opened by the closed side dart", Rule.of("C7.5", "closing a dart"));
+    }
+
+    private Reckoned tapered(Level level, SeamPlace seam) {
+        String name = seam.label() + " at the " + low(level);
+        boolean zip = seam == CENTRE_BACK;
+        Reckoned atWaist = zip ? block.centreBackIn() : block.backDart();
+        Rule rule = zip ? ZIP : BACK;
+        return switch (level) {
+            case UPPER -> nothing(name, zip ? "nothing at the chest" : "begins below the chest line");
+            case BUST, UNDERBUST -> atWaist.times(aboveWaist(level, zip)).named(name, rule);
+            case WAIST -> atWaist.named(name, rule);
+            case HIGH_HIP, HIP -> atWaist.times(zip ? toHip(level) : belowWaist(level)).named(name, rule);
+        };
+    }
+
+    private Reckoned aboveWaist(Level level, boolean zip) {
+        double top = zip ? block.centreBackTop().value() : block.chestDepth().value() + BACK_DART_BELOW_CHEST;
+        return share((block.side(level) - top) / (block.side(Level.WAIST) - top));
+    }
+
+    private Reckoned belowWaist(Level level) {
+        double end = block.hipDepth().value() - DART_ABOVE_HIP;
+        return share((end - block.side(level)) / (end - block.side(Level.WAIST)));
+    }
+
+    private Reckoned toHip(Level level) {
+        double end = block.hipDepth().value();
+        return share((end - block.side(level)) / (end - block.side(Level.WAIST)));
+    }
+
+    private static Reckoned share(double value) {
+        return Given.option("Share of the way", Math.min(1, Math.max(0, value)), Quantity.RATIO, "straight legs", Rule.of("C4.1", "straight dart legs"));
+    }
+
+    private static Reckoned nothing(String name, String why) {
+        return Given.option(name, 0, Quantity.LENGTH, why, PRINCESS);
+    }
+
+    private static String low(Level level) {
+        return level.label().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,23 @@
+package bathyra.intake;
+
+import bathyra.reckon.Reckoned;
+import java.util.List;
+
+/**
+ * What the seams of one block would take at a level by their rules, before locks and caps.
+ *
+ * @param surplus what they must take together
+ * @param seams from centre front to centre back; the side is the last of the front block and the first of the back block
+ * @param rules what each takes by its rule; empty for the side of a bustier, which takes the rest
+ * @param first how readily each gives way at first, 0 for not at all
+ * @param pressed how readily each gives way when those cannot
+ */
+record Wanted(Reckoned surplus, List<SeamPlace> seams, List<Reckoned> rules, double[] first, double[] pressed) {
+    int side() {
+        return seams.indexOf(SeamPlace.SIDE);
+    }
+
+    double[] values() {
+        return rules.stream().mapToDouble(Reckoned::value).toArray();
+    }
+}

@@ -1,0 +1,54 @@
+package bathyra.panel;
+
+import bathyra.block.Block;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
+import bathyra.girth.Level;
+
+/**
+ * The lower edge in the developed plane: how far below the waist it lies over the place along the half girth (C10). Centre front
+ * ends in a point, in a round or straight; from the side it falls a little to centre back.
+ */
+record LowerLine(LowerShape shape, double front, double side, double back, double sideAt, double end) {
+    /** How steeply a point runs out: 1 would be a straight line to the side. */
+    private static final double POINTED = 1.6;
+
+    static LowerLine of(Garment garment, Block block, double sideAt, double end) {
+        if (garment.lowerEdge().isOnLevel()) {
+            return new LowerLine(garment.lowerEdge(), 0, 0, 0, sideAt, end);
+        }
+        double drop = garment.length(LengthOption.WAIST_DROP).value();
+        double side = garment.length(LengthOption.SIDE_LENGTH_BELOW).value() - drop;
+        boolean straight = garment.lowerEdge() == LowerShape.STRAIGHT;
+        double front = straight ? side : garment.length(LengthOption.FRONT_LENGTH_BELOW).value() - drop;
+        return new LowerLine(garment.lowerEdge(), front, side, straight ? side : garment.length(LengthOption.BACK_LENGTH_BELOW).value() - drop, sideAt, end);
+    }
+
+    boolean isOnLevel() {
+        return shape.isOnLevel();
+    }
+
+    /** How far below the waist of the garment the edge lies, mm along the panels. @param x distance from centre front on the paper */
+    double below(double x) {
+        if (x >= sideAt) {
+            return side + (back - side) * wave((x - sideAt) / (end - sideAt));
+        }
+        double share = x / sideAt;
+        return shape == LowerShape.POINTED ? side + (front - side) * Math.pow(1 - share, POINTED) : front + (side - front) * wave(share);
+    }
+
+    private static double wave(double share) {
+        return (1 - Math.cos(Math.PI * share)) / 2;
+    }
+
+    /** The angle inside the cloth at centre front, radians: square but at a point. */
+    double angleInFront() {
+        return shape == LowerShape.POINTED ? Math.PI / 2 - Math.atan(POINTED * (front - side) / sideAt) : Math.PI / 2;
+    }
+
+    /** How far a level lies above the lowest line that the garment still has everywhere; negative when it is cut off. */
+    static double belowWaist(Block block, Level level) {
+        return block.front(level) - block.front(Level.WAIST);
+    }
+}

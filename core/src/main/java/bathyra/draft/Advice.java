@@ -49,7 +49,9 @@ public final class Advice {
                 cap(findings, seam.label(), seam, intakes.at(Level.WAIST, seam).value(), cap);
             }
             smooth(findings, seam, block, intakes);
-            spring(findings, seam, intakes);
+            if (commission.garment().kind().isPanelled()) {
+                spring(findings, seam, intakes);
+            }
         }
         Leanings.of(pattern, intakes.axes()).forEach(findings::add);
         stretch(findings, commission.garment());

@@ -2,6 +2,7 @@ package bathyra.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -13,6 +14,9 @@ public record Path(List<Segment> segments) {
     private static final double JOINED = 1e-6;
     private static final int NEWTON_ROUNDS = 12;
     private static final int SAMPLES = 24;
+    private static final int FLEX_SAMPLES = 12;
+    /** Flatter than a radius of five metres is straight to the eye. */
+    private static final double STRAIGHT = 1.0 / 5000;
 
     public Path {
         segments = List.copyOf(segments);
@@ -82,6 +86,23 @@ public record Path(List<Segment> segments) {
         List<Segment> all = new ArrayList<>(segments);
         all.addAll(next.segments);
         return new Path(all);
+    }
+
+    /** How often the path changes the side to which it bends, at the places of interest. */
+    public int inflections(Predicate<Point> place) {
+        int count = 0;
+        double last = 0;
+        for (Segment segment : segments) {
+            for (int i = 1; i < FLEX_SAMPLES; i++) {
+                double t = (double) i / FLEX_SAMPLES;
+                double curvature = segment.curvature(t);
+                if (Math.abs(curvature) > STRAIGHT && place.test(segment.at(t))) {
+                    count += curvature * last < 0 ? 1 : 0;
+                    last = curvature;
+                }
+            }
+        }
+        return count;
     }
 
     /** The part from the start to an arc length. @param arc mm, more than nothing and less than the whole */

@@ -10,6 +10,8 @@ public final class Tolerance {
     public static final double SEAM = 0.5;
     /** A level's pattern girth against its plan (C11). */
     public static final double GIRTH = 1.0;
+    /** By how much of itself the girth between two levels may leave what they measure (C7.2). */
+    public static final double BETWEEN = 0.01;
     /** How far the joined edge at a seam may be from straight, degrees (C11). */
     public static final double JOIN_DEGREES = 5;
     /** How far the centres may be from square, degrees (C11). */

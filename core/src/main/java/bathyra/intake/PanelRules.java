@@ -61,7 +61,7 @@ final class PanelRules {
                 yields[i] = level == Level.BUST ? 0 : apexShares[i];
             } else {
                 Reckoned left = rest < 1 ? surplus.times(Given.option("Left by the apex", rest, Quantity.RATIO, "1 − apex share", APEX)) : surplus;
-                rules.add(left.times(given(seams.get(i), weights[i]).over(Given.option("Σw", sum, Quantity.RATIO, "all weights", SHARE))).named(name(seams.get(i), level), SHARE));
+                rules.add(left.times(given(seams.get(i), weights[i]).over(Given.option("Σw", sum, Quantity.RATIO, "all weights", SHARE))).named(name(seams.get(i), level, true), SHARE));
                 yields[i] = rest * weights[i] / sum;
             }
         }
@@ -119,7 +119,7 @@ final class PanelRules {
         List<Reckoned> rules = new ArrayList<>();
         for (int i = 0; i < weights.length; i++) {
             rules.add(seams.get(i).part() == SeamPlace.Part.CENTRE_BACK ? atCentre
-                    : shared.times(given(seams.get(i), weights[i]).over(Given.option("Σw", sum, Quantity.RATIO, "all weights", SHARE))).named(name(seams.get(i), level), SHARE));
+                    : shared.times(given(seams.get(i), weights[i]).over(Given.option("Σw", sum, Quantity.RATIO, "all weights", SHARE))).named(name(seams.get(i), level, !behind), SHARE));
             weights[i] /= sum;
         }
         return new Wanted(surplus, seams, rules, weights, weights);
@@ -143,7 +143,11 @@ final class PanelRules {
         return atWaist.times(Given.option("Share of the way", level == Level.UPPER ? 0 : share, Quantity.RATIO, "straight legs", ZIP)).named(name, ZIP);
     }
 
-    static String name(SeamPlace seam, Level level) {
+    private static String name(SeamPlace seam, Level level, boolean front) {
+        return seam.equals(SeamPlace.SIDE) ? (front ? "Side, front half, at the " : "Side, back half, at the ") + level.label().toLowerCase(Locale.ROOT) : name(seam, level);
+    }
+
+    private static String name(SeamPlace seam, Level level) {
         return seam.label() + " at the " + level.label().toLowerCase(Locale.ROOT);
     }
 }

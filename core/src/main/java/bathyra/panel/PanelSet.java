@@ -20,7 +20,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -73,7 +72,7 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             }
             int n = names.size();
             List<Panel> panels = new ArrayList<>();
-            SeamEdge left = SeamEdge.through(nodes(l -> 0, block::front), Optional.empty(), Vec.DOWN);
+            SeamEdge left = SeamEdge.through(nodes(l -> 0, block::front), Course.along(Vec.DOWN));
             double residual = 0;
             for (int i = 0; i < n; i++) {
                 Panel panel = across(left, i);
@@ -103,10 +102,10 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             Map<Level, Point> start = nodes(l -> widths.behind(i, l), l -> depth(i, l));
             Vec down = axes.axes().get(i).direction();
             if (!overApex(i)) {
-                return Walking.against(partner, start, Level.WAIST, Optional.empty(), down);
+                return Walking.against(partner, start, Level.WAIST, Course.along(down));
             }
             // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two legs.
-            return Walking.against(partner, start, Level.BUST, Optional.of(rounding(down.turned(turn(i) / 2))), down);
+            return Walking.against(partner, start, Level.BUST, overApex(down, down.turned(turn(i) / 2)));
         }
 
         /** By how much closing the side bust dart turns the cloth between a seam over the apex and the side. */
@@ -118,8 +117,8 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             return Math.asin(Math.min(1, block.sideDart().value() / toSide));
         }
 
-        private SeamEdge.Rounding rounding(Vec direction) {
-            return new SeamEdge.Rounding(direction, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value(), 1);
+        private Course overApex(Vec atWaist, Vec atApex) {
+            return Course.overApex(atWaist, atApex, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value());
         }
 
         /**
@@ -152,8 +151,8 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                 nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
             }
             Vec down = axes.axes().get(i).direction();
-            Optional<SeamEdge.Rounding> rounding = overApex(i) ? Optional.of(rounding(down).fittedTo(nodes, down)) : Optional.empty();
-            return new Panel(left, SeamEdge.through(nodes, rounding, down));
+            Course course = overApex(i) ? overApex(down, down) : Course.along(down);
+            return new Panel(left, SeamEdge.through(nodes, i == names.size() - 1 ? course : course.fittedTo(nodes)));
         }
 
         private Map<Level, Point> nodes(ToDoubleFunction<Level> x, ToDoubleFunction<Level> y) {

@@ -28,92 +28,52 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         arcs = Map.copyOf(arcs);
     }
 
-    /**
-     * How the edge passes the apex.
-     *
-     * @param direction the unit direction of the edge there, downwards
-     * @param dartEnd how far before the apex the dart ends: the seam keeps to its axis so much longer
-     * @param radius the smallest radius of curvature wanted there
-     * @param longer how much longer still it keeps to its axis so that the radius is reached
-     */
-    public record Rounding(Vec direction, double dartEnd, double radius, double longer) {
-        Rounding fittedTo(Map<Level, Point> nodes, Vec atWaist) {
-            return new Rounding(direction, dartEnd, radius, SeamEdge.longer(nodes, this, atWaist));
-        }
-    }
-
-    private static final double LONGER_STEP = 0.1;
-    private static final double LONGER_MOST = 1.5;
     private static final double PACE_MOST = 1.75;
-    private static final double NEAR_APEX = 20;
     /** An edge that ends this near where it should is left as it is. */
     private static final double END = 1e-3;
 
-    /** The curve through the level points: along its axis at the waist, free at the outer ends. @param atWaist the axis there, downwards */
-    static SeamEdge through(Map<Level, Point> nodes, Optional<Rounding> rounding, Vec atWaist) {
+    /** The curve through the level points: along its axis at the waist, free at the outer ends. */
+    static SeamEdge through(Map<Level, Point> nodes, Course course) {
         List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
-        List<Path> parts = new ArrayList<>();
+        Path path = aboveWaist(nodes, course);
         int waist = levels.indexOf(Level.WAIST);
-        if (rounding.isPresent()) {
-            parts.add(overApex(nodes, rounding.get(), rounding.get().longer(), atWaist));
-        } else {
-            parts.add(FairSpline.through(points(nodes, levels.subList(0, waist + 1)), Optional.empty(), Optional.of(atWaist)));
-        }
         if (waist < levels.size() - 1) {
-            parts.add(FairSpline.through(points(nodes, levels.subList(waist, levels.size())), Optional.of(atWaist), Optional.empty()));
+            path = path.then(FairSpline.through(points(nodes, levels.subList(waist, levels.size())), Optional.of(course.atWaist()), Optional.empty()));
         }
-        Path path = parts.stream().reduce(Path::then).orElseThrow();
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
         double arc = 0;
-        for (int i = 0; i < levels.size(); i++) {
-            arcs.put(levels.get(i), arc);
-            if (i < path.segments().size()) {
-                arc += path.segments().get(i).length();
+        int segment = 0;
+        for (Level level : levels) {
+            arcs.put(level, arc);
+            int stretches = level == Level.UNDERBUST && course.guide().isPresent() ? 2 : 1;
+            for (int i = 0; i < stretches && segment < path.segments().size(); i++) {
+                arc += path.segments().get(segment++).length();
             }
         }
         return new SeamEdge(path, nodes, arcs, 0);
     }
 
-    /**
-     * How much longer than usual the seam must keep to its axis at the apex, so that it bends no tighter than wanted. Found
-     * once on the points as they are planned: if it changed while the seam is walked, the walk would chase it.
-     */
-    static double longer(Map<Level, Point> nodes, Rounding rounding, Vec atWaist) {
-        double longer = 1;
-        while (longer < LONGER_MOST && radiusNear(overApex(nodes, rounding, longer, atWaist), nodes.get(Level.BUST)) < rounding.radius()) {
-            longer += LONGER_STEP;
+    /** The part down to the waist. Over the apex its two parts meet in one direction. */
+    static Path aboveWaist(Map<Level, Point> nodes, Course course) {
+        List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
+        List<Point> points = points(nodes, levels.subList(0, levels.indexOf(Level.WAIST) + 1));
+        course.guide().ifPresent(guide -> points.add(points.size() - 1, guide.between(nodes.get(Level.UNDERBUST), nodes.get(Level.WAIST))));
+        if (course.rounding().isEmpty()) {
+            return FairSpline.through(points, Optional.empty(), Optional.of(course.atWaist()));
         }
-        return longer;
+        Course.Rounding rounding = course.rounding().get();
+        List<Point> below = points.subList(1, points.size());
+        Point apex = below.get(0);
+        return FairSpline.through(points.subList(0, 2), Optional.empty(), Optional.of(atApex(rounding, points.get(0).distance(apex))))
+                .then(FairSpline.through(below, Optional.of(atApex(rounding, apex.distance(below.get(1)))), Optional.of(course.atWaist())));
     }
 
-    /** Both parts meet at the apex in one direction. */
-    private static Path overApex(Map<Level, Point> nodes, Rounding rounding, double longer, Vec atWaist) {
-        Point upper = nodes.get(Level.UPPER);
-        Point apex = nodes.get(Level.BUST);
-        List<Point> below = points(nodes, List.of(Level.BUST, Level.UNDERBUST, Level.WAIST));
-        return FairSpline.through(List.of(upper, apex), Optional.empty(), Optional.of(atApex(rounding, longer, upper.distance(apex))))
-                .then(FairSpline.through(below, Optional.of(atApex(rounding, longer, apex.distance(below.get(1)))), Optional.of(atWaist)));
-    }
-
-    private static Vec atApex(Rounding rounding, double longer, double chord) {
-        return rounding.direction().times(Math.min(PACE_MOST, longer * (1 + 3 * rounding.dartEnd() / chord)));
-    }
-
-    private static double radiusNear(Path path, Point apex) {
-        double most = 0;
-        for (int s = 0; s < 2; s++) {
-            for (int i = 0; i <= 8; i++) {
-                double t = s == 0 ? 1 - i / 16.0 : i / 16.0;
-                if (path.segments().get(s).at(t).distance(apex) < NEAR_APEX) {
-                    most = Math.max(most, Math.abs(path.segments().get(s).curvature(t)));
-                }
-            }
-        }
-        return most == 0 ? Double.POSITIVE_INFINITY : 1 / most;
+    private static Vec atApex(Course.Rounding rounding, double chord) {
+        return rounding.direction().times(Math.min(PACE_MOST, rounding.longer() * (1 + 3 * rounding.dartEnd() / chord)));
     }
 
     private static List<Point> points(Map<Level, Point> nodes, List<Level> levels) {
-        return levels.stream().map(nodes::get).toList();
+        return new ArrayList<>(levels.stream().map(nodes::get).toList());
     }
 
     /** The same edge carried on straight above its upper mark; its free end has no curvature, so the run stays smooth. */

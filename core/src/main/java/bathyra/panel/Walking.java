@@ -2,13 +2,11 @@ package bathyra.panel;
 
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
-import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * Walks an edge against the edge it is sewn to (C7.3): the marks are moved up or down, outwards from the anchor, until
@@ -22,15 +20,15 @@ final class Walking {
     /** The walked edge and how far its worst stretch still is from its partner, mm. */
     record Walked(SeamEdge edge, double residual) {}
 
-    static Walked against(SeamEdge partner, Map<Level, Point> start, Level anchor, Optional<SeamEdge.Rounding> asked, Vec atWaist) {
-        Optional<SeamEdge.Rounding> rounding = asked.map(r -> r.fittedTo(start, atWaist));
+    static Walked against(SeamEdge partner, Map<Level, Point> start, Level anchor, Course asked) {
+        Course course = asked.fittedTo(start);
         List<Level> levels = new ArrayList<>(new EnumMap<>(start).keySet());
         Map<Level, Point> nodes = new EnumMap<>(start);
-        SeamEdge edge = SeamEdge.through(nodes, rounding, atWaist);
+        SeamEdge edge = SeamEdge.through(nodes, course);
         double residual = residual(partner, edge, levels);
         for (int round = 0; round < ROUNDS && residual > Tolerance.WALK; round++) {
             step(partner, edge, levels, nodes, levels.indexOf(anchor));
-            edge = SeamEdge.through(nodes, rounding, atWaist);
+            edge = SeamEdge.through(nodes, course);
             residual = residual(partner, edge, levels);
         }
         return new Walked(edge, residual);

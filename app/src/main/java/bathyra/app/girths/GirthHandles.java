@@ -3,10 +3,13 @@ package bathyra.app.girths;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
+import bathyra.garment.LengthOption;
 import bathyra.geometry.Point;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
+import bathyra.measure.Length;
 import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -21,6 +24,7 @@ import javafx.scene.shape.Circle;
 final class GirthHandles {
     private static final double HANDLE = 6;
     private static final double NUDGE = 1;
+    private static final double REACH_NUDGE = 5;
     private static final double NUDGE_SHARE = 0.005;
 
     private final Workshop workshop;
@@ -28,6 +32,8 @@ final class GirthHandles {
     private final Table table;
     private final Map<Level, Circle> girths = new EnumMap<>(Level.class);
     private final Map<Level, Circle> sides = new EnumMap<>(Level.class);
+    private final Circle reachUp;
+    private final Circle reachDown;
     private final VBox readout = new VBox();
 
     GirthHandles(Workshop workshop, GirthsModel model, Table table) {
@@ -37,16 +43,53 @@ final class GirthHandles {
         readout.getStyleClass().add("readout");
         readout.setVisible(false);
         readout.setMouseTransparent(true);
+        reachUp = reach(LengthOption.REACH_UP, -1);
+        reachDown = reach(LengthOption.REACH_DOWN, 1);
         for (Level level : Level.values()) {
             String low = level.label().toLowerCase(Locale.ROOT);
             girths.put(level, make("girth-" + level.id(), "Worn girth at the " + low + "; arrow keys make it smaller and larger", level, x -> model.wear(level, -4 * x), () -> worn(level),
-                    right -> model.wear(level, model.plan(level).worn().value() + (right ? -NUDGE : NUDGE) * (workshop.unit() == bathyra.measure.LengthUnit.IN ? 25.4 / 8 : 1))));
+                    right -> model.wear(level, model.plan(level).worn().value() + (right ? -NUDGE : NUDGE) * (workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1))));
             sides.put(level, make("side-" + level.id(), "Side seam at the " + low + "; arrow keys move it", level, x -> model.share(level, (x + model.plan(level).worn().value() / 4) / (model.plan(level).worn().value() / 2)),
                     () -> share(level), right -> model.share(level, model.plan(level).frontShare().value() + (right ? NUDGE_SHARE : -NUDGE_SHARE))));
         }
+        table.handles().getChildren().addAll(reachUp, reachDown);
         table.handles().getChildren().addAll(girths.values());
         table.handles().getChildren().addAll(sides.values());
         table.handles().getChildren().add(readout);
+    }
+
+    /** A handle that is pulled up and down: how far the waist's own reduction is felt. @param side −1 above the waist, 1 below */
+    private Circle reach(LengthOption option, int side) {
+        Circle handle = new Circle(HANDLE - 1);
+        handle.setId("handle-" + option.id());
+        handle.getStyleClass().addAll("handle", "brass-handle");
+        handle.setAccessibleText(option.label() + "; arrow keys pull the curve");
+        handle.setFocusTraversable(true);
+        handle.setOnMousePressed(e -> {
+            workshop.letGo();
+            handle.requestFocus();
+            e.consume();
+        });
+        handle.setOnMouseDragged(e -> {
+            double depth = table.viewProperty().get().toPaper(0, table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY()).y();
+            model.reach(option, side * (depth - workshop.draft().orElseThrow().block().front(Level.WAIST)));
+            say(handle, option.label().toLowerCase(Locale.ROOT) + ": " + LengthText.say(Length.mm(model.reach(option)), workshop.unit()));
+            e.consume();
+        });
+        handle.setOnMouseReleased(e -> {
+            workshop.letGo();
+            readout.setVisible(false);
+            workshop.showAgain();
+            e.consume();
+        });
+        handle.setOnKeyPressed(e -> {
+            int steps = e.getCode() == KeyCode.UP ? -side : e.getCode() == KeyCode.DOWN ? side : 0;
+            if (steps != 0) {
+                model.reach(option, model.reach(option) + steps * REACH_NUDGE);
+                e.consume();
+            }
+        });
+        return handle;
     }
 
     private interface Nudge {
@@ -110,6 +153,8 @@ final class GirthHandles {
     }
 
     void hide() {
+        reachUp.setVisible(false);
+        reachDown.setVisible(false);
         girths.values().forEach(h -> h.setVisible(false));
         sides.values().forEach(h -> h.setVisible(false));
     }
@@ -123,6 +168,10 @@ final class GirthHandles {
         for (LevelPlan plan : workshop.draft().orElseThrow().girths().levels()) {
             put(girths.get(plan.level()), view, drawing.front(plan));
             put(sides.get(plan.level()), view, drawing.side(plan));
+        }
+        if (model.level() == Level.WAIST) {
+            put(reachUp, view, drawing.reachEnd(true));
+            put(reachDown, view, drawing.reachEnd(false));
         }
     }
 

@@ -8,6 +8,7 @@ import bathyra.app.table.LevelBands;
 import bathyra.app.table.View;
 import bathyra.draft.Advice;
 import bathyra.draft.Draft;
+import bathyra.garment.LengthOption;
 import bathyra.geometry.FairSpline;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -16,6 +17,7 @@ import bathyra.girth.LevelPlan;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,6 +35,9 @@ final class GirthsDrawing implements Drawing {
     private static final String[] WHOM = {"first corset", "seasoned wearer", "anyone"};
     private static final double HATCH_SLOPE = 0.6;
     private static final double SIDE_LOOK = 14;
+    private static final double REACH_BESIDE = 16;
+    private static final double REACH_DEEP = 18;
+    private static final int REACH_STEPS = 16;
     private static final double LACING_STEP = 32;
 
     private final Draft draft;
@@ -124,6 +129,31 @@ final class GirthsDrawing implements Drawing {
         brush.path(line(p -> side(p).x()));
         plans.forEach(p -> level(brush, p));
         caution(brush);
+        if (selected == Level.WAIST) {
+            reach(brush);
+        }
+    }
+
+    /** Where the curve of the reduction ends above or below the waist: its handle. */
+    Point reachEnd(boolean up) {
+        double reach = draft.commission().garment().length(up ? LengthOption.REACH_UP : LengthOption.REACH_DOWN).value();
+        LevelPlan waist = draft.girths().at(Level.WAIST);
+        return new Point(front(waist).x() - REACH_BESIDE, depth(waist) + (up ? -reach : reach));
+    }
+
+    /** How far up and down the eases follow a waist that is drawn in more or less than its row: a curve beside the front. */
+    private void reach(Brush brush) {
+        double waist = depth(draft.girths().at(Level.WAIST));
+        double up = waist - reachEnd(true).y();
+        double down = reachEnd(false).y() - waist;
+        List<Point> curve = new ArrayList<>();
+        for (int i = -REACH_STEPS; i <= REACH_STEPS; i++) {
+            double share = (double) i / REACH_STEPS;
+            double away = share < 0 ? share * up : share * down;
+            curve.add(new Point(reachEnd(true).x() - REACH_DEEP * (1 + Math.cos(Math.PI * share)) / 2, waist + away));
+        }
+        brush.stroke(Ink.BRASS, 1.6, 3, 3);
+        brush.polygon(curve, false);
     }
 
     /** Coral where the garment is tighter than the body, shallow teal where it gives room; level by level. */
@@ -171,6 +201,10 @@ final class GirthsDrawing implements Drawing {
         brush.text(plan.level().label(), 34, y - 5, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
         brush.text((plan.body().estimated() ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.say(plan.worn().length(), unit), 34, y + 15,
                 plan.body().estimated() ? Ink.BRASS_TEXT : Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        if (plan.level() == Level.UNDERBUST && draft.commission().garment().isLungsFull()) {
+            String rest = draft.commission().measurements().find(MeasurementKey.UNDERBUST).map(u -> "; " + LengthText.say(u.length(), unit) + " at rest").orElse("");
+            brush.text("lungs full" + rest, 34, y + 31, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+        }
         double bead = view.x(side(plan).x());
         brush.text(LengthText.figure(plan.frontHalf().length(), unit), bead - 12, y - 6, Ink.INK, Lettering.SOUNDING, TextAlignment.RIGHT);
         brush.text(LengthText.figure(plan.backHalf().length(), unit), bead + 12, y - 6, Ink.INK, Lettering.SOUNDING, TextAlignment.LEFT);

@@ -5,6 +5,10 @@ import bathyra.draft.Draft;
 import bathyra.garment.Closure;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
+import bathyra.garment.LengthOption;
+import bathyra.girth.EaseRow;
+import bathyra.girth.Stretch;
 import bathyra.garment.Spoken;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
@@ -101,6 +105,68 @@ public final class GirthsModel {
         workshop.letGo();
         set("closure: " + next.label().toLowerCase(Locale.ROOT), garment().withFastening(garment().fastening().with(next)), next);
         workshop.letGo();
+    }
+
+    /** Makes the commission another kind of garment; what belongs to seams it does not have goes. */
+    public void kind(GarmentKind next) {
+        workshop.letGo();
+        set("kind: " + next.label().toLowerCase(Locale.ROOT), garment().withKind(next), next);
+        workshop.letGo();
+    }
+
+    public GarmentKind kind() {
+        return garment().kind();
+    }
+
+    /** Starts from another row of the table; eases set by hand stay. */
+    public void row(EaseRow next) {
+        workshop.letGo();
+        set("girths start from " + next.label().toLowerCase(Locale.ROOT), garment().withFit(garment().fit().with(next)), next);
+        workshop.letGo();
+    }
+
+    public EaseRow row() {
+        return garment().row();
+    }
+
+    public boolean isLungsFull() {
+        return garment().isLungsFull();
+    }
+
+    public void lungsFull(boolean full) {
+        workshop.letGo();
+        set(full ? "underbust fitted with lungs full" : "underbust fitted at rest", garment().withFit(garment().fit().withLungsFull(full)), "lungs");
+        workshop.letGo();
+    }
+
+    public boolean waistGirthDrops() {
+        return garment().fit().waistGirthDrops();
+    }
+
+    public void waistGirthDrops(boolean drops) {
+        workshop.letGo();
+        set(drops ? "waist girth drops with the waist" : "waist girth stays with the body", garment().withFit(garment().fit().withWaistGirthDropping(drops)), "drops");
+        workshop.letGo();
+    }
+
+    public Stretch stretch() {
+        return garment().fit().stretch().orElseGet(Stretch::unmeasured);
+    }
+
+    public void stretchUse(double use) {
+        Stretch now = stretch();
+        double held = Math.rint(use * 20) / 20;
+        set(String.format(Locale.ROOT, "stretch used: %.0f %%", held * 100), garment().withFit(garment().fit().withStretch(Optional.of(new Stretch(now.relaxed(), now.across(), now.along(), now.returned(), held)))), "stretch-use");
+    }
+
+    /** How far the waist's own reduction is felt, mm; dragged on the drawing. */
+    public void reach(LengthOption option, double mm) {
+        double held = Math.min(option.most().millimetres(), Math.max(option.least().millimetres(), Math.rint(mm / 5) * 5));
+        set(option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), garment().withLength(option, Length.mm(held)), option.id());
+    }
+
+    public double reach(LengthOption option) {
+        return garment().length(option).value();
     }
 
     public Closure closure() {

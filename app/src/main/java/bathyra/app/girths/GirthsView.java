@@ -11,6 +11,7 @@ import bathyra.draft.Advice;
 import bathyra.draft.Draft;
 import bathyra.garment.Closure;
 import bathyra.garment.Experience;
+import bathyra.garment.GarmentKind;
 import bathyra.girth.EaseRow;
 import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
@@ -37,6 +38,8 @@ public final class GirthsView extends TableStage {
     private final GirthsModel model;
     private final GirthHandles handles;
     private final GirthTable plan;
+    private final MenuButton kind = new MenuButton();
+    private final MenuButton row = new MenuButton();
     private final MenuButton closure = new MenuButton();
     private final VBox controls = new VBox();
     private final TextField percent = new TextField();
@@ -45,6 +48,8 @@ public final class GirthsView extends TableStage {
     private List<OptionField> fields = new ArrayList<>();
     private Level fieldsOf;
     private boolean fieldsLaced;
+    private EaseRow fieldsRow;
+    private FitControls fit;
     private GirthsDrawing drawing;
 
     public GirthsView(Workshop workshop) {
@@ -56,6 +61,15 @@ public final class GirthsView extends TableStage {
         ZoomSlip zoom = new ZoomSlip(table);
         StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
+        kind.setId("kind");
+        kind.setAccessibleText("What is made");
+        for (GarmentKind each : GarmentKind.values()) {
+            MenuItem item = new MenuItem(each.label());
+            item.setOnAction(e -> model.kind(each));
+            kind.getItems().add(item);
+        }
+        row.setId("ease-row");
+        row.setAccessibleText("The row of the table from which the eases start");
         closure.setId("closure");
         closure.setAccessibleText("How the garment is closed");
         for (Closure each : Closure.values()) {
@@ -91,7 +105,10 @@ public final class GirthsView extends TableStage {
         under.textProperty().bind(table.underProperty());
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox foot = new HBox(8, closure, space, under);
+        for (MenuButton menu : List.of(kind, row, closure)) {
+            menu.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        HBox foot = new HBox(8, kind, row, closure, space, under);
         foot.setAlignment(Pos.CENTER_LEFT);
         VBox strip = new VBox(4, plan, foot);
         strip.getStyleClass().addAll("strip", "girth-strip");
@@ -107,7 +124,25 @@ public final class GirthsView extends TableStage {
         plan.setVisible(true);
         plan.show();
         closure.setText(model.closure().label());
+        kind.setText(model.kind().label());
+        row.setText(model.row().label());
+        rows();
         card(model.plan(model.level()));
+    }
+
+    /** The rows from which a garment of this kind may start. */
+    private void rows() {
+        List<EaseRow> rows = EaseRow.of(model.kind());
+        if (rows.size() == row.getItems().size() && row.getUserData() == model.kind()) {
+            return;
+        }
+        row.setUserData(model.kind());
+        row.getItems().clear();
+        for (EaseRow each : rows) {
+            MenuItem item = new MenuItem(each.label());
+            item.setOnAction(e -> model.row(each));
+            row.getItems().add(item);
+        }
     }
 
     private void card(LevelPlan level) {
@@ -133,8 +168,10 @@ public final class GirthsView extends TableStage {
 
     private VBox controls(Level level) {
         boolean laced = model.closure().isLaced();
-        if (fieldsOf != level || fieldsLaced != laced) {
+        if (fieldsOf != level || fieldsLaced != laced || fieldsRow != model.row()) {
             fieldsOf = level;
+            fieldsRow = model.row();
+            fit = new FitControls(workshop, model, level);
             fieldsLaced = laced;
             Settings settings = new Settings(workshop);
             fields = new ArrayList<>(List.of(new OptionField(settings.ease(level), workshop::unit)));
@@ -150,9 +187,11 @@ public final class GirthsView extends TableStage {
             row.getStyleClass().add("fields");
             controls.getChildren().setAll(fields.get(0), row, percentFault);
             controls.getChildren().addAll(fields.subList(1, fields.size()));
+            controls.getChildren().add(fit);
             controls.getChildren().add(Deed.button("share-by-table", "Side seam where the table has it", () -> model.shareByTable(model.level())));
         }
         fields.forEach(OptionField::refresh);
+        fit.refresh();
         controls.getChildren().get(controls.getChildren().size() - 1).setVisible(model.isOwnShare(level));
         return controls;
     }

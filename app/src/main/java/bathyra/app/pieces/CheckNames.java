@@ -17,6 +17,7 @@ final class CheckNames {
             case "seam-length" -> "Seams";
             case "side-seam" -> "Side seam";
             case "girth" -> "Girths";
+            case "width-between" -> "Between levels";
             case "joined-edge" -> "Joined edges";
             case "square-centre" -> "Corners";
             case "curvature" -> "Curves";
@@ -50,6 +51,7 @@ final class CheckNames {
             case "girth" -> count + " levels as planned, to " + value + "; " + limit + " allowed.";
             case "joined-edge" -> "Straight on over each seam, within " + degrees + "; 5° allowed.";
             case "square-centre" -> "Centre front and back square, within " + degrees + "; 2° allowed.";
+            case "width-between" -> count + " stretches run from level to level without bulging.";
             case "crossing" -> "No edge meets itself or a neighbour.";
             case "fair-edge" -> count + " pieces run fair.";
             case "closed-outline" -> count + " outlines closed.";

@@ -10,6 +10,7 @@ public final class Deed {
         Button button = new Button(text);
         button.getStyleClass().add("deed");
         button.setId(id);
+        button.setWrapText(true);
         button.setOnAction(e -> run.run());
         return button;
     }

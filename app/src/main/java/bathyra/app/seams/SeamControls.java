@@ -1,21 +1,27 @@
 package bathyra.app.seams;
 
+import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
+import bathyra.app.reckoning.SliderControl;
 import bathyra.app.shell.Settings;
 import bathyra.app.shell.Workshop;
 import bathyra.garment.LengthOption;
+import bathyra.garment.SeamAxis;
 import bathyra.garment.SplitOption;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** What can be set for what is looked at: a sounding's split and rules, or a level's ease and depth. */
 final class SeamControls extends VBox {
     private final List<OptionField> fields = new ArrayList<>();
+    private final List<SliderControl> sliders = new ArrayList<>();
     private SplitControl split;
 
     private SeamControls() {
@@ -23,14 +29,47 @@ final class SeamControls extends VBox {
     }
 
     /** The controls of a sounding. */
-    static SeamControls of(Cell cell, Workshop workshop, SeamsModel model) {
+    static SeamControls of(Cell cell, Workshop workshop, SeamsModel model, PanelsModel panels) {
         SeamControls controls = new SeamControls();
         SplitOption.of(cell.seam()).filter(o -> cell.level() != Level.BUST).ifPresent(option -> {
             controls.split = new SplitControl(workshop, model, option, cell);
             controls.getChildren().add(controls.split);
         });
-        controls.add(workshop, rules(cell));
+        if (panels.isPanelled() && cell.seam().part() != SeamPlace.Part.CENTRE_BACK) {
+            controls.panelled(cell, workshop, panels);
+        } else {
+            controls.add(workshop, rules(cell));
+        }
         return controls;
+    }
+
+    /** Where a corset's seam stands and what it takes at the most. */
+    private void panelled(Cell cell, Workshop workshop, PanelsModel panels) {
+        SeamPlace seam = cell.seam();
+        Settings settings = new Settings(workshop);
+        fields.add(new OptionField(settings.cap(cell), workshop::unit));
+        if (panels.isMovable(seam)) {
+            fields.add(new OptionField(settings.bow(seam), workshop::unit));
+            sliders.add(new SliderControl("lean-" + seam.id(), "Leans, upper end away from centre front", -SeamAxis.LEAN_MOST, SeamAxis.LEAN_MOST,
+                    () -> panels.garment().panels().axis(seam).lean(), degrees -> panels.lean(seam, degrees), degrees -> String.format(Locale.ROOT, "%.1f°", degrees), workshop::letGo));
+        }
+        if (panels.garment().kind().isOverBust() && seam.part() == SeamPlace.Part.FRONT) {
+            sliders.add(new SliderControl("apex-share", "Apex share of the front, in the bust zone", 0, 1, () -> panels.garment().sharing().apexShare(), panels::apexShare,
+                    share -> String.format(Locale.ROOT, "%.0f %%", share * 100), workshop::letGo));
+        }
+        HBox deeds = new HBox(12);
+        if (panels.canAdd()) {
+            deeds.getChildren().add(Deed.button("add-seam", "One more seam before it", () -> panels.addBeside(seam)));
+        }
+        if (panels.canRemove(seam)) {
+            deeds.getChildren().add(Deed.button("leave-out", "Leave it out", () -> panels.remove(seam)));
+        }
+        getChildren().addAll(fields);
+        getChildren().addAll(sliders);
+        getChildren().add(deeds);
+        if (panels.isMovable(seam)) {
+            getChildren().add(Deed.button("to-its-place", "Back to its place, upright and straight", () -> panels.placed(seam)));
+        }
     }
 
     /** The controls of a level. */
@@ -78,6 +117,7 @@ final class SeamControls extends VBox {
 
     void refresh() {
         fields.forEach(OptionField::refresh);
+        sliders.forEach(SliderControl::refresh);
         if (split != null) {
             split.refresh();
         }

@@ -35,6 +35,8 @@ final class SeamsDrawing implements Drawing {
     private static final double NAME_ROOM = 56;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 44;
+    /** Pixels that a panel's number and name take. */
+    private static final double WORDS_TALL = 64;
     private static final double HATCH_SLOPE = 0.78;
     private static final double TAG_LEFT = 36;
     private static final double TAG_RIGHT = 200;
@@ -118,7 +120,7 @@ final class SeamsDrawing implements Drawing {
         }
         former.filter(before -> apart).ifPresent(before -> ghost(brush, before));
         if (apart) {
-            bands.levels().forEach(level -> figures(brush, level));
+            draft.panels().levels().forEach(level -> figures(brush, level));
             apex(brush);
         }
         legend(brush, width);
@@ -149,6 +151,18 @@ final class SeamsDrawing implements Drawing {
 
     private static Path mirrored(Path path) {
         return path.mapped(p -> new Point(-p.x(), p.y()));
+    }
+
+    /** Where each seam ends above, half way between its two edges. */
+    Point[] upperEnds() {
+        List<Panel> panels = draft.panels().panels();
+        Point[] ends = new Point[panels.size()];
+        for (int i = 0; i < ends.length; i++) {
+            Point end = places.get(i).of(panels.get(i).right().path().start());
+            Point next = i + 1 < ends.length ? places.get(i + 1).of(panels.get(i + 1).left().path().start()) : end;
+            ends[i] = new Point((end.x() + next.x()) / 2, Math.min(end.y(), next.y()));
+        }
+        return ends;
     }
 
     /** Where each seam ends below, from centre front to centre back. */
@@ -239,7 +253,7 @@ final class SeamsDrawing implements Drawing {
     }
 
     /** Grain, number and name; where a panel has no room for its name the number says it. */
-    private static void grain(Brush brush, Piece piece, Placement place) {
+    private void grain(Brush brush, Piece piece, Placement place) {
         GraphicsContext g = brush.context();
         brush.stroke(Ink.INK, 1.2);
         double gx = brush.view().x(place.of(piece.grain().to()).x());
@@ -247,15 +261,23 @@ final class SeamsDrawing implements Drawing {
         double top = Math.max(brush.view().y(place.of(piece.grain().to()).y()), bottom - 150);
         g.strokeLine(gx, bottom, gx, top);
         g.strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {top + 9, top, top + 9}, 3);
-        brush.text(Integer.toString(piece.order()), gx + 6, bottom - 24, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        double foot = clearOfWaist(brush, bottom);
+        brush.text(Integer.toString(piece.order()), gx + 6, foot - 24, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         LevelMark waist = piece.mark(Level.WAIST.id()).orElseThrow();
         int row = 0;
         if (waist.length() * brush.view().scale() < NAME_ROOM) {
             return;
         }
         for (String word : piece.name().split(" ")) {
-            brush.text(word, gx + 6, bottom - 7 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(word, gx + 6, foot - 7 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         }
+    }
+
+    /** A number on the waist line would hide what is taken there: in a short garment it stands above it. */
+    private double clearOfWaist(Brush brush, double bottom) {
+        double waist = brush.view().y(draft.block().side(Level.WAIST));
+        double underbust = brush.view().y(draft.block().side(Level.UNDERBUST));
+        return bottom - WORDS_TALL > waist ? bottom : (underbust + waist) / 2 + WORDS_TALL / 4;
     }
 
     private boolean isChosen(OutlineEdge edge) {

@@ -1,8 +1,12 @@
 package bathyra.app.seams;
 
 import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.Deed;
+import bathyra.app.reckoning.DepthProfile;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.shell.Workshop;
+import bathyra.app.table.Ink;
+import bathyra.draft.Cure;
 import bathyra.draft.Difference;
 import bathyra.draft.Draft;
 import bathyra.garment.LengthOption;
@@ -18,6 +22,7 @@ import bathyra.measure.LengthUnit;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.truing.Finding;
+import bathyra.truing.GirthRun;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -35,13 +40,19 @@ final class SeamsReckoning {
     private static final double GAUGE_MOST = 90;
 
     /** For which the controls were built. */
-    private record Key(long commission, Looking looking, Cell cell, LengthUnit unit) {}
+    private record Key(long commission, Looking looking, Cell cell, LengthUnit unit, List<SeamPlace> seams) {}
 
     private final Workshop workshop;
     private final SeamsModel model;
+    private final PanelsModel panels;
     private final Card card;
     private final Runnable again;
     private final TapeGauge gauge = new TapeGauge();
+    private final SeamBars bars;
+    private final ToggleButton weigh = new ToggleButton("Weights");
+    private final DepthProfile profile = new DepthProfile();
+    private final DepthProfile run = new DepthProfile();
+    private List<Cure> cures = List.of();
     private Looking looking = new Looking.AtSounding();
     private Optional<Workshop.Compared> seen = Optional.empty();
     private Key builtFor;
@@ -50,9 +61,11 @@ final class SeamsReckoning {
     private SeamControls controls;
 
     /** @param again shows the card anew when something else is to be explained */
-    SeamsReckoning(Workshop workshop, SeamsModel model, Card card, Runnable again) {
+    SeamsReckoning(Workshop workshop, SeamsModel model, PanelsModel panels, Card card, Runnable again) {
         this.workshop = workshop;
         this.model = model;
+        this.panels = panels;
+        this.bars = new SeamBars(workshop, model, panels);
         this.card = card;
         this.again = again;
     }
@@ -81,10 +94,10 @@ final class SeamsReckoning {
     }
 
     private SeamControls controls(Cell cell) {
-        Key key = new Key(workshop.id(), looking, cell, workshop.unit());
+        Key key = new Key(workshop.id(), looking, cell, workshop.unit(), workshop.commission().garment().seams());
         if (!key.equals(builtFor)) {
             builtFor = key;
-            controls = looking instanceof Looking.AtLevel at ? SeamControls.of(at.level(), workshop) : SeamControls.of(cell, workshop, model);
+            controls = looking instanceof Looking.AtLevel at ? SeamControls.of(at.level(), workshop) : SeamControls.of(cell, workshop, model, panels);
         }
         controls.refresh();
         return controls;
@@ -149,6 +162,7 @@ final class SeamsReckoning {
                     : LengthText.say(Length.mm(reduction), unit) + ", " + String.format(Locale.ROOT, "%.1f", 100 * draft.girths().waistReductionShare()) + " % of the natural waist.");
             draft.with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("waist-reduction")).forEach(f -> card.words(f.sentence().in(unit), "caution"));
         }
+        run(draft);
         card.add(backToSounding());
     }
 
@@ -173,6 +187,74 @@ final class SeamsReckoning {
         }
         card.section("What follows from it");
         card.words(consequence(draft, cell, unit));
+        cures(unit);
+        barsOf(draft, cell);
+        profile(draft, cell);
+    }
+
+    /** What would cure the gravest finding. */
+    void offer(List<Cure> found) {
+        cures = found;
+    }
+
+    private void cures(LengthUnit unit) {
+        if (cures.isEmpty()) {
+            return;
+        }
+        card.section("What would cure the note");
+        for (int i = 0; i < cures.size(); i++) {
+            Cure cure = cures.get(i);
+            card.add(Deed.button("cure-" + (i + 1), cure.deed().in(unit), () -> panels.apply(cure)));
+            card.words(cure.effect().in(unit), "quiet");
+        }
+    }
+
+    private void barsOf(Draft draft, Cell cell) {
+        card.section("Seam by seam" + (weigh.isSelected() ? ", weights" : " at the " + cell.level().label().toLowerCase(Locale.ROOT)));
+        if (panels.isPanelled()) {
+            weigh.setId("weigh");
+            weigh.setOnAction(e -> again.run());
+            card.add(weigh);
+        }
+        bars.show(draft, cell, weigh.isSelected() && panels.isPanelled());
+        card.add(bars);
+    }
+
+    /** What the seam takes by depth. */
+    private void profile(Draft draft, Cell cell) {
+        card.section(cell.seam().label() + ", level by level");
+        List<Level> levels = draft.girths().levels().stream().map(LevelPlan::level).toList();
+        double[] depths = levels.stream().mapToDouble(draft.block()::side).toArray();
+        double[] takes = levels.stream().mapToDouble(level -> draft.intakes().at(level, cell.seam()).value()).toArray();
+        profile.show("What " + cell.seam().inWords() + " takes by depth", List.of(new DepthProfile.Line("", Ink.CORAL, new double[0], depths, takes, true)), marks(draft, levels), true);
+        card.add(profile);
+    }
+
+    private static List<DepthProfile.Mark> marks(Draft draft, List<Level> levels) {
+        return levels.stream().map(level -> new DepthProfile.Mark(level.label(), draft.block().side(level))).toList();
+    }
+
+    /** How the girth of the finished panels runs between the levels, beside the body's. */
+    private void run(Draft draft) {
+        List<Level> levels = draft.panels().levels();
+        List<LevelPlan> plans = levels.stream().map(draft.girths()::at).toList();
+        double[] depths = levels.stream().mapToDouble(draft.block()::side).toArray();
+        List<double[]> between = GirthRun.of(draft.pattern()).between();
+        double[] fine = new double[between.size() * GirthRun.STEPS + 1];
+        double[] measured = new double[fine.length];
+        double gap = plans.get(0).gap().value();
+        for (int i = 0; i < fine.length; i++) {
+            int stretch = Math.min(between.size() - 1, i / GirthRun.STEPS);
+            int step = i - stretch * GirthRun.STEPS;
+            fine[i] = depths[stretch] + (depths[stretch + 1] - depths[stretch]) * step / GirthRun.STEPS;
+            measured[i] = 2 * between.get(stretch)[step] + gap;
+        }
+        card.section("How the girth runs between the levels");
+        run.show("The girth of the body and of the closed garment by depth", List.of(
+                new DepthProfile.Line("body", Ink.TEAL, new double[0], depths, plans.stream().mapToDouble(p -> p.body().value()).toArray(), true),
+                new DepthProfile.Line("closed garment", Ink.INK, new double[] {5, 3}, fine, measured, false)), marks(draft, levels), false);
+        card.add(run);
+        card.words("Measured on the finished panels at " + fine.length + " depths.", "quiet");
     }
 
     private HBox deeds(Cell cell) {
@@ -242,6 +324,9 @@ final class SeamsReckoning {
         String level = cell.level().label().toLowerCase(Locale.ROOT);
         if (!model.isEditable(cell)) {
             return "The seam passes through the apex: at the bust line it takes nothing, whatever is taken above and below.";
+        }
+        if (panels.isPanelled()) {
+            return "The " + level + " takes " + LengthText.say(take, unit) + " in all. Locked, this seam keeps its value and the free seams of its block share what is left by their weights.";
         }
         return cell.seam().equals(SeamPlace.SIDE)
                 ? "The " + level + " takes " + LengthText.say(take, unit) + " in all. Locked, the side keeps its value and the princess seams and centre back give way."

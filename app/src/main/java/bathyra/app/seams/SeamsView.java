@@ -5,16 +5,22 @@ import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
+import bathyra.app.reckoning.Deed;
+import bathyra.draft.Cure;
+import bathyra.draft.Cures;
 import bathyra.draft.Draft;
 import bathyra.geometry.Point;
 import bathyra.girth.Level;
+import bathyra.girth.LevelPlan;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import bathyra.truing.Finding;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -26,6 +32,9 @@ import javafx.scene.layout.VBox;
 /** The Seams stage: the chart of what is taken out, the soundings plumb below it, the reckoning beside it. */
 public final class SeamsView extends TableStage {
     private static final double COLUMNS_APART = 86;
+    /** More seams than this stand closer, so that their columns hang plumb under them. */
+    private static final int ROOMY = 4;
+    private static final double COLUMNS_CLOSE = 60;
     private static final double COLUMNS_LEFT = 256;
     private static final double COLUMNS_RIGHT = 172;
 
@@ -33,6 +42,11 @@ public final class SeamsView extends TableStage {
     private final Soundings soundings;
     private final SeamsReckoning reckoning;
     private final SeamHandles handles;
+    private final PanelsModel panels;
+    private final AxisHandles axes;
+    private final SharingBar sharing;
+    private final CureFinder cures;
+    private final HBox deeds = new HBox(10);
     private final Label note = new Label();
     private final Label under = new Label();
     private double[] columns = {};
@@ -42,7 +56,11 @@ public final class SeamsView extends TableStage {
     public SeamsView(Workshop workshop) {
         super(workshop, "table", "The half pattern with what is taken out at each seam");
         this.model = new SeamsModel(workshop);
-        this.reckoning = new SeamsReckoning(workshop, model, card, this::show);
+        this.panels = new PanelsModel(workshop);
+        this.axes = new AxisHandles(workshop, panels, table);
+        this.sharing = new SharingBar(panels, this::lie);
+        this.cures = new CureFinder(workshop, this::offer);
+        this.reckoning = new SeamsReckoning(workshop, model, panels, card, this::show);
         this.soundings = new Soundings(workshop, model, level -> reckoning.look(new Looking.AtLevel(level)));
         this.handles = new SeamHandles(workshop, model, table);
         ZoomSlip zoom = new ZoomSlip(table);
@@ -50,7 +68,7 @@ public final class SeamsView extends TableStage {
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
         workshop.selectedProperty().addListener((o, was, now) -> reckoning.look(new Looking.AtSounding()));
         model.reasonProperty().addListener((o, was, now) -> showNote());
-        table.viewProperty().addListener((o, was, now) -> workshop.draft().filter(d -> drawing != null).ifPresent(d -> handles.place(drawing, selected(d))));
+        table.viewProperty().addListener((o, was, now) -> workshop.draft().filter(d -> drawing != null).ifPresent(this::placeHandles));
         table.setOnFitted(this::hang);
         table.setOnMouseClicked(e -> tag(e.getX(), e.getY()));
         arrange(strip(), List.of(zoom));
@@ -68,10 +86,12 @@ public final class SeamsView extends TableStage {
         under.setMinWidth(Region.USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox foot = new HBox(8, note, space, under);
+        deeds.setAlignment(Pos.CENTER_LEFT);
+        deeds.setMinWidth(Region.USE_PREF_SIZE);
+        HBox foot = new HBox(8, note, deeds, space, under);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.setMinHeight(24);
-        VBox strip = new VBox(2, soundings, foot);
+        VBox strip = new VBox(2, sharing, soundings, foot);
         strip.getStyleClass().add("strip");
         return strip;
     }
@@ -82,7 +102,7 @@ public final class SeamsView extends TableStage {
             Point[] ends = new SeamsDrawing(draft, workshop.unit(), selected(draft), Optional.empty(), columns, lie).lowerEnds();
             double[] at = new double[ends.length];
             double most = table.getWidth() - COLUMNS_RIGHT;
-            double apart = Math.min(COLUMNS_APART, (most - COLUMNS_LEFT) / Math.max(1, ends.length - 1));
+            double apart = Math.min(ends.length > ROOMY ? COLUMNS_CLOSE : COLUMNS_APART, (most - COLUMNS_LEFT) / Math.max(1, ends.length - 1));
             double free = COLUMNS_LEFT;
             for (int i = 0; i < at.length; i++) {
                 at[i] = Math.max(free, table.viewProperty().get().x(ends[i].x()));
@@ -96,6 +116,31 @@ public final class SeamsView extends TableStage {
             soundings.hang(at);
             lay(draft, selected(draft));
         });
+    }
+
+    private void placeHandles(Draft draft) {
+        handles.place(drawing, selected(draft));
+        axes.place(drawing, draft, Optional.of(selected(draft).seam()), lie.isApart(draft));
+    }
+
+    private void lie(Lie next) {
+        lie = next;
+        show();
+        table.fit();
+    }
+
+    /** Beside the note stands the cheapest cure as a deed; the card lists all of them. */
+    private void offer(List<Cure> found) {
+        deeds.getChildren().clear();
+        found.stream().limit(1).forEach(cure -> {
+            Button deed = Deed.button("cure", cure.deed().in(workshop.unit()), () -> panels.apply(cure));
+            deed.setTooltip(new Tooltip(cure.effect().in(workshop.unit())));
+            deeds.getChildren().add(deed);
+        });
+        reckoning.offer(found);
+        if (!found.isEmpty()) {
+            show();
+        }
     }
 
     private void tag(double x, double y) {
@@ -117,8 +162,10 @@ public final class SeamsView extends TableStage {
         soundings.setVisible(true);
         soundings.show(draft);
         showNote();
-        handles.place(drawing, cell);
+        sharing.refresh(draft.girths().levels().stream().map(LevelPlan::level).toList());
+        placeHandles(draft);
         reckoning.show(draft, cell);
+        cures.look();
     }
 
     private void lay(Draft draft, Cell cell) {
@@ -137,6 +184,7 @@ public final class SeamsView extends TableStage {
     protected void showNothing() {
         soundings.setVisible(false);
         handles.hide();
+        axes.hide();
         note.setGraphic(null);
         note.setText("");
         teach("Nothing to sound yet", "Seams divide the girth into panels. Take the measurements first; then the surplus can be taken out here.");
@@ -150,7 +198,7 @@ public final class SeamsView extends TableStage {
             note.setText(workshop.refusal().get().reasons().get(0).sentence().in(workshop.unit()));
             note.setGraphic(Marks.cross());
         } else {
-            Optional<Finding> first = workshop.draft().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> !f.id().equals("seated-length")).findFirst());
+            Optional<Finding> first = workshop.draft().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> !f.id().equals("seated-length")).min(Comparator.comparing(f -> !Cures.mayHelp(f))));
             note.setText(first.map(f -> f.sentence().in(workshop.unit())).orElse("Every level takes out what it is planned to take."));
             note.setGraphic(first.isPresent() ? Marks.triangle() : Marks.tick());
         }

@@ -6,18 +6,24 @@ import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.garment.SeamAxis;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
+import bathyra.girth.Stretch;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** The lengths of the commission in hand that can be set: eases, rule lengths, allowances, each with its way back to the rule. */
 public final class Settings {
     private static final Length EASE_MOST = Length.mm(400);
+    private static final Length CAP_MOST = Length.mm(160);
     private final Workshop workshop;
 
     public Settings(Workshop workshop) {
@@ -39,6 +45,28 @@ public final class Settings {
         return setting("lacing-gap", "Lacing gap", "Taken out of the back alone, the same at every level. This row begins at " + LengthText.say(garment().standardGap(), workshop.unit()) + ".",
                 Length.mm(0), Fastening.GAP_MOST, g -> g.gap().length(), g -> g.fastening().gap().isPresent(), (g, l) -> g.withFastening(g.fastening().withGap(Optional.of(l))),
                 g -> g.withFastening(g.fastening().withGap(Optional.empty())));
+    }
+
+    /** One of the lengths of the stretch test: the sample relaxed, pulled across, pulled along, and a minute after. */
+    public Setting stretch(String id, String label, String why, Function<Stretch, Length> value, BiFunction<Stretch, Length, Stretch> with) {
+        return setting("stretch-" + id, label, why, Length.mm(20), Length.mm(1500), g -> value.apply(g.fit().stretch().orElseGet(Stretch::unmeasured)), g -> g.fit().stretch().isPresent(),
+                (g, l) -> g.withFit(g.fit().withStretch(Optional.of(with.apply(g.fit().stretch().orElseGet(Stretch::unmeasured), l)))), g -> g.withFit(g.fit().withStretch(Optional.empty())));
+    }
+
+    /** What a seam takes at a level at the most. */
+    public Setting cap(Cell cell) {
+        return setting("cap-" + cell.level().id() + "-" + cell.seam().id(), "Cap at the " + cell.level().label().toLowerCase(Locale.ROOT),
+                "Set here it always holds; the others take the rest, and where they cannot nothing is drafted.", Length.mm(5), CAP_MOST,
+                g -> g.sharing().caps().getOrDefault(cell, cell.level() == Level.WAIST ? g.length(LengthOption.SEAM_CAP).length() : CAP_MOST), g -> g.sharing().caps().containsKey(cell),
+                (g, l) -> g.withSharing(g.sharing().withCap(cell, Optional.of(l))), g -> g.withSharing(g.sharing().withCap(cell, Optional.empty())));
+    }
+
+    /** How far the ends of a corset's seam stand beside its straight axis. */
+    public Setting bow(SeamPlace seam) {
+        return setting("bow-" + seam.id(), "Bow", "The ends stand so far away from centre front; panels that narrow towards the waist look slimmer.",
+                Length.mm(-SeamAxis.BOW_MOST), Length.mm(SeamAxis.BOW_MOST), g -> Length.mm(g.panels().axis(seam).bow()), g -> g.panels().axis(seam).bow() != 0,
+                (g, l) -> g.withPanels(g.panels().withAxis(seam, g.panels().axis(seam).bowed(l.millimetres()))),
+                g -> g.withPanels(g.panels().withAxis(seam, g.panels().axis(seam).bowed(0))));
     }
 
     /** A length of a rule. */

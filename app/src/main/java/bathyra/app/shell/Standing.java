@@ -22,7 +22,8 @@ import java.util.stream.Collectors;
  */
 public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block) {
     /** Where a note belongs; every other one belongs to the pieces. */
-    private static final Map<String, Stage> NOTES = Map.of("waist-reduction", Stage.GIRTHS, "intake-cap", Stage.SEAMS);
+    private static final Map<String, Stage> NOTES = Map.of("waist-reduction", Stage.GIRTHS, "stretch", Stage.GIRTHS, "intake-cap", Stage.SEAMS, "intake-swing", Stage.SEAMS,
+            "edge-lean", Stage.SEAMS, "spring", Stage.SEAMS, "width-between", Stage.SEAMS, "fair-edge", Stage.SEAMS);
 
     public static Standing of(Commission commission, Outcome outcome) {
         return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())));
@@ -36,7 +37,8 @@ public record Standing(Commission commission, Optional<Draft> draft, Supplier<Op
                 long notes = Plausibility.of(commission.measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
                 yield missing > 0 ? missing + " missing" : count(notes);
             }
-            case BLOCK -> block.get().map(Standing::words).orElse("");
+            // A corset is drafted on its levels: the block beside it is there to be looked at, and misses nothing.
+            case BLOCK -> commission.garment().kind().isPanelled() ? "" : block.get().map(Standing::words).orElse("");
             case GIRTHS, SEAMS, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };
     }

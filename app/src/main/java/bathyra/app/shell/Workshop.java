@@ -197,6 +197,12 @@ public final class Workshop implements AutoCloseable {
         showAgain();
     }
 
+    /** Compares the commission in hand with another state of it that is no version. */
+    public void compare(String name, Commission other) {
+        compared = Drafter.draft(other) instanceof Draft d ? Optional.of(new Compared(name, d)) : Optional.empty();
+        showAgain();
+    }
+
     /** What the draft is compared with. */
     public record Compared(String name, Draft draft) {}
 

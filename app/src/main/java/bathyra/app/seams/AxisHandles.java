@@ -1,0 +1,200 @@
+package bathyra.app.seams;
+
+import bathyra.app.shell.Workshop;
+import bathyra.app.table.Table;
+import bathyra.app.table.View;
+import bathyra.draft.Draft;
+import bathyra.geometry.Point;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamAxes;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
+
+/**
+ * Above each seam of a corset a pin that moves it sideways; pulled up off the pattern it takes the seam out. Beside the drawing a
+ * spool from which a new seam is drawn onto a panel.
+ */
+final class AxisHandles {
+    private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private static final PseudoClass LEAVING = PseudoClass.getPseudoClass("leaving");
+    private static final double SIZE = 14;
+    private static final double ABOVE = 24;
+    /** Pulled up so far, in pixels, a seam is taken out. */
+    private static final double OFF = 46;
+    private static final double SPOOL_RIGHT = 98;
+    private static final double SPOOL_TOP = 296;
+
+    private final Workshop workshop;
+    private final PanelsModel model;
+    private final Table table;
+    private final Map<SeamPlace, Region> pins = new HashMap<>();
+    private final Region spool = new Region();
+    private final Label spoolName = new Label("new seam");
+    private final Label readout = new Label();
+    private List<SeamPlace> shown = List.of();
+    private boolean leaving;
+
+    AxisHandles(Workshop workshop, PanelsModel model, Table table) {
+        this.workshop = workshop;
+        this.model = model;
+        this.table = table;
+        readout.getStyleClass().addAll("readout", "value");
+        readout.setVisible(false);
+        readout.setMouseTransparent(true);
+        spool.getStyleClass().add("spool");
+        spool.setManaged(false);
+        spool.setId("spool");
+        spool.setFocusTraversable(true);
+        spool.setAccessibleText("New seam: drag it onto a panel, or press Enter to divide the panel before the selected seam");
+        spoolName.getStyleClass().add("spool-name");
+        spoolName.setMouseTransparent(true);
+        spool.setOnMousePressed(e -> {
+            spool.requestFocus();
+            e.consume();
+        });
+        spool.setOnMouseDragged(e -> {
+            say("let go on a panel", e.getSceneX(), e.getSceneY());
+            e.consume();
+        });
+        spool.setOnMouseReleased(e -> {
+            readout.setVisible(false);
+            drop(e.getSceneX(), e.getSceneY());
+            e.consume();
+        });
+        spool.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                model.addBeside(workshop.selectedProperty().get().seam());
+                e.consume();
+            }
+        });
+        table.handles().getChildren().addAll(spool, spoolName, readout);
+    }
+
+    private void drop(double sceneX, double sceneY) {
+        Point at = table.viewProperty().get().toPaper(table.sceneToLocal(sceneX, sceneY).getX(), table.sceneToLocal(sceneX, sceneY).getY());
+        double width = workshop.draft().map(d -> d.intakes().axes().front() + d.intakes().axes().back()).orElse(0.0);
+        if (at.x() > 0 && at.x() < width) {
+            model.add(at.x()).ifPresent(seam -> workshop.selectedProperty().set(new Cell(workshop.selectedProperty().get().level(), seam)));
+        }
+    }
+
+    private Region pin(SeamPlace seam) {
+        Region pin = new Region();
+        pin.setId("axis-" + seam.id());
+        pin.getStyleClass().add("axis-pin");
+        pin.setManaged(false);
+        pin.setFocusTraversable(true);
+        pin.setAccessibleText("Place of " + seam.inWords() + "; arrow keys move it, Delete leaves it out");
+        pin.setOnMousePressed(e -> {
+            workshop.letGo();
+            pin.requestFocus();
+            workshop.selectedProperty().set(new Cell(workshop.selectedProperty().get().level(), seam));
+            e.consume();
+        });
+        pin.setOnMouseDragged(e -> {
+            double rise = pin.getLayoutY() + SIZE / 2 - table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY();
+            leaving = rise > OFF && model.canRemove(seam);
+            pin.pseudoClassStateChanged(LEAVING, leaving);
+            if (!leaving) {
+                model.move(seam, table.viewProperty().get().toPaper(table.sceneToLocal(e.getSceneX(), e.getSceneY()).getX(), 0).x());
+            }
+            say(leaving ? "let go to leave this seam out" : place(seam), e.getSceneX(), e.getSceneY());
+            e.consume();
+        });
+        pin.setOnMouseReleased(e -> {
+            readout.setVisible(false);
+            workshop.letGo();
+            if (leaving) {
+                leaving = false;
+                model.remove(seam);
+            } else {
+                workshop.showAgain();
+            }
+            e.consume();
+        });
+        pin.addEventHandler(KeyEvent.KEY_PRESSED, e -> keys(e, seam));
+        return pin;
+    }
+
+    private void keys(KeyEvent e, SeamPlace seam) {
+        double step = workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1;
+        if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
+            double x = workshop.draft().orElseThrow().intakes().axes().of(seam).at();
+            model.move(seam, x + (e.getCode() == KeyCode.RIGHT ? step : -step) * (e.isShiftDown() ? 10 : 1));
+        } else if (e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE) {
+            model.remove(seam);
+        } else {
+            return;
+        }
+        e.consume();
+    }
+
+    private String place(SeamPlace seam) {
+        return workshop.draft().filter(d -> d.intakes().seams().contains(seam))
+                .map(d -> LengthText.say(Length.mm(d.intakes().axes().of(seam).at()), workshop.unit()) + " from centre front").orElse("");
+    }
+
+    private void say(String words, double sceneX, double sceneY) {
+        readout.setText(words);
+        readout.setVisible(true);
+        readout.autosize();
+        var at = table.sceneToLocal(sceneX, sceneY);
+        readout.relocate(Math.min(at.getX() + 14, table.getWidth() - readout.getWidth() - 8), at.getY() + 16);
+        readout.toFront();
+    }
+
+    void hide() {
+        pins.values().forEach(p -> p.setVisible(false));
+        spool.setVisible(false);
+        spoolName.setVisible(false);
+    }
+
+    /** Puts the pins above their seams. */
+    void place(SeamsDrawing drawing, Draft draft, Optional<SeamPlace> chosen, boolean onAxes) {
+        View view = table.viewProperty().get();
+        hide();
+        if (view == null || !model.isPanelled() || !onAxes) {
+            return;
+        }
+        build(draft);
+        List<SeamAxes.Axis> axes = draft.intakes().axes().axes();
+        Point[] ends = drawing.upperEnds();
+        for (int i = 0; i < axes.size(); i++) {
+            Region pin = pins.get(axes.get(i).seam());
+            if (pin != null) {
+                pin.resizeRelocate(view.x(ends[i].x()) - SIZE / 2, view.y(ends[i].y()) - ABOVE, SIZE, SIZE);
+                pin.pseudoClassStateChanged(SELECTED, Optional.of(axes.get(i).seam()).equals(chosen));
+                pin.setVisible(true);
+            }
+        }
+        spool.setVisible(model.canAdd());
+        spoolName.setVisible(model.canAdd());
+        spool.resizeRelocate(table.getWidth() - SPOOL_RIGHT, SPOOL_TOP, SIZE + 6, SIZE + 6);
+        spoolName.autosize();
+        spoolName.relocate(table.getWidth() - SPOOL_RIGHT + SIZE + 12, SPOOL_TOP + 1);
+    }
+
+    private void build(Draft draft) {
+        List<SeamPlace> movable = new ArrayList<>(draft.intakes().seams().stream().filter(model::isMovable).toList());
+        if (movable.equals(shown)) {
+            return;
+        }
+        shown = movable;
+        table.handles().getChildren().removeAll(pins.values());
+        pins.clear();
+        movable.forEach(seam -> pins.put(seam, pin(seam)));
+        table.handles().getChildren().addAll(pins.values());
+    }
+}

@@ -1,0 +1,48 @@
+package bathyra.truing;
+
+import bathyra.geometry.Tolerance;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Between two levels the girth stays within what the two measure: the edges neither bulge nor pinch there (C7.2). */
+final class WidthsBetween implements Check {
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        boolean marked = pattern.levels().stream().allMatch(level -> pattern.pieces().stream().allMatch(p -> p.mark(level.id()).isPresent()));
+        if (!marked || pattern.levels().size() < 2 || !pattern.pieces().stream().allMatch(WidthsBetween::hasTwoSides)) {
+            return List.of();
+        }
+        List<Finding> findings = new ArrayList<>();
+        List<double[]> run = GirthRun.of(pattern).between();
+        for (int i = 0; i < run.size(); i++) {
+            findings.add(look(pattern.levels().get(i).id(), pattern.levels().get(i + 1).id(), run.get(i)));
+        }
+        return findings;
+    }
+
+    private static boolean hasTwoSides(Piece piece) {
+        return piece.outline().size() == 4;
+    }
+
+    private static Finding look(String above, String below, double[] sums) {
+        double low = Math.min(sums[0], sums[GirthRun.STEPS]) * (1 - Tolerance.BETWEEN);
+        double high = Math.max(sums[0], sums[GirthRun.STEPS]) * (1 + Tolerance.BETWEEN);
+        double worst = sums[0];
+        double off = 0;
+        for (double sum : sums) {
+            double out = Math.max(low - sum, sum - high);
+            if (out > off) {
+                off = out;
+                worst = sum;
+            }
+        }
+        String where = "Between " + above.replace('-', ' ') + " and " + below.replace('-', ' ');
+        return Finding.mm("width-between", above, off == 0 ? Finding.Status.OK : Finding.Status.NOTE, off, 0, off == 0
+                ? Sentence.of(where + ": the half girth runs from {} to {} without bulging.", Length.mm(sums[0]), Length.mm(sums[GirthRun.STEPS]))
+                : Sentence.of(where + ": the half girth reaches {}, {} beyond what the two levels allow. Bring their intakes closer together.", Length.mm(worst), Length.mm(off)));
+    }
+}

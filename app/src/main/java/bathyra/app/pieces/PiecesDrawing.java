@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.table.Joining;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;

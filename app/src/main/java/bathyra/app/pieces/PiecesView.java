@@ -5,6 +5,7 @@ import bathyra.app.shell.Marks;
 import bathyra.app.shell.Settings;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
+import bathyra.app.table.Joining;
 import bathyra.app.table.ZoomSlip;
 import bathyra.draft.Draft;
 import bathyra.garment.Choice;

@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.table.Joining;
 import bathyra.app.table.Placement;
 import bathyra.draft.Draft;
 import bathyra.geometry.Point;
@@ -15,13 +16,18 @@ import java.util.Optional;
  *
  * @param together the level at which the panels are pushed together; empty where they lie on their axes with the intakes between them
  * @param whole whether the other half is drawn too, mirrored
+ * @param joined whether the seams are closed at their upper or lower ends, so that the edge there is seen to run through
  */
-record Lie(Optional<Level> together, boolean whole) {
-    static final Lie ON_AXES = new Lie(Optional.empty(), false);
+record Lie(Optional<Level> together, boolean whole, Joining joined) {
+    static final Lie ON_AXES = new Lie(Optional.empty(), false, Joining.APART);
 
     /** Where each panel lies, from centre front on. */
     List<Placement> places(Draft draft) {
         List<Placement> places = new ArrayList<>();
+        if (joined != Joining.APART) {
+            places.addAll(joined.place(draft).values());
+            return places;
+        }
         Point end = null;
         for (Panel panel : draft.panels().panels()) {
             Placement place = Placement.moved(new Vec(0, 0));
@@ -42,6 +48,6 @@ record Lie(Optional<Level> together, boolean whole) {
     }
 
     boolean isApart(Draft draft) {
-        return level(draft).isEmpty();
+        return level(draft).isEmpty() && joined == Joining.APART;
     }
 }

@@ -1,6 +1,7 @@
 package bathyra.app.seams;
 
 import bathyra.app.reckoning.Deed;
+import bathyra.app.table.Joining;
 import bathyra.garment.Panels;
 import bathyra.garment.SeamPlacing;
 import bathyra.girth.Level;
@@ -88,11 +89,13 @@ final class SharingBar extends HBox {
         lie.setId("lie");
         lie.setText("On their axes");
         add(lay, "On their axes", Lie.ON_AXES);
-        add(lay, "Both halves", new Lie(Optional.empty(), true));
+        add(lay, "Both halves", new Lie(Optional.empty(), true, Joining.APART));
         for (Level level : List.of(Level.BUST, Level.UNDERBUST, Level.WAIST, Level.HIGH_HIP, Level.HIP)) {
-            add(lay, "Together at the " + level.label().toLowerCase(Locale.ROOT), new Lie(Optional.of(level), false));
+            add(lay, "Together at the " + level.label().toLowerCase(Locale.ROOT), new Lie(Optional.of(level), false, Joining.APART));
         }
-        add(lay, "Both halves, together at the waist", new Lie(Optional.of(Level.WAIST), true));
+        add(lay, "Both halves, together at the waist", new Lie(Optional.of(Level.WAIST), true, Joining.APART));
+        add(lay, "Upper edge closed", new Lie(Optional.empty(), false, Joining.ABOVE));
+        add(lay, "Lower edge closed", new Lie(Optional.empty(), false, Joining.BELOW));
     }
 
     private void add(Consumer<Lie> lay, String name, Lie next) {

@@ -1,9 +1,8 @@
-package bathyra.app.pieces;
+package bathyra.app.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import bathyra.app.table.Placement;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;

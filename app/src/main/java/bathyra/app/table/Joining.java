@@ -1,6 +1,5 @@
-package bathyra.app.pieces;
+package bathyra.app.table;
 
-import bathyra.app.table.Placement;
 import bathyra.draft.Draft;
 import bathyra.files.SheetLayout;
 import bathyra.geometry.Path;
@@ -13,7 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** How the pieces lie: apart, or with their seams closed at one end, so that the edge there is seen to run through. */
-enum Joining {
+public enum Joining {
     APART("Apart"),
     ABOVE("Joined above"),
     BELOW("Joined below");
@@ -27,12 +26,12 @@ enum Joining {
         this.label = label;
     }
 
-    String label() {
+    public String label() {
         return label;
     }
 
     /** Where each piece lies, by its id. */
-    Map<String, Placement> place(Draft draft) {
+    public Map<String, Placement> place(Draft draft) {
         Map<String, Placement> places = new LinkedHashMap<>();
         SheetLayout layout = SheetLayout.of(draft.pattern());
         for (Piece piece : draft.pattern().pieces()) {

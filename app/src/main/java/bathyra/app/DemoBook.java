@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 /** The demo book: the commissions of an invented touring company and its chorus of twelve, shipped as documents and bound afresh each time. */
 public final class DemoBook {
     /** The shipped commissions, the first opens first. */
-    public static final List<String> COMMISSIONS = List.of("the-heron", "the-salt-queen", "the-ringmaster", "the-harbour-master", "the-orchard-keeper");
+    public static final List<String> COMMISSIONS = List.of("the-heron", "the-harbour-master", "the-orchard-keeper", "the-salt-queen", "the-ringmaster");
 
     private static final int CHORUS = 12;
 

@@ -122,11 +122,11 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-no").queryButton().fire());
-        assertThat(book.entries()).hasSize(15);
+        assertThat(book.entries()).hasSize(17);
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(14).doesNotContain("Nerea Holloway");
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(16).doesNotContain("Nerea Holloway");
     }
 
     @Test
@@ -154,7 +154,7 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#take-in-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
-        assertThat(book.entries()).hasSize(16);
+        assertThat(book.entries()).hasSize(18);
     }
 
     @Test
@@ -173,10 +173,10 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#archive").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(14);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(16);
         robot.clickOn("#archived");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(15);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(17);
     }
 
     @Test

@@ -48,12 +48,15 @@ public final class Advice {
             } else if (seam.part() != SeamPlace.Part.CENTRE_BACK) {
                 cap(findings, seam.label(), seam, intakes.at(Level.WAIST, seam).value(), cap);
             }
-            smooth(findings, seam, block, intakes);
+            // A bustier's side takes what its schools leave it; only where the cutter shares out is there something to share otherwise.
             if (commission.garment().kind().isPanelled()) {
+                smooth(findings, seam, block, intakes);
                 spring(findings, seam, intakes);
             }
         }
-        Leanings.of(pattern, intakes.axes()).forEach(findings::add);
+        if (commission.garment().kind().isPanelled()) {
+            findings.addAll(Leanings.of(pattern, intakes.axes()));
+        }
         stretch(findings, commission.garment());
         caution(findings, commission, girths);
         return findings;

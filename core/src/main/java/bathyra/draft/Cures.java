@@ -149,7 +149,7 @@ public final class Cures {
             }
         }
         if (garment.panels().placing() == SeamPlacing.EVEN || !garment.panels().own().isEmpty()) {
-            attempt("Place the seams by apex and side", garment.withPanels(garment.panels().placed(SeamPlacing.LANDMARKS)), PLACING);
+            attempt("Place the seams by the body", garment.withPanels(garment.panels().placed(SeamPlacing.LANDMARKS)), PLACING);
         }
     }
 

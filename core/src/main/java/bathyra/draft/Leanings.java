@@ -1,7 +1,9 @@
 package bathyra.draft;
 
 import bathyra.geometry.Point;
+import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
+import bathyra.intake.SeamPlace;
 import bathyra.measure.Sentence;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Pattern;
@@ -33,7 +35,9 @@ final class Leanings {
         String piece = "";
         for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
             List<LevelMark> marks = pattern.piece(ref.piece()).levelMarks();
-            for (int k = 1; k < marks.size(); k++) {
+            // Above the bust the closed side dart turns the cloth in front: there the edges lean by more than what the seam takes.
+            boolean turned = axis.seam().part() == SeamPlace.Part.FRONT || axis.seam().part() == SeamPlace.Part.SIDE;
+            for (int k = turned && marks.get(0).level().equals(Level.UPPER.id()) ? 2 : 1; k < marks.size(); k++) {
                 Point above = ref == seam.a() ? marks.get(k - 1).to() : marks.get(k - 1).from();
                 Point below = ref == seam.a() ? marks.get(k).to() : marks.get(k).from();
                 double degrees = Math.abs(Math.toDegrees(axis.direction().angleTo(above.to(below))));

@@ -2,7 +2,7 @@ package bathyra.garment;
 
 /** Where the seams of a corset stand until the cutter moves them. */
 public enum SeamPlacing implements Choice {
-    LANDMARKS("landmarks", "Apex and side"),
+    LANDMARKS("landmarks", "By the body"),
     EVEN("even", "Evenly");
 
     private final String id;

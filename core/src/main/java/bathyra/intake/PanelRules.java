@@ -61,7 +61,7 @@ final class PanelRules {
                 yields[i] = level == Level.BUST ? 0 : apexShares[i];
             } else {
                 Reckoned left = rest < 1 ? surplus.times(Given.option("Left by the apex", rest, Quantity.RATIO, "1 − apex share", APEX)) : surplus;
-                rules.add(left.times(given(seams.get(i), weights[i]).over(Given.option("Σw", sum, Quantity.RATIO, "all weights", SHARE))).named(name(seams.get(i), level, true), SHARE));
+                rules.add(left.times(given(seams.get(i), weights[i]).over(Given.option("All weights", sum, Quantity.RATIO, "of this block", SHARE))).named(name(seams.get(i), level, true), SHARE));
                 yields[i] = rest * weights[i] / sum;
             }
         }
@@ -119,7 +119,7 @@ final class PanelRules {
         List<Reckoned> rules = new ArrayList<>();
         for (int i = 0; i < weights.length; i++) {
             rules.add(seams.get(i).part() == SeamPlace.Part.CENTRE_BACK ? atCentre
-                    : shared.times(given(seams.get(i), weights[i]).over(Given.option("Σw", sum, Quantity.RATIO, "all weights", SHARE))).named(name(seams.get(i), level, !behind), SHARE));
+                    : shared.times(given(seams.get(i), weights[i]).over(Given.option("All weights", sum, Quantity.RATIO, "of this block", SHARE))).named(name(seams.get(i), level, !behind), SHARE));
             weights[i] /= sum;
         }
         return new Wanted(surplus, seams, rules, weights, weights);
@@ -127,7 +127,7 @@ final class PanelRules {
 
     private Reckoned given(SeamPlace seam, double weight) {
         boolean own = garment.sharing().weights().containsKey(seam.id());
-        return Given.option("w", weight, Quantity.RATIO, own ? "yours" : garment.sharing().preset().label().toLowerCase(Locale.ROOT), Rule.of("C6", "weights"));
+        return Given.option("Weight", weight, Quantity.RATIO, own ? "yours" : garment.sharing().preset().label().toLowerCase(Locale.ROOT), Rule.of("C6", "weights"));
     }
 
     /** A zip is taken in towards the waist, a lacing edge lies straight (C6). */

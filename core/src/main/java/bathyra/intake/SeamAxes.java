@@ -57,7 +57,7 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
         double waist = block.front(Level.WAIST);
         double reach = Math.max(waist - block.front(levels.get(0)), block.front(levels.get(levels.size() - 1)) - waist);
         boolean panelled = garment.kind().isPanelled();
-        double[] inFront = panelled ? new Placing(garment, front, front - girths.at(Level.WAIST).frontHalf().value()).front(apex) : new double[] {apex};
+        double[] inFront = panelled ? new Placing(garment, front, front - girths.at(Level.WAIST).frontHalf().value()).front(garment.kind().isOverBust() ? apex : 0) : new double[] {apex};
         double[] behind = panelled ? new Placing(garment, back, back - girths.at(Level.WAIST).backHalf().value()).back() : new double[] {back - block.backAxis().value()};
         List<Axis> axes = new ArrayList<>();
         for (SeamPlace seam : garment.seams()) {

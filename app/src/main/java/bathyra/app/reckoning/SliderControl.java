@@ -34,6 +34,7 @@ public final class SliderControl extends VBox {
         slider.setOnMousePressed(e -> letGo.run());
         Label name = new Label(title);
         name.getStyleClass().add("check-name");
+        value.setMinWidth(Region.USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().addAll(new HBox(name, space, value), slider);

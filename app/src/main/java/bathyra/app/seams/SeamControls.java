@@ -50,11 +50,11 @@ final class SeamControls extends VBox {
         fields.add(new OptionField(settings.cap(cell), workshop::unit));
         if (panels.isMovable(seam)) {
             fields.add(new OptionField(settings.bow(seam), workshop::unit));
-            sliders.add(new SliderControl("lean-" + seam.id(), "Leans, upper end away from centre front", -SeamAxis.LEAN_MOST, SeamAxis.LEAN_MOST,
+            sliders.add(new SliderControl("lean-" + seam.id(), "Leans outward above", -SeamAxis.LEAN_MOST, SeamAxis.LEAN_MOST,
                     () -> panels.garment().panels().axis(seam).lean(), degrees -> panels.lean(seam, degrees), degrees -> String.format(Locale.ROOT, "%.1f°", degrees), workshop::letGo));
         }
         if (panels.garment().kind().isOverBust() && seam.part() == SeamPlace.Part.FRONT) {
-            sliders.add(new SliderControl("apex-share", "Apex share of the front, in the bust zone", 0, 1, () -> panels.garment().sharing().apexShare(), panels::apexShare,
+            sliders.add(new SliderControl("apex-share", "Apex share, bust zone", 0, 1, () -> panels.garment().sharing().apexShare(), panels::apexShare,
                     share -> String.format(Locale.ROOT, "%.0f %%", share * 100), workshop::letGo));
         }
         HBox deeds = new HBox(12);

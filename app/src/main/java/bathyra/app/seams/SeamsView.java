@@ -71,7 +71,9 @@ public final class SeamsView extends TableStage {
         table.viewProperty().addListener((o, was, now) -> workshop.draft().filter(d -> drawing != null).ifPresent(this::placeHandles));
         table.setOnFitted(this::hang);
         table.setOnMouseClicked(e -> tag(e.getX(), e.getY()));
-        arrange(strip(), List.of(zoom));
+        StackPane.setAlignment(sharing.lie(), Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(sharing.lie(), new Insets(0, 10, 54, 0));
+        arrange(strip(), List.of(zoom, sharing.lie()));
     }
 
     private VBox strip() {

@@ -49,6 +49,7 @@ final class SharingBar extends HBox {
         more.setOnAction(e -> model.panels(model.garment().panels().perSide() + 1));
         count.setId("panel-count");
         placing.setId("placing");
+        placing.setAccessibleText("Where the seams stand");
         for (SeamPlacing each : SeamPlacing.values()) {
             placing.getItems().add(item(each.label(), () -> model.place(each)));
         }
@@ -59,7 +60,8 @@ final class SharingBar extends HBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         lies(lay);
-        getChildren().addAll(panelled, space, lie);
+        getChildren().addAll(panelled, space);
+        managedProperty().bind(panelled.visibleProperty());
         getChildren().forEach(node -> ((Region) node).setMinWidth(0));
     }
 
@@ -111,6 +113,11 @@ final class SharingBar extends HBox {
         MenuItem item = new MenuItem(text);
         item.setOnAction(e -> run.run());
         return item;
+    }
+
+    /** How the panels lie: a slip on the table. */
+    MenuButton lie() {
+        return lie;
     }
 
     void refresh(List<Level> levels) {

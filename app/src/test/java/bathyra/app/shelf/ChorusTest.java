@@ -52,7 +52,7 @@ class ChorusTest {
         assertThat(parts.get(0).isDrafted()).isTrue();
         assertThat(parts.get(0).isClean()).as("its side takes more than the cap").isFalse();
         assertThat(parts.get(0).says(LengthUnit.CM).replace('\u00a0', ' ')).isEqualTo(
-                "Side, front half takes 4.7 cm at the waist, 0.2 cm over its cap of 4.5 cm. Share it wider, add a seam or reduce less. And 2 more.");
+                "Side, front half takes 4.7 cm at the waist, 0.2 cm over its cap of 4.5 cm. Share it wider, add a seam or reduce less. And 1 more.");
         assertThat(parts.get(1).isDrafted()).isFalse();
         assertThat(parts.get(1).says(LengthUnit.CM)).startsWith("Waist is absent and this garment needs it.");
     }

@@ -170,6 +170,12 @@ final class Soundings extends Pane {
             }
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> keys(e, cell, field));
+        // The letter follows the key as an event of its own; no length has it.
+        field.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (e.getCharacter().equalsIgnoreCase("p")) {
+                e.consume();
+            }
+        });
         Region bar = new Region();
         bar.getStyleClass().add("depth-bar");
         Sounding sounding = new Sounding(field, bar, Marks.pin(), Marks.triangle());

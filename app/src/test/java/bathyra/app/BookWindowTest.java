@@ -136,7 +136,7 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#chorus-draft");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 10 need a look, 1 cannot be drafted.");
+        assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 11 need a look, 2 cannot be drafted.");
         robot.clickOn("#chorus-out");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
         assertThat(text(robot, "#chorus-said")).isEqualTo("14 patterns written, a folder for each wearer.");

@@ -8,21 +8,23 @@ import bathyra.panel.PanelSet;
 import bathyra.piece.Pattern;
 import bathyra.truing.Finding;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A finished draft with everything that led to it.
  *
  * @param findings the checks of the pattern and what the plan itself gives to note
+ * @param rightHalf the right half of an uneven body, whose left half this then is
  */
-public record Draft(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, PanelSet panels, Pattern pattern, List<Finding> findings)
-        implements Outcome {
+public record Draft(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, PanelSet panels, Pattern pattern, List<Finding> findings,
+        Optional<Draft> rightHalf) implements Outcome {
     public Draft {
         findings = List.copyOf(findings);
     }
 
     /** The same draft with initials for the wearer's name, for what leaves the workshop. */
     public Draft byInitials() {
-        return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, pattern, findings);
+        return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, pattern, findings, rightHalf.map(Draft::byInitials));
     }
 
     /**

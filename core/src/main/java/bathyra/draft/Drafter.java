@@ -39,8 +39,45 @@ public final class Drafter {
 
     private Drafter() {}
 
-    /** Drafts a commission: measure → block → girths → intakes → panels → edges and pieces → checks. */
+    /**
+     * Drafts a commission: measure → block → girths → intakes → panels → edges and pieces → checks. Where the halves of the body were
+     * measured apart, each is drafted as half of a body that has two like it.
+     */
     public static Outcome draft(Commission commission) {
+        if (!commission.measurements().isUneven() || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
+            return half(commission);
+        }
+        Outcome left = half(ofHalf(commission, MeasurementSet.Part.LEFT, commission.garment(), "left half"));
+        Outcome right = half(ofHalf(commission, MeasurementSet.Part.RIGHT, commission.garment().ofRightHalf(), "right half"));
+        if (left instanceof Refusal refusal) {
+            return inHalf(refusal, "Left half. ");
+        }
+        if (right instanceof Refusal refusal) {
+            return inHalf(refusal, "Right half. ");
+        }
+        Draft l = (Draft) left;
+        Draft r = (Draft) right;
+        List<Finding> findings = new ArrayList<>(l.findings());
+        findings.add(Finding.mm("uneven-halves", "halves", Finding.Status.NOTE, 0, 0, Sentence.of(
+                "The two halves are drafted apart: every piece is cut once from either pattern, for the right half with the paper turned over. Where centre front or centre back is not open, lay the two pieces together there.")));
+        r.with(Finding.Status.NOTE).forEach(f -> findings.add(inHalf(f, "Right half. ")));
+        return new Draft(commission, l.block(), l.girths(), l.intakes(), l.panels(), l.pattern(), findings, Optional.of(r));
+    }
+
+    private static Commission ofHalf(Commission whole, MeasurementSet.Part part, Garment garment, String name) {
+        return whole.withMeasurements(whole.measurements().of(part)).withGarment(garment).withTitle(whole.title() + ", " + name);
+    }
+
+    private static Refusal inHalf(Refusal refusal, String half) {
+        return new Refusal(refusal.cause(), refusal.reasons().stream().map(f -> inHalf(f, half)).toList());
+    }
+
+    private static Finding inHalf(Finding finding, String half) {
+        return new Finding(finding.id(), finding.subject(), finding.status(), finding.value(), finding.limit(), finding.unit(),
+                new Sentence(half + finding.sentence().pattern(), finding.sentence().parts()), Optional.empty());
+    }
+
+    private static Outcome half(Commission commission) {
         MeasurementSet tape = commission.measurements();
         Garment garment = commission.garment();
         Optional<Refusal> refused = look(tape, garment);
@@ -56,15 +93,21 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            List<Piece> pieces = Cutting.pieces(panels, block, garment);
+            List<Piece> pieces = cut(panels, block, garment, tape.isUneven());
             Pattern pattern = pattern(commission, girths, panels, pieces);
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             findings.addAll(Advice.on(commission, block, girths, intakes, pattern));
-            Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings);
+            Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings, Optional.empty());
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT).stream().map(Drafter::withFigures).toList());
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
         }
+    }
+
+    /** On an even body one pattern serves both halves. */
+    private static List<Piece> cut(PanelSet panels, Block block, Garment garment, boolean uneven) {
+        List<Piece> pieces = Cutting.pieces(panels, block, garment);
+        return uneven ? pieces.stream().map(Piece::cutOnce).toList() : pieces;
     }
 
     /** The measurements that the garment needs and that are neither taken nor estimated. */

@@ -24,6 +24,7 @@ import java.util.function.Consumer;
  * @param ease eases set by hand, the others come from the table
  * @param lengths rule lengths set by hand, the others stand at their default
  * @param intakes soundings set by hand and therefore locked
+ * @param rightIntakes soundings of the right half of an uneven body that are locked apart from the left's
  * @param allowances allowances set by hand
  * @param splits shares towards the centre set by hand
  * @param block the school by which the block is drafted
@@ -33,7 +34,7 @@ import java.util.function.Consumer;
  * @param fit how tight it starts
  */
 public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
-        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits,
+        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<Cell, Length> rightIntakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits,
         BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit) {
 
     private static final Length LACING_FACING = Length.mm(40);
@@ -43,6 +44,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         ease = Map.copyOf(ease);
         lengths = Map.copyOf(lengths);
         intakes = Map.copyOf(intakes);
+        rightIntakes = Map.copyOf(rightIntakes);
         allowances = Map.copyOf(allowances);
         splits = Map.copyOf(splits);
     }
@@ -51,7 +53,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     public static Garment of(GarmentKind kind) {
         Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
         Panels panels = Panels.of(kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
-        return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
+        return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
                 BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND);
     }
 
@@ -147,6 +149,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         private final Map<Level, Length> ease;
         private final Map<LengthOption, Length> lengths;
         private final Map<Cell, Length> intakes;
+        private final Map<Cell, Length> rightIntakes;
         private final Map<EdgeUse, Length> allowances;
         private final Map<SplitOption, Double> splits;
         private BlockChoice block;
@@ -163,6 +166,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             ease = new HashMap<>(from.ease);
             lengths = new HashMap<>(from.lengths);
             intakes = new HashMap<>(from.intakes);
+            rightIntakes = new HashMap<>(from.rightIntakes);
             allowances = new HashMap<>(from.allowances);
             splits = new HashMap<>(from.splits);
             block = from.block;
@@ -173,7 +177,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         }
 
         private Garment made() {
-            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, allowances, splits, block, fastening, panels, sharing, fit);
+            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, allowances, splits, block, fastening, panels, sharing, fit);
         }
     }
 
@@ -196,6 +200,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             c.lowerEdge = kind.isPanelled() == next.isPanelled() ? lowerEdge : start.lowerEdge;
             c.upperEdge = next.isOverBust() ? upperEdge : UpperShape.STRAIGHT;
             c.intakes.clear();
+            c.rightIntakes.clear();
             c.splits.clear();
             c.ease.keySet().removeIf(level -> !next.isOverBust() && (level == Level.UPPER || level == Level.BUST));
             c.sharing = Sharing.BY_RULE;
@@ -209,6 +214,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             c.panels = next;
             if (next.front() != panels.front() || next.back() != panels.back()) {
                 c.intakes.keySet().removeIf(cell -> cell.seam().part() != SeamPlace.Part.SIDE && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
+                c.rightIntakes.keySet().retainAll(c.intakes.keySet());
                 c.splits.clear();
                 c.sharing = new Sharing(sharing.preset(), Map.of(), sharing.apexShare(), Map.of());
             }
@@ -235,11 +241,9 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         return with(c -> {
             c.panels = next;
             c.intakes.clear();
-            intakes.forEach((cell, l) -> {
-                if (!gone.equals(Optional.of(cell.seam()))) {
-                    c.intakes.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), l);
-                }
-            });
+            c.rightIntakes.clear();
+            intakes.forEach((cell, l) -> shift(c.intakes, cell, l, gone, part, from, by));
+            rightIntakes.forEach((cell, l) -> shift(c.rightIntakes, cell, l, gone, part, from, by));
             c.splits.clear();
             splits.forEach((option, share) -> {
                 if (!gone.equals(Optional.of(option.seam()))) {
@@ -256,6 +260,27 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             });
             c.sharing = new Sharing(sharing.preset(), Panels.renamed(weights, s -> s.shifted(part, from, by)), sharing.apexShare(), caps);
         });
+    }
+
+    private static void shift(Map<Cell, Length> into, Cell cell, Length length, Optional<SeamPlace> gone, SeamPlace.Part part, int from, int by) {
+        if (!gone.equals(Optional.of(cell.seam()))) {
+            into.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), length);
+        }
+    }
+
+    /** What the right half of an uneven body is drafted by: its own locks where it has them. */
+    public Garment ofRightHalf() {
+        return with(c -> c.intakes.putAll(rightIntakes));
+    }
+
+    /** The same garment with a sounding of the right half locked at a value of its own. */
+    public Garment withRightIntake(Cell cell, Length length) {
+        return with(c -> c.rightIntakes.put(cell, length));
+    }
+
+    /** The same garment with a sounding of the right half as on the left. */
+    public Garment withoutRightIntake(Cell cell) {
+        return with(c -> c.rightIntakes.remove(cell));
     }
 
     public Garment withSharing(Sharing next) {

@@ -101,6 +101,17 @@ public enum MeasurementKey {
         return switch (this) {
             case SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, APEX_TO_UNDERBUST, APEX_TO_CENTRE, UNDERARM_TO_WAIST, WAIST_TO_HIGH_HIP, WAIST_TO_HIP, ARMHOLE, UPPER_ARM,
                     SLEEVE_LENGTH -> true;
+            default -> isHalved();
+        };
+    }
+
+    /**
+     * Whether it is a girth of which the right half may be taken too, from centre front to centre back; the left half is then the
+     * rest of the whole.
+     */
+    public boolean isHalved() {
+        return switch (this) {
+            case UPPER_BUST, BUST, UNDERBUST, UNDERBUST_FULL, WAIST, HIGH_HIP, HIP -> true;
             default -> false;
         };
     }

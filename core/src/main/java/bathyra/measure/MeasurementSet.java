@@ -19,8 +19,17 @@ import java.util.Set;
  * @param right the right side of figures that were taken on both sides
  * @param confirmed what was taken twice and is correct, however odd it looks
  * @param occasion when and how they were taken
+ * @param part whose girths are asked for: the whole body's, or those of a body with two halves like one of this one's
  */
-public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementKey, Length> right, Set<MeasurementKey> confirmed, Occasion occasion) {
+public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementKey, Length> right, Set<MeasurementKey> confirmed, Occasion occasion, Part part) {
+    /** The whole body, or one of its halves doubled. */
+    public enum Part {
+        WHOLE,
+        LEFT,
+        RIGHT
+    }
+
+    private static final Rule HALVES = Rule.of("C2", "left and right differ");
     private static final Rule ESTIMATE = Rule.of("C2", "estimate");
     private static final Rule LARGER = Rule.of("C2", "the larger side is drafted");
 
@@ -33,6 +42,21 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
                 throw new IllegalArgumentException(key.key() + " has no left and right");
             }
         });
+    }
+
+    /** Figures of the whole body. */
+    public MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementKey, Length> right, Set<MeasurementKey> confirmed, Occasion occasion) {
+        this(taken, right, confirmed, occasion, Part.WHOLE);
+    }
+
+    /** Whether girths of the right half were taken: then the two halves are drafted apart. */
+    public boolean isUneven() {
+        return right.keySet().stream().anyMatch(key -> key.isHalved() && taken.containsKey(key));
+    }
+
+    /** The same figures, asked for one half of the body: every girth is twice what that half measures. */
+    public MeasurementSet of(Part half) {
+        return new MeasurementSet(taken, right, confirmed, occasion, half);
     }
 
     /** Figures of which nothing else is known. */
@@ -116,8 +140,21 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
             return estimate(key);
         }
         Length other = right.get(key);
+        if (other != null && key.isHalved()) {
+            return Optional.of(girth(key, tape, other));
+        }
         return Optional.of(other == null ? Given.tape(key.label(), tape.millimetres())
                 : Given.tape(key.label() + ", left", tape.millimetres()).atLeast(Given.tape(key.label() + ", right", other.millimetres())).named(key.label(), LARGER));
+    }
+
+    private Reckoned girth(MeasurementKey key, Length whole, Length rightHalf) {
+        Reckoned all = Given.tape(key.label(), whole.millimetres());
+        Reckoned half = Given.tape(key.label() + ", right half", rightHalf.millimetres());
+        return switch (part) {
+            case WHOLE -> all;
+            case LEFT -> all.minus(half).times(ratio(2)).named(key.label(), HALVES);
+            case RIGHT -> half.times(ratio(2)).named(key.label(), HALVES);
+        };
     }
 
     /** What the rule would give for a key, whether or not it was taken. */

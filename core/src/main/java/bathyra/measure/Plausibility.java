@@ -35,7 +35,7 @@ public final class Plausibility {
     public static List<Remark> of(MeasurementSet set) {
         List<Remark> remarks = new ArrayList<>();
         set.taken().forEach((key, length) -> inRange(key, length).ifPresent(remarks::add));
-        set.right().forEach((key, length) -> inRange(key, length).ifPresent(remarks::add));
+        set.right().forEach((key, length) -> (key.isHalved() ? half(set, key, length) : inRange(key, length)).ifPresent(remarks::add));
         order(set, remarks);
         sideDart(set).ifPresent(remarks::add);
         bustRadius(set).ifPresent(remarks::add);
@@ -59,9 +59,23 @@ public final class Plausibility {
         return new Remark(Remark.Weight.HOLDS, remark.keys(), new Sentence("Taken twice, correct. " + remark.sentence().pattern(), remark.sentence().parts()));
     }
 
+    /** The two halves of a girth: each doubled must be a girth that a body can have; what differs is drafted apart. */
+    private static Optional<Remark> half(MeasurementSet set, MeasurementKey key, Length right) {
+        Length whole = set.taken().get(key);
+        if (whole == null) {
+            return Optional.of(Remark.note(Sentence.of("{}: the right half is {}, the whole is missing. Take it too.", key.label(), right), key));
+        }
+        Length left = Length.mm(whole.millimetres() - right.millimetres());
+        if (!key.isPlausible(Length.mm(2 * right.millimetres())) || !key.isPlausible(Length.mm(2 * left.millimetres()))) {
+            return Optional.of(Remark.stops(Sentence.of("{}: of {} the right half is {}, which leaves {} for the left. Take the right half again, from centre front to centre back.",
+                    key.label(), whole, right, left), key));
+        }
+        return Optional.of(Remark.note(Sentence.of("{}: right half {}, left half {}. The two halves are drafted apart.", key.label(), right, left), key));
+    }
+
     /** Left and right that differ: both are kept, the larger is drafted. */
     private static void sides(MeasurementSet set, List<Remark> remarks) {
-        set.right().forEach((key, right) -> Optional.ofNullable(set.taken().get(key)).ifPresent(left -> {
+        set.right().forEach((key, right) -> Optional.ofNullable(set.taken().get(key)).filter(left -> !key.isHalved()).ifPresent(left -> {
             double apart = Math.abs(left.millimetres() - right.millimetres());
             if (apart > SIDES_AGREE) {
                 remarks.add(Remark.note(Sentence.of("{}: left {}, right {}. The larger is drafted; pad the other side by {}, or cut the two sides apart.",

@@ -36,6 +36,11 @@ public record Piece(String id, String name, int order, boolean front, int count,
         this(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of());
     }
 
+    /** The same piece for one half of an uneven body: cut once, and not on the fold. */
+    public Piece cutOnce() {
+        return new Piece(id, name, order, front, 1, false, outline, levelMarks, notches, grain, cutLine, declared);
+    }
+
     /** The same piece with a corner that is drawn on purpose. */
     public Piece declaring(Corner corner) {
         return new Piece(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of(corner));

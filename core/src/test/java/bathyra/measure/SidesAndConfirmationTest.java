@@ -41,7 +41,7 @@ class SidesAndConfirmationTest {
 
     @Test
     void rightSide_ofWhatHasNone_isAWrongCall() {
-        assertThatThrownBy(() -> Bodies.nerea().withRight(MeasurementKey.BUST, Optional.of(Length.mm(900)))).hasMessage("bustGirth has no left and right");
+        assertThatThrownBy(() -> Bodies.nerea().withRight(MeasurementKey.APEX_SPAN, Optional.of(Length.mm(900)))).hasMessage("apexSpan has no left and right");
     }
 
     @Test

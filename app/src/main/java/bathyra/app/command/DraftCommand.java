@@ -149,7 +149,16 @@ public final class DraftCommand implements Callable<Integer> {
         return folders;
     }
 
+    /** One pattern, or one for each half of an uneven body. */
     private List<Output> render(Draft draft, Path folder) throws IOException {
+        List<Output> outputs = new ArrayList<>(render(draft, folder, "pattern."));
+        if (draft.rightHalf().isPresent()) {
+            outputs.addAll(render(draft.rightHalf().get(), folder, "pattern-right."));
+        }
+        return outputs;
+    }
+
+    private List<Output> render(Draft draft, Path folder, String name) throws IOException {
         List<Output> outputs = new ArrayList<>();
         for (String format : new LinkedHashSet<>(formats)) {
             byte[] content = switch (format) {
@@ -157,7 +166,7 @@ public final class DraftCommand implements Callable<Integer> {
                 case "svg" -> SvgPattern.write(draft.pattern()).getBytes(StandardCharsets.UTF_8);
                 default -> PdfPattern.write(draft, Paper.ofId(paper).orElseThrow(), LocalDate.now().toString());
             };
-            outputs.add(new Output(folder.resolve("pattern." + format), content));
+            outputs.add(new Output(folder.resolve(name + format), content));
         }
         return outputs;
     }

@@ -129,7 +129,7 @@ final class MeasureRow extends VBox {
 
     private TextField right() {
         if (right.isEmpty()) {
-            TextField made = field("measure-" + key.key() + "-right", key.label() + ", right side");
+            TextField made = field("measure-" + key.key() + "-right", key.label() + (key.isHalved() ? ", right half" : ", right side"));
             made.textProperty().addListener((o, was, now) -> {
                 if (!writing) {
                     String reason = model.typeRight(key, now);

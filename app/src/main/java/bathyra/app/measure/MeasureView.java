@@ -243,7 +243,7 @@ public final class MeasureView extends BorderPane {
         LengthUnit unit = model.unit();
         card.begin(key.label());
         model.value(key).ifPresent(v -> card.figure(v, unit));
-        card.words(key.hint() + (key.isPaired() ? " L opens the right side." : ""));
+        card.words(key.hint() + (key.isHalved() ? " L opens the right half, from centre front to centre back." : key.isPaired() ? " L opens the right side." : ""));
         card.words("Type it as you say it: 78.5, 30 7/8 or 30⅞ in. Enter goes on to the next.", "quiet");
         gauge.show(new TapeGauge.Scale(key.least().millimetres(), key.most().millimetres(),
                 model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()), List.of(), OptionalDouble.empty(), "", unit));

@@ -1,6 +1,7 @@
 package bathyra.app.pieces;
 
 import bathyra.app.reckoning.OptionField;
+import bathyra.app.shell.HalfSwitch;
 import bathyra.app.shell.Marks;
 import bathyra.app.shell.Settings;
 import bathyra.app.shell.TableStage;
@@ -48,6 +49,7 @@ import javafx.scene.layout.VBox;
 /** The Pieces stage: the pieces apart or joined, the walk of a seam below, and what was checked beside it. */
 public final class PiecesView extends TableStage {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private final HalfSwitch halves;
     private final WalkingStrip strip = new WalkingStrip();
     private final Label walked = new Label();
     private final Button next = new Button();
@@ -65,12 +67,13 @@ public final class PiecesView extends TableStage {
         Settings settings = new Settings(workshop);
         allowances = Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).map(u -> new OptionField(settings.allowance(u), workshop::unit)).toList();
         controls = controls();
-        strip.needleProperty().addListener((o, was, now) -> workshop.draft().ifPresent(d -> {
+        strip.needleProperty().addListener((o, was, now) -> workshop.half().ifPresent(d -> {
             lay(drawing(d));
             walked(d);
         }));
+        halves = new HalfSwitch(workshop);
         ZoomSlip zoom = new ZoomSlip(table);
-        HBox slips = new HBox(10, joiningSwitch(), zoom);
+        HBox slips = new HBox(10, halves, joiningSwitch(), zoom);
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
@@ -151,7 +154,7 @@ public final class PiecesView extends TableStage {
     }
 
     private List<SeamJoin> seams() {
-        return workshop.draft().map(d -> d.pattern().seams()).orElse(List.of());
+        return workshop.half().map(d -> d.pattern().seams()).orElse(List.of());
     }
 
     @Override
@@ -165,12 +168,13 @@ public final class PiecesView extends TableStage {
 
     @Override
     protected void showDraft() {
-        Draft draft = workshop.draft().orElseThrow();
+        halves.refresh();
+        Draft draft = workshop.half().orElseThrow();
         LengthUnit unit = workshop.unit();
-        if (!looked.equals(workshop.draft())) {
+        if (!looked.equals(workshop.half())) {
             // A place on the former draft says nothing about this one.
             finding = Optional.empty();
-            looked = workshop.draft();
+            looked = workshop.half();
         }
         SeamJoin walking = seams().get(seam);
         lay(drawing(draft));

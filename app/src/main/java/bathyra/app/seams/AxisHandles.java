@@ -84,7 +84,7 @@ final class AxisHandles {
 
     private void drop(double sceneX, double sceneY) {
         Point at = table.viewProperty().get().toPaper(table.sceneToLocal(sceneX, sceneY).getX(), table.sceneToLocal(sceneX, sceneY).getY());
-        double width = workshop.draft().map(d -> d.intakes().axes().front() + d.intakes().axes().back()).orElse(0.0);
+        double width = workshop.half().map(d -> d.intakes().axes().front() + d.intakes().axes().back()).orElse(0.0);
         if (at.x() > 0 && at.x() < width) {
             model.add(at.x()).ifPresent(seam -> workshop.selectedProperty().set(new Cell(workshop.selectedProperty().get().level(), seam)));
         }
@@ -131,7 +131,7 @@ final class AxisHandles {
     private void keys(KeyEvent e, SeamPlace seam) {
         double step = workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1;
         if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
-            double x = workshop.draft().orElseThrow().intakes().axes().of(seam).at();
+            double x = workshop.half().orElseThrow().intakes().axes().of(seam).at();
             model.move(seam, x + (e.getCode() == KeyCode.RIGHT ? step : -step) * (e.isShiftDown() ? 10 : 1));
         } else if (e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE) {
             model.remove(seam);
@@ -142,7 +142,7 @@ final class AxisHandles {
     }
 
     private String place(SeamPlace seam) {
-        return workshop.draft().filter(d -> d.intakes().seams().contains(seam))
+        return workshop.half().filter(d -> d.intakes().seams().contains(seam))
                 .map(d -> LengthText.say(Length.mm(d.intakes().axes().of(seam).at()), workshop.unit()) + " from centre front").orElse("");
     }
 

@@ -41,7 +41,7 @@ final class CureFinder {
         if (workshop.refusal().isPresent()) {
             return workshop.refusal().get().reasons().stream().filter(Cures::mayHelp).findFirst();
         }
-        return workshop.draft().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(Cures::mayHelp).findFirst());
+        return workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(Cures::mayHelp).findFirst());
     }
 
     /** Begins to look once the commission in hand stays as it is for a moment. */

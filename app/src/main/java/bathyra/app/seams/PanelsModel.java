@@ -78,7 +78,7 @@ public final class PanelsModel {
 
     /** The weight by which a seam shares in the surplus. */
     public double weight(SeamPlace seam) {
-        return workshop.draft().filter(d -> d.intakes().seams().contains(seam)).map(d -> Spreading.weight(garment(), d.intakes().axes(), seam)).orElse(0.0);
+        return workshop.half().filter(d -> d.intakes().seams().contains(seam)).map(d -> Spreading.weight(garment(), d.intakes().axes(), seam)).orElse(0.0);
     }
 
     /** Draws a weight; changes in one drag are one. */
@@ -89,14 +89,14 @@ public final class PanelsModel {
 
     /** Where a seam stands on its block's paper, 0 to 1. */
     public double at(SeamPlace seam) {
-        SeamAxes axes = workshop.draft().orElseThrow().intakes().axes();
+        SeamAxes axes = workshop.half().orElseThrow().intakes().axes();
         double x = axes.of(seam).at();
         return seam.part() == SeamPlace.Part.FRONT ? x / axes.front() : (x - axes.front()) / axes.back();
     }
 
     /** Moves a seam. @param x distance from centre front on the paper, mm; it stays between its neighbours */
     public void move(SeamPlace seam, double x) {
-        Optional<Draft> draft = workshop.draft().filter(d -> d.intakes().seams().equals(garment().seams()));
+        Optional<Draft> draft = workshop.half().filter(d -> d.intakes().seams().equals(garment().seams()));
         if (draft.isEmpty() || !isMovable(seam)) {
             return;
         }
@@ -135,10 +135,10 @@ public final class PanelsModel {
 
     /** Adds a seam. @param x distance from centre front on the paper, mm @return the new seam; empty where there is no room */
     public Optional<SeamPlace> add(double x) {
-        if (!canAdd() || workshop.draft().isEmpty()) {
+        if (!canAdd() || workshop.half().isEmpty()) {
             return Optional.empty();
         }
-        SeamAxes axes = workshop.draft().get().intakes().axes();
+        SeamAxes axes = workshop.half().get().intakes().axes();
         boolean front = x < axes.front();
         SeamPlace.Part part = front ? SeamPlace.Part.FRONT : SeamPlace.Part.BACK;
         int number = 1 + (int) axes.axes().stream().filter(a -> a.seam().part() == part && a.at() < x).count();
@@ -150,7 +150,7 @@ public final class PanelsModel {
 
     /** Adds a seam in the middle of the panel in front of a seam. */
     public void addBeside(SeamPlace seam) {
-        workshop.draft().ifPresent(draft -> {
+        workshop.half().ifPresent(draft -> {
             List<SeamPlace> seams = draft.intakes().seams();
             int i = seams.indexOf(seam);
             double left = i <= 0 ? 0 : draft.intakes().axes().of(seams.get(i - 1)).at();

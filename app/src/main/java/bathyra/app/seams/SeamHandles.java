@@ -61,7 +61,7 @@ final class SeamHandles {
             from = e.getSceneX();
             intakeFrom = intake();
             splitFrom = split();
-            former = workshop.draft();
+            former = workshop.half();
             handle.setRadius(HELD);
             e.consume();
         });
@@ -89,7 +89,7 @@ final class SeamHandles {
     }
 
     private double intake() {
-        return workshop.draft().map(d -> d.intakes().at(cell().level(), cell().seam()).value()).orElse(0.0);
+        return workshop.half().map(d -> d.intakes().at(cell().level(), cell().seam()).value()).orElse(0.0);
     }
 
     /** The share of the intake that the left edge carries. */
@@ -124,17 +124,17 @@ final class SeamHandles {
 
     /** What the other seams of the level give for it, or take back. */
     private String[] givesWay() {
-        if (former.isEmpty() || workshop.draft().isEmpty()) {
+        if (former.isEmpty() || workshop.half().isEmpty()) {
             return new String[0];
         }
         Level level = cell().level();
-        return workshop.draft().orElseThrow().intakes().seams().stream().filter(s -> !s.equals(cell().seam()) && former.get().intakes().has(level, s)).filter(s -> Math.abs(given(level, s)) > 0.25)
+        return workshop.half().orElseThrow().intakes().seams().stream().filter(s -> !s.equals(cell().seam()) && former.get().intakes().has(level, s)).filter(s -> Math.abs(given(level, s)) > 0.25)
                 .map(s -> s.label().toLowerCase(Locale.ROOT) + " " + (given(level, s) > 0 ? "+" : "") + LengthText.figure(Length.mm(given(level, s)), workshop.unit()))
                 .toArray(String[]::new);
     }
 
     private double given(Level level, SeamPlace seam) {
-        return workshop.draft().orElseThrow().intakes().at(level, seam).value() - former.orElseThrow().intakes().at(level, seam).value();
+        return workshop.half().orElseThrow().intakes().at(level, seam).value() - former.orElseThrow().intakes().at(level, seam).value();
     }
 
     private String text(double mm) {

@@ -1,6 +1,7 @@
 package bathyra.app.seams;
 
 import bathyra.app.shell.Workshop;
+import bathyra.draft.Draft;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
@@ -12,6 +13,7 @@ import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import java.util.Locale;
+import java.util.Map;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
@@ -41,12 +43,31 @@ public final class SeamsModel {
 
     /** At the bust a seam that passes through the apex takes nothing. */
     public boolean isEditable(Cell cell) {
-        return cell.level() != Level.BUST || !workshop.draft().map(d -> d.intakes().seams().contains(cell.seam())
+        return cell.level() != Level.BUST || !workshop.half().map(d -> d.intakes().seams().contains(cell.seam())
                 && d.intakes().axes().isThroughApex(cell.seam(), d.block().front(Level.BUST))).orElse(cell.seam().equals(SeamPlace.PRINCESS_FRONT));
     }
 
     public boolean isLocked(Cell cell) {
-        return workshop.commission().garment().intakes().containsKey(cell);
+        return locks().containsKey(cell) || workshop.commission().garment().intakes().containsKey(cell);
+    }
+
+    /** Whether the right half of an uneven body is worked on, which has locks of its own. */
+    private boolean onTheRight() {
+        return workshop.rightHalfProperty().get() && workshop.draft().flatMap(Draft::rightHalf).isPresent();
+    }
+
+    private Map<Cell, Length> locks() {
+        Garment garment = workshop.commission().garment();
+        return onTheRight() ? garment.rightIntakes() : garment.intakes();
+    }
+
+    private Garment locked(Garment garment, Cell cell, Length length) {
+        return onTheRight() ? garment.withRightIntake(cell, length) : garment.withIntake(cell, length);
+    }
+
+    /** On the right, what is free of its own lock is as on the left; a lock that both share goes on both. */
+    private Garment free(Garment garment, Cell cell) {
+        return onTheRight() && garment.rightIntakes().containsKey(cell) ? garment.withoutRightIntake(cell) : garment.withoutIntake(cell);
     }
 
     /** Takes what was typed; gives the reason when it is no length. */
@@ -70,12 +91,12 @@ public final class SeamsModel {
         LengthUnit unit = workshop.unit();
         Commission now = workshop.commission();
         String was = workshop.draftBefore(cell).map(d -> LengthText.figure(d.intakes().at(cell.level(), cell.seam()).length(), unit)).orElse("rule");
-        workshop.change(name(cell) + " " + was + " → " + LengthText.say(length, unit), now.withGarment(now.garment().withIntake(cell, length)), cell);
+        workshop.change(name(cell) + " " + was + " → " + LengthText.say(length, unit), now.withGarment(locked(now.garment(), cell, length)), cell);
     }
 
     /** One step more or less: a millimetre, or an eighth where inches are shown. */
     public void nudge(Cell cell, int steps) {
-        workshop.draft().ifPresent(draft -> {
+        workshop.half().ifPresent(draft -> {
             double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
             set(cell, Length.mm(draft.intakes().at(cell.level(), cell.seam()).value() + steps * step));
         });
@@ -116,11 +137,11 @@ public final class SeamsModel {
         if (isLocked(cell)) {
             backToRule(cell);
         } else {
-            workshop.draft().ifPresent(draft -> {
+            workshop.half().ifPresent(draft -> {
                 if (isEditable(cell)) {
                     Garment garment = workshop.commission().garment();
                     workshop.change("lock " + name(cell), workshop.commission().withGarment(
-                            garment.withIntake(cell, draft.intakes().at(cell.level(), cell.seam()).length())), "");
+                            locked(garment, cell, draft.intakes().at(cell.level(), cell.seam()).length())), "");
                 }
             });
         }
@@ -130,7 +151,7 @@ public final class SeamsModel {
     /** Back to what the rule gives. */
     public void backToRule(Cell cell) {
         workshop.letGo();
-        workshop.change(name(cell) + " back to the rule", workshop.commission().withGarment(workshop.commission().garment().withoutIntake(cell)), "");
+        workshop.change(name(cell) + " back to the rule", workshop.commission().withGarment(free(workshop.commission().garment(), cell)), "");
         workshop.letGo();
     }
 

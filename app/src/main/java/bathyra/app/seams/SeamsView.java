@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.shell.HalfSwitch;
 import bathyra.app.shell.Marks;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
@@ -45,6 +46,7 @@ public final class SeamsView extends TableStage {
     private final PanelsModel panels;
     private final AxisHandles axes;
     private final SharingBar sharing;
+    private final HalfSwitch halves;
     private final CureFinder cures;
     private final HBox deeds = new HBox(10);
     private final Label note = new Label();
@@ -59,6 +61,7 @@ public final class SeamsView extends TableStage {
         this.panels = new PanelsModel(workshop);
         this.axes = new AxisHandles(workshop, panels, table);
         this.sharing = new SharingBar(panels, this::lie);
+        this.halves = new HalfSwitch(workshop);
         this.cures = new CureFinder(workshop, this::offer);
         this.reckoning = new SeamsReckoning(workshop, model, panels, card, this::show);
         this.soundings = new Soundings(workshop, model, level -> reckoning.look(new Looking.AtLevel(level)));
@@ -68,12 +71,14 @@ public final class SeamsView extends TableStage {
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
         workshop.selectedProperty().addListener((o, was, now) -> reckoning.look(new Looking.AtSounding()));
         model.reasonProperty().addListener((o, was, now) -> showNote());
-        table.viewProperty().addListener((o, was, now) -> workshop.draft().filter(d -> drawing != null).ifPresent(this::placeHandles));
+        table.viewProperty().addListener((o, was, now) -> workshop.half().filter(d -> drawing != null).ifPresent(this::placeHandles));
         table.setOnFitted(this::hang);
         table.setOnMouseClicked(e -> tag(e.getX(), e.getY()));
         StackPane.setAlignment(sharing.lie(), Pos.BOTTOM_RIGHT);
         StackPane.setMargin(sharing.lie(), new Insets(0, 10, 54, 0));
-        arrange(strip(), List.of(zoom, sharing.lie()));
+        StackPane.setAlignment(halves, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(halves, new Insets(0, 10, 96, 0));
+        arrange(strip(), List.of(zoom, sharing.lie(), halves));
     }
 
     private VBox strip() {
@@ -100,7 +105,7 @@ public final class SeamsView extends TableStage {
 
     /** The columns hang where the seams end when the whole drawing is in view; they stay there when it is moved. */
     private void hang() {
-        workshop.draft().filter(d -> table.viewProperty().get() != null).ifPresent(draft -> {
+        workshop.half().filter(d -> table.viewProperty().get() != null).ifPresent(draft -> {
             Point[] ends = new SeamsDrawing(draft, workshop.unit(), selected(draft), Optional.empty(), columns, lie).lowerEnds();
             double[] at = new double[ends.length];
             double most = table.getWidth() - COLUMNS_RIGHT;
@@ -154,7 +159,7 @@ public final class SeamsView extends TableStage {
 
     @Override
     protected void showDraft() {
-        Draft draft = workshop.draft().orElseThrow();
+        Draft draft = workshop.half().orElseThrow();
         Cell cell = selected(draft);
         if (columns.length != draft.intakes().seams().size()) {
             columns = new double[draft.intakes().seams().size()];
@@ -165,6 +170,7 @@ public final class SeamsView extends TableStage {
         soundings.show(draft);
         showNote();
         sharing.refresh(draft.girths().levels().stream().map(LevelPlan::level).toList());
+        halves.refresh();
         placeHandles(draft);
         reckoning.show(draft, cell);
         cures.look();
@@ -200,7 +206,7 @@ public final class SeamsView extends TableStage {
             note.setText(workshop.refusal().get().reasons().get(0).sentence().in(workshop.unit()));
             note.setGraphic(Marks.cross());
         } else {
-            Optional<Finding> first = workshop.draft().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> !f.id().equals("seated-length")).min(Comparator.comparing(f -> !Cures.mayHelp(f))));
+            Optional<Finding> first = workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> !f.id().equals("seated-length")).min(Comparator.comparing(f -> !Cures.mayHelp(f))));
             note.setText(first.map(f -> f.sentence().in(workshop.unit())).orElse("Every level takes out what it is planned to take."));
             note.setGraphic(first.isPresent() ? Marks.triangle() : Marks.tick());
         }

@@ -159,7 +159,7 @@ final class Soundings extends Pane {
                 field.selectAll();
             } else if (!field.getPseudoClassStates().contains(FAULT)) {
                 workshop.letGo();
-                workshop.draft().ifPresent(this::fill);
+                workshop.half().ifPresent(this::fill);
             }
         });
         field.textProperty().addListener((o, was, now) -> {
@@ -189,18 +189,18 @@ final class Soundings extends Pane {
     private void keys(KeyEvent e, Cell cell, TextField field) {
         if (e.getCode() == KeyCode.ENTER) {
             workshop.letGo();
-            workshop.draft().ifPresent(this::write);
+            workshop.half().ifPresent(this::write);
             field.selectAll();
         } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
             model.nudge(cell, (e.getCode() == KeyCode.UP ? 1 : -1) * (e.isShiftDown() ? model.bigStep() : 1));
-            workshop.draft().ifPresent(this::write);
+            workshop.half().ifPresent(this::write);
             field.selectAll();
         } else if (e.getCode() == KeyCode.P && !e.isShortcutDown()) {
             model.toggleLock(cell);
         } else if (e.getCode() == KeyCode.ESCAPE) {
             field.pseudoClassStateChanged(FAULT, false);
             model.clearReason();
-            workshop.draft().ifPresent(this::write);
+            workshop.half().ifPresent(this::write);
         } else {
             return;
         }

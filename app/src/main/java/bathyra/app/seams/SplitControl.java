@@ -67,7 +67,7 @@ final class SplitControl extends VBox {
         ratio.setText(SeamsModel.ratio(split.value()));
         back.setVisible(own);
         back.setManaged(own);
-        workshop.draft().filter(d -> d.girths().has(cell.level())).ifPresent(d -> {
+        workshop.half().filter(d -> d.girths().has(cell.level())).ifPresent(d -> {
             double intake = d.intakes().at(cell.level(), cell.seam()).value();
             towardsCentre.setText("centre " + LengthText.say(Length.mm(intake * split.value()), workshop.unit()));
             towardsSide.setText("side " + LengthText.say(Length.mm(intake * (1 - split.value())), workshop.unit()));

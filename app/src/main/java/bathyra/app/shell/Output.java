@@ -109,10 +109,11 @@ final class Output {
         Task<Void> task = new Task<>() {
             @Override
             protected Void call() throws IOException {
-                byte[] content = kind.needsDraft ? pattern(kind, draft.orElseThrow()) : figures(kind, commission);
-                Path part = java.nio.file.Files.createTempFile(path.toAbsolutePath().getParent(), ".output", ".part");
-                java.nio.file.Files.write(part, content);
-                java.nio.file.Files.move(part, path, StandardCopyOption.REPLACE_EXISTING);
+                write(path, kind.needsDraft ? pattern(kind, draft.orElseThrow()) : figures(kind, commission));
+                Optional<Draft> right = draft.filter(d -> kind.needsDraft).flatMap(Draft::rightHalf);
+                if (right.isPresent()) {
+                    write(ofRightHalf(path), pattern(kind, right.get()));
+                }
                 return null;
             }
         };
@@ -125,6 +126,19 @@ final class Output {
         Thread thread = new Thread(task, "output");
         thread.setDaemon(true);
         thread.start();
+    }
+
+    /** The right half of an uneven body lies beside the left one. */
+    private static Path ofRightHalf(Path path) {
+        String name = path.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        return path.resolveSibling(dot < 0 ? name + "-right" : name.substring(0, dot) + "-right" + name.substring(dot));
+    }
+
+    private static void write(Path path, byte[] content) throws IOException {
+        Path part = java.nio.file.Files.createTempFile(path.toAbsolutePath().getParent(), ".output", ".part");
+        java.nio.file.Files.write(part, content);
+        java.nio.file.Files.move(part, path, StandardCopyOption.REPLACE_EXISTING);
     }
 
     private static byte[] pattern(Kind kind, Draft draft) throws IOException {

@@ -61,6 +61,7 @@ public final class Workshop implements AutoCloseable {
     private final LongProperty stamp = new SimpleLongProperty();
     private final BlockInHand block = new BlockInHand();
     private Optional<Compared> compared = Optional.empty();
+    private final BooleanProperty rightHalf = new SimpleBooleanProperty();
     private boolean drafting;
     private boolean closed;
     private long id;
@@ -146,6 +147,7 @@ public final class Workshop implements AutoCloseable {
     /** Another commission lies on the table; nothing of the one before stays beside it. */
     private void lookAt(long next) {
         id = next;
+        rightHalf.set(false);
         compared = Optional.empty();
         draft.set(Optional.empty());
         book.keepPlace(PLACE_COMMISSION, Long.toString(next));
@@ -201,6 +203,17 @@ public final class Workshop implements AutoCloseable {
     public void compare(String name, Commission other) {
         compared = Drafter.draft(other) instanceof Draft d ? Optional.of(new Compared(name, d)) : Optional.empty();
         showAgain();
+    }
+
+    /** Whether the right half of an uneven body is looked at; else the left, or both alike. */
+    public BooleanProperty rightHalfProperty() {
+        return rightHalf;
+    }
+
+    /** The half in view: the draft itself, or its right half where the halves differ and that one is looked at. */
+    public Optional<Draft> half() {
+        Optional<Draft> whole = draft();
+        return rightHalf.get() ? whole.flatMap(Draft::rightHalf).or(() -> whole) : whole;
     }
 
     /** What the draft is compared with. */

@@ -43,7 +43,7 @@ final class GarmentJson {
 
     /** @param ranges whether figures out of their range are faults */
     static Garment read(Fields fields, LengthUnit unit, boolean ranges) {
-        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "allowances", "frontShare", "baseBlock"));
+        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock"));
         known.addAll(PanelsJson.FIELDS);
         fields.only(known);
         if (!fields.has("kind")) {
@@ -66,7 +66,7 @@ final class GarmentJson {
         options.only(rules);
         return new Garment(kind, upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths(options, unit, ranges),
-                intakes(fields.object("intakes"), unit, start), allowances(fields.object("allowances"), unit), splits(options, start), block(fields, options, kind),
+                intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), allowances(fields.object("allowances"), unit), splits(options, start), block(fields, options, kind),
                 fastening(fields, unit, start), start.panels(), start.sharing(), start.fit());
     }
 
@@ -227,14 +227,9 @@ final class GarmentJson {
         new TreeMap<>(garment.lengths()).forEach((option, l) -> CommissionJson.put(options, option.id(), l, unit));
         new TreeMap<>(garment.splits()).forEach((option, share) -> options.put(option.id(), share));
         PanelsJson.write(out, garment, unit);
-        ObjectNode intakes = out.putObject("intakes");
-        for (Level level : Level.values()) {
-            for (SeamPlace seam : garment.seams()) {
-                Length l = garment.intakes().get(new Cell(level, seam));
-                if (l != null) {
-                    CommissionJson.put(intakes.withObjectProperty(level.id()), seam.id(), l, unit);
-                }
-            }
+        intakes(out, "intakes", garment, garment.intakes(), unit);
+        if (!garment.rightIntakes().isEmpty()) {
+            intakes(out, "intakesRight", garment, garment.rightIntakes(), unit);
         }
         if (!garment.fastening().frontShares().isEmpty()) {
             ObjectNode shares = out.putObject("frontShare");
@@ -243,5 +238,17 @@ final class GarmentJson {
         garment.block().traced().ifPresent(traced -> TracedBlockJson.write(out.putObject("baseBlock"), traced));
         ObjectNode allowances = out.putObject("allowances");
         new TreeMap<>(garment.allowances()).forEach((use, l) -> CommissionJson.put(allowances, use.id(), l, unit));
+    }
+
+    private static void intakes(ObjectNode out, String key, Garment garment, Map<Cell, Length> locked, LengthUnit unit) {
+        ObjectNode intakes = out.putObject(key);
+        for (Level level : Level.values()) {
+            for (SeamPlace seam : garment.seams()) {
+                Length l = locked.get(new Cell(level, seam));
+                if (l != null) {
+                    CommissionJson.put(intakes.withObjectProperty(level.id()), seam.id(), l, unit);
+                }
+            }
+        }
     }
 }

@@ -28,9 +28,9 @@ final class MeasuringJson {
         Fields measuring = root.object("measuring");
         measuring.only(List.of("date", "by", "over", "breath", "right", "confirmed"));
         Set<MeasurementKey> confirmed = confirmed(measuring);
-        Map<MeasurementKey, Length> taken = lengths(root.object("measurements"), unit, ranges, confirmed);
+        Map<MeasurementKey, Length> taken = lengths(root.object("measurements"), unit, ranges, confirmed, false);
         Fields rightFields = measuring.object("right");
-        Map<MeasurementKey, Length> right = lengths(rightFields, unit, ranges, confirmed);
+        Map<MeasurementKey, Length> right = lengths(rightFields, unit, ranges, confirmed, true);
         right.keySet().removeIf(key -> {
             if (!key.isPaired()) {
                 rightFields.fault(key.key(), "has no left and right", "leave it out");
@@ -64,13 +64,15 @@ final class MeasuringJson {
         return confirmed;
     }
 
-    private static Map<MeasurementKey, Length> lengths(Fields fields, LengthUnit unit, boolean ranges, Set<MeasurementKey> confirmed) {
+    private static Map<MeasurementKey, Length> lengths(Fields fields, LengthUnit unit, boolean ranges, Set<MeasurementKey> confirmed, boolean right) {
         fields.only(Arrays.stream(MeasurementKey.values()).map(MeasurementKey::key).toList());
         Map<MeasurementKey, Length> lengths = new EnumMap<>(MeasurementKey.class);
         for (MeasurementKey key : MeasurementKey.values()) {
             fields.length(key.key(), unit).ifPresent(length -> {
                 if (ranges && !confirmed.contains(key)) {
-                    Plausibility.inRange(key, length).ifPresent(remark -> fields.fault(key.key(), CommissionJson.plain(remark.sentence().in(unit)),
+                    // Of a girth the right side is half of it.
+                    Length whole = right && key.isHalved() ? Length.mm(2 * length.millimetres()) : length;
+                    Plausibility.inRange(key, whole).ifPresent(remark -> fields.fault(key.key(), CommissionJson.plain(remark.sentence().in(unit)),
                             "from " + CommissionJson.plain(LengthText.say(key.least(), unit)) + " to " + CommissionJson.plain(LengthText.say(key.most(), unit))));
                 }
                 lengths.put(key, length);

@@ -182,9 +182,9 @@ class CommissionJsonTest {
 
     @Test
     void measuring_thatIsWrong_isRefusedByField() {
-        String wrong = GOOD.replace("\"garment\":", "\"measuring\":{\"date\":\"3.11.\",\"breath\":\"held\",\"right\":{\"bustGirth\":90},\"confirmed\":[\"bust\"]},\"garment\":");
+        String wrong = GOOD.replace("\"garment\":", "\"measuring\":{\"date\":\"3.11.\",\"breath\":\"held\",\"right\":{\"apexSpan\":18},\"confirmed\":[\"bust\"]},\"garment\":");
         assertThat(faults(wrong)).containsExactlyInAnyOrder("measuring.date: is no date: 3.11.; year-month-day, such as 2026-11-03", "measuring.breath: is held; rest or full",
-                "measuring.right.bustGirth: has no left and right; leave it out", "measuring.confirmed: names bust, which is no measurement; keys of measurements");
+                "measuring.right.apexSpan: has no left and right; leave it out", "measuring.confirmed: names bust, which is no measurement; keys of measurements");
     }
 
     @Test

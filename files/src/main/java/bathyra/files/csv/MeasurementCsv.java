@@ -181,7 +181,9 @@ public final class MeasurementCsv {
             return new Row(line, shown, key, right, Optional.empty(), false, column + (value.isEmpty() ? "no figure stands there." : "“" + cut((value + " " + inUnit).strip()) + "” is no length."));
         }
         Length length = ((LengthText.Read) reading).length();
-        Optional<String> odd = Plausibility.inRange(key.get(), length).map(r -> r.sentence().in(unit));
+        // Of a girth the right side is half of it.
+        Length whole = right && key.get().isHalved() ? Length.mm(2 * length.millimetres()) : length;
+        Optional<String> odd = Plausibility.inRange(key.get(), whole).map(r -> r.sentence().in(unit));
         if (odd.isPresent()) {
             return new Row(line, shown, key, right, Optional.of(length), false, column + odd.get());
         }

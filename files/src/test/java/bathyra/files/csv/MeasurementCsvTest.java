@@ -70,14 +70,14 @@ class MeasurementCsvTest {
 
     @Test
     void read_saysRowByRowWhatIsTakenAndWhyNot() {
-        MeasurementCsv.Preview preview = read("key,value,unit,how\nbustGirth,91,cm,measured\nbustGrith,91,cm,\nwaistGirth,7o,cm,\nhipGirth,36,cm,\nbustGirth,92,cm,\nbustGirth,92,cm,right\nhipGirth,,cm,\n");
+        MeasurementCsv.Preview preview = read("key,value,unit,how\nbustGirth,91,cm,measured\nbustGrith,91,cm,\nwaistGirth,7o,cm,\nhipGirth,36,cm,\nbustGirth,92,cm,\napexSpan,18,cm,right\nhipGirth,,cm,\n");
         assertThat(preview.takes()).isEqualTo(1);
         assertThat(said(preview, 0)).isEqualTo("Bust will be 91.0 cm.");
         assertThat(said(preview, 1)).isEqualTo("Row 3, column 1: “bustGrith” is no measurement known here.");
         assertThat(said(preview, 2)).isEqualTo("Row 4, column 2: “7o cm” is no length.");
         assertThat(said(preview, 3)).isEqualTo("Row 5, column 2: Hip is 36.0 cm; plausible is from 70.0 cm to 180.0 cm. It looks like a figure in inches: type in behind it.");
         assertThat(said(preview, 4)).isEqualTo("Row 6, column 1: Bust stands in a row above already.");
-        assertThat(said(preview, 5)).isEqualTo("Row 7, column 1: Bust has no right side.");
+        assertThat(said(preview, 5)).isEqualTo("Row 7, column 1: Apex to apex has no right side.");
         assertThat(said(preview, 6)).isEqualTo("Row 8, column 2: no figure stands there.");
     }
 

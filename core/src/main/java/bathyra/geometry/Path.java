@@ -189,7 +189,7 @@ public record Path(List<Segment> segments) {
     private static double refine(Segment segment, Point point, double guess) {
         double low = Math.max(0, guess - 1.0 / SAMPLES);
         double high = Math.min(1, guess + 1.0 / SAMPLES);
-        for (int i = 0; i < 60 && high - low > 1e-12; i++) {
+        for (int i = 0; i < 60 && high - low > 1e-10; i++) {
             double middle = (low + high) / 2;
             // The foot of the perpendicular lies where the way to the point turns from forward to backward.
             if (segment.at(middle).to(point).dot(segment.velocity(middle)) > 0) {

@@ -1,13 +1,14 @@
 package bathyra.truing;
 
-import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -24,36 +25,76 @@ public record GirthRun(List<double[]> between) {
     public static GirthRun of(Pattern pattern) {
         List<double[]> between = new ArrayList<>();
         for (int i = 0; i + 1 < pattern.levels().size(); i++) {
-            between.add(stretch(pattern, pattern.levels().get(i), pattern.levels().get(i + 1)));
+            between.add(new double[STEPS + 1]);
+        }
+        for (Piece piece : pattern.pieces()) {
+            Side near = Side.of(piece, pattern.levels(), true);
+            Side far = Side.of(piece, pattern.levels(), false);
+            for (int i = 0; i < between.size(); i++) {
+                for (int k = 0; k <= STEPS; k++) {
+                    between.get(i)[k] += near.at(i, k).distance(far.at(i, k));
+                }
+            }
         }
         return new GirthRun(between);
     }
 
-    private static double[] stretch(Pattern pattern, PatternLevel above, PatternLevel below) {
-        double[] sums = new double[STEPS + 1];
-        for (Piece piece : pattern.pieces()) {
-            LevelMark top = piece.mark(above.id()).orElseThrow();
-            LevelMark bottom = piece.mark(below.id()).orElseThrow();
-            Path left = edge(piece, top.from(), bottom.from());
-            Path right = edge(piece, top.to(), bottom.to());
-            Stretch near = new Stretch(left, left.nearest(top.from()).arc(), left.nearest(bottom.from()).arc());
-            Stretch far = new Stretch(right, right.nearest(top.to()).arc(), right.nearest(bottom.to()).arc());
-            for (int k = 0; k <= STEPS; k++) {
-                sums[k] += near.at(k).distance(far.at(k));
+    /**
+     * A long edge of a piece as a fine line of chords, with the places of the level marks on it. A hundredth of a millimetre between
+     * chord and curve is nothing beside the hundredth part of a girth that is looked at.
+     */
+    private record Side(List<Point> line, double[] passed, double[] marks) {
+        private static final double CHORD = 0.02;
+
+        static Side of(Piece piece, List<PatternLevel> levels, boolean near) {
+            Point[] at = levels.stream().map(level -> mark(piece.mark(level.id()).orElseThrow(), near)).toArray(Point[]::new);
+            List<Point> line = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE).map(e -> e.path().flattened(CHORD))
+                    .min(Comparator.comparingDouble(points -> away(points, at[0]) + away(points, at[at.length - 1]))).orElseThrow();
+            double[] passed = new double[line.size()];
+            for (int i = 1; i < passed.length; i++) {
+                passed[i] = passed[i - 1] + line.get(i - 1).distance(line.get(i));
             }
+            return new Side(line, passed, Arrays.stream(at).mapToDouble(p -> place(line, passed, p)).toArray());
         }
-        return sums;
-    }
 
-    private record Stretch(Path path, double from, double to) {
-        Point at(int step) {
-            return path.at(from + (to - from) * step / STEPS).point();
+        private static Point mark(LevelMark mark, boolean near) {
+            return near ? mark.from() : mark.to();
         }
-    }
 
-    /** The long edge on which two marks lie. */
-    private static Path edge(Piece piece, Point one, Point other) {
-        return piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE).map(e -> e.path())
-                .min(Comparator.comparingDouble(path -> path.nearest(one).point().distance(one) + path.nearest(other).point().distance(other))).orElseThrow();
+        private static double away(List<Point> line, Point point) {
+            double least = Double.POSITIVE_INFINITY;
+            for (int i = 1; i < line.size(); i++) {
+                least = Math.min(least, foot(line.get(i - 1), line.get(i), point).distance(point));
+            }
+            return least;
+        }
+
+        private static Point foot(Point a, Point b, Point point) {
+            Vec along = a.to(b);
+            double square = along.dot(along);
+            return square == 0 ? a : a.plus(along.times(Math.min(1, Math.max(0, a.to(point).dot(along) / square))));
+        }
+
+        private static double place(List<Point> line, double[] passed, Point point) {
+            double least = Double.POSITIVE_INFINITY;
+            double arc = 0;
+            for (int i = 1; i < line.size(); i++) {
+                Point foot = foot(line.get(i - 1), line.get(i), point);
+                double distance = foot.distance(point);
+                if (distance < least) {
+                    least = distance;
+                    arc = passed[i - 1] + line.get(i - 1).distance(foot);
+                }
+            }
+            return arc;
+        }
+
+        Point at(int stretch, int step) {
+            double arc = marks[stretch] + (marks[stretch + 1] - marks[stretch]) * step / STEPS;
+            int found = Arrays.binarySearch(passed, arc);
+            int i = Math.min(passed.length - 1, Math.max(1, found >= 0 ? found : -found - 1));
+            double length = passed[i] - passed[i - 1];
+            return line.get(i - 1).plus(line.get(i - 1).to(line.get(i)).times(length == 0 ? 0 : (arc - passed[i - 1]) / length));
+        }
     }
 }

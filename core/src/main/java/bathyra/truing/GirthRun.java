@@ -40,11 +40,11 @@ public record GirthRun(List<double[]> between) {
     }
 
     /**
-     * A long edge of a piece as a fine line of chords, with the places of the level marks on it. A hundredth of a millimetre between
+     * A long edge of a piece as a fine line of chords, with the places of the level marks on it. A tenth of a millimetre between
      * chord and curve is nothing beside the hundredth part of a girth that is looked at.
      */
     private record Side(List<Point> line, double[] passed, double[] marks) {
-        private static final double CHORD = 0.02;
+        private static final double CHORD = 0.1;
 
         static Side of(Piece piece, List<PatternLevel> levels, boolean near) {
             Point[] at = levels.stream().map(level -> mark(piece.mark(level.id()).orElseThrow(), near)).toArray(Point[]::new);

@@ -53,6 +53,7 @@ final class SeamsReckoning {
     private final DepthProfile profile = new DepthProfile();
     private final DepthProfile run = new DepthProfile();
     private List<Cure> cures = List.of();
+    private boolean dragging;
     private Looking looking = new Looking.AtSounding();
     private Optional<Workshop.Compared> seen = Optional.empty();
     private Key builtFor;
@@ -192,6 +193,11 @@ final class SeamsReckoning {
         profile(draft, cell);
     }
 
+    /** While an edge is dragged the drawing and the soundings follow it; what stands below the figure waits until it is let go. */
+    void dragging(boolean now) {
+        dragging = now;
+    }
+
     /** What would cure the gravest finding. */
     void offer(List<Cure> found) {
         cures = found;
@@ -216,7 +222,9 @@ final class SeamsReckoning {
             weigh.setOnAction(e -> again.run());
             card.add(weigh);
         }
-        bars.show(draft, cell, weigh.isSelected() && panels.isPanelled());
+        if (!dragging) {
+            bars.show(draft, cell, weigh.isSelected() && panels.isPanelled());
+        }
         card.add(bars);
     }
 
@@ -226,6 +234,10 @@ final class SeamsReckoning {
         List<Level> levels = draft.girths().levels().stream().map(LevelPlan::level).toList();
         double[] depths = levels.stream().mapToDouble(draft.block()::side).toArray();
         double[] takes = levels.stream().mapToDouble(level -> draft.intakes().at(level, cell.seam()).value()).toArray();
+        if (dragging) {
+            card.add(profile);
+            return;
+        }
         profile.show("What " + cell.seam().inWords() + " takes by depth", List.of(new DepthProfile.Line("", Ink.CORAL, new double[0], depths, takes, true)), marks(draft, levels), true);
         card.add(profile);
     }

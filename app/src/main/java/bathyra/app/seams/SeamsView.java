@@ -172,8 +172,12 @@ public final class SeamsView extends TableStage {
         sharing.refresh(draft.girths().levels().stream().map(LevelPlan::level).toList());
         halves.refresh();
         placeHandles(draft);
+        boolean dragging = handles.former().isPresent();
+        reckoning.dragging(dragging);
         reckoning.show(draft, cell);
-        cures.look();
+        if (!dragging) {
+            cures.look();
+        }
     }
 
     private void lay(Draft draft, Cell cell) {

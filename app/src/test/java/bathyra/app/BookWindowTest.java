@@ -139,7 +139,7 @@ class BookWindowTest extends RealWindow {
         assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 11 need a look, 2 cannot be drafted.");
         robot.clickOn("#chorus-out");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("14 patterns written, a folder for each wearer.");
+        assertThat(text(robot, "#chorus-said")).isEqualTo("15 patterns written, a folder for each wearer.");
         assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }
 

@@ -215,7 +215,7 @@ public final class MeasureView extends BorderPane {
                 all = true;
                 show();
             });
-            Label folded = new Label(more + " more can be taken; this bustier does not need them.");
+            Label folded = new Label(more + " more can be taken; this garment does not need them.");
             folded.getStyleClass().add("quiet");
             HBox line = new HBox(6, folded, rest);
             line.getStyleClass().add("fields");

@@ -34,6 +34,8 @@ import javafx.scene.text.TextAlignment;
 
 /** The pieces apart, with their allowances, marks and names. */
 final class PiecesDrawing implements Drawing {
+    /** Pixels from a piece's number down to the end of its words. */
+    private static final double WORDS_TALL = 58;
     private static final double DOT = 6;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 40;
@@ -201,7 +203,8 @@ final class PiecesDrawing implements Drawing {
     private void names(Brush brush, Piece piece, Placement place) {
         Point at = place.of(SheetLayout.labelAt(piece));
         double x = brush.view().x(at.x()) + 2;
-        double y = brush.view().y(at.y()) + 6;
+        // In a short garment the words would run over the lower edge.
+        double y = Math.min(brush.view().y(at.y()) + 6, brush.view().y(place.of(piece.grain().from()).y()) - WORDS_TALL);
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         if (joining != Joining.APART) {
             // Turned pieces have no room for lines of text that stay level.

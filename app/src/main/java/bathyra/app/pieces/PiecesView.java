@@ -13,6 +13,7 @@ import bathyra.garment.Choice;
 import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Tolerance;
@@ -30,6 +31,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -54,6 +56,7 @@ public final class PiecesView extends TableStage {
     private final Label walked = new Label();
     private final Button next = new Button();
     private final List<OptionField> allowances;
+    private final List<OptionField> below;
     private final MenuButton upper = new MenuButton();
     private final MenuButton lower = new MenuButton();
     private final VBox controls;
@@ -65,6 +68,8 @@ public final class PiecesView extends TableStage {
     public PiecesView(Workshop workshop) {
         super(workshop, "pieces-table", "The pieces with their allowances");
         Settings settings = new Settings(workshop);
+        below = Stream.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW).map(o -> new OptionField(settings.length(o), workshop::unit)).toList();
+        below.forEach(field -> field.managedProperty().bind(field.visibleProperty()));
         allowances = Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).map(u -> new OptionField(settings.allowance(u), workshop::unit)).toList();
         controls = controls();
         strip.needleProperty().addListener((o, was, now) -> workshop.half().ifPresent(d -> {
@@ -133,7 +138,9 @@ public final class PiecesView extends TableStage {
         lower.setId("lower-edge");
         choices(upper, UpperShape.values(), shape -> workshop.commission().garment().withUpperEdge(shape), "upper edge ");
         choices(lower, LowerShape.values(), shape -> workshop.commission().garment().withLowerEdge(shape), "lower edge ");
-        box.getChildren().addAll(title("Edges"), upper, lower, title("Allowances"));
+        box.getChildren().addAll(title("Edges"), upper, lower);
+        box.getChildren().addAll(below);
+        box.getChildren().add(title("Allowances"));
         box.getChildren().addAll(allowances);
         return box;
     }
@@ -184,6 +191,11 @@ public final class PiecesView extends TableStage {
         upper.setText("Upper edge: " + workshop.commission().garment().upperEdge().label().toLowerCase(Locale.ROOT));
         lower.setText("Lower edge: " + workshop.commission().garment().lowerEdge().label().toLowerCase(Locale.ROOT));
         allowances.forEach(OptionField::refresh);
+        LowerShape shape = workshop.commission().garment().lowerEdge();
+        below.forEach(field -> field.setVisible(!shape.isOnLevel()));
+        below.get(0).setVisible(shape == LowerShape.POINTED || shape == LowerShape.ROUNDED);
+        below.get(2).setVisible(shape == LowerShape.POINTED || shape == LowerShape.ROUNDED);
+        below.forEach(OptionField::refresh);
         checks(draft, unit);
     }
 
@@ -213,17 +225,26 @@ public final class PiecesView extends TableStage {
         VBox slip = new VBox(title, words);
         slip.getStyleClass().add("note-slip");
         if (note.id().equals("seated-length")) {
-            boolean hip = workshop.commission().garment().lowerEdge() == LowerShape.HIP;
-            LowerShape shorter = hip ? LowerShape.HIGH_HIP : LowerShape.WAIST;
-            Button shorten = new Button("End " + shorter.label().toLowerCase(Locale.ROOT));
-            shorten.getStyleClass().add("primary");
-            shorten.setId("shorten");
-            shorten.setOnAction(e -> change("lower edge " + shorter.label().toLowerCase(Locale.ROOT),
-                    workshop.commission().withGarment(workshop.commission().garment().withLowerEdge(shorter))));
+            Button shorten = shorten(note);
             slip.getChildren().add(shorten);
         }
         choosable(slip, title.getText() + ". " + words.getText(), note);
         return slip;
+    }
+
+    /** A pointed or rounded front is cut back to the lap; another edge goes up to the next line. */
+    private Button shorten(Finding note) {
+        Garment garment = workshop.commission().garment();
+        LowerShape shape = garment.lowerEdge();
+        Length lap = Length.mm(Math.floor(note.limit()));
+        boolean byLength = (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) && LengthOption.FRONT_LENGTH_BELOW.allows(lap);
+        LowerShape shorter = shape == LowerShape.HIP ? LowerShape.HIGH_HIP : LowerShape.WAIST;
+        String words = byLength ? "lower edge in front to " + LengthText.say(lap, workshop.unit()) : "lower edge " + shorter.label().toLowerCase(Locale.ROOT);
+        Button shorten = new Button(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));
+        shorten.getStyleClass().add("primary");
+        shorten.setId("shorten");
+        shorten.setOnAction(e -> change(words, workshop.commission().withGarment(byLength ? garment.withLength(LengthOption.FRONT_LENGTH_BELOW, lap) : garment.withLowerEdge(shorter))));
+        return shorten;
     }
 
     private HBox row(String id, List<Finding> findings, LengthUnit unit) {

@@ -70,7 +70,7 @@ public final class Plausibility {
             return Optional.of(Remark.stops(Sentence.of("{}: of {} the right half is {}, which leaves {} for the left. Take the right half again, from centre front to centre back.",
                     key.label(), whole, right, left), key));
         }
-        return Optional.of(Remark.note(Sentence.of("{}: right half {}, left half {}. The two halves are drafted apart.", key.label(), right, left), key));
+        return Optional.of(Remark.holds(Sentence.of("{}: right half {}, left half {}. The two halves are drafted apart.", key.label(), right, left), key));
     }
 
     /** Left and right that differ: both are kept, the larger is drafted. */

@@ -44,6 +44,11 @@ final class CureFinder {
         return workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(Cures::mayHelp).findFirst());
     }
 
+    /** Whether what was offered last was found for a commission as it is. */
+    boolean isFor(Commission commission) {
+        return soughtFor.equals(Optional.of(commission));
+    }
+
     /** Begins to look once the commission in hand stays as it is for a moment. */
     void look() {
         Commission now = workshop.commission();

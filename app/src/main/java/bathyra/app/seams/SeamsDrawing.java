@@ -316,12 +316,12 @@ final class SeamsDrawing implements Drawing {
         for (SeamPlace seam : draft.intakes().seams()) {
             Point[] ends = ends(new Cell(level, seam));
             double value = draft.intakes().at(level, seam).value();
-            if (Math.abs(value) < 0.5) {
+            String figure = LengthText.figure(draft.intakes().at(level, seam).length(), unit);
+            if (Math.abs(value) < 0.5 || figure.equals("0")) {
                 continue;
             }
             brush.stroke(Ink.CORAL, 1, 2, 2);
             brush.line(ends[0], ends[1]);
-            String figure = LengthText.figure(draft.intakes().at(level, seam).length(), unit);
             double room = (ends[1].x() - ends[0].x()) * brush.view().scale();
             boolean inside = room > 30;
             double x = inside ? brush.view().x((ends[0].x() + ends[1].x()) / 2) : brush.view().x(ends[1].x()) + 5;

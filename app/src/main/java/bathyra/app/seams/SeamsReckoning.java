@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
@@ -47,6 +48,7 @@ final class SeamsReckoning {
     private final PanelsModel panels;
     private final Card card;
     private final Runnable again;
+    private final Consumer<Cure> apply;
     private final TapeGauge gauge = new TapeGauge();
     private final SeamBars bars;
     private final ToggleButton weigh = new ToggleButton("Weights");
@@ -61,14 +63,15 @@ final class SeamsReckoning {
     private HBox deeds = new HBox();
     private SeamControls controls;
 
-    /** @param again shows the card anew when something else is to be explained */
-    SeamsReckoning(Workshop workshop, SeamsModel model, PanelsModel panels, Card card, Runnable again) {
+    /** @param apply applies a cure @param again shows the card anew when something else is to be explained */
+    SeamsReckoning(Workshop workshop, SeamsModel model, PanelsModel panels, Card card, Runnable again, Consumer<Cure> apply) {
         this.workshop = workshop;
         this.model = model;
         this.panels = panels;
         this.bars = new SeamBars(workshop, model, panels);
         this.card = card;
         this.again = again;
+        this.apply = apply;
     }
 
     void look(Looking next) {
@@ -210,7 +213,7 @@ final class SeamsReckoning {
         card.section("What would cure the note");
         for (int i = 0; i < cures.size(); i++) {
             Cure cure = cures.get(i);
-            card.add(Deed.button("cure-" + (i + 1), cure.deed().in(unit), () -> panels.apply(cure)));
+            card.add(Deed.button("cure-" + (i + 1), cure.deed().in(unit), () -> apply.accept(cure)));
             card.words(cure.effect().in(unit), "quiet");
         }
     }

@@ -63,7 +63,7 @@ public final class SeamsView extends TableStage {
         this.sharing = new SharingBar(panels, this::lie);
         this.halves = new HalfSwitch(workshop);
         this.cures = new CureFinder(workshop, this::offer);
-        this.reckoning = new SeamsReckoning(workshop, model, panels, card, this::show);
+        this.reckoning = new SeamsReckoning(workshop, model, panels, card, this::show, this::apply);
         this.soundings = new Soundings(workshop, model, level -> reckoning.look(new Looking.AtLevel(level)));
         this.handles = new SeamHandles(workshop, model, table);
         ZoomSlip zoom = new ZoomSlip(table);
@@ -140,13 +140,20 @@ public final class SeamsView extends TableStage {
     private void offer(List<Cure> found) {
         deeds.getChildren().clear();
         found.stream().limit(1).forEach(cure -> {
-            Button deed = Deed.button("cure", cure.deed().in(workshop.unit()), () -> panels.apply(cure));
+            Button deed = Deed.button("cure", cure.deed().in(workshop.unit()), () -> apply(cure));
             deed.setTooltip(new Tooltip(cure.effect().in(workshop.unit())));
             deeds.getChildren().add(deed);
         });
         reckoning.offer(found);
         if (!found.isEmpty()) {
             show();
+        }
+    }
+
+    /** A cure belongs to the state it was found for. */
+    private void apply(Cure cure) {
+        if (cures.isFor(workshop.commission())) {
+            panels.apply(cure);
         }
     }
 
@@ -174,10 +181,10 @@ public final class SeamsView extends TableStage {
         placeHandles(draft);
         boolean dragging = handles.former().isPresent();
         reckoning.dragging(dragging);
-        reckoning.show(draft, cell);
         if (!dragging) {
             cures.look();
         }
+        reckoning.show(draft, cell);
     }
 
     private void lay(Draft draft, Cell cell) {

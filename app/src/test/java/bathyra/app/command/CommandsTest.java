@@ -81,6 +81,30 @@ class CommandsTest {
     }
 
     @Test
+    void draft_ofCorsets_writesEveryPanel_andASecondPatternForAnUnevenBody() throws IOException {
+        Path queen = folder.resolve("queen.bathyra.json");
+        Files.writeString(queen, DemoBook.document("the-salt-queen"));
+        assertThat(run("draft", queen, "--out", folder.resolve("q"), "--format", "json")).isEqualTo(0);
+        assertThat(Files.readString(folder.resolve("q/pattern.json"))).contains("\"method\" : \"panel\"").contains("\"Second back\"").contains("\"front-2\"");
+        assertThat(run("check", folder.resolve("q/pattern.json"))).isEqualTo(0);
+        Path ringmaster = folder.resolve("ringmaster.bathyra.json");
+        Files.writeString(ringmaster, DemoBook.document("the-ringmaster"));
+        assertThat(run("draft", ringmaster, "--out", folder.resolve("r"), "--format", "json,svg")).isEqualTo(0);
+        assertThat(files(folder.resolve("r"))).containsExactly("pattern-right.json", "pattern-right.svg", "pattern.json", "pattern.svg");
+        assertThat(run("check", folder.resolve("r/pattern-right.json"))).isEqualTo(0);
+        assertThat(out).contains("ok seam-length").doesNotContain("fault ");
+    }
+
+    @Test
+    void draft_ofACorsetWhoseCapsCannotBeMet_says3AndTheShortfall() throws IOException {
+        Path tight = folder.resolve("tight.bathyra.json");
+        Files.writeString(tight, DemoBook.document("the-salt-queen").replace("\"easeRow\"", "\"caps\": { \"waist\": { \"front-1\": 1, \"front-2\": 1, \"side\": 1 } }, \"easeRow\""));
+        assertThat(run("draft", tight, "--out", folder.resolve("t"))).isEqualTo(3);
+        assertThat(err).contains("The free seams of the front at the waist can take 3.0 cm of the").contains("Raise a cap, add a seam or take");
+        assertThat(files(folder.resolve("t"))).isEmpty();
+    }
+
+    @Test
     void draft_severalInputs_writesAFolderEach_evenWhenTheyShareAName() throws IOException {
         Path other = Files.createDirectories(folder.resolve("other"));
         Path twin = Files.copy(heron, other.resolve("heron.bathyra.json"));

@@ -3,6 +3,7 @@ package bathyra.files.pdf;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
 import bathyra.girth.LevelPlan;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -51,10 +53,18 @@ final class Cover {
         names.put("joined-edge", "Joined edges straight on");
         names.put("square-centre", "Centres square");
         names.put("curvature", "Curves can be sewn");
+        names.put("width-between", "Girths between the levels");
+        names.put("fair-edge", "Long edges run fair");
         names.put("panel-width", "Panels wide enough");
         names.put("crossing", "No edge crosses");
         names.put("closed-outline", "Outlines closed");
         return names;
+    }
+
+    /** What is made and how it is drafted, in a few words. */
+    private static String made(Garment garment) {
+        String how = garment.kind().isPanelled() ? garment.panelsPerSide() + " panels a side" : garment.block().method().label();
+        return (garment.kind().label() + ", " + how).toLowerCase(Locale.ROOT);
     }
 
     static void draw(PDPage page, PDDocument document, Typeface face, Draft draft, List<PdfPattern.Tile> tiles, Paper paper, Paper pattern, String date)
@@ -71,7 +81,7 @@ final class Cover {
             pen.text(LEFT, y, face.title(), 20, line);
             y += 8;
         }
-        pen.text(LEFT, y, face.plain(), 9, draft.commission().wearer().name() + " · bustier, " + draft.commission().garment().block().method().label().toLowerCase(java.util.Locale.ROOT) + ", " + draft.commission().garment().fastening().closure().label().toLowerCase(java.util.Locale.ROOT) + " · " + date + " · full size, in " + unit.symbol());
+        pen.text(LEFT, y, face.plain(), 9, draft.commission().wearer().name() + " · " + made(draft.commission().garment()) + ", " + draft.commission().garment().fastening().closure().label().toLowerCase(Locale.ROOT) + " · " + date + " · full size, in " + unit.symbol());
         y += 8;
         double top = y;
         measurements(draft);

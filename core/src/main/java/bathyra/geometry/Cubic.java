@@ -72,4 +72,10 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
     public Cubic mapped(UnaryOperator<Point> motion) {
         return new Cubic(motion.apply(start), motion.apply(control1), motion.apply(control2), motion.apply(end));
     }
+
+    @Override
+    public double atLeastAway(Point point) {
+        return Segment.fromBox(point, Math.min(Math.min(start.x(), end.x()), Math.min(control1.x(), control2.x())), Math.min(Math.min(start.y(), end.y()), Math.min(control1.y(), control2.y())),
+                Math.max(Math.max(start.x(), end.x()), Math.max(control1.x(), control2.x())), Math.max(Math.max(start.y(), end.y()), Math.max(control1.y(), control2.y())));
+    }
 }

@@ -43,4 +43,9 @@ public record Line(Point start, Point end) implements Segment {
     public double length(double from, double to) {
         return start.distance(end) * (to - from);
     }
+
+    @Override
+    public double atLeastAway(Point point) {
+        return Segment.fromBox(point, Math.min(start.x(), end.x()), Math.min(start.y(), end.y()), Math.max(start.x(), end.x()), Math.max(start.y(), end.y()));
+    }
 }

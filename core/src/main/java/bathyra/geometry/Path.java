@@ -157,9 +157,16 @@ public record Path(List<Segment> segments) {
     public Place nearest(Point point) {
         double[] guesses = new double[segments.size()];
         double[] distances = new double[segments.size()];
-        double least = Double.POSITIVE_INFINITY;
+        double least = start().distance(point);
+        for (Segment segment : segments) {
+            least = Math.min(least, segment.end().distance(point));
+        }
         for (int s = 0; s < guesses.length; s++) {
             distances[s] = Double.POSITIVE_INFINITY;
+            // A stretch that lies wholly farther away than a joint is not looked at more closely.
+            if (segments.get(s).atLeastAway(point) > least + Tolerance.COINCIDENT) {
+                continue;
+            }
             for (int i = 0; i <= SAMPLES; i++) {
                 double distance = segments.get(s).at((double) i / SAMPLES).distance(point);
                 if (distance < distances[s]) {

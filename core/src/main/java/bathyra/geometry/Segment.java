@@ -39,4 +39,14 @@ public sealed interface Segment permits Line, Cubic {
     default double length() {
         return length(0, 1);
     }
+
+    /** A distance than which no point of the stretch is nearer, mm: that of the box round its defining points. */
+    double atLeastAway(Point point);
+
+    /** The distance of a point from the box round others, mm. */
+    static double fromBox(Point point, double left, double top, double right, double bottom) {
+        double dx = Math.max(0, Math.max(left - point.x(), point.x() - right));
+        double dy = Math.max(0, Math.max(top - point.y(), point.y() - bottom));
+        return Math.hypot(dx, dy);
+    }
 }

@@ -37,6 +37,17 @@ public record SeamPlace(String id, String label, Part part, int number) {
         return new SeamPlace("back-" + number, "Back " + number, Part.BACK, number);
     }
 
+    /** The id tells a seam; tables of soundings ask for it at every figure. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof SeamPlace seam && seam.id.equals(id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
     /** The name in running text, which says what it is. */
     public String inWords() {
         return part == Part.CENTRE_BACK ? "centre back" : NUMBERED.matcher(id).matches() ? part.name().toLowerCase(java.util.Locale.ROOT) + " seam " + number : label.toLowerCase(java.util.Locale.ROOT);

@@ -1,7 +1,6 @@
 package bathyra.truing;
 
 import bathyra.geometry.Point;
-import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
@@ -28,8 +27,9 @@ public record GirthRun(List<double[]> between) {
             between.add(new double[STEPS + 1]);
         }
         for (Piece piece : pattern.pieces()) {
-            Side near = Side.of(piece, pattern.levels(), true);
-            Side far = Side.of(piece, pattern.levels(), false);
+            List<List<Point>> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE).map(e -> e.path().flattened(Side.CHORD)).toList();
+            Side near = Side.of(edges, piece, pattern.levels(), true);
+            Side far = Side.of(edges, piece, pattern.levels(), false);
             for (int i = 0; i < between.size(); i++) {
                 for (int k = 0; k <= STEPS; k++) {
                     between.get(i)[k] += near.at(i, k).distance(far.at(i, k));
@@ -46,10 +46,9 @@ public record GirthRun(List<double[]> between) {
     private record Side(List<Point> line, double[] passed, double[] marks) {
         private static final double CHORD = 0.1;
 
-        static Side of(Piece piece, List<PatternLevel> levels, boolean near) {
+        static Side of(List<List<Point>> edges, Piece piece, List<PatternLevel> levels, boolean near) {
             Point[] at = levels.stream().map(level -> mark(piece.mark(level.id()).orElseThrow(), near)).toArray(Point[]::new);
-            List<Point> line = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE).map(e -> e.path().flattened(CHORD))
-                    .min(Comparator.comparingDouble(points -> away(points, at[0]) + away(points, at[at.length - 1]))).orElseThrow();
+            List<Point> line = edges.stream().min(Comparator.comparingDouble(points -> away(points, at[0]) + away(points, at[at.length - 1]))).orElseThrow();
             double[] passed = new double[line.size()];
             for (int i = 1; i < passed.length; i++) {
                 passed[i] = passed[i - 1] + line.get(i - 1).distance(line.get(i));
@@ -70,9 +69,11 @@ public record GirthRun(List<double[]> between) {
         }
 
         private static Point foot(Point a, Point b, Point point) {
-            Vec along = a.to(b);
-            double square = along.dot(along);
-            return square == 0 ? a : a.plus(along.times(Math.min(1, Math.max(0, a.to(point).dot(along) / square))));
+            double dx = b.x() - a.x();
+            double dy = b.y() - a.y();
+            double square = dx * dx + dy * dy;
+            double share = square == 0 ? 0 : Math.min(1, Math.max(0, ((point.x() - a.x()) * dx + (point.y() - a.y()) * dy) / square));
+            return new Point(a.x() + dx * share, a.y() + dy * share);
         }
 
         private static double place(List<Point> line, double[] passed, Point point) {

@@ -10,6 +10,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.girth.EaseRow;
 import bathyra.girth.Level;
+import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -76,6 +77,16 @@ class CorsetWindowTest extends RealWindow {
         assertThat(sounding(robot, "waist-back-1")).isGreaterThan(before + 0.8);
         assertThat(sounding(robot, "waist-back-2")).isLessThan(other);
         assertThat(waistSum()).isEqualTo(sum, within(1e-6));
+    }
+
+    @Test
+    void whatIsInHand_isASeamOfThisGarment_whateverWasInHandBefore(FxRobot robot) {
+        workshop.selectedProperty().set(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+        go(robot, "seams");
+        assertThat(workshop.selectedProperty().get()).isEqualTo(new Cell(Level.UNDERBUST, SeamPlace.SIDE));
+        robot.drag("#handle-right").moveBy(6, 0).moveBy(6, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(garment().intakes()).containsOnlyKeys(new Cell(Level.UNDERBUST, SeamPlace.SIDE));
     }
 
     @Test

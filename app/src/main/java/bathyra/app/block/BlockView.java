@@ -204,6 +204,7 @@ public final class BlockView extends TableStage {
         }
         card.begin(model.choice().method().label(), figures());
         lit();
+        ofPanels();
         card.words("Point at a dot, a line or a dart on the table to see where it comes from. Coral is what the darts take.");
         card.section("Darts");
         drafted.drawing().orElseThrow().darts().forEach(this::dart);
@@ -376,5 +377,13 @@ public final class BlockView extends TableStage {
         teach("No block yet", drafted.missing().isEmpty() ? drafted.with(Finding.Status.FAULT).get(0).sentence().in(workshop.unit())
                 : "The " + model.choice().method().label().toLowerCase(Locale.ROOT) + " with its shoulders needs what was not taken yet:");
         drafted.missing().forEach(key -> card.words(key.label() + ". " + key.hint(), "quiet"));
+        ofPanels();
+    }
+
+    /** A corset does not wait for a block. */
+    private void ofPanels() {
+        if (workshop.commission().garment().kind().isPanelled()) {
+            card.words("This corset is drafted on its levels alone, without a block. A block of the same body stands here to look at and to compare.", "quiet");
+        }
     }
 }

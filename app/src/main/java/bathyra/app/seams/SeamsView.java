@@ -168,6 +168,11 @@ public final class SeamsView extends TableStage {
     protected void showDraft() {
         Draft draft = workshop.half().orElseThrow();
         Cell cell = selected(draft);
+        if (!cell.equals(workshop.selectedProperty().get())) {
+            // What is in hand has to be there for everything that asks for it; choosing it shows all anew.
+            workshop.selectedProperty().set(cell);
+            return;
+        }
         if (columns.length != draft.intakes().seams().size()) {
             columns = new double[draft.intakes().seams().size()];
             hang();

@@ -29,11 +29,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** The pieces apart, with their allowances, marks and names. */
 final class PiecesDrawing implements Drawing {
+    /** Pixels of a letter, at the most. */
+    private static final double LETTER = 7.2;
     /** Pixels from a piece's number down to the end of its words. */
     private static final double WORDS_TALL = 58;
     private static final double DOT = 6;
@@ -208,6 +211,11 @@ final class PiecesDrawing implements Drawing {
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         if (joining != Joining.APART) {
             // Turned pieces have no room for lines of text that stay level.
+            return;
+        }
+        // In a narrow panel the words would run over its edge; zoomed in they stand there.
+        double room = piece.mark("waist").map(mark -> brush.view().x(place.of(mark.to()).x()) - x).orElse(Double.POSITIVE_INFINITY);
+        if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
             return;
         }
         int row = 1;

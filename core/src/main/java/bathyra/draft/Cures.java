@@ -100,7 +100,8 @@ public final class Cures {
         if (changed.equals(garment) || !(Drafter.draft(commission.withGarment(changed)) instanceof Draft draft)) {
             return;
         }
-        boolean gone = draft.with(Finding.Status.NOTE).stream().noneMatch(f -> f.id().equals(finding.id()) && (f.subject().equals(finding.subject()) || now.isEmpty()));
+        // Why there was no draft is gone when there is one.
+        boolean gone = now.isEmpty() || draft.with(Finding.Status.NOTE).stream().noneMatch(f -> f.id().equals(finding.id()) && f.subject().equals(finding.subject()));
         boolean quieter = now.map(d -> draft.with(Finding.Status.NOTE).size() <= d.with(Finding.Status.NOTE).size()).orElse(true);
         if (gone && quieter) {
             found.add(new Cure(deed, effect(draft), changed, cost));

@@ -88,21 +88,23 @@ public record Path(List<Segment> segments) {
         return new Path(all);
     }
 
-    /** How often the path changes the side to which it bends, at the places of interest. */
-    public int inflections(Predicate<Point> place) {
-        int count = 0;
+    /** Where the path changes the side to which it bends, at the places of interest. */
+    public List<Point> inflections(Predicate<Point> place) {
+        List<Point> found = new ArrayList<>();
         double last = 0;
         for (Segment segment : segments) {
             for (int i = 1; i < FLEX_SAMPLES; i++) {
                 double t = (double) i / FLEX_SAMPLES;
                 double curvature = segment.curvature(t);
                 if (Math.abs(curvature) > STRAIGHT && place.test(segment.at(t))) {
-                    count += curvature * last < 0 ? 1 : 0;
+                    if (curvature * last < 0) {
+                        found.add(segment.at(t));
+                    }
                     last = curvature;
                 }
             }
         }
-        return count;
+        return found;
     }
 
     /** The part from the start to an arc length. @param arc mm, more than nothing and less than the whole */

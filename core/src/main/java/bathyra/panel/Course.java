@@ -130,7 +130,7 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
         for (double left : LEFT_OF_IT) {
             double x = at.x() < low ? low - left * worst : high + left * worst;
             Optional<Guide> guide = Optional.of(new Guide(share, x - straight));
-            if (SeamEdge.aboveWaist(nodes, new Course(atWaist, rounding, guide)).inflections(p -> true) <= FAIR) {
+            if (SeamEdge.aboveWaist(nodes, new Course(atWaist, rounding, guide)).inflections(p -> true).size() <= FAIR) {
                 return guide;
             }
         }

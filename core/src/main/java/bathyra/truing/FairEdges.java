@@ -1,10 +1,12 @@
 package bathyra.truing;
 
+import bathyra.geometry.Point;
 import bathyra.measure.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,21 +23,30 @@ final class FairEdges implements Check {
     private static Finding look(Piece piece) {
         List<String> unfair = new ArrayList<>();
         int most = 0;
+        Optional<Point> worst = Optional.empty();
         for (OutlineEdge edge : piece.outline()) {
             if (edge.kind() == OutlineEdge.Kind.SEAM && piece.mark("waist").isPresent()) {
                 double waist = piece.mark("waist").get().from().y();
-                int above = edge.path().inflections(p -> p.y() < waist);
-                int below = edge.path().inflections(p -> p.y() >= waist);
-                most = Math.max(most, above);
-                if (above > ABOVE_WAIST || below > BELOW_WAIST) {
-                    unfair.add(edge.name().replace('-', ' ') + (above > ABOVE_WAIST ? " above the waist" : " below the waist"));
+                List<Point> above = edge.path().inflections(p -> p.y() < waist);
+                List<Point> below = edge.path().inflections(p -> p.y() >= waist);
+                most = Math.max(most, above.size());
+                if (above.size() > ABOVE_WAIST || below.size() > BELOW_WAIST) {
+                    // The turn nearest to the waist is the one too many: farther out the edge has its turns by nature.
+                    Point turn = (above.size() > ABOVE_WAIST ? above : below).stream().min(Comparator.comparingDouble(p -> Math.abs(p.y() - waist))).orElseThrow();
+                    unfair.add(edge.name().replace('-', ' ') + " by the " + nearest(piece, turn));
+                    worst = Optional.of(turn);
                 }
             }
         }
         boolean holds = unfair.isEmpty();
-        return new Finding("fair-edge", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, most, ABOVE_WAIST, "count",
+        Finding finding = new Finding("fair-edge", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, most, ABOVE_WAIST, "count",
                 Sentence.of(holds ? piece.name() + ": both long edges run fair."
-                        : piece.name() + ", " + String.join(" and ", unfair) + ": the edge swings more often than it should. The intakes of neighbouring levels fight each other; bring them closer."),
+                        : piece.name() + ", " + String.join(" and ", unfair) + ": the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them."),
                 Optional.empty());
+        return worst.map(turn -> finding.at(piece.id(), turn)).orElse(finding);
+    }
+
+    private static String nearest(Piece piece, Point turn) {
+        return piece.levelMarks().stream().min(Comparator.comparingDouble(m -> Math.min(Math.abs(m.from().y() - turn.y()), Math.abs(m.to().y() - turn.y())))).orElseThrow().level().replace('-', ' ');
     }
 }

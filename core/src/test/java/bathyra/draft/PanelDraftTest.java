@@ -151,6 +151,37 @@ class PanelDraftTest {
     }
 
     @Test
+    void aSeamThatSwings_isNotedWhereItDoes_andItsCuresTakeTheNoteAway() {
+        Garment garment = CORSET.withIntake(new Cell(Level.UNDERBUST, SeamPlace.back(1)), Length.mm(26)).withIntake(new Cell(Level.BUST, SeamPlace.back(1)), Length.mm(1))
+                .withIntake(new Cell(Level.UPPER, SeamPlace.back(1)), Length.mm(9));
+        Commission commission = Bodies.commission(Bodies.nerea(), garment);
+        Finding swing = draft(Bodies.nerea(), garment).with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("intake-swing")).findFirst().orElseThrow();
+        assertThat(swing.subject()).isEqualTo("back-1");
+        assertThat(swing.sentence().in(LengthUnit.CM)).startsWith("Back 1: away from the waist it takes more, then less at the bust");
+        List<Cure> cures = Cures.of(commission, swing);
+        assertThat(cures).isNotEmpty().allSatisfy(cure -> assertThat(draft(Bodies.nerea(), cure.garment()).with(Finding.Status.NOTE))
+                .noneMatch(f -> f.id().equals("intake-swing") && f.subject().equals("back-1")));
+    }
+
+    @Test
+    void aPanelTooNarrow_isCuredByASeamLessOrAnotherPlace() {
+        Garment garment = CORSET.withPanels(new Panels(3, 3, SeamPlacing.LANDMARKS, Map.of("front-1", SeamAxis.PLACED.at(0.40), "front-2", SeamAxis.PLACED.at(0.49))));
+        Commission commission = Bodies.commission(Bodies.nerea(), garment);
+        Finding narrow = ((Refusal) Drafter.draft(commission)).reasons().get(0);
+        assertThat(Cures.of(commission, narrow)).isNotEmpty().anyMatch(c -> c.deed().in(LengthUnit.CM).equals("Place the seams by the body"))
+                .allSatisfy(cure -> assertThat(Drafter.draft(commission.withGarment(cure.garment())) instanceof Draft).isTrue());
+    }
+
+    @Test
+    void aWaistDrawnInTooFar_isCuredByDrawingInLess() {
+        Commission commission = Bodies.commission(Bodies.nerea(), CORSET.withEase(Level.WAIST, Length.mm(-260)));
+        Finding reason = ((Refusal) Drafter.draft(commission)).reasons().get(0);
+        List<Cure> cures = Cures.of(commission, reason);
+        assertThat(cures).hasSize(1);
+        assertThat(((Draft) Drafter.draft(commission.withGarment(cures.get(0).garment()))).girths().waistReductionShare()).isLessThanOrEqualTo(0.30);
+    }
+
+    @Test
     void locksThatContradict_areRefusedWhereTheyAre() {
         Garment garment = CORSET.withPanels(Panels.of(4, SeamPlacing.LANDMARKS));
         Cell apex = new Cell(Level.WAIST, SeamPlace.front(1));

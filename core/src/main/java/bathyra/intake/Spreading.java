@@ -99,9 +99,11 @@ public final class Spreading {
         List<Reckoned> behind = corset ? both.back().takes() : withTheRest(back, both.back().takes());
         put(level, front, inFront, sideFront);
         put(level, back, behind, sideBack);
-        Reckoned side = sideFront.get(level).plus(sideBack.get(level)).named("Side at the " + low(level), corset ? Rule.of("C6", "half to each block") : PrincessRules.SIDE_RULE);
+        Rule rule = corset ? Rule.of("C6", "half to each block") : PrincessRules.SIDE_RULE;
+        String name = "Side at the " + low(level);
         Length lock = garment.intakes().get(new Cell(level, SeamPlace.SIDE));
-        cells.put(new Cell(level, SeamPlace.SIDE), lock == null ? side : new Overridden(lock.millimetres(), side, "set by hand"));
+        cells.put(new Cell(level, SeamPlace.SIDE), lock == null ? sideFront.get(level).plus(sideBack.get(level)).named(name, rule)
+                : new Overridden(lock.millimetres(), front.rules().get(front.side()).plus(back.rules().get(back.side())).named(name, rule), "set by hand"));
     }
 
     private void put(Level level, Wanted wanted, List<Reckoned> takes, Map<Level, Reckoned> side) {

@@ -109,14 +109,19 @@ final class SeamsDrawing implements Drawing {
             otherHalf(brush);
         }
         List<Piece> pieces = draft.pattern().pieces();
+        List<Path> panels = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
-            fill(brush, places.get(i).of(pieces.get(i).path()));
+            panels.add(places.get(i).of(pieces.get(i).path()));
         }
+        brush.begin(panels);
+        brush.fill(Ink.CHART);
+        brush.context().fill();
         if (apart) {
             draft.intakes().seams().forEach(seam -> coral(brush, seam));
         }
+        outlines(brush, pieces);
         for (int i = 0; i < pieces.size(); i++) {
-            outline(brush, pieces.get(i), places.get(i));
+            grain(brush, pieces.get(i), places.get(i));
         }
         former.filter(before -> apart).ifPresent(before -> ghost(brush, before));
         if (apart) {
@@ -181,15 +186,17 @@ final class SeamsDrawing implements Drawing {
         if (!before.intakes().seams().equals(draft.intakes().seams())) {
             return;
         }
+        List<Path> moved = new ArrayList<>();
         for (int i = 0; i < draft.pattern().pieces().size(); i++) {
             for (OutlineEdge edge : draft.pattern().pieces().get(i).outline()) {
                 Path was = before.pattern().pieces().get(i).edge(edge.name()).path();
                 if (edge.kind() == OutlineEdge.Kind.SEAM && was.at(was.length() / 2).point().distance(edge.path().at(edge.path().length() / 2).point()) > MOVED) {
-                    brush.stroke(Ink.INK_2, 1.2, 5, 4);
-                    brush.path(was);
+                    moved.add(was);
                 }
             }
         }
+        brush.stroke(Ink.INK_2, 1.2, 5, 4);
+        brush.paths(moved);
     }
 
     private static void legend(Brush brush, double width) {
@@ -234,22 +241,32 @@ final class SeamsDrawing implements Drawing {
         brush.context().fill();
     }
 
-    private void outline(Brush brush, Piece piece, Placement place) {
-        brush.stroke(Ink.LINE, 1);
-        for (LevelMark mark : piece.levelMarks()) {
-            brush.stroke(Ink.LINE, mark.level().equals(selected.level().id()) ? 1.6 : 1);
-            brush.line(place.of(mark.from()), place.of(mark.to()));
-        }
-        for (OutlineEdge edge : piece.outline()) {
-            boolean chosen = isChosen(edge);
-            if (edge.kind() == OutlineEdge.Kind.FOLD) {
-                brush.stroke(Ink.INK_2, 1.6, 9, 3, 2, 3);
-            } else {
-                brush.stroke(chosen ? Ink.TEAL : Ink.INK, chosen ? 3 : 1.6);
+    /** Level lines, sewing lines, folds and the chosen seam, each kind as one path. */
+    private void outlines(Brush brush, List<Piece> pieces) {
+        List<Path> levels = new ArrayList<>();
+        List<Path> held = new ArrayList<>();
+        List<Path> edges = new ArrayList<>();
+        List<Path> folds = new ArrayList<>();
+        List<Path> chosen = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Placement place = places.get(i);
+            for (LevelMark mark : pieces.get(i).levelMarks()) {
+                (mark.level().equals(selected.level().id()) ? held : levels).add(Path.of(new Line(place.of(mark.from()), place.of(mark.to()))));
             }
-            brush.path(place.of(edge.path()));
+            for (OutlineEdge edge : pieces.get(i).outline()) {
+                (edge.kind() == OutlineEdge.Kind.FOLD ? folds : isChosen(edge) ? chosen : edges).add(place.of(edge.path()));
+            }
         }
-        grain(brush, piece, place);
+        brush.stroke(Ink.LINE, 1);
+        brush.paths(levels);
+        brush.stroke(Ink.LINE, 1.6);
+        brush.paths(held);
+        brush.stroke(Ink.INK, 1.6);
+        brush.paths(edges);
+        brush.stroke(Ink.INK_2, 1.6, 9, 3, 2, 3);
+        brush.paths(folds);
+        brush.stroke(Ink.TEAL, 3);
+        brush.paths(chosen);
     }
 
     /** Grain, number and name; where a panel has no room for its name the number says it. */

@@ -5,6 +5,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.TreeMap;
 import javafx.geometry.VPos;
@@ -56,12 +57,33 @@ public final class Brush {
         } else {
             g.lineTo(view.x(path.start().x()), view.y(path.start().y()));
         }
+        alongTo(path);
+    }
+
+    private void alongTo(Path path) {
         for (Segment s : path.segments()) {
             if (s instanceof Cubic c) {
                 g.bezierCurveTo(view.x(c.control1().x()), view.y(c.control1().y()), view.x(c.control2().x()), view.y(c.control2().y()), view.x(c.end().x()), view.y(c.end().y()));
             } else {
                 g.lineTo(view.x(s.end().x()), view.y(s.end().y()));
             }
+        }
+    }
+
+    /** Begins one path of many lines: the renderer's cost is mostly by the path. Fill or stroke it afterwards. */
+    public void begin(Collection<Path> paths) {
+        g.beginPath();
+        for (Path path : paths) {
+            g.moveTo(view.x(path.start().x()), view.y(path.start().y()));
+            alongTo(path);
+        }
+    }
+
+    /** Strokes many lines as one path. */
+    public void paths(Collection<Path> paths) {
+        if (!paths.isEmpty()) {
+            begin(paths);
+            g.stroke();
         }
     }
 

@@ -32,8 +32,13 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
      * not spoken of as far as this.
      */
     public boolean mustBeSpokenOf() {
-        double share = girths.waistReductionShare();
+        double share = waistReduction();
         return share > Advice.ANYONE && commission.spoken().filter(s -> s.reduction() >= share - 1e-9).isEmpty();
+    }
+
+    /** How much the waist is drawn in, as a share of the natural waist: of the two halves of an uneven body the larger. */
+    public double waistReduction() {
+        return Math.max(girths.waistReductionShare(), rightHalf.map(Draft::waistReduction).orElse(Double.NEGATIVE_INFINITY));
     }
 
     public List<Finding> with(Finding.Status status) {

@@ -92,6 +92,18 @@ class UnevenHalvesTest {
     }
 
     @Test
+    void theLargerReductionOfTheTwoHalves_isTheOneToBeSpokenOf() {
+        // The left half loses more of itself: 150 of 696 against 150 of 744.
+        Draft draft = draft(UNEVEN, CORSET.withEase(Level.WAIST, Length.mm(-150)));
+        assertThat(draft.waistReduction()).isCloseTo(150.0 / 696, within(1e-9));
+        MeasurementSet turned = Bodies.nerea().withRight(MeasurementKey.WAIST, Optional.of(Length.mm(348)));
+        Draft other = draft(turned, CORSET.withEase(Level.WAIST, Length.mm(-150)));
+        assertThat(other.girths().waistReductionShare()).isCloseTo(150.0 / 744, within(1e-9));
+        assertThat(other.waistReduction()).as("on the right").isCloseTo(150.0 / 696, within(1e-9));
+        assertThat(other.mustBeSpokenOf()).isTrue();
+    }
+
+    @Test
     void aHalfThatCannotBeDrafted_isNamed() {
         Refusal refusal = (Refusal) Drafter.draft(Bodies.commission(UNEVEN, CORSET.withRightIntake(new Cell(Level.WAIST, SeamPlace.front(1)), Length.mm(155))));
         assertThat(refusal.reasons().get(0).sentence().in(LengthUnit.CM)).startsWith("Right half. ");

@@ -86,7 +86,7 @@ public final class DraftCommand implements Callable<Integer> {
             } else if (outcome instanceof Draft draft && draft.mustBeSpokenOf() && !formats.equals(List.of("json"))) {
                 worst = worst == Exit.DONE ? Exit.INPUT : Math.min(worst, Exit.INPUT);
                 faults.add(prefix(entry.getKey()) + String.format(java.util.Locale.ROOT, "spoken: is missing for a waist drawn in by %.0f %%; past %.0f %% a pattern is printed once it is on record that the wearer was told and agreed: a date and the reduction",
-                        draft.girths().waistReductionShare() * 100, Advice.ANYONE * 100));
+                        draft.waistReduction() * 100, Advice.ANYONE * 100));
             } else if (outcome instanceof Draft draft) {
                 try {
                     outputs.addAll(render(named ? draft : draft.byInitials(), folders.get(entry.getKey())));

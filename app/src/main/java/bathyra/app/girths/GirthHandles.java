@@ -72,7 +72,7 @@ final class GirthHandles {
         });
         handle.setOnMouseDragged(e -> {
             double depth = table.viewProperty().get().toPaper(0, table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY()).y();
-            model.reach(option, side * (depth - workshop.draft().orElseThrow().block().front(Level.WAIST)));
+            model.reach(option, side * (depth - workshop.half().orElseThrow().block().front(Level.WAIST)));
             say(handle, option.label().toLowerCase(Locale.ROOT) + ": " + LengthText.say(Length.mm(model.reach(option)), workshop.unit()));
             e.consume();
         });
@@ -165,7 +165,7 @@ final class GirthHandles {
         if (view == null) {
             return;
         }
-        for (LevelPlan plan : workshop.draft().orElseThrow().girths().levels()) {
+        for (LevelPlan plan : workshop.half().orElseThrow().girths().levels()) {
             put(girths.get(plan.level()), view, drawing.front(plan));
             put(sides.get(plan.level()), view, drawing.side(plan));
         }

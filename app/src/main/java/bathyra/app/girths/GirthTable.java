@@ -66,7 +66,7 @@ final class GirthTable extends GridPane {
     }
 
     void show() {
-        List<LevelPlan> plans = workshop.draft().orElseThrow().girths().levels();
+        List<LevelPlan> plans = workshop.half().orElseThrow().girths().levels();
         lay(plans.stream().map(LevelPlan::level).toList());
         for (LevelPlan plan : plans) {
             boolean held = plan.level() == model.level();

@@ -35,7 +35,7 @@ public final class GirthsModel {
 
     /** The level in hand; the waist when the garment has lost the one that was. */
     public Level level() {
-        return workshop.draft().filter(d -> !d.girths().has(level)).isPresent() ? Level.WAIST : level;
+        return workshop.half().filter(d -> !d.girths().has(level)).isPresent() ? Level.WAIST : level;
     }
 
     public void look(Level next) {
@@ -174,12 +174,12 @@ public final class GirthsModel {
     }
 
     public LevelPlan plan(Level at) {
-        return workshop.draft().orElseThrow().girths().at(at);
+        return workshop.half().orElseThrow().girths().at(at);
     }
 
     /** What is taken off the natural waist, as a share. */
     public double reduction() {
-        return workshop.draft().map(d -> d.girths().waistReductionShare()).orElse(0.0);
+        return workshop.draft().map(Draft::waistReduction).orElse(0.0);
     }
 
     public boolean mustBeSpokenOf() {

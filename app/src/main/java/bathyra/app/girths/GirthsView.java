@@ -2,6 +2,7 @@ package bathyra.app.girths;
 
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
+import bathyra.app.shell.HalfSwitch;
 import bathyra.app.shell.Settings;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
@@ -36,6 +37,7 @@ import javafx.scene.layout.VBox;
 /** The Girths stage: how tight each level is worn, what the waist loses, how front and back share it, and how it is closed. */
 public final class GirthsView extends TableStage {
     private final GirthsModel model;
+    private final HalfSwitch halves;
     private final GirthHandles handles;
     private final GirthTable plan;
     private final MenuButton kind = new MenuButton();
@@ -55,6 +57,7 @@ public final class GirthsView extends TableStage {
     public GirthsView(Workshop workshop) {
         super(workshop, "girths-table", "The half girth laid flat: body, worn, pattern and lacing gap");
         this.model = new GirthsModel(workshop);
+        this.halves = new HalfSwitch(workshop);
         this.handles = new GirthHandles(workshop, model, table);
         this.plan = new GirthTable(workshop, model);
         controls.getStyleClass().add("controls");
@@ -87,7 +90,7 @@ public final class GirthsView extends TableStage {
         percentFault.getStyleClass().add("row-fault");
         percentFault.managedProperty().bind(percentFault.textProperty().isNotEmpty());
         table.viewProperty().addListener((o, was, now) -> {
-            if (drawing != null && workshop.draft().isPresent()) {
+            if (drawing != null && workshop.half().isPresent()) {
                 handles.place(drawing);
             }
         });
@@ -97,7 +100,9 @@ public final class GirthsView extends TableStage {
                 drawing.levelAt(view, e.getY()).ifPresent(model::look);
             }
         });
-        arrange(strip(), List.of(zoom));
+        StackPane.setAlignment(halves, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(halves, new Insets(0, 10, 54, 0));
+        arrange(strip(), List.of(zoom, halves));
     }
 
     private VBox strip() {
@@ -117,10 +122,11 @@ public final class GirthsView extends TableStage {
 
     @Override
     protected void showDraft() {
-        Draft draft = workshop.draft().orElseThrow();
+        Draft draft = workshop.half().orElseThrow();
         drawing = new GirthsDrawing(draft, workshop.unit(), model.level());
         lay(drawing);
         handles.place(drawing);
+        halves.refresh();
         plan.setVisible(true);
         plan.show();
         closure.setText(model.closure().label());

@@ -27,6 +27,11 @@ public record Sharing(Weighting preset, Map<String, Double> weights, double apex
         caps = Map.copyOf(caps);
     }
 
+    /** The weight of a seam: drawn by hand, or the preset's. Centre back has none. @param t its place round the half body, 0 to 1 (C6) */
+    public double weight(SeamPlace seam, double t) {
+        return seam.part() == SeamPlace.Part.CENTRE_BACK ? 0 : weights.getOrDefault(seam.id(), preset.at(t));
+    }
+
     /** Another preset; what was drawn by hand goes. */
     public Sharing with(Weighting next) {
         return new Sharing(next, Map.of(), apexShare, caps);

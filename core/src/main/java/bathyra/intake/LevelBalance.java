@@ -36,11 +36,8 @@ final class LevelBalance {
         this.garment = garment;
     }
 
-    /** What the seams of one block take, in their order. */
-    record Shared(List<Reckoned> takes) {}
-
-    /** Both blocks of a level. The side lies in both; a lock on it holds the sum of its two parts. */
-    record Both(Shared front, Shared back) {}
+    /** What the seams of both blocks of a level take, in their order. The side lies in both; a lock on it holds the sum of its two parts. */
+    record Both(List<Reckoned> front, List<Reckoned> back) {}
 
     private record Bounds(double[] least, double[] most) {}
 
@@ -146,7 +143,7 @@ final class LevelBalance {
         return own != null ? own.millimetres() : garment.kind().isPanelled() ? INTAKE_MOST : UNBOUNDED;
     }
 
-    private Shared shared(Wanted wanted, double[] takes) {
+    private List<Reckoned> shared(Wanted wanted, double[] takes) {
         List<Reckoned> all = new ArrayList<>();
         for (int i = 0; i < takes.length; i++) {
             SeamPlace seam = wanted.seams().get(i);
@@ -154,7 +151,7 @@ final class LevelBalance {
             boolean locked = !seam.equals(SeamPlace.SIDE) && lock(seam).isPresent();
             all.add(locked ? new Overridden(takes[i], rule, "set by hand") : Math.abs(takes[i] - rule.value()) < SAME ? rule : new Overridden(takes[i], rule, why(wanted, i, takes[i])));
         }
-        return new Shared(all);
+        return all;
     }
 
     private String why(Wanted wanted, int i, double takes) {

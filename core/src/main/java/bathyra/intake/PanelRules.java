@@ -28,19 +28,14 @@ final class PanelRules {
         this.axes = axes;
     }
 
-    /** The weight of a seam: drawn by hand, or the preset's at its place. */
-    static double weight(Garment garment, SeamAxes axes, SeamPlace seam) {
-        if (seam.part() == SeamPlace.Part.CENTRE_BACK) {
-            return 0;
-        }
-        Double own = garment.sharing().weights().get(seam.id());
-        return own == null ? garment.sharing().preset().at(axes.round(seam)) : own;
+    private double weight(SeamPlace seam) {
+        return garment.sharing().weight(seam, axes.round(seam));
     }
 
     Wanted front(Level level, Reckoned surplus) {
         List<SeamPlace> seams = garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT || s.part() == SeamPlace.Part.SIDE).toList();
         double[] apexShares = apexShares(level, seams);
-        double[] weights = seams.stream().mapToDouble(s -> weight(garment, axes, s)).toArray();
+        double[] weights = seams.stream().mapToDouble(s -> weight(s)).toArray();
         boolean[] atApex = new boolean[weights.length];
         double rest = 1;
         double sum = 0;
@@ -99,7 +94,7 @@ final class PanelRules {
 
     Wanted back(Level level, Reckoned surplus) {
         List<SeamPlace> seams = garment.seams().stream().filter(s -> s.part() != SeamPlace.Part.FRONT).toList();
-        return byWeights(level, surplus, seams, seams.stream().mapToDouble(s -> weight(garment, axes, s)).toArray());
+        return byWeights(level, surplus, seams, seams.stream().mapToDouble(s -> weight(s)).toArray());
     }
 
     private Wanted byWeights(Level level, Reckoned surplus, List<SeamPlace> seams, double[] asked) {

@@ -89,8 +89,7 @@ final class Placing {
         for (int i = 0; i <= at.length; i++) {
             boolean side = i == at.length;
             double t = side ? 0.5 : back ? 0.5 + at[i] / width / 2 : at[i] / width / 2;
-            String id = side ? SeamPlace.SIDE.id() : (back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1)).id();
-            weights[i] = garment.sharing().weights().getOrDefault(id, garment.sharing().preset().at(t));
+            weights[i] = garment.sharing().weight(side ? SeamPlace.SIDE : back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1), t);
             sum += weights[i];
         }
         for (int i = 0; i <= at.length; i++) {

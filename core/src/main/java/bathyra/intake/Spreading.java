@@ -29,8 +29,9 @@ import java.util.Map;
 public final class Spreading {
     private static final Rule SURPLUS = Rule.of("C6", "A = W − T");
 
-    private final GirthPlan girths;
     private final Garment garment;
+    private final Reckoned widestFront;
+    private final Reckoned widestBack;
     private final SeamAxes axes;
     private final PrincessRules princess;
     private final PanelRules panels;
@@ -40,8 +41,9 @@ public final class Spreading {
     private final Map<Level, Reckoned> toTake = new EnumMap<>(Level.class);
 
     private Spreading(Block block, GirthPlan girths, Garment garment) {
-        this.girths = girths;
         this.garment = garment;
+        this.widestFront = girths.widestFront();
+        this.widestBack = girths.widestBack();
         this.axes = SeamAxes.of(block, girths, garment);
         this.princess = new PrincessRules(block, girths, garment);
         this.panels = new PanelRules(block, garment, axes);
@@ -59,11 +61,6 @@ public final class Spreading {
         }
         return new IntakeTable(spreading.axes, spreading.cells, spreading.sideFront, spreading.sideBack, spreading.toTake, opened, underbust,
                 garment.intakes().keySet());
-    }
-
-    /** The weight of a seam in a corset, as the spreading uses it. */
-    public static double weight(Garment garment, SeamAxes axes, SeamPlace seam) {
-        return PanelRules.weight(garment, axes, seam);
     }
 
     private static Reckoned none(String name) {
@@ -88,15 +85,15 @@ public final class Spreading {
 
     private void spread(LevelPlan plan, Reckoned underbust, Reckoned opened) throws NotDraftable {
         Level level = plan.level();
-        Reckoned frontSurplus = girths.widestFront().minus(plan.frontHalf()).named("To take out of the front", SURPLUS);
-        Reckoned backSurplus = girths.widestBack().minus(plan.backHalf()).named("To take out of the back", SURPLUS);
+        Reckoned frontSurplus = widestFront.minus(plan.frontHalf()).named("To take out of the front", SURPLUS);
+        Reckoned backSurplus = widestBack.minus(plan.backHalf()).named("To take out of the back", SURPLUS);
         toTake.put(level, frontSurplus.plus(backSurplus).named("To take out at the " + low(level), SURPLUS));
         boolean corset = garment.kind().isPanelled();
         Wanted front = corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
         Wanted back = corset ? panels.back(level, backSurplus) : princess.back(level, backSurplus);
         LevelBalance.Both both = new LevelBalance(level, garment).share(front, back);
-        List<Reckoned> inFront = corset ? both.front().takes() : withTheRest(front, both.front().takes());
-        List<Reckoned> behind = corset ? both.back().takes() : withTheRest(back, both.back().takes());
+        List<Reckoned> inFront = corset ? both.front() : withTheRest(front, both.front());
+        List<Reckoned> behind = corset ? both.back() : withTheRest(back, both.back());
         put(level, front, inFront, sideFront);
         put(level, back, behind, sideBack);
         Rule rule = corset ? Rule.of("C6", "half to each block") : PrincessRules.SIDE_RULE;

@@ -8,7 +8,7 @@ import java.util.List;
  *
  * @param surplus what they must take together
  * @param seams from centre front to centre back; the side is the last of the front block and the first of the back block
- * @param rules what each takes by its rule; empty for the side of a bustier, which takes the rest
+ * @param rules what each takes by its rule; the side of a bustier takes the rest
  * @param first how readily each gives way at first, 0 for not at all
  * @param pressed how readily each gives way when those cannot
  */

@@ -47,7 +47,7 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
         return shape == LowerShape.POINTED ? Math.PI / 2 - Math.atan(POINTED * (front - side) / sideAt) : Math.PI / 2;
     }
 
-    /** How far a level lies above the lowest line that the garment still has everywhere; negative when it is cut off. */
+    /** How far a level line lies below the waist of the garment in front, mm; negative above it. */
     static double belowWaist(Block block, Level level) {
         return block.front(level) - block.front(Level.WAIST);
     }

@@ -63,28 +63,34 @@ public record GirthRun(List<double[]> between) {
         private static double away(List<Point> line, Point point) {
             double least = Double.POSITIVE_INFINITY;
             for (int i = 1; i < line.size(); i++) {
-                least = Math.min(least, foot(line.get(i - 1), line.get(i), point).distance(point));
+                least = Math.min(least, square(line.get(i - 1), line.get(i), point, share(line.get(i - 1), line.get(i), point)));
             }
-            return least;
+            return Math.sqrt(least);
         }
 
-        private static Point foot(Point a, Point b, Point point) {
+        /** How far along a chord the foot of a point lies, 0 to 1. */
+        private static double share(Point a, Point b, Point point) {
             double dx = b.x() - a.x();
             double dy = b.y() - a.y();
-            double square = dx * dx + dy * dy;
-            double share = square == 0 ? 0 : Math.min(1, Math.max(0, ((point.x() - a.x()) * dx + (point.y() - a.y()) * dy) / square));
-            return new Point(a.x() + dx * share, a.y() + dy * share);
+            double length = dx * dx + dy * dy;
+            return length == 0 ? 0 : Math.min(1, Math.max(0, ((point.x() - a.x()) * dx + (point.y() - a.y()) * dy) / length));
+        }
+
+        private static double square(Point a, Point b, Point point, double share) {
+            double dx = a.x() + (b.x() - a.x()) * share - point.x();
+            double dy = a.y() + (b.y() - a.y()) * share - point.y();
+            return dx * dx + dy * dy;
         }
 
         private static double place(List<Point> line, double[] passed, Point point) {
             double least = Double.POSITIVE_INFINITY;
             double arc = 0;
             for (int i = 1; i < line.size(); i++) {
-                Point foot = foot(line.get(i - 1), line.get(i), point);
-                double distance = foot.distance(point);
-                if (distance < least) {
-                    least = distance;
-                    arc = passed[i - 1] + line.get(i - 1).distance(foot);
+                double share = share(line.get(i - 1), line.get(i), point);
+                double square = square(line.get(i - 1), line.get(i), point, share);
+                if (square < least) {
+                    least = square;
+                    arc = passed[i - 1] + (passed[i] - passed[i - 1]) * share;
                 }
             }
             return arc;

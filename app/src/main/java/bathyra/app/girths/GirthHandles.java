@@ -13,6 +13,7 @@ import bathyra.measure.LengthUnit;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
 import javafx.scene.control.Label;
@@ -60,28 +61,10 @@ final class GirthHandles {
 
     /** A handle that is pulled up and down: how far the waist's own reduction is felt. @param side −1 above the waist, 1 below */
     private Circle reach(LengthOption option, int side) {
-        Circle handle = new Circle(HANDLE - 1);
-        handle.setId("handle-" + option.id());
-        handle.getStyleClass().addAll("handle", "brass-handle");
-        handle.setAccessibleText(option.label() + "; arrow keys pull the curve");
-        handle.setFocusTraversable(true);
-        handle.setOnMousePressed(e -> {
-            workshop.letGo();
-            handle.requestFocus();
-            e.consume();
-        });
-        handle.setOnMouseDragged(e -> {
-            double depth = table.viewProperty().get().toPaper(0, table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY()).y();
-            model.reach(option, side * (depth - workshop.half().orElseThrow().block().front(Level.WAIST)));
-            say(handle, option.label().toLowerCase(Locale.ROOT) + ": " + LengthText.say(Length.mm(model.reach(option)), workshop.unit()));
-            e.consume();
-        });
-        handle.setOnMouseReleased(e -> {
-            workshop.letGo();
-            readout.setVisible(false);
-            workshop.showAgain();
-            e.consume();
-        });
+        Circle handle = held("handle-" + option.id(), option.label() + "; arrow keys pull the curve", () -> { }, at -> model.reach(option, side * (at.y() - workshop.half().orElseThrow().block().front(Level.WAIST))),
+                () -> option.label().toLowerCase(Locale.ROOT) + ": " + LengthText.say(Length.mm(model.reach(option)), workshop.unit()));
+        handle.setRadius(HANDLE - 1);
+        handle.getStyleClass().add("brass-handle");
         handle.setOnKeyPressed(e -> {
             int steps = e.getCode() == KeyCode.UP ? -side : e.getCode() == KeyCode.DOWN ? side : 0;
             if (steps != 0) {
@@ -92,24 +75,22 @@ final class GirthHandles {
         return handle;
     }
 
-    private interface Nudge {
-        void by(boolean right);
-    }
-
-    private Circle make(String id, String name, Level level, DoubleConsumer drag, Supplier<String> says, Nudge nudge) {
+    /** A handle that is dragged on the paper and says what it does; taken in hand it says first what is looked at. */
+    private Circle held(String id, String name, Runnable taken, Consumer<Point> drag, Supplier<String> says) {
         Circle handle = new Circle(HANDLE);
-        handle.setId("handle-" + id);
+        handle.setId(id);
         handle.getStyleClass().add("handle");
         handle.setAccessibleText(name);
         handle.setFocusTraversable(true);
         handle.setOnMousePressed(e -> {
             workshop.letGo();
-            model.look(level);
+            taken.run();
             handle.requestFocus();
             e.consume();
         });
         handle.setOnMouseDragged(e -> {
-            drag.accept(table.viewProperty().get().toPaper(table.sceneToLocal(e.getSceneX(), e.getSceneY()).getX(), 0).x());
+            var on = table.sceneToLocal(e.getSceneX(), e.getSceneY());
+            drag.accept(table.viewProperty().get().toPaper(on.getX(), on.getY()));
             say(handle, says.get());
             e.consume();
         });
@@ -119,16 +100,25 @@ final class GirthHandles {
             workshop.showAgain();
             e.consume();
         });
+        handle.focusedProperty().addListener((o, was, now) -> {
+            if (!now) {
+                workshop.letGo();
+            }
+        });
+        return handle;
+    }
+
+    private interface Nudge {
+        void by(boolean right);
+    }
+
+    private Circle make(String id, String name, Level level, DoubleConsumer drag, Supplier<String> says, Nudge nudge) {
+        Circle handle = held("handle-" + id, name, () -> model.look(level), at -> drag.accept(at.x()), says);
         handle.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
                 model.look(level);
                 nudge.by(e.getCode() == KeyCode.RIGHT);
                 e.consume();
-            }
-        });
-        handle.focusedProperty().addListener((o, was, now) -> {
-            if (!now) {
-                workshop.letGo();
             }
         });
         return handle;

@@ -12,7 +12,6 @@ import bathyra.garment.Sharing;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamAxes;
 import bathyra.intake.SeamPlace;
-import bathyra.intake.Spreading;
 import bathyra.intake.Weighting;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -78,7 +77,7 @@ public final class PanelsModel {
 
     /** The weight by which a seam shares in the surplus. */
     public double weight(SeamPlace seam) {
-        return workshop.half().filter(d -> d.intakes().seams().contains(seam)).map(d -> Spreading.weight(garment(), d.intakes().axes(), seam)).orElse(0.0);
+        return workshop.half().filter(d -> d.intakes().seams().contains(seam)).map(d -> garment().sharing().weight(seam, d.intakes().axes().round(seam))).orElse(0.0);
     }
 
     /** Draws a weight; changes in one drag are one. */

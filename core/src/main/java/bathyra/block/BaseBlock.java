@@ -2,7 +2,6 @@ package bathyra.block;
 
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
-import bathyra.garment.LowerShape;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Rule;
@@ -48,7 +47,7 @@ abstract sealed class BaseBlock implements DraftingMethod permits QuarterBlock, 
         List<MeasurementKey> keys = new ArrayList<>(List.of(MeasurementKey.BUST, MeasurementKey.UPPER_BUST, MeasurementKey.UNDERBUST, MeasurementKey.WAIST,
                 MeasurementKey.APEX_SPAN, MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.SHOULDER_TO_UNDERBUST));
         keys.addAll(List.of(school));
-        if (garment.lowerEdge() != LowerShape.WAIST) {
+        if (!garment.lowerEdge().endsAtWaist()) {
             keys.addAll(List.of(MeasurementKey.HIGH_HIP, MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIGH_HIP, MeasurementKey.WAIST_TO_HIP));
         }
         if (garment.isLungsFull()) {

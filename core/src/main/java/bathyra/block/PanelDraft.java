@@ -3,7 +3,6 @@ package bathyra.block;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
-import bathyra.garment.LowerShape;
 import bathyra.girth.Level;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementKey;
@@ -50,7 +49,7 @@ final class PanelDraft implements DraftingMethod {
             return new QuarterBlock().needs(garment);
         }
         List<MeasurementKey> keys = new ArrayList<>(List.of(MeasurementKey.UNDERBUST, MeasurementKey.WAIST, MeasurementKey.SHOULDER_TO_UNDERBUST, MeasurementKey.FRONT_LENGTH));
-        if (garment.lowerEdge() != LowerShape.WAIST) {
+        if (!garment.lowerEdge().endsAtWaist()) {
             keys.addAll(List.of(MeasurementKey.HIGH_HIP, MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIGH_HIP, MeasurementKey.WAIST_TO_HIP));
         }
         return keys;

@@ -103,45 +103,14 @@ public record PrincessCut(Half half, Path centre, Path side, Path centreSeam, Pa
                     i += 2;
                     cut = true;
                 } else if (!cut && onStart && run + edge.path().length() >= middle) {
-                    before.add(new BlockEdge(edge.name(), part(edge.path(), 0, middle - run)));
-                    after.add(new BlockEdge(edge.name(), part(edge.path(), middle - run, edge.path().length())));
+                    before.add(new BlockEdge(edge.name(), edge.path().between(0, middle - run)));
+                    after.add(new BlockEdge(edge.name(), edge.path().between(middle - run, edge.path().length())));
                     cut = true;
                 } else {
                     run += onStart ? edge.path().length() : 0;
                     (cut ? after : before).add(edge);
                 }
             }
-        }
-
-        /** The stretch of a path between two arc lengths. */
-        private static Path part(Path path, double from, double to) {
-            List<Segment> segments = new ArrayList<>();
-            double run = 0;
-            for (Segment segment : path.segments()) {
-                double length = Path.of(segment).length();
-                double a = Math.max(from, run);
-                double b = Math.min(to, run + length);
-                if (b - a > 1e-9) {
-                    segments.add(segment.part(parameter(segment, a - run), parameter(segment, b - run)));
-                }
-                run += length;
-            }
-            return new Path(segments);
-        }
-
-        /** The parameter at an arc length of one stretch, by halving. */
-        private static double parameter(Segment segment, double arc) {
-            double low = 0;
-            double high = 1;
-            for (int i = 0; i < 60; i++) {
-                double middle = (low + high) / 2;
-                if (segment.length(0, middle) < arc) {
-                    low = middle;
-                } else {
-                    high = middle;
-                }
-            }
-            return high > 1 - 1e-9 ? 1 : high;
         }
 
         /**

@@ -7,6 +7,7 @@ import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
@@ -37,6 +38,8 @@ final class Strapless {
     /** A crest this close to the underarm line is drawn level with it: a shorter rise would be a bump. */
     private static final double CREST_LEAST = 8;
     private static final double SWEETHEART_CREST = 25;
+    /** So much of centre front stays above the underbust line. */
+    private static final double CENTRE_LEFT = 20;
 
     private Strapless() {}
 
@@ -68,17 +71,36 @@ final class Strapless {
         requireBackFall(side.get(Level.UPPER), side.get(Level.BUST), garment.length(LengthOption.BACK_FALL));
 
         Reckoned crest = crest(garment, apex, radius, upper);
-        Reckoned centreFront = garment.upperEdge() == UpperShape.STRAIGHT ? crest
-                : upper.atMost(crest.plus(garment.length(LengthOption.SWEETHEART_DIP))).named("Dip at centre front", UPPER);
+        Reckoned centreFront = centreFront(garment, crest, upper, underbust);
         Reckoned axis = take(set, APEX_SPAN).over(2).named("Princess axis", BLOCK);
         return new Block(front, side, chest.plus(dart).named("Chest line, back", BLOCK),
                 side.get(Level.UPPER).plus(garment.length(LengthOption.BACK_FALL)).named("Centre back top", UPPER),
                 crest, centreFront, axis, axis, radius, dart, frame.underbustWidth(), hipDepth, frame.backDart(), frame.centreBackIn());
     }
 
+    private static Reckoned centreFront(Garment garment, Reckoned crest, Reckoned upper, Reckoned underbust) throws NotDraftable {
+        if (garment.upperEdge() == UpperShape.STRAIGHT || garment.top().cover() != Cover.STRAPLESS) {
+            return crest;
+        }
+        if (garment.upperEdge() == UpperShape.SWEETHEART) {
+            return upper.atMost(crest.plus(garment.length(LengthOption.SWEETHEART_DIP))).named("Dip at centre front", UPPER);
+        }
+        Reckoned most = underbust.minus(CENTRE_LEFT).named("Lowest centre front", UPPER);
+        Reckoned dip = crest.plus(garment.length(LengthOption.EDGE_DIP)).named("Dip at centre front", UPPER);
+        if (!garment.lengths().containsKey(LengthOption.EDGE_DIP)) {
+            return dip.atMost(most).named("Dip at centre front", UPPER);
+        }
+        if (dip.value() > most.value()) {
+            throw new NotDraftable(Finding.mm("upper-edge", LengthOption.EDGE_DIP.id(), Finding.Status.FAULT, garment.length(LengthOption.EDGE_DIP).value(), most.value() - crest.value(), Sentence.of(
+                    "Upper edge, centre front: it dips {} below the crest, and {} of cloth must stay above the underbust line. Up to {} can be drawn.",
+                    garment.length(LengthOption.EDGE_DIP).length(), Length.mm(CENTRE_LEFT), Length.mm(most.value() - crest.value()))));
+        }
+        return dip;
+    }
+
     private static Reckoned crest(Garment garment, Reckoned apex, Reckoned radius, Reckoned upper) {
         Reckoned asked = apex.minus(radius).minus(garment.length(LengthOption.COVERAGE)).named("Crest by coverage", Rule.of("C8", "coverage"));
-        if (garment.upperEdge() == UpperShape.SWEETHEART) {
+        if (garment.upperEdge() != UpperShape.STRAIGHT && garment.top().cover() == Cover.STRAPLESS) {
             return asked.atMost(upper.minus(SWEETHEART_CREST)).named("Crest", UPPER);
         }
         return upper.value() - asked.value() < CREST_LEAST ? upper.named("Crest", UPPER) : asked.named("Crest", UPPER);
@@ -92,7 +114,7 @@ final class Strapless {
 
     /** Puts the lines below the waist down. @return the depth of the hip line @throws NotDraftable when they lie too close */
     static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front) throws NotDraftable {
-        if (garment.lowerEdge() == LowerShape.WAIST) {
+        if (garment.lowerEdge().endsAtWaist()) {
             return waist;
         }
         Reckoned toHip = Frame.stretched(garment, take(set, WAIST_TO_HIP));

@@ -2,6 +2,8 @@ package bathyra.draft;
 
 import bathyra.block.Block;
 import bathyra.block.DraftingMethod;
+import bathyra.cutting.Cutting;
+import bathyra.cutting.Finishing;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
@@ -16,7 +18,7 @@ import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
 import bathyra.measure.Sentence;
 import bathyra.panel.PanelSet;
-import bathyra.piece.Cutting;
+import bathyra.paper.PaperPattern;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
@@ -93,8 +95,8 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            List<Piece> pieces = cut(panels, block, garment, tape.isUneven());
-            Pattern pattern = pattern(commission, girths, panels, pieces);
+            PaperPattern sheets = Cutting.sheets(panels, block, garment);
+            Pattern pattern = pattern(commission, girths, panels, sheets, cut(sheets, garment, tape.isUneven()));
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             findings.addAll(Advice.on(commission, block, girths, intakes, pattern));
             Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings, Optional.empty());
@@ -105,8 +107,8 @@ public final class Drafter {
     }
 
     /** On an even body one pattern serves both halves. */
-    private static List<Piece> cut(PanelSet panels, Block block, Garment garment, boolean uneven) {
-        List<Piece> pieces = Cutting.pieces(panels, block, garment);
+    private static List<Piece> cut(PaperPattern sheets, Garment garment, boolean uneven) {
+        List<Piece> pieces = Finishing.pieces(sheets, garment);
         return uneven ? pieces.stream().map(Piece::cutOnce).toList() : pieces;
     }
 
@@ -185,10 +187,10 @@ public final class Drafter {
         }
     }
 
-    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, List<Piece> pieces) {
+    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, PaperPattern sheets, List<Piece> pieces) {
         List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(Drafter::level).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, Cutting.seams(commission.garment()),
+        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, sheets.seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 
 /**
@@ -32,11 +33,14 @@ import java.util.function.Consumer;
  * @param panels the panels of a corset; a bustier has its four
  * @param sharing how a corset's surplus is shared out over its seams
  * @param fit how tight it starts
+ * @param bust its cups and the contour wedges
+ * @param top what stands above the upper line
  */
 public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
         Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<Cell, Length> rightIntakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits,
-        BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit) {
+        BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit, Bust bust, Top top) {
 
+    private static final double BRIDGE_AT_BUSK = 25;
     private static final Length LACING_FACING = Length.mm(40);
     private static final List<SeamPlace> BUSTIER_SEAMS = List.of(SeamPlace.PRINCESS_FRONT, SeamPlace.SIDE, SeamPlace.PRINCESS_BACK, SeamPlace.CENTRE_BACK);
 
@@ -54,7 +58,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
         Panels panels = Panels.of(kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
         return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
-                BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND);
+                BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND, Bust.PRINCESS, Top.STRAPLESS);
     }
 
     /** The bustier that stands before anything has been chosen. */
@@ -65,7 +69,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     /** The levels from the top down to the last one that shapes the garment. */
     public List<Level> levels() {
         List<Level> levels = new ArrayList<>(kind.isOverBust() ? List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST) : List.of(Level.UNDERBUST, Level.WAIST));
-        if (lowerEdge != LowerShape.WAIST) {
+        if (!lowerEdge.endsAtWaist()) {
             levels.add(Level.HIGH_HIP);
         }
         if (lowerEdge == LowerShape.HIP) {
@@ -106,7 +110,24 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             String why = fastening.closure().isLaced() ? "bones lie straight at the lacing" : "centre back lies on the fold";
             return Given.option(option.label(), 0, Quantity.LENGTH, why, Rule.of("C6", "the lacing edge takes none"));
         }
-        return own == null ? option.byRule(block.figures()) : option.byHand(own);
+        if (own != null) {
+            return option.byHand(own);
+        }
+        if (option == LengthOption.BRIDGE && fastening.closure().opensInFront()) {
+            return Given.option(option.label(), BRIDGE_AT_BUSK, Quantity.LENGTH, "a busk needs it", Rule.of("C8", "bridge"));
+        }
+        OptionalDouble byShape = byShape(option);
+        return byShape.isPresent() ? Given.option(option.label(), byShape.getAsDouble(), Quantity.LENGTH, upperEdge.label().toLowerCase(Locale.ROOT), Rule.of("C10", "upper edges")) : option.byRule(block.figures());
+    }
+
+    /** The lengths that each shape of the upper edge starts with. */
+    private OptionalDouble byShape(LengthOption option) {
+        return switch (option) {
+            case EDGE_DIP -> OptionalDouble.of(upperEdge.dip());
+            case NECKLINE_DEPTH -> OptionalDouble.of(upperEdge.depth());
+            case NECKLINE_WIDTH -> OptionalDouble.of(upperEdge.width());
+            default -> OptionalDouble.empty();
+        };
     }
 
     /** What a rule length stands at until it is set by hand. */
@@ -157,6 +178,8 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         private Panels panels;
         private Sharing sharing;
         private Fit fit;
+        private Bust bust;
+        private Top top;
 
         private Choices(Garment from) {
             kind = from.kind;
@@ -174,10 +197,12 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             panels = from.panels;
             sharing = from.sharing;
             fit = from.fit;
+            bust = from.bust;
+            top = from.top;
         }
 
         private Garment made() {
-            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, allowances, splits, block, fastening, panels, sharing, fit);
+            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, allowances, splits, block, fastening, panels, sharing, fit, bust, top);
         }
     }
 
@@ -198,7 +223,9 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             c.panels = start.panels;
             c.fastening = fastening.with(start.fastening.closure());
             c.lowerEdge = kind.isPanelled() == next.isPanelled() ? lowerEdge : start.lowerEdge;
-            c.upperEdge = next.isOverBust() ? upperEdge : UpperShape.STRAIGHT;
+            c.top = next.isPanelled() ? Top.STRAPLESS : top;
+            c.upperEdge = next.isOverBust() ? upperEdge.under(c.top.cover()) : UpperShape.STRAIGHT;
+            c.bust = next.isOverBust() ? bust : Bust.PRINCESS;
             c.intakes.clear();
             c.rightIntakes.clear();
             c.splits.clear();
@@ -291,12 +318,25 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         return with(c -> c.fit = next);
     }
 
+    public Garment withBust(Bust next) {
+        return with(c -> c.bust = next);
+    }
+
+    /** The same garment with another top; an upper edge that does not go with it gives way. */
+    public Garment withTop(Top next) {
+        return with(c -> {
+            c.top = next;
+            c.upperEdge = upperEdge.under(next.cover());
+        });
+    }
+
     public Garment withFastening(Fastening next) {
         return with(c -> c.fastening = next);
     }
 
+    /** The same garment with another upper edge; one that does not go with what holds it up gives way to one that does. */
     public Garment withUpperEdge(UpperShape shape) {
-        return with(c -> c.upperEdge = shape);
+        return with(c -> c.upperEdge = shape.under(top.cover()));
     }
 
     public Garment withLowerEdge(LowerShape shape) {

@@ -37,7 +37,31 @@ public enum LengthOption {
     REACH_DOWN("reach-down", "Reduction felt below the waist", 150, 0, 300, "C5", "so far down the eases follow; at {0} none do"),
     FRONT_LENGTH_BELOW("front-below-waist", "Lower edge at centre front, below the waist", 90, 10, 200, "C10", "the point or the round; no longer than waist to lap"),
     SIDE_LENGTH_BELOW("side-below-waist", "Lower edge at the side, below the waist", 50, 10, 150, "C10", "clear of the hip bone"),
-    BACK_LENGTH_BELOW("back-below-waist", "Lower edge at centre back, below the waist", 60, 10, 150, "C10", "a little longer than the side");
+    BACK_LENGTH_BELOW("back-below-waist", "Lower edge at centre back, below the waist", 60, 10, 150, "C10", "a little longer than the side"),
+    BRIDGE("cup-bridge", "Half of the bridge between the cups", 13, 6, 45, "C8", "the cup stops so far from centre front; a busk needs {25}"),
+    CUP_SIDE("cup-side", "Cup ends before the side seam", 38, 10, 90, "C8", "or where the breast ends"),
+    BAND_INNER("cup-band-inner", "Upper cup, deep at the inner edge", 51, 20, 110, "C8", "three-part cups"),
+    BAND_SEAM("cup-band-seam", "Upper cup, deep at the seam", 64, 20, 130, "C8", "three-part cups; it stays clear of the apex"),
+    BAND_OUTER("cup-band-outer", "Upper cup, deep at the outer edge", 51, 20, 110, "C8", "three-part cups"),
+    CUP_YOKE("cup-yoke-line", "Yoke line above the apex", 25, 12, 70, "C8", "a lower cup with a yoke above it"),
+    EDGE_DIP("edge-dip", "Dip at centre front", 40, 0, 200, "C10", "below the crest of a strapless edge"),
+    EDGE_WIDTH("edge-width", "Corner of a square edge, from centre front", 60, 30, 140, "C10", "the upright side stands there"),
+    NECKLINE_DEPTH("neckline-depth", "Neckline at centre front, below the neck end", 90, 40, 320, "C10", "each shape starts with its own"),
+    NECKLINE_WIDTH("neckline-width", "Neckline on the shoulder, from the neck end", 12, 0, 110, "C10", "each shape starts with its own"),
+    BACK_NECKLINE("back-neckline-depth", "Neckline at centre back, below the neck end", 45, 15, 160, "C10", "deeper behind, and the shoulders slide"),
+    YOKE_LINE("yoke-line", "Yoke line above the apex", 70, 15, 160, "C10", "over the bust line, netting or lace"),
+    KEYHOLE_LENGTH("keyhole-length", "Keyhole, long", 75, 40, 160, "C10", "it stays inside the yoke"),
+    KEYHOLE_WIDTH("keyhole-width", "Keyhole, wide", 50, 30, 100, "C10", "across both halves"),
+    STRAP_WIDTH("strap-width", "Halter strap, wide", 45, 20, 90, "C10", "at the shoulder"),
+    SHOULDER_LINE("shoulder-line", "Off-shoulder edge below the neck end", 122, 100, 150, "C10", "{115} to {130} are usual"),
+    SLEEVE_DEPTH("sleeve-depth", "Sleeve, long at the underarm", 50, 10, 300, "C10", "a band is shorter"),
+    SLEEVE_EASE("sleeve-ease", "Sleeve, wider than the upper arm", 40, 10, 160, "C10", "so that the arm can be raised"),
+    PEPLUM_LENGTH("peplum-length", "Peplum, long", 140, 50, 350, "C10", "from the waist down"),
+    PEPLUM_SPREAD("peplum-spread", "Peplum, hem wider than the waist, each half", 160, 20, 700, "C10", "opened evenly from the waist"),
+    FLARED_LENGTH("flared-length", "Flared hem below the waist", 220, 120, 420, "C10", "measured along the seams"),
+    FLARE("flare", "Flare at each seam of the hem", 100, 20, 240, "C10", "half of it on either edge"),
+    FLARE_RAISE("flare-raise", "Hem raised at the flare", 25, 0, 60, "C10", "so that it hangs level"),
+    SKIRT_LINE("skirt-line", "Skirt joint below the waist", 0, 0, 150, "C10", "where a skirt is sewn on; at {0} none is marked");
 
     /** Where the shoulder-dart block sets another figure (C4.3), by the rule-id. */
     private static final Map<String, Double> SHOULDER_DART = Map.of("waist-dart", 38.0, "back-dart", 38.0, "centre-back-in", 13.0, "back-neck-depth", 25.0);

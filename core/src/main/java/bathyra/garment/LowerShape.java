@@ -7,7 +7,9 @@ public enum LowerShape implements Choice {
     HIP("hip", "At the hip"),
     STRAIGHT("straight", "Straight, below the waist"),
     POINTED("pointed", "Pointed front"),
-    ROUNDED("rounded", "Rounded front");
+    ROUNDED("rounded", "Rounded front"),
+    PEPLUM("peplum", "At the waist, with a peplum"),
+    FLARED("flared", "Flared hem");
 
     private final String id;
     private final String label;
@@ -29,6 +31,11 @@ public enum LowerShape implements Choice {
 
     /** Whether it ends on a level line; the others end at lengths below the waist that the cutter sets. */
     public boolean isOnLevel() {
-        return this == WAIST || this == HIGH_HIP || this == HIP;
+        return this == HIGH_HIP || this == HIP || endsAtWaist();
+    }
+
+    /** Whether the body ends at the waist. */
+    public boolean endsAtWaist() {
+        return this == WAIST || this == PEPLUM;
     }
 }

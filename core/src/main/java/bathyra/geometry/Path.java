@@ -2,6 +2,7 @@ package bathyra.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
@@ -17,6 +18,10 @@ public record Path(List<Segment> segments) {
     private static final int FLEX_SAMPLES = 12;
     /** Flatter than a radius of five metres is straight to the eye. */
     private static final double STRAIGHT = 1.0 / 5000;
+    /** How coarsely two paths are looked at for where they cross, before the place is refined. */
+    private static final double COARSE = 0.3;
+    private static final double FLAT = 1e-12;
+    private static final double NEARLY = 1e-3;
 
     public Path {
         segments = List.copyOf(segments);
@@ -109,18 +114,69 @@ public record Path(List<Segment> segments) {
 
     /** The part from the start to an arc length. @param arc mm, more than nothing and less than the whole */
     public Path upTo(double arc) {
+        return between(0, arc);
+    }
+
+    /** The part from one arc length to another. @param from mm, less than {@code to} */
+    public Path between(double from, double to) {
         List<Segment> kept = new ArrayList<>();
-        double left = arc;
+        double run = 0;
         for (Segment segment : segments) {
             double length = segment.length();
-            if (left <= length) {
-                kept.add(segment.part(0, parameterAt(segment, left, length)));
-                break;
+            double a = Math.max(from, run) - run;
+            double b = Math.min(to, run + length) - run;
+            if (b - a > JOINED) {
+                kept.add(a <= JOINED && b >= length - JOINED ? segment : segment.part(a <= JOINED ? 0 : parameterAt(segment, a, length), b >= length - JOINED ? 1 : parameterAt(segment, b, length)));
             }
-            kept.add(segment);
-            left -= length;
+            run += length;
         }
         return new Path(kept);
+    }
+
+    /** Where two paths cross: how far along either, mm. */
+    public record Crossing(double here, double there) {}
+
+    /** The first place along this path where another crosses or touches it; empty when they stay apart. */
+    public Optional<Crossing> crossing(Path other) {
+        List<Point> mine = flattened(COARSE);
+        List<Point> others = other.flattened(COARSE);
+        for (int i = 1; i < mine.size(); i++) {
+            Point a = mine.get(i - 1);
+            Vec ab = a.to(mine.get(i));
+            for (int k = 1; k < others.size(); k++) {
+                Point c = others.get(k - 1);
+                Vec cd = c.to(others.get(k));
+                double cross = ab.cross(cd);
+                if (Math.abs(cross) < FLAT) {
+                    continue;
+                }
+                double along = a.to(c).cross(cd) / cross;
+                double across = a.to(c).cross(ab) / cross;
+                if (along >= -NEARLY && along <= 1 + NEARLY && across >= -NEARLY && across <= 1 + NEARLY) {
+                    Point guess = a.plus(ab.times(along));
+                    return Optional.of(refined(other, nearest(guess).arc(), other.nearest(guess).arc()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Newton steps on the two tangents. */
+    private Crossing refined(Path other, double here, double there) {
+        double mine = here;
+        double others = there;
+        for (int round = 0; round < NEWTON_ROUNDS; round++) {
+            Place a = at(mine);
+            Place b = other.at(others);
+            Vec gap = a.point().to(b.point());
+            double cross = a.tangent().cross(b.tangent());
+            if (gap.length() < Tolerance.COINCIDENT / 10 || Math.abs(cross) < FLAT) {
+                break;
+            }
+            mine = Math.min(length(), Math.max(0, mine + gap.cross(b.tangent()) / cross));
+            others = Math.min(other.length(), Math.max(0, others + gap.cross(a.tangent()) / cross));
+        }
+        return new Crossing(mine, others);
     }
 
     /** The place at an arc length from the start; lengths outside the path give its ends. */

@@ -44,6 +44,32 @@ public final class Shape {
         return polygon(outer).buffer(tolerance).contains(polygon(inner));
     }
 
+    /** A place well inside a closed line. */
+    public static Point inside(List<Point> closed) {
+        Coordinate at = polygon(closed).getInteriorPoint().getCoordinate();
+        return new Point(at.x, at.y);
+    }
+
+    /** The longest stretch of an upright line inside a closed line: its upper and its lower end; one and the same depth where it misses. */
+    public static double[] upright(List<Point> closed, double x) {
+        double[] best = {closed.get(0).y(), closed.get(0).y()};
+        List<Double> depths = new ArrayList<>();
+        for (int i = 1; i < closed.size(); i++) {
+            Point a = closed.get(i - 1);
+            Point b = closed.get(i);
+            if ((a.x() <= x) != (b.x() <= x)) {
+                depths.add(a.y() + (b.y() - a.y()) * (x - a.x()) / (b.x() - a.x()));
+            }
+        }
+        depths.sort(null);
+        for (int i = 0; i + 1 < depths.size(); i += 2) {
+            if (depths.get(i + 1) - depths.get(i) > best[1] - best[0]) {
+                best = new double[] {depths.get(i), depths.get(i + 1)};
+            }
+        }
+        return best;
+    }
+
     private static Polygon polygon(List<Point> closed) {
         List<Point> ring = new ArrayList<>(closed);
         if (ring.get(0).distance(ring.get(ring.size() - 1)) < Tolerance.COINCIDENT) {

@@ -18,6 +18,10 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
         if (garment.lowerEdge().isOnLevel()) {
             return new LowerLine(garment.lowerEdge(), 0, 0, 0, sideAt, end);
         }
+        if (garment.lowerEdge() == LowerShape.FLARED) {
+            double length = garment.length(LengthOption.FLARED_LENGTH).value() - garment.length(LengthOption.WAIST_DROP).value();
+            return new LowerLine(garment.lowerEdge(), length, length, length, sideAt, end);
+        }
         double drop = garment.length(LengthOption.WAIST_DROP).value();
         double side = garment.length(LengthOption.SIDE_LENGTH_BELOW).value() - drop;
         boolean straight = garment.lowerEdge() == LowerShape.STRAIGHT;

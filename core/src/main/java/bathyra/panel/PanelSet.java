@@ -1,8 +1,11 @@
 package bathyra.panel;
 
 import bathyra.block.Block;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.geometry.Line;
+import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
@@ -28,9 +31,10 @@ import java.util.function.ToDoubleFunction;
  *
  * @param levels the levels that every panel has from edge to edge
  * @param frontAngle the angle inside the cloth at the lower end of centre front, radians
+ * @param corner where a square upper edge turns up, mm from centre front
  * @param residual how far the worst stretch of any seam is from its partner after walking, mm
  */
-public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle, double residual) {
+public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle, double corner, double residual) {
     public PanelSet {
         panels = List.copyOf(panels);
         levels = List.copyOf(levels);
@@ -48,6 +52,7 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
 
     /** The cutting of one half. */
     private static final class Cut {
+        private static final double FAR = 5000;
         private final Block block;
         private final Garment garment;
         private final SeamAxes axes;
@@ -89,8 +94,9 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                         Length.mm(residual))));
             }
             LowerLine lower = LowerLine.of(garment, block, axes.front(), axes.front() + axes.back());
-            List<Panel> finished = overBust ? carriedUp(panels) : panels;
-            return new PanelSet(lower.isOnLevel() ? finished : ended(finished, lower), whole(lower), lower.angleInFront(), residual);
+            UpperLine upper = UpperLine.of(garment, block, axes.apex(), axes.front(), panels.get(0).right().path().start().x());
+            List<Panel> finished = overBust && garment.top().cover() == Cover.STRAPLESS ? toUpperEdge(panels, upper) : panels;
+            return new PanelSet(lower.isOnLevel() ? finished : ended(finished, lower), whole(lower, upper), lower.angleInFront(), upper.corner(), residual);
         }
 
         private boolean overApex(int i) {
@@ -161,26 +167,23 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             return nodes;
         }
 
-        /** The seams in front are carried on straight to the upper edge: to the crest over the apex, less towards the side (C10). */
-        private List<Panel> carriedUp(List<Panel> panels) {
+        /** The seams in front end on the upper edge: carried on straight to the crest over the apex, less towards the side, or cut down where it dips (C10). */
+        private List<Panel> toUpperEdge(List<Panel> panels, UpperLine upper) {
             List<Panel> next = new ArrayList<>(panels);
             for (int i = 0; i + 1 < panels.size() && widths.seam(i).part() == SeamPlace.Part.FRONT; i++) {
-                double above = next.get(i).right().reachUpTo(top(axes.axes().get(i).at(), next.get(i).right().path().start().y()));
+                SeamEdge right = next.get(i).right();
+                double wanted = upper.at(axes.axes().get(i).at(), right.path().start().y());
+                double above = right.reachUpTo(wanted);
                 if (above >= Tolerance.COINCIDENT) {
-                    next.set(i, new Panel(next.get(i).left(), next.get(i).right().carriedUp(above)));
+                    next.set(i, new Panel(next.get(i).left(), right.carriedUp(above)));
                     next.set(i + 1, new Panel(next.get(i + 1).left().carriedUp(above), next.get(i + 1).right()));
+                } else if (wanted > right.path().start().y() + Tolerance.COINCIDENT) {
+                    double cut = right.path().crossing(Path.of(new Line(new Point(-FAR, wanted), new Point(FAR, wanted)))).orElseThrow().here();
+                    next.set(i, new Panel(next.get(i).left(), right.cutDown(cut)));
+                    next.set(i + 1, new Panel(next.get(i + 1).left().cutDown(cut), next.get(i + 1).right()));
                 }
             }
             return next;
-        }
-
-        private double top(double x, double line) {
-            double crest = block.crest().value();
-            double apex = axes.apex();
-            double share = x <= apex ? 1 - x / apex : (x - apex) / (axes.front() - apex);
-            double away = (1 - Math.cos(Math.PI * Math.min(1, share))) / 2;
-            double other = x <= apex ? block.centreFrontTop().value() : line;
-            return Math.min(line, crest + (other - crest) * away);
         }
 
         /** Each seam ends where the lower edge of the developed plane has it, both edges alike. */
@@ -194,10 +197,10 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             return next;
         }
 
-        /** The levels that no lower edge cuts off. */
-        private List<Level> whole(LowerLine lower) {
+        /** The levels that no edge cuts off. */
+        private List<Level> whole(LowerLine lower, UpperLine upper) {
             double least = lower.isOnLevel() ? Double.POSITIVE_INFINITY : Math.min(lower.front(), Math.min(lower.side(), lower.back()));
-            return levels.stream().filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH)).toList();
+            return levels.stream().filter(l -> !overBust || !upper.cutsOff(block, l)).filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH)).toList();
         }
     }
 }

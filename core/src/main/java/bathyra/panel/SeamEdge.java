@@ -20,7 +20,7 @@ import java.util.Optional;
  * @param path from the top down
  * @param nodes where the level lines meet the edge
  * @param arcs arc length from the upper mark down to each level's mark
- * @param above arc length above the upper mark
+ * @param above arc length above the upper mark; negative where the edge begins below it
  */
 public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> arcs, double above) {
     public SeamEdge {
@@ -81,6 +81,11 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         Vec up = path.startTangent().reversed();
         Path longer = Path.of(new Line(path.start().plus(up.times(by)), path.start())).then(path);
         return new SeamEdge(longer, nodes, arcs, by);
+    }
+
+    /** The same edge without its uppermost stretch, where the upper edge dips below the upper line. @param by mm along the edge */
+    SeamEdge cutDown(double by) {
+        return new SeamEdge(path.between(by, path.length()), nodes, arcs, -by);
     }
 
     /** How far to carry the edge up so that it reaches a depth; nothing when it does already. */

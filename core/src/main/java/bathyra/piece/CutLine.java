@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /** The seam allowances of a piece (offset curves): a layer of its own, a width for each edge (C12). */
-final class CutLine {
+public final class CutLine {
     private static final int STRETCHES_A_BOX = 16;
     private static final double FLATTEN = Tolerance.CHORD / 2;
     /** A corner may reach this many widths out before it is trimmed square. */
@@ -20,7 +20,7 @@ final class CutLine {
     private CutLine() {}
 
     /** The outline with allowances, closed. */
-    static List<Point> of(List<OutlineEdge> outline, ToDoubleFunction<OutlineEdge> allowance) {
+    public static List<Point> of(List<OutlineEdge> outline, ToDoubleFunction<OutlineEdge> allowance) {
         List<List<Point>> lines = new ArrayList<>();
         double widest = 0;
         for (OutlineEdge edge : outline) {

@@ -17,7 +17,7 @@ import bathyra.geometry.Point;
 import bathyra.girth.Level;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
-import bathyra.piece.Cutting;
+import bathyra.cutting.Finishing;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
@@ -181,7 +181,7 @@ final class PiecesDrawing implements Drawing {
 
     /** The width is written along the wider allowances; the others would only crowd the drawing. */
     private void allowance(Brush brush, OutlineEdge edge, Placement on) {
-        EdgeUse use = Cutting.use(edge);
+        EdgeUse use = Finishing.use(edge);
         double width = draft.commission().garment().allowance(use).millimetres();
         if (width * brush.view().scale() < 17 || edge.kind() == OutlineEdge.Kind.EDGE) {
             return;

@@ -67,7 +67,7 @@ final class GarmentJson {
         return new Garment(kind, upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths(options, unit, ranges),
                 intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), allowances(fields.object("allowances"), unit), splits(options, start), block(fields, options, kind),
-                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit());
+                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), start.bust(), start.top());
     }
 
     private static Map<LengthOption, Length> lengths(Fields options, LengthUnit unit, boolean ranges) {

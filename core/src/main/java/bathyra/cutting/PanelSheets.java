@@ -1,0 +1,219 @@
+package bathyra.cutting;
+
+import bathyra.block.Block;
+import bathyra.edge.JoinedEdge;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
+import bathyra.garment.UpperShape;
+import bathyra.geometry.Cubic;
+import bathyra.geometry.Line;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
+import bathyra.geometry.Vec;
+import bathyra.girth.Level;
+import bathyra.intake.SeamPlace;
+import bathyra.panel.Panel;
+import bathyra.panel.PanelNames;
+import bathyra.panel.PanelSet;
+import bathyra.panel.SeamEdge;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.paper.True;
+import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The panels of a half on paper, one sheet each, with upper and lower edge drawn over the joined seams (C7.6, C10). */
+final class PanelSheets {
+    static final String CENTRE_FRONT = "centre-front";
+    static final String UPPER = "upper-edge";
+    static final String LOWER = "lower-edge";
+    private static final double RIGHT_ANGLE = Math.PI / 2;
+
+    private final PanelSet set;
+    private final Block block;
+    private final Garment garment;
+    private final List<Path> lefts = new ArrayList<>();
+    private final List<Path> rights = new ArrayList<>();
+
+    private PanelSheets(PanelSet set, Block block, Garment garment) {
+        this.set = set;
+        this.block = block;
+        this.garment = garment;
+    }
+
+    /** Fronts are numbered from centre front, backs from centre back. */
+    static PaperPattern of(PanelSet set, Block block, Garment garment) {
+        return new PanelSheets(set, block, garment).pattern();
+    }
+
+    private PaperPattern pattern() {
+        for (Panel panel : set.panels()) {
+            Path left = panel.left().path();
+            lefts.add(lefts.isEmpty() ? Path.of(new Line(new Point(0, block.centreFrontTop().value()), left.end())) : left);
+            rights.add(panel.right().path());
+        }
+        if (garment.lowerEdge() == LowerShape.FLARED) {
+            flare();
+        }
+        boolean point = isPointedAbove();
+        double above = point ? chordInFront() : RIGHT_ANGLE;
+        List<Path> upper = upperEdges(spans(true), above);
+        List<Path> lower = JoinedEdge.over(spans(false), set.frontAngle());
+        List<Sheet> sheets = new ArrayList<>();
+        for (int i = 0; i < set.panels().size(); i++) {
+            Sheet sheet = sheet(i, upper.get(i), lower.get(i));
+            if (i == 0 && point) {
+                sheet = sheet.declaring(lefts.get(0).start(), Math.toDegrees(above));
+            }
+            if (i == 0 && Math.abs(set.frontAngle() - RIGHT_ANGLE) > 1e-9) {
+                sheet = sheet.declaring(lefts.get(0).end(), Math.toDegrees(set.frontAngle()));
+            }
+            sheets.add(i == squareAt() ? sheet.declaring(low(), 270).declaring(high(), 90) : sheet);
+        }
+        return new PaperPattern(sheets, seams());
+    }
+
+    /** A square edge goes level from centre front to its corner, upright from there to the height of the crest, and on from there. */
+    private List<Path> upperEdges(List<JoinedEdge.Span> spans, double inFront) {
+        int k = squareAt();
+        if (k < 0) {
+            return JoinedEdge.over(spans, inFront);
+        }
+        JoinedEdge.Span own = spans.get(k);
+        List<JoinedEdge.Span> level = new ArrayList<>(spans.subList(0, k));
+        level.add(new JoinedEdge.Span(own.left(), own.leftSeam(), low(), Vec.DOWN));
+        List<JoinedEdge.Span> crest = new ArrayList<>(spans.subList(k, spans.size()));
+        crest.set(0, new JoinedEdge.Span(high(), Vec.DOWN, own.right(), own.rightSeam()));
+        List<Path> before = JoinedEdge.over(level, inFront);
+        List<Path> after = JoinedEdge.over(crest, RIGHT_ANGLE);
+        List<Path> edges = new ArrayList<>(before.subList(0, k));
+        edges.add(before.get(k).then(Path.of(new Line(low(), high()))).then(after.get(0)));
+        edges.addAll(after.subList(1, after.size()));
+        return edges;
+    }
+
+    /** The panel on which a square edge has its corner; -1 for none. */
+    private int squareAt() {
+        if (garment.upperEdge() != UpperShape.SQUARE || garment.top().cover() != Cover.STRAPLESS) {
+            return -1;
+        }
+        double corner = corner();
+        for (int i = 0; i < lefts.size(); i++) {
+            if (lefts.get(i).start().x() < corner && rights.get(i).start().x() > corner) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private double corner() {
+        return set.corner();
+    }
+
+    private Point low() {
+        return new Point(corner(), lefts.get(squareAt()).start().y());
+    }
+
+    private Point high() {
+        return new Point(corner(), rights.get(squareAt()).start().y());
+    }
+
+    private boolean isPointedAbove() {
+        return garment.kind().isOverBust() && garment.top().cover() == Cover.STRAPLESS && garment.upperEdge().isPointed();
+    }
+
+    /** The point of a V runs straight towards the first seam. */
+    private double chordInFront() {
+        return Math.abs(lefts.get(0).start().to(rights.get(0).start()).angleTo(lefts.get(0).startTangent()));
+    }
+
+    private List<JoinedEdge.Span> spans(boolean top) {
+        List<JoinedEdge.Span> spans = new ArrayList<>();
+        for (int i = 0; i < lefts.size(); i++) {
+            Path l = lefts.get(i);
+            Path r = rights.get(i);
+            boolean centreBack = i == lefts.size() - 1;
+            spans.add(top
+                    ? new JoinedEdge.Span(l.start(), l.startTangent(), r.start(), centreBack ? overTen(r) : r.startTangent())
+                    : new JoinedEdge.Span(l.end(), l.endTangent().reversed(), r.end(), centreBack ? overTen(r.reversed()) : r.endTangent().reversed()));
+        }
+        return spans;
+    }
+
+    /** A curved centre back is squared against its first 10 mm, as the square is laid on the paper. */
+    private static Vec overTen(Path path) {
+        return path.start().to(path.at(Tolerance.SQUARE_OVER).point()).unit();
+    }
+
+    private Sheet sheet(int i, Path upper, Path lower) {
+        int fronts = (int) garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT).count() + 1;
+        boolean front = i < fronts;
+        int n = set.panels().size();
+        OutlineEdge.Kind left = i > 0 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensInFront() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
+        OutlineEdge.Kind right = i < n - 1 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensBehind() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
+        List<OutlineEdge> outline = List.of(
+                new OutlineEdge(UPPER, OutlineEdge.Kind.EDGE, Optional.empty(), upper),
+                new OutlineEdge(garment.seams().get(i).id(), right, Optional.empty(), rights.get(i)),
+                new OutlineEdge(LOWER, OutlineEdge.Kind.EDGE, Optional.empty(), lower.reversed()),
+                new OutlineEdge(i == 0 ? CENTRE_FRONT : garment.seams().get(i - 1).id(), left, Optional.empty(), lefts.get(i).reversed()));
+        return new Sheet(id(i), PanelNames.of(garment).get(i), front, outline, marks(set.panels().get(i)), List.of());
+    }
+
+    private String id(int i) {
+        int fronts = (int) garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT).count() + 1;
+        return i < fronts ? "F" + (i + 1) : "B" + (set.panels().size() - i);
+    }
+
+    private List<SeamJoin> seams() {
+        List<SeamJoin> seams = new ArrayList<>();
+        for (int i = 0; i + 1 < set.panels().size(); i++) {
+            SeamPlace seam = garment.seams().get(i);
+            seams.add(new SeamJoin("S" + (i + 1), seam.label(), new SeamJoin.Ref(id(i), seam.id()), new SeamJoin.Ref(id(i + 1), seam.id())));
+        }
+        return seams;
+    }
+
+    private List<LevelMark> marks(Panel panel) {
+        List<LevelMark> marks = new ArrayList<>();
+        for (Level level : set.levels()) {
+            marks.add(new LevelMark(level.id(), panel.left().nodes().get(level), panel.right().nodes().get(level)));
+        }
+        double skirt = garment.length(LengthOption.SKIRT_LINE).value();
+        if (skirt > 0) {
+            marks.add(new LevelMark("skirt", belowWaist(panel.left(), skirt), belowWaist(panel.right(), skirt)));
+        }
+        return marks;
+    }
+
+    private static Point belowWaist(SeamEdge edge, double length) {
+        return edge.path().at(edge.above() + edge.arcs().get(Level.WAIST) + length).point();
+    }
+
+    /** Below the high hip the seams swing out to both sides; the hem is raised there, so that it hangs level (C10). */
+    private void flare() {
+        double out = garment.length(LengthOption.FLARE).value() / 2;
+        double raise = garment.length(LengthOption.FLARE_RAISE).value();
+        for (int i = 0; i + 1 < rights.size(); i++) {
+            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), out, raise));
+            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), -out, raise);
+            lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));
+        }
+    }
+
+    private static Path swung(SeamEdge edge, Path path, double out, double raise) {
+        double from = edge.above() + edge.arcs().get(Level.HIGH_HIP);
+        Path kept = path.upTo(from);
+        Vec down = path.endTangent();
+        Point end = path.end().plus(down.turned(-Math.PI / 2).times(out)).plus(down.times(-raise));
+        Vec start = kept.endTangent();
+        double away = kept.end().distance(end);
+        return kept.then(Path.of(Cubic.hermite(kept.end(), start.times(away), end, kept.end().to(end))));
+    }
+}

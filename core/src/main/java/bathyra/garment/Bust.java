@@ -1,0 +1,59 @@
+package bathyra.garment;
+
+import bathyra.measure.Length;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How the bust is shaped and how closely the garment hugs.
+ *
+ * @param wedges the contour wedges that are closed, each with its width at the mouth
+ */
+public record Bust(CupKind cups, Map<ContourWedge, Length> wedges) {
+    /** What stands until something else is chosen. */
+    public static final Bust PRINCESS = new Bust(CupKind.PRINCESS, Map.of());
+
+    public Bust {
+        wedges = Map.copyOf(wedges);
+    }
+
+    public Bust withCups(CupKind next) {
+        return new Bust(next, wedges);
+    }
+
+    public Bust withWedge(ContourWedge wedge, Length width) {
+        Map<ContourWedge, Length> next = copy();
+        next.put(wedge, width);
+        return new Bust(cups, next);
+    }
+
+    public Bust withoutWedge(ContourWedge wedge) {
+        Map<ContourWedge, Length> next = copy();
+        next.remove(wedge);
+        return new Bust(cups, next);
+    }
+
+    /** A usual set in place of all wedges, each at its usual width. */
+    public Bust withSet(List<ContourWedge> set) {
+        Map<ContourWedge, Length> next = new EnumMap<>(ContourWedge.class);
+        set.forEach(w -> next.put(w, w.standard()));
+        return new Bust(cups, next);
+    }
+
+    /** The width of a wedge, mm; nothing when it is not closed. */
+    public double width(ContourWedge wedge) {
+        return wedges.containsKey(wedge) ? wedges.get(wedge).millimetres() : 0;
+    }
+
+    /** Whether centre front is no longer straight. */
+    public boolean bendsCentreFront() {
+        return wedges.keySet().stream().anyMatch(w -> w.bendsCentreFront() && width(w) > 0);
+    }
+
+    private Map<ContourWedge, Length> copy() {
+        Map<ContourWedge, Length> next = new EnumMap<>(ContourWedge.class);
+        next.putAll(wedges);
+        return next;
+    }
+}

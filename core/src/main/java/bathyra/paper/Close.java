@@ -1,0 +1,123 @@
+package bathyra.paper;
+
+import bathyra.geometry.Motion;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
+import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Close: a wedge that opens in one edge and ends on another is folded away, by turning what lies between the wedge and the edge on
+ * which it ends about that end. There the turned part leaves its edge by the wedge's angle: that is where the surplus goes.
+ */
+public final class Close {
+    private Close() {}
+
+    /**
+     * A wedge.
+     *
+     * @param mouth the edge in which it opens
+     * @param from where it begins along that edge, as the outline runs, mm
+     * @param to where it ends
+     * @param seam the edge on which its point lies
+     * @param pin how far along that edge the point lies, as the outline runs, mm
+     */
+    public record Wedge(String mouth, double from, double to, String seam, double pin) {
+        /** Its point on a sheet. */
+        public Point point(Sheet sheet) {
+            return sheet.edge(seam).path().at(pin).point();
+        }
+
+        /** The angle of the wedge, radians. */
+        public double angle(Sheet sheet) {
+            Path edge = sheet.edge(mouth).path();
+            return Math.abs(point(sheet).to(edge.at(from).point()).angleTo(point(sheet).to(edge.at(to).point())));
+        }
+    }
+
+    /**
+     * The sheet with the wedge closed. The mouth is blended over {@code reach}, and so is the edge at the wedge's point; nothing else
+     * changes its length.
+     *
+     * @throws IllegalArgumentException when the wedge does not lie within its edge
+     */
+    public static Sheet wedge(Sheet sheet, Wedge wedge, double reach) {
+        OutlineEdge mouth = sheet.edge(wedge.mouth());
+        OutlineEdge seam = sheet.edge(wedge.seam());
+        double end = mouth.path().length();
+        if (wedge.from() < Tolerance.COINCIDENT || wedge.to() > end - Tolerance.COINCIDENT || wedge.from() >= wedge.to()) {
+            throw new IllegalArgumentException("the wedge from " + wedge.from() + " to " + wedge.to() + " does not lie within " + mouth.name() + " of " + end + " mm");
+        }
+        int at = sheet.index(wedge.mouth());
+        int on = sheet.index(wedge.seam());
+        int n = sheet.outline().size();
+        boolean ahead = Math.floorMod(on - at, n) <= Math.floorMod(at - on, n);
+        Point pin = wedge.point(sheet);
+        Point a = mouth.path().at(wedge.from()).point();
+        Point b = mouth.path().at(wedge.to()).point();
+        Motion motion = Motion.about(pin, ahead ? pin.to(b).angleTo(pin.to(a)) : pin.to(a).angleTo(pin.to(b)));
+        List<OutlineEdge> outline = new ArrayList<>(sheet.outline());
+        Path first = mouth.path().between(0, wedge.from());
+        Path second = mouth.path().between(wedge.to(), end);
+        outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, reach).whole()));
+        Path near = seam.path().between(0, wedge.pin());
+        Path far = seam.path().between(wedge.pin(), seam.path().length());
+        Blend.Blended bent = Blend.across(ahead ? motion.apply(near) : near, ahead ? far : motion.apply(far), reach);
+        outline.set(on, path(seam, bent.whole()));
+        for (int k = 1; k < (ahead ? Math.floorMod(on - at, n) : Math.floorMod(at - on, n)); k++) {
+            int between = Math.floorMod(ahead ? at + k : at - k, n);
+            outline.set(between, path(outline.get(between), motion.apply(outline.get(between).path())));
+        }
+        Carried carried = new Carried(sheet, wedge, ahead, motion, pin, bent.joint());
+        return new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, sheet.marks().stream().map(carried::mark).toList(),
+                sheet.declared().stream().map(c -> new Piece.Corner(carried.place(c.at()), c.degrees())).toList());
+    }
+
+    private static OutlineEdge path(OutlineEdge edge, Path path) {
+        return new OutlineEdge(edge.name(), edge.kind(), edge.seam(), path);
+    }
+
+    /** Where the places of a sheet go when its wedge is closed: those on the turned stretch of the outline with it, the others stay. */
+    private record Carried(Sheet sheet, Wedge wedge, boolean ahead, Motion motion, Point pin, Point joint) {
+        private static final double NEAR = 0.5;
+
+        LevelMark mark(LevelMark mark) {
+            return new LevelMark(mark.level(), place(mark.from()), place(mark.to()));
+        }
+
+        Point place(Point point) {
+            if (point.distance(pin) < NEAR) {
+                return joint;
+            }
+            return isTurned(point) ? motion.apply(point) : point;
+        }
+
+        private boolean isTurned(Point point) {
+            int n = sheet.outline().size();
+            int nearest = 0;
+            double least = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < n; i++) {
+                double away = sheet.outline().get(i).path().nearest(point).point().distance(point);
+                if (away < least) {
+                    least = away;
+                    nearest = i;
+                }
+            }
+            double arc = sheet.outline().get(nearest).path().nearest(point).arc();
+            int at = sheet.index(wedge.mouth());
+            int on = sheet.index(wedge.seam());
+            if (nearest == at) {
+                return ahead ? arc >= wedge.to() : arc <= wedge.from();
+            }
+            if (nearest == on) {
+                return ahead ? arc < wedge.pin() : arc > wedge.pin();
+            }
+            int way = ahead ? Math.floorMod(nearest - at, n) : Math.floorMod(at - nearest, n);
+            return way < (ahead ? Math.floorMod(on - at, n) : Math.floorMod(at - on, n));
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package bathyra.paper;
+
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * All sheets of one half of a garment, and which of their edges are sewn to each other.
+ *
+ * @param sheets in wearing order from centre front to centre back
+ */
+public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
+    public PaperPattern {
+        sheets = List.copyOf(sheets);
+        seams = List.copyOf(seams);
+    }
+
+    /** @throws IllegalArgumentException when there is no such sheet */
+    public Sheet sheet(String id) {
+        return sheets.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException("the pattern has no sheet " + id));
+    }
+
+    public boolean has(String id) {
+        return sheets.stream().anyMatch(s -> s.id().equals(id));
+    }
+
+    /** The same pattern with one sheet changed. */
+    public PaperPattern with(String id, UnaryOperator<Sheet> change) {
+        return new PaperPattern(sheets.stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList(), seams);
+    }
+
+    /** The same pattern with sheets put behind another. */
+    public PaperPattern withAfter(String id, Sheet... more) {
+        List<Sheet> next = new ArrayList<>();
+        for (Sheet sheet : sheets) {
+            next.add(sheet);
+            if (sheet.id().equals(id)) {
+                next.addAll(List.of(more));
+            }
+        }
+        return new PaperPattern(next, seams);
+    }
+
+    public PaperPattern without(String id) {
+        return new PaperPattern(sheets.stream().filter(s -> !s.id().equals(id)).toList(), seams.stream().filter(s -> !s.a().piece().equals(id) && !s.b().piece().equals(id)).toList());
+    }
+
+    public PaperPattern joining(SeamJoin... more) {
+        List<SeamJoin> next = new ArrayList<>(seams);
+        next.addAll(List.of(more));
+        return new PaperPattern(sheets, next);
+    }
+
+    /** The seam in which an edge is sewn. */
+    public SeamJoin seam(String sheet, String edge) {
+        SeamJoin.Ref ref = new SeamJoin.Ref(sheet, edge);
+        return seams.stream().filter(s -> s.a().equals(ref) || s.b().equals(ref)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(sheet + "/" + edge + " is not sewn"));
+    }
+
+    /** The same pattern with each edge naming the seam in which it lies. */
+    public PaperPattern labelled() {
+        Map<SeamJoin.Ref, String> lies = new HashMap<>();
+        seams.forEach(s -> {
+            lies.put(s.a(), s.id());
+            lies.put(s.b(), s.id());
+        });
+        return new PaperPattern(sheets.stream().map(sheet -> sheet.withOutline(sheet.outline().stream()
+                .map(e -> new OutlineEdge(e.name(), e.kind(), Optional.ofNullable(lies.get(new SeamJoin.Ref(sheet.id(), e.name()))), e.path())).toList())).toList(), seams);
+    }
+}

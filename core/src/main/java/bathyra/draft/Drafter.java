@@ -95,8 +95,8 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            PaperPattern sheets = Cutting.sheets(panels, block, garment);
-            Pattern pattern = pattern(commission, girths, panels, sheets, cut(sheets, garment, tape.isUneven()));
+            Cutting cutting = Cutting.of(panels, intakes.axes(), block, garment);
+            Pattern pattern = pattern(commission, girths, panels, cutting, cut(cutting.pattern(), garment, tape.isUneven()));
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             findings.addAll(Advice.on(commission, block, girths, intakes, pattern));
             Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings, Optional.empty());
@@ -187,15 +187,18 @@ public final class Drafter {
         }
     }
 
-    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, PaperPattern sheets, List<Piece> pieces) {
-        List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(Drafter::level).toList();
+    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, List<Piece> pieces) {
+        List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(plan -> level(plan, cutting)).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, sheets.seams(),
+        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, cutting.pattern().seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 
-    private static PatternLevel level(LevelPlan plan) {
-        return new PatternLevel(plan.level().id(), plan.body().value(), plan.ease().value(), plan.gap().value(), plan.pattern().value(),
-                plan.frontHalf().value(), plan.backHalf().value());
+    /** Contour wedges take a little off the planned girth. */
+    private static PatternLevel level(LevelPlan plan, Cutting cutting) {
+        double front = cutting.lost(plan.level().id(), true);
+        double back = cutting.lost(plan.level().id(), false);
+        return new PatternLevel(plan.level().id(), plan.body().value(), plan.ease().value(), plan.gap().value(), plan.pattern().value() - 2 * (front + back),
+                plan.frontHalf().value() - front, plan.backHalf().value() - back);
     }
 }

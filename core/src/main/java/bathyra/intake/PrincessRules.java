@@ -6,6 +6,8 @@ import static bathyra.intake.SeamPlace.PRINCESS_FRONT;
 import static bathyra.intake.SeamPlace.SIDE;
 
 import bathyra.block.Block;
+import bathyra.garment.ContourWedge;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.girth.GirthPlan;
@@ -55,13 +57,19 @@ final class PrincessRules {
     private Reckoned princessFront(Level level, Reckoned underbust, Reckoned opened) {
         String name = "Princess front at the " + low(level);
         return switch (level) {
-            case UPPER -> underbust.minus(garment.length(LengthOption.UPPER_LESS)).atLeast(0).named("Intake at the crest by rule", PRINCESS)
+            case UPPER -> garment.top().cover() != Cover.STRAPLESS ? opened.named(name, PRINCESS) : underbust.minus(garment.length(LengthOption.UPPER_LESS)).atLeast(0).named("Intake at the crest by rule", PRINCESS)
                     .times(upTheLeg()).named("Upper intake by rule", PRINCESS).plus(opened).named(name, PRINCESS);
             case BUST -> nothing(name, "the seam passes through the apex");
-            case UNDERBUST -> underbust.named(name, PRINCESS);
+            case UNDERBUST -> underTheBust(underbust).named(name, PRINCESS);
             case WAIST -> underbust.named(name, Rule.of("C6", "the same as under the bust"));
             case HIGH_HIP, HIP -> underbust.times(belowWaist(level)).named(name, Rule.of("C4.1", "runs out above the hip"));
         };
+    }
+
+    /** A contour wedge to either side of the seam takes more here, and the side gives it back: the girth stays as planned. */
+    private Reckoned underTheBust(Reckoned underbust) {
+        double wedge = garment.bust().width(ContourWedge.UNDER_BUST);
+        return wedge == 0 ? underbust : underbust.plus(Given.option("Contour under the bust, both sides", 2 * wedge, Quantity.LENGTH, "contour", Rule.of("C9", "under bust")));
     }
 
     /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */

@@ -1,9 +1,12 @@
 package bathyra.paper;
 
 import bathyra.geometry.Cubic;
+import bathyra.geometry.FairSpline;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
+import java.util.List;
+import java.util.Optional;
 
 /** Blend: where two stretches of an edge meet at an angle or a hair apart, one smooth curve is drawn through. */
 public final class Blend {
@@ -38,5 +41,15 @@ public final class Blend {
         Path first = before.between(0, before.length() - back);
         Path second = after.between(on, after.length());
         return new Blended(first.then(Path.of(curve.part(0, share))), Path.of(curve.part(share, 1)).then(second));
+    }
+
+    /** The same where the joint has to stay in its place: one smooth curve on either side that meets in it. */
+    public static Blended through(Path before, Path after, double reach) {
+        double back = Math.min(reach, before.length() / 2);
+        double on = Math.min(reach, after.length() / 2);
+        Path.Place a = before.at(before.length() - back);
+        Path.Place b = after.at(on);
+        Path curve = FairSpline.through(List.of(a.point(), before.end(), b.point()), Optional.of(a.tangent()), Optional.of(b.tangent()));
+        return new Blended(before.between(0, before.length() - back).then(Path.of(curve.segments().get(0))), Path.of(curve.segments().get(1)).then(after.between(on, after.length())));
     }
 }

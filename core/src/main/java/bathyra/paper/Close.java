@@ -25,11 +25,17 @@ public final class Close {
      * @param to where it ends
      * @param seam the edge on which its point lies
      * @param pin how far along that edge the point lies, as the outline runs, mm
+     * @param ahead whether the part that turns lies clockwise of the mouth, or before it
      */
-    public record Wedge(String mouth, double from, double to, String seam, double pin) {
+    public record Wedge(String mouth, double from, double to, String seam, double pin, boolean ahead) {
         /** Its point on a sheet. */
         public Point point(Sheet sheet) {
             return sheet.edge(seam).path().at(pin).point();
+        }
+
+        /** Whether a place of a sheet turns when the wedge is closed. */
+        public boolean turns(Sheet sheet, Point place) {
+            return new Carried(sheet, this, Motion.STILL, point(sheet), point(sheet)).turns(place);
         }
 
         /** The angle of the wedge, radians. */
@@ -40,12 +46,13 @@ public final class Close {
     }
 
     /**
-     * The sheet with the wedge closed. The mouth is blended over {@code reach}, and so is the edge at the wedge's point; nothing else
-     * changes its length.
+     * The sheet with the wedge closed: the mouth and the edge at the wedge's point are blended, nothing else changes its length.
      *
+     * @param mouthReach how far to either side of the closed mouth its edge is blended, mm
+     * @param pinReach the same at the wedge's point
      * @throws IllegalArgumentException when the wedge does not lie within its edge
      */
-    public static Sheet wedge(Sheet sheet, Wedge wedge, double reach) {
+    public static Sheet wedge(Sheet sheet, Wedge wedge, double mouthReach, double pinReach) {
         OutlineEdge mouth = sheet.edge(wedge.mouth());
         OutlineEdge seam = sheet.edge(wedge.seam());
         double end = mouth.path().length();
@@ -55,7 +62,7 @@ public final class Close {
         int at = sheet.index(wedge.mouth());
         int on = sheet.index(wedge.seam());
         int n = sheet.outline().size();
-        boolean ahead = Math.floorMod(on - at, n) <= Math.floorMod(at - on, n);
+        boolean ahead = wedge.ahead();
         Point pin = wedge.point(sheet);
         Point a = mouth.path().at(wedge.from()).point();
         Point b = mouth.path().at(wedge.to()).point();
@@ -63,16 +70,16 @@ public final class Close {
         List<OutlineEdge> outline = new ArrayList<>(sheet.outline());
         Path first = mouth.path().between(0, wedge.from());
         Path second = mouth.path().between(wedge.to(), end);
-        outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, reach).whole()));
+        outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, mouthReach).whole()));
         Path near = seam.path().between(0, wedge.pin());
         Path far = seam.path().between(wedge.pin(), seam.path().length());
-        Blend.Blended bent = Blend.across(ahead ? motion.apply(near) : near, ahead ? far : motion.apply(far), reach);
+        Blend.Blended bent = Blend.through(ahead ? motion.apply(near) : near, ahead ? far : motion.apply(far), pinReach);
         outline.set(on, path(seam, bent.whole()));
         for (int k = 1; k < (ahead ? Math.floorMod(on - at, n) : Math.floorMod(at - on, n)); k++) {
             int between = Math.floorMod(ahead ? at + k : at - k, n);
             outline.set(between, path(outline.get(between), motion.apply(outline.get(between).path())));
         }
-        Carried carried = new Carried(sheet, wedge, ahead, motion, pin, bent.joint());
+        Carried carried = new Carried(sheet, wedge, motion, pin, bent.joint());
         return new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, sheet.marks().stream().map(carried::mark).toList(),
                 sheet.declared().stream().map(c -> new Piece.Corner(carried.place(c.at()), c.degrees())).toList());
     }
@@ -82,7 +89,7 @@ public final class Close {
     }
 
     /** Where the places of a sheet go when its wedge is closed: those on the turned stretch of the outline with it, the others stay. */
-    private record Carried(Sheet sheet, Wedge wedge, boolean ahead, Motion motion, Point pin, Point joint) {
+    private record Carried(Sheet sheet, Wedge wedge, Motion motion, Point pin, Point joint) {
         private static final double NEAR = 0.5;
 
         LevelMark mark(LevelMark mark) {
@@ -96,7 +103,12 @@ public final class Close {
             return isTurned(point) ? motion.apply(point) : point;
         }
 
+        boolean turns(Point point) {
+            return point.distance(pin) >= NEAR && isTurned(point);
+        }
+
         private boolean isTurned(Point point) {
+            boolean ahead = wedge.ahead();
             int n = sheet.outline().size();
             int nearest = 0;
             double least = Double.POSITIVE_INFINITY;

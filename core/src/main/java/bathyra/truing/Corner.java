@@ -10,10 +10,14 @@ import bathyra.piece.Piece;
 record Corner(Piece piece, OutlineEdge before, OutlineEdge after) {
     /** The corner at the upper or lower end of an edge. */
     static Corner of(Piece piece, OutlineEdge edge, boolean top) {
+        return at(piece, edge, (edge.path().end().y() < edge.path().start().y()) == top);
+    }
+
+    /** The corner at the end or the start of an edge, as the outline runs. */
+    static Corner at(Piece piece, OutlineEdge edge, boolean end) {
         int n = piece.outline().size();
         int i = piece.outline().indexOf(edge);
-        boolean endIsTop = edge.path().end().y() < edge.path().start().y();
-        return endIsTop == top ? new Corner(piece, edge, piece.outline().get((i + 1) % n))
+        return end ? new Corner(piece, edge, piece.outline().get((i + 1) % n))
                 : new Corner(piece, piece.outline().get((i + n - 1) % n), edge);
     }
 

@@ -2,29 +2,57 @@ package bathyra.truing;
 
 import bathyra.geometry.Tolerance;
 import bathyra.measure.Sentence;
+import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
+import java.util.OptionalDouble;
 
-/** Sewn together, the upper and the lower edge run straight on over every seam. */
+/** Sewn together, every edge runs straight on over the seams that end in it. */
 final class JoinedEdges implements Check {
+    private static final double SAME = 0.01;
+    /** Where one piece runs on unbroken, a seam ends against it: there are three pieces, and the two others are looked at. */
+    private static final double UNBROKEN = 165;
+
     @Override
     public List<Finding> look(Pattern pattern) {
-        return pattern.seams().stream().flatMap(s -> Stream.of(look(pattern, s, true), look(pattern, s, false))).toList();
+        List<Finding> findings = new ArrayList<>();
+        for (SeamJoin seam : pattern.seams()) {
+            OutlineEdge edge = pattern.edge(seam.a());
+            boolean endIsTop = edge.path().end().y() < edge.path().start().y();
+            look(pattern, seam, endIsTop, true, findings);
+            look(pattern, seam, !endIsTop, false, findings);
+        }
+        return findings;
     }
 
-    private static Finding look(Pattern pattern, SeamJoin seam, boolean top) {
-        Corner a = Corner.of(pattern.piece(seam.a().piece()), pattern.edge(seam.a()), top);
-        Corner b = Corner.of(pattern.piece(seam.b().piece()), pattern.edge(seam.b()), top);
+    /** @param atEnd whether the end of the first edge is looked at, along its outline; the edge sewn to it runs the other way */
+    private static void look(Pattern pattern, SeamJoin seam, boolean atEnd, boolean top, List<Finding> findings) {
+        Corner a = Corner.at(pattern.piece(seam.a().piece()), pattern.edge(seam.a()), atEnd);
+        Corner b = Corner.at(pattern.piece(seam.b().piece()), pattern.edge(seam.b()), seam.a().equals(seam.b()) == atEnd);
+        if (isUnbroken(a) || isUnbroken(b)) {
+            return;
+        }
         double sum = a.degrees() + b.degrees();
-        double off = Math.abs(sum - 180);
+        double wanted = declared(a).isPresent() && declared(b).isPresent() ? declared(a).getAsDouble() + declared(b).getAsDouble() : 180;
+        double off = Math.abs(sum - wanted);
         boolean holds = off <= Tolerance.JOIN_DEGREES;
         String where = seam.name() + ", " + (top ? "upper" : "lower") + " edge";
         String said = String.format(Locale.ROOT, "%.1f°", sum);
-        return Finding.degrees("joined-edge", seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
-                Tolerance.JOIN_DEGREES, Sentence.of(holds ? where + ": the joined edge runs straight on, " + said + "; 180° ± 5°."
-                        : where + ": the joined edge turns, " + said + "; 180° ± 5° allowed. Blend the edge again.")).at(a.piece().id(), a.point());
+        String asked = String.format(Locale.ROOT, "%.0f° ± 5°", wanted);
+        findings.add(Finding.degrees("joined-edge", seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
+                Tolerance.JOIN_DEGREES, Sentence.of(holds ? where + ": the joined edge runs straight on, " + said + "; " + asked + "."
+                        : where + ": the joined edge turns, " + said + "; " + asked + " allowed. Blend the edge again.")).at(a.piece().id(), a.point()));
+    }
+
+    private static boolean isUnbroken(Corner corner) {
+        return corner.before().kind() == OutlineEdge.Kind.SEAM && corner.after().kind() == OutlineEdge.Kind.SEAM && corner.degrees() > UNBROKEN;
+    }
+
+    private static OptionalDouble declared(Corner corner) {
+        return corner.piece().declared().stream().filter(d -> d.at().distance(corner.point()) < SAME).mapToDouble(Piece.Corner::degrees).findFirst();
     }
 }

@@ -29,7 +29,9 @@ final class PanelWidths implements Check {
             for (int j = i + 1; j < sides.size(); j++) {
                 for (int way = 0; way < 2 && areOpposite(edges.get(i), edges.get(j)); way++) {
                     for (Point p : sides.get(way == 0 ? i : j)) {
-                        double distance = distance(p, sides.get(way == 0 ? j : i), least);
+                        // On the fold a piece is twice as wide as its half.
+                        double times = edges.get(i).kind() == OutlineEdge.Kind.FOLD || edges.get(j).kind() == OutlineEdge.Kind.FOLD ? 2 : 1;
+                        double distance = times * distance(p, sides.get(way == 0 ? j : i), least / times);
                         if (distance < least) {
                             least = distance;
                             at = p;

@@ -2,11 +2,16 @@ package bathyra.truing;
 
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Point;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
+import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The two edges of a seam laid beside each other from the top, with the arc lengths of their level marks found on the
@@ -18,26 +23,37 @@ import java.util.List;
  */
 public record SeamPair(SeamJoin seam, List<String> names, List<Double> stretchesA, List<Double> stretchesB) {
     private static final double ON_EDGE = 1.0;
+    private static final double NEAR_EDGE = 12;
 
     /** Reads a seam off a pattern. */
     public static SeamPair of(Pattern pattern, SeamJoin seam) {
-        Path a = downwards(pattern.edge(seam.a()).path());
-        Path b = downwards(pattern.edge(seam.b()).path());
+        Path first = pattern.edge(seam.a()).path();
+        Path second = pattern.edge(seam.b()).path();
+        boolean runsDown = first.start().y() <= first.end().y();
+        Path a = runsDown ? first : first.reversed();
+        // Outlines run clockwise, so two edges that are sewn together run against each other.
+        Path b = runsDown == seam.a().equals(seam.b()) ? second : second.reversed();
         List<String> names = new ArrayList<>(List.of("top"));
         List<Double> arcsA = new ArrayList<>(List.of(0.0));
         List<Double> arcsB = new ArrayList<>(List.of(0.0));
         for (PatternLevel level : pattern.levels()) {
-            var markA = pattern.piece(seam.a().piece()).mark(level.id());
-            var markB = pattern.piece(seam.b().piece()).mark(level.id());
+            Optional<Point> markA = mark(pattern.piece(seam.a().piece()), level.id(), a);
+            Optional<Point> markB = mark(pattern.piece(seam.b().piece()), level.id(), b);
             if (markA.isPresent() && markB.isPresent()) {
                 names.add(level.id());
-                arcsA.add(arc(a, markA.get().to()));
-                arcsB.add(arc(b, markB.get().from()));
+                arcsA.add(arc(a, markA.get()));
+                arcsB.add(arc(b, markB.get()));
             }
         }
         arcsA.add(a.length());
         arcsB.add(b.length());
         return new SeamPair(seam, names, differences(arcsA), differences(arcsB));
+    }
+
+    /** Where a level meets an edge; a level line that ends far from it has nothing to do with this seam. */
+    private static Optional<Point> mark(Piece piece, String level, Path edge) {
+        return piece.levelMarks().stream().filter(m -> m.level().equals(level)).flatMap(m -> Stream.of(m.from(), m.to()))
+                .min(Comparator.comparingDouble(p -> edge.nearest(p).point().distance(p))).filter(p -> edge.nearest(p).point().distance(p) < NEAR_EDGE);
     }
 
     /** The place of a mark; one that lies off its edge counts with its distance, so that it cannot pass unseen. */

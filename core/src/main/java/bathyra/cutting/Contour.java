@@ -1,0 +1,223 @@
+package bathyra.cutting;
+
+import bathyra.garment.ContourWedge;
+import bathyra.garment.Garment;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.girth.Level;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.paper.Close;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The contour wedges (C9): each is drawn on its sheet and closed by turning what lies between it and the seam on which it ends. What a
+ * wedge at the apex takes goes into the seam there; what fades along a seam or centre front is taken out of the girth.
+ */
+public final class Contour {
+    private static final double MOUTH_REACH = 25;
+    private static final double PIN_REACH = 13;
+    /** The strip that turns beside a seam or centre front is so wide, or this share of its edge. */
+    private static final double STRIP = 25;
+    private static final double SIDE_STRIP = 40;
+    private static final double STRIP_SHARE = 0.3;
+    /** So much of the edge stays on either side of a wedge. */
+    private static final double LEFT = 6;
+
+    /**
+     * One wedge that was closed.
+     *
+     * @param sheet the sheet on which it lay
+     * @param shape its corners before it was closed: the two ends of the mouth and the point
+     * @param degrees the angle that it took out
+     * @param goes where the surplus went, in words
+     */
+    public record Closed(ContourWedge wedge, String sheet, List<Point> shape, double degrees, String goes) {}
+
+    /**
+     * A pattern with its wedges closed.
+     *
+     * @param open the pattern before
+     * @param front what each level lost of the front half, by the widths of the wedges, mm
+     * @param back the same behind
+     */
+    public record Contoured(PaperPattern pattern, PaperPattern open, List<Closed> closed, Map<String, Double> front, Map<String, Double> back) {}
+
+    private final Garment garment;
+    private final Optional<Apex> apex;
+    private final List<Closed> closed = new ArrayList<>();
+    private final Map<String, Double> front = new HashMap<>();
+    private final Map<String, Double> back = new HashMap<>();
+    private PaperPattern pattern;
+
+    private Contour(PaperPattern pattern, Garment garment, Optional<Apex> apex) {
+        this.pattern = pattern;
+        this.garment = garment;
+        this.apex = apex;
+    }
+
+    /** Closes what a garment asks for. @throws NotDraftable when a wedge has no place on its sheet */
+    static Contoured of(PaperPattern open, Garment garment, Optional<Apex> apex) throws NotDraftable {
+        Contour contour = new Contour(open, garment, apex);
+        for (ContourWedge wedge : ContourWedge.values()) {
+            if (garment.bust().width(wedge) > 0) {
+                contour.close(wedge, garment.bust().width(wedge));
+            }
+        }
+        return new Contoured(contour.pattern, open, List.copyOf(contour.closed), Map.copyOf(contour.front), Map.copyOf(contour.back));
+    }
+
+    private void close(ContourWedge wedge, double width) throws NotDraftable {
+        switch (wedge) {
+            case NECKLINE -> atApex(wedge, true, width, PanelSheets.UPPER, 0.5);
+            case ARMHOLE -> atApex(wedge, false, width, armholeEdge(), 0.5);
+            case CUT_AWAY_ARMHOLE -> cutAway(wedge, width);
+            case STRAPLESS_TOP -> {
+                atApex(wedge, true, width, lastBefore(true), -1);
+                atApex(wedge, false, width, lastBefore(false), -1);
+            }
+            case BETWEEN -> between(wedge, width);
+            case SIDE -> {
+                SeamJoin side = pattern.seams().stream().filter(s -> s.a().edge().equals(SeamPlace.SIDE.id())).findFirst().orElseThrow();
+                fading(wedge, side.a().piece(), side.a().edge(), true, width, SIDE_STRIP);
+                fading(wedge, side.b().piece(), side.b().edge(), false, width, SIDE_STRIP);
+            }
+            case CF_NECKLINE -> {
+                requireOpenFront(wedge);
+                fading(wedge, pattern.sheets().get(0).id(), PanelSheets.CENTRE_FRONT, false, width, STRIP);
+                centreFrontSewn();
+            }
+            case UNDER_BUST, SHOULDER -> { }
+        }
+    }
+
+    private Apex apex(ContourWedge wedge) throws NotDraftable {
+        return apex.orElseThrow(() -> refuse(wedge, 0, 0, Sentence.of(wedge.label() + ": the wedge ends at the apex, and no seam passes through it. Let a seam run over the apex, or leave the wedge open."))).on(pattern);
+    }
+
+    private String armholeEdge() throws NotDraftable {
+        Sheet outer = pattern.sheet(apex(ContourWedge.ARMHOLE).outer());
+        return outer.has(Shoulders.ARMHOLE) ? Shoulders.ARMHOLE : PanelSheets.UPPER;
+    }
+
+    /** The free edge beside the upper end of the seam over the apex. */
+    private String lastBefore(boolean inner) throws NotDraftable {
+        Apex at = apex(ContourWedge.STRAPLESS_TOP);
+        return pattern.sheet(inner ? at.inner() : at.outer()).beside(at.seam(), inner ? -1 : 1).name();
+    }
+
+    private void cutAway(ContourWedge wedge, double width) throws NotDraftable {
+        Apex at = apex(wedge);
+        boolean inner = pattern.sheet(at.inner()).has(Shoulders.ARMHOLE);
+        if (!inner && !pattern.sheet(at.outer()).has(Shoulders.ARMHOLE)) {
+            throw refuse(wedge, width, 0, Sentence.of("Cut-away armhole: the wedge starts at a strap, and this edge has none. Choose a halter or shoulders, or leave the wedge open."));
+        }
+        atApex(wedge, inner, width, Shoulders.ARMHOLE, inner ? 0.5 : 0.2);
+    }
+
+    /** A wedge from an edge to the apex. @param share where along the edge its mouth lies; −1 beside the seam */
+    private void atApex(ContourWedge wedge, boolean inner, double width, String mouth, double share) throws NotDraftable {
+        Apex at = apex(wedge);
+        Sheet sheet = pattern.sheet(inner ? at.inner() : at.outer());
+        if (!sheet.has(mouth)) {
+            throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ": " + sheet.name() + " has no such edge. Leave the wedge open."));
+        }
+        double length = sheet.edge(mouth).path().length();
+        double strip = Math.min(STRIP, length * STRIP_SHARE);
+        double middle = share >= 0 ? length * share : inner ? length - strip - width / 2 : strip + width / 2;
+        // The mouth precedes the seam on the inner sheet and follows it on the outer.
+        place(wedge, sheet, mouth, middle, width, at.seam(), inner ? at.atInner() : at.atOuter(), inner, "the upper end of the " + words(at.seam()) + " seam");
+    }
+
+    private void between(ContourWedge wedge, double width) throws NotDraftable {
+        Apex at = apex(wedge);
+        requireOpenFront(wedge);
+        Sheet sheet = pattern.sheet(at.inner());
+        if (!sheet.has(PanelSheets.CENTRE_FRONT)) {
+            throw refuse(wedge, width, 0, Sentence.of("Between the breasts: from centre front to the apex the wedge would cross a seam. Leave that seam out, or leave the wedge open."));
+        }
+        Path centre = sheet.edge(PanelSheets.CENTRE_FRONT).path();
+        double middle = centre.nearest(new Point(0, at.atInner().y())).arc();
+        place(wedge, sheet, PanelSheets.CENTRE_FRONT, middle, width, at.seam(), at.atInner(), true, "the upper end of the " + words(at.seam()) + " seam; centre front bends and becomes a seam");
+        centreFrontSewn();
+    }
+
+    /** A wedge beside a seam or centre front that fades to the waist. */
+    private void fading(ContourWedge wedge, String id, String seam, boolean ahead, double width, double strip) throws NotDraftable {
+        Sheet sheet = pattern.sheet(id);
+        OutlineEdge mouth = sheet.beside(seam, ahead ? -1 : 1);
+        LevelMark waist = sheet.mark(Level.WAIST.id()).orElseThrow();
+        double length = mouth.path().length();
+        double clear = Math.min(strip, length * STRIP_SHARE);
+        double middle = ahead ? length - clear - width / 2 : clear + width / 2;
+        Point pin = sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point();
+        place(wedge, sheet, mouth.name(), middle, width, seam, pin, ahead, "nowhere: it comes off the girth, down to the waist");
+    }
+
+    private void place(ContourWedge wedge, Sheet sheet, String mouth, double middle, double width, String seam, Point pin, boolean ahead, String goes) throws NotDraftable {
+        double length = sheet.edge(mouth).path().length();
+        double room = 2 * (Math.min(middle, length - middle) - LEFT);
+        if (room <= 0) {
+            throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ", " + sheet.name() + ": the edge is cut away where the wedge would lie. Leave the wedge open, or draw the edge higher."));
+        }
+        if (width > room) {
+            throw refuse(wedge, width, room, Sentence.of(wedge.label() + ", " + sheet.name() + ": the wedge of {} is wider than its edge bears there. Up to {} can be closed.",
+                    Length.mm(width), Length.mm(Math.max(0, Math.floor(room)))));
+        }
+        Close.Wedge drawn = new Close.Wedge(mouth, middle - width / 2, middle + width / 2, seam, sheet.edge(seam).path().nearest(pin).arc(), ahead);
+        Path edge = sheet.edge(mouth).path();
+        List<Point> shape = List.of(edge.at(drawn.from()).point(), edge.at(drawn.to()).point(), drawn.point(sheet));
+        closed.add(new Closed(wedge, sheet.id(), shape, Math.toDegrees(drawn.angle(sheet)), goes));
+        if (!mouth.equals(PanelSheets.CENTRE_FRONT)) {
+            lose(sheet, drawn);
+        }
+        pattern = pattern.with(sheet.id(), s -> Close.wedge(s, drawn, MOUTH_REACH, PIN_REACH));
+    }
+
+    /** A level line of which one end turns about the point loses the angle times the distance of the point from the line. */
+    private void lose(Sheet sheet, Close.Wedge drawn) {
+        Point pin = drawn.point(sheet);
+        for (LevelMark mark : sheet.marks()) {
+            if (drawn.turns(sheet, mark.from()) != drawn.turns(sheet, mark.to())) {
+                double away = Math.abs(mark.from().to(pin).cross(mark.from().to(mark.to()).unit()));
+                (sheet.front() ? front : back).merge(mark.level(), drawn.angle(sheet) * away, Double::sum);
+            }
+        }
+    }
+
+    private void requireOpenFront(ContourWedge wedge) throws NotDraftable {
+        if (garment.fastening().closure().opensInFront()) {
+            throw refuse(wedge, garment.bust().width(wedge), 0, Sentence.of(wedge.label() + ": it would bend centre front, and a busk needs it straight. Close the garment behind, or leave the wedge open."));
+        }
+    }
+
+    /** Centre front is no longer straight: it cannot lie on the fold and is sewn. */
+    private void centreFrontSewn() {
+        String id = pattern.sheets().get(0).id();
+        if (pattern.sheet(id).edge(PanelSheets.CENTRE_FRONT).kind() == OutlineEdge.Kind.FOLD) {
+            SeamJoin.Ref centre = new SeamJoin.Ref(id, PanelSheets.CENTRE_FRONT);
+            pattern = pattern.with(id, s -> s.with(PanelSheets.CENTRE_FRONT, e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())))
+                    .joining(new SeamJoin("SCF", "Centre front", centre, centre));
+        }
+    }
+
+    private static String words(String seam) {
+        return SeamPlace.ofId(seam).map(SeamPlace::inWords).orElse(seam);
+    }
+
+    private static NotDraftable refuse(ContourWedge wedge, double value, double limit, Sentence sentence) {
+        return new NotDraftable(Finding.mm("contour", wedge.id(), Finding.Status.FAULT, value, limit, sentence));
+    }
+}

@@ -7,6 +7,7 @@ import bathyra.intake.SeamPlace;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.OutlineEdge;
 import java.util.Optional;
 
 /**
@@ -35,6 +36,12 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
     /** The same seam on sheets that have been worked on: the apex is where it was, on the edge as it now runs. */
     Apex on(PaperPattern pattern) {
         return new Apex(seam, inner, outer, nearest(pattern.sheet(inner), atInner), nearest(pattern.sheet(outer), atOuter));
+    }
+
+    /** The long edge of a sheet on the other side of it: centre front, the side or the next seam. */
+    OutlineEdge across(Sheet sheet) {
+        return sheet.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && !e.name().equals(seam) && !e.name().startsWith("yoke") && !e.name().startsWith("cup") && !e.name().equals("shoulder"))
+                .findFirst().orElseThrow();
     }
 
     private Point nearest(Sheet sheet, Point point) {

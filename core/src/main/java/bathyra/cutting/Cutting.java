@@ -4,10 +4,11 @@ import bathyra.block.Block;
 import bathyra.garment.Garment;
 import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
+import bathyra.measure.Sentence;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
+import bathyra.reckon.Reckoned;
 import bathyra.truing.NotDraftable;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -17,16 +18,28 @@ import java.util.Optional;
  * @param pattern the sheets as they are cut
  * @param contour the wedges that were closed
  * @param apex the seam over the apex, if one passes there
+ * @param cup what the bust becomes, if a seam passes over the apex
  */
-public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoured contour, Optional<Apex> apex) {
+public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoured contour, Optional<Apex> apex, Optional<CupShape> cup) {
 
-    /** @throws NotDraftable when a wedge, a cup or an edge does not fit on its panel */
-    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Garment garment) throws NotDraftable {
+    /**
+     * @param radius the bust radius off the tape or its estimate; not looked at under the bust
+     * @throws NotDraftable when a wedge, a cup or an edge does not fit on its panel
+     */
+    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Optional<Reckoned> radius, Garment garment) throws NotDraftable {
         PaperPattern plain = PanelSheets.of(panels, block, garment);
-        Optional<Apex> apex = garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
-        Contour.Contoured contour = Contour.of(plain, garment, apex);
+        Optional<Apex> over = garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
+        Contour.Contoured contour = Contour.of(plain, garment, over);
         PaperPattern whole = contour.pattern();
-        return new Cutting(whole, whole, contour, apex.map(a -> a.on(whole)));
+        Optional<Apex> apex = over.map(a -> a.on(whole));
+        Reckoned bust = radius.orElse(block.bustRadius());
+        Optional<CupShape> cup = apex.map(a -> CupShape.of(whole, a, bust));
+        PaperPattern pattern = garment.bust().cups().isCut() ? Cups.cut(whole, requireApex(apex), bust.value(), garment) : whole;
+        return new Cutting(whole, pattern, contour, apex, cup);
+    }
+
+    private static Apex requireApex(Optional<Apex> apex) throws NotDraftable {
+        return apex.orElseThrow(() -> Cups.refuse("cups", 0, 0, Sentence.of("Cups are cut on either side of a seam over the apex, and none passes there. Let a seam run over the apex, or choose princess seams.")));
     }
 
     /** What a level lost to the contour wedges in front or behind, mm of one half. */

@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.block.Block;
+import bathyra.cutting.Cutting;
 import bathyra.garment.Commission;
 import bathyra.girth.GirthPlan;
 import bathyra.intake.IntakeTable;
@@ -13,10 +14,11 @@ import java.util.Optional;
 /**
  * A finished draft with everything that led to it.
  *
+ * @param cutting the sheets, with their cups, wedges and edges
  * @param findings the checks of the pattern and what the plan itself gives to note
  * @param rightHalf the right half of an uneven body, whose left half this then is
  */
-public record Draft(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, PanelSet panels, Pattern pattern, List<Finding> findings,
+public record Draft(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, PanelSet panels, Cutting cutting, Pattern pattern, List<Finding> findings,
         Optional<Draft> rightHalf) implements Outcome {
     public Draft {
         findings = List.copyOf(findings);
@@ -24,7 +26,7 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
 
     /** The same draft with initials for the wearer's name, for what leaves the workshop. */
     public Draft byInitials() {
-        return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, pattern, findings, rightHalf.map(Draft::byInitials));
+        return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, cutting, pattern, findings, rightHalf.map(Draft::byInitials));
     }
 
     /**

@@ -46,7 +46,8 @@ public final class Drafter {
      * measured apart, each is drafted as half of a body that has two like it.
      */
     public static Outcome draft(Commission commission) {
-        if (!commission.measurements().isUneven() || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
+        boolean uneven = commission.measurements().isUneven() || commission.measurements().hasUnevenCups() && commission.garment().bust().cups().isCut();
+        if (!uneven || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
             return half(commission);
         }
         Outcome left = half(ofHalf(commission, MeasurementSet.Part.LEFT, commission.garment(), "left half"));
@@ -63,7 +64,7 @@ public final class Drafter {
         findings.add(Finding.mm("uneven-halves", "halves", Finding.Status.NOTE, 0, 0, Sentence.of(
                 "The two halves are drafted apart: every piece is cut once from either pattern, for the right half with the paper turned over. Where centre front or centre back is not open, lay the two pieces together there.")));
         r.with(Finding.Status.NOTE).forEach(f -> findings.add(inHalf(f, "Right half. ")));
-        return new Draft(commission, l.block(), l.girths(), l.intakes(), l.panels(), l.pattern(), findings, Optional.of(r));
+        return new Draft(commission, l.block(), l.girths(), l.intakes(), l.panels(), l.cutting(), l.pattern(), findings, Optional.of(r));
     }
 
     private static Commission ofHalf(Commission whole, MeasurementSet.Part part, Garment garment, String name) {
@@ -95,11 +96,17 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            Cutting cutting = Cutting.of(panels, intakes.axes(), block, garment);
-            Pattern pattern = pattern(commission, girths, panels, cutting, cut(cutting.pattern(), garment, tape.isUneven()));
+            Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), garment);
+            Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern());
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
-            findings.addAll(Advice.on(commission, block, girths, intakes, pattern));
-            Draft draft = new Draft(commission, block, girths, intakes, panels, pattern, findings, Optional.empty());
+            // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that is looked at before.
+            boolean apart = cutting.pattern() != cutting.whole();
+            Pattern whole = apart ? pattern(commission, girths, panels, cutting, cutting.whole()) : pattern;
+            if (apart) {
+                findings.addAll(Truing.between(whole));
+            }
+            findings.addAll(Advice.on(commission, block, girths, intakes, whole));
+            Draft draft = new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT).stream().map(Drafter::withFigures).toList());
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
@@ -187,10 +194,10 @@ public final class Drafter {
         }
     }
 
-    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, List<Piece> pieces) {
+    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, PaperPattern sheets) {
         List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(plan -> level(plan, cutting)).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, cutting.pattern().seams(),
+        return new Pattern(commission.title(), commission.garment().method(), levels, cut(sheets, commission.garment(), commission.measurements().part() != MeasurementSet.Part.WHOLE), sheets.seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 

@@ -39,6 +39,11 @@ public final class Shape {
         return polygon(closed).intersects(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
     }
 
+    /** How far a point lies outside a closed line, mm; nothing inside it. */
+    public static double away(List<Point> closed, Point point) {
+        return polygon(closed).distance(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
+    }
+
     /** Whether one closed line contains another, borders touching allowed within a distance in mm. */
     public static boolean contains(List<Point> outer, List<Point> inner, double tolerance) {
         return polygon(outer).buffer(tolerance).contains(polygon(inner));

@@ -54,6 +54,11 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
         return right.keySet().stream().anyMatch(key -> key.isHalved() && taken.containsKey(key));
     }
 
+    /** Whether the two breasts were measured apart: cups of their own are then drafted for each half (C8). */
+    public boolean hasUnevenCups() {
+        return right.containsKey(MeasurementKey.APEX_TO_UNDERBUST) && taken.containsKey(MeasurementKey.APEX_TO_UNDERBUST);
+    }
+
     /** The same figures, asked for one half of the body: every girth is twice what that half measures. */
     public MeasurementSet of(Part half) {
         return new MeasurementSet(taken, right, confirmed, occasion, half);
@@ -142,6 +147,9 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
         Length other = right.get(key);
         if (other != null && key.isHalved()) {
             return Optional.of(girth(key, tape, other));
+        }
+        if (other != null && key == MeasurementKey.APEX_TO_UNDERBUST && part != Part.WHOLE) {
+            return Optional.of(Given.tape(key.label() + (part == Part.LEFT ? ", left" : ", right"), (part == Part.LEFT ? tape : other).millimetres()));
         }
         return Optional.of(other == null ? Given.tape(key.label(), tape.millimetres())
                 : Given.tape(key.label() + ", left", tape.millimetres()).atLeast(Given.tape(key.label() + ", right", other.millimetres())).named(key.label(), LARGER));

@@ -42,7 +42,11 @@ public final class Slash {
         along.add(new OutlineEdge(cut, OutlineEdge.Kind.SEAM, Optional.empty(), line.reversed()));
         List<OutlineEdge> rest = new ArrayList<>(stretch(sheet, to, from));
         rest.add(new OutlineEdge(cut, OutlineEdge.Kind.SEAM, Optional.empty(), line));
-        return new Parts(part(sheet, snapped(along), line), part(sheet, snapped(distinct(rest)), line));
+        Sheet first = bare(sheet, snapped(along));
+        Sheet second = bare(sheet, snapped(distinct(rest)));
+        List<Point> ring = first.flattened(COARSE);
+        List<Point> other = second.flattened(COARSE);
+        return new Parts(marked(first, sheet, line, ring, other), marked(second, sheet, line, other, ring));
     }
 
     private record Place(int edge, double arc) {
@@ -100,19 +104,18 @@ public final class Slash {
         return next;
     }
 
-    private static Sheet part(Sheet sheet, List<OutlineEdge> outline, Path line) {
-        Sheet bare = new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, List.of(), List.of());
-        List<Point> ring = bare.flattened(COARSE);
-        List<LevelMark> marks = new ArrayList<>();
-        for (LevelMark mark : sheet.marks()) {
-            marks.addAll(inside(mark, line, ring));
-        }
-        List<Piece.Corner> declared = sheet.declared().stream().filter(c -> bare.outline().stream().anyMatch(e -> e.path().nearest(c.at()).point().distance(c.at()) < ON_OUTLINE)).toList();
-        return new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, marks, declared);
+    private static Sheet bare(Sheet sheet, List<OutlineEdge> outline) {
+        return new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, List.of(), List.of());
     }
 
-    /** The stretches of a level line that lie inside a ring. */
-    private static List<LevelMark> inside(LevelMark mark, Path line, List<Point> ring) {
+    private static Sheet marked(Sheet part, Sheet whole, Path line, List<Point> ring, List<Point> other) {
+        List<LevelMark> marks = whole.marks().stream().flatMap(m -> inside(m, line, ring, other).stream()).toList();
+        List<Piece.Corner> declared = whole.declared().stream().filter(c -> part.outline().stream().anyMatch(e -> e.path().nearest(c.at()).point().distance(c.at()) < ON_OUTLINE)).toList();
+        return new Sheet(part.id(), part.name(), part.front(), part.outline(), marks, declared);
+    }
+
+    /** The stretches of a level line that lie in one part; a line along the very edge belongs to the part that is nearer. */
+    private static List<LevelMark> inside(LevelMark mark, Path line, List<Point> ring, List<Point> other) {
         List<Double> cuts = new ArrayList<>(List.of(0.0));
         double length = mark.length();
         double at = 0;
@@ -132,7 +135,8 @@ public final class Slash {
         for (int i = 0; i + 1 < cuts.size(); i++) {
             Point from = mark.from().between(mark.to(), cuts.get(i) / length);
             Point to = mark.from().between(mark.to(), cuts.get(i + 1) / length);
-            if (Shape.contains(ring, from.between(to, 0.5))) {
+            Point middle = from.between(to, 0.5);
+            if (Shape.away(ring, middle) < Shape.away(other, middle)) {
                 kept.add(new LevelMark(mark.level(), from, to));
             }
         }

@@ -79,6 +79,17 @@ enum Operation {
             return "the larger of " + x.get(0) + " and " + x.get(1);
         }
     },
+    LEG(3) {
+        @Override
+        double apply(double[] x) {
+            return Math.sqrt(Math.max(0, x[0] * x[0] - x[1] * x[1]));
+        }
+
+        @Override
+        String write(List<String> x) {
+            return "√(" + x.get(0) + "² − " + x.get(1) + "²)";
+        }
+    },
     CHOSEN(3) {
         @Override
         double apply(double[] x) {

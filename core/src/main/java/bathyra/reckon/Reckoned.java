@@ -86,6 +86,11 @@ public sealed interface Reckoned permits Given, Derived, Overridden {
         return atLeast(Given.constant(millimetres, Quantity.LENGTH));
     }
 
+    /** The upright side of a right-angled triangle: this is its long side, the other its foot. */
+    default Reckoned upright(Reckoned foot) {
+        return Derived.of(Operation.LEG, this, foot);
+    }
+
     /** This number under a name and a rule: from here on formulas call it by the name. */
     default Reckoned named(String name, Rule rule) {
         return Derived.named(this, name, rule);

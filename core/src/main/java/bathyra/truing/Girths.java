@@ -16,7 +16,7 @@ final class Girths implements Check {
     }
 
     private static Finding look(Pattern pattern, PatternLevel level) {
-        double sum = pattern.pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum();
+        double sum = pattern.pieces().stream().flatMap(p -> p.levelMarks().stream()).filter(m -> m.level().equals(level.id())).mapToDouble(m -> m.length()).sum();
         double planned = level.patternGirth() / 2;
         double off = Math.abs(sum - planned);
         boolean holds = off <= Tolerance.GIRTH;

@@ -8,7 +8,9 @@ import bathyra.measure.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Every panel is wide enough everywhere for a bone channel and its stitching. */
 final class PanelWidths implements Check {
@@ -17,10 +19,18 @@ final class PanelWidths implements Check {
 
     @Override
     public List<Finding> look(Pattern pattern) {
-        return pattern.pieces().stream().map(PanelWidths::look).toList();
+        return pattern.pieces().stream().map(p -> look(p, centre(pattern, p))).toList();
     }
 
-    private static Finding look(Piece piece) {
+    /** The edges at which a piece meets its own mirror image: on the fold, or in a seam with the other half's. */
+    private static Set<String> centre(Pattern pattern, Piece piece) {
+        Set<String> names = new HashSet<>();
+        piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).forEach(e -> names.add(e.name()));
+        pattern.seams().stream().filter(s -> s.a().equals(s.b()) && s.a().piece().equals(piece.id())).forEach(s -> names.add(s.a().edge()));
+        return names;
+    }
+
+    private static Finding look(Piece piece, Set<String> centre) {
         List<OutlineEdge> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
         double least = Double.POSITIVE_INFINITY;
@@ -29,8 +39,8 @@ final class PanelWidths implements Check {
             for (int j = i + 1; j < sides.size(); j++) {
                 for (int way = 0; way < 2 && areOpposite(edges.get(i), edges.get(j)); way++) {
                     for (Point p : sides.get(way == 0 ? i : j)) {
-                        // On the fold a piece is twice as wide as its half.
-                        double times = edges.get(i).kind() == OutlineEdge.Kind.FOLD || edges.get(j).kind() == OutlineEdge.Kind.FOLD ? 2 : 1;
+                        // Together with its mirror image a piece is twice as wide as its half.
+                        double times = centre.contains(edges.get(i).name()) || centre.contains(edges.get(j).name()) ? 2 : 1;
                         double distance = times * distance(p, sides.get(way == 0 ? j : i), least / times);
                         if (distance < least) {
                             least = distance;

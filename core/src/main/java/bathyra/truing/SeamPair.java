@@ -8,9 +8,7 @@ import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -37,12 +35,13 @@ public record SeamPair(SeamJoin seam, List<String> names, List<Double> stretches
         List<Double> arcsA = new ArrayList<>(List.of(0.0));
         List<Double> arcsB = new ArrayList<>(List.of(0.0));
         for (PatternLevel level : pattern.levels()) {
-            Optional<Point> markA = mark(pattern.piece(seam.a().piece()), level.id(), a);
-            Optional<Point> markB = mark(pattern.piece(seam.b().piece()), level.id(), b);
-            if (markA.isPresent() && markB.isPresent()) {
+            List<Point> markA = marks(pattern.piece(seam.a().piece()), level.id(), a);
+            List<Point> markB = marks(pattern.piece(seam.b().piece()), level.id(), b);
+            if (!markA.isEmpty() && !markB.isEmpty()) {
+                double[] met = met(a, markA, b, markB);
                 names.add(level.id());
-                arcsA.add(arc(a, markA.get()));
-                arcsB.add(arc(b, markB.get()));
+                arcsA.add(met[0]);
+                arcsB.add(met[1]);
             }
         }
         arcsA.add(a.length());
@@ -51,9 +50,28 @@ public record SeamPair(SeamJoin seam, List<String> names, List<Double> stretches
     }
 
     /** Where a level meets an edge; a level line that ends far from it has nothing to do with this seam. */
-    private static Optional<Point> mark(Piece piece, String level, Path edge) {
-        return piece.levelMarks().stream().filter(m -> m.level().equals(level)).flatMap(m -> Stream.of(m.from(), m.to()))
-                .min(Comparator.comparingDouble(p -> edge.nearest(p).point().distance(p))).filter(p -> edge.nearest(p).point().distance(p) < NEAR_EDGE);
+    private static List<Point> marks(Piece piece, String level, Path edge) {
+        return piece.levelMarks().stream().filter(m -> m.level().equals(level)).flatMap(m -> Stream.of(m.from(), m.to())).filter(p -> ends(piece, edge, p)).toList();
+    }
+
+    /** Whether a level line ends at an edge, or near it and at no other. */
+    private static boolean ends(Piece piece, Path edge, Point end) {
+        double off = edge.nearest(end).point().distance(end);
+        return off < ON_EDGE || off < NEAR_EDGE && piece.outline().stream().noneMatch(e -> e.path().nearest(end).point().distance(end) < ON_EDGE);
+    }
+
+    /** A level line that a cut has divided may meet an edge more than once: the two ends that belong together lie nearest to each other. */
+    private static double[] met(Path a, List<Point> marksA, Path b, List<Point> marksB) {
+        double[] best = null;
+        for (Point markA : marksA) {
+            for (Point markB : marksB) {
+                double[] arcs = {arc(a, markA), arc(b, markB)};
+                if (best == null || Math.abs(arcs[0] - arcs[1]) < Math.abs(best[0] - best[1])) {
+                    best = arcs;
+                }
+            }
+        }
+        return best;
     }
 
     /** The place of a mark; one that lies off its edge counts with its distance, so that it cannot pass unseen. */

@@ -14,4 +14,9 @@ public final class Truing {
     public static List<Finding> look(Pattern pattern) {
         return CHECKS.stream().flatMap(c -> c.look(pattern).stream()).toList();
     }
+
+    /** How the girth runs between the levels, alone: for panels that are cut into smaller pieces afterwards. */
+    public static List<Finding> between(Pattern panels) {
+        return new WidthsBetween().look(panels);
+    }
 }

@@ -1,0 +1,166 @@
+package bathyra.cutting;
+
+import bathyra.edge.JoinedEdge;
+import bathyra.garment.CupKind;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.paper.Merge;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.paper.Slash;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.List;
+
+/** Cuts the cups out of the panels on either side of the seam over the apex (C8). */
+final class Cups {
+    static final String INNER = "cup-inner";
+    static final String OUTER = "cup-outer";
+    private static final String LOW = "-low";
+    private static final String BAND_INNER = "band-inner";
+    private static final String BAND_OUTER = "band-outer";
+    private static final String YOKE_INNER = "yoke-inner";
+    private static final String YOKE_OUTER = "yoke-outer";
+    private static final double REACH = 12;
+    private static final double RIGHT_ANGLE = Math.PI / 2;
+    /** The upper cup stays so far above the apex, as a share of what stands above it, and takes at most so much of its ends. */
+    private static final double ABOVE_APEX = 0.72;
+    private static final double OF_END = 0.55;
+
+    private final Garment garment;
+    private final Apex apex;
+    private PaperPattern pattern;
+
+    private Cups(PaperPattern pattern, Apex apex, Garment garment) {
+        this.pattern = pattern;
+        this.apex = apex;
+        this.garment = garment;
+    }
+
+    /** @param radius the bust radius, mm @throws NotDraftable when a cup does not fit on its panels */
+    static PaperPattern cut(PaperPattern whole, Apex apex, double radius, Garment garment) throws NotDraftable {
+        Cups cups = new Cups(whole, apex, garment);
+        if (garment.bust().cups() == CupKind.YOKE) {
+            cups.yoke();
+        }
+        cups.apart(CupLine.of(cups.pattern, apex, radius, garment));
+        if (garment.bust().cups() == CupKind.THREE_PART) {
+            cups.band();
+        }
+        return cups.pattern;
+    }
+
+    /** Body and cup are cut apart: C1 and C2 are the two parts of the cup. */
+    private void apart(CupLine line) {
+        Slash.Parts inner = Slash.along(pattern.sheet(apex.inner()), line.inner(), INNER);
+        Slash.Parts outer = Slash.along(pattern.sheet(apex.outer()), line.outer(), OUTER);
+        boolean yoke = inner.rest().has(YOKE_INNER) || inner.along().has(YOKE_INNER);
+        Sheet c1 = inner.along().named("C1", "Inner cup");
+        Sheet c2 = outer.along().named("C2", "Outer cup");
+        pattern = pattern.with(apex.inner(), s -> inner.rest()).with(apex.outer(), s -> outer.rest()).withAfter(apex.outer(), c1, c2)
+                .joining(join("CS", "Cup seam", "C1", apex.seam(), "C2", apex.seam()),
+                        join("CI", "Cup to body, inner", apex.inner(), INNER, "C1", INNER),
+                        join("CO", "Cup to body, outer", "C2", OUTER, apex.outer(), OUTER));
+        if (yoke) {
+            yokeOnto(c1, c2);
+        }
+    }
+
+    private static SeamJoin join(String id, String name, String a, String edgeA, String b, String edgeB) {
+        return new SeamJoin(id, name, new SeamJoin.Ref(a, edgeA), new SeamJoin.Ref(b, edgeB));
+    }
+
+    /** The cups are cut again below their top edge; the two upper parts are closed along the seam and become one. */
+    private void band() {
+        Sheet c1 = pattern.sheet("C1");
+        Sheet c2 = pattern.sheet("C2");
+        Path seam1 = c1.edge(apex.seam()).path();
+        Path seam2 = c2.edge(apex.seam()).path();
+        double above = seam1.nearest(apex.atInner()).arc();
+        double atSeam = Math.min(garment.length(LengthOption.BAND_SEAM).value(), above * ABOVE_APEX);
+        Path in = c1.edge(INNER).path();
+        Path out = c2.edge(OUTER).path();
+        double atInner = Math.min(garment.length(LengthOption.BAND_INNER).value(), in.length() * OF_END);
+        double atOuter = Math.min(garment.length(LengthOption.BAND_OUTER).value(), out.length() * OF_END);
+        Path.Place left = in.at(in.length() - atInner);
+        Path.Place middle1 = seam1.at(atSeam);
+        Path.Place middle2 = seam2.at(seam2.length() - atSeam);
+        Path.Place right = out.at(atOuter);
+        List<Path> lines = JoinedEdge.over(List.of(new JoinedEdge.Span(left.point(), left.tangent().reversed(), middle1.point(), middle1.tangent()),
+                new JoinedEdge.Span(middle2.point(), middle2.tangent().reversed(), right.point(), right.tangent())), RIGHT_ANGLE);
+        Slash.Parts inner = Slash.along(c1, lines.get(0), BAND_INNER);
+        Slash.Parts outer = Slash.along(c2, lines.get(1), BAND_OUTER);
+        Sheet band = Merge.along(inner.along(), outer.along(), apex.seam(), REACH).named("C3", "Upper cup");
+        pattern = pattern.with("C1", s -> renamed(inner.rest(), INNER, INNER + LOW).named("C1", "Inner cup, lower"))
+                .with("C2", s -> renamed(outer.rest(), OUTER, OUTER + LOW).named("C2", "Outer cup, lower"))
+                .with(apex.inner(), s -> s.divided(INNER, inner.along().edge(INNER).path().length(), INNER + LOW))
+                .with(apex.outer(), s -> lowFirst(s, outer.along().edge(OUTER).path().length()))
+                .withAfter("C2", band);
+        pattern = new PaperPattern(pattern.sheets(), pattern.seams().stream().filter(s -> !s.id().equals("CI") && !s.id().equals("CO")).toList()).joining(
+                join("CI", "Cup to body, inner", apex.inner(), INNER + LOW, "C1", INNER + LOW),
+                join("CO", "Cup to body, outer", "C2", OUTER + LOW, apex.outer(), OUTER + LOW),
+                join("CIU", "Upper cup to body, inner", apex.inner(), INNER, "C3", INNER),
+                join("COU", "Upper cup to body, outer", "C3", OUTER, apex.outer(), OUTER),
+                join("CBI", "Upper cup to inner cup", "C3", BAND_INNER, "C1", BAND_INNER),
+                join("CBO", "Upper cup to outer cup", "C3", BAND_OUTER, "C2", BAND_OUTER));
+    }
+
+    /** The body's outer cup edge runs upwards: its lower part comes first. */
+    private static Sheet lowFirst(Sheet body, double top) {
+        Sheet divided = body.divided(OUTER, body.edge(OUTER).path().length() - top, OUTER + "-top");
+        return divided.has(OUTER + "-top") ? renamed(renamed(divided, OUTER, OUTER + LOW), OUTER + "-top", OUTER) : divided;
+    }
+
+    static Sheet renamed(Sheet sheet, String from, String to) {
+        return sheet.with(from, e -> new OutlineEdge(to, e.kind(), e.seam(), e.path()));
+    }
+
+    /** A level line above the apex parts yoke and lower cup; the two upper parts are closed along the seam and become the yoke. */
+    private void yoke() throws NotDraftable {
+        Sheet inner = pattern.sheet(apex.inner());
+        Sheet outer = pattern.sheet(apex.outer());
+        double above = garment.length(LengthOption.CUP_YOKE).value();
+        YokeLine line = YokeLine.across(pattern, apex, above);
+        Slash.Parts first = Slash.along(inner, line.inner(), YOKE_INNER);
+        Slash.Parts second = Slash.along(outer, line.outer(), YOKE_OUTER);
+        OutlineEdge near = apex.across(inner);
+        OutlineEdge far = apex.across(outer);
+        Sheet yoke = Merge.along(first.along(), second.along(), apex.seam(), REACH).named("Y1", "Yoke");
+        pattern = pattern.with(apex.inner(), s -> first.rest()).with(apex.outer(), s -> second.rest()).withAfter(apex.outer(), yoke);
+        for (OutlineEdge edge : List.of(near, far)) {
+            if (edge.kind() == OutlineEdge.Kind.SEAM) {
+                pattern = YokeLine.besideYoke(pattern, edge == near ? apex.inner() : apex.outer(), edge.name(), "Y1");
+            }
+        }
+        pattern = pattern.joining(join("YI", "Yoke, inner", "Y1", YOKE_INNER, apex.inner(), YOKE_INNER), join("YO", "Yoke, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER));
+    }
+
+    /** The lower cup takes the middle of the yoke's edge, the body what is left at both ends. */
+    private void yokeOnto(Sheet c1, Sheet c2) {
+        double in = c1.edge(YOKE_INNER).path().length();
+        double out = c2.edge(YOKE_OUTER).path().length();
+        pattern = pattern.with("Y1", y -> {
+            // The yoke's lower edge runs from the side to centre front: outer body, outer cup, inner cup, inner body.
+            Sheet outer = y.divided(YOKE_OUTER, y.edge(YOKE_OUTER).path().length() - out, YOKE_OUTER + "-cup");
+            return outer.divided(YOKE_INNER, in, YOKE_INNER + "-body");
+        });
+        SeamJoin.Ref yi = new SeamJoin.Ref("Y1", YOKE_INNER);
+        SeamJoin.Ref yo = new SeamJoin.Ref("Y1", YOKE_OUTER);
+        pattern = new PaperPattern(pattern.sheets(), pattern.seams().stream().filter(s -> !s.a().equals(yi) && !s.a().equals(yo)).toList()).joining(
+                join("YI", "Yoke to body, inner", "Y1", YOKE_INNER + "-body", apex.inner(), YOKE_INNER),
+                join("YCI", "Yoke to inner cup", "Y1", YOKE_INNER, "C1", YOKE_INNER),
+                join("YCO", "Yoke to outer cup", "Y1", YOKE_OUTER + "-cup", "C2", YOKE_OUTER),
+                join("YO", "Yoke to body, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER));
+    }
+
+    static NotDraftable refuse(String subject, double value, double limit, Sentence sentence) {
+        return new NotDraftable(Finding.mm("cup", subject, Finding.Status.FAULT, value, limit, sentence));
+    }
+}

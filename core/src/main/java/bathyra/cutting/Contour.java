@@ -1,6 +1,7 @@
 package bathyra.cutting;
 
 import bathyra.garment.ContourWedge;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -81,10 +82,13 @@ public final class Contour {
 
     private void close(ContourWedge wedge, double width) throws NotDraftable {
         switch (wedge) {
-            case NECKLINE -> atApex(wedge, true, width, PanelSheets.UPPER, 0.5);
+            case NECKLINE -> atApex(wedge, true, width, pattern.sheet(apex(wedge).inner()).has(TopLine.NECKLINE) ? TopLine.NECKLINE : PanelSheets.UPPER, 0.5);
             case ARMHOLE -> atApex(wedge, false, width, armholeEdge(), 0.5);
             case CUT_AWAY_ARMHOLE -> cutAway(wedge, width);
             case STRAPLESS_TOP -> {
+                if (garment.top().cover() != Cover.STRAPLESS) {
+                    throw refuse(wedge, width, 0, Sentence.of("Strapless top: the seam over the apex ends in the shoulder, the armhole or a strap here, not in a strapless edge. Leave the wedge open."));
+                }
                 atApex(wedge, true, width, lastBefore(true), -1);
                 atApex(wedge, false, width, lastBefore(false), -1);
             }

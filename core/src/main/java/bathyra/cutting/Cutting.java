@@ -1,6 +1,7 @@
 package bathyra.cutting;
 
 import bathyra.block.Block;
+import bathyra.block.BlockDrawing;
 import bathyra.garment.Garment;
 import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
@@ -23,11 +24,14 @@ import java.util.Optional;
 public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoured contour, Optional<Apex> apex, Optional<CupShape> cup) {
 
     /**
+     * @param shoulders the block with shoulders, for a garment that reaches up to them
+     * @param topEdge the tape along the front top edge, for an off-shoulder edge
      * @param radius the bust radius off the tape or its estimate; not looked at under the bust
      * @throws NotDraftable when a wedge, a cup or an edge does not fit on its panel
      */
-    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Optional<Reckoned> radius, Garment garment) throws NotDraftable {
-        PaperPattern plain = PanelSheets.of(panels, block, garment);
+    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Optional<Reckoned> radius, Optional<BlockDrawing> shoulders, Optional<Double> topEdge, Garment garment) throws NotDraftable {
+        PaperPattern strapless = PanelSheets.of(panels, block, garment);
+        PaperPattern plain = shoulders.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, shoulders.get(), topEdge, garment);
         Optional<Apex> over = garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
         Contour.Contoured contour = Contour.of(plain, garment, over);
         PaperPattern whole = contour.pattern();

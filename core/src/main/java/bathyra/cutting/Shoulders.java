@@ -1,8 +1,239 @@
 package bathyra.cutting;
 
-/** Fronts and backs that reach up to the shoulder. */
-final class Shoulders {
-    static final String ARMHOLE = "armhole";
+import bathyra.block.Block;
+import bathyra.block.BlockDrawing;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.PrincessStart;
+import bathyra.geometry.FairSpline;
+import bathyra.geometry.Line;
+import bathyra.geometry.Motion;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
+import bathyra.geometry.Vec;
+import bathyra.girth.Level;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Sentence;
+import bathyra.panel.PanelSet;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.paper.TraceOff;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Piece;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
 
-    private Shoulders() {}
+/**
+ * Carries the panels up to the shoulder (C7.4, C7.5, C10): the edge is drawn on the joined pattern, the seam is carried up until it
+ * meets it, and what lies beyond the seam is traced off onto the panel there. Closing the side dart has opened the seam, so nothing of
+ * shoulder or armhole is lost.
+ */
+final class Shoulders {
+    static final String ARMHOLE = TopLine.ARMHOLE;
+    private static final double BEYOND = 160;
+    private static final int ROUNDS = 6;
+    private static final double RIGHT_ANGLE = Math.PI / 2;
+
+    private final Garment garment;
+    private final PaperPattern pattern;
+    private final Block block;
+    private final PanelSet set;
+    private final BodyTop front;
+    private final BodyTop back;
+
+    private Shoulders(PaperPattern pattern, PanelSet set, Block block, BlockDrawing drawing, Optional<Double> topEdge, Garment garment) {
+        this.pattern = pattern;
+        this.set = set;
+        this.block = block;
+        this.garment = garment;
+        BodyTop drawnFront = BodyTop.front(drawing);
+        Sheet centreBack = pattern.sheets().get(pattern.sheets().size() - 1);
+        BodyTop drawnBack = BodyTop.back(drawing, centreBack.edge(SeamPlace.CENTRE_BACK.id()).path().start().x(), block.sideDart().value()).withShoulder(drawnFront.shoulder());
+        // Off the shoulder the edge ends where the tape along it ends.
+        this.front = topEdge.map(w -> withTip(drawnFront, w / 2)).orElse(drawnFront);
+        this.back = topEdge.map(w -> withTip(drawnBack, w / 2)).orElse(drawnBack);
+    }
+
+    private static BodyTop withTip(BodyTop body, double across) {
+        return new BodyTop(body.hand(), body.centre(), body.neck(), new Point(body.centre() + body.hand() * across, body.tip().y()), body.hollow());
+    }
+
+    /**
+     * @param topEdge the tape along the front top edge, for an off-shoulder edge
+     * @throws NotDraftable when an edge cannot be drawn on this body
+     */
+    static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, BlockDrawing drawing, Optional<Double> topEdge, Garment garment) throws NotDraftable {
+        return new Shoulders(pattern, set, block, drawing, topEdge, garment).carriedUp();
+    }
+
+    private PaperPattern carriedUp() throws NotDraftable {
+        List<Sheet> sheets = pattern.sheets();
+        int last = sheets.size() - 1;
+        boolean halter = garment.top().cover() == Cover.HALTER;
+        double corner = halter ? Math.PI - cornerAtSide(sheets.get(2)) : RIGHT_ANGLE;
+        double turn = Math.asin(Math.min(1, block.sideDart().value() / set.panels().get(1).width(Level.BUST)));
+        Point apex = set.panels().get(0).right().nodes().get(Level.BUST);
+        Vec moved = apex.to(set.panels().get(1).left().nodes().get(Level.BUST));
+        Motion opened = Motion.about(apex, turn).then(new Motion(1, 0, moved));
+        Carried inFront = carry(front, sheets.get(0), sheets.get(1), SeamPlace.PRINCESS_FRONT.id(), SeamPlace.SIDE.id(), opened, (e, d) -> TopLine.front(front, garment, e, d, corner));
+        List<Sheet> next = new ArrayList<>(List.of(inFront.centre(), inFront.side()));
+        if (halter) {
+            next.addAll(sheets.subList(2, last + 1));
+        } else {
+            Sheet side = sheets.get(last - 1);
+            Sheet centre = sheets.get(last);
+            Point sideUpper = set.panels().get(last - 1).right().nodes().get(Level.UPPER);
+            Point centreUpper = set.panels().get(last).left().nodes().get(Level.UPPER);
+            Motion beside = new Motion(1, 0, centreUpper.to(sideUpper));
+            Carried behind = carry(back, centre, side, SeamPlace.PRINCESS_BACK.id(), SeamPlace.SIDE.id(), beside,
+                    (e, d) -> TopLine.back(back, garment, block.sideDart().value(), inFront.line().neckAngle(), e, d, RIGHT_ANGLE));
+            next.add(behind.side());
+            next.add(behind.centre());
+        }
+        PaperPattern carried = new PaperPattern(next, pattern.seams());
+        return halter ? carried : ShoulderSeam.joined(carried);
+    }
+
+    /** The angle inside the cloth where the strapless back meets the side. */
+    private static double cornerAtSide(Sheet back) {
+        return Math.abs(back.edge(PanelSheets.UPPER).path().startTangent().angleTo(back.edge(SeamPlace.SIDE.id()).path().endTangent().reversed()));
+    }
+
+    /** Two panels carried up, and the line that was drawn over them. */
+    private record Carried(Sheet centre, Sheet side, TopLine line) {}
+
+    /** Draws the edge for an underarm and a direction of the side seam on the joined pattern. */
+    private interface Drawing {
+        TopLine line(Point underarm, Vec down) throws NotDraftable;
+    }
+
+    /** @param opened how the block lies on the panel at the side, before the seam is walked */
+    private Carried carry(BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing) throws NotDraftable {
+        Path near = down(centre.edge(seam).path());
+        Path far = down(side.edge(seam).path());
+        Path flank = down(side.edge(sideSeam).path());
+        Point target = target(body);
+        Path up = raised(near, target);
+        Path partner = raised(far, opened.apply(target));
+        Motion laid = opened;
+        TopLine line = null;
+        Path.Crossing meet = null;
+        for (int round = 0; round < ROUNDS; round++) {
+            line = drawing.line(laid.inverse().apply(flank.start()), laid.inverse().apply(flank.startTangent()));
+            Path whole = line.whole();
+            meet = up.crossing(whole).orElseThrow(() -> noMeeting(centre));
+            Path.Place here = up.at(meet.here());
+            Path.Place there = partner.at(meet.here());
+            laid = Motion.laying(here.point(), here.tangent(), there.point(), there.tangent());
+        }
+        Split split = split(line, meet.there(), laid.inverse());
+        Path nearSeam = up.between(0, meet.here()).reversed().then(near);
+        Path farSeam = partner.between(0, meet.here()).reversed().then(far);
+        boolean inFront = body.hand() > 0;
+        return new Carried(topped(centre, split.before(), seam, nearSeam, inFront, true, line.declared()), topped(side, split.after(), seam, farSeam, inFront, false, List.of()), line);
+    }
+
+    private static Path down(Path path) {
+        return path.start().y() < path.end().y() ? path : path.reversed();
+    }
+
+    /** Where the seam is led to: the middle of the shoulder or of the armhole (C7.4, C18). */
+    private Point target(BodyTop body) {
+        PrincessStart start = garment.top().cover() == Cover.OFF_SHOULDER ? PrincessStart.SHOULDER : garment.block().princess();
+        boolean armhole = start == PrincessStart.ARMHOLE || garment.top().cover() == Cover.HALTER;
+        return switch (armhole ? PrincessStart.ARMHOLE : start) {
+            case ARMHOLE -> garment.top().cover() == Cover.HALTER ? body.onShoulder(body.shoulder()).plus(new Vec(0, 50)) : body.hollow();
+            case NECK -> body.neck().plus(new Vec(-body.hand() * 12, 20));
+            default -> body.onShoulder(body.shoulder() / 2);
+        };
+    }
+
+    /** The seam carried up from its upper end, through where it is led and on. */
+    private static Path raised(Path seam, Point target) {
+        Path curve = FairSpline.through(List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), Optional.empty());
+        return curve.then(Path.of(new Line(curve.end(), curve.end().plus(curve.endTangent().times(BEYOND)))));
+    }
+
+    private static NotDraftable noMeeting(Sheet sheet) {
+        return new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, 0, 0,
+                Sentence.of(sheet.name() + ": the princess seam does not meet the upper edge. Draw the neckline higher or narrower, or let the seam begin elsewhere.")));
+    }
+
+    /** The edges before the seam as they lie, and those behind it on their own panel. */
+    private record Split(List<OutlineEdge> before, List<OutlineEdge> after) {}
+
+    /** @param piece how the panel at the side lies in the joined pattern */
+    private static Split split(TopLine line, double at, Motion piece) {
+        List<OutlineEdge> before = new ArrayList<>();
+        List<OutlineEdge> after = new ArrayList<>();
+        double run = 0;
+        for (OutlineEdge edge : line.edges()) {
+            double length = edge.path().length();
+            double cut = Math.min(length, Math.max(0, at - run));
+            if (cut > Tolerance.CHORD) {
+                before.add(new OutlineEdge(edge.name(), edge.kind(), edge.seam(), cut >= length - Tolerance.CHORD ? edge.path() : edge.path().between(0, cut)));
+            }
+            if (cut < length - Tolerance.CHORD) {
+                Path rest = cut <= Tolerance.CHORD ? edge.path() : edge.path().between(cut, length);
+                after.add(new OutlineEdge(edge.name(), edge.kind(), edge.seam(), TraceOff.onto(rest, piece)));
+            }
+            run += length;
+        }
+        return new Split(before, after);
+    }
+
+    /** A sheet with the edges above put in place of its provisional upper edge. */
+    private static Sheet topped(Sheet sheet, List<OutlineEdge> above, String seam, Path seamPath, boolean inFront, boolean centre, List<Piece.Corner> declared) {
+        List<OutlineEdge> top = new ArrayList<>();
+        for (OutlineEdge edge : above) {
+            top.add(inFront ? edge : new OutlineEdge(edge.name(), edge.kind(), edge.seam(), edge.path().reversed()));
+        }
+        if (!inFront) {
+            Collections.reverse(top);
+        }
+        List<OutlineEdge> outline = new ArrayList<>();
+        for (OutlineEdge edge : sheet.outline()) {
+            if (edge.name().equals(PanelSheets.UPPER)) {
+                outline.addAll(top);
+            } else if (edge.name().equals(seam)) {
+                boolean down = edge.path().start().y() < edge.path().end().y();
+                outline.add(new OutlineEdge(edge.name(), edge.kind(), edge.seam(), down ? seamPath : seamPath.reversed()));
+            } else {
+                outline.add(edge);
+            }
+        }
+        Sheet next = sheet.withOutline(Snap.closed(withCentre(outline, top, inFront, centre)));
+        for (Piece.Corner corner : declared) {
+            next = next.declaring(corner.at(), corner.degrees());
+        }
+        return next;
+    }
+
+    /** The centre line runs up to where the neckline begins. */
+    private static List<OutlineEdge> withCentre(List<OutlineEdge> outline, List<OutlineEdge> top, boolean inFront, boolean centre) {
+        if (!centre) {
+            return outline;
+        }
+        Point neck = inFront ? top.get(0).path().start() : top.get(top.size() - 1).path().end();
+        String name = inFront ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id();
+        List<OutlineEdge> next = new ArrayList<>();
+        for (OutlineEdge edge : outline) {
+            next.add(edge.name().equals(name) ? new OutlineEdge(edge.name(), edge.kind(), edge.seam(), reaching(edge.path(), neck, inFront)) : edge);
+        }
+        return next;
+    }
+
+    /** Centre front is one straight line and begins anew; centre back is carried up. */
+    private static Path reaching(Path path, Point neck, boolean inFront) {
+        if (inFront) {
+            return Path.of(new Line(path.start(), neck));
+        }
+        return neck.y() < path.start().y() ? Path.of(new Line(neck, path.start())).then(path)
+                : path.between(path.nearest(neck).arc(), path.length());
+    }
 }

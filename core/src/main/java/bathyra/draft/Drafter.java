@@ -1,10 +1,12 @@
 package bathyra.draft;
 
 import bathyra.block.Block;
+import bathyra.block.BlockDrawing;
 import bathyra.block.DraftingMethod;
 import bathyra.cutting.Cutting;
 import bathyra.cutting.Finishing;
 import bathyra.garment.Commission;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.Level;
@@ -22,14 +24,17 @@ import bathyra.paper.PaperPattern;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
+import bathyra.reckon.Reckoned;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
 import bathyra.truing.Truing;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /** The path of a draft, from the tape to the checked pattern (C1). Everything is computed anew on every change. */
 public final class Drafter {
@@ -96,7 +101,10 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), garment);
+            Cover cover = garment.top().cover();
+            Optional<BlockDrawing> shoulders = cover == Cover.STRAPLESS ? Optional.empty() : Optional.of(DraftingMethod.of(garment).drawing(tape, garment));
+            Optional<Double> topEdge = cover == Cover.OFF_SHOULDER ? tape.find(MeasurementKey.TOP_EDGE_WIDTH).map(Reckoned::value) : Optional.empty();
+            Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), shoulders, topEdge, garment);
             Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern());
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that is looked at before.
@@ -121,12 +129,20 @@ public final class Drafter {
 
     /** The measurements that the garment needs and that are neither taken nor estimated. */
     public static List<MeasurementKey> missing(MeasurementSet set, Garment garment) {
-        return DraftingMethod.of(garment).needs(garment).stream().filter(key -> set.find(key).isEmpty()).toList();
+        return needs(garment).stream().filter(key -> set.find(key).isEmpty()).toList();
     }
 
     /** The measurements on which the garment's draft rests. */
     public static List<MeasurementKey> needs(Garment garment) {
-        return DraftingMethod.of(garment).needs(garment);
+        DraftingMethod method = DraftingMethod.of(garment);
+        Set<MeasurementKey> keys = new LinkedHashSet<>(method.needs(garment));
+        if (garment.top().cover() != Cover.STRAPLESS) {
+            keys.addAll(method.drawingNeeds(garment));
+        }
+        if (garment.top().cover() == Cover.OFF_SHOULDER) {
+            keys.addAll(List.of(MeasurementKey.AROUND_SHOULDERS, MeasurementKey.TOP_EDGE_WIDTH, MeasurementKey.UPPER_ARM));
+        }
+        return List.copyOf(keys);
     }
 
     private static Optional<Refusal> look(MeasurementSet tape, Garment garment) {

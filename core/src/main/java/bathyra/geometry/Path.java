@@ -133,6 +133,17 @@ public record Path(List<Segment> segments) {
         return new Path(kept);
     }
 
+    /** The smallest radius of curvature anywhere on the path, mm. */
+    public double tightest() {
+        double most = 1e-9;
+        for (Segment segment : segments) {
+            for (int i = 0; i <= SAMPLES; i++) {
+                most = Math.max(most, Math.abs(segment.curvature((double) i / SAMPLES)));
+            }
+        }
+        return 1 / most;
+    }
+
     /** Where two paths cross: how far along either, mm. */
     public record Crossing(double here, double there) {}
 

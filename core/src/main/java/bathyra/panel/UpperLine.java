@@ -12,8 +12,9 @@ import bathyra.girth.Level;
  * the crest over the apex and falls from there to the upper line at the side.
  *
  * @param corner where a square edge turns up, mm from centre front
+ * @param cut how deep centre front is cut away
  */
-record UpperLine(UpperShape shape, double centre, double crest, double apex, double side, double corner) {
+record UpperLine(UpperShape shape, double centre, double crest, double apex, double side, double corner, double cut) {
     /** How much later than a straight line a scoop rises. */
     private static final double SCOOPED = 2.2;
     private static final double CLEAR = 38;
@@ -22,7 +23,13 @@ record UpperLine(UpperShape shape, double centre, double crest, double apex, dou
     /** @param seam where the first seam stands */
     static UpperLine of(Garment garment, Block block, double apex, double side, double seam) {
         boolean strapless = garment.top().cover() == Cover.STRAPLESS;
-        return new UpperLine(strapless ? garment.upperEdge() : UpperShape.STRAIGHT, block.centreFrontTop().value(), block.crest().value(), apex, side, corner(garment, seam));
+        UpperShape shape = strapless ? garment.upperEdge() : UpperShape.STRAIGHT;
+        double centre = block.centreFrontTop().value();
+        return new UpperLine(shape, centre, block.crest().value(), apex, side, corner(garment, seam), isOpen(shape) ? centre : neckline(garment));
+    }
+
+    private static double neckline(Garment garment) {
+        return garment.top().cover().hasShoulder() ? garment.length(LengthOption.NECKLINE_DEPTH).value() : 0;
     }
 
     /** Unless the cutter sets it, the corner keeps clear of the first seam: the edge needs the room to come round there. */
@@ -45,11 +52,11 @@ record UpperLine(UpperShape shape, double centre, double crest, double apex, dou
             default -> wave(share);
         };
         double depth = centre + (crest - centre) * rise;
-        return isOpen() ? depth : Math.min(line, depth);
+        return isOpen(shape) ? depth : Math.min(line, depth);
     }
 
     /** Whether the edge may lie below the upper line in front. */
-    private boolean isOpen() {
+    private static boolean isOpen(UpperShape shape) {
         return shape != UpperShape.STRAIGHT && shape != UpperShape.SWEETHEART;
     }
 
@@ -59,6 +66,6 @@ record UpperLine(UpperShape shape, double centre, double crest, double apex, dou
 
     /** Whether a level line runs off the edge at centre front. */
     boolean cutsOff(Block block, Level level) {
-        return isOpen() && block.front(level) < centre + 1;
+        return block.front(level) < cut + 1;
     }
 }

@@ -30,11 +30,11 @@ public final class CutLine {
         }
         List<Point> ring = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
+            // From corner to corner, so that a loop inside an edge never lies across the ring's own start.
+            List<Point> before = lines.get((i + lines.size() - 1) % lines.size());
             List<Point> line = lines.get(i);
-            List<Point> next = lines.get((i + 1) % lines.size());
-            Point corner = outline.get(i).path().end();
+            ring.addAll(corner(before, line, outline.get(i).path().start(), TRIM * Math.max(widest, 1)));
             ring.addAll(line.subList(1, line.size() - 1));
-            ring.addAll(corner(line, next, corner, TRIM * Math.max(widest, 1)));
         }
         List<Point> clean = withoutLoops(ring);
         clean.add(clean.get(0));

@@ -33,7 +33,9 @@ final class JoinedEdges implements Check {
     private static void look(Pattern pattern, SeamJoin seam, boolean atEnd, boolean top, List<Finding> findings) {
         Corner a = Corner.at(pattern.piece(seam.a().piece()), pattern.edge(seam.a()), atEnd);
         Corner b = Corner.at(pattern.piece(seam.b().piece()), pattern.edge(seam.b()), seam.a().equals(seam.b()) == atEnd);
-        if (isUnbroken(a) || isUnbroken(b)) {
+        // Seams of the front and of the back may meet at an angle in the shoulder: what must run straight there is the shoulder.
+        boolean crossing = isInner(a) && isInner(b) && a.piece().front() != b.piece().front();
+        if (isUnbroken(a) || isUnbroken(b) || crossing) {
             return;
         }
         double sum = a.degrees() + b.degrees();
@@ -49,7 +51,11 @@ final class JoinedEdges implements Check {
     }
 
     private static boolean isUnbroken(Corner corner) {
-        return corner.before().kind() == OutlineEdge.Kind.SEAM && corner.after().kind() == OutlineEdge.Kind.SEAM && corner.degrees() > UNBROKEN;
+        return isInner(corner) && corner.degrees() > UNBROKEN;
+    }
+
+    private static boolean isInner(Corner corner) {
+        return corner.before().kind() == OutlineEdge.Kind.SEAM && corner.after().kind() == OutlineEdge.Kind.SEAM;
     }
 
     private static OptionalDouble declared(Corner corner) {

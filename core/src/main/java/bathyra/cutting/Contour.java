@@ -33,6 +33,9 @@ public final class Contour {
     /** The strip that turns beside a seam or centre front is so wide, or this share of its edge. */
     private static final double STRIP = 25;
     private static final double SIDE_STRIP = 40;
+    private static final double ARMHOLE_STRIP = 8;
+    /** A wedge whose edge runs towards its point has no mouth: at least this share of the width must lie across. */
+    private static final double ACROSS = 0.4;
     private static final double STRIP_SHARE = 0.3;
     /** So much of the edge stays on either side of a wedge. */
     private static final double LEFT = 6;
@@ -123,11 +126,10 @@ public final class Contour {
     }
 
     private void cutAway(ContourWedge wedge, double width) throws NotDraftable {
-        Apex at = apex(wedge);
-        boolean inner = pattern.sheet(at.inner()).has(Shoulders.ARMHOLE);
-        if (!inner && !pattern.sheet(at.outer()).has(Shoulders.ARMHOLE)) {
-            throw refuse(wedge, width, 0, Sentence.of("Cut-away armhole: the wedge starts at a strap, and this edge has none. Choose a halter or shoulders, or leave the wedge open."));
+        if (garment.top().cover() != Cover.HALTER) {
+            throw refuse(wedge, width, 0, Sentence.of("Cut-away armhole: the wedge starts beside the strap of a halter, and this edge has none. Choose a halter, or leave the wedge open."));
         }
+        boolean inner = pattern.sheet(apex(wedge).inner()).has(Shoulders.ARMHOLE);
         atApex(wedge, inner, width, Shoulders.ARMHOLE, inner ? 0.5 : 0.2);
     }
 
@@ -164,7 +166,8 @@ public final class Contour {
         OutlineEdge mouth = sheet.beside(seam, ahead ? -1 : 1);
         LevelMark waist = sheet.mark(Level.WAIST.id()).orElseThrow();
         double length = mouth.path().length();
-        double clear = Math.min(strip, length * STRIP_SHARE);
+        // The armhole lies across the side only close to it.
+        double clear = mouth.name().equals(Shoulders.ARMHOLE) ? ARMHOLE_STRIP : Math.min(strip, length * STRIP_SHARE);
         double middle = ahead ? length - clear - width / 2 : clear + width / 2;
         Point pin = sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point();
         place(wedge, sheet, mouth.name(), middle, width, seam, pin, ahead, "nowhere: it comes off the girth, down to the waist");
@@ -182,6 +185,11 @@ public final class Contour {
         }
         Close.Wedge drawn = new Close.Wedge(mouth, middle - width / 2, middle + width / 2, seam, sheet.edge(seam).path().nearest(pin).arc(), ahead);
         Path edge = sheet.edge(mouth).path();
+        Point point = drawn.point(sheet);
+        double across = point.to(edge.at(drawn.from()).point()).angleTo(point.to(edge.at(drawn.to()).point())) * point.distance(edge.at(middle).point());
+        if (across < width * ACROSS) {
+            throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ", " + sheet.name() + ": the edge runs towards the point of the wedge there, so it has no mouth. Leave the wedge open, or draw the edge otherwise."));
+        }
         List<Point> shape = List.of(edge.at(drawn.from()).point(), edge.at(drawn.to()).point(), drawn.point(sheet));
         closed.add(new Closed(wedge, sheet.id(), shape, Math.toDegrees(drawn.angle(sheet)), goes));
         if (!mouth.equals(PanelSheets.CENTRE_FRONT)) {

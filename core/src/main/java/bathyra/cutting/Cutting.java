@@ -2,7 +2,9 @@ package bathyra.cutting;
 
 import bathyra.block.Block;
 import bathyra.block.BlockDrawing;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
+import bathyra.garment.LowerShape;
 import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
 import bathyra.measure.Sentence;
@@ -24,14 +26,13 @@ import java.util.Optional;
 public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoured contour, Optional<Apex> apex, Optional<CupShape> cup) {
 
     /**
-     * @param shoulders the block with shoulders, for a garment that reaches up to them
-     * @param topEdge the tape along the front top edge, for an off-shoulder edge
+     * @param reaching what the body says above the upper line, for a garment that reaches up there
      * @param radius the bust radius off the tape or its estimate; not looked at under the bust
      * @throws NotDraftable when a wedge, a cup or an edge does not fit on its panel
      */
-    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Optional<Reckoned> radius, Optional<BlockDrawing> shoulders, Optional<Double> topEdge, Garment garment) throws NotDraftable {
+    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Optional<Reckoned> radius, Optional<Reaching> reaching, Garment garment) throws NotDraftable {
         PaperPattern strapless = PanelSheets.of(panels, block, garment);
-        PaperPattern plain = shoulders.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, shoulders.get(), topEdge, garment);
+        PaperPattern plain = reaching.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, reaching.get(), garment);
         Optional<Apex> over = garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
         Contour.Contoured contour = Contour.of(plain, garment, over);
         PaperPattern whole = contour.pattern();
@@ -39,7 +40,41 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         Reckoned bust = radius.orElse(block.bustRadius());
         Optional<CupShape> cup = apex.map(a -> CupShape.of(whole, a, bust));
         PaperPattern pattern = garment.bust().cups().isCut() ? Cups.cut(whole, requireApex(apex), bust.value(), garment) : whole;
+        if (garment.top().yoke()) {
+            requireShoulders(garment);
+            pattern = TopYoke.cut(pattern, requireApex(apex), block.front(Level.UPPER), block.sideDart().value(), garment);
+        }
+        if (garment.top().cover() == Cover.OFF_SHOULDER) {
+            pattern = Sleeves.sewn(pattern, reaching.orElseThrow().sleeveQuarter(), reaching.orElseThrow().arm(), garment);
+        }
+        if (garment.lowerEdge() == LowerShape.PEPLUM) {
+            pattern = Peplum.sewn(pattern, garment);
+        }
         return new Cutting(whole, pattern, contour, apex, cup);
+    }
+
+    /**
+     * What the body says above the upper line.
+     *
+     * @param drawing the block with shoulders
+     * @param topEdge along the front top edge, mm; nothing where the edge is not off the shoulder
+     * @param around round both shoulders, mm; the same
+     * @param arm round the upper arm, mm; the same
+     */
+    public record Reaching(BlockDrawing drawing, double topEdge, double around, double arm) {
+        /** A quarter of both sleeve tops (C10). */
+        double sleeveQuarter() {
+            return (around - 2 * topEdge) / 4;
+        }
+    }
+
+    private static void requireShoulders(Garment garment) throws NotDraftable {
+        if (!garment.top().cover().hasShoulder()) {
+            throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line reaches up to the shoulder, and this edge does not. Choose shoulders or a halter, or leave the yoke out."));
+        }
+        if (garment.bust().cups().isCut()) {
+            throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line and cut cups would cross. Choose princess seams, or leave the yoke out."));
+        }
     }
 
     private static Apex requireApex(Optional<Apex> apex) throws NotDraftable {

@@ -1,7 +1,6 @@
 package bathyra.cutting;
 
 import bathyra.block.Block;
-import bathyra.block.BlockDrawing;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.PrincessStart;
@@ -36,6 +35,7 @@ import java.util.Optional;
 final class Shoulders {
     static final String ARMHOLE = TopLine.ARMHOLE;
     private static final double BEYOND = 160;
+    private static final double BESIDE_NECK = 16;
     private static final int ROUNDS = 6;
     private static final double RIGHT_ANGLE = Math.PI / 2;
 
@@ -46,17 +46,18 @@ final class Shoulders {
     private final BodyTop front;
     private final BodyTop back;
 
-    private Shoulders(PaperPattern pattern, PanelSet set, Block block, BlockDrawing drawing, Optional<Double> topEdge, Garment garment) {
+    private Shoulders(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment) {
         this.pattern = pattern;
         this.set = set;
         this.block = block;
         this.garment = garment;
-        BodyTop drawnFront = BodyTop.front(drawing);
+        BodyTop drawnFront = BodyTop.front(reaching.drawing());
         Sheet centreBack = pattern.sheets().get(pattern.sheets().size() - 1);
-        BodyTop drawnBack = BodyTop.back(drawing, centreBack.edge(SeamPlace.CENTRE_BACK.id()).path().start().x(), block.sideDart().value()).withShoulder(drawnFront.shoulder());
+        BodyTop drawnBack = BodyTop.back(reaching.drawing(), centreBack.edge(SeamPlace.CENTRE_BACK.id()).path().start().x(), block.sideDart().value()).withShoulder(drawnFront.shoulder());
         // Off the shoulder the edge ends where the tape along it ends.
-        this.front = topEdge.map(w -> withTip(drawnFront, w / 2)).orElse(drawnFront);
-        this.back = topEdge.map(w -> withTip(drawnBack, w / 2)).orElse(drawnBack);
+        boolean off = garment.top().cover() == Cover.OFF_SHOULDER;
+        this.front = off ? withTip(drawnFront, reaching.topEdge() / 2) : drawnFront;
+        this.back = off ? withTip(drawnBack, reaching.topEdge() / 2) : drawnBack;
     }
 
     private static BodyTop withTip(BodyTop body, double across) {
@@ -64,11 +65,10 @@ final class Shoulders {
     }
 
     /**
-     * @param topEdge the tape along the front top edge, for an off-shoulder edge
      * @throws NotDraftable when an edge cannot be drawn on this body
      */
-    static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, BlockDrawing drawing, Optional<Double> topEdge, Garment garment) throws NotDraftable {
-        return new Shoulders(pattern, set, block, drawing, topEdge, garment).carriedUp();
+    static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment) throws NotDraftable {
+        return new Shoulders(pattern, set, block, reaching, garment).carriedUp();
     }
 
     private PaperPattern carriedUp() throws NotDraftable {
@@ -117,7 +117,8 @@ final class Shoulders {
         Path near = down(centre.edge(seam).path());
         Path far = down(side.edge(seam).path());
         Path flank = down(side.edge(sideSeam).path());
-        Point target = target(body);
+        TopLine first = drawing.line(opened.inverse().apply(flank.start()), opened.inverse().apply(flank.startTangent()));
+        Point target = target(body, first);
         Path up = raised(near, target);
         Path partner = raised(far, opened.apply(target));
         Motion laid = opened;
@@ -142,13 +143,19 @@ final class Shoulders {
         return path.start().y() < path.end().y() ? path : path.reversed();
     }
 
-    /** Where the seam is led to: the middle of the shoulder or of the armhole (C7.4, C18). */
-    private Point target(BodyTop body) {
-        PrincessStart start = garment.top().cover() == Cover.OFF_SHOULDER ? PrincessStart.SHOULDER : garment.block().princess();
-        boolean armhole = start == PrincessStart.ARMHOLE || garment.top().cover() == Cover.HALTER;
-        return switch (armhole ? PrincessStart.ARMHOLE : start) {
-            case ARMHOLE -> garment.top().cover() == Cover.HALTER ? body.onShoulder(body.shoulder()).plus(new Vec(0, 50)) : body.hollow();
-            case NECK -> body.neck().plus(new Vec(-body.hand() * 12, 20));
+    /** Where the seam is led to: the middle of the shoulder or of the armhole, or the neck (C7.4, C18). A halter has no shoulder to lead it to. */
+    private Point target(BodyTop body, TopLine line) {
+        PrincessStart start = switch (garment.top().cover()) {
+            case HALTER -> PrincessStart.ARMHOLE;
+            case OFF_SHOULDER -> PrincessStart.SHOULDER;
+            default -> garment.block().princess();
+        };
+        return switch (start) {
+            case ARMHOLE -> {
+                Path armhole = line.edges().get(line.edges().size() - 1).path();
+                yield armhole.at(armhole.length() / 2).point();
+            }
+            case NECK -> body.neck().plus(new Vec(-body.hand() * BESIDE_NECK, BESIDE_NECK));
             default -> body.onShoulder(body.shoulder() / 2);
         };
     }

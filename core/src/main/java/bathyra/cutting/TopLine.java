@@ -114,8 +114,10 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static TopLine offShoulder(BodyTop body, Garment garment, Point centre, double line, Point underarm, Vec side, double corner) throws NotDraftable {
         Point end = new Point(body.tip().x(), line);
         if (underarm.y() - line < SHOULDER_LEAST) {
-            throw refuse(LengthOption.SHOULDER_LINE, line, underarm.y() - SHOULDER_LEAST, Sentence.of("Off-shoulder edge: it lies {} below the neck end and the underarm at {}. Draw the edge higher, up to {}.",
-                    Length.mm(line), Length.mm(underarm.y()), Length.mm(underarm.y() - SHOULDER_LEAST)));
+            double asked = garment.length(LengthOption.SHOULDER_LINE).value();
+            double most = asked + underarm.y() - line - SHOULDER_LEAST;
+            throw refuse(LengthOption.SHOULDER_LINE, asked, most, Sentence.of("Off-shoulder edge: at {} below the neck end only {} are left above the underarm. Draw it higher; {} can be drawn.",
+                    Length.mm(asked), Length.mm(underarm.y() - line), Length.mm(Math.floor(most))));
         }
         Vec across = new Vec(body.hand(), 0);
         double bend = Math.abs(end.x() - centre.x());

@@ -1,7 +1,6 @@
 package bathyra.draft;
 
 import bathyra.block.Block;
-import bathyra.block.BlockDrawing;
 import bathyra.block.DraftingMethod;
 import bathyra.cutting.Cutting;
 import bathyra.cutting.Finishing;
@@ -101,10 +100,7 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            Cover cover = garment.top().cover();
-            Optional<BlockDrawing> shoulders = cover == Cover.STRAPLESS ? Optional.empty() : Optional.of(DraftingMethod.of(garment).drawing(tape, garment));
-            Optional<Double> topEdge = cover == Cover.OFF_SHOULDER ? tape.find(MeasurementKey.TOP_EDGE_WIDTH).map(Reckoned::value) : Optional.empty();
-            Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), shoulders, topEdge, garment);
+            Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), reaching(tape, garment), garment);
             Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern());
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that is looked at before.
@@ -119,6 +115,18 @@ public final class Drafter {
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
         }
+    }
+
+    private static Optional<Cutting.Reaching> reaching(MeasurementSet tape, Garment garment) throws NotDraftable {
+        if (garment.top().cover() == Cover.STRAPLESS) {
+            return Optional.empty();
+        }
+        return Optional.of(new Cutting.Reaching(DraftingMethod.of(garment).drawing(tape, garment), millimetres(tape, MeasurementKey.TOP_EDGE_WIDTH),
+                millimetres(tape, MeasurementKey.AROUND_SHOULDERS), millimetres(tape, MeasurementKey.UPPER_ARM)));
+    }
+
+    private static double millimetres(MeasurementSet tape, MeasurementKey key) {
+        return tape.find(key).map(Reckoned::value).orElse(0.0);
     }
 
     /** On an even body one pattern serves both halves. */

@@ -31,7 +31,7 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
-        List<OutlineEdge> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART).toList();
+        List<OutlineEdge> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && isLong(e)).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
         double least = Double.POSITIVE_INFINITY;
         Point at = piece.outline().get(0).path().start();
@@ -58,6 +58,11 @@ final class PanelWidths implements Check {
                 ? Sentence.of(piece.name() + ": narrowest {}.", Length.mm(least))
                 : Sentence.of(piece.name() + ": only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.",
                         Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
+    }
+
+    /** A seam that runs across, such as a shoulder, a waist or the line of a yoke, is no side of a panel. */
+    private static boolean isLong(OutlineEdge edge) {
+        return Math.abs(edge.path().end().y() - edge.path().start().y()) >= Math.abs(edge.path().end().x() - edge.path().start().x());
     }
 
     /** Two edges have a panel between them unless they meet, or are one edge that a dart has cut. */

@@ -1,0 +1,90 @@
+package bathyra.cutting;
+
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.geometry.Motion;
+import bathyra.geometry.Path;
+import bathyra.geometry.Vec;
+import bathyra.intake.SeamPlace;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.paper.Spread;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A peplum sewn to the waist (C10): a strip as long as the waist, slashed and spread, one for the front and one for the back. */
+final class Peplum {
+    private static final int STRIPS = 10;
+
+    private Peplum() {}
+
+    static PaperPattern sewn(PaperPattern pattern, Garment garment) {
+        PaperPattern front = one(pattern, true, "P1", "Peplum, front", garment);
+        PaperPattern both = one(front, false, "P2", "Peplum, back", garment);
+        return both.joining(new SeamJoin("PS", "Peplum, side", new SeamJoin.Ref("P1", "side-peplum"), new SeamJoin.Ref("P2", "side-peplum")));
+    }
+
+    private static PaperPattern one(PaperPattern pattern, boolean inFront, String id, String name, Garment garment) {
+        List<Sheet> bodies = pattern.sheets().stream().filter(s -> s.front() == inFront && s.has(PanelSheets.LOWER)).toList();
+        double waist = bodies.stream().mapToDouble(s -> s.edge(PanelSheets.LOWER).path().length()).sum();
+        Sheet strip = Spread.strip(id, name, inFront, waist, garment.length(LengthOption.PEPLUM_LENGTH).value(), garment.length(LengthOption.PEPLUM_SPREAD).value(), STRIPS);
+        // Behind, the straight edge of the strip becomes centre back: it lies at the right there.
+        Sheet laid = inFront ? strip : mirrored(strip);
+        OutlineEdge centre = pattern.sheets().get(inFront ? 0 : lastBody(pattern)).edge(inFront ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id());
+        boolean sewn = centre.kind() == OutlineEdge.Kind.SEAM;
+        String middle = centre.name();
+        List<OutlineEdge> outline = new ArrayList<>();
+        for (OutlineEdge edge : laid.outline()) {
+            switch (edge.name()) {
+                case "top" -> outline.addAll(waist(edge.path(), bodies));
+                case "hem" -> outline.add(edge);
+                default -> {
+                    boolean atCentre = edge.name().equals(inFront ? "left" : "right");
+                    outline.add(new OutlineEdge(atCentre ? middle : "side-peplum", atCentre ? sewn ? OutlineEdge.Kind.FOLD : centre.kind() : OutlineEdge.Kind.SEAM, Optional.empty(), edge.path()));
+                }
+            }
+        }
+        PaperPattern next = pattern.withAfter(pattern.sheets().get(pattern.sheets().size() - 1).id(), laid.withOutline(outline));
+        List<SeamJoin> seams = new ArrayList<>();
+        for (int i = 0; i < bodies.size(); i++) {
+            seams.add(new SeamJoin(id + "W" + (i + 1), "Waist, " + bodies.get(i).name().toLowerCase(Locale.ROOT), new SeamJoin.Ref(bodies.get(i).id(), PanelSheets.LOWER), new SeamJoin.Ref(id, "waist-" + (i + 1))));
+        }
+        PaperPattern sewnOn = next;
+        for (Sheet body : bodies) {
+            sewnOn = sewnOn.with(body.id(), s -> s.with(PanelSheets.LOWER, e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())));
+        }
+        return sewnOn.joining(seams.toArray(SeamJoin[]::new));
+    }
+
+    private static int lastBody(PaperPattern pattern) {
+        for (int i = pattern.sheets().size() - 1; i >= 0; i--) {
+            if (pattern.sheets().get(i).has(SeamPlace.CENTRE_BACK.id()) && pattern.sheets().get(i).has(PanelSheets.LOWER)) {
+                return i;
+            }
+        }
+        throw new IllegalStateException("no sheet reaches centre back");
+    }
+
+    /** The waist from centre front to the side, or from the side to centre back, divided as the bodies are. */
+    private static List<OutlineEdge> waist(Path top, List<Sheet> bodies) {
+        List<OutlineEdge> edges = new ArrayList<>();
+        double run = 0;
+        for (int i = 0; i < bodies.size(); i++) {
+            double end = i == bodies.size() - 1 ? top.length() : run + bodies.get(i).edge(PanelSheets.LOWER).path().length();
+            edges.add(new OutlineEdge("waist-" + (i + 1), OutlineEdge.Kind.SEAM, Optional.empty(), top.between(run, end)));
+            run = end;
+        }
+        return edges;
+    }
+
+    /** The strip turned so that its straight edge stands upright at the right. */
+    private static Sheet mirrored(Sheet strip) {
+        Path right = strip.edge("right").path();
+        Motion turned = Motion.laying(right.start(), right.startTangent(), right.start(), Vec.DOWN);
+        return strip.moved(turned);
+    }
+}

@@ -1,0 +1,123 @@
+package bathyra.cutting;
+
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.Sleeve;
+import bathyra.geometry.Cubic;
+import bathyra.geometry.Line;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.Sentence;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.List;
+import java.util.Optional;
+
+/** The band or short sleeve of an off-shoulder edge (C10): its top as long as what the two tapes leave for it, its caps as long as the armholes. */
+final class Sleeves {
+    private static final double DEEPEST = 400;
+    private static final int HALVINGS = 60;
+    /** A short sleeve is so long at the underarm until it is set. */
+    private static final double SHORT = 110;
+    private static final double QUARTER_LEAST = 25;
+
+    private Sleeves() {}
+
+    /**
+     * @param quarter a quarter of the sleeve tops: (round both shoulders − twice the top edge) ÷ 4
+     * @param arm round the upper arm
+     * @throws NotDraftable when no sleeve joins these armholes
+     */
+    static PaperPattern sewn(PaperPattern pattern, double quarter, double arm, Garment garment) throws NotDraftable {
+        Sheet front = with(pattern, true);
+        Sheet back = with(pattern, false);
+        Path inFront = front.edge(TopLine.ARMHOLE).path();
+        Path behind = back.edge(TopLine.ARMHOLE).path();
+        double ease = garment.length(LengthOption.SLEEVE_EASE).value();
+        double half = (arm + ease) / 2;
+        if (quarter < QUARTER_LEAST) {
+            throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.AROUND_SHOULDERS.key(), Finding.Status.FAULT, quarter, QUARTER_LEAST, Sentence.of(
+                    "Sleeve: round both shoulders less twice the top edge leaves {} for a quarter of the sleeves. Take aroundShouldersGirth and topEdgeWidth again.", Length.mm(quarter))));
+        }
+        double atFront = Math.PI - corner(front, true);
+        double atBack = Math.PI - corner(back, false);
+        Path left = cap(quarter, half, inFront.length(), atFront, -1);
+        Path right = cap(quarter, half, behind.length(), atBack, 1);
+        double depth = garment.lengths().containsKey(LengthOption.SLEEVE_DEPTH) || garment.top().sleeve() == Sleeve.BAND ? garment.length(LengthOption.SLEEVE_DEPTH).value() : SHORT;
+        Point lowLeft = left.end().plus(Vec.DOWN.times(depth));
+        Point lowRight = right.end().plus(Vec.DOWN.times(depth));
+        List<OutlineEdge> outline = List.of(
+                new OutlineEdge("sleeve-top", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(left.start(), right.start()))),
+                seam("cap-back", right),
+                seam("underarm-back", Path.of(new Line(right.end(), lowRight))),
+                new OutlineEdge("hem", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(lowRight, lowLeft))),
+                seam("underarm-front", Path.of(new Line(lowLeft, left.end()))),
+                seam("cap-front", left.reversed()));
+        Sheet sleeve = new Sheet("SL", garment.top().sleeve().label(), true, outline, List.of(), List.of());
+        PaperPattern sewn = pattern.with(front.id(), Sleeves::sewnArmhole).with(back.id(), Sleeves::sewnArmhole);
+        Sheet last = sewn.sheets().get(sewn.sheets().size() - 1);
+        return sewn.withAfter(last.id(), sleeve).joining(
+                new SeamJoin("SLF", "Sleeve, front", new SeamJoin.Ref(front.id(), TopLine.ARMHOLE), new SeamJoin.Ref("SL", "cap-front")),
+                new SeamJoin("SLB", "Sleeve, back", new SeamJoin.Ref("SL", "cap-back"), new SeamJoin.Ref(back.id(), TopLine.ARMHOLE)),
+                new SeamJoin("SLU", "Underarm of the sleeve", new SeamJoin.Ref("SL", "underarm-back"), new SeamJoin.Ref("SL", "underarm-front")));
+    }
+
+    private static OutlineEdge seam(String name, Path path) {
+        return new OutlineEdge(name, OutlineEdge.Kind.SEAM, Optional.empty(), path);
+    }
+
+    private static Sheet sewnArmhole(Sheet sheet) {
+        return sheet.with(TopLine.ARMHOLE, e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path()));
+    }
+
+    private static Sheet with(PaperPattern pattern, boolean front) throws NotDraftable {
+        List<Sheet> found = pattern.sheets().stream().filter(s -> s.front() == front && s.has(TopLine.ARMHOLE)).toList();
+        if (found.size() != 1 || !found.get(0).has(SeamPlace.SIDE.id())) {
+            throw new NotDraftable(Finding.mm("sleeve", LengthOption.SHOULDER_LINE.id(), Finding.Status.FAULT, 0, 0,
+                    Sentence.of("Sleeve: the princess seam runs into the armhole, and the sleeve needs it whole. Take topEdgeWidth again, or draw the off-shoulder edge higher.")));
+        }
+        return found.get(0);
+    }
+
+    /** The angle inside the cloth between the top edge and the armhole. */
+    private static double corner(Sheet sheet, boolean front) {
+        OutlineEdge top = sheet.beside(TopLine.ARMHOLE, front ? -1 : 1);
+        Path armhole = sheet.edge(TopLine.ARMHOLE).path();
+        return front ? Math.abs(top.path().endTangent().reversed().angleTo(armhole.startTangent())) : Math.abs(top.path().startTangent().angleTo(armhole.endTangent().reversed()));
+    }
+
+    /** A cap from the top edge down to the underarm, as deep as its length asks. @param hand −1 in front, at the left */
+    private static Path cap(double quarter, double half, double length, double corner, int hand) throws NotDraftable {
+        double low = 5;
+        double high = DEEPEST;
+        if (curve(quarter, half, low, corner, hand).length() > length) {
+            throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.UPPER_ARM.key(), Finding.Status.FAULT, length, curve(quarter, half, low, corner, hand).length(), Sentence.of(
+                    "Sleeve: the armhole of {} is too short to come round an arm of {}. Draw the off-shoulder edge higher, or take upperArmGirth again.", Length.mm(length), Length.mm(2 * half))));
+        }
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (curve(quarter, half, middle, corner, hand).length() < length) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return curve(quarter, half, high, corner, hand);
+    }
+
+    private static Path curve(double quarter, double half, double depth, double corner, int hand) {
+        Point from = new Point(hand * quarter, 0);
+        Point to = new Point(hand * half, depth);
+        Vec leaving = new Vec(-hand, 0).turned(-hand * corner);
+        double pace = from.distance(to);
+        return Path.of(Cubic.hermite(from, leaving.times(pace), to, new Vec(hand, 0).times(pace)));
+    }
+}

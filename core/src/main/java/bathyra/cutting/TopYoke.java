@@ -1,0 +1,220 @@
+package bathyra.cutting;
+
+import bathyra.edge.JoinedEdge;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.geometry.Cubic;
+import bathyra.geometry.Line;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.paper.Merge;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.paper.Slash;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.SeamJoin;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * A yoke over the bust line (C10): panels that reach up to the shoulder are cut across, and what stands above on either side of the
+ * seam is closed and becomes one. In front it may have a keyhole.
+ */
+final class TopYoke {
+    private static final String INNER = "yoke-centre";
+    private static final String OUTER = "yoke-side";
+    private static final String KEYHOLE = "keyhole";
+    private static final double REACH = 12;
+    private static final double CLEAR = 12;
+    private static final double ABOVE_UNDERARM = 26;
+    private static final double STRAIGHT = 10.5;
+    private static final double KEYHOLE_ABOVE = 14;
+    private static final double KEYHOLE_BELOW = 14;
+    private static final double ROUND = 3 * 0.5523;
+
+    private final Garment garment;
+    private PaperPattern pattern;
+
+    private TopYoke(PaperPattern pattern, Garment garment) {
+        this.pattern = pattern;
+        this.garment = garment;
+    }
+
+    /** @param underarm depth of the underarm @param down by how much the back lies lower than it was drafted @throws NotDraftable when the line runs off the sheets */
+    static PaperPattern cut(PaperPattern whole, Apex apex, double underarm, double down, Garment garment) throws NotDraftable {
+        TopYoke yoke = new TopYoke(whole, garment);
+        double asked = apex.atInner().y() - garment.length(LengthOption.YOKE_LINE).value();
+        // Unless the cutter sets it, the line keeps clear of the underarm.
+        double line = garment.lengths().containsKey(LengthOption.YOKE_LINE) ? asked : Math.min(asked, underarm - ABOVE_UNDERARM);
+        yoke.across(apex.inner(), apex.outer(), apex.seam(), line, true, "Y1", "Front yoke");
+        if (garment.top().cover() == Cover.SHOULDERS) {
+            List<Sheet> sheets = whole.sheets();
+            yoke.across(sheets.get(sheets.size() - 1).id(), sheets.get(sheets.size() - 2).id(), SeamPlace.PRINCESS_BACK.id(), line + down, false, "Y2", "Back yoke");
+        }
+        PaperPattern sewn = garment.top().cover() == Cover.SHOULDERS ? ShoulderSeam.joined(withoutShoulders(yoke.pattern)) : yoke.pattern;
+        return garment.top().keyhole() ? new TopYoke(sewn, garment).keyhole() : sewn;
+    }
+
+    private static PaperPattern withoutShoulders(PaperPattern pattern) {
+        List<Sheet> sheets = pattern.sheets().stream().map(s -> s.withOutline(s.outline().stream()
+                .map(e -> e.name().startsWith(TopLine.SHOULDER + "-") ? new OutlineEdge(TopLine.SHOULDER, e.kind(), e.seam(), e.path()) : e).toList())).map(TopYoke::oneShoulder).toList();
+        return new PaperPattern(sheets, pattern.seams().stream().filter(s -> !s.name().equals("Shoulder")).toList());
+    }
+
+    /** Stretches of a shoulder that follow each other on one sheet are one edge again. */
+    private static Sheet oneShoulder(Sheet sheet) {
+        List<OutlineEdge> next = new ArrayList<>();
+        for (OutlineEdge edge : sheet.outline()) {
+            OutlineEdge last = next.isEmpty() ? null : next.get(next.size() - 1);
+            boolean follows = last != null && last.name().equals(TopLine.SHOULDER) && edge.name().equals(TopLine.SHOULDER);
+            if (follows) {
+                next.set(next.size() - 1, new OutlineEdge(last.name(), last.kind(), last.seam(), last.path().then(edge.path())));
+            } else {
+                next.add(edge);
+            }
+        }
+        return sheet.withOutline(next);
+    }
+
+    private void across(String centreId, String sideId, String seam, double depth, boolean front, String id, String name) throws NotDraftable {
+        Sheet centre = pattern.sheet(centreId);
+        Sheet side = pattern.sheet(sideId);
+        String centreEdge = front ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id();
+        Path near = down(centre.edge(seam).path());
+        Path far = down(side.edge(seam).path());
+        Path.Place begin = onLevel(centre, centre.edge(centreEdge).path(), depth, name);
+        if (near.start().y() > depth - CLEAR) {
+            alone(centre, begin, depth, front, id, name);
+            return;
+        }
+        double arc = near.nearest(onLevel(centre, near, depth, name).point()).arc();
+        Path.Place here = near.at(arc);
+        Path.Place there = far.at(arc);
+        Path.Place end = onArmhole(side, there, front, name);
+        Vec leaving = down(begin.tangent());
+        List<Path> lines = front
+                ? JoinedEdge.over(List.of(new JoinedEdge.Span(begin.point(), leaving, here.point(), here.tangent()), new JoinedEdge.Span(there.point(), there.tangent(), end.point(), down(end.tangent()))), Math.PI / 2)
+                : reversed(JoinedEdge.over(List.of(new JoinedEdge.Span(end.point(), down(end.tangent()), there.point(), there.tangent()), new JoinedEdge.Span(here.point(), here.tangent(), begin.point(), leaving)), Math.PI / 2));
+        Slash.Parts one = front ? Slash.along(centre, lines.get(0), INNER) : Slash.along(centre, lines.get(0), INNER);
+        Slash.Parts two = Slash.along(side, lines.get(1), OUTER);
+        Sheet yoke = front ? Merge.along(one.along(), two.along(), seam, REACH) : Merge.along(two.along(), one.along(), seam, REACH);
+        pattern = pattern.with(centreId, s -> one.rest()).with(sideId, s -> two.rest()).withAfter(front ? sideId : centreId, new Sheet(id, name, front, yoke.outline(), yoke.marks(), yoke.declared()))
+                .joining(join(id + "C", name + ", centre", id, INNER, centreId, INNER), join(id + "S", name + ", side", id, OUTER, sideId, OUTER));
+        centreOnto(centreId, centreEdge, id);
+    }
+
+    /** Behind, the first line belongs to the centre too. */
+    private static List<Path> reversed(List<Path> lines) {
+        return List.of(lines.get(1), lines.get(0));
+    }
+
+    /** The seam begins under the line: only the sheet at the centre is cut. */
+    private void alone(Sheet centre, Path.Place begin, double depth, boolean front, String id, String name) throws NotDraftable {
+        Path.Place end = onArmhole(centre, begin, front, name);
+        double turn = front ? 1 : -1;
+        Path line = Path.of(Cubic.hermite(begin.point(), new Vec(turn, 0).times(begin.point().distance(end.point())), end.point(), begin.point().to(end.point())));
+        Slash.Parts parts = Slash.along(centre, front ? line : line.reversed(), INNER);
+        pattern = pattern.with(centre.id(), s -> parts.rest()).withAfter(centre.id(), parts.along().named(id, name)).joining(join(id + "C", name, id, INNER, centre.id(), INNER));
+        centreOnto(centre.id(), front ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id(), id);
+    }
+
+    /** Where the centre is sewn, the yoke's centre is too. */
+    private void centreOnto(String sheet, String edge, String yoke) {
+        SeamJoin.Ref own = new SeamJoin.Ref(yoke, edge);
+        pattern.seams().stream().filter(s -> s.a().equals(new SeamJoin.Ref(sheet, edge)) && s.a().equals(s.b())).findFirst()
+                .ifPresent(s -> pattern = pattern.joining(new SeamJoin(s.id() + "Y", s.name() + ", yoke", own, own)));
+    }
+
+    private static SeamJoin join(String id, String name, String a, String edgeA, String b, String edgeB) {
+        return new SeamJoin(id, name, new SeamJoin.Ref(a, edgeA), new SeamJoin.Ref(b, edgeB));
+    }
+
+    private static Path down(Path path) {
+        return path.start().y() < path.end().y() ? path : path.reversed();
+    }
+
+    private static Vec down(Vec v) {
+        return v.dy() > 0 ? v : v.reversed();
+    }
+
+    private Path.Place onLevel(Sheet sheet, Path edge, double depth, String name) throws NotDraftable {
+        Path level = Path.of(new Line(new Point(-5000, depth), new Point(5000, depth)));
+        Path.Crossing crossing = level.crossing(edge).orElseThrow(() -> off(sheet, name, down(edge).start().y() - depth));
+        double top = Math.min(crossing.there(), edge.length() - crossing.there());
+        if (top < CLEAR) {
+            throw off(sheet, name, CLEAR - top);
+        }
+        return edge.at(crossing.there());
+    }
+
+    private Path.Place onArmhole(Sheet sheet, Path.Place from, boolean front, String name) throws NotDraftable {
+        if (!sheet.has(TopLine.ARMHOLE)) {
+            throw off(sheet, name, CLEAR);
+        }
+        Path armhole = sheet.edge(TopLine.ARMHOLE).path();
+        Path level = Path.of(new Line(from.point(), from.point().plus(new Vec(front ? 5000 : -5000, 0))));
+        Path.Crossing crossing = level.crossing(armhole).orElseThrow(() -> off(sheet, name, CLEAR));
+        if (Math.min(crossing.there(), armhole.length() - crossing.there()) < CLEAR) {
+            throw off(sheet, name, CLEAR);
+        }
+        return armhole.at(crossing.there());
+    }
+
+    /** @param by how far the line would have to come down or up */
+    private NotDraftable off(Sheet sheet, String name, double by) {
+        Length line = garment.length(LengthOption.YOKE_LINE).length();
+        double works = Math.max(LengthOption.YOKE_LINE.least().millimetres(), Math.floor(line.millimetres() - Math.abs(by) - CLEAR));
+        return new NotDraftable(Finding.mm("yoke", LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, line.millimetres(), works, Sentence.of(
+                name + ": {} above the apex its line runs off " + sheet.name().toLowerCase(Locale.ROOT) + ". It must meet centre and armhole; try {}, or draw the neckline higher.", line, Length.mm(works))));
+    }
+
+    /** An opening like a drop at the centre of the front yoke, closed above it. */
+    private PaperPattern keyhole() throws NotDraftable {
+        Sheet yoke = pattern.sheet("Y1");
+        OutlineEdge centre = yoke.edge(PanelSheets.CENTRE_FRONT);
+        boolean own = garment.lengths().containsKey(LengthOption.KEYHOLE_LENGTH);
+        double most = centre.path().length() - KEYHOLE_ABOVE - KEYHOLE_BELOW;
+        double length = own ? garment.length(LengthOption.KEYHOLE_LENGTH).value() : Math.min(garment.length(LengthOption.KEYHOLE_LENGTH).value(), most);
+        double half = garment.length(LengthOption.KEYHOLE_WIDTH).value() / 2;
+        double room = Math.max(0, most);
+        if (length > room || room < LengthOption.KEYHOLE_LENGTH.least().millimetres()) {
+            throw new NotDraftable(Finding.mm("keyhole", LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
+                    "Front yoke: a keyhole of {} would cross the seam under the yoke. Up to {} stay inside it, or draw the yoke line lower.", Length.mm(length), Length.mm(Math.floor(room)))));
+        }
+        // Centre front runs upwards: what stays under the keyhole, the drop, what stays above.
+        double low = KEYHOLE_BELOW;
+        double high = low + length;
+        Path path = centre.path();
+        Point bottom = path.at(low).point();
+        Point top = path.at(high).point();
+        double round = half - STRAIGHT + 2;
+        Point wide = path.at(low + round).point().plus(new Vec(half, 0));
+        Vec up = bottom.to(top).unit();
+        Point flat = bottom.plus(new Vec(STRAIGHT, 0));
+        Point end = top.plus(top.to(wide).unit().times(STRAIGHT));
+        Vec into = end.to(top).unit();
+        Path drop = Path.of(new Line(bottom, flat), Cubic.hermite(flat, new Vec(1, 0).times((half - STRAIGHT) * ROUND), wide, up.times(round * ROUND)),
+                Cubic.hermite(wide, up.times(length * 0.5), end, into.times(length * 0.5)), new Line(end, top));
+        List<OutlineEdge> outline = new ArrayList<>();
+        for (OutlineEdge edge : yoke.outline()) {
+            if (edge != centre) {
+                outline.add(edge);
+                continue;
+            }
+            outline.add(new OutlineEdge(centre.name(), centre.kind(), centre.seam(), path.between(0, low)));
+            outline.add(new OutlineEdge(KEYHOLE, OutlineEdge.Kind.EDGE, Optional.empty(), drop));
+            outline.add(new OutlineEdge(centre.name() + "-above", centre.kind(), centre.seam(), path.between(high, path.length())));
+        }
+        double point = Math.toDegrees(Math.abs(drop.endTangent().angleTo(up)));
+        return pattern.with("Y1", y -> y.withOutline(outline).declaring(top, 180 - point));
+    }
+}

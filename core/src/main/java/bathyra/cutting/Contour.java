@@ -3,6 +3,7 @@ package bathyra.cutting;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
+import bathyra.geometry.FairSpline;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.girth.Level;
@@ -33,9 +34,13 @@ public final class Contour {
     /** The strip that turns beside a seam or centre front is so wide, or this share of its edge. */
     private static final double STRIP = 25;
     private static final double SIDE_STRIP = 40;
-    private static final double ARMHOLE_STRIP = 8;
+    private static final double[] ARMHOLE_STRIPS = {34, 28, 22, 16};
     /** A wedge whose edge runs towards its point has no mouth: at least this share of the width must lie across. */
     private static final double ACROSS = 0.4;
+    private static final double SQUARELY = 0.7;
+    /** A bend that can be sewn with something to spare, and where along an armhole it is held when it is redrawn; 0 for nowhere. */
+    private static final double SEWN = 14;
+    private static final double[] THROUGH = {0.5, 0.4, 0.3, 0.6, 0};
     private static final double STRIP_SHARE = 0.3;
     /** So much of the edge stays on either side of a wedge. */
     private static final double LEFT = 6;
@@ -129,8 +134,29 @@ public final class Contour {
         if (garment.top().cover() != Cover.HALTER) {
             throw refuse(wedge, width, 0, Sentence.of("Cut-away armhole: the wedge starts beside the strap of a halter, and this edge has none. Choose a halter, or leave the wedge open."));
         }
-        boolean inner = pattern.sheet(apex(wedge).inner()).has(Shoulders.ARMHOLE);
+        // The wedge lies on whichever side of the seam its edge lies across it.
+        Apex at = apex(wedge);
+        boolean inner = across(pattern.sheet(at.inner()), at.atInner()) > across(pattern.sheet(at.outer()), at.atOuter());
         atApex(wedge, inner, width, Shoulders.ARMHOLE, inner ? 0.5 : 0.2);
+    }
+
+    private static double across(Sheet sheet, Point apex) {
+        return sheet.has(Shoulders.ARMHOLE) ? across(sheet.edge(Shoulders.ARMHOLE).path(), bestMouth(sheet.edge(Shoulders.ARMHOLE).path(), apex, 0.5), apex) : 0;
+    }
+
+    /** How squarely an edge lies across the way to a point, 0 to 1. @param share how far along the edge */
+    private static double across(Path edge, double share, Point point) {
+        Path.Place place = edge.at(edge.length() * share);
+        return Math.abs(place.point().to(point).unit().cross(place.tangent()));
+    }
+
+    /** Where along an edge a wedge opens best: where it is usual, or, if the edge runs towards the point there, where it lies most squarely across. */
+    private static double bestMouth(Path edge, Point point, double usual) {
+        double best = usual;
+        for (double share = 0.2; share <= 0.801 && across(edge, usual, point) < SQUARELY; share += 0.1) {
+            best = across(edge, share, point) > across(edge, best, point) ? share : best;
+        }
+        return best;
     }
 
     /** A wedge from an edge to the apex. @param share where along the edge its mouth lies; −1 beside the seam */
@@ -142,7 +168,7 @@ public final class Contour {
         }
         double length = sheet.edge(mouth).path().length();
         double strip = Math.min(STRIP, length * STRIP_SHARE);
-        double middle = share >= 0 ? length * share : inner ? length - strip - width / 2 : strip + width / 2;
+        double middle = share >= 0 ? length * bestMouth(sheet.edge(mouth).path(), inner ? at.atInner() : at.atOuter(), share) : inner ? length - strip - width / 2 : strip + width / 2;
         // The mouth precedes the seam on the inner sheet and follows it on the outer.
         place(wedge, sheet, mouth, middle, width, at.seam(), inner ? at.atInner() : at.atOuter(), inner, "the upper end of the " + words(at.seam()) + " seam");
     }
@@ -167,10 +193,44 @@ public final class Contour {
         LevelMark waist = sheet.mark(Level.WAIST.id()).orElseThrow();
         double length = mouth.path().length();
         // The armhole lies across the side only close to it.
-        double clear = mouth.name().equals(Shoulders.ARMHOLE) ? ARMHOLE_STRIP : Math.min(strip, length * STRIP_SHARE);
+        double clear = Math.min(strip, length * STRIP_SHARE);
+        if (mouth.name().equals(Shoulders.ARMHOLE)) {
+            clear = armholeStrip(mouth.path(), sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point(), ahead);
+        }
         double middle = ahead ? length - clear - width / 2 : clear + width / 2;
         Point pin = sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point();
         place(wedge, sheet, mouth.name(), middle, width, seam, pin, ahead, "nowhere: it comes off the girth, down to the waist");
+        if (mouth.name().equals(Shoulders.ARMHOLE)) {
+            pattern = pattern.with(id, Contour::armholeRedrawn);
+        }
+    }
+
+    /** Taken in at the underarm, an armhole may bend too tightly to be sewn: then it is redrawn between its ends, as much like it was as can be. */
+    private static Sheet armholeRedrawn(Sheet sheet) {
+        Path best = sheet.edge(Shoulders.ARMHOLE).path();
+        Path old = best;
+        for (double share : THROUGH) {
+            if (best.tightest() > SEWN) {
+                break;
+            }
+            List<Point> through = new ArrayList<>(List.of(old.start(), old.end()));
+            if (share > 0) {
+                through.add(1, old.at(old.length() * share).point());
+            }
+            Path next = FairSpline.through(through, Optional.of(old.startTangent()), Optional.of(old.endTangent()));
+            best = next.tightest() > best.tightest() ? next : best;
+        }
+        return sheet.withPath(Shoulders.ARMHOLE, best);
+    }
+
+    private static double armholeStrip(Path armhole, Point pin, boolean ahead) {
+        double best = ARMHOLE_STRIPS[0];
+        for (double strip : ARMHOLE_STRIPS) {
+            double share = ahead ? 1 - strip / armhole.length() : strip / armhole.length();
+            double other = ahead ? 1 - best / armhole.length() : best / armhole.length();
+            best = across(armhole, share, pin) > across(armhole, other, pin) + 0.1 ? strip : best;
+        }
+        return best;
     }
 
     private void place(ContourWedge wedge, Sheet sheet, String mouth, double middle, double width, String seam, Point pin, boolean ahead, String goes) throws NotDraftable {

@@ -36,9 +36,13 @@ final class TopYoke {
     private static final double REACH = 12;
     private static final double CLEAR = 12;
     private static final double ABOVE_UNDERARM = 26;
+    /** The search for a line that can be cut: in steps of so much, no farther than so much. */
+    private static final double STEP = 3;
+    private static final double FARTHEST = 90;
     private static final double STRAIGHT = 10.5;
     private static final double KEYHOLE_ABOVE = 14;
     private static final double KEYHOLE_BELOW = 14;
+    private static final double UPWARDS = 0.75;
     private static final double ROUND = 3 * 0.5523;
 
     private final Garment garment;
@@ -51,10 +55,39 @@ final class TopYoke {
 
     /** @param underarm depth of the underarm @param down by how much the back lies lower than it was drafted @throws NotDraftable when the line runs off the sheets */
     static PaperPattern cut(PaperPattern whole, Apex apex, double underarm, double down, Garment garment) throws NotDraftable {
-        TopYoke yoke = new TopYoke(whole, garment);
         double asked = apex.atInner().y() - garment.length(LengthOption.YOKE_LINE).value();
+        boolean own = garment.lengths().containsKey(LengthOption.YOKE_LINE);
         // Unless the cutter sets it, the line keeps clear of the underarm.
-        double line = garment.lengths().containsKey(LengthOption.YOKE_LINE) ? asked : Math.min(asked, underarm - ABOVE_UNDERARM);
+        double line = own ? asked : Math.min(asked, underarm - ABOVE_UNDERARM);
+        NotDraftable first;
+        try {
+            return at(whole, apex, line, down, garment);
+        } catch (NotDraftable e) {
+            first = e;
+        }
+        for (double by = STEP; by < FARTHEST; by += STEP) {
+            for (double other : new double[] {line - by, line + by}) {
+                PaperPattern found;
+                try {
+                    found = at(whole, apex, other, down, garment);
+                } catch (NotDraftable e) {
+                    continue;
+                }
+                if (!own) {
+                    return found;
+                }
+                double works = apex.atInner().y() - other;
+                throw new NotDraftable(Finding.mm("yoke", LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, apex.atInner().y() - line, works, Sentence.of(
+                        "Yoke line {} above the apex: it must meet the centre and the armhole clear of their ends, and does not. At {} above the apex it can be cut.",
+                        Length.mm(apex.atInner().y() - line), Length.mm(works))));
+            }
+        }
+        throw first;
+    }
+
+    /** @param line depth of the line in front */
+    private static PaperPattern at(PaperPattern whole, Apex apex, double line, double down, Garment garment) throws NotDraftable {
+        TopYoke yoke = new TopYoke(whole, garment);
         yoke.across(apex.inner(), apex.outer(), apex.seam(), line, true, "Y1", "Front yoke");
         if (garment.top().cover() == Cover.SHOULDERS) {
             List<Sheet> sheets = whole.sheets();
@@ -148,33 +181,31 @@ final class TopYoke {
 
     private Path.Place onLevel(Sheet sheet, Path edge, double depth, String name) throws NotDraftable {
         Path level = Path.of(new Line(new Point(-5000, depth), new Point(5000, depth)));
-        Path.Crossing crossing = level.crossing(edge).orElseThrow(() -> off(sheet, name, down(edge).start().y() - depth));
+        Path.Crossing crossing = level.crossing(edge).orElseThrow(() -> off(sheet, name));
         double top = Math.min(crossing.there(), edge.length() - crossing.there());
         if (top < CLEAR) {
-            throw off(sheet, name, CLEAR - top);
+            throw off(sheet, name);
         }
         return edge.at(crossing.there());
     }
 
     private Path.Place onArmhole(Sheet sheet, Path.Place from, boolean front, String name) throws NotDraftable {
         if (!sheet.has(TopLine.ARMHOLE)) {
-            throw off(sheet, name, CLEAR);
+            throw off(sheet, name);
         }
         Path armhole = sheet.edge(TopLine.ARMHOLE).path();
         Path level = Path.of(new Line(from.point(), from.point().plus(new Vec(front ? 5000 : -5000, 0))));
-        Path.Crossing crossing = level.crossing(armhole).orElseThrow(() -> off(sheet, name, CLEAR));
+        Path.Crossing crossing = level.crossing(armhole).orElseThrow(() -> off(sheet, name));
         if (Math.min(crossing.there(), armhole.length() - crossing.there()) < CLEAR) {
-            throw off(sheet, name, CLEAR);
+            throw off(sheet, name);
         }
         return armhole.at(crossing.there());
     }
 
-    /** @param by how far the line would have to come down or up */
-    private NotDraftable off(Sheet sheet, String name, double by) {
+    private NotDraftable off(Sheet sheet, String name) {
         Length line = garment.length(LengthOption.YOKE_LINE).length();
-        double works = Math.max(LengthOption.YOKE_LINE.least().millimetres(), Math.floor(line.millimetres() - Math.abs(by) - CLEAR));
-        return new NotDraftable(Finding.mm("yoke", LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, line.millimetres(), works, Sentence.of(
-                name + ": {} above the apex its line runs off " + sheet.name().toLowerCase(Locale.ROOT) + ". It must meet centre and armhole; try {}, or draw the neckline higher.", line, Length.mm(works))));
+        return new NotDraftable(Finding.mm("yoke", LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, line.millimetres(), 0, Sentence.of(
+                name + ": {} above the apex its line runs off " + sheet.name().toLowerCase(Locale.ROOT) + ". It must meet centre and armhole. Draw the neckline higher, or leave the yoke out.", line)));
     }
 
     /** An opening like a drop at the centre of the front yoke, closed above it. */
@@ -203,7 +234,7 @@ final class TopYoke {
         Point end = top.plus(top.to(wide).unit().times(STRAIGHT));
         Vec into = end.to(top).unit();
         Path drop = Path.of(new Line(bottom, flat), Cubic.hermite(flat, new Vec(1, 0).times((half - STRAIGHT) * ROUND), wide, up.times(round * ROUND)),
-                Cubic.hermite(wide, up.times(length * 0.5), end, into.times(length * 0.5)), new Line(end, top));
+                Cubic.hermite(wide, up.times(length * UPWARDS), end, into.times(length * UPWARDS)), new Line(end, top));
         List<OutlineEdge> outline = new ArrayList<>();
         for (OutlineEdge edge : yoke.outline()) {
             if (edge != centre) {

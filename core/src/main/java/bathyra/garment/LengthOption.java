@@ -50,7 +50,7 @@ public enum LengthOption {
     NECKLINE_WIDTH("neckline-width", "Neckline on the shoulder, from the neck end", 12, 0, 110, "C10", "each shape starts with its own"),
     BACK_NECKLINE("back-neckline-depth", "Neckline at centre back, below the neck end", 45, 15, 160, "C10", "deeper behind, and the shoulders slide"),
     YOKE_LINE("yoke-line", "Yoke line above the apex", 70, 15, 160, "C10", "over the bust line, netting or lace"),
-    KEYHOLE_LENGTH("keyhole-length", "Keyhole, long", 75, 40, 160, "C10", "it stays inside the yoke"),
+    KEYHOLE_LENGTH("keyhole-length", "Keyhole, long", 80, 60, 160, "C10", "it stays inside the yoke"),
     KEYHOLE_WIDTH("keyhole-width", "Keyhole, wide", 54, 48, 100, "C10", "across both halves"),
     STRAP_WIDTH("strap-width", "Halter strap, wide", 45, 20, 90, "C10", "at the shoulder"),
     SHOULDER_LINE("shoulder-line", "Off-shoulder edge below the neck end", 122, 100, 150, "C10", "{115} to {130} are usual"),

@@ -30,8 +30,13 @@ public final class Blend {
 
     /** @param reach how far to either side of the joint the curve reaches, mm; no farther than half of a stretch */
     public static Blended across(Path before, Path after, double reach) {
-        double back = Math.min(reach, before.length() / 2);
-        double on = Math.min(reach, after.length() / 2);
+        return across(before, after, reach, 0.5);
+    }
+
+    /** @param most the share of a stretch that may be redrawn at the most */
+    public static Blended across(Path before, Path after, double reach, double most) {
+        double back = Math.min(reach, before.length() * most);
+        double on = Math.min(reach, after.length() * most);
         Path.Place a = before.at(before.length() - back);
         Path.Place b = after.at(on);
         double pace = a.point().distance(b.point());

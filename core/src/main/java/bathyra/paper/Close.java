@@ -15,6 +15,9 @@ import java.util.List;
  * which it ends about that end. There the turned part leaves its edge by the wedge's angle: that is where the surplus goes.
  */
 public final class Close {
+    /** Beside the closed mouth so much of either stretch may be redrawn. */
+    private static final double OF_MOUTH = 0.8;
+
     private Close() {}
 
     /**
@@ -70,7 +73,7 @@ public final class Close {
         List<OutlineEdge> outline = new ArrayList<>(sheet.outline());
         Path first = mouth.path().between(0, wedge.from());
         Path second = mouth.path().between(wedge.to(), end);
-        outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, mouthReach).whole()));
+        outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, mouthReach, OF_MOUTH).whole()));
         Path near = seam.path().between(0, wedge.pin());
         Path far = seam.path().between(wedge.pin(), seam.path().length());
         Blend.Blended bent = Blend.through(ahead ? motion.apply(near) : near, ahead ? far : motion.apply(far), pinReach);

@@ -50,7 +50,11 @@ public final class CutLine {
         List<Point> points = new ArrayList<>();
         for (Segment segment : path.segments()) {
             for (double t : segment.steps(FLATTEN)) {
-                Point point = segment.at(t).plus(segment.velocity(t).unit().turned(-Math.PI / 2).times(width));
+                Vec along = segment.velocity(t);
+                if (along.length() < Tolerance.COINCIDENT) {
+                    continue;
+                }
+                Point point = segment.at(t).plus(along.unit().turned(-Math.PI / 2).times(width));
                 if (points.isEmpty() || points.get(points.size() - 1).distance(point) > Tolerance.COINCIDENT) {
                     points.add(point);
                 }

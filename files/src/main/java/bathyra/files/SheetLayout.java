@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The pieces laid apart on one sheet for print, in wearing order with the waists level, and the marks of a piece as strokes.
@@ -68,10 +69,13 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
 
     /** Where the number and the name of a piece stand: beside the grain, below the waist or in its middle. */
     public static Point labelAt(Piece piece) {
-        LevelMark waist = piece.mark("waist").orElse(piece.levelMarks().get(piece.levelMarks().size() - 1));
-        double bottom = piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().y(), e.path().end().y())).max().orElse(0);
-        double below = bottom - waist.from().y();
+        Optional<LevelMark> waist = piece.mark("waist");
         double x = piece.grain().to().x() + 4;
-        return below > 60 ? new Point(x, waist.from().y() + 26) : new Point(x, waist.from().y() - 84);
+        if (waist.isEmpty()) {
+            return new Point(x, (piece.grain().from().y() + piece.grain().to().y()) / 2);
+        }
+        double bottom = piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().y(), e.path().end().y())).max().orElse(0);
+        double at = waist.get().from().y();
+        return bottom - at > 60 ? new Point(x, at + 26) : new Point(x, at - 84);
     }
 }

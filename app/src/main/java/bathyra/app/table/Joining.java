@@ -7,9 +7,10 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.SeamPair;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 
 /** How the pieces lie: apart, or with their seams closed at one end, so that the edge there is seen to run through. */
 public enum Joining {
@@ -40,18 +41,38 @@ public enum Joining {
         }
         if (this != APART) {
             places.put(draft.pattern().pieces().get(0).id(), Placement.moved(new Vec(0, 0)));
-            for (SeamJoin seam : draft.pattern().seams()) {
-                places.put(seam.b().piece(), closed(draft, seam, places.get(seam.a().piece())));
-            }
+            join(draft, places);
         }
         return places;
     }
 
-    private Placement closed(Draft draft, SeamJoin seam, Placement partner) {
-        Path a = partner.of(SeamPair.downwards(draft.pattern().edge(seam.a()).path()));
-        Path b = SeamPair.downwards(draft.pattern().edge(seam.b()).path());
-        return this == ABOVE ? Placement.onto(b.start(), along(b, 0), a.start(), along(a, 0))
-                : Placement.onto(b.end(), along(b, b.length() - ALONG), a.end(), along(a, a.length() - ALONG));
+    /** Each piece is laid against one that lies already, along the first seam that joins the two. */
+    private void join(Draft draft, Map<String, Placement> places) {
+        Set<String> laid = new HashSet<>(Set.of(draft.pattern().pieces().get(0).id()));
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (SeamJoin seam : draft.pattern().seams()) {
+                String a = seam.a().piece();
+                String b = seam.b().piece();
+                if (laid.contains(a) != laid.contains(b)) {
+                    boolean forth = laid.contains(a);
+                    places.put(forth ? b : a, closed(draft, forth ? seam.a() : seam.b(), places.get(forth ? a : b), forth ? seam.b() : seam.a()));
+                    laid.add(forth ? b : a);
+                    more = true;
+                }
+            }
+        }
+    }
+
+    private Placement closed(Draft draft, SeamJoin.Ref lies, Placement partner, SeamJoin.Ref comes) {
+        Path a = draft.pattern().edge(lies).path();
+        boolean down = a.start().y() <= a.end().y();
+        Path near = partner.of(down ? a : a.reversed());
+        // Outlines run clockwise: sewn edges run against each other.
+        Path far = down ? draft.pattern().edge(comes).path().reversed() : draft.pattern().edge(comes).path();
+        return this == ABOVE ? Placement.onto(far.start(), along(far, 0), near.start(), along(near, 0))
+                : Placement.onto(far.end(), along(far, far.length() - ALONG), near.end(), along(near, near.length() - ALONG));
     }
 
     private static Vec along(Path path, double from) {

@@ -12,6 +12,7 @@ import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
 import bathyra.garment.SplitOption;
+import bathyra.garment.Top;
 import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
 import bathyra.girth.Level;
@@ -43,7 +44,7 @@ final class GarmentJson {
 
     /** @param ranges whether figures out of their range are faults */
     static Garment read(Fields fields, LengthUnit unit, boolean ranges) {
-        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock"));
+        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock", "cups", "contour"));
         known.addAll(PanelsJson.FIELDS);
         fields.only(known);
         if (!fields.has("kind")) {
@@ -51,12 +52,8 @@ final class GarmentJson {
         }
         GarmentKind kind = choice(fields, "kind", GarmentKind.class, GarmentKind.BUSTIER);
         Garment start = PanelsJson.read(fields, Garment.of(kind), unit);
-        Fields upper = fields.object("upperEdge");
-        upper.only(List.of("shape"));
-        UpperShape upperShape = choice(upper, "shape", UpperShape.class, UpperShape.STRAIGHT);
-        if (!kind.isOverBust() && upperShape != UpperShape.STRAIGHT) {
-            upper.fault("shape", "is " + upperShape.id() + ", and an underbust corset ends below the bust", "straight");
-        }
+        Top top = EdgesJson.top(fields.object("upperEdge"), kind);
+        UpperShape upperShape = EdgesJson.shape(fields.object("upperEdge"), kind, top.cover());
         Fields lower = fields.object("lowerEdge");
         lower.only(List.of("shape"));
         Fields options = fields.object("options");
@@ -67,7 +64,7 @@ final class GarmentJson {
         return new Garment(kind, upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths(options, unit, ranges),
                 intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), allowances(fields.object("allowances"), unit), splits(options, start), block(fields, options, kind),
-                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), start.bust(), start.top());
+                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), EdgesJson.bust(fields, kind, unit), top);
     }
 
     private static Map<LengthOption, Length> lengths(Fields options, LengthUnit unit, boolean ranges) {
@@ -212,7 +209,7 @@ final class GarmentJson {
     static void write(ObjectNode out, Garment garment, LengthUnit unit) {
         out.put("kind", garment.kind().id()).put("method", garment.method()).put("closure", garment.fastening().closure().id());
         garment.fastening().gap().ifPresent(l -> CommissionJson.put(out, "lacingGap", l, unit));
-        out.putObject("upperEdge").put("shape", garment.upperEdge().id());
+        EdgesJson.write(out, garment, unit);
         out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
         ObjectNode ease = out.putObject("ease");
         new TreeMap<>(garment.ease()).forEach((level, l) -> CommissionJson.put(ease, level.id(), l, unit));

@@ -98,7 +98,7 @@ public final class Finishing {
     private static Grain grain(Sheet sheet) {
         Optional<LevelMark> waist = sheet.mark(Level.WAIST.id());
         List<Point> ring = sheet.flattened(COARSE);
-        double x = waist.map(m -> m.from().x() + (m.to().x() - m.from().x()) * GRAIN_AT).orElseGet(() -> Shape.inside(ring).x());
+        double x = waist.map(m -> m.from().x() + (m.to().x() - m.from().x()) * GRAIN_AT).orElseGet(() -> Shape.middle(ring).x());
         double[] reach = Shape.upright(ring, x);
         double inset = (reach[1] - reach[0]) * GRAIN_INSET;
         return new Grain(new Point(x, reach[1] - inset), new Point(x, reach[0] + inset));

@@ -1,7 +1,10 @@
 package bathyra.draft;
 
 import bathyra.block.Block;
+import bathyra.cutting.Apex;
+import bathyra.cutting.Cutting;
 import bathyra.garment.Commission;
+import bathyra.garment.Cover;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -32,13 +35,15 @@ public final class Advice {
     public static final String CAUTION = "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. "
             + "Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, reflux or short breath. Never lace a child. No figure makes a reduction safe.";
 
+    /** By less than this the edge and the circle are level, mm. */
+    private static final double COVERED = 2;
     private static final double SAME = 1e-6;
     /** A change smaller than this between two levels is none, mm. */
     private static final double SWING = 3;
 
     private Advice() {}
 
-    static List<Finding> on(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, Pattern pattern) {
+    static List<Finding> on(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, Cutting cutting, Pattern pattern) {
         List<Finding> findings = new ArrayList<>();
         double cap = commission.garment().length(LengthOption.SEAM_CAP).value();
         for (SeamPlace seam : intakes.seams()) {
@@ -57,6 +62,7 @@ public final class Advice {
         if (commission.garment().kind().isPanelled()) {
             findings.addAll(Leanings.of(pattern, intakes.axes()));
         }
+        coverage(findings, commission.garment(), cutting);
         stretch(findings, commission.garment());
         caution(findings, commission, girths);
         return findings;
@@ -116,6 +122,20 @@ public final class Advice {
                         Length.mm(-intakes.at(level, seam).value()))));
             }
         }
+    }
+
+    /** How far the cloth stands above the apex, measured on the sheets, against what the circle of the breast asks (C8). */
+    private static void coverage(List<Finding> findings, Garment garment, Cutting cutting) {
+        if (cutting.cup().isEmpty() || garment.top().cover() != Cover.STRAPLESS) {
+            return;
+        }
+        Apex apex = cutting.apex().orElseThrow();
+        double stands = cutting.whole().sheet(apex.inner()).edge(apex.seam()).path().nearest(apex.atInner()).arc();
+        double asked = cutting.cup().get().radius().value();
+        boolean covers = stands >= asked - COVERED;
+        findings.add(Finding.mm("coverage", "coverage", covers ? Finding.Status.OK : Finding.Status.NOTE, stands, asked, covers
+                ? Sentence.of("Above the apex {} are covered; the circle asks for {}.", Length.mm(stands), Length.mm(asked))
+                : Sentence.of("Above the apex {} are covered; the circle asks for {}. Some of the breast shows: raise the upper edge by {}, or leave it.", Length.mm(stands), Length.mm(asked), Length.mm(asked - stands))));
     }
 
     private static void stretch(List<Finding> findings, Garment garment) {

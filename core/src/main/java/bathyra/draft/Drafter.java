@@ -109,7 +109,7 @@ public final class Drafter {
             if (apart) {
                 findings.addAll(Truing.between(whole));
             }
-            findings.addAll(Advice.on(commission, block, girths, intakes, whole));
+            findings.addAll(Advice.on(commission, block, girths, intakes, cutting, whole));
             Draft draft = new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT).stream().map(Drafter::withFigures).toList());
         } catch (NotDraftable e) {

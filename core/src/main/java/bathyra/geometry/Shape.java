@@ -3,9 +3,12 @@ package bathyra.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
@@ -39,6 +42,12 @@ public final class Shape {
         return polygon(closed).intersects(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
     }
 
+    /** A test of many points against one closed line. */
+    public static Predicate<Point> inside(List<Point> closed) {
+        IndexedPointInAreaLocator area = new IndexedPointInAreaLocator(polygon(closed));
+        return p -> area.locate(new Coordinate(p.x(), p.y())) != Location.EXTERIOR;
+    }
+
     /** How far a point lies outside a closed line, mm; nothing inside it. */
     public static double away(List<Point> closed, Point point) {
         return polygon(closed).distance(FACTORY.createPoint(new Coordinate(point.x(), point.y())));
@@ -50,7 +59,7 @@ public final class Shape {
     }
 
     /** A place well inside a closed line. */
-    public static Point inside(List<Point> closed) {
+    public static Point middle(List<Point> closed) {
         Coordinate at = polygon(closed).getInteriorPoint().getCoordinate();
         return new Point(at.x, at.y);
     }

@@ -1,6 +1,8 @@
 package bathyra.app.shell;
 
 import bathyra.app.block.BlockView;
+import bathyra.app.cups.CupsView;
+import bathyra.app.edges.EdgesView;
 import bathyra.app.girths.GirthsView;
 import bathyra.app.measure.MeasureView;
 import bathyra.app.pieces.PiecesView;
@@ -67,6 +69,8 @@ public final class Shell extends BorderPane {
             case BLOCK -> new BlockView(workshop, files);
             case GIRTHS -> new GirthsView(workshop);
             case SEAMS -> new SeamsView(workshop);
+            case CUPS -> new CupsView(workshop);
+            case EDGES -> new EdgesView(workshop);
             case PIECES -> new PiecesView(workshop);
         }));
     }

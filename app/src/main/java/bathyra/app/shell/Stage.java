@@ -8,6 +8,8 @@ public enum Stage {
     BLOCK("Block"),
     GIRTHS("Girths"),
     SEAMS("Seams"),
+    CUPS("Cups"),
+    EDGES("Edges"),
     PIECES("Pieces");
 
     private final String label;

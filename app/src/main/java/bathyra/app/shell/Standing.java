@@ -22,8 +22,9 @@ import java.util.stream.Collectors;
  */
 public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block) {
     /** Where a note belongs; every other one belongs to the pieces. */
-    private static final Map<String, Stage> NOTES = Map.of("waist-reduction", Stage.GIRTHS, "stretch", Stage.GIRTHS, "intake-cap", Stage.SEAMS, "intake-swing", Stage.SEAMS,
-            "edge-lean", Stage.SEAMS, "spring", Stage.SEAMS, "width-between", Stage.SEAMS, "fair-edge", Stage.SEAMS);
+    private static final Map<String, Stage> NOTES = Map.ofEntries(Map.entry("waist-reduction", Stage.GIRTHS), Map.entry("stretch", Stage.GIRTHS), Map.entry("intake-cap", Stage.SEAMS),
+            Map.entry("intake-swing", Stage.SEAMS), Map.entry("edge-lean", Stage.SEAMS), Map.entry("spring", Stage.SEAMS), Map.entry("width-between", Stage.SEAMS), Map.entry("fair-edge", Stage.SEAMS),
+            Map.entry("coverage", Stage.CUPS), Map.entry("seated-length", Stage.EDGES));
 
     public static Standing of(Commission commission, Outcome outcome) {
         return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())));
@@ -39,7 +40,7 @@ public record Standing(Commission commission, Optional<Draft> draft, Supplier<Op
             }
             // A corset is drafted on its levels: the block beside it is there to be looked at, and misses nothing.
             case BLOCK -> commission.garment().kind().isPanelled() ? "" : block.get().map(Standing::words).orElse("");
-            case GIRTHS, SEAMS, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
+            case GIRTHS, SEAMS, CUPS, EDGES, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };
     }
 

@@ -1,0 +1,150 @@
+package bathyra.app.cups;
+
+import bathyra.app.shell.Workshop;
+import bathyra.cutting.Cutting;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.draft.Outcome;
+import bathyra.garment.Bust;
+import bathyra.garment.Choice;
+import bathyra.garment.Commission;
+import bathyra.garment.ContourWedge;
+import bathyra.garment.CupKind;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.UnderbustSchool;
+import bathyra.girth.Level;
+import bathyra.intake.Cell;
+import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** What can be done on the Cups stage: the kind of cup, its radius and limits, the wedges round the apex, and the contour. */
+public final class CupsModel {
+    private static final double EIGHTH = 25.4 / 8;
+    private static final double INTAKE_MOST = 160;
+    private final Workshop workshop;
+
+    public CupsModel(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    private Garment garment() {
+        return workshop.commission().garment();
+    }
+
+    public Bust bust() {
+        return garment().bust();
+    }
+
+    /** The sheets of the half in view; empty when nothing is drafted or no seam passes over the apex. */
+    public Optional<Cutting> cutting() {
+        return workshop.half().map(Draft::cutting).filter(c -> c.apex().isPresent() && c.cup().isPresent());
+    }
+
+    private void once(String label, Garment next) {
+        workshop.letGo();
+        workshop.change(label, workshop.commission().withGarment(next), new Object());
+        workshop.letGo();
+    }
+
+    public void kind(CupKind next) {
+        if (next != bust().cups()) {
+            once("cups: " + next.label().toLowerCase(Locale.ROOT), garment().withBust(bust().withCups(next)));
+        }
+    }
+
+    /** Closes a wedge at its usual width, or opens it again. */
+    public void toggle(ContourWedge wedge) {
+        boolean closed = bust().wedges().containsKey(wedge);
+        String name = "contour, " + wedge.label().toLowerCase(Locale.ROOT);
+        once(name + (closed ? " left open" : " closed"), garment().withBust(closed ? bust().withoutWedge(wedge) : bust().withWedge(wedge, wedge.standard())));
+    }
+
+    /** Sets the width of a wedge; beyond its range nothing happens and a sentence says why. */
+    public Optional<String> width(ContourWedge wedge, String text) {
+        LengthText.Reading reading = LengthText.read(text, workshop.unit());
+        if (reading instanceof LengthText.Unread unread) {
+            return Optional.of(unread.reason());
+        }
+        Length length = ((LengthText.Read) reading).length();
+        if (length.millimetres() < 0 || length.compareTo(ContourWedge.MOST) > 0) {
+            return Optional.of(wedge.label() + ": up to " + LengthText.say(ContourWedge.MOST, workshop.unit()) + " can be closed.");
+        }
+        once("contour, " + wedge.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(length, workshop.unit()), garment().withBust(bust().withWedge(wedge, length)));
+        return Optional.empty();
+    }
+
+    public void usual(ContourWedge.UsualSet set) {
+        once("contour: " + set.label().toLowerCase(Locale.ROOT), garment().withBust(bust().withSet(set.wedges())));
+    }
+
+    public void open() {
+        once("contour left open", garment().withBust(new Bust(bust().cups(), Map.of())));
+    }
+
+    private double step() {
+        return workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+    }
+
+    /** The bust radius, dragged at the rim: it is a measurement, and so becomes one. */
+    public void radius(double mm) {
+        double held = Math.max(55, Math.min(150, Math.rint(mm / step()) * step()));
+        Length length = Length.mm(held);
+        workshop.change("bust radius " + LengthText.say(length, workshop.unit()), workshop.commission().withMeasurements(workshop.commission().measurements().with(MeasurementKey.APEX_TO_UNDERBUST, length)), "bust-radius");
+    }
+
+    /** A length of a rule, dragged on the drawing and held within its range. */
+    public void length(LengthOption option, double mm) {
+        double held = Math.max(option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step()) * step()));
+        workshop.change(option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), workshop.commission().withGarment(garment().withLength(option, Length.mm(held))), option.id());
+    }
+
+    /** What the seam over the apex takes out at a level, dragged. */
+    public void intake(Level level, double mm) {
+        double held = Math.max(0, Math.min(INTAKE_MOST, Math.rint(mm / step()) * step()));
+        Cell cell = new Cell(level, seam());
+        Garment next = workshop.rightHalfProperty().get() ? garment().withRightIntake(cell, Length.mm(held)) : garment().withIntake(cell, Length.mm(held));
+        workshop.change(cell.seam().inWords() + " at the " + level.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), workshop.commission().withGarment(next), "cup-" + level.id());
+    }
+
+    public double intake(Level level) {
+        return workshop.half().map(d -> d.intakes().at(level, seam()).value()).orElse(0.0);
+    }
+
+    private SeamPlace seam() {
+        return SeamPlace.ofId(cutting().orElseThrow().apex().orElseThrow().seam()).orElseThrow();
+    }
+
+    /** A school's cup beside the own one. */
+    public record School(String name, double depth, double underBust) {}
+
+    /** The depth that each school would give this cup, drafted anew for it. */
+    public List<School> schools() {
+        List<School> schools = new ArrayList<>();
+        if (garment().kind().isPanelled()) {
+            return schools;
+        }
+        Garment byRule = garment().withoutIntake(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+        for (UnderbustSchool school : UnderbustSchool.values()) {
+            Commission other = workshop.commission().withGarment(byRule.withSchool(school));
+            Outcome outcome = Drafter.draft(other);
+            if (outcome instanceof Draft draft && draft.cutting().cup().isPresent()) {
+                schools.add(new School(school.label(), draft.cutting().cup().get().depth().value(), draft.intakes().at(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT).value()));
+            }
+        }
+        return schools;
+    }
+
+    /** Everything that can be chosen of a kind, in words. */
+    public static String lower(Choice choice) {
+        return choice.label().toLowerCase(Locale.ROOT);
+    }
+}

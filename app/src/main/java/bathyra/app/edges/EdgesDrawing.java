@@ -1,0 +1,228 @@
+package bathyra.app.edges;
+
+import bathyra.app.table.Brush;
+import bathyra.app.table.Drawing;
+import bathyra.app.table.Ink;
+import bathyra.app.table.Joining;
+import bathyra.app.table.Lettering;
+import bathyra.app.table.LevelBands;
+import bathyra.cutting.Apex;
+import bathyra.draft.Draft;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
+import bathyra.garment.UpperShape;
+import bathyra.geometry.Motion;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import bathyra.girth.Level;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.paper.Joined;
+import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.piece.OutlineEdge;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.text.TextAlignment;
+
+/** The sheets on the joined pattern, their free edges drawn strong: what is pulled there is traced off onto the sheets at once. */
+final class EdgesDrawing implements Drawing {
+    private static final Set<String> FREE = Set.of("upper-edge", "neckline", "armhole", "strap-end", "keyhole", "sleeve-top");
+    private static final double CHORD = 0.3;
+    private static final double APART = 16;
+    private static final String CENTRE_FRONT = "centre-front";
+    private static final String CENTRE_BACK = "centre-back";
+
+    private final Draft draft;
+    private final LengthUnit unit;
+    private final Garment garment;
+    private final PaperPattern pattern;
+    private final Map<String, Motion> laid;
+    private final LevelBands bands;
+
+    EdgesDrawing(Draft draft, LengthUnit unit, Joining joining) {
+        this.draft = draft;
+        this.unit = unit;
+        this.garment = draft.commission().garment();
+        this.pattern = joining == Joining.APART ? draft.cutting().pattern() : draft.cutting().whole();
+        this.laid = joining == Joining.APART ? apart() : Joined.at(pattern, joining == Joining.ABOVE);
+        this.bands = new LevelBands(draft);
+    }
+
+    private Map<String, Motion> apart() {
+        Map<String, Motion> places = new HashMap<>();
+        double x = 0;
+        for (Sheet sheet : pattern.sheets()) {
+            List<Point> ring = sheet.flattened(1);
+            double left = ring.stream().mapToDouble(Point::x).min().orElse(0);
+            double right = ring.stream().mapToDouble(Point::x).max().orElse(0);
+            places.put(sheet.id(), new Motion(1, 0, new Vec(x - left, 0)));
+            x += right - left + APART;
+        }
+        return places;
+    }
+
+    @Override
+    public Point[] extent() {
+        double left = Double.POSITIVE_INFINITY;
+        double top = left;
+        double right = Double.NEGATIVE_INFINITY;
+        double bottom = right;
+        for (Sheet sheet : pattern.sheets()) {
+            for (Point p : sheet.moved(laid.get(sheet.id())).flattened(1)) {
+                left = Math.min(left, p.x());
+                right = Math.max(right, p.x());
+                top = Math.min(top, p.y());
+                bottom = Math.max(bottom, p.y());
+            }
+        }
+        return new Point[] {new Point(left - 6, top - 6), new Point(right + 6, bottom + 6)};
+    }
+
+    @Override
+    public double tagRoom() {
+        return 104;
+    }
+
+    @Override
+    public void paint(Brush brush, double width, double height) {
+        bands.paint(brush, width, height);
+        for (Sheet sheet : pattern.sheets()) {
+            Sheet lies = sheet.moved(laid.get(sheet.id()));
+            brush.fill(Ink.CHART);
+            brush.polygon(lies.flattened(CHORD), true);
+            brush.stroke(Ink.LINE, 1, 4, 3);
+            lies.marks().forEach(m -> brush.line(m.from(), m.to()));
+        }
+        for (Sheet sheet : pattern.sheets()) {
+            Sheet lies = sheet.moved(laid.get(sheet.id()));
+            for (OutlineEdge edge : lies.outline()) {
+                if (edge.kind() == OutlineEdge.Kind.FOLD) {
+                    brush.stroke(Ink.INK_2, 1.2, 9, 3, 2, 3);
+                } else {
+                    brush.stroke(isFree(edge) ? Ink.TEAL : Ink.INK, isFree(edge) ? 3 : 1.4);
+                }
+                brush.path(edge.path());
+            }
+        }
+        coverage(brush);
+        for (Level level : bands.levels()) {
+            double y = bands.y(brush.view(), level);
+            if (bands.roomBelow(brush.view(), level) > 24) {
+                brush.text(level.label(), 34, y - 5, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+            }
+        }
+    }
+
+    private static boolean isFree(OutlineEdge edge) {
+        return edge.kind() == OutlineEdge.Kind.EDGE || FREE.contains(edge.name());
+    }
+
+    /** How far up the circle of the breast reaches: an edge below it shows some. */
+    private void coverage(Brush brush) {
+        Optional<Apex> apex = draft.cutting().apex();
+        if (apex.isEmpty() || pattern != draft.cutting().whole()) {
+            return;
+        }
+        Point at = laid.get(apex.get().inner()).apply(apex.get().atInner());
+        double radius = draft.cutting().cup().orElseThrow().radius().value();
+        brush.stroke(Ink.BRASS, 1.4, 5, 4);
+        brush.line(new Point(at.x() - radius * 0.7, at.y() - radius), new Point(at.x() + radius * 0.7, at.y() - radius));
+        brush.text("covers the breast", brush.view().x(at.x() + radius * 0.7) + 4, brush.view().y(at.y() - radius) + 4, Ink.BRASS_TEXT, Lettering.FIGURE, TextAlignment.LEFT);
+    }
+
+    /** Where each handle lies on the joined pattern, by the option that it pulls. */
+    Map<LengthOption, Point> handles(boolean upper) {
+        Map<LengthOption, Point> places = new LinkedHashMap<>();
+        if (upper) {
+            upper(places);
+        } else {
+            lower(places);
+        }
+        return places;
+    }
+
+    private void upper(Map<LengthOption, Point> places) {
+        Point centre = ends(pattern.sheets().get(0), CENTRE_FRONT, true);
+        Sheet last = pattern.sheets().get(pattern.sheets().size() - 1);
+        if (garment.top().cover() == Cover.STRAPLESS) {
+            if (!garment.kind().isOverBust()) {
+                return;
+            }
+            if (garment.upperEdge() != UpperShape.STRAIGHT) {
+                places.put(garment.upperEdge() == UpperShape.SWEETHEART ? LengthOption.SWEETHEART_DIP : LengthOption.EDGE_DIP, centre);
+            }
+            draft.cutting().apex().ifPresent(a -> places.put(LengthOption.COVERAGE, ends(pattern.sheet(a.inner()), a.seam(), true)));
+            places.put(LengthOption.BACK_FALL, ends(last, CENTRE_BACK, true));
+        } else if (garment.top().cover() == Cover.OFF_SHOULDER) {
+            places.put(LengthOption.SHOULDER_LINE, centre);
+        } else {
+            places.put(LengthOption.NECKLINE_DEPTH, centre);
+            neck(true).ifPresent(p -> places.put(LengthOption.NECKLINE_WIDTH, p));
+            if (garment.top().cover() == Cover.HALTER) {
+                pattern.sheets().stream().filter(s -> s.has("strap-end")).findFirst().ifPresent(s -> places.put(LengthOption.STRAP_WIDTH, laid.get(s.id()).apply(s.edge("strap-end").path().end())));
+            } else {
+                places.put(LengthOption.BACK_NECKLINE, ends(last, CENTRE_BACK, true));
+            }
+        }
+        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has("side")).findFirst().orElseThrow();
+        places.put(LengthOption.UNDERARM_LOWERING, ends(side, "side", true));
+        if (garment.upperEdge() == UpperShape.SQUARE) {
+            corner().ifPresent(p -> places.put(LengthOption.EDGE_WIDTH, p));
+        }
+    }
+
+    private void lower(Map<LengthOption, Point> places) {
+        LowerShape shape = garment.lowerEdge();
+        Sheet first = pattern.sheets().get(0);
+        Sheet last = pattern.sheets().get(pattern.sheets().size() - 1);
+        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has("side")).findFirst().orElseThrow();
+        if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) {
+            places.put(LengthOption.FRONT_LENGTH_BELOW, ends(first, CENTRE_FRONT, false));
+            places.put(LengthOption.BACK_LENGTH_BELOW, ends(last, CENTRE_BACK, false));
+        }
+        if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED || shape == LowerShape.STRAIGHT) {
+            places.put(LengthOption.SIDE_LENGTH_BELOW, ends(side, "side", false));
+        }
+        if (shape == LowerShape.FLARED) {
+            places.put(LengthOption.FLARED_LENGTH, ends(first, CENTRE_FRONT, false));
+        }
+    }
+
+    /** Where the neckline ends on the shoulder. */
+    private Optional<Point> neck(boolean front) {
+        return pattern.sheets().stream().filter(s -> s.front() == front && (s.has("shoulder") || s.has("strap-end"))).findFirst()
+                .map(s -> laid.get(s.id()).apply(s.edge(s.has("shoulder") ? "shoulder" : "strap-end").path().start()));
+    }
+
+    private Optional<Point> corner() {
+        return pattern.sheets().stream().flatMap(s -> s.declared().stream().filter(c -> c.degrees() == 270).map(c -> laid.get(s.id()).apply(c.at()))).findFirst();
+    }
+
+    private Point ends(Sheet sheet, String edge, boolean top) {
+        Path path = sheet.edge(edge).path();
+        boolean startIsTop = path.start().y() < path.end().y();
+        return laid.get(sheet.id()).apply(startIsTop == top ? path.start() : path.end());
+    }
+
+    @Override
+    public String under(Point paper, double reach) {
+        for (Sheet sheet : pattern.sheets()) {
+            Point on = laid.get(sheet.id()).inverse().apply(paper);
+            for (OutlineEdge edge : sheet.outline()) {
+                if (edge.path().nearest(on).point().distance(on) < reach) {
+                    return sheet.name() + ", " + edge.name().replace('-', ' ') + ": " + LengthText.say(Length.mm(edge.path().length()), unit);
+                }
+            }
+        }
+        return "";
+    }
+}

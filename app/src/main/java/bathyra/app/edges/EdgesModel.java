@@ -1,0 +1,135 @@
+package bathyra.app.edges;
+
+import bathyra.app.shell.Workshop;
+import bathyra.garment.Closure;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
+import bathyra.garment.PrincessStart;
+import bathyra.garment.Sleeve;
+import bathyra.garment.Top;
+import bathyra.garment.UpperShape;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What can be done on the Edges stage: what holds the garment up, how its upper and its lower edge run, and every length of them. */
+public final class EdgesModel {
+    private static final double EIGHTH = 25.4 / 8;
+    private final Workshop workshop;
+
+    public EdgesModel(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    public Garment garment() {
+        return workshop.commission().garment();
+    }
+
+    private void once(String label, Garment next) {
+        workshop.letGo();
+        workshop.change(label, workshop.commission().withGarment(next), new Object());
+        workshop.letGo();
+    }
+
+    public void cover(Cover next) {
+        once("edge " + next.label().toLowerCase(Locale.ROOT), garment().withTop(garment().top().withCover(next)));
+    }
+
+    public void shape(UpperShape next) {
+        once("upper edge " + next.label().toLowerCase(Locale.ROOT), garment().withUpperEdge(next));
+    }
+
+    public void lower(LowerShape next) {
+        once("lower edge " + next.label().toLowerCase(Locale.ROOT), garment().withLowerEdge(next));
+    }
+
+    public void yoke(boolean wanted) {
+        once(wanted ? "yoke over the bust line" : "no yoke", garment().withTop(garment().top().withYoke(wanted)));
+    }
+
+    public void keyhole(boolean wanted) {
+        once(wanted ? "keyhole in the yoke" : "no keyhole", garment().withTop(garment().top().withKeyhole(wanted)));
+    }
+
+    public void sleeve(Sleeve next) {
+        once("sleeve: " + next.label().toLowerCase(Locale.ROOT), garment().withTop(garment().top().withSleeve(next)));
+    }
+
+    public void princess(PrincessStart next) {
+        once("princess seam " + next.label().toLowerCase(Locale.ROOT), garment().withBlock(garment().block().withPrincess(next)));
+    }
+
+    /** A length, dragged on the drawing and held within its range, to the millimetre or the eighth of an inch. */
+    public void length(LengthOption option, double mm) {
+        double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+        double held = Math.max(option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step) * step));
+        workshop.change(option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), workshop.commission().withGarment(garment().withLength(option, Length.mm(held))), option.id());
+    }
+
+    public double value(LengthOption option) {
+        return garment().length(option).value();
+    }
+
+    /** The lengths that say how the upper edge runs, as the garment is. */
+    public List<LengthOption> upperLengths() {
+        List<LengthOption> lengths = new ArrayList<>();
+        Top top = garment().top();
+        switch (top.cover()) {
+            case STRAPLESS -> {
+                if (garment().kind().isOverBust()) {
+                    lengths.add(LengthOption.COVERAGE);
+                    if (garment().upperEdge() == UpperShape.SWEETHEART) {
+                        lengths.add(LengthOption.SWEETHEART_DIP);
+                    } else if (garment().upperEdge() != UpperShape.STRAIGHT) {
+                        lengths.add(LengthOption.EDGE_DIP);
+                    }
+                    lengths.add(LengthOption.UNDERARM_LOWERING);
+                    lengths.add(LengthOption.BACK_FALL);
+                }
+            }
+            case OFF_SHOULDER -> lengths.addAll(List.of(LengthOption.SHOULDER_LINE, LengthOption.SLEEVE_DEPTH, LengthOption.SLEEVE_EASE));
+            default -> {
+                lengths.addAll(List.of(LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH));
+                lengths.add(top.cover() == Cover.HALTER ? LengthOption.STRAP_WIDTH : LengthOption.BACK_NECKLINE);
+                lengths.add(LengthOption.UNDERARM_LOWERING);
+            }
+        }
+        if (garment().upperEdge() == UpperShape.SQUARE) {
+            lengths.add(LengthOption.EDGE_WIDTH);
+        }
+        if (top.yoke()) {
+            lengths.add(LengthOption.YOKE_LINE);
+        }
+        if (top.keyhole()) {
+            lengths.addAll(List.of(LengthOption.KEYHOLE_LENGTH, LengthOption.KEYHOLE_WIDTH));
+        }
+        return lengths;
+    }
+
+    /** The lengths that say how the lower edge runs. */
+    public List<LengthOption> lowerLengths() {
+        List<LengthOption> lengths = new ArrayList<>(switch (garment().lowerEdge()) {
+            case STRAIGHT -> List.of(LengthOption.SIDE_LENGTH_BELOW);
+            case POINTED, ROUNDED -> List.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW);
+            case PEPLUM -> List.of(LengthOption.PEPLUM_LENGTH, LengthOption.PEPLUM_SPREAD);
+            case FLARED -> List.of(LengthOption.FLARED_LENGTH, LengthOption.FLARE, LengthOption.FLARE_RAISE);
+            default -> List.<LengthOption>of();
+        });
+        lengths.add(LengthOption.WAIST_DROP);
+        if (!garment().lowerEdge().endsAtWaist()) {
+            lengths.add(LengthOption.SKIRT_LINE);
+        }
+        return lengths;
+    }
+
+    /** Whether a closure opens it in front. */
+    public boolean opensInFront() {
+        Closure closure = garment().fastening().closure();
+        return closure.opensInFront();
+    }
+}

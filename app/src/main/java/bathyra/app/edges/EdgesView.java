@@ -1,0 +1,256 @@
+package bathyra.app.edges;
+
+import bathyra.app.reckoning.OptionField;
+import bathyra.app.shell.HalfSwitch;
+import bathyra.app.shell.Marks;
+import bathyra.app.shell.Settings;
+import bathyra.app.shell.TableStage;
+import bathyra.app.shell.Workshop;
+import bathyra.app.table.Joining;
+import bathyra.app.table.PullHandles;
+import bathyra.app.table.ZoomSlip;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
+import bathyra.garment.PrincessStart;
+import bathyra.garment.Sleeve;
+import bathyra.garment.UpperShape;
+import bathyra.geometry.Point;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.MeasurementKey;
+import bathyra.truing.Finding;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The Edges stage: what holds the garment up, and how its upper and lower edge run over the joined pattern. */
+public final class EdgesView extends TableStage {
+    private static final Set<String> CHECKS = Set.of("joined-edge", "square-centre", "seated-length");
+    private final EdgesModel model;
+    private final HalfSwitch halves;
+    private final PullHandles handles;
+    private final Map<LengthOption, OptionField> fields = new EnumMap<>(LengthOption.class);
+    private final VBox controls = new VBox();
+    private final ShapeCards shapes;
+    private final MenuButton cover = new MenuButton();
+    private final MenuButton lower = new MenuButton();
+    private final MenuButton princess = new MenuButton();
+    private final MenuButton sleeve = new MenuButton();
+    private final CheckBox yoke = new CheckBox("Yoke over the bust line");
+    private final CheckBox keyhole = new CheckBox("Keyhole");
+    private final Label fault = new Label();
+    private Joining joining = Joining.ABOVE;
+    private EdgesDrawing drawing;
+
+    public EdgesView(Workshop workshop) {
+        super(workshop, "edges-table", "The joined pattern with its upper and lower edge");
+        this.model = new EdgesModel(workshop);
+        this.halves = new HalfSwitch(workshop);
+        this.shapes = new ShapeCards(model::shape);
+        this.handles = new PullHandles(table, () -> {
+            workshop.letGo();
+            workshop.showAgain();
+        });
+        controls.getStyleClass().add("controls");
+        Settings settings = new Settings(workshop);
+        for (LengthOption option : LengthOption.values()) {
+            fields.put(option, new OptionField(settings.length(option), workshop::unit));
+            handles.add("handle-" + option.id(), pull(option));
+        }
+        menus();
+        ZoomSlip zoom = new ZoomSlip(table);
+        HBox slips = new HBox(10, halves, joiningSwitch(), zoom);
+        slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
+        arrange(strip(), List.of(slips));
+    }
+
+    /** Necklines are pulled down, widths along, everything else the way it lies. */
+    private PullHandles.Pull pull(LengthOption option) {
+        return new PullHandles.Pull(option.label() + "; arrow keys change it", to -> model.length(option, model.value(option) + change(option, drawing.handles(joining != Joining.BELOW).get(option), to)),
+                way -> model.length(option, model.value(option) + change(option, new Point(0, 0), new Point(way.dx(), way.dy()))),
+                () -> option.label() + " " + LengthText.say(Length.mm(model.value(option)), workshop.unit()));
+    }
+
+    private static double change(LengthOption option, Point from, Point to) {
+        return switch (option) {
+            case NECKLINE_WIDTH, STRAP_WIDTH, EDGE_WIDTH -> to.x() - from.x();
+            case COVERAGE -> from.y() - to.y();
+            default -> to.y() - from.y();
+        };
+    }
+
+    private void menus() {
+        cover.setId("cover");
+        cover.setAccessibleText("What holds the garment up");
+        for (Cover each : Cover.values()) {
+            cover.getItems().add(item("cover-" + each.id(), each.label(), () -> model.cover(each)));
+        }
+        lower.setId("lower-edge");
+        lower.setAccessibleText("How the lower edge runs");
+        for (LowerShape each : LowerShape.values()) {
+            lower.getItems().add(item("lower-" + each.id(), each.label(), () -> model.lower(each)));
+        }
+        princess.setId("princess-from");
+        princess.setAccessibleText("Where the princess seam begins");
+        for (PrincessStart each : List.of(PrincessStart.SHOULDER, PrincessStart.ARMHOLE, PrincessStart.NECK)) {
+            princess.getItems().add(item("princess-" + each.id(), each.label(), () -> model.princess(each)));
+        }
+        sleeve.setId("sleeve");
+        sleeve.setAccessibleText("What goes round the arm");
+        for (Sleeve each : Sleeve.values()) {
+            sleeve.getItems().add(item("sleeve-" + each.id(), each.label(), () -> model.sleeve(each)));
+        }
+        yoke.setId("yoke");
+        yoke.setOnAction(e -> model.yoke(yoke.isSelected()));
+        keyhole.setId("keyhole");
+        keyhole.setOnAction(e -> model.keyhole(keyhole.isSelected()));
+        for (Region each : List.of(cover, lower, princess, sleeve, yoke, keyhole)) {
+            each.setMinWidth(Region.USE_PREF_SIZE);
+            each.managedProperty().bind(each.visibleProperty());
+        }
+    }
+
+    private static MenuItem item(String id, String label, Runnable deed) {
+        MenuItem item = new MenuItem(label);
+        item.setId(id);
+        item.setOnAction(e -> deed.run());
+        return item;
+    }
+
+    private VBox strip() {
+        Label head = new Label("Upper edge");
+        head.getStyleClass().add("section-head");
+        HBox top = new HBox(10, head, cover, princess, sleeve, yoke, keyhole);
+        top.setAlignment(Pos.CENTER_LEFT);
+        Label below = new Label("Lower edge");
+        below.getStyleClass().add("section-head");
+        Label under = new Label();
+        under.getStyleClass().add("status-line");
+        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Pull a handle: the edge is drawn on the joined pattern and traced off onto the pieces." : u));
+        HBox foot = new HBox(10, below, lower, under);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        fault.getStyleClass().add("row-fault");
+        fault.setId("edges-fault");
+        fault.setWrapText(true);
+        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        VBox strip = new VBox(6, top, shapes, foot, fault);
+        strip.getStyleClass().addAll("strip", "edge-strip");
+        return strip;
+    }
+
+    private HBox joiningSwitch() {
+        ToggleGroup group = new ToggleGroup();
+        HBox box = new HBox();
+        box.getStyleClass().add("unit-switch");
+        for (Joining each : List.of(Joining.ABOVE, Joining.BELOW, Joining.APART)) {
+            ToggleButton button = new ToggleButton(each.label());
+            button.setId("edges-" + each.name().toLowerCase(Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setSelected(each == joining);
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                joining = each;
+                show();
+                table.fit();
+            });
+            box.getChildren().add(button);
+        }
+        box.getChildren().get(0).getStyleClass().add("first");
+        box.getChildren().get(2).getStyleClass().add("last");
+        return box;
+    }
+
+    @Override
+    protected void showNothing() {
+        handles.place(Map.of());
+        teach("No edges yet", "Here one decides where the garment ends above and below: necklines, backs and hems, drawn on the joined pattern. Take the measurements first.");
+        choices();
+    }
+
+    @Override
+    protected void showDraft() {
+        Draft draft = workshop.half().orElseThrow();
+        halves.refresh();
+        drawing = new EdgesDrawing(draft, workshop.unit(), joining);
+        lay(drawing);
+        Map<String, Point> places = new LinkedHashMap<>();
+        if (joining != Joining.APART) {
+            drawing.handles(joining == Joining.ABOVE).forEach((option, at) -> places.put("handle-" + option.id(), at));
+        }
+        handles.place(places);
+        choices();
+        card(draft);
+    }
+
+    private void choices() {
+        Garment garment = model.garment();
+        cover.setText(garment.top().cover().label());
+        cover.setVisible(!garment.kind().isPanelled());
+        lower.setText(garment.lowerEdge().label());
+        princess.setText(garment.block().princess() == PrincessStart.NONE ? "Princess seam: " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT) : "Princess seam: " + garment.block().princess().label().toLowerCase(Locale.ROOT));
+        princess.setVisible(garment.top().cover() == Cover.SHOULDERS);
+        sleeve.setText(garment.top().sleeve().label());
+        sleeve.setVisible(garment.top().cover() == Cover.OFF_SHOULDER);
+        yoke.setVisible(garment.top().cover().hasShoulder());
+        yoke.setSelected(garment.top().yoke());
+        keyhole.setVisible(garment.top().yoke());
+        keyhole.setSelected(garment.top().keyhole());
+        shapes.show(garment.kind().isOverBust() ? UpperShape.fitting(garment.top().cover()) : List.of(UpperShape.STRAIGHT), garment.upperEdge());
+        List<MeasurementKey> missing = Drafter.missing(workshop.commission().measurements(), garment);
+        fault.setText(!missing.isEmpty() ? "Missing for this edge: " + missing.stream().map(k -> k.label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")) + ". Enter it on the Measure stage."
+                : workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())).orElse(""));
+    }
+
+    private void card(Draft draft) {
+        List<Node> shown = new ArrayList<>();
+        shown.add(title("Upper edge"));
+        model.upperLengths().forEach(o -> shown.add(fields.get(o)));
+        shown.add(title("Lower edge"));
+        model.lowerLengths().forEach(o -> shown.add(fields.get(o)));
+        if (!controls.getChildren().equals(shown)) {
+            controls.getChildren().setAll(shown);
+        }
+        model.upperLengths().forEach(o -> fields.get(o).refresh());
+        model.lowerLengths().forEach(o -> fields.get(o).refresh());
+        card.begin("Edges", controls);
+        card.belowControls();
+        card.section("What was checked");
+        Map<String, List<Finding>> groups = draft.findings().stream().filter(f -> CHECKS.contains(f.id())).collect(Collectors.groupingBy(Finding::id, LinkedHashMap::new, Collectors.toList()));
+        groups.forEach((id, findings) -> {
+            Finding worst = findings.stream().max((a, b) -> Double.compare(a.status().ordinal() * 1000 + a.value(), b.status().ordinal() * 1000 + b.value())).orElseThrow();
+            Label row = card.words(worst.sentence().in(workshop.unit()));
+            row.setGraphic(worst.status() == Finding.Status.OK ? Marks.tick() : Marks.triangle());
+            row.setGraphicTextGap(8);
+        });
+    }
+
+    private static Label title(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("section-title");
+        return label;
+    }
+}

@@ -29,7 +29,6 @@ final class Cups {
     private static final String YOKE_INNER = "yoke-inner";
     private static final String YOKE_OUTER = "yoke-outer";
     private static final double REACH = 12;
-    private static final double RIGHT_ANGLE = Math.PI / 2;
     /** The upper cup stays so far above the apex, as a share of what stands above it, and takes at most so much of its ends. */
     private static final double ABOVE_APEX = 0.72;
     private static final double OF_END = 0.55;
@@ -93,8 +92,8 @@ final class Cups {
         Path.Place middle1 = seam1.at(atSeam);
         Path.Place middle2 = seam2.at(seam2.length() - atSeam);
         Path.Place right = out.at(atOuter);
-        List<Path> lines = JoinedEdge.over(List.of(new JoinedEdge.Span(left.point(), left.tangent().reversed(), middle1.point(), middle1.tangent()),
-                new JoinedEdge.Span(middle2.point(), middle2.tangent().reversed(), right.point(), right.tangent())), RIGHT_ANGLE);
+        List<Path> lines = JoinedEdge.between(List.of(new JoinedEdge.Span(left.point(), left.tangent().reversed(), middle1.point(), middle1.tangent()),
+                new JoinedEdge.Span(middle2.point(), middle2.tangent().reversed(), right.point(), right.tangent())));
         Slash.Parts inner = Slash.along(c1, lines.get(0), BAND_INNER);
         Slash.Parts outer = Slash.along(c2, lines.get(1), BAND_OUTER);
         Sheet band = Merge.along(inner.along(), outer.along(), apex.seam(), REACH).named("C3", "Upper cup");

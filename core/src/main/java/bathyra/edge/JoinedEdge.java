@@ -29,6 +29,17 @@ public final class JoinedEdge {
      * @param inFront the angle inside the cloth at centre front, radians: a right angle, or the point that is wanted there
      */
     public static List<Path> over(List<Span> spans, double inFront) {
+        return drawn(spans, inFront, Math.PI / 2);
+    }
+
+    /** The same where neither end is a centre: there the edge leaves as its chord lies. */
+    public static List<Path> between(List<Span> spans) {
+        Span first = spans.get(0);
+        Span last = spans.get(spans.size() - 1);
+        return drawn(spans, Math.abs(first.left().to(first.right()).angleTo(first.leftSeam())), Math.abs(last.right().to(last.left()).angleTo(last.rightSeam())));
+    }
+
+    private static List<Path> drawn(List<Span> spans, double inFront, double behind) {
         int n = spans.size();
         double[] atLeft = new double[n];
         double[] atRight = new double[n];
@@ -36,7 +47,7 @@ public final class JoinedEdge {
             Span span = spans.get(i);
             Vec chord = span.left().to(span.right());
             atLeft[i] = i == 0 ? inFront : Math.abs(chord.angleTo(span.leftSeam()));
-            atRight[i] = i == n - 1 ? Math.PI / 2 : Math.abs(chord.reversed().angleTo(span.rightSeam()));
+            atRight[i] = i == n - 1 ? behind : Math.abs(chord.reversed().angleTo(span.rightSeam()));
         }
         for (int i = 0; i + 1 < n; i++) {
             // Each panel takes half of what its chord's corner and its neighbour's lack to a straight line.

@@ -1,15 +1,19 @@
 package bathyra.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 
@@ -46,6 +50,18 @@ public final class Shape {
     public static Predicate<Point> inside(List<Point> closed) {
         IndexedPointInAreaLocator area = new IndexedPointInAreaLocator(polygon(closed));
         return p -> area.locate(new Coordinate(p.x(), p.y())) != Location.EXTERIOR;
+    }
+
+    /** What two closed lines have in common: one closed line for each part, holes left out. */
+    public static List<List<Point>> common(List<Point> one, List<Point> other) {
+        Geometry both = OverlayNGRobust.overlay(polygon(one), polygon(other), OverlayNG.INTERSECTION);
+        List<List<Point>> parts = new ArrayList<>();
+        for (int i = 0; i < both.getNumGeometries(); i++) {
+            if (both.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
+                parts.add(Arrays.stream(part.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList());
+            }
+        }
+        return parts;
     }
 
     /** How far a point lies outside a closed line, mm; nothing inside it. */

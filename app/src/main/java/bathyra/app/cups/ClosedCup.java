@@ -17,7 +17,7 @@ final class ClosedCup extends Pane {
     private static final double SIDE = 20;
     private static final double FOOT = 34;
     private static final double HEAD = 10;
-    private static final double DEPTH_ROOM = 86;
+    private static final double DEPTH_ROOM = 100;
 
     private final Canvas canvas = new Canvas();
     private final Palette palette = new Palette(this::paint);
@@ -85,7 +85,7 @@ final class ClosedCup extends Pane {
         g.setStroke(palette.of(Ink.INK));
         g.setLineWidth(1);
         g.strokeLine(right, floor, right, floor - cup.depth() * scale);
-        write(g, LengthText.say(Length.mm(cup.depth()), unit) + " deep", right + 6, floor - cup.depth() * scale / 2 + 4, TextAlignment.LEFT);
+        write(g, "folded " + LengthText.say(Length.mm(cup.depth()), unit), right + 6, floor - cup.depth() * scale / 2 + 4, TextAlignment.LEFT);
         write(g, "flat " + LengthText.say(Length.mm(2 * flat), unit) + ", closed " + LengthText.say(Length.mm(2 * closed), unit) + " across", middle, floor + 26, TextAlignment.CENTER);
     }
 

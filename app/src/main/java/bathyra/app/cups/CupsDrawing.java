@@ -17,6 +17,7 @@ import bathyra.garment.LengthOption;
 import bathyra.geometry.Arc;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.girth.Level;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -40,9 +41,11 @@ final class CupsDrawing implements Drawing {
     private static final double HATCH_SLOPE = 0.78;
     private static final double AROUND = 42;
     private static final double RIM_ANGLE = Math.toRadians(52);
-    private static final double RING_LABEL = Math.toRadians(-130);
+    private static final double RING_LABEL = Math.toRadians(-50);
     private static final double CHORD = 0.3;
+    private static final double TINT = 0.34;
     private static final double BRIDGE_DROP = 12;
+    private static final double BRIDGE_AT = 1.06;
 
     private final Draft draft;
     private final LengthUnit unit;
@@ -122,21 +125,23 @@ final class CupsDrawing implements Drawing {
         for (double h = step; h < folded.depth() - 2; h += step) {
             heights.add(h);
         }
-        for (int k = 0; k < heights.size(); k++) {
-            double away = folded.awayAt(heights.get(k));
-            brush.context().setGlobalAlpha(0.34);
-            brush.fill(Ink.SHALLOW);
+        for (double height : heights) {
             for (boolean inner : new boolean[] {true, false}) {
-                brush.polygon(sector(inner, away), true);
-            }
-            brush.context().setGlobalAlpha(1);
-            brush.stroke(Ink.LINE, 1);
-            for (boolean inner : new boolean[] {true, false}) {
-                brush.polygon(sector(inner, away).subList(1, sector(inner, away).size()), false);
+                List<Point> sector = sector(inner, folded.awayAt(height));
+                brush.context().setGlobalAlpha(TINT);
+                brush.fill(Ink.SHALLOW);
+                for (List<Point> cloth : Shape.common(sector, sheets.sheet(inner ? apex.inner() : apex.outer()).flattened(1))) {
+                    brush.polygon(cloth, true);
+                }
+                brush.context().setGlobalAlpha(1);
+                if (height > 0) {
+                    brush.stroke(Ink.LINE, 1);
+                    brush.polyline(sector.subList(1, sector.size()));
+                }
             }
         }
         for (int k = 1; k < heights.size(); k++) {
-            Point at = Arc.at(apex.atInner(), folded.awayAt(heights.get(k)), RING_LABEL + Math.PI / 2 + 0.2 * k);
+            Point at = Arc.at(apex.atInner(), folded.awayAt(heights.get(k)), RING_LABEL);
             String said = unit == LengthUnit.IN ? LengthText.figure(Length.mm(heights.get(k)), unit) : Integer.toString(k);
             View view = brush.view();
             brush.fill(Ink.CHART);
@@ -195,7 +200,7 @@ final class CupsDrawing implements Drawing {
         Point a = above ? cup.innerAbove() : cup.innerBelow();
         Point b = above ? cup.outerAbove() : cup.outerBelow();
         if (!contour && degrees > 4) {
-            Point at = apex.atInner().between(a.between(b, 0.5), 0.72);
+            Point at = apex.atInner().between(a.between(b, 0.5), above ? 0.86 : 1.16);
             brush.text(String.format(Locale.ROOT, "%.1f°", degrees), brush.view().x(at.x()), brush.view().y(at.y()) + 5, Ink.CORAL_TEXT, Lettering.SOUNDING, TextAlignment.CENTER);
         }
     }
@@ -222,7 +227,7 @@ final class CupsDrawing implements Drawing {
         brush.stroke(Ink.TEAL, 1.6, 6, 4);
         for (boolean inner : new boolean[] {true, false}) {
             List<Point> rim = sector(inner, radius());
-            brush.polygon(rim.subList(1, rim.size()), false);
+            brush.polyline(rim.subList(1, rim.size()));
         }
         brush.stroke(Ink.BRASS, 1.2, 2, 3);
         brush.line(apex.atOuter(), rim());
@@ -246,7 +251,7 @@ final class CupsDrawing implements Drawing {
             if (name.startsWith("cup")) {
                 Path.Place at = path.at(path.length() * 0.5);
                 boolean left = at.point().x() < apex.atInner().x();
-                brush.text("cup seam " + LengthText.say(Length.mm(path.length()), unit), brush.view().x(at.point().x()) + (left ? -8 : 8), brush.view().y(at.point().y()) + 20, Ink.INK, Lettering.FIGURE, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
+                brush.text("cup seam " + LengthText.say(Length.mm(path.length()), unit), left ? brush.view().x(0) - 10 : brush.view().x(at.point().x()) + 10, brush.view().y(at.point().y()) + (left ? 4 : 20), Ink.INK, Lettering.FIGURE, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
             }
         });
     }
@@ -269,7 +274,7 @@ final class CupsDrawing implements Drawing {
         if (!draft.commission().garment().bust().cups().isCut()) {
             return;
         }
-        double y = apex.atInner().y() + radius() * 0.75;
+        double y = apex.atInner().y() + radius() * BRIDGE_AT;
         brush.stroke(Ink.INK, 1);
         brush.line(new Point(0, y), new Point(option(LengthOption.BRIDGE), y));
         brush.text(LengthText.say(Length.mm(option(LengthOption.BRIDGE)), unit), brush.view().x(option(LengthOption.BRIDGE) / 2), brush.view().y(y) + 6 + BRIDGE_DROP, Ink.INK, Lettering.FIGURE, TextAlignment.CENTER);

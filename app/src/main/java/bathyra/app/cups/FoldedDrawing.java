@@ -70,6 +70,10 @@ final class FoldedDrawing implements Drawing {
             brush.polygon(area, true);
             brush.polygon(area, false);
         }
+        brush.stroke(Ink.CORAL, 1.6);
+        for (double turn : new double[] {0, Math.PI}) {
+            brush.polyline(cup.rings().stream().map(r -> seen(new double[] {r.radius() * Math.sin(turn), r.radius() * Math.cos(turn), cup.depth() - r.below()})).map(c -> new Point(c[0], c[1])).toList());
+        }
         brush.text("Folded from the sheets: " + LengthText.say(Length.mm(cup.depth()), unit) + " deep, the closed rim "
                 + LengthText.say(Length.mm(2 * cup.rings().get(cup.rings().size() - 1).radius()), unit) + " across", 40, height - 18, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
     }

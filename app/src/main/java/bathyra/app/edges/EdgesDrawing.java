@@ -38,17 +38,20 @@ final class EdgesDrawing implements Drawing {
     private static final Set<String> FREE = Set.of("upper-edge", "neckline", "armhole", "strap-end", "keyhole", "sleeve-top");
     private static final double CHORD = 0.3;
     private static final double APART = 16;
+    private static final double BESIDE = 70;
     private static final String CENTRE_FRONT = "centre-front";
     private static final String CENTRE_BACK = "centre-back";
 
     private final Draft draft;
     private final LengthUnit unit;
     private final Garment garment;
+    private final Joining joining;
     private final PaperPattern pattern;
     private final Map<String, Motion> laid;
     private final LevelBands bands;
 
     EdgesDrawing(Draft draft, LengthUnit unit, Joining joining) {
+        this.joining = joining;
         this.draft = draft;
         this.unit = unit;
         this.garment = draft.commission().garment();
@@ -77,14 +80,25 @@ final class EdgesDrawing implements Drawing {
         double right = Double.NEGATIVE_INFINITY;
         double bottom = right;
         for (Sheet sheet : pattern.sheets()) {
-            for (Point p : sheet.moved(laid.get(sheet.id())).flattened(1)) {
+            for (Point p : looked(sheet.moved(laid.get(sheet.id())))) {
                 left = Math.min(left, p.x());
                 right = Math.max(right, p.x());
                 top = Math.min(top, p.y());
                 bottom = Math.max(bottom, p.y());
             }
         }
-        return new Point[] {new Point(left - 6, top - 6), new Point(right + 6, bottom + 6)};
+        double below = joining == Joining.ABOVE ? BESIDE : 8;
+        double above = joining == Joining.BELOW ? BESIDE : 8;
+        return new Point[] {new Point(left - 8, top - above), new Point(right + 8, bottom + below)};
+    }
+
+    /** Apart, the whole sheets are looked at; joined, the edge that is seen to run through. */
+    private List<Point> looked(Sheet sheet) {
+        if (joining == Joining.APART) {
+            return sheet.flattened(1);
+        }
+        boolean upper = joining == Joining.ABOVE;
+        return sheet.outline().stream().filter(e -> upper ? FREE.contains(e.name()) || e.name().startsWith("shoulder") : e.name().equals("lower-edge") || e.name().equals("hem")).flatMap(e -> e.path().flattened(1).stream()).toList();
     }
 
     @Override
@@ -136,7 +150,7 @@ final class EdgesDrawing implements Drawing {
         double radius = draft.cutting().cup().orElseThrow().radius().value();
         brush.stroke(Ink.BRASS, 1.4, 5, 4);
         brush.line(new Point(at.x() - radius * 0.7, at.y() - radius), new Point(at.x() + radius * 0.7, at.y() - radius));
-        brush.text("covers the breast", brush.view().x(at.x() + radius * 0.7) + 4, brush.view().y(at.y() - radius) + 4, Ink.BRASS_TEXT, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text("covers the breast", brush.view().x(at.x() - radius * 0.7) - 6, brush.view().y(at.y() - radius) + 4, Ink.BRASS_TEXT, Lettering.FIGURE, TextAlignment.RIGHT);
     }
 
     /** Where each handle lies on the joined pattern, by the option that it pulls. */

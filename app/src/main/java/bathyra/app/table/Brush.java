@@ -102,6 +102,11 @@ public final class Brush {
         }
     }
 
+    /** A run of straight lines that is not closed. */
+    public void polyline(List<Point> points) {
+        g.strokePolyline(points.stream().mapToDouble(p -> view.x(p.x())).toArray(), points.stream().mapToDouble(p -> view.y(p.y())).toArray(), points.size());
+    }
+
     public void line(Point a, Point b) {
         g.strokeLine(view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()));
     }

@@ -170,7 +170,7 @@ public final class Contour {
         double strip = Math.min(STRIP, length * STRIP_SHARE);
         double middle = share >= 0 ? length * bestMouth(sheet.edge(mouth).path(), inner ? at.atInner() : at.atOuter(), share) : inner ? length - strip - width / 2 : strip + width / 2;
         // The mouth precedes the seam on the inner sheet and follows it on the outer.
-        place(wedge, sheet, mouth, middle, width, at.seam(), inner ? at.atInner() : at.atOuter(), inner, "the upper end of the " + words(at.seam()) + " seam");
+        place(wedge, sheet, mouth, middle, width, share >= 0 ? 0 : strip, at.seam(), inner ? at.atInner() : at.atOuter(), inner, "the upper end of the " + words(at.seam()) + " seam");
     }
 
     private void between(ContourWedge wedge, double width) throws NotDraftable {
@@ -182,7 +182,7 @@ public final class Contour {
         }
         Path centre = sheet.edge(PanelSheets.CENTRE_FRONT).path();
         double middle = centre.nearest(new Point(0, at.atInner().y())).arc();
-        place(wedge, sheet, PanelSheets.CENTRE_FRONT, middle, width, at.seam(), at.atInner(), true, "the upper end of the " + words(at.seam()) + " seam; centre front bends and becomes a seam");
+        place(wedge, sheet, PanelSheets.CENTRE_FRONT, middle, width, 0, at.seam(), at.atInner(), true, "the upper end of the " + words(at.seam()) + " seam; centre front bends and becomes a seam");
         centreFrontSewn();
     }
 
@@ -199,7 +199,7 @@ public final class Contour {
         }
         double middle = ahead ? length - clear - width / 2 : clear + width / 2;
         Point pin = sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point();
-        place(wedge, sheet, mouth.name(), middle, width, seam, pin, ahead, "nowhere: it comes off the girth, down to the waist");
+        place(wedge, sheet, mouth.name(), middle, width, clear, seam, pin, ahead, "nowhere: it comes off the girth, down to the waist");
         if (mouth.name().equals(Shoulders.ARMHOLE)) {
             pattern = pattern.with(id, Contour::armholeRedrawn);
         }
@@ -233,9 +233,10 @@ public final class Contour {
         return best;
     }
 
-    private void place(ContourWedge wedge, Sheet sheet, String mouth, double middle, double width, String seam, Point pin, boolean ahead, String goes) throws NotDraftable {
+    /** @param strip what stays beside the seam when the wedge lies there; 0 when it lies at a place of its own */
+    private void place(ContourWedge wedge, Sheet sheet, String mouth, double middle, double width, double strip, String seam, Point pin, boolean ahead, String goes) throws NotDraftable {
         double length = sheet.edge(mouth).path().length();
-        double room = 2 * (Math.min(middle, length - middle) - LEFT);
+        double room = strip > 0 ? length - strip - LEFT : 2 * (Math.min(middle, length - middle) - LEFT);
         if (room <= 0) {
             throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ", " + sheet.name() + ": the edge is cut away where the wedge would lie. Leave the wedge open, or draw the edge higher."));
         }

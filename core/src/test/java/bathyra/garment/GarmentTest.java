@@ -21,6 +21,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class GarmentTest {
+    /** Each shape of the upper edge starts with lengths of its own. */
+    private static final List<LengthOption> BY_SHAPE = List.of(LengthOption.EDGE_DIP, LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH);
+
     private static Draft draft(Garment garment) {
         return (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), garment));
     }
@@ -32,7 +35,7 @@ class GarmentTest {
         assertThat(own.length(option).length()).isEqualTo(option.most());
         assertThat(own.length(option).source()).isEqualTo("yours");
         assertThat(own.withoutLength(option)).isEqualTo(Garment.bustier());
-        assertThat(Garment.bustier().length(option).source()).isEqualTo("rule");
+        assertThat(Garment.bustier().length(option).source()).isEqualTo(BY_SHAPE.contains(option) ? "straight" : "rule");
     }
 
     @ParameterizedTest
@@ -53,9 +56,9 @@ class GarmentTest {
         Arrays.stream(option.reason(LengthUnit.IN).split("[ ;]")).filter(w -> w.matches(".*[0-9½¼¾⅛⅜⅝⅞].*")).forEach(w -> assertThat(w).as(option.id()).endsWith("\u00a0in"));
     }
 
-    /** At either end of its range, every option gives a sound draft of an ordinary body. How far the back may fall depends on the body. */
+    /** At either end of its range, every option gives a sound draft of an ordinary body. How far the back may fall and the front may dip depends on the body. */
     @ParameterizedTest
-    @EnumSource(value = LengthOption.class, mode = EnumSource.Mode.EXCLUDE, names = "BACK_FALL")
+    @EnumSource(value = LengthOption.class, mode = EnumSource.Mode.EXCLUDE, names = {"BACK_FALL", "EDGE_DIP", "EDGE_WIDTH"})
     void length_atEitherEnd_draftsSound(LengthOption option) {
         for (Length end : List.of(option.least(), option.most())) {
             for (UpperShape shape : UpperShape.values()) {

@@ -72,7 +72,7 @@ class BookWindowTest extends RealWindow {
     void theShelf_isSearchedAsOneTypes_andACommissionIsTakenInHand(FxRobot robot) {
         robot.clickOn("#commission");
         retype(robot, "#search", "brackwater");
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(1);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(3);
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Ottoline Brackwater-Finch");
@@ -122,11 +122,11 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-no").queryButton().fire());
-        assertThat(book.entries()).hasSize(17);
+        assertThat(book.entries()).hasSize(24);
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(16).doesNotContain("Nerea Holloway");
+        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(20).doesNotContain("Nerea Holloway");
     }
 
     @Test
@@ -136,10 +136,10 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#chorus-draft");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 11 need a look, 2 cannot be drafted.");
+        assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 12 need a look, 1 cannot be drafted.");
         robot.clickOn("#chorus-out");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("15 patterns written, a folder for each wearer.");
+        assertThat(text(robot, "#chorus-said")).isEqualTo("16 patterns written, a folder for each wearer.");
         assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }
 
@@ -154,7 +154,7 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#take-in-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
-        assertThat(book.entries()).hasSize(18);
+        assertThat(book.entries()).hasSize(25);
     }
 
     @Test
@@ -173,10 +173,10 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#archive").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(16);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(23);
         robot.clickOn("#archived");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(17);
+        assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(24);
     }
 
     @Test
@@ -208,6 +208,6 @@ class BookWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries().get(0).state()).isEqualTo("Seams 2 notes · Pieces 1 note · the rest done");
+        assertThat(book.entries().get(0).state()).isEqualTo("Seams 2 notes · Edges 1 note · the rest done");
     }
 }

@@ -46,6 +46,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static final double CORNER_SHARE = 0.85;
     private static final double LOBE = 0.78;
     private static final double LOBE_RISE = 42;
+    private static final double LOBE_SHARE = 0.35;
     private static final double DIP_DEGREES = 62;
 
     TopLine {
@@ -172,7 +173,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                 yield Path.of(new Line(centre, low), new Line(low, neck));
             }
             case SWEETHEART -> {
-                Point lobe = new Point(centre.x() + (neck.x() - centre.x()) * LOBE, centre.y() - LOBE_RISE);
+                Point lobe = new Point(centre.x() + (neck.x() - centre.x()) * LOBE, centre.y() - Math.min(LOBE_RISE, (centre.y() - neck.y()) * LOBE_SHARE));
                 Vec leaving = body.turned(Vec.DOWN, -Math.toRadians(DIP_DEGREES + 60));
                 double pace = centre.distance(lobe);
                 declared.add(new Piece.Corner(centre, Math.toDegrees(Math.abs(leaving.angleTo(Vec.DOWN)))));

@@ -217,7 +217,13 @@ final class TopYoke {
         double length = own ? garment.length(LengthOption.KEYHOLE_LENGTH).value() : Math.min(garment.length(LengthOption.KEYHOLE_LENGTH).value(), most);
         double half = garment.length(LengthOption.KEYHOLE_WIDTH).value() / 2;
         double room = Math.max(0, most);
-        if (length > room || room < LengthOption.KEYHOLE_LENGTH.least().millimetres()) {
+        Length least = LengthOption.KEYHOLE_LENGTH.least();
+        if (room < least.millimetres()) {
+            throw new NotDraftable(Finding.mm("keyhole", LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
+                    "Front yoke: {} stand at centre front between neckline and yoke seam; the shortest keyhole of {} would cross the seam. Draw the neckline higher by {}, or the yoke line lower.",
+                    Length.mm(centre.path().length()), least, Length.mm(Math.ceil(least.millimetres() - room)))));
+        }
+        if (length > room) {
             throw new NotDraftable(Finding.mm("keyhole", LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
                     "Front yoke: a keyhole of {} would cross the seam under the yoke. Up to {} stay inside it, or draw the yoke line lower.", Length.mm(length), Length.mm(Math.floor(room)))));
         }

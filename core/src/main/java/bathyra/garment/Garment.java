@@ -41,6 +41,8 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit, Bust bust, Top top) {
 
     private static final double BRIDGE_AT_BUSK = 25;
+    /** A yoke with a keyhole closes at the neck. */
+    private static final double ABOVE_KEYHOLE = 55;
     private static final Length LACING_FACING = Length.mm(40);
     private static final List<SeamPlace> BUSTIER_SEAMS = List.of(SeamPlace.PRINCESS_FRONT, SeamPlace.SIDE, SeamPlace.PRINCESS_BACK, SeamPlace.CENTRE_BACK);
 
@@ -124,7 +126,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     private OptionalDouble byShape(LengthOption option) {
         return switch (option) {
             case EDGE_DIP -> OptionalDouble.of(upperEdge.dip());
-            case NECKLINE_DEPTH -> OptionalDouble.of(upperEdge.depth());
+            case NECKLINE_DEPTH -> OptionalDouble.of(top.keyhole() ? Math.min(upperEdge.depth(), ABOVE_KEYHOLE) : upperEdge.depth());
             case NECKLINE_WIDTH -> OptionalDouble.of(upperEdge.width());
             default -> OptionalDouble.empty();
         };

@@ -15,6 +15,9 @@ final class CheckNames {
     static String title(String id) {
         return switch (id) {
             case "seam-length" -> "Seams";
+            case "cup-arc" -> "Cups";
+            case "coverage" -> "Coverage";
+            case "uneven-halves" -> "Two halves";
             case "side-seam" -> "Side seam";
             case "girth" -> "Girths";
             case "width-between" -> "Between levels";

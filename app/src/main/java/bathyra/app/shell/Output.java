@@ -2,6 +2,7 @@ package bathyra.app.shell;
 
 import bathyra.app.command.Version;
 import bathyra.block.BlockDrawing;
+import bathyra.cutting.PaperModel;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
@@ -12,6 +13,7 @@ import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.MeasuringSheet;
 import bathyra.files.pdf.Paper;
+import bathyra.files.pdf.PaperModelSheet;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgPattern;
 import bathyra.garment.Commission;
@@ -43,6 +45,7 @@ final class Output {
         PDF_A0("PDF, one A0 sheet", "pdf", true),
         SVG("SVG drawing", "svg", true),
         JSON("Pattern document", "json", true),
+        PAPER_MODEL("Paper model of the cup, half size", "pdf", true),
         BLOCK_FULL("Block with its steps, full size on A4", "pdf", false),
         BLOCK_HALF("Block with its steps, half size", "pdf", false),
         BLOCK_QUARTER("Block with its steps, quarter size", "pdf", false),
@@ -99,6 +102,10 @@ final class Output {
             said.set("There is no block to put out. The Block stage says what is missing.");
             return;
         }
+        if (kind == Kind.PAPER_MODEL && workshop.draft().filter(d -> d.cutting().apex().isPresent()).isEmpty()) {
+            said.set("There is no cup to fold: no seam passes over the apex.");
+            return;
+        }
         Commission commission = named.get() ? workshop.commission() : workshop.commission().withWearer(workshop.commission().wearer().byInitials());
         Optional<Draft> draft = named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
         String name = commission.title().replaceAll("[^\\p{L}\\p{N} ,-]", "").replace(' ', '-').replace(",", "") + "." + kind.ending;
@@ -147,6 +154,7 @@ final class Output {
             case PDF_A4 -> PdfPattern.write(draft, Paper.A4, date);
             case PDF_LETTER -> PdfPattern.write(draft, Paper.LETTER, date);
             case PDF_A0 -> PdfPattern.write(draft, Paper.A0, date);
+            case PAPER_MODEL -> PaperModelSheet.write(PaperModel.of(draft.cutting(), draft.commission().garment()), draft.commission().title());
             case SVG -> SvgPattern.write(draft.pattern()).getBytes(StandardCharsets.UTF_8);
             default -> PatternJson.write(draft.pattern(), draft.findings(), Version.number()).getBytes(StandardCharsets.UTF_8);
         };

@@ -1,0 +1,114 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The Edges stage in the real window: a neckline pulled over a seam, shapes, covers and hems, and what is said when one cannot be. */
+class EdgesWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    private static void choose(FxRobot robot, String menu, String item) {
+        robot.clickOn(menu);
+        robot.clickOn(item);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void aNeckline_isPulledOverTheSeam_andTracedOffOntoTheNextPanel(FxRobot robot) {
+        go(robot, "edges");
+        choose(robot, "#cover", "With shoulders");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo edge with shoulders");
+        robot.clickOn("#shape-round");
+        WaitForAsyncUtils.waitForFxEvents();
+        Node handle = robot.lookup("#handle-neckline-width").query();
+        assertThat(handle.isVisible()).isTrue();
+        robot.clickOn("#edges-apart");
+        robot.clickOn("#edges-above");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.drag("#handle-neckline-width").moveBy(100, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).startsWith("Undo neckline on the shoulder, from the neck end");
+        // Past the seam centre front has lost its shoulder to the side front.
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+        assertThat(Double.parseDouble(text(robot, "#option-neckline-width"))).isGreaterThan(7);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#option-neckline-width")).isEqualTo("1.2");
+    }
+
+    @Test
+    void theDip_isPulledDown_andNudgedWithTheKeys(FxRobot robot) {
+        go(robot, "edges");
+        robot.clickOn("#shape-v");
+        WaitForAsyncUtils.waitForFxEvents();
+        String before = text(robot, "#option-edge-dip");
+        robot.interact(() -> robot.lookup("#handle-edge-dip").query().requestFocus());
+        robot.push(KeyCode.DOWN);
+        robot.push(KeyCode.DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(Double.parseDouble(text(robot, "#option-edge-dip"))).isEqualTo(Double.parseDouble(before) + 0.2);
+        assertThat(robot.lookup("#shape-round").queryAll()).as("a round neckline needs a shoulder").isEmpty();
+    }
+
+    @Test
+    void aYokeAndItsKeyhole_areCut_andAKeyholeThatIsTooLongIsSaid(FxRobot robot) {
+        go(robot, "edges");
+        choose(robot, "#cover", "With shoulders");
+        robot.clickOn("#shape-round");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#yoke");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#keyhole");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#keyhole").<CheckBox>query().isSelected()).isTrue();
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+        robot.interact(() -> robot.lookup("#option-keyhole-length").query().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("16");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#edges-fault")).contains("stay inside it");
+    }
+
+    @Test
+    void offTheShoulder_saysWhichTapesAreMissing(FxRobot robot) {
+        go(robot, "edges");
+        choose(robot, "#cover", "Off the shoulder");
+        assertThat(text(robot, "#edges-fault")).contains("round both shoulders").contains("Measure stage");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+    }
+
+    @Test
+    void aLowerEdge_isChosen_andItsLengthPulled(FxRobot robot) {
+        go(robot, "edges");
+        choose(robot, "#lower-edge", "Pointed front");
+        robot.clickOn("#edges-below");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#handle-front-below-waist").query().isVisible()).isTrue();
+        robot.interact(() -> robot.lookup("#handle-front-below-waist").query().requestFocus());
+        robot.push(KeyCode.SHIFT, KeyCode.DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#option-front-below-waist")).isEqualTo("10.0");
+        choose(robot, "#lower-edge", "At the waist, with a peplum");
+        assertThat(robot.lookup(".words").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.contains("joined edge runs straight on"));
+    }
+}

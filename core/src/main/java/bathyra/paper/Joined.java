@@ -5,13 +5,17 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.piece.SeamJoin;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /** How the sheets lie on the joined pattern: each against one that lies already, the seam between them closed at its upper or its lower end. */
 public final class Joined {
     /** Two seam ends are laid on each other along so much of their length, mm. */
     private static final double ALONG = 12;
+    private static final String SHOULDER = "shoulder";
+    private static final String SIDE = "side";
 
     private Joined() {}
 
@@ -19,10 +23,16 @@ public final class Joined {
     public static Map<String, Motion> at(PaperPattern pattern, boolean upper) {
         Map<String, Motion> laid = new HashMap<>();
         laid.put(pattern.sheets().get(0).id(), Motion.STILL);
+        // Where front and back meet at the shoulder, the upper edge runs through there; the side comes last.
+        List<SeamJoin> seams = new ArrayList<>(pattern.seams());
+        boolean shoulder = seams.stream().anyMatch(s -> s.a().edge().startsWith(SHOULDER));
+        if (upper && shoulder) {
+            seams.removeIf(s -> s.a().edge().startsWith(SIDE));
+        }
         boolean more = true;
         while (more) {
             more = false;
-            for (SeamJoin seam : pattern.seams()) {
+            for (SeamJoin seam : seams) {
                 String a = seam.a().piece();
                 String b = seam.b().piece();
                 if (laid.containsKey(a) != laid.containsKey(b)) {

@@ -30,9 +30,9 @@ final class FairEdges implements Check {
                 List<Point> above = edge.path().inflections(p -> p.y() < waist);
                 List<Point> below = edge.path().inflections(p -> p.y() >= waist);
                 most = Math.max(most, above.size());
-                if (above.size() > ABOVE_WAIST || below.size() > BELOW_WAIST) {
+                if (above.size() > most(piece) || below.size() > BELOW_WAIST) {
                     // The turn nearest to the waist is the one too many: farther out the edge has its turns by nature.
-                    Point turn = (above.size() > ABOVE_WAIST ? above : below).stream().min(Comparator.comparingDouble(p -> Math.abs(p.y() - waist))).orElseThrow();
+                    Point turn = (above.size() > most(piece) ? above : below).stream().min(Comparator.comparingDouble(p -> Math.abs(p.y() - waist))).orElseThrow();
                     unfair.add(edge.name().replace('-', ' ') + " by the " + nearest(piece, turn));
                     worst = Optional.of(turn);
                 }
@@ -44,6 +44,12 @@ final class FairEdges implements Check {
                         : piece.name() + ", " + String.join(" and ", unfair) + ": the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them."),
                 Optional.empty());
         return worst.map(turn -> finding.at(piece.id(), turn)).orElse(finding);
+    }
+
+    /** A seam that goes on to a shoulder or an armhole turns once more on its way there. */
+    private static int most(Piece piece) {
+        boolean reaches = piece.outline().stream().anyMatch(e -> e.name().startsWith("shoulder") || e.name().equals("armhole"));
+        return reaches ? ABOVE_WAIST + 1 : ABOVE_WAIST;
     }
 
     private static String nearest(Piece piece, Point turn) {

@@ -39,6 +39,7 @@ final class PiecesDrawing implements Drawing {
     private static final double LETTER = 7.2;
     /** Pixels from a piece's number down to the end of its words. */
     private static final double WORDS_TALL = 58;
+    private static final double NUMBER_TALL = 30;
     private static final double DOT = 6;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 40;
@@ -207,6 +208,11 @@ final class PiecesDrawing implements Drawing {
         Point at = place.of(SheetLayout.labelAt(piece));
         double x = brush.view().x(at.x()) + 2;
         // In a short garment the words would run over the lower edge.
+        double tall = Math.abs(brush.view().y(place.of(piece.grain().from()).y()) - brush.view().y(place.of(piece.grain().to()).y()));
+        if (tall < WORDS_TALL + NUMBER_TALL) {
+            brush.text(Integer.toString(piece.order()), x, brush.view().y(place.of(piece.grain().from()).y()) - tall / 2 + NUMBER_TALL / 3, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+            return;
+        }
         double y = Math.min(brush.view().y(at.y()) + 6, brush.view().y(place.of(piece.grain().from()).y()) - WORDS_TALL);
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         if (joining != Joining.APART) {
@@ -214,7 +220,7 @@ final class PiecesDrawing implements Drawing {
             return;
         }
         // In a narrow panel the words would run over its edge; zoomed in they stand there.
-        double room = piece.mark("waist").map(mark -> brush.view().x(place.of(mark.to()).x()) - x).orElse(Double.POSITIVE_INFINITY);
+        double room = piece.mark("waist").map(mark -> brush.view().x(place.of(mark.to()).x()) - x).orElseGet(() -> brush.view().x(place.of(new Point(piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().x(), e.path().end().x())).max().orElse(0), 0)).x()) - x);
         if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
             return;
         }

@@ -39,7 +39,9 @@ abstract class RealWindow {
         BathyraWindow.show(window, new Workshop(book), bathyra.app.shell.Files.always(output));
     }
 
+    /** The window goes first: what it still finds out must not be noted in a book that is closed. */
     void end() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> window.hide());
         book.close();
     }
 

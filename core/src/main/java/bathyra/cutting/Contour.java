@@ -38,6 +38,8 @@ public final class Contour {
     /** A wedge whose edge runs towards its point has no mouth: at least this share of the width must lie across. */
     private static final double ACROSS = 0.4;
     private static final double SQUARELY = 0.7;
+    /** A place that moves by less has stayed where it was. */
+    private static final double MOVED = 1e-6;
     /** A bend that can be sewn with something to spare, and where along an armhole it is held when it is redrawn; 0 for nowhere. */
     private static final double SEWN = 14;
     private static final double[] THROUGH = {0.5, 0.4, 0.3, 0.6, 0};
@@ -253,17 +255,22 @@ public final class Contour {
         }
         List<Point> shape = List.of(edge.at(drawn.from()).point(), edge.at(drawn.to()).point(), drawn.point(sheet));
         closed.add(new Closed(wedge, sheet.id(), shape, Math.toDegrees(drawn.angle(sheet)), goes));
+        Sheet turned = Close.wedge(sheet, drawn, MOUTH_REACH, PIN_REACH);
         if (!mouth.equals(PanelSheets.CENTRE_FRONT)) {
-            lose(sheet, drawn);
+            lose(sheet, turned, drawn);
         }
-        pattern = pattern.with(sheet.id(), s -> Close.wedge(s, drawn, MOUTH_REACH, PIN_REACH));
+        pattern = pattern.with(sheet.id(), s -> turned);
     }
 
     /** A level line of which one end turns about the point loses the angle times the distance of the point from the line. */
-    private void lose(Sheet sheet, Close.Wedge drawn) {
+    private void lose(Sheet sheet, Sheet turned, Close.Wedge drawn) {
         Point pin = drawn.point(sheet);
-        for (LevelMark mark : sheet.marks()) {
-            if (drawn.turns(sheet, mark.from()) != drawn.turns(sheet, mark.to())) {
+        for (int i = 0; i < sheet.marks().size(); i++) {
+            LevelMark mark = sheet.marks().get(i);
+            LevelMark after = turned.marks().get(i);
+            boolean fromTurned = after.from().distance(mark.from()) > MOVED;
+            boolean toTurned = after.to().distance(mark.to()) > MOVED;
+            if (fromTurned != toTurned) {
                 double away = Math.abs(mark.from().to(pin).cross(mark.from().to(mark.to()).unit()));
                 (sheet.front() ? front : back).merge(mark.level(), drawn.angle(sheet) * away, Double::sum);
             }

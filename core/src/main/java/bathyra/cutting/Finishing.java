@@ -45,14 +45,22 @@ public final class Finishing {
     public static List<Piece> pieces(PaperPattern pattern, Garment garment) {
         List<Piece> pieces = new ArrayList<>();
         for (Sheet sheet : pattern.labelled().sheets()) {
-            pieces.add(piece(sheet, pieces.size() + 1, garment));
+            pieces.add(piece(sheet, pieces.size() + 1, CutLine.of(sheet.outline(), e -> garment.allowance(use(e)).millimetres())));
         }
         return pieces;
     }
 
-    private static Piece piece(Sheet sheet, int order, Garment garment) {
+    /** The panels before cups and yokes are cut out of them, without allowances: to be measured, not to be cut. */
+    public static List<Piece> uncut(PaperPattern pattern) {
+        List<Piece> pieces = new ArrayList<>();
+        for (Sheet sheet : pattern.labelled().sheets()) {
+            pieces.add(piece(sheet, pieces.size() + 1, List.of()));
+        }
+        return pieces;
+    }
+
+    private static Piece piece(Sheet sheet, int order, List<Point> cut) {
         boolean fold = sheet.outline().stream().anyMatch(e -> e.kind() == OutlineEdge.Kind.FOLD);
-        List<Point> cut = CutLine.of(sheet.outline(), e -> garment.allowance(use(e)).millimetres());
         return new Piece(sheet.id(), sheet.name(), order, sheet.front(), fold ? 1 : 2, fold, sheet.outline(), sheet.marks(), notches(sheet), grain(sheet), cut, sheet.declared());
     }
 
@@ -80,11 +88,9 @@ public final class Finishing {
     private static Optional<Notch> at(Sheet sheet, Point point, String level, boolean far) {
         for (OutlineEdge edge : sheet.outline()) {
             boolean sewn = edge.kind() == OutlineEdge.Kind.SEAM || (far && (edge.kind() == OutlineEdge.Kind.CLOSURE || edge.kind() == OutlineEdge.Kind.FOLD));
-            if (sewn) {
-                Path.Place place = edge.path().nearest(point);
-                if (place.point().distance(point) < ON_EDGE && place.arc() > AT_END && place.arc() < edge.path().length() - AT_END) {
-                    return Optional.of(new Notch(edge.name(), point, isBehindSide(edge.name()), level));
-                }
+            Optional<Path.Place> place = sewn ? edge.path().near(point, ON_EDGE) : Optional.empty();
+            if (place.isPresent() && place.get().arc() > AT_END && place.get().arc() < edge.path().length() - AT_END) {
+                return Optional.of(new Notch(edge.name(), point, isBehindSide(edge.name()), level));
             }
         }
         return Optional.empty();

@@ -101,11 +101,11 @@ public final class Drafter {
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
             Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), reaching(tape, garment), garment);
-            Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern());
+            Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern(), cut(cutting.pattern(), garment, tape.part() != MeasurementSet.Part.WHOLE));
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that is looked at before.
             boolean apart = cutting.pattern() != cutting.whole();
-            Pattern whole = apart ? pattern(commission, girths, panels, cutting, cutting.whole()) : pattern;
+            Pattern whole = apart ? pattern(commission, girths, panels, cutting, cutting.whole(), Finishing.uncut(cutting.whole())) : pattern;
             if (apart) {
                 findings.addAll(Truing.between(whole));
             }
@@ -218,10 +218,10 @@ public final class Drafter {
         }
     }
 
-    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, PaperPattern sheets) {
+    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, PaperPattern sheets, List<Piece> pieces) {
         List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(plan -> level(plan, cutting)).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), commission.garment().method(), levels, cut(sheets, commission.garment(), commission.measurements().part() != MeasurementSet.Part.WHOLE), sheets.seams(),
+        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, sheets.seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 

@@ -6,12 +6,8 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
-/**
- * A continuous line of straight and curved stretches, each beginning where the one before ends.
- *
- * @param segments the stretches in order, at least one
- */
-public record Path(List<Segment> segments) {
+/** A continuous line of straight and curved stretches, each beginning where the one before ends. */
+public final class Path {
     private static final double JOINED = 1e-6;
     private static final int NEWTON_ROUNDS = 12;
     private static final int SAMPLES = 24;
@@ -23,8 +19,13 @@ public record Path(List<Segment> segments) {
     private static final double FLAT = 1e-12;
     private static final double NEARLY = 1e-3;
 
-    public Path {
-        segments = List.copyOf(segments);
+    private final List<Segment> segments;
+    /** How long each stretch is, found out when it is first asked for: the same paths are measured again and again. */
+    private double[] lengths;
+
+    /** @param stretches in order, at least one */
+    public Path(List<Segment> stretches) {
+        segments = List.copyOf(stretches);
         if (segments.isEmpty()) {
             throw new IllegalArgumentException("a path needs at least one stretch");
         }
@@ -34,6 +35,38 @@ public record Path(List<Segment> segments) {
                 throw new IllegalArgumentException("stretch " + i + " begins " + gap + " mm from where the one before ended");
             }
         }
+    }
+
+    /** The stretches in order. */
+    public List<Segment> segments() {
+        return segments;
+    }
+
+    private double[] lengths() {
+        double[] known = lengths;
+        if (known == null) {
+            known = new double[segments.size()];
+            for (int i = 0; i < known.length; i++) {
+                known[i] = segments.get(i).length();
+            }
+            lengths = known;
+        }
+        return known;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Path path && path.segments.equals(segments);
+    }
+
+    @Override
+    public int hashCode() {
+        return segments.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "Path" + segments;
     }
 
     public static Path of(Segment... segments) {
@@ -54,8 +87,8 @@ public record Path(List<Segment> segments) {
     /** The arc length, mm. */
     public double length() {
         double sum = 0;
-        for (Segment segment : segments) {
-            sum += segment.length();
+        for (double length : lengths()) {
+            sum += length;
         }
         return sum;
     }
@@ -121,8 +154,9 @@ public record Path(List<Segment> segments) {
     public Path between(double from, double to) {
         List<Segment> kept = new ArrayList<>();
         double run = 0;
-        for (Segment segment : segments) {
-            double length = segment.length();
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            double length = lengths()[i];
             double a = Math.max(from, run) - run;
             double b = Math.min(to, run + length) - run;
             if (b - a > JOINED) {
@@ -196,7 +230,7 @@ public record Path(List<Segment> segments) {
         double before = 0;
         for (int i = 0; i < segments.size(); i++) {
             Segment segment = segments.get(i);
-            double length = segment.length();
+            double length = lengths()[i];
             if (left <= length || i == segments.size() - 1) {
                 double t = parameterAt(segment, Math.min(left, length), length);
                 return new Place(before + Math.min(left, length), segment.at(t), segment.velocity(t).unit());
@@ -220,6 +254,21 @@ public record Path(List<Segment> segments) {
             t = Math.min(1, Math.max(0, t - error / segment.velocity(t).length()));
         }
         return t;
+    }
+
+    /** Whether a point lies no farther from the path than a distance. */
+    public boolean isNear(Point point, double distance) {
+        return near(point, distance).isPresent();
+    }
+
+    /** The place nearest to a point that lies no farther from the path than a distance; empty, and quickly so, when it lies farther. */
+    public Optional<Place> near(Point point, double distance) {
+        for (Segment segment : segments) {
+            if (segment.atLeastAway(point) <= distance) {
+                return Optional.of(nearest(point)).filter(place -> place.point().distance(point) <= distance);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The place on the path nearest to a point; its arc length counts from the start. */
@@ -249,7 +298,7 @@ public record Path(List<Segment> segments) {
         double before = 0;
         for (int s = 0; s < guesses.length; s++) {
             Segment segment = segments.get(s);
-            double length = segment.length();
+            double length = lengths()[s];
             // Beside a joint the sample that lies nearest may belong to the wrong stretch: look at every one that may win.
             if (distances[s] <= least + length / SAMPLES) {
                 double t = refine(segment, point, guesses[s]);

@@ -47,6 +47,6 @@ public sealed interface Segment permits Line, Cubic {
     static double fromBox(Point point, double left, double top, double right, double bottom) {
         double dx = Math.max(0, Math.max(left - point.x(), point.x() - right));
         double dy = Math.max(0, Math.max(top - point.y(), point.y() - bottom));
-        return Math.hypot(dx, dy);
+        return Math.sqrt(dx * dx + dy * dy);
     }
 }

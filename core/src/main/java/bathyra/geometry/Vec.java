@@ -22,7 +22,7 @@ public record Vec(double dx, double dy) {
     }
 
     public double length() {
-        return Math.hypot(dx, dy);
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     /** The same direction, 1 mm long; a way of no length throws. */

@@ -9,6 +9,7 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Close: a wedge that opens in one edge and ends on another is folded away, by turning what lies between the wedge and the edge on
@@ -34,11 +35,6 @@ public final class Close {
         /** Its point on a sheet. */
         public Point point(Sheet sheet) {
             return sheet.edge(seam).path().at(pin).point();
-        }
-
-        /** Whether a place of a sheet turns when the wedge is closed. */
-        public boolean turns(Sheet sheet, Point place) {
-            return new Carried(sheet, this, Motion.STILL, point(sheet), point(sheet)).turns(place);
         }
 
         /** The angle of the wedge, radians. */
@@ -94,6 +90,7 @@ public final class Close {
     /** Where the places of a sheet go when its wedge is closed: those on the turned stretch of the outline with it, the others stay. */
     private record Carried(Sheet sheet, Wedge wedge, Motion motion, Point pin, Point joint) {
         private static final double NEAR = 0.5;
+        private static final double ON_EDGE = 1e-3;
 
         LevelMark mark(LevelMark mark) {
             return new LevelMark(mark.level(), place(mark.from()), place(mark.to()));
@@ -106,23 +103,24 @@ public final class Close {
             return isTurned(point) ? motion.apply(point) : point;
         }
 
-        boolean turns(Point point) {
-            return point.distance(pin) >= NEAR && isTurned(point);
-        }
-
         private boolean isTurned(Point point) {
             boolean ahead = wedge.ahead();
             int n = sheet.outline().size();
-            int nearest = 0;
-            double least = Double.POSITIVE_INFINITY;
-            for (int i = 0; i < n; i++) {
-                double away = sheet.outline().get(i).path().nearest(point).point().distance(point);
-                if (away < least) {
-                    least = away;
+            int nearest = -1;
+            double least = NEAR;
+            double arc = 0;
+            // What a level line or a corner ends on it lies on: edges farther away are not measured.
+            for (int i = 0; i < n && least > ON_EDGE; i++) {
+                Optional<Path.Place> place = sheet.outline().get(i).path().near(point, least);
+                if (place.isPresent()) {
+                    least = place.get().point().distance(point);
+                    arc = place.get().arc();
                     nearest = i;
                 }
             }
-            double arc = sheet.outline().get(nearest).path().nearest(point).arc();
+            if (nearest < 0) {
+                return false;
+            }
             int at = sheet.index(wedge.mouth());
             int on = sheet.index(wedge.seam());
             if (nearest == at) {

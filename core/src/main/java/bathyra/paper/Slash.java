@@ -54,10 +54,10 @@ public final class Slash {
             Place best = null;
             double least = ON_OUTLINE;
             for (int i = 0; i < sheet.outline().size(); i++) {
-                Path.Place place = sheet.outline().get(i).path().nearest(point);
-                if (place.point().distance(point) < least) {
-                    least = place.point().distance(point);
-                    best = new Place(i, place.arc());
+                Optional<Path.Place> place = sheet.outline().get(i).path().near(point, least);
+                if (place.isPresent()) {
+                    least = place.get().point().distance(point);
+                    best = new Place(i, place.get().arc());
                 }
             }
             if (best == null) {
@@ -110,7 +110,7 @@ public final class Slash {
 
     private static Sheet marked(Sheet part, Sheet whole, Path line, List<Point> ring, List<Point> other) {
         List<LevelMark> marks = whole.marks().stream().flatMap(m -> inside(m, line, ring, other).stream()).toList();
-        List<Piece.Corner> declared = whole.declared().stream().filter(c -> part.outline().stream().anyMatch(e -> e.path().nearest(c.at()).point().distance(c.at()) < ON_OUTLINE)).toList();
+        List<Piece.Corner> declared = whole.declared().stream().filter(c -> part.outline().stream().anyMatch(e -> e.path().isNear(c.at(), ON_OUTLINE))).toList();
         return new Sheet(part.id(), part.name(), part.front(), part.outline(), marks, declared);
     }
 

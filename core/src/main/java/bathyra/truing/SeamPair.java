@@ -56,8 +56,7 @@ public record SeamPair(SeamJoin seam, List<String> names, List<Double> stretches
 
     /** Whether a level line ends at an edge, or near it and at no other. */
     private static boolean ends(Piece piece, Path edge, Point end) {
-        double off = edge.nearest(end).point().distance(end);
-        return off < ON_EDGE || off < NEAR_EDGE && piece.outline().stream().noneMatch(e -> e.path().nearest(end).point().distance(end) < ON_EDGE);
+        return edge.isNear(end, ON_EDGE) || edge.isNear(end, NEAR_EDGE) && piece.outline().stream().noneMatch(e -> e.path().isNear(end, ON_EDGE));
     }
 
     /** A level line that a cut has divided may meet an edge more than once: the two ends that belong together lie nearest to each other. */

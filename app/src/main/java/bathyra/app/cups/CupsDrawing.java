@@ -286,8 +286,8 @@ final class CupsDrawing implements Drawing {
         brush.stroke(Ink.CORAL, 1.6);
         brush.polygon(wedge.shape(), false);
         Point mouth = wedge.shape().get(0).between(wedge.shape().get(1), 0.5);
-        Point at = mouth.between(wedge.shape().get(2), 0.12);
-        brush.text(String.format(Locale.ROOT, "%s %.1f°", wedge.wedge().label(), wedge.degrees()), brush.view().x(at.x()) + 6, brush.view().y(at.y()), Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, TextAlignment.LEFT);
+        boolean left = mouth.x() < apex.atInner().x();
+        brush.text(String.format(Locale.ROOT, "%s %.1f°", wedge.wedge().label(), wedge.degrees()), brush.view().x(mouth.x()) + (left ? -8 : 8), brush.view().y(mouth.y()) - 8, Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
     }
 
     private void levels(Brush brush) {

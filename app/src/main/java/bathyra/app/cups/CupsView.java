@@ -9,6 +9,7 @@ import bathyra.app.shell.Stage;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.Drawing;
+import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
 import bathyra.cutting.Contour;
@@ -41,8 +42,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -138,26 +137,12 @@ public final class CupsView extends TableStage {
         return new HBox(20, left, new VBox(6, kindHead, kinds, under));
     }
 
-    private HBox modes() {
-        ToggleGroup group = new ToggleGroup();
-        HBox box = new HBox();
-        box.getStyleClass().add("unit-switch");
-        for (Mode each : Mode.values()) {
-            ToggleButton button = new ToggleButton(each.label);
-            button.setId("cups-mode-" + each.name().toLowerCase(Locale.ROOT));
-            button.setToggleGroup(group);
-            button.setSelected(each == mode);
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                mode = each;
-                show();
-                table.fit();
-            });
-            box.getChildren().add(button);
-        }
-        box.getChildren().get(0).getStyleClass().add("first");
-        box.getChildren().get(Mode.values().length - 1).getStyleClass().add("last");
-        return box;
+    private LookSwitch<Mode> modes() {
+        return new LookSwitch<>("cups-mode-", List.of(Mode.values()), mode, m -> m.label, next -> {
+            mode = next;
+            show();
+            table.fit();
+        });
     }
 
     private void pulls() {

@@ -7,6 +7,7 @@ import bathyra.app.shell.Settings;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.Joining;
+import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
 import bathyra.draft.Draft;
@@ -38,8 +39,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -162,26 +161,12 @@ public final class EdgesView extends TableStage {
         return strip;
     }
 
-    private HBox joiningSwitch() {
-        ToggleGroup group = new ToggleGroup();
-        HBox box = new HBox();
-        box.getStyleClass().add("unit-switch");
-        for (Joining each : List.of(Joining.ABOVE, Joining.BELOW, Joining.APART)) {
-            ToggleButton button = new ToggleButton(each.label());
-            button.setId("edges-" + each.name().toLowerCase(Locale.ROOT));
-            button.setToggleGroup(group);
-            button.setSelected(each == joining);
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                joining = each;
-                show();
-                table.fit();
-            });
-            box.getChildren().add(button);
-        }
-        box.getChildren().get(0).getStyleClass().add("first");
-        box.getChildren().get(2).getStyleClass().add("last");
-        return box;
+    private LookSwitch<Joining> joiningSwitch() {
+        return new LookSwitch<>("edges-", List.of(Joining.ABOVE, Joining.BELOW, Joining.APART), joining, Joining::label, next -> {
+            joining = next;
+            show();
+            table.fit();
+        });
     }
 
     @Override

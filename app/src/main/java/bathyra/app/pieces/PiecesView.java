@@ -7,6 +7,7 @@ import bathyra.app.shell.Settings;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.Joining;
+import bathyra.app.table.LookSwitch;
 import bathyra.app.table.ZoomSlip;
 import bathyra.draft.Draft;
 import bathyra.garment.Choice;
@@ -39,8 +40,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -109,26 +108,12 @@ public final class PiecesView extends TableStage {
         return foot;
     }
 
-    private HBox joiningSwitch() {
-        ToggleGroup group = new ToggleGroup();
-        HBox box = new HBox();
-        box.getStyleClass().add("unit-switch");
-        for (Joining each : Joining.values()) {
-            ToggleButton button = new ToggleButton(each.label());
-            button.setId("joining-" + each.name().toLowerCase(Locale.ROOT));
-            button.setToggleGroup(group);
-            button.setSelected(each == joining);
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                joining = each;
-                show();
-                table.fit();
-            });
-            box.getChildren().add(button);
-        }
-        box.getChildren().get(0).getStyleClass().add("first");
-        box.getChildren().get(Joining.values().length - 1).getStyleClass().add("last");
-        return box;
+    private LookSwitch<Joining> joiningSwitch() {
+        return new LookSwitch<>("joining-", List.of(Joining.values()), joining, Joining::label, next -> {
+            joining = next;
+            show();
+            table.fit();
+        });
     }
 
     private VBox controls() {

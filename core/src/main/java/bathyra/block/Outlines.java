@@ -1,9 +1,8 @@
 package bathyra.block;
 
+import bathyra.edge.RoundNeck;
 import bathyra.garment.BlockMethod;
-import bathyra.geometry.Cubic;
 import bathyra.geometry.FairSpline;
-import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -28,12 +27,9 @@ final class Outlines {
     private static final Rule TRUE = Rule.of("C11", "front side seam = back side seam");
     /** How long the armhole keeps to its direction at the underarm: rounder than by the pace of the chord alone. */
     private static final double ROUND = 1.2;
-    /** The control points of a quarter of an ellipse stand so far along its radii; three times that is the curve's velocity. */
-    private static final double ELLIPSE = 3 * 0.5523;
     private static final double CENTRE_STRAIGHT = 12;
     private static final double TAKEN_IN = 0.5;
     private static final double NECK_STRAIGHT = 10;
-    private static final double FLATTEST = 1.6;
     /** A side seam that has to be trued by more is wrong somewhere else. */
     private static final double TRUED_MOST = 40;
 
@@ -96,7 +92,7 @@ final class Outlines {
     static List<BlockEdge> edges(HalfShape shape) {
         List<BlockEdge> edges = new ArrayList<>();
         List<Point> shoulder = shape.shoulder();
-        edges.add(new BlockEdge(BlockEdge.Name.NECK, neck(shape.neckCentre(), shoulder.get(0), shoulder.get(0).to(shoulder.get(1)).unit())));
+        edges.add(new BlockEdge(BlockEdge.Name.NECK, neck(shape.neckCentre(), shoulder.get(0), shoulder.get(1))));
         if (shape.hasShoulderDart()) {
             edges.add(new BlockEdge(BlockEdge.Name.SHOULDER, DraftingTable.polyline(shoulder.subList(0, 2))));
             edges.add(new BlockEdge(BlockEdge.Name.DART, DraftingTable.polyline(shoulder.subList(1, 3))));
@@ -124,13 +120,10 @@ final class Outlines {
         return edges;
     }
 
-    /** Straight for a little at the centre, as the square lies there, then round to the shoulder; a flat neck stays straight for longer, so that its bend can be sewn. */
-    private static Path neck(Point centre, Point end, Vec shoulder) {
-        double depth = Math.max(centre.y() - end.y(), 1);
-        double round = Math.min(end.x() - centre.x() - NECK_STRAIGHT, depth * FLATTEST);
-        Point bend = new Point(end.x() - round, centre.y());
-        Vec arriving = new Vec(shoulder.dy(), -shoulder.dx());
-        return new Path(List.of(new Line(centre, bend), Cubic.hermite(bend, Vec.RIGHT.times(ELLIPSE * round), end, arriving.times(ELLIPSE * depth))));
+    /** Square to the centre and to the shoulder. */
+    private static Path neck(Point centre, Point end, Point along) {
+        Vec shoulder = end.to(along).unit();
+        return RoundNeck.between(centre, end, new Vec(shoulder.dy(), -shoulder.dx()), NECK_STRAIGHT);
     }
 
     /** One curve through the given points, square to shoulder and side. */

@@ -2,11 +2,11 @@ package bathyra.cutting;
 
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Vec;
 import bathyra.intake.SeamPlace;
 import bathyra.paper.PaperPattern;
+import bathyra.paper.Pivot;
 import bathyra.paper.Sheet;
 import bathyra.paper.Spread;
 import bathyra.piece.OutlineEdge;
@@ -33,7 +33,7 @@ final class Peplum {
         double waist = bodies.stream().mapToDouble(s -> s.edge(PanelSheets.LOWER).path().length()).sum();
         Sheet strip = Spread.strip(id, name, inFront, waist, garment.length(LengthOption.PEPLUM_LENGTH).value(), garment.length(LengthOption.PEPLUM_SPREAD).value(), STRIPS);
         // Behind, the straight edge of the strip becomes centre back: it lies at the right there.
-        Sheet laid = inFront ? strip : mirrored(strip);
+        Sheet laid = inFront ? strip : upright(strip);
         OutlineEdge centre = pattern.sheets().get(inFront ? 0 : lastBody(pattern)).edge(inFront ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id());
         boolean sewn = centre.kind() == OutlineEdge.Kind.SEAM;
         String middle = centre.name();
@@ -81,10 +81,9 @@ final class Peplum {
         return edges;
     }
 
-    /** The strip turned so that its straight edge stands upright at the right. */
-    private static Sheet mirrored(Sheet strip) {
+    /** The strip turned about its waist corner so that its right edge stands upright. */
+    private static Sheet upright(Sheet strip) {
         Path right = strip.edge("right").path();
-        Motion turned = Motion.laying(right.start(), right.startTangent(), right.start(), Vec.DOWN);
-        return strip.moved(turned);
+        return Pivot.about(strip, right.start(), right.startTangent().angleTo(Vec.DOWN));
     }
 }

@@ -15,6 +15,7 @@ import bathyra.girth.Level;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.Sentence;
 import bathyra.panel.PanelSet;
+import bathyra.paper.Ends;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.TraceOff;
@@ -64,9 +65,7 @@ final class Shoulders {
         return new BodyTop(body.hand(), body.centre(), body.neck(), new Point(body.centre() + body.hand() * across, body.tip().y()), body.hollow());
     }
 
-    /**
-     * @throws NotDraftable when an edge cannot be drawn on this body
-     */
+    /** @throws NotDraftable when an edge cannot be drawn on this body */
     static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment) throws NotDraftable {
         return new Shoulders(pattern, set, block, reaching, garment).carriedUp();
     }
@@ -214,7 +213,7 @@ final class Shoulders {
                 outline.add(edge);
             }
         }
-        Sheet next = sheet.withOutline(Snap.closed(withCentre(outline, top, inFront, centre)));
+        Sheet next = sheet.withOutline(Ends.met(withCentre(outline, top, inFront, centre)));
         for (Piece.Corner corner : declared) {
             next = next.declaring(corner.at(), corner.degrees());
         }

@@ -1,5 +1,6 @@
 package bathyra.cutting;
 
+import bathyra.edge.RoundNeck;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -36,8 +37,6 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     static final String ARMHOLE = "armhole";
     private static final double RIGHT_ANGLE = Math.PI / 2;
     private static final double STRAIGHT = 10.5;
-    /** The control points of a quarter of an ellipse stand so far along its radii; three times that is the curve's velocity. */
-    private static final double ELLIPSE = 3 * 0.5523;
     /** How far the armhole stays within tip and underarm, the deepest first. */
     private static final double[] HOLLOWS = {15, 28, 42, 60, -1};
     private static final double NO_HOLLOW = -1;
@@ -86,7 +85,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         Path shoulder = shoulder(neck, body.tip(), garment.bust().width(ContourWedge.SHOULDER));
         Point centre = new Point(body.centre(), garment.length(LengthOption.BACK_NECKLINE).value() + down);
         Vec arriving = body.turned(shoulder.startTangent(), Math.PI - frontAngle).reversed();
-        Path neckline = round(body, centre, neck, arriving);
+        Path neckline = RoundNeck.between(centre, neck, arriving, STRAIGHT);
         return new TopLine(List.of(edge(NECKLINE, neckline), new OutlineEdge(SHOULDER, OutlineEdge.Kind.SEAM, Optional.empty(), shoulder),
                 edge(ARMHOLE, armhole(body, body.tip(), body.turned(shoulder.endTangent(), RIGHT_ANGLE), true, underarm, side, corner))), List.of(), Math.PI - frontAngle);
     }
@@ -181,18 +180,8 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                 Point from = centre.plus(leaving.times(STRAIGHT));
                 yield Path.of(new Line(centre, from), Cubic.hermite(from, leaving.times(pace), lobe, new Vec(body.hand(), 0).times(pace)), new Line(lobe, neck));
             }
-            default -> round(body, centre, neck, body.turned(shoulder, RIGHT_ANGLE).reversed());
+            default -> RoundNeck.between(centre, neck, body.turned(shoulder, RIGHT_ANGLE).reversed(), STRAIGHT);
         };
-    }
-
-    private static Path round(BodyTop body, Point centre, Point neck, Vec arriving) {
-        Vec across = new Vec(body.hand(), 0);
-        double width = Math.abs(neck.x() - centre.x());
-        double depth = Math.max(1, centre.y() - neck.y());
-        // A flat neckline stays level for longer, so that its bend can be sewn.
-        double round = Math.min(width - STRAIGHT, depth * 1.6);
-        Point bend = new Point(neck.x() - body.hand() * round, centre.y());
-        return Path.of(new Line(centre, bend), Cubic.hermite(bend, across.times(ELLIPSE * round), neck, arriving.times(ELLIPSE * depth)));
     }
 
     /** All edges as one path from the centre to the underarm. */

@@ -52,11 +52,6 @@ public enum ContourWedge implements Choice {
         return where;
     }
 
-    /** Whether it needs a front that reaches up to the shoulder. */
-    public boolean needsShoulder() {
-        return this == CUT_AWAY_ARMHOLE || this == SHOULDER;
-    }
-
     /** Whether centre front is no longer straight once it is closed. */
     public boolean bendsCentreFront() {
         return this == BETWEEN || this == CF_NECKLINE;

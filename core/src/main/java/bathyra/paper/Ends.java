@@ -6,12 +6,30 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import bathyra.geometry.Vec;
+import bathyra.piece.OutlineEdge;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Moves the ends of a path by a hair, so that neighbouring edges meet in one and the same point. */
-final class Ends {
+public final class Ends {
+    /** Edges that miss each other by more are wrong somewhere else, mm. */
+    private static final double MOST = 0.2;
+
     private Ends() {}
+
+    /** An outline whose edges end where the next one begins. */
+    public static List<OutlineEdge> met(List<OutlineEdge> outline) {
+        List<OutlineEdge> next = new ArrayList<>(outline);
+        for (int i = 0; i < next.size(); i++) {
+            OutlineEdge edge = next.get(i);
+            Point end = next.get((i + 1) % next.size()).path().start();
+            double gap = edge.path().end().distance(end);
+            if (gap > 0 && gap < MOST) {
+                next.set(i, new OutlineEdge(edge.name(), edge.kind(), edge.seam(), moved(edge.path(), edge.path().start(), end)));
+            }
+        }
+        return next;
+    }
 
     static Path moved(Path path, Point start, Point end) {
         List<Segment> segments = new ArrayList<>(path.segments());

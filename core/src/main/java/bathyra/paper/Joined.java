@@ -5,7 +5,6 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.piece.SeamJoin;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,12 +22,17 @@ public final class Joined {
     public static Map<String, Motion> at(PaperPattern pattern, boolean upper) {
         Map<String, Motion> laid = new HashMap<>();
         laid.put(pattern.sheets().get(0).id(), Motion.STILL);
-        // Where front and back meet at the shoulder, the upper edge runs through there; the side comes last.
-        List<SeamJoin> seams = new ArrayList<>(pattern.seams());
-        boolean shoulder = seams.stream().anyMatch(s -> s.a().edge().startsWith(SHOULDER));
+        // Where front and back meet at the shoulder, the upper edge runs through there; the side is closed only for what that does not reach.
+        boolean shoulder = pattern.seams().stream().anyMatch(s -> s.a().edge().startsWith(SHOULDER));
         if (upper && shoulder) {
-            seams.removeIf(s -> s.a().edge().startsWith(SIDE));
+            lay(pattern, pattern.seams().stream().filter(s -> !s.a().edge().startsWith(SIDE)).toList(), laid, true);
         }
+        lay(pattern, pattern.seams(), laid, upper);
+        return laid;
+    }
+
+    /** Lays each sheet along the first seam that joins it to one that lies already. */
+    private static void lay(PaperPattern pattern, List<SeamJoin> seams, Map<String, Motion> laid, boolean upper) {
         boolean more = true;
         while (more) {
             more = false;
@@ -42,7 +46,6 @@ public final class Joined {
                 }
             }
         }
-        return laid;
     }
 
     private static Motion closed(PaperPattern pattern, SeamJoin.Ref lies, Motion partner, SeamJoin.Ref comes, boolean upper) {

@@ -46,10 +46,6 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
         return new PaperPattern(next, seams);
     }
 
-    public PaperPattern without(String id) {
-        return new PaperPattern(sheets.stream().filter(s -> !s.id().equals(id)).toList(), seams.stream().filter(s -> !s.a().piece().equals(id) && !s.b().piece().equals(id)).toList());
-    }
-
     public PaperPattern joining(SeamJoin... more) {
         List<SeamJoin> next = new ArrayList<>(seams);
         next.addAll(List.of(more));

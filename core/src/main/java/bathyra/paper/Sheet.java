@@ -75,10 +75,6 @@ public record Sheet(String id, String name, boolean front, List<OutlineEdge> out
         return new Sheet(id, name, front, next, marks, declared);
     }
 
-    public Sheet withMarks(List<LevelMark> next) {
-        return new Sheet(id, name, front, outline, next, declared);
-    }
-
     /** The same sheet with a corner drawn on purpose. */
     public Sheet declaring(Point at, double degrees) {
         List<Piece.Corner> corners = new ArrayList<>(declared);

@@ -6,7 +6,6 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.garment.Bust;
-import bathyra.garment.Choice;
 import bathyra.garment.Commission;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.CupKind;
@@ -31,6 +30,8 @@ public final class CupsModel {
     private static final double EIGHTH = 25.4 / 8;
     private static final double INTAKE_MOST = 160;
     private final Workshop workshop;
+    private Commission schoolsOf;
+    private List<School> schools = List.of();
 
     public CupsModel(Workshop workshop) {
         this.workshop = workshop;
@@ -126,25 +127,27 @@ public final class CupsModel {
     /** A school's cup beside the own one. */
     public record School(String name, double depth, double underBust) {}
 
-    /** The depth that each school would give this cup, drafted anew for it. */
+    /** The depth that each school would give this cup. While the wedge under the bust is dragged they stay: no school asks for it. */
     public List<School> schools() {
-        List<School> schools = new ArrayList<>();
         if (garment().kind().isPanelled()) {
-            return schools;
+            return List.of();
         }
-        Garment byRule = garment().withoutIntake(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+        Commission byRule = workshop.commission().withGarment(garment().withoutIntake(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)));
+        if (!byRule.equals(schoolsOf)) {
+            schoolsOf = byRule;
+            schools = drafted(byRule);
+        }
+        return schools;
+    }
+
+    private static List<School> drafted(Commission byRule) {
+        List<School> schools = new ArrayList<>();
         for (UnderbustSchool school : UnderbustSchool.values()) {
-            Commission other = workshop.commission().withGarment(byRule.withSchool(school));
-            Outcome outcome = Drafter.draft(other);
+            Outcome outcome = Drafter.draft(byRule.withGarment(byRule.garment().withSchool(school)));
             if (outcome instanceof Draft draft && draft.cutting().cup().isPresent()) {
                 schools.add(new School(school.label(), draft.cutting().cup().get().depth().value(), draft.intakes().at(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT).value()));
             }
         }
         return schools;
-    }
-
-    /** Everything that can be chosen of a kind, in words. */
-    public static String lower(Choice choice) {
-        return choice.label().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,7 +1,6 @@
 package bathyra.app.edges;
 
 import bathyra.app.shell.Workshop;
-import bathyra.garment.Closure;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -125,11 +124,5 @@ public final class EdgesModel {
             lengths.add(LengthOption.SKIRT_LINE);
         }
         return lengths;
-    }
-
-    /** Whether a closure opens it in front. */
-    public boolean opensInFront() {
-        Closure closure = garment().fastening().closure();
-        return closure.opensInFront();
     }
 }

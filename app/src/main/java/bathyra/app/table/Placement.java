@@ -1,5 +1,6 @@
 package bathyra.app.table;
 
+import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -12,14 +13,13 @@ import bathyra.geometry.Vec;
 public record Placement(double turn, Vec by) {
     private static final Point ORIGIN = new Point(0, 0);
 
-    public static Placement moved(Vec by) {
-        return new Placement(0, by);
+    /** The placement of a sheet that is laid on the joined pattern. */
+    public static Placement of(Motion motion) {
+        return new Placement(motion.turn(), motion.way());
     }
 
-    /** The placement that carries a point and a direction on the piece onto a point and a direction on the table. */
-    public static Placement onto(Point from, Vec direction, Point to, Vec wanted) {
-        double turn = direction.angleTo(wanted);
-        return new Placement(turn, new Placement(turn, new Vec(0, 0)).of(from).to(to));
+    public static Placement moved(Vec by) {
+        return new Placement(0, by);
     }
 
     public Point of(Point onPiece) {

@@ -1,7 +1,10 @@
 package bathyra.cutting;
 
+import bathyra.garment.EdgeAt;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
+import bathyra.garment.GrainLine;
+import bathyra.garment.LayerKind;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
@@ -12,22 +15,25 @@ import bathyra.paper.Sheet;
 import bathyra.piece.CutLine;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Makes finished pieces of sheets: allowances, notches, grain, and how often each is cut (C12). */
 public final class Finishing {
-    private static final double GRAIN_INSET = 0.12;
     private static final double AT_END = 1;
     private static final double ON_EDGE = 0.5;
     private static final double COARSE = 1;
-    private static final double GRAIN_AT = 0.17;
     /** A joining mark on a cup seam stands so far from its end. */
     private static final double CUP_NOTCH = 15;
+    /** A seam that no level crosses is marked in its middle from this length on. */
+    private static final double MARKED_FROM = 60;
 
     private Finishing() {}
 
@@ -41,11 +47,11 @@ public final class Finishing {
         };
     }
 
-    /** The finished pieces, numbered in wearing order. */
-    public static List<Piece> pieces(PaperPattern pattern, Garment garment) {
+    /** The finished pieces, numbered in wearing order. @param apex the seam over the apex, if one passes there */
+    public static List<Piece> pieces(PaperPattern pattern, Optional<Apex> apex, Garment garment) {
         List<Piece> pieces = new ArrayList<>();
         for (Sheet sheet : pattern.labelled().sheets()) {
-            pieces.add(piece(sheet, pieces.size() + 1, CutLine.of(sheet.outline(), e -> garment.allowance(use(e)).millimetres())));
+            pieces.add(cut(piece(sheet, pieces.size() + 1, marks(sheet, apex, garment), garment.finish().grain(sheet.id())), Optional.empty(), garment));
         }
         return pieces;
     }
@@ -54,14 +60,45 @@ public final class Finishing {
     public static List<Piece> uncut(PaperPattern pattern) {
         List<Piece> pieces = new ArrayList<>();
         for (Sheet sheet : pattern.labelled().sheets()) {
-            pieces.add(piece(sheet, pieces.size() + 1, List.of()));
+            pieces.add(piece(sheet, pieces.size() + 1, List.of(), GrainLine.CENTRE_FRONT));
         }
         return pieces;
     }
 
-    private static Piece piece(Sheet sheet, int order, List<Point> cut) {
+    /** A piece with the allowances of a layer, or of the draft itself. */
+    public static Piece cut(Piece piece, Optional<LayerKind> layer, Garment garment) {
+        List<CutLine.Side> sides = new ArrayList<>();
+        Map<String, Double> widths = new HashMap<>();
+        for (OutlineEdge edge : piece.outline()) {
+            EdgeUse use = use(edge);
+            double width = garment.allowance(layer, new EdgeAt(piece.id(), edge.name()), use).millimetres();
+            sides.add(new CutLine.Side(edge, width, garment.finish().corner(use)));
+            widths.put(edge.name(), width);
+        }
+        return piece.cutWith(CutLine.of(sides), widths);
+    }
+
+    private static Piece piece(Sheet sheet, int order, List<Mark> marks, GrainLine grain) {
         boolean fold = sheet.outline().stream().anyMatch(e -> e.kind() == OutlineEdge.Kind.FOLD);
-        return new Piece(sheet.id(), sheet.name(), order, sheet.front(), fold ? 1 : 2, fold, sheet.outline(), sheet.marks(), notches(sheet), grain(sheet), cut, sheet.declared());
+        // On the fold the thread lies along the fold; nothing else can be cut double.
+        GrainLine line = fold ? GrainLine.CENTRE_FRONT : grain;
+        return new Piece(sheet.id(), sheet.name(), order, sheet.front(), fold ? 1 : 2, fold, sheet.outline(), sheet.marks(), notches(sheet), Grains.of(sheet, line), List.of(), sheet.declared(), Map.of(), marks);
+    }
+
+    /** The apex on every piece whose edge runs over it, and the top of the pieces that are to show it. */
+    private static List<Mark> marks(Sheet sheet, Optional<Apex> apex, Garment garment) {
+        List<Mark> marks = new ArrayList<>();
+        for (Point at : apex.map(a -> List.of(a.atInner(), a.atOuter())).orElse(List.of())) {
+            if (marks.isEmpty() && sheet.outline().stream().anyMatch(e -> e.path().isNear(at, ON_EDGE))) {
+                marks.add(new Mark(Mark.Kind.APEX, at));
+            }
+        }
+        if (garment.finish().topMarks().contains(sheet.id())) {
+            List<Point> ring = sheet.flattened(COARSE);
+            double x = Shape.middle(ring).x();
+            marks.add(new Mark(Mark.Kind.TOP, new Point(x, Shape.upright(ring, x)[0])));
+        }
+        return marks;
     }
 
     /** At every level on every seam, and near both ends and in the middle of what has no level: single in front, double behind the side. */
@@ -79,6 +116,8 @@ public final class Finishing {
                 for (double arc : new double[] {CUP_NOTCH, length / 2, length - CUP_NOTCH}) {
                     notches.add(new Notch(edge.name(), edge.path().at(arc).point(), false, "cup"));
                 }
+            } else if (edge.kind() == OutlineEdge.Kind.SEAM && length > MARKED_FROM && notches.stream().noneMatch(n -> n.edge().equals(edge.name()))) {
+                notches.add(new Notch(edge.name(), edge.path().at(length / 2).point(), isBehindSide(edge.name()), "middle"));
             }
         }
         return notches;
@@ -98,15 +137,5 @@ public final class Finishing {
 
     private static boolean isBehindSide(String edge) {
         return SeamPlace.ofId(edge).filter(s -> s.part() == SeamPlace.Part.BACK || s.part() == SeamPlace.Part.CENTRE_BACK).isPresent();
-    }
-
-    /** Over nearly the whole piece, parallel to centre front, arrow up. */
-    private static Grain grain(Sheet sheet) {
-        Optional<LevelMark> waist = sheet.mark(Level.WAIST.id());
-        List<Point> ring = sheet.flattened(COARSE);
-        double x = waist.map(m -> m.from().x() + (m.to().x() - m.from().x()) * GRAIN_AT).orElseGet(() -> Shape.middle(ring).x());
-        double[] reach = Shape.upright(ring, x);
-        double inset = (reach[1] - reach[0]) * GRAIN_INSET;
-        return new Grain(new Point(x, reach[1] - inset), new Point(x, reach[0] + inset));
     }
 }

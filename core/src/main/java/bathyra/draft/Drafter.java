@@ -101,7 +101,7 @@ public final class Drafter {
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
             Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), reaching(tape, garment), garment);
-            Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern(), cut(cutting.pattern(), garment, tape.part() != MeasurementSet.Part.WHOLE));
+            Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern(), cut(cutting, garment, tape.part() != MeasurementSet.Part.WHOLE));
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
             // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that is looked at before.
             boolean apart = cutting.pattern() != cutting.whole();
@@ -130,8 +130,8 @@ public final class Drafter {
     }
 
     /** On an even body one pattern serves both halves. */
-    private static List<Piece> cut(PaperPattern sheets, Garment garment, boolean uneven) {
-        List<Piece> pieces = Finishing.pieces(sheets, garment);
+    private static List<Piece> cut(Cutting cutting, Garment garment, boolean uneven) {
+        List<Piece> pieces = Finishing.pieces(cutting.pattern(), cutting.apex(), garment);
         return uneven ? pieces.stream().map(Piece::cutOnce).toList() : pieces;
     }
 

@@ -26,7 +26,7 @@ import java.util.function.Consumer;
  * @param lengths rule lengths set by hand, the others stand at their default
  * @param intakes soundings set by hand and therefore locked
  * @param rightIntakes soundings of the right half of an uneven body that are locked apart from the left's
- * @param allowances allowances set by hand
+ * @param finish how its pieces are finished for the cloth
  * @param splits shares towards the centre set by hand
  * @param block the school by which the block is drafted
  * @param fastening how it is closed, and how much of each level lies in front
@@ -37,7 +37,7 @@ import java.util.function.Consumer;
  * @param top what stands above the upper line
  */
 public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
-        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<Cell, Length> rightIntakes, Map<EdgeUse, Length> allowances, Map<SplitOption, Double> splits,
+        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<Cell, Length> rightIntakes, Finish finish, Map<SplitOption, Double> splits,
         BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit, Bust bust, Top top) {
 
     private static final double BRIDGE_AT_BUSK = 25;
@@ -51,7 +51,6 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         lengths = Map.copyOf(lengths);
         intakes = Map.copyOf(intakes);
         rightIntakes = Map.copyOf(rightIntakes);
-        allowances = Map.copyOf(allowances);
         splits = Map.copyOf(splits);
     }
 
@@ -59,7 +58,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     public static Garment of(GarmentKind kind) {
         Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
         Panels panels = Panels.of(kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
-        return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
+        return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Finish.USUAL, Map.of(),
                 BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND, Bust.PRINCESS, Top.STRAPLESS);
     }
 
@@ -139,8 +138,22 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
 
     /** A seam allowance: the cutter's own, or what the edge starts with. A laced edge needs the width of its facing. */
     public Length allowance(EdgeUse use) {
-        Length start = use == EdgeUse.CENTRE_BACK && fastening.closure().isLaced() ? LACING_FACING : use.allowance();
-        return allowances.getOrDefault(use, start);
+        return finish.allowances().getOrDefault(use, standard(use));
+    }
+
+    /** What the allowance of an edge starts with: a laced edge needs the width of its facing. */
+    public Length standard(EdgeUse use) {
+        return use == EdgeUse.CENTRE_BACK && fastening.closure().isLaced() ? LACING_FACING : use.allowance();
+    }
+
+    /** The allowance of one edge in one layer, or in the draft itself. */
+    public Length allowance(Optional<LayerKind> layer, EdgeAt at, EdgeUse use) {
+        return use == EdgeUse.FOLD ? use.allowance() : finish.allowance(layer, at, use).orElseGet(() -> standard(use));
+    }
+
+    /** Whether a layer is made. */
+    public boolean makes(LayerKind layer) {
+        return finish.layer(layer).made().orElseGet(() -> layer.isUsual(this));
     }
 
     /** The lacing gap at every level. */
@@ -173,7 +186,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         private final Map<LengthOption, Length> lengths;
         private final Map<Cell, Length> intakes;
         private final Map<Cell, Length> rightIntakes;
-        private final Map<EdgeUse, Length> allowances;
+        private Finish finish;
         private final Map<SplitOption, Double> splits;
         private BlockChoice block;
         private Fastening fastening;
@@ -192,7 +205,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             lengths = new HashMap<>(from.lengths);
             intakes = new HashMap<>(from.intakes);
             rightIntakes = new HashMap<>(from.rightIntakes);
-            allowances = new HashMap<>(from.allowances);
+            finish = from.finish;
             splits = new HashMap<>(from.splits);
             block = from.block;
             fastening = from.fastening;
@@ -204,7 +217,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         }
 
         private Garment made() {
-            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, allowances, splits, block, fastening, panels, sharing, fit, bust, top);
+            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, finish, splits, block, fastening, panels, sharing, fit, bust, top);
         }
     }
 
@@ -231,6 +244,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             c.intakes.clear();
             c.rightIntakes.clear();
             c.splits.clear();
+            c.finish = finish.ofOtherPieces();
             c.ease.keySet().removeIf(level -> !next.isOverBust() && (level == Level.UPPER || level == Level.BUST));
             c.sharing = Sharing.BY_RULE;
             c.fit = new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops());
@@ -245,6 +259,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
                 c.intakes.keySet().removeIf(cell -> cell.seam().part() != SeamPlace.Part.SIDE && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
                 c.rightIntakes.keySet().retainAll(c.intakes.keySet());
                 c.splits.clear();
+                c.finish = finish.ofOtherPieces();
                 c.sharing = new Sharing(sharing.preset(), Map.of(), sharing.apexShare(), Map.of());
             }
         });
@@ -269,6 +284,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     private Garment renumbered(Panels next, Optional<SeamPlace> gone, SeamPlace.Part part, int from, int by) {
         return with(c -> {
             c.panels = next;
+            c.finish = finish.ofOtherPieces();
             c.intakes.clear();
             c.rightIntakes.clear();
             intakes.forEach((cell, l) -> shift(c.intakes, cell, l, gone, part, from, by));
@@ -391,12 +407,16 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         return with(c -> c.ease.remove(level));
     }
 
+    public Garment withFinish(Finish next) {
+        return with(c -> c.finish = next);
+    }
+
     public Garment withAllowance(EdgeUse use, Length length) {
-        return with(c -> c.allowances.put(use, length));
+        return withFinish(finish.withAllowance(use, Optional.of(length)));
     }
 
     /** The same garment with an allowance back at its start. */
     public Garment withoutAllowance(EdgeUse use) {
-        return with(c -> c.allowances.remove(use));
+        return withFinish(finish.withAllowance(use, Optional.empty()));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -39,6 +40,11 @@ public final class Shape {
     /** Whether a closed line has any of its area inside an upright rectangle. */
     public static boolean overlaps(List<Point> closed, Point upperLeft, Point lowerRight) {
         return polygon(closed).intersects(FACTORY.toGeometry(new Envelope(upperLeft.x(), lowerRight.x(), upperLeft.y(), lowerRight.y())));
+    }
+
+    /** How far one closed line lies from another at the most (Hausdorff distance between their corners and lines), mm. */
+    public static double apart(List<Point> one, List<Point> other) {
+        return DiscreteHausdorffDistance.distance(polygon(one).getExteriorRing(), polygon(other).getExteriorRing());
     }
 
     /** Whether a point lies inside a closed line or on it. */

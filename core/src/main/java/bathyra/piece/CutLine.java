@@ -1,5 +1,6 @@
 package bathyra.piece;
 
+import bathyra.garment.CornerShape;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
@@ -8,7 +9,6 @@ import bathyra.geometry.Vec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 
 /** The seam allowances of a piece (offset curves): a layer of its own, a width for each edge (C12). */
 public final class CutLine {
@@ -19,26 +19,44 @@ public final class CutLine {
 
     private CutLine() {}
 
+    /** An edge with the width of its allowance, and what becomes of the corners at its ends if it is no seam. */
+    public record Side(OutlineEdge edge, double width, CornerShape corners) {}
+
     /** The outline with allowances, closed. */
-    public static List<Point> of(List<OutlineEdge> outline, ToDoubleFunction<OutlineEdge> allowance) {
-        List<List<Point>> lines = new ArrayList<>();
-        double widest = 0;
-        for (OutlineEdge edge : outline) {
-            double width = allowance.applyAsDouble(edge);
-            widest = Math.max(widest, width);
-            lines.add(outside(edge.path(), width));
+    public static List<Point> of(List<Side> sides) {
+        double widest = sides.stream().mapToDouble(Side::width).max().orElse(0);
+        List<List<Point>> lines = sides.stream().map(s -> outside(s.edge().path(), s.width())).toList();
+        List<List<Point>> corners = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            int before = (i + lines.size() - 1) % lines.size();
+            corners.add(CutCorner.between(sides.get(before), lines.get(before), sides.get(i), lines.get(i), TRIM * Math.max(widest, 1)));
         }
         List<Point> ring = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             // From corner to corner, so that a loop inside an edge never lies across the ring's own start.
-            List<Point> before = lines.get((i + lines.size() - 1) % lines.size());
-            List<Point> line = lines.get(i);
-            ring.addAll(corner(before, line, outline.get(i).path().start(), TRIM * Math.max(widest, 1)));
-            ring.addAll(line.subList(1, line.size() - 1));
+            ring.addAll(corners.get(i));
+            ring.addAll(trimmed(lines.get(i), corners.get(i), corners.get((i + 1) % lines.size())));
         }
         List<Point> clean = withoutLoops(ring);
         clean.add(clean.get(0));
         return clean;
+    }
+
+    /** A line without its ends, and without what lies beyond the corners that have been cut. */
+    private static List<Point> trimmed(List<Point> line, List<Point> first, List<Point> last) {
+        Point from = first.get(first.size() - 1);
+        Point to = last.get(0);
+        Vec setsOut = line.get(0).to(line.get(1));
+        Vec arrives = line.get(line.size() - 2).to(line.get(line.size() - 1));
+        int start = 1;
+        int end = line.size() - 1;
+        while (start < end && from.to(line.get(start)).dot(setsOut) < 0) {
+            start++;
+        }
+        while (end > start && to.to(line.get(end - 1)).dot(arrives) > 0) {
+            end--;
+        }
+        return line.subList(start, end);
     }
 
     /**
@@ -139,22 +157,5 @@ public final class CutLine {
         double along = a.to(c).cross(cd) / cross;
         double across = a.to(c).cross(ab) / cross;
         return along >= 0 && along <= 1 && across >= 0 && across <= 1 ? Optional.of(a.plus(ab.times(along))) : Optional.empty();
-    }
-
-    /** Where two allowances meet: their tangents at the corner intersect, unless that lies too far out. */
-    private static List<Point> corner(List<Point> line, List<Point> next, Point corner, double reach) {
-        Point a = line.get(line.size() - 1);
-        Vec da = line.get(line.size() - 2).to(a).unit();
-        Point b = next.get(0);
-        Vec db = b.to(next.get(1)).unit();
-        double cross = da.cross(db);
-        if (Math.abs(cross) < 1e-6) {
-            return List.of(a, b);
-        }
-        double along = a.to(b).cross(db) / cross;
-        double back = a.to(b).cross(da) / cross;
-        Point meet = a.plus(da.times(along));
-        // At a flat corner between a narrow and a wide allowance the tangents meet behind the corner: there the line steps over.
-        return along >= 0 && back <= 0 && meet.distance(corner) <= reach ? List.of(meet) : List.of(a, b);
     }
 }

@@ -79,7 +79,7 @@ public final class Settings {
     /** A seam allowance. */
     public Setting allowance(EdgeUse use) {
         String name = use.label().substring(0, 1).toUpperCase(Locale.ROOT) + use.label().substring(1);
-        return setting("allowance-" + use.id(), name + " allowance", "", Length.mm(0), EdgeUse.MOST, g -> g.allowance(use), g -> g.allowances().containsKey(use),
+        return setting("allowance-" + use.id(), name + " allowance", "", Length.mm(0), EdgeUse.MOST, g -> g.allowance(use), g -> g.finish().allowances().containsKey(use),
                 (g, l) -> g.withAllowance(use, l), g -> g.withoutAllowance(use));
     }
 

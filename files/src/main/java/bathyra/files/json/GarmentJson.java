@@ -4,7 +4,6 @@ import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Choice;
 import bathyra.garment.Closure;
-import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
@@ -44,7 +43,7 @@ final class GarmentJson {
 
     /** @param ranges whether figures out of their range are faults */
     static Garment read(Fields fields, LengthUnit unit, boolean ranges) {
-        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock", "cups", "contour"));
+        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock", "cups", "contour", FinishJson.FIELD));
         known.addAll(PanelsJson.FIELDS);
         fields.only(known);
         if (!fields.has("kind")) {
@@ -63,7 +62,7 @@ final class GarmentJson {
         options.only(rules);
         return new Garment(kind, upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths(options, unit, ranges),
-                intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), allowances(fields.object("allowances"), unit), splits(options, start), block(fields, options, kind),
+                intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), FinishJson.read(fields, unit), splits(options, start), block(fields, options, kind),
                 fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), EdgesJson.bust(fields, kind, unit), top);
     }
 
@@ -172,18 +171,6 @@ final class GarmentJson {
         return intakes;
     }
 
-    private static Map<EdgeUse, Length> allowances(Fields fields, LengthUnit unit) {
-        fields.only(Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).map(EdgeUse::id).toList());
-        Map<EdgeUse, Length> allowances = new EnumMap<>(EdgeUse.class);
-        for (EdgeUse use : EdgeUse.values()) {
-            fields.length(use.id(), unit).ifPresent(l -> {
-                within(fields, use.id(), l, Length.mm(0), EdgeUse.MOST, unit);
-                allowances.put(use, l);
-            });
-        }
-        return allowances;
-    }
-
     static void within(Fields fields, String key, Length length, Length least, Length most, LengthUnit unit) {
         if (length.compareTo(least) < 0 || length.compareTo(most) > 0) {
             fields.fault(key, "is " + CommissionJson.plain(LengthText.say(length, unit)), range(least, most, unit));
@@ -233,8 +220,7 @@ final class GarmentJson {
             new TreeMap<>(garment.fastening().frontShares()).forEach((level, share) -> shares.put(level.id(), share));
         }
         garment.block().traced().ifPresent(traced -> TracedBlockJson.write(out.putObject("baseBlock"), traced));
-        ObjectNode allowances = out.putObject("allowances");
-        new TreeMap<>(garment.allowances()).forEach((use, l) -> CommissionJson.put(allowances, use.id(), l, unit));
+        FinishJson.write(out, garment.finish(), unit);
     }
 
     private static void intakes(ObjectNode out, String key, Garment garment, Map<Cell, Length> locked, LengthUnit unit) {

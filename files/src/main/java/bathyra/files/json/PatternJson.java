@@ -7,7 +7,9 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.Grain;
+import bathyra.layer.Layer;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
@@ -20,11 +22,14 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 
 /** Pattern documents ({@code pattern.json}, format {@code bathyra-pattern} version 1), reading and writing. Millimetres, y down. */
 public final class PatternJson {
@@ -33,8 +38,13 @@ public final class PatternJson {
 
     private PatternJson() {}
 
-    /** The document of a pattern with what its checks found. */
+    /** The document of a pattern with what its checks found, and with no layers. */
     public static String write(Pattern pattern, List<Finding> findings, String program) {
+        return write(pattern, List.of(), findings, program);
+    }
+
+    /** The document of a pattern with its layers and with what its checks found. */
+    public static String write(Pattern pattern, List<Layer> layers, List<Finding> findings, String program) {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", 1).put("units", "mm");
         root.putObject("source").put("title", pattern.title()).put("method", pattern.method()).put("program", program);
@@ -46,12 +56,15 @@ public final class PatternJson {
                     .put("frontHalf", level.frontHalf()).put("backHalf", level.backHalf());
         }
         ArrayNode pieces = root.putArray("pieces");
-        pattern.pieces().forEach(piece -> write(pieces.addObject(), piece));
+        pattern.pieces().forEach(piece -> write(pieces.addObject(), piece.upright()));
         ArrayNode seams = root.putArray("seams");
         for (SeamJoin seam : pattern.seams()) {
             ObjectNode node = seams.addObject().put("id", seam.id()).put("name", seam.name());
             node.putObject("a").put("piece", seam.a().piece()).put("edge", seam.a().edge());
             node.putObject("b").put("piece", seam.b().piece()).put("edge", seam.b().edge());
+        }
+        if (!layers.isEmpty()) {
+            layers(root.putArray("layers"), layers);
         }
         ArrayNode checks = root.putArray("checks");
         for (Finding finding : findings) {
@@ -60,6 +73,17 @@ public final class PatternJson {
                     .put("message", finding.sentence().in(LengthUnit.MM).replace('\u00a0', ' '));
         }
         return Json.pretty(root);
+    }
+
+    private static void layers(ArrayNode out, List<Layer> layers) {
+        for (Layer layer : layers) {
+            ObjectNode node = out.addObject().put("id", layer.kind().id()).put("name", layer.kind().label()).put("turnOfCloth", round(layer.turn()));
+            ArrayNode pieces = node.putArray("pieces");
+            layer.pieces().forEach(piece -> write(pieces.addObject(), piece.upright()));
+            ArrayNode strips = node.putArray("strips");
+            layer.strips().forEach(s -> strips.addObject().put("name", s.name()).put("count", s.count()).put("length", round(s.length().value()))
+                    .put("width", round(s.width().value())).put("bias", s.bias()));
+        }
     }
 
     private static void write(ObjectNode node, Piece piece) {
@@ -96,6 +120,14 @@ public final class PatternJson {
         point(grain.putArray("to"), piece.grain().to());
         ArrayNode cut = node.putArray("cutLine");
         piece.cutLine().forEach(p -> point(cut.addArray(), p));
+        if (!piece.allowances().isEmpty()) {
+            ObjectNode widths = node.putObject("allowances");
+            new TreeMap<>(piece.allowances()).forEach((edge, width) -> widths.put(edge, round(width)));
+        }
+        if (!piece.marks().isEmpty()) {
+            ArrayNode inside = node.putArray("marks");
+            piece.marks().forEach(mark -> point(inside.addObject().put("kind", mark.kind().id()).putArray("at"), mark.at()));
+        }
         if (!piece.declared().isEmpty()) {
             ArrayNode declared = node.putArray("declaredCorners");
             piece.declared().forEach(corner -> point(declared.addObject().put("degrees", corner.degrees()).putArray("at"), corner.at()));
@@ -181,9 +213,13 @@ public final class PatternJson {
         p.get("cutLine").forEach(c -> cut.add(point(c)));
         List<Piece.Corner> declared = new ArrayList<>();
         p.path("declaredCorners").forEach(c -> declared.add(new Piece.Corner(point(c.get("at")), c.get("degrees").asDouble())));
+        Map<String, Double> allowances = new HashMap<>();
+        p.path("allowances").properties().forEach(a -> allowances.put(a.getKey(), a.getValue().asDouble()));
+        List<Mark> inside = new ArrayList<>();
+        p.path("marks").forEach(m -> Arrays.stream(Mark.Kind.values()).filter(k -> k.id().equals(m.get("kind").asText())).forEach(k -> inside.add(new Mark(k, point(m.get("at"))))));
         JsonNode grain = p.get("grain");
         return new Piece(id, p.get("name").asText(), p.get("order").asInt(), p.get("block").asText().equals("front"), p.get("cut").get("count").asInt(),
-                p.get("cut").get("onFold").asBoolean(), outline, marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), cut, declared);
+                p.get("cut").get("onFold").asBoolean(), outline, marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), cut, declared, allowances, inside);
     }
 
     private static Point point(JsonNode node) {

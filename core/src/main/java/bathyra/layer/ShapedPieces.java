@@ -1,0 +1,111 @@
+package bathyra.layer;
+
+import bathyra.cutting.Finishing;
+import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
+import bathyra.garment.LayerKind;
+import bathyra.geometry.Line;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import bathyra.piece.Grain;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.OutlineEdge.Kind;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The pieces that are drawn along the edges that open: facing, fly and modesty panel (C12). */
+final class ShapedPieces {
+    /** A facing is as wide as the allowance that is usual at a laced edge. */
+    private static final double FACING = 40;
+    /** Of a narrow panel a facing takes at most this share. */
+    private static final double OF_PANEL = 0.7;
+    private static final double FLY = 35;
+    /** How far the modesty panel reaches under either edge. */
+    private static final double UNDER = 45;
+    private static final double INSET = 0.12;
+    private static final double BEYOND = 80;
+
+    private ShapedPieces() {}
+
+    static List<Piece> of(Pattern pattern, LayerKind kind, Garment garment) {
+        List<Piece> pieces = new ArrayList<>();
+        for (Piece panel : pattern.pieces()) {
+            for (OutlineEdge edge : panel.outline()) {
+                boolean behind = Finishing.use(edge) == EdgeUse.CENTRE_BACK;
+                if (edge.kind() == Kind.CLOSURE && (behind || garment.fastening().closure().opensInFront())) {
+                    shaped(panel, edge, behind, kind, garment).ifPresent(p -> pieces.add(Finishing.cut(p, Optional.of(kind), garment)));
+                }
+            }
+        }
+        return pieces;
+    }
+
+    private static Optional<Piece> shaped(Piece panel, OutlineEdge edge, boolean behind, LayerKind kind, Garment garment) {
+        double length = edge.path().length();
+        return switch (kind) {
+            case FACING -> facing(panel, edge, behind);
+            case FLY -> behind && !garment.fastening().closure().isLaced() ? Optional.empty()
+                    : Optional.of(upright(behind ? "FLB" : "FLF", behind ? "Fly, centre back" : "Fly, centre front", panel, FLY, length, true, 1));
+            case MODESTY_PANEL -> behind && garment.gap().value() > 0
+                    ? Optional.of(upright("MP", "Modesty panel", panel, garment.gap().value() / 2 + UNDER, length, true, 2)) : Optional.empty();
+            default -> Optional.empty();
+        };
+    }
+
+    /** The part of a panel beside the edge that opens: its own edges above and below, and the edge itself moved inwards. */
+    private static Optional<Piece> facing(Piece panel, OutlineEdge edge, boolean behind) {
+        int n = panel.outline().size();
+        int at = panel.outline().indexOf(edge);
+        OutlineEdge before = panel.outline().get((at + n - 1) % n);
+        OutlineEdge after = panel.outline().get((at + 1) % n);
+        Path open = edge.path();
+        Vec inward = open.start().to(open.end()).unit().turned(Math.PI / 2);
+        double width = Math.min(FACING, OF_PANEL * Math.min(before.path().length(), after.path().length()));
+        Path inner = open.mapped(p -> p.plus(inward.times(width)));
+        Path reaching = Path.of(new Line(inner.start().plus(inner.startTangent().times(-BEYOND)), inner.start())).then(inner)
+                .then(Path.of(new Line(inner.end(), inner.end().plus(inner.endTangent().times(BEYOND)))));
+        Optional<Path.Crossing> first = reaching.crossing(before.path());
+        Optional<Path.Crossing> last = reaching.crossing(after.path());
+        if (first.isEmpty() || last.isEmpty() || first.get().here() >= last.get().here()) {
+            return Optional.empty();
+        }
+        Path startEdge = before.path().between(first.get().there(), before.path().length());
+        Path endEdge = after.path().upTo(last.get().there());
+        // From corner to corner exactly, so that the outline closes.
+        Path back = joined(reaching.between(first.get().here(), last.get().here()), startEdge.start(), endEdge.end()).reversed();
+        List<OutlineEdge> outline = List.of(edge, new OutlineEdge(after.name(), after.kind(), Optional.empty(), endEdge),
+                new OutlineEdge("inner", Kind.EDGE, Optional.empty(), back), new OutlineEdge(before.name(), before.kind(), Optional.empty(), startEdge));
+        double middle = width / 2;
+        Point a = open.at(open.length() * INSET).point().plus(inward.times(middle));
+        Point b = open.at(open.length() * (1 - INSET)).point().plus(inward.times(middle));
+        double x = (a.x() + b.x()) / 2;
+        Grain grain = new Grain(new Point(x, Math.max(a.y(), b.y())), new Point(x, Math.min(a.y(), b.y())));
+        return Optional.of(new Piece(behind ? "FCB" : "FCF", behind ? "Facing, centre back" : "Facing, centre front", panel.order(), panel.front(), 2, false, outline,
+                List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of()));
+    }
+
+    private static Path joined(Path path, Point start, Point end) {
+        Path led = start.distance(path.start()) > 0 ? Path.of(new Line(start, path.start())).then(path) : path;
+        return end.distance(path.end()) > 0 ? led.then(Path.of(new Line(path.end(), end))) : led;
+    }
+
+    /** A straight piece, given as its half on the fold. @param half how wide the half is, mm */
+    private static Piece upright(String id, String name, Piece beside, double half, double height, boolean fold, int count) {
+        Point a = new Point(0, 0);
+        Point b = new Point(half, 0);
+        Point c = new Point(half, height);
+        Point d = new Point(0, height);
+        List<OutlineEdge> outline = List.of(edge("top", Kind.EDGE, a, b), edge("side-edge", Kind.EDGE, b, c), edge("bottom", Kind.EDGE, c, d), edge("fold", fold ? Kind.FOLD : Kind.EDGE, d, a));
+        Grain grain = new Grain(new Point(half / 2, height * (1 - INSET)), new Point(half / 2, height * INSET));
+        return new Piece(id, name, beside.order(), beside.front(), count, fold, outline, List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of());
+    }
+
+    private static OutlineEdge edge(String name, Kind kind, Point from, Point to) {
+        return new OutlineEdge(name, kind, Optional.empty(), Path.of(new Line(from, to)));
+    }
+}

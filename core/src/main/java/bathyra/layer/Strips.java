@@ -1,0 +1,90 @@
+package bathyra.layer;
+
+import bathyra.cutting.Finishing;
+import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
+import bathyra.garment.LayerKind;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import bathyra.piece.SeamJoin;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The strips that are measured off: loops, binding and casings, each length reckoned from the finished edges (C12, C13). */
+final class Strips {
+    private static final Rule LOOPS = Rule.of("C12", "loops");
+    private static final Rule BINDING = Rule.of("C13", "both edges plus 60");
+    private static final Rule CASINGS = Rule.of("C13", "channels lie on seams");
+    private static final double LOOP_SPACING = 20;
+    private static final double LOOP_LONG = 60;
+    private static final double LOOP_WIDE = 25;
+    private static final double BINDING_MORE = 60;
+    private static final double BINDING_WIDE = 10;
+    private static final double BONE = 7;
+    private static final double TURNED_IN = 8;
+
+    private Strips() {}
+
+    static List<Strip> of(Pattern pattern, LayerKind kind, Garment garment) {
+        return switch (kind) {
+            case LOOPS -> loops(pattern);
+            case BIAS_BINDING -> binding(pattern);
+            case CASINGS -> casings(pattern);
+            default -> List.of();
+        };
+    }
+
+    private static Reckoned measured(String name, double millimetres, Rule rule) {
+        return Given.option(name, millimetres, Quantity.LENGTH, "measured on the pieces", rule);
+    }
+
+    private static Reckoned usual(String name, double value, Rule rule) {
+        return Given.option(name, value, Quantity.LENGTH, "rule", rule);
+    }
+
+    private static List<Strip> loops(Pattern pattern) {
+        Optional<OutlineEdge> back = pattern.pieces().stream().flatMap(p -> p.outline().stream())
+                .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == EdgeUse.CENTRE_BACK).findFirst();
+        return back.map(edge -> {
+            int count = 2 * ((int) Math.floor(edge.path().length() / LOOP_SPACING) + 1);
+            return List.of(new Strip("Loops", count, usual("One loop", LOOP_LONG, LOOPS), usual("Width", LOOP_WIDE, LOOPS), true));
+        }).orElse(List.of());
+    }
+
+    private static List<Strip> binding(Pattern pattern) {
+        List<Strip> strips = new ArrayList<>();
+        for (EdgeUse use : List.of(EdgeUse.UPPER_EDGE, EdgeUse.LOWER_EDGE)) {
+            double half = pattern.pieces().stream().mapToDouble(p -> length(p, use)).sum();
+            if (half > 0) {
+                String edge = use == EdgeUse.UPPER_EDGE ? "Upper edge" : "Lower edge";
+                Reckoned length = measured(edge + ", one half", half, BINDING).times(2).plus(BINDING_MORE / 2).named("Binding, " + use.label(), BINDING);
+                strips.add(new Strip("Binding, " + use.label(), 1, length, usual("Finished width", BINDING_WIDE, BINDING).times(4).named("Cut width", BINDING), true));
+            }
+        }
+        return strips;
+    }
+
+    private static double length(Piece piece, EdgeUse use) {
+        return piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.EDGE && Finishing.use(e) == use).mapToDouble(e -> e.path().length()).sum();
+    }
+
+    /** One on every long seam of the body; a cup takes none (C13). */
+    private static List<Strip> casings(Pattern pattern) {
+        Reckoned width = usual("Bone", BONE, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
+        List<Strip> strips = new ArrayList<>();
+        for (SeamJoin seam : pattern.seams()) {
+            boolean upright = pattern.piece(seam.a().piece()).mark("waist").isPresent() && pattern.piece(seam.b().piece()).mark("waist").isPresent();
+            if (upright && !seam.a().equals(seam.b()) && !seam.a().edge().startsWith("cup") && !seam.a().edge().startsWith("waist")) {
+                Reckoned length = measured(seam.name(), pattern.edge(seam.a()).path().length(), CASINGS);
+                strips.add(new Strip("Casing, " + seam.name().toLowerCase(java.util.Locale.ROOT), 2, length, width, false));
+            }
+        }
+        return strips;
+    }
+}

@@ -1,0 +1,47 @@
+package bathyra.truing;
+
+import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.Mark;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import java.util.List;
+
+/** A piece that looks the same with its ends changed over can be sewn in upside down, unless its top is marked (C12). */
+final class UpsideDown implements Check {
+    private static final double COARSE = 0.5;
+    /** Ends that differ by less look alike on the cutting table. */
+    private static final double ALIKE = 10;
+
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        return pattern.pieces().stream().map(UpsideDown::look).toList();
+    }
+
+    private static Finding look(Piece piece) {
+        if (piece.marks().stream().anyMatch(m -> m.kind() == Mark.Kind.TOP)) {
+            return finding(piece, Finding.Status.OK, differs(piece), piece.name() + ": its top is marked.");
+        }
+        double differs = differs(piece);
+        return differs >= ALIKE ? finding(piece, Finding.Status.OK, differs, piece.name() + ": its ends can be told apart by {}.")
+                : finding(piece, Finding.Status.NOTE, differs, piece.name() + ": with its ends changed over it differs by no more than {}, so it could be sewn in upside down. Mark its top.")
+                        .at(piece.id(), piece.grain().to());
+    }
+
+    private static Finding finding(Piece piece, Finding.Status status, double differs, String words) {
+        return Finding.mm("upside-down", piece.id(), status, differs, ALIKE, words.contains("{}") ? Sentence.of(words, Length.mm(differs)) : Sentence.of(words));
+    }
+
+    /** How far the outline lies from itself when it is turned end for end; turned over as well, unless it is cut on the fold and looks alike on both sides. */
+    private static double differs(Piece piece) {
+        List<Point> ring = piece.flattened(COARSE);
+        double left = ring.stream().mapToDouble(Point::x).min().orElse(0);
+        double right = ring.stream().mapToDouble(Point::x).max().orElse(0);
+        double top = ring.stream().mapToDouble(Point::y).min().orElse(0);
+        double bottom = ring.stream().mapToDouble(Point::y).max().orElse(0);
+        double flipped = Shape.apart(ring, ring.stream().map(p -> new Point(p.x(), top + bottom - p.y())).toList());
+        return piece.onFold() ? flipped : Math.min(flipped, Shape.apart(ring, ring.stream().map(p -> new Point(left + right - p.x(), top + bottom - p.y())).toList()));
+    }
+}

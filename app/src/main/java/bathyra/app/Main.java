@@ -4,6 +4,7 @@ import bathyra.app.command.CheckCommand;
 import bathyra.app.command.DemoCommand;
 import bathyra.app.command.DraftCommand;
 import bathyra.app.command.Exit;
+import bathyra.app.command.PlotterSimulatorCommand;
 import bathyra.app.command.TapeSimulatorCommand;
 import bathyra.app.command.WindowCommand;
 import picocli.CommandLine;
@@ -27,6 +28,7 @@ public final class Main {
             return new DemoCommand().call();
         }
         return new CommandLine(new WindowCommand()).addSubcommand(new DemoCommand()).addSubcommand(new DraftCommand()).addSubcommand(new CheckCommand()).addSubcommand(new TapeSimulatorCommand())
+                .addSubcommand(new PlotterSimulatorCommand())
                 .setExecutionExceptionHandler((e, line, result) -> {
                     org.slf4j.LoggerFactory.getLogger(Main.class).error("a command failed", e);
                     line.getErr().println("Something went wrong that should not: " + e.getClass().getSimpleName() + ". The log in the data folder says more.");

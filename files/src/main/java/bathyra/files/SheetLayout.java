@@ -5,6 +5,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -26,6 +27,7 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
     private static final double NOTCH = 6;
     private static final double NOTCH_APART = 4;
     private static final double ARROW = 7;
+    private static final double CROSS = 4;
 
     /** Lays the pieces of a pattern apart; the sheet begins at 0, 0. */
     public static SheetLayout of(Pattern pattern) {
@@ -40,6 +42,54 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
             x += right - left + GAP;
         }
         return new SheetLayout(shifts, Math.max(0, x - GAP), bottom - top);
+    }
+
+    /** Lays what is to be cut apart in rows no wider than a sheet; the draft's own pieces first, the other layers below them. */
+    public static SheetLayout of(CuttingPlan plan, double widest) {
+        Map<String, Vec> shifts = new LinkedHashMap<>();
+        double y = 0;
+        double width = 0;
+        List<CuttingPlan.Cut> row = new ArrayList<>();
+        double reach = 0;
+        for (CuttingPlan.Cut cut : plan.cuts()) {
+            double[] box = box(cut.piece());
+            boolean other = !row.isEmpty() && row.get(0).id().equals(row.get(0).piece().id()) != cut.id().equals(cut.piece().id());
+            if (!row.isEmpty() && (other || reach + box[2] - box[0] > widest)) {
+                y += lay(row, y, shifts) + GAP;
+                row.clear();
+                reach = 0;
+            }
+            row.add(cut);
+            reach += box[2] - box[0] + GAP;
+            width = Math.max(width, reach - GAP);
+        }
+        double height = row.isEmpty() ? y : y + lay(row, y, shifts);
+        return new SheetLayout(shifts, width, height);
+    }
+
+    /** One row, its pieces at the depth at which they are worn. @return how high the row is */
+    private static double lay(List<CuttingPlan.Cut> row, double y, Map<String, Vec> shifts) {
+        double top = row.stream().mapToDouble(c -> box(c.piece())[1]).min().orElse(0);
+        double bottom = row.stream().mapToDouble(c -> box(c.piece())[3]).max().orElse(0);
+        double x = 0;
+        for (CuttingPlan.Cut cut : row) {
+            double[] box = box(cut.piece());
+            shifts.put(cut.id(), new Vec(x - box[0], y - top));
+            x += box[2] - box[0] + GAP;
+        }
+        return bottom - top;
+    }
+
+    /** Left, top, right and bottom of the cut line. */
+    public static double[] box(Piece piece) {
+        double[] box = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        for (Point p : piece.cutLine()) {
+            box[0] = Math.min(box[0], p.x());
+            box[1] = Math.min(box[1], p.y());
+            box[2] = Math.max(box[2], p.x());
+            box[3] = Math.max(box[3], p.y());
+        }
+        return box;
     }
 
     public Vec shift(String piece) {
@@ -57,6 +107,16 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
             strokes.add(new Line(place.point(), place.point().plus(out.times(NOTCH))));
         }
         return strokes;
+    }
+
+    /** A mark: a cross at the apex, a small arrowhead into the piece where its top is. */
+    public static List<Line> strokes(Mark mark) {
+        Point at = mark.at();
+        if (mark.kind() == Mark.Kind.APEX) {
+            return List.of(new Line(at.plus(new Vec(-CROSS, 0)), at.plus(new Vec(CROSS, 0))), new Line(at.plus(new Vec(0, -CROSS)), at.plus(new Vec(0, CROSS))));
+        }
+        Point tip = at.plus(new Vec(0, 2 * CROSS));
+        return List.of(new Line(at.plus(new Vec(-CROSS, 0)), tip), new Line(tip, at.plus(new Vec(CROSS, 0))));
     }
 
     /** The grain line with its one arrowhead, at the top. */

@@ -65,7 +65,7 @@ class PatternFilesTest {
     @Test
     void svg_isOneMillimetreAUnitWithAGroupAPiece() throws Exception {
         Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
-                .parse(new ByteArrayInputStream(SvgPattern.write(draft.pattern()).getBytes(StandardCharsets.UTF_8)));
+                .parse(new ByteArrayInputStream(SvgPattern.write(CuttingPlan.of(draft)).getBytes(StandardCharsets.UTF_8)));
         Element root = svg.getDocumentElement();
         double width = Double.parseDouble(root.getAttribute("width").replace("mm", ""));
         assertThat(Double.parseDouble(root.getAttribute("viewBox").split(" ")[2])).isEqualTo(width);

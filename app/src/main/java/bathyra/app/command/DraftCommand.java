@@ -1,24 +1,30 @@
 package bathyra.app.command;
 
+import bathyra.app.output.AllOrNone;
 import bathyra.draft.Advice;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
+import bathyra.files.CuttingPlan;
+import bathyra.files.PatternFiles;
+import bathyra.files.csv.CuttingLists;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
-import bathyra.files.json.PatternJson;
+import bathyra.files.dxf.DxfPattern;
+import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
+import bathyra.files.pdf.PrintScale;
 import bathyra.files.svg.SvgPattern;
+import bathyra.garment.Choice;
 import bathyra.garment.Commission;
+import bathyra.garment.LayerKind;
 import bathyra.truing.Finding;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -27,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -37,7 +44,8 @@ import picocli.CommandLine.Spec;
 /** Drafts commissions without a window: all files of all inputs, or none. */
 @Command(name = "draft", description = "Drafts commissions to files, without a window.", mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {
-    private static final List<String> FORMATS = List.of("json", "svg", "pdf");
+    private static final List<String> FORMATS = List.of("json", "svg", "pdf", "dxf", "csv", "hpgl");
+    private static final List<String> USUAL = List.of("json", "svg", "pdf");
     private static final String SUFFIX = ".bathyra.json";
 
     @Spec
@@ -49,24 +57,55 @@ public final class DraftCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder for the results; with several inputs one folder each below it.")
     private Path out;
 
-    @Option(names = "--format", split = ",", paramLabel = "FORMAT", description = "json, svg, pdf (all three when left out).")
-    private List<String> formats = FORMATS;
+    @Option(names = "--format", split = ",", paramLabel = "FORMAT", description = "json, svg, pdf, dxf, csv, hpgl (the first three when left out).")
+    private List<String> formats = USUAL;
 
-    @Option(names = "--paper", paramLabel = "PAPER", description = "a4, letter, a0 (a4 when left out).")
+    @Option(names = "--paper", paramLabel = "PAPER", description = "a4, letter, a3, a0, roll, a size such as 300x400 or a roll such as roll:610, in mm (a4 when left out).")
     private String paper = "a4";
+
+    @Option(names = "--layers", split = ",", paramLabel = "LAYER", description = "Layers to be cut, by their ids: fashion, strength, lining … (all that the garment makes when left out).")
+    private List<String> layers = List.of();
+
+    @Option(names = "--printed-square", paramLabel = "MM", description = "What the 50 mm square measured on an earlier print: 49.6, or 49.6x50.1 across and down.")
+    private String printedSquare = "50";
 
     @Option(names = "--named", description = "Sheets carry the wearer's name; the initials when left out.")
     private boolean named;
 
     private record Output(Path file, byte[] content) {}
 
+    /** On what it is printed. */
+    private record Sheets(Paper paper, PrintScale scale) {}
+
+    private Sheets sheets(List<String> faults) {
+        Paper on = Paper.A4;
+        PrintScale scale = PrintScale.TRUE;
+        try {
+            on = Paper.read(paper);
+        } catch (IllegalArgumentException e) {
+            faults.add("--paper: " + e.getMessage());
+        }
+        try {
+            String[] measured = printedSquare.split("x");
+            scale = PrintScale.ofMeasured(Double.parseDouble(measured[0]), Double.parseDouble(measured[measured.length - 1]));
+        } catch (NumberFormatException e) {
+            faults.add("--printed-square: is " + printedSquare + ", which is no length; what the 50 mm square measured, in mm, such as 49.6");
+        } catch (IllegalArgumentException e) {
+            faults.add("--printed-square: " + e.getMessage());
+        }
+        return new Sheets(on, scale);
+    }
+
+    private CuttingPlan plan(Draft draft) {
+        return CuttingPlan.of(draft, kind -> layers.isEmpty() || layers.contains(kind.id()));
+    }
+
     @Override
     public Integer call() {
         List<String> faults = new ArrayList<>();
-        formats.stream().filter(f -> !FORMATS.contains(f)).forEach(f -> faults.add("--format: is " + f + ", which this version does not write; json, svg, pdf"));
-        if (Paper.ofId(paper).isEmpty()) {
-            faults.add("--paper: is " + paper + ", which this version does not print on; a4, letter, a0");
-        }
+        formats.stream().filter(f -> !FORMATS.contains(f)).forEach(f -> faults.add("--format: is " + f + ", which this version does not write; " + String.join(", ", FORMATS)));
+        layers.stream().filter(l -> Choice.find(LayerKind.class, l).isEmpty()).forEach(l -> faults.add("--layers: is " + l + ", which is no layer; " + String.join(", ", Stream.of(LayerKind.values()).map(LayerKind::id).toList())));
+        Sheets sheets = sheets(faults);
         if (!faults.isEmpty()) {
             return say(faults, Exit.INPUT);
         }
@@ -88,8 +127,14 @@ public final class DraftCommand implements Callable<Integer> {
                 faults.add(prefix(entry.getKey()) + String.format(java.util.Locale.ROOT, "spoken: is missing for a waist drawn in by %.0f %%; past %.0f %% a pattern is printed once it is on record that the wearer was told and agreed: a date and the reduction",
                         draft.waistReduction() * 100, Advice.ANYONE * 100));
             } else if (outcome instanceof Draft draft) {
+                List<Finding> tight = Stream.concat(Stream.of(draft), draft.rightHalf().stream()).flatMap(d -> PatternFiles.faults(plan(d)).stream()).toList();
+                if (!tight.isEmpty()) {
+                    worst = worst == Exit.DONE ? Exit.NO_PATTERN : Math.min(worst, Exit.NO_PATTERN);
+                    tight.forEach(f -> faults.add(prefix(entry.getKey()) + reason(f, entry.getValue())));
+                    continue;
+                }
                 try {
-                    outputs.addAll(render(named ? draft : draft.byInitials(), folders.get(entry.getKey())));
+                    outputs.addAll(render(named ? draft : draft.byInitials(), folders.get(entry.getKey()), sheets));
                 } catch (IOException e) {
                     return say(List.of("--out: could not be written (" + e.getMessage() + "); a folder on a disk with room"), Exit.NOT_WRITTEN);
                 }
@@ -150,75 +195,49 @@ public final class DraftCommand implements Callable<Integer> {
     }
 
     /** One pattern, or one for each half of an uneven body. */
-    private List<Output> render(Draft draft, Path folder) throws IOException {
-        List<Output> outputs = new ArrayList<>(render(draft, folder, "pattern."));
+    private List<Output> render(Draft draft, Path folder, Sheets sheets) throws IOException {
+        List<Output> outputs = new ArrayList<>(render(draft, folder, "", sheets));
         if (draft.rightHalf().isPresent()) {
-            outputs.addAll(render(draft.rightHalf().get(), folder, "pattern-right."));
+            outputs.addAll(render(draft.rightHalf().get(), folder, "-right", sheets));
         }
         return outputs;
     }
 
-    private List<Output> render(Draft draft, Path folder, String name) throws IOException {
+    private List<Output> render(Draft draft, Path folder, String half, Sheets sheets) throws IOException {
         List<Output> outputs = new ArrayList<>();
+        CuttingPlan plan = plan(draft);
         for (String format : new LinkedHashSet<>(formats)) {
+            if (format.equals("csv")) {
+                outputs.add(new Output(folder.resolve("girth-plan" + half + ".csv"), utf8(CuttingLists.girths(draft))));
+                outputs.add(new Output(folder.resolve("cutting-list" + half + ".csv"), utf8(CuttingLists.pieces(plan, draft.commission().units()))));
+                continue;
+            }
             byte[] content = switch (format) {
-                case "json" -> PatternJson.write(draft.pattern(), draft.findings(), Version.number()).getBytes(StandardCharsets.UTF_8);
-                case "svg" -> SvgPattern.write(draft.pattern()).getBytes(StandardCharsets.UTF_8);
-                default -> PdfPattern.write(draft, Paper.ofId(paper).orElseThrow(), LocalDate.now().toString());
+                case "json" -> utf8(PatternFiles.json(draft, plan, Version.number()));
+                case "svg" -> utf8(SvgPattern.write(plan));
+                case "dxf" -> utf8(DxfPattern.write(plan));
+                case "hpgl" -> utf8(HpglPattern.write(plan, HpglPattern.ROLL));
+                default -> PdfPattern.write(draft, plan, sheets.paper(), sheets.scale(), LocalDate.now().toString(), PdfPattern.Progress.UNSEEN);
             };
-            outputs.add(new Output(folder.resolve(name + format), content));
+            outputs.add(new Output(folder.resolve("pattern" + half + "." + format), content));
         }
         return outputs;
     }
 
-    /** Everything is written beside its place first and only then moved there; what a failed move leaves is put back. */
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
     private int write(List<Output> outputs) {
-        Map<Path, Path> waiting = new LinkedHashMap<>();
-        Map<Path, byte[]> before = new LinkedHashMap<>();
-        List<Path> moved = new ArrayList<>();
+        Map<Path, byte[]> files = new LinkedHashMap<>();
+        outputs.forEach(o -> files.put(o.file(), o.content()));
         try {
-            for (Output output : outputs) {
-                Files.createDirectories(output.file().toAbsolutePath().getParent());
-                Path temporary = Files.createTempFile(output.file().toAbsolutePath().getParent(), ".draft", ".part");
-                waiting.put(temporary, output.file());
-                Files.write(temporary, output.content());
-                if (Files.isRegularFile(output.file())) {
-                    before.put(output.file(), Files.readAllBytes(output.file()));
-                }
-            }
-            for (Map.Entry<Path, Path> entry : waiting.entrySet()) {
-                Files.move(entry.getKey(), entry.getValue(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
-                moved.add(entry.getValue());
-            }
+            AllOrNone.write(files);
         } catch (IOException e) {
-            putBack(moved, before);
-            waiting.keySet().forEach(DraftCommand::remove);
             return say(List.of("--out: " + out + " could not be written (" + e.getMessage() + "); a folder that you may write to"), Exit.NOT_WRITTEN);
         }
         outputs.forEach(o -> spec.commandLine().getOut().println(o.file()));
         return Exit.DONE;
-    }
-
-    private static void putBack(List<Path> moved, Map<Path, byte[]> before) {
-        for (Path path : moved) {
-            try {
-                if (before.containsKey(path)) {
-                    Files.write(path, before.get(path));
-                } else {
-                    Files.deleteIfExists(path);
-                }
-            } catch (IOException e) {
-                org.slf4j.LoggerFactory.getLogger(DraftCommand.class).warn("could not put {} back", path, e);
-            }
-        }
-    }
-
-    private static void remove(Path path) {
-        try {
-            Files.deleteIfExists(path);
-        } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(DraftCommand.class).warn("could not remove {}", path, e);
-        }
     }
 
     private int say(List<String> lines, int code) {

@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.output.Output;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.shell.HalfSwitch;
 import bathyra.app.shell.Marks;
@@ -64,7 +65,7 @@ public final class PiecesView extends TableStage {
     private Optional<Finding> finding = Optional.empty();
     private Optional<Draft> looked = Optional.empty();
 
-    public PiecesView(Workshop workshop) {
+    public PiecesView(Workshop workshop, Output output) {
         super(workshop, "pieces-table", "The pieces with their allowances");
         Settings settings = new Settings(workshop);
         below = Stream.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW).map(o -> new OptionField(settings.length(o), workshop::unit)).toList();

@@ -5,6 +5,7 @@ import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
 import bathyra.app.girths.GirthsView;
 import bathyra.app.measure.MeasureView;
+import bathyra.app.output.Output;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.rail.LacingRail;
 import bathyra.app.seams.SeamsView;
@@ -14,17 +15,20 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** The frame: rail on the left, slip on top, the stage in the middle. */
 public final class Shell extends BorderPane {
     private final Workshop workshop;
     private final Files files;
+    private final Output output;
     private final Map<Stage, Node> views = new EnumMap<>(Stage.class);
     private final BorderPane middle = new BorderPane();
 
@@ -32,7 +36,7 @@ public final class Shell extends BorderPane {
     public Shell(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
         this.files = files;
-        Output output = new Output(workshop, files);
+        this.output = new Output(workshop, files);
         Label said = new Label();
         said.setId("said");
         said.getStyleClass().add("kept-draft");
@@ -46,7 +50,15 @@ public final class Shell extends BorderPane {
         written.managedProperty().bind(output.saidProperty().isNotEmpty());
         written.visibleProperty().bind(output.saidProperty().isNotEmpty());
         written.setPadding(new javafx.geometry.Insets(0, 20, 2, 20));
-        middle.setTop(new VBox(new TopSlip(workshop, output), said, written));
+        Button stop = new Button("Stop");
+        stop.setId("stop-output");
+        stop.getStyleClass().add("deed");
+        stop.visibleProperty().bind(output.busyProperty());
+        stop.managedProperty().bind(output.busyProperty());
+        stop.setOnAction(e -> output.stop());
+        HBox way = new HBox(written, stop);
+        way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        middle.setTop(new VBox(new TopSlip(workshop, output), said, way));
         setLeft(new LacingRail(workshop));
         setCenter(middle);
         workshop.stageProperty().addListener((o, was, now) -> {
@@ -71,7 +83,7 @@ public final class Shell extends BorderPane {
             case SEAMS -> new SeamsView(workshop);
             case CUPS -> new CupsView(workshop);
             case EDGES -> new EdgesView(workshop);
-            case PIECES -> new PiecesView(workshop);
+            case PIECES -> new PiecesView(workshop, output);
         }));
     }
 

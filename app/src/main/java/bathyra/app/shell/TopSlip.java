@@ -1,5 +1,7 @@
 package bathyra.app.shell;
 
+import bathyra.app.output.Output;
+import bathyra.app.output.OutputKind;
 import bathyra.measure.LengthUnit;
 import bathyra.truing.Finding;
 import java.util.function.Supplier;
@@ -98,7 +100,10 @@ final class TopSlip extends HBox {
         MenuButton menu = new MenuButton("Output");
         menu.setId("output");
         menu.setMinWidth(Region.USE_PREF_SIZE);
-        for (Output.Kind kind : output.kinds()) {
+        for (OutputKind kind : OutputKind.values()) {
+            if (kind.beginsPart()) {
+                menu.getItems().add(new SeparatorMenuItem());
+            }
             MenuItem item = new MenuItem(kind.label());
             item.setId("output-" + kind.name());
             item.setOnAction(e -> output.write(kind, getScene().getWindow()));

@@ -1,5 +1,9 @@
 package bathyra.files.csv;
 
+import bathyra.measure.Length;
+import bathyra.measure.LengthUnit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -8,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 /** Finds out how a CSV file was written: its encoding and what stands between its cells. */
 final class CsvText {
     private static final char[] DELIMITERS = {';', '\t', ','};
+    private static final int DECIMALS = 4;
     private static final String BOM = "\uFEFF";
 
     private CsvText() {}
@@ -42,5 +47,10 @@ final class CsvText {
     /** A text that a spreadsheet would take for a formula is written so that it stays a text. */
     static String defused(String text) {
         return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+
+    /** A length as a spreadsheet reads it: a plain number in the unit, a point before its decimals. */
+    static String figure(Length length, LengthUnit unit) {
+        return BigDecimal.valueOf(length.millimetres() / unit.millimetres()).setScale(DECIMALS, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
     }
 }

@@ -9,8 +9,6 @@ import bathyra.measure.Plausibility;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -28,7 +26,6 @@ public final class MeasurementCsv {
     /** A measuring sheet has a few dozen lines; a file of this size is something else. */
     public static final int BYTES_MOST = 1_000_000;
     private static final int ROWS_MOST = 2000;
-    private static final int DECIMALS = 4;
     private static final String MEASURED = "measured";
     private static final String ESTIMATED = "estimated";
     private static final String RIGHT = "right";
@@ -82,22 +79,18 @@ public final class MeasurementCsv {
             printer.printRecord("key", "value", "unit", "how");
             for (MeasurementKey key : MeasurementKey.values()) {
                 if (set.isTaken(key)) {
-                    printer.printRecord(key.key(), figure(set.taken().get(key), unit), unit.symbol(), MEASURED);
+                    printer.printRecord(key.key(), CsvText.figure(set.taken().get(key), unit), unit.symbol(), MEASURED);
                     if (set.right().containsKey(key)) {
-                        printer.printRecord(key.key(), figure(set.right().get(key), unit), unit.symbol(), RIGHT);
+                        printer.printRecord(key.key(), CsvText.figure(set.right().get(key), unit), unit.symbol(), RIGHT);
                     }
                 } else if (set.find(key).isPresent()) {
-                    printer.printRecord(key.key(), figure(set.find(key).get().length(), unit), unit.symbol(), ESTIMATED);
+                    printer.printRecord(key.key(), CsvText.figure(set.find(key).get().length(), unit), unit.symbol(), ESTIMATED);
                 }
             }
         } catch (IOException e) {
             throw new UncheckedIOException("a text in memory is always writable", e);
         }
         return out.toString();
-    }
-
-    private static String figure(Length length, LengthUnit unit) {
-        return BigDecimal.valueOf(length.millimetres() / unit.millimetres()).setScale(DECIMALS, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
     }
 
     /** Looks at a file without taking anything. @param unit meant where a row names none */

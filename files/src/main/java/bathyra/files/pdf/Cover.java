@@ -2,9 +2,13 @@ package bathyra.files.pdf;
 
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.files.CuttingPlan;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.girth.LevelPlan;
+import bathyra.layer.Layer;
+import bathyra.layer.Strip;
+import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -29,6 +33,7 @@ final class Cover {
     private static final double SECOND = 110;
     private static final double SIZE = 8.5;
     private static final double ROW = 4.1;
+    private static final double MAP_HIGH = 56;
     private static final Map<String, String> CHECKS = checks();
     private static final String CAUTION = "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
             + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
@@ -67,14 +72,14 @@ final class Cover {
         return (garment.kind().label() + ", " + how).toLowerCase(Locale.ROOT);
     }
 
-    static void draw(PDPage page, PDDocument document, Typeface face, Draft draft, List<PdfPattern.Tile> tiles, Paper paper, Paper pattern, String date)
+    static void draw(PDPage page, PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Tiles tiles, Paper paper, Paper pattern, PrintScale scale, String date)
             throws IOException {
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
-            new Cover(new Pen(stream, paper.height()), face, draft.commission().units()).all(draft, tiles, paper, pattern, date);
+            new Cover(new Pen(stream, paper.height()), face, draft.commission().units()).all(draft, plan, tiles, paper, pattern, scale, date);
         }
     }
 
-    private void all(Draft draft, List<PdfPattern.Tile> tiles, Paper paper, Paper pattern, String date) throws IOException {
+    private void all(Draft draft, CuttingPlan plan, Tiles tiles, Paper paper, Paper pattern, PrintScale scale, String date) throws IOException {
         double wide = paper.width() - LEFT - 12;
         y = 20;
         for (String line : Typeface.broken(face.title(), 20, draft.pattern().title(), wide)) {
@@ -88,13 +93,14 @@ final class Cover {
         double leftEnd = y;
         y = top;
         girths(draft);
-        pieces(draft);
+        layers(plan);
         allowances(draft);
         y = Math.max(leftEnd, y) + 4;
         double checksTop = y;
         findings(draft, SECOND - LEFT - 18);
         y = checksTop;
-        map(tiles, pattern);
+        map(tiles.list(), pattern);
+        corrected(scale);
         y = paper.height() - 26;
         heading(LEFT, "Caution");
         paragraph(LEFT, CAUTION, wide);
@@ -139,10 +145,12 @@ final class Cover {
         y += 3;
     }
 
-    private void pieces(Draft draft) throws IOException {
-        heading(SECOND, "Pieces, in sewing order");
-        for (Piece piece : draft.pattern().pieces()) {
-            row(SECOND, SECOND + 86, piece.order() + "  " + piece.name(), piece.cutWords());
+    private void layers(CuttingPlan plan) throws IOException {
+        heading(SECOND, "Layers: the lists follow");
+        for (Layer layer : plan.layers()) {
+            int pieces = layer.pieces().size();
+            row(SECOND, SECOND + 86, layer.kind().label(), (pieces > 0 ? pieces + (pieces == 1 ? " piece" : " pieces") : layer.strips().stream().mapToInt(Strip::count).sum() + " strips")
+                    + (layer.turn() == 0 ? "" : ", turn " + LengthText.say(Length.mm(layer.turn()), unit)));
         }
         y += 3;
     }
@@ -169,19 +177,25 @@ final class Cover {
         }
     }
 
-    private void map(List<PdfPattern.Tile> tiles, Paper pattern) throws IOException {
-        heading(SECOND, pattern == Paper.A0 ? "One sheet, A0" : "Map of the " + tiles.size() + " sheets");
-        double cellWidth = 11;
-        double cellHeight = 8;
+    private void map(List<Tiles.Tile> tiles, Paper pattern) throws IOException {
+        heading(SECOND, tiles.size() == 1 ? "One sheet, " + pattern.id() : "Map of the " + tiles.size() + " sheets");
+        double cellWidth = Math.min(11, 88.0 / tiles.stream().mapToInt(t -> t.column() + 1).max().orElse(1));
+        double cellHeight = Math.min(8, MAP_HIGH / tiles.stream().mapToInt(t -> t.row() + 1).max().orElse(1));
         double top = y - 3;
         int rows = 0;
         pen.stroke(0.2);
-        for (PdfPattern.Tile tile : tiles) {
+        for (Tiles.Tile tile : tiles) {
             double x = SECOND + tile.column() * cellWidth;
             pen.rect(x, top + tile.row() * cellHeight, cellWidth, cellHeight);
-            pen.text(x + 3, top + tile.row() * cellHeight + 5.2, face.plain(), 8, tile.name());
+            pen.text(x + cellWidth * 0.25, top + tile.row() * cellHeight + cellHeight * 0.65, face.plain(), Math.min(8, cellWidth * 0.9), tile.name());
             rows = Math.max(rows, tile.row() + 1);
         }
         y = top + rows * cellHeight + 6;
+    }
+
+    private void corrected(PrintScale scale) throws IOException {
+        if (!scale.equals(PrintScale.TRUE)) {
+            paragraph(SECOND, String.format(Locale.ROOT, "Corrected for one printer: drawn %.2f %% across and %.2f %% down. Print it on no other.", scale.across() * 100, scale.down() * 100), 88);
+        }
     }
 }

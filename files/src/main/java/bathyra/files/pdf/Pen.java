@@ -16,6 +16,8 @@ final class Pen {
     private final double pageHeight;
     private double shiftX;
     private double shiftY;
+    private double scaleX = 1;
+    private double scaleY = 1;
 
     Pen(PDPageContentStream out, double pageHeight) {
         this.out = out;
@@ -28,12 +30,18 @@ final class Pen {
         shiftY = y;
     }
 
+    /** From here on everything is drawn so much wider and higher, about the origin. */
+    void scaled(double across, double down) {
+        scaleX = across;
+        scaleY = down;
+    }
+
     private float x(double mm) {
-        return (float) ((mm + shiftX) * POINTS_PER_MM);
+        return (float) ((mm * scaleX + shiftX) * POINTS_PER_MM);
     }
 
     private float y(double mm) {
-        return (float) ((pageHeight - mm - shiftY) * POINTS_PER_MM);
+        return (float) ((pageHeight - mm * scaleY - shiftY) * POINTS_PER_MM);
     }
 
     void save() throws IOException {
@@ -45,7 +53,7 @@ final class Pen {
     }
 
     void clip(double x, double y, double width, double height) throws IOException {
-        out.addRect(x(x), y(y + height), (float) (width * POINTS_PER_MM), (float) (height * POINTS_PER_MM));
+        out.addRect(x(x), y(y + height), (float) (width * scaleX * POINTS_PER_MM), (float) (height * scaleY * POINTS_PER_MM));
         out.clip();
     }
 
@@ -70,8 +78,19 @@ final class Pen {
     }
 
     void rect(double x, double y, double width, double height) throws IOException {
-        out.addRect(x(x), y(y + height), (float) (width * POINTS_PER_MM), (float) (height * POINTS_PER_MM));
+        out.addRect(x(x), y(y + height), (float) (width * scaleX * POINTS_PER_MM), (float) (height * scaleY * POINTS_PER_MM));
         out.stroke();
+    }
+
+    /** A filled disc. */
+    void disc(Point at, double radius) throws IOException {
+        double k = radius * 0.5523;
+        out.moveTo(x(at.x() - radius), y(at.y()));
+        out.curveTo(x(at.x() - radius), y(at.y() - k), x(at.x() - k), y(at.y() - radius), x(at.x()), y(at.y() - radius));
+        out.curveTo(x(at.x() + k), y(at.y() - radius), x(at.x() + radius), y(at.y() - k), x(at.x() + radius), y(at.y()));
+        out.curveTo(x(at.x() + radius), y(at.y() + k), x(at.x() + k), y(at.y() + radius), x(at.x()), y(at.y() + radius));
+        out.curveTo(x(at.x() - k), y(at.y() + radius), x(at.x() - radius), y(at.y() + k), x(at.x() - radius), y(at.y()));
+        out.fill();
     }
 
     void polyline(List<Point> points) throws IOException {

@@ -1,5 +1,6 @@
 package bathyra.files.svg;
 
+import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Path;
@@ -7,8 +8,8 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Mark;
 import bathyra.piece.Notch;
-import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import java.util.List;
 import java.util.Locale;
@@ -18,47 +19,62 @@ public final class SvgPattern {
     private static final double MARGIN = 10;
     /** About the width of a letter of the labels, mm. */
     private static final double LETTER = 3.1;
+    /** A row wider than this goes on below; screens and cutters differ, paper does not matter here. */
+    private static final double WIDEST = 2400;
 
     private SvgPattern() {}
 
-    /** The whole drawing, pieces laid apart from centre front to centre back. */
-    public static String write(Pattern pattern) {
-        SheetLayout layout = SheetLayout.of(pattern);
+    /** The whole drawing, the pieces of each layer laid apart from centre front to centre back. */
+    public static String write(CuttingPlan plan) {
+        SheetLayout layout = SheetLayout.of(plan, WIDEST);
         double width = layout.width() + 2 * MARGIN;
         double height = layout.height() + 2 * MARGIN;
         StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
         out.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\">\n",
                 width, height, -MARGIN, -MARGIN, width, height));
-        out.append("<title>").append(escape(pattern.title())).append("</title>\n<style>")
+        out.append("<title>").append(escape(plan.pattern().title())).append("</title>\n<style>")
                 .append("path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
-                .append(".notch{stroke-width:.5}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
-        for (Piece piece : pattern.pieces()) {
-            piece(out, piece, layout.shift(piece.id()), pattern.title());
+                .append(".notch,.mark{stroke-width:.5}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
+        for (CuttingPlan.Cut cut : plan.cuts()) {
+            piece(out, cut, layout.shift(cut.id()), plan.pattern().title());
         }
         return out.append("</svg>\n").toString();
     }
 
-    private static void piece(StringBuilder out, Piece piece, Vec shift, String title) {
-        out.append("<g id=\"piece-").append(escape(piece.id())).append("\">\n");
-        tag(out, "cut", polygon(piece.cutLine(), shift));
-        tag(out, "sew", data(piece.path().moved(shift)) + "Z");
+    private static void piece(StringBuilder out, CuttingPlan.Cut cut, Vec shift, String title) {
+        Piece piece = cut.piece();
+        // The layers beside the draft's own carry their name in front, so that each id is there once.
+        String id = cut.id().equals(piece.id()) ? "piece-" + piece.id() : cut.id();
+        out.append("<g id=\"").append(escape(id)).append("\" class=\"piece ").append(String.join(" ", cut.layers().stream().map(l -> "layer-" + l.id()).toList()))
+                .append("\" data-piece=\"").append(escape(piece.id())).append("\" data-name=\"").append(escape(piece.name())).append("\" data-order=\"").append(piece.order())
+                .append("\" data-block=\"").append(piece.front() ? "front" : "back").append("\" data-cut=\"").append(piece.count()).append(piece.onFold() ? " fold" : "").append("\">\n");
+        tag(out, "cut", "", polygon(piece.cutLine(), shift));
+        tag(out, "sew", " data-edges=\"" + escape(edges(piece)) + "\"", data(piece.path().moved(shift)) + "Z");
         for (LevelMark mark : piece.levelMarks()) {
-            tag(out, "level", line(mark.from().plus(shift), mark.to().plus(shift)));
+            tag(out, "level", " data-level=\"" + escape(mark.level()) + "\"", line(mark.from().plus(shift), mark.to().plus(shift)));
         }
         for (Notch notch : piece.notches()) {
-            SheetLayout.strokes(piece, notch).forEach(s -> tag(out, "notch", line(s.start().plus(shift), s.end().plus(shift))));
+            SheetLayout.strokes(piece, notch).forEach(s -> tag(out, "notch", "", line(s.start().plus(shift), s.end().plus(shift))));
         }
-        tag(out, "grain", SheetLayout.grain(piece).stream().map(s -> line(s.start().plus(shift), s.end().plus(shift))).reduce("", String::concat));
+        for (Mark mark : piece.marks()) {
+            tag(out, "mark " + mark.kind().id(), "", SheetLayout.strokes(mark).stream().map(s -> line(s.start().plus(shift), s.end().plus(shift))).reduce("", String::concat));
+        }
+        tag(out, "grain", "", SheetLayout.grain(piece).stream().map(s -> line(s.start().plus(shift), s.end().plus(shift))).reduce("", String::concat));
         Point at = SheetLayout.labelAt(piece).plus(shift);
         text(out, at, "text number", Integer.toString(piece.order()));
         int row = 1;
         int letters = (int) Math.max(8, piece.mark("waist").map(m -> m.length()).orElse(60.0) * 0.6 / LETTER);
-        for (String words : List.of(piece.name(), piece.cutWords(), title)) {
+        for (String words : List.of(piece.name(), cut.words(), title)) {
             for (String line : broken(words, letters)) {
                 text(out, new Point(at.x(), at.y() + 8 * row++), "text", line);
             }
         }
         out.append("</g>\n");
+    }
+
+    /** The edges of the sewing line in its order: name, kind and of how many stretches each is made. */
+    private static String edges(Piece piece) {
+        return String.join(";", piece.outline().stream().map(e -> e.name() + " " + e.kind().id() + " " + e.path().segments().size()).toList());
     }
 
     private static List<String> broken(String words, int letters) {
@@ -76,8 +92,8 @@ public final class SvgPattern {
         return lines;
     }
 
-    private static void tag(StringBuilder out, String type, String data) {
-        out.append("<path class=\"").append(type).append("\" d=\"").append(data).append("\"/>\n");
+    private static void tag(StringBuilder out, String type, String more, String data) {
+        out.append("<path class=\"").append(type).append("\"").append(more).append(" d=\"").append(data).append("\"/>\n");
     }
 
     private static void text(StringBuilder out, Point at, String type, String words) {

@@ -5,6 +5,7 @@ import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.LayerChoice;
 import bathyra.garment.LayerKind;
+import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
@@ -19,12 +20,16 @@ import java.util.stream.Collectors;
 public final class Layers {
     private Layers() {}
 
-    /** The layers that the garment makes, from the outside in, then facings and strips. A layer that would be empty is left out. */
-    public static List<Layer> of(Pattern pattern, Garment garment) {
+    /**
+     * The layers that the garment makes, from the outside in, then facings and strips. A layer that would be empty is left out.
+     *
+     * @param part which part of the body the pattern is for; of an uneven body each half has a pattern of its own
+     */
+    public static List<Layer> of(Pattern pattern, Garment garment, Part part) {
         List<Layer> layers = new ArrayList<>();
         for (LayerKind kind : LayerKind.values()) {
             if (garment.makes(kind)) {
-                Layer layer = layer(pattern, kind, garment);
+                Layer layer = layer(pattern, kind, garment, part);
                 if (!layer.pieces().isEmpty() || !layer.strips().isEmpty()) {
                     layers.add(layer);
                 }
@@ -33,11 +38,11 @@ public final class Layers {
         return layers;
     }
 
-    private static Layer layer(Pattern pattern, LayerKind kind, Garment garment) {
+    private static Layer layer(Pattern pattern, LayerKind kind, Garment garment, Part part) {
         return switch (kind.sort()) {
             case PANELS -> ofPanels(pattern, kind, garment);
-            case SHAPED -> new Layer(kind, 0, with(pattern, ShapedPieces.of(pattern, kind, garment), List.of(), pattern.levels()), List.of());
-            case STRIPS -> new Layer(kind, 0, with(pattern, List.of(), List.of(), pattern.levels()), Strips.of(pattern, kind, garment));
+            case SHAPED -> new Layer(kind, 0, with(pattern, ShapedPieces.of(pattern, kind, garment, part), List.of(), pattern.levels()), List.of());
+            case STRIPS -> new Layer(kind, 0, with(pattern, List.of(), List.of(), pattern.levels()), Strips.of(pattern, kind, part));
         };
     }
 

@@ -8,6 +8,7 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
+import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.Grain;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.OutlineEdge.Kind;
@@ -32,13 +33,15 @@ final class ShapedPieces {
 
     private ShapedPieces() {}
 
-    static List<Piece> of(Pattern pattern, LayerKind kind, Garment garment) {
+    /** Those of one kind. What lies across the opening is cut once for both halves of an uneven body: by the left one's pattern. */
+    static List<Piece> of(Pattern pattern, LayerKind kind, Garment garment, Part part) {
         List<Piece> pieces = new ArrayList<>();
         for (Piece panel : pattern.pieces()) {
             for (OutlineEdge edge : panel.outline()) {
                 boolean behind = Finishing.use(edge) == EdgeUse.CENTRE_BACK;
                 if (edge.kind() == Kind.CLOSURE && (behind || garment.fastening().closure().opensInFront())) {
-                    shaped(panel, edge, behind, kind, garment).ifPresent(p -> pieces.add(Finishing.cut(p, Optional.of(kind), garment)));
+                    shaped(panel, edge, behind, kind, garment).filter(p -> part != Part.RIGHT || !p.onFold())
+                            .ifPresent(p -> pieces.add(Finishing.cut(part == Part.WHOLE || p.onFold() ? p : p.cutOnce(), Optional.of(kind), garment)));
                 }
             }
         }
@@ -46,13 +49,12 @@ final class ShapedPieces {
     }
 
     private static Optional<Piece> shaped(Piece panel, OutlineEdge edge, boolean behind, LayerKind kind, Garment garment) {
-        double length = edge.path().length();
         return switch (kind) {
             case FACING -> facing(panel, edge, behind);
             case FLY -> behind && !garment.fastening().closure().isLaced() ? Optional.empty()
-                    : Optional.of(upright(behind ? "FLB" : "FLF", behind ? "Fly, centre back" : "Fly, centre front", panel, FLY, length, true, 1));
+                    : Optional.of(upright(behind ? "FLB" : "FLF", behind ? "Fly, centre back" : "Fly, centre front", panel, edge.path(), FLY, 1));
             case MODESTY_PANEL -> behind && garment.gap().value() > 0
-                    ? Optional.of(upright("MP", "Modesty panel", panel, garment.gap().value() / 2 + UNDER, length, true, 2)) : Optional.empty();
+                    ? Optional.of(upright("MP", "Modesty panel", panel, edge.path(), garment.gap().value() / 2 + UNDER, 2)) : Optional.empty();
             default -> Optional.empty();
         };
     }
@@ -94,15 +96,17 @@ final class ShapedPieces {
         return end.distance(path.end()) > 0 ? led.then(Path.of(new Line(path.end(), end))) : led;
     }
 
-    /** A straight piece, given as its half on the fold. @param half how wide the half is, mm */
-    private static Piece upright(String id, String name, Piece beside, double half, double height, boolean fold, int count) {
-        Point a = new Point(0, 0);
-        Point b = new Point(half, 0);
-        Point c = new Point(half, height);
-        Point d = new Point(0, height);
-        List<OutlineEdge> outline = List.of(edge("top", Kind.EDGE, a, b), edge("side-edge", Kind.EDGE, b, c), edge("bottom", Kind.EDGE, c, d), edge("fold", fold ? Kind.FOLD : Kind.EDGE, d, a));
-        Grain grain = new Grain(new Point(half / 2, height * (1 - INSET)), new Point(half / 2, height * INSET));
-        return new Piece(id, name, beside.order(), beside.front(), count, fold, outline, List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of());
+    /** A straight piece as long as the edge it lies beside and at its depth, given as its half on the fold. @param half how wide the half is, mm */
+    private static Piece upright(String id, String name, Piece beside, Path edge, double half, int count) {
+        double top = Math.min(edge.start().y(), edge.end().y());
+        double height = edge.length();
+        Point a = new Point(0, top);
+        Point b = new Point(half, top);
+        Point c = new Point(half, top + height);
+        Point d = new Point(0, top + height);
+        List<OutlineEdge> outline = List.of(edge("top", Kind.EDGE, a, b), edge("side-edge", Kind.EDGE, b, c), edge("bottom", Kind.EDGE, c, d), edge("fold", Kind.FOLD, d, a));
+        Grain grain = new Grain(new Point(half / 2, top + height * (1 - INSET)), new Point(half / 2, top + height * INSET));
+        return new Piece(id, name, beside.order(), beside.front(), count, true, outline, List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of());
     }
 
     private static OutlineEdge edge(String name, Kind kind, Point from, Point to) {

@@ -2,8 +2,8 @@ package bathyra.layer;
 
 import bathyra.cutting.Finishing;
 import bathyra.garment.EdgeUse;
-import bathyra.garment.Garment;
 import bathyra.garment.LayerKind;
+import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -14,6 +14,7 @@ import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** The strips that are measured off: loops, binding and casings, each length reckoned from the finished edges (C12, C13). */
@@ -31,11 +32,12 @@ final class Strips {
 
     private Strips() {}
 
-    static List<Strip> of(Pattern pattern, LayerKind kind, Garment garment) {
+    static List<Strip> of(Pattern pattern, LayerKind kind, Part part) {
+        int halves = part == Part.WHOLE ? 2 : 1;
         return switch (kind) {
-            case LOOPS -> loops(pattern);
-            case BIAS_BINDING -> binding(pattern);
-            case CASINGS -> casings(pattern);
+            case LOOPS -> loops(pattern, halves);
+            case BIAS_BINDING -> binding(pattern, halves);
+            case CASINGS -> casings(pattern, halves);
             default -> List.of();
         };
     }
@@ -48,22 +50,22 @@ final class Strips {
         return Given.option(name, value, Quantity.LENGTH, "rule", rule);
     }
 
-    private static List<Strip> loops(Pattern pattern) {
+    private static List<Strip> loops(Pattern pattern, int halves) {
         Optional<OutlineEdge> back = pattern.pieces().stream().flatMap(p -> p.outline().stream())
                 .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == EdgeUse.CENTRE_BACK).findFirst();
         return back.map(edge -> {
-            int count = 2 * ((int) Math.floor(edge.path().length() / LOOP_SPACING) + 1);
+            int count = halves * ((int) Math.floor(edge.path().length() / LOOP_SPACING) + 1);
             return List.of(new Strip("Loops", count, usual("One loop", LOOP_LONG, LOOPS), usual("Width", LOOP_WIDE, LOOPS), true));
         }).orElse(List.of());
     }
 
-    private static List<Strip> binding(Pattern pattern) {
+    private static List<Strip> binding(Pattern pattern, int halves) {
         List<Strip> strips = new ArrayList<>();
         for (EdgeUse use : List.of(EdgeUse.UPPER_EDGE, EdgeUse.LOWER_EDGE)) {
             double half = pattern.pieces().stream().mapToDouble(p -> length(p, use)).sum();
             if (half > 0) {
                 String edge = use == EdgeUse.UPPER_EDGE ? "Upper edge" : "Lower edge";
-                Reckoned length = measured(edge + ", one half", half, BINDING).times(2).plus(BINDING_MORE / 2).named("Binding, " + use.label(), BINDING);
+                Reckoned length = measured(edge + ", one half", half, BINDING).times(halves).plus(BINDING_MORE / 2).named("Binding, " + use.label(), BINDING);
                 strips.add(new Strip("Binding, " + use.label(), 1, length, usual("Finished width", BINDING_WIDE, BINDING).times(4).named("Cut width", BINDING), true));
             }
         }
@@ -75,14 +77,14 @@ final class Strips {
     }
 
     /** One on every long seam of the body; a cup takes none (C13). */
-    private static List<Strip> casings(Pattern pattern) {
+    private static List<Strip> casings(Pattern pattern, int halves) {
         Reckoned width = usual("Bone", BONE, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
         List<Strip> strips = new ArrayList<>();
         for (SeamJoin seam : pattern.seams()) {
             boolean upright = pattern.piece(seam.a().piece()).mark("waist").isPresent() && pattern.piece(seam.b().piece()).mark("waist").isPresent();
             if (upright && !seam.a().equals(seam.b()) && !seam.a().edge().startsWith("cup") && !seam.a().edge().startsWith("waist")) {
                 Reckoned length = measured(seam.name(), pattern.edge(seam.a()).path().length(), CASINGS);
-                strips.add(new Strip("Casing, " + seam.name().toLowerCase(java.util.Locale.ROOT), 2, length, width, false));
+                strips.add(new Strip("Casing, " + seam.name().toLowerCase(Locale.ROOT), halves, length, width, false));
             }
         }
         return strips;

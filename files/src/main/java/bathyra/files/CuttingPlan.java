@@ -5,6 +5,7 @@ import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
 import bathyra.layer.Layers;
 import bathyra.layer.Strip;
+import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
@@ -53,7 +54,7 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
 
     /** The layers of a draft that are wanted. */
     public static CuttingPlan of(Draft draft, Predicate<LayerKind> wanted) {
-        List<Layer> layers = Layers.of(draft.pattern(), draft.commission().garment()).stream().filter(l -> wanted.test(l.kind())).toList();
+        List<Layer> layers = Layers.of(draft.pattern(), draft.commission().garment(), part(draft)).stream().filter(l -> wanted.test(l.kind())).toList();
         List<Cut> own = new ArrayList<>();
         List<Cut> others = new ArrayList<>();
         Map<String, Piece> drafted = new LinkedHashMap<>();
@@ -76,6 +77,11 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
         }
         own.addAll(others);
         return new CuttingPlan(draft.pattern(), layers, own);
+    }
+
+    /** The draft of an uneven body is its left half's and has the right one beside it. */
+    private static Part part(Draft draft) {
+        return draft.rightHalf().isPresent() ? Part.LEFT : draft.commission().measurements().part();
     }
 
     private static void add(List<Cut> others, Piece piece, LayerKind kind, Optional<Piece> drafted) {

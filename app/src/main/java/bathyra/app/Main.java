@@ -4,6 +4,7 @@ import bathyra.app.command.CheckCommand;
 import bathyra.app.command.DemoCommand;
 import bathyra.app.command.DraftCommand;
 import bathyra.app.command.Exit;
+import bathyra.app.command.ImportCommand;
 import bathyra.app.command.PlotterSimulatorCommand;
 import bathyra.app.command.TapeSimulatorCommand;
 import bathyra.app.command.WindowCommand;
@@ -27,8 +28,8 @@ public final class Main {
         if (arguments.length == 1 && arguments[0].equals("demo")) {
             return new DemoCommand().call();
         }
-        return new CommandLine(new WindowCommand()).addSubcommand(new DemoCommand()).addSubcommand(new DraftCommand()).addSubcommand(new CheckCommand()).addSubcommand(new TapeSimulatorCommand())
-                .addSubcommand(new PlotterSimulatorCommand())
+        return new CommandLine(new WindowCommand()).addSubcommand(new DemoCommand()).addSubcommand(new DraftCommand()).addSubcommand(new CheckCommand()).addSubcommand(new ImportCommand())
+                .addSubcommand(new TapeSimulatorCommand()).addSubcommand(new PlotterSimulatorCommand())
                 .setExecutionExceptionHandler((e, line, result) -> {
                     org.slf4j.LoggerFactory.getLogger(Main.class).error("a command failed", e);
                     line.getErr().println("Something went wrong that should not: " + e.getClass().getSimpleName() + ". The log in the data folder says more.");

@@ -47,7 +47,7 @@ class BookWindowTest extends RealWindow {
             }
         });
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#walking-strip").tryQuery()).isPresent();
+        assertThat(robot.lookup("#truing-strip").tryQuery()).isPresent();
         assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.0 cm");
         assertThat(book.find(1).orElseThrow().measurements().taken().get(MeasurementKey.HIP).millimetres()).isEqualTo(1040);
         go(robot, "measure");

@@ -59,7 +59,7 @@ class FrameWindowTest extends RealWindow {
         robot.clickOn("#output");
         robot.clickOn("With the wearer's name");
         robot.clickOn("#output");
-        robot.clickOn("PDF, one A0 sheet");
+        robot.clickOn("PDF, A0 sheets");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Nerea Holloway");

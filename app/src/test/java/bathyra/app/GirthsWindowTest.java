@@ -73,13 +73,13 @@ class GirthsWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup(".caution").queryAll()).isNotEmpty();
         robot.clickOn("#output");
-        robot.clickOn("PDF, one A0 sheet");
+        robot.clickOn("PDF, A0 sheets");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#written")).startsWith("The waist is drawn in past the top level.");
         assertThat(Files.exists(output)).isFalse();
         robot.interact(() -> robot.lookup("#spoken").queryButton().fire());
         robot.clickOn("#output");
-        robot.clickOn("PDF, one A0 sheet");
+        robot.clickOn("PDF, A0 sheets");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         assertThat(Files.size(output)).isPositive();
     }

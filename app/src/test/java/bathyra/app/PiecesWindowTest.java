@@ -35,7 +35,7 @@ class PiecesWindowTest extends RealWindow {
     void theNeedle_walksTheSeamByKeys(FxRobot robot) {
         go(robot, "pieces");
         assertThat(text(robot, "#walked")).doesNotContain("needle");
-        robot.clickOn("#walking-strip");
+        robot.clickOn("#truing-strip");
         WaitForAsyncUtils.waitForFxEvents();
         String there = text(robot, "#walked");
         assertThat(there).contains("; needle at ");

@@ -51,6 +51,16 @@ public record Piece(String id, String name, int order, boolean front, int count,
         return new Piece(id, name, order, front, 1, false, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
     }
 
+    /** The same piece under another id. */
+    public Piece withId(String next) {
+        return new Piece(next, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+    }
+
+    /** The same piece with other edges. */
+    public Piece withOutline(List<OutlineEdge> next) {
+        return new Piece(id, name, order, front, count, onFold, next, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+    }
+
     /** The same piece with a corner that is drawn on purpose. */
     public Piece declaring(Corner corner) {
         return new Piece(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of(corner), allowances, marks);

@@ -8,6 +8,7 @@ import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Every edge that is to be sewn has an edge to which it is sewn. */
@@ -33,7 +34,7 @@ final class Partners implements Check {
     private static Finding look(Piece piece, OutlineEdge edge, boolean joined) {
         Finding finding = new Finding("partner", piece.id() + "." + edge.name(), joined ? Finding.Status.OK : Finding.Status.FAULT, joined ? 0 : 1, 0, "count", Sentence.of(joined
                 ? piece.name() + ": the edge " + edge.name() + " has its partner."
-                : piece.name() + ": the edge " + edge.name() + " is to be sewn, and no edge is named that it is sewn to. Name its partner under seams, or call it an edge."), java.util.Optional.empty());
+                : piece.name() + ": the edge " + edge.name() + " is to be sewn, and no edge is named that it is sewn to. Name its partner under seams, or call it an edge."), Optional.empty());
         return joined ? finding : finding.at(piece.id(), edge.path().at(edge.path().length() / 2).point());
     }
 }

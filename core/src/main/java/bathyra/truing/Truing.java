@@ -23,9 +23,10 @@ public final class Truing {
         return BEFORE_CUTTING.stream().flatMap(c -> c.look(pattern).stream()).toList();
     }
 
-    /** Everything, for a pattern of which nothing is known but the document: also whether every edge that is sewn has its partner. */
+    /** Everything, for a pattern of which nothing is known but the document: also whether every edge that is sewn, and every notch on it, has its partner. */
     public static List<Finding> lookAtForeign(Pattern pattern) {
         List<Finding> findings = new ArrayList<>(new Partners().look(pattern));
+        findings.addAll(new NotchPartners().look(pattern));
         findings.addAll(look(pattern));
         findings.addAll(beforeCutting(pattern));
         return findings;

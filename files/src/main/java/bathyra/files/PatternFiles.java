@@ -3,10 +3,16 @@ package bathyra.files;
 import bathyra.draft.Draft;
 import bathyra.files.json.PatternJson;
 import bathyra.layer.Layer;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
 import bathyra.truing.Finding;
 import bathyra.truing.Truing;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /** What is asked of every file of a pattern, whatever its format. */
 public final class PatternFiles {
@@ -23,9 +29,24 @@ public final class PatternFiles {
     public static List<Finding> beforeCutting(CuttingPlan plan) {
         List<Finding> findings = new ArrayList<>();
         for (CuttingPlan.Cut cut : plan.cuts()) {
-            findings.addAll(Truing.beforeCutting(new bathyra.piece.Pattern("", "", List.of(), List.of(cut.piece()), List.of(), java.util.OptionalDouble.empty())));
+            findings.addAll(Truing.beforeCutting(new Pattern("", "", List.of(), List.of(cut.piece()), List.of(), OptionalDouble.empty())));
         }
         return findings;
+    }
+
+    /**
+     * The pieces that do not fit across a roll; empty when all do. What is wider than a sheet goes on on the next one.
+     *
+     * @param across what can be drawn across the roll, mm
+     */
+    public static List<Finding> tooWide(CuttingPlan plan, double across) {
+        return plan.cuts().stream().filter(cut -> width(cut.piece()) > across).map(cut -> Finding.mm("paper", cut.id(), Finding.Status.FAULT, width(cut.piece()), across, Sentence.of(
+                cut.piece().name() + " is {} wide with its allowances, and {} can be drawn across this roll. Take a wider roll, or sheets.", Length.mm(width(cut.piece())), Length.mm(across)))).toList();
+    }
+
+    private static double width(Piece piece) {
+        double[] box = SheetLayout.box(piece);
+        return box[2] - box[0];
     }
 
     /** The pattern document of a draft with the layers of a plan, and with everything that was checked. */
@@ -41,7 +62,7 @@ public final class PatternFiles {
      * and none of the words that some systems keep for their devices.
      */
     public static String fileName(String title) {
-        String plain = java.text.Normalizer.normalize(title, java.text.Normalizer.Form.NFKD).replaceAll("\\p{M}", "").replace("ß", "ss").replace("ø", "o").replace("Ø", "O").replace("æ", "ae").replace("ł", "l");
+        String plain = Normalizer.normalize(title, Normalizer.Form.NFKD).replaceAll("\\p{M}", "").replace("ß", "ss").replace("ø", "o").replace("Ø", "O").replace("æ", "ae").replace("ł", "l");
         String name = plain.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
         if (name.length() > NAME_MOST) {
             name = name.substring(0, NAME_MOST).replaceAll("-$", "");

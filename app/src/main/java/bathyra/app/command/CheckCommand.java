@@ -1,44 +1,46 @@
 package bathyra.app.command;
 
 import bathyra.files.json.BadDocument;
-import bathyra.files.json.DocumentText;
-import bathyra.files.json.PatternJson;
 import bathyra.measure.LengthUnit;
-import bathyra.piece.Pattern;
 import bathyra.truing.Finding;
 import bathyra.truing.Truing;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Re-runs every check on a pattern document, one line a check. */
-@Command(name = "check", description = "Checks a pattern document.", mixinStandardHelpOptions = true)
+/** Re-runs every check on a pattern, whoever drew it, one line a check. */
+@Command(name = "check", description = "Checks a pattern: a pattern document, or a drawing from elsewhere.", mixinStandardHelpOptions = true)
 public final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "PATTERN.json", description = "A pattern document.")
+    @Parameters(paramLabel = "PATTERN", description = "A pattern document, or a drawing (svg, dxf).")
     private Path input;
+
+    @Option(names = "--unit", paramLabel = "UNIT", description = "What a drawing is measured in, where its file does not say: mm, cm, in, px, pt.")
+    private Optional<String> unit = Optional.empty();
+
+    @Option(names = "--sew", paramLabel = "EDGES", description = "Two edges of a drawing that are sewn together, such as P1/edge-2:P2/edge-4; may be given often. Edges that agree when left out.")
+    private List<String> sew = List.of();
 
     @Override
     public Integer call() {
-        Pattern pattern;
+        TakenFile taken;
         try {
-            pattern = PatternJson.read(DocumentText.read(input, DocumentText.PATTERN_MOST));
+            taken = TakenFile.read(input, unit, sew);
         } catch (BadDocument e) {
             e.faults().forEach(spec.commandLine().getErr()::println);
             return Exit.INPUT;
-        } catch (IOException e) {
-            spec.commandLine().getErr().println("file: " + input + " cannot be read; the path of a pattern document");
-            return Exit.INPUT;
         }
-        List<Finding> findings = Truing.look(pattern);
+        taken.notes().forEach(spec.commandLine().getErr()::println);
+        List<Finding> findings = Truing.lookAtForeign(taken.pattern());
         for (Finding f : findings) {
             spec.commandLine().getOut().println(String.format(Locale.ROOT, "%s %s %s: %.2f (limit %.2f) %s · %s", f.status().id(), f.id(), f.subject(),
                     f.value(), f.limit(), f.unit(), DraftCommand.plain(f.sentence().in(LengthUnit.MM))));

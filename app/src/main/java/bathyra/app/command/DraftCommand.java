@@ -9,11 +9,11 @@ import bathyra.draft.Refusal;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.files.csv.CuttingLists;
+import bathyra.files.dxf.DxfPattern;
+import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
-import bathyra.files.dxf.DxfPattern;
-import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.pdf.PrintScale;
@@ -34,12 +34,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import picocli.CommandLine;
 
 /** Drafts commissions without a window: all files of all inputs, or none. */
 @Command(name = "draft", description = "Drafts commissions to files, without a window.", mixinStandardHelpOptions = true)
@@ -96,6 +96,18 @@ public final class DraftCommand implements Callable<Integer> {
         return new Sheets(on, scale);
     }
 
+    /** Why the files cannot be written as they are asked for. */
+    private List<Finding> hindrances(CuttingPlan plan, Sheets sheets) {
+        List<Finding> findings = new ArrayList<>(PatternFiles.faults(plan));
+        if (formats.contains("pdf")) {
+            sheets.paper().acrossRoll(sheets.scale()).ifPresent(across -> findings.addAll(PatternFiles.tooWide(plan, across)));
+        }
+        if (formats.contains("hpgl")) {
+            findings.addAll(PatternFiles.tooWide(plan, HpglPattern.ROLL));
+        }
+        return findings;
+    }
+
     private CuttingPlan plan(Draft draft) {
         return CuttingPlan.of(draft, kind -> layers.isEmpty() || layers.contains(kind.id()));
     }
@@ -127,7 +139,7 @@ public final class DraftCommand implements Callable<Integer> {
                 faults.add(prefix(entry.getKey()) + String.format(java.util.Locale.ROOT, "spoken: is missing for a waist drawn in by %.0f %%; past %.0f %% a pattern is printed once it is on record that the wearer was told and agreed: a date and the reduction",
                         draft.waistReduction() * 100, Advice.ANYONE * 100));
             } else if (outcome instanceof Draft draft) {
-                List<Finding> tight = Stream.concat(Stream.of(draft), draft.rightHalf().stream()).flatMap(d -> PatternFiles.faults(plan(d)).stream()).toList();
+                List<Finding> tight = Stream.concat(Stream.of(draft), draft.rightHalf().stream()).flatMap(d -> hindrances(plan(d), sheets).stream()).toList();
                 if (!tight.isEmpty()) {
                     worst = worst == Exit.DONE ? Exit.NO_PATTERN : Math.min(worst, Exit.NO_PATTERN);
                     tight.forEach(f -> faults.add(prefix(entry.getKey()) + reason(f, entry.getValue())));

@@ -6,10 +6,13 @@ import bathyra.app.shell.Workshop;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
+import bathyra.files.hpgl.HpglPattern;
+import bathyra.files.pdf.Paper;
 import bathyra.garment.Commission;
 import bathyra.truing.Finding;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -107,15 +110,20 @@ public final class Output {
         if (kind == OutputKind.PAPER_MODEL && workshop.draft().filter(d -> d.cutting().apex().isPresent()).isEmpty()) {
             return Optional.of("There is no cup to fold: no seam passes over the apex.");
         }
-        return kind.isPattern() ? hindranceOnPieces() : Optional.empty();
+        return kind.isPattern() ? hindranceOnPieces(kind) : Optional.empty();
     }
 
-    private Optional<String> hindranceOnPieces() {
-        CuttingPlan plan = CuttingPlan.of(workshop.draft().orElseThrow(), kind -> !printing.get().left().contains(kind));
+    private Optional<String> hindranceOnPieces(OutputKind kind) {
+        CuttingPlan plan = CuttingPlan.of(workshop.draft().orElseThrow(), layer -> !printing.get().left().contains(layer));
         if (plan.layers().isEmpty()) {
             return Optional.of("Every layer is left out. Choose on the Pieces stage which layers are put out.");
         }
-        List<Finding> faults = PatternFiles.faults(plan);
+        List<Finding> faults = new ArrayList<>(PatternFiles.faults(plan));
+        if (kind == OutputKind.PDF_ROLL) {
+            faults.addAll(PatternFiles.tooWide(plan, Paper.ROLL.acrossRoll(printing.get().scale()).orElseThrow()));
+        } else if (kind == OutputKind.PLOT || kind == OutputKind.SEND) {
+            faults.addAll(PatternFiles.tooWide(plan, HpglPattern.ROLL));
+        }
         return faults.isEmpty() ? Optional.empty() : Optional.of(faults.get(0).sentence().in(workshop.unit()));
     }
 

@@ -1,95 +1,130 @@
 package bathyra.app.pieces;
 
 import bathyra.app.output.Output;
-import bathyra.app.reckoning.OptionField;
+import bathyra.app.pieces.PiecesDrawing.Look;
 import bathyra.app.shell.HalfSwitch;
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Settings;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.Joining;
 import bathyra.app.table.LookSwitch;
+import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
+import bathyra.app.truing.TruingStrip;
 import bathyra.draft.Draft;
-import bathyra.garment.Choice;
-import bathyra.garment.Commission;
-import bathyra.garment.EdgeUse;
-import bathyra.garment.Garment;
-import bathyra.garment.LengthOption;
-import bathyra.garment.LowerShape;
-import bathyra.garment.UpperShape;
+import bathyra.garment.EdgeAt;
+import bathyra.garment.LayerKind;
+import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
+import bathyra.layer.Layer;
+import bathyra.layer.SewingOrder;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
+import bathyra.piece.Pattern;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
 import bathyra.truing.SeamPair;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Stream;
-import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.input.KeyCode;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** The Pieces stage: the pieces apart or joined, the walk of a seam below, and what was checked beside it. */
+/** The Pieces stage: the pieces of the draft or of a layer, apart or joined, the truing strip below, and a card for what one is at. */
 public final class PiecesView extends TableStage {
-    private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private static final String HANDLE = "allowance-handle";
+    private static final double REACH = 9;
+    private final PiecesModel model;
     private final HalfSwitch halves;
-    private final WalkingStrip strip = new WalkingStrip();
+    private final TruingStrip strip = new TruingStrip();
     private final Label walked = new Label();
     private final Button next = new Button();
-    private final List<OptionField> allowances;
-    private final List<OptionField> below;
-    private final MenuButton upper = new MenuButton();
-    private final MenuButton lower = new MenuButton();
-    private final VBox controls;
+    private final MenuButton layerMenu = new MenuButton();
+    private final LookSwitch<Joining> joiningSwitch;
+    private final LookSwitch<PiecesCard> cards;
+    private final ChecksCard checks;
+    private final EdgeCard edges;
+    private final LayersCard layers;
+    private final OrderCard order = new OrderCard();
+    private final PrintCard print;
+    private final PullHandles handle;
     private int seam;
     private Joining joining = Joining.APART;
+    private PiecesCard shown = PiecesCard.CHECKS;
     private Optional<Finding> finding = Optional.empty();
-    private Optional<Draft> looked = Optional.empty();
+    private Optional<Pattern> looked = Optional.empty();
+    private PiecesDrawing drawing;
 
     public PiecesView(Workshop workshop, Output output) {
         super(workshop, "pieces-table", "The pieces with their allowances");
-        Settings settings = new Settings(workshop);
-        below = Stream.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW).map(o -> new OptionField(settings.length(o), workshop::unit)).toList();
-        below.forEach(field -> field.managedProperty().bind(field.visibleProperty()));
-        allowances = Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).map(u -> new OptionField(settings.allowance(u), workshop::unit)).toList();
-        controls = controls();
-        strip.needleProperty().addListener((o, was, now) -> workshop.half().ifPresent(d -> {
-            lay(drawing(d));
-            walked(d);
-        }));
+        model = new PiecesModel(workshop);
+        checks = new ChecksCard(workshop, model, this::look);
+        edges = new EdgeCard(workshop, model);
+        layers = new LayersCard(workshop, model);
+        print = new PrintCard(output, model);
+        output.printingProperty().addListener((o, was, now) -> show());
+        strip.needleProperty().addListener((o, was, now) -> {
+            if (workshop.half().isPresent()) {
+                draw();
+                walked();
+            }
+        });
+        handle = new PullHandles(table, workshop::letGo);
+        handle.add(HANDLE, new PullHandles.Pull("Allowance of the edge in hand; arrow keys change it", to -> model.pull(drawing.outside(to)),
+                way -> model.pull(model.allowance(model.garment()).millimetres() + drawing.widens(way)), () -> LengthText.say(model.allowance(model.garment()), workshop.unit())));
+        table.setOnMouseClicked(e -> {
+            if (e.isStillSincePress() && drawing != null) {
+                drawing.edgeAt(table.viewProperty().get().toPaper(e.getX(), e.getY()), REACH / table.viewProperty().get().scale()).ifPresent(at -> {
+                    turnTo(PiecesCard.EDGE);
+                    walk(at);
+                    model.choose(at);
+                });
+            }
+        });
         halves = new HalfSwitch(workshop);
-        ZoomSlip zoom = new ZoomSlip(table);
-        HBox slips = new HBox(10, halves, joiningSwitch(), zoom);
+        joiningSwitch = new LookSwitch<>("joining-", List.of(Joining.values()), joining, Joining::label, this::join);
+        layerMenu.setId("layer");
+        layerMenu.setMinWidth(Region.USE_PREF_SIZE);
+        layerMenu.setAccessibleText("Which layer lies on the table");
+        HBox slips = new HBox(10, halves, layerMenu, joiningSwitch, new ZoomSlip(table));
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
+        cards = new LookSwitch<>("card-", List.of(PiecesCard.values()), shown, PiecesCard::label, this::turnTo);
+        cards.getStyleClass().add("card-tabs");
+        ScrollPane below = scrolling(card);
+        VBox.setVgrow(below, Priority.ALWAYS);
+        setRight(new VBox(cards, below));
         arrange(foot(), List.of(slips));
     }
 
+    /** The seam in which an edge is sewn is laid on the strip. */
+    private void walk(EdgeAt at) {
+        SeamJoin.Ref ref = new SeamJoin.Ref(at.piece(), at.edge());
+        for (int i = 0; i < seams().size(); i++) {
+            if (seams().get(i).a().equals(ref) || seams().get(i).b().equals(ref)) {
+                seam = i;
+            }
+        }
+    }
+
     private VBox foot() {
-        Label head = new Label("Walking");
+        Label head = new Label("Truing");
         head.getStyleClass().add("section-head");
         next.getStyleClass().add("deed");
         next.setId("next-seam");
+        next.setMinWidth(Region.USE_PREF_SIZE);
         next.setOnAction(e -> {
             seam = (seam + 1) % seams().size();
             show();
@@ -102,169 +137,113 @@ public final class PiecesView extends TableStage {
         title.setAlignment(Pos.BASELINE_LEFT);
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Drag the needle to walk the seam; choose a check to see its place." : u));
+        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Click an edge to change its allowance; drag the needle to walk the seam." : u));
         under.setMinHeight(20);
         VBox foot = new VBox(2, title, strip, under);
         foot.getStyleClass().add("strip");
         return foot;
     }
 
-    private LookSwitch<Joining> joiningSwitch() {
-        return new LookSwitch<>("joining-", List.of(Joining.values()), joining, Joining::label, next -> {
-            joining = next;
+    private void join(Joining way) {
+        joining = way;
+        show();
+        table.fit();
+    }
+
+    private void turnTo(PiecesCard card) {
+        if (shown != card) {
+            shown = card;
+            cards.choose(card);
             show();
-            table.fit();
-        });
-    }
-
-    private VBox controls() {
-        VBox box = new VBox();
-        box.getStyleClass().add("controls");
-        upper.setId("upper-edge");
-        lower.setId("lower-edge");
-        choices(upper, UpperShape.values(), shape -> workshop.commission().garment().withUpperEdge(shape), "upper edge ");
-        choices(lower, LowerShape.values(), shape -> workshop.commission().garment().withLowerEdge(shape), "lower edge ");
-        box.getChildren().addAll(title("Edges"), upper, lower);
-        box.getChildren().addAll(below);
-        box.getChildren().add(title("Allowances"));
-        box.getChildren().addAll(allowances);
-        return box;
-    }
-
-    private static Label title(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("section-title");
-        return label;
-    }
-
-    private <C extends Choice> void choices(MenuButton menu, C[] all, Function<C, Garment> with, String what) {
-        menu.setMaxWidth(Double.MAX_VALUE);
-        for (C each : all) {
-            MenuItem item = new MenuItem(each.label());
-            item.setOnAction(e -> change(what + each.label().toLowerCase(Locale.ROOT), workshop.commission().withGarment(with.apply(each))));
-            menu.getItems().add(item);
         }
     }
 
     private List<SeamJoin> seams() {
-        return workshop.half().map(d -> d.pattern().seams()).orElse(List.of());
+        return model.pattern().seams().isEmpty() ? workshop.half().orElseThrow().pattern().seams() : model.pattern().seams();
+    }
+
+    /** What is walked: the layer's own edges, or the draft's where a layer is not sewn by itself. */
+    private Pattern walkedPattern() {
+        return model.pattern().seams().isEmpty() ? workshop.half().orElseThrow().pattern() : model.pattern();
     }
 
     @Override
     protected void showNothing() {
+        handle.place(Map.of());
+        strip.clear();
         teach("No pieces yet", "Pieces are cut from a finished draft. Take the measurements first; then the panels come apart here, with notches, grain and allowances.");
     }
 
-    private PiecesDrawing drawing(Draft draft) {
-        return new PiecesDrawing(draft, workshop.unit(), seams().get(seam), strip.needleProperty().get(), finding, joining);
+    private void draw() {
+        Pattern pattern = model.pattern();
+        Joining way = model.layer().isPresent() ? Joining.APART : joining;
+        List<SewingOrder.Step> steps = shown == PiecesCard.ORDER && way == Joining.APART ? SewingOrder.of(pattern) : List.of();
+        Optional<SeamJoin> walking = pattern.seams().isEmpty() ? Optional.empty() : Optional.of(seams().get(seam));
+        drawing = new PiecesDrawing(workshop.half().orElseThrow(), new Look(pattern, workshop.unit(), walking, strip.needleProperty().get(), finding, way,
+                shown == PiecesCard.EDGE ? model.chosen() : Optional.empty(), steps));
+        lay(drawing);
+        handle.place(drawing.handle().map(at -> Map.of(HANDLE, at)).orElse(Map.<String, Point>of()));
     }
 
     @Override
     protected void showDraft() {
         halves.refresh();
-        Draft draft = workshop.half().orElseThrow();
-        LengthUnit unit = workshop.unit();
-        if (!looked.equals(workshop.half())) {
-            // A place on the former draft says nothing about this one.
+        if (looked.isEmpty() || looked.get() != model.pattern()) {
+            // A place on former pieces says nothing about these.
             finding = Optional.empty();
-            looked = workshop.half();
+            looked = Optional.of(model.pattern());
         }
-        SeamJoin walking = seams().get(seam);
-        lay(drawing(draft));
-        strip.show(draft, walking, unit);
-        walked(draft);
+        seam = Math.min(seam, seams().size() - 1);
+        joiningSwitch.setDisable(model.layer().isPresent());
+        layerMenu();
+        draw();
+        strip.show(walkedPattern(), seams().get(seam), workshop.unit());
+        walked();
         next.setText("next seam: " + seams().get((seam + 1) % seams().size()).name().toLowerCase(Locale.ROOT));
-        upper.setText("Upper edge: " + workshop.commission().garment().upperEdge().label().toLowerCase(Locale.ROOT));
-        lower.setText("Lower edge: " + workshop.commission().garment().lowerEdge().label().toLowerCase(Locale.ROOT));
-        allowances.forEach(OptionField::refresh);
-        LowerShape shape = workshop.commission().garment().lowerEdge();
-        below.forEach(field -> field.setVisible(!shape.isOnLevel()));
-        below.get(0).setVisible(shape == LowerShape.POINTED || shape == LowerShape.ROUNDED);
-        below.get(2).setVisible(shape == LowerShape.POINTED || shape == LowerShape.ROUNDED);
-        below.forEach(OptionField::refresh);
-        checks(draft, unit);
+        card(workshop.half().orElseThrow());
     }
 
-    private void walked(Draft draft) {
+    private void layerMenu() {
+        layerMenu.setText(model.layer().map(LayerKind::label).orElse("As drafted"));
+        layerMenu.getItems().clear();
+        layerMenu.getItems().add(item("layer-draft", "As drafted", Optional.empty()));
+        for (Layer layer : model.layers()) {
+            if (!layer.pieces().isEmpty()) {
+                layerMenu.getItems().add(item("layer-" + layer.kind().id(), layer.kind().label(), Optional.of(layer.kind())));
+            }
+        }
+    }
+
+    private MenuItem item(String id, String label, Optional<LayerKind> kind) {
+        MenuItem item = new MenuItem(label);
+        item.setId(id);
+        item.setOnAction(e -> {
+            model.look(kind);
+            table.fit();
+        });
+        return item;
+    }
+
+    private void card(Draft draft) {
+        switch (shown) {
+            case CHECKS -> checks.show(card, draft, finding);
+            case EDGE -> edges.show(card);
+            case LAYERS -> layers.show(card);
+            case ORDER -> order.show(card, SewingOrder.of(model.pattern()));
+            case PRINT -> print.show(card);
+        }
+    }
+
+    private void walked() {
         SeamJoin walking = seams().get(seam);
-        SeamPair pair = SeamPair.of(draft.pattern(), walking);
+        SeamPair pair = SeamPair.of(walkedPattern(), walking);
         double at = strip.needleProperty().get();
         walked.setText(walking.name().toLowerCase(Locale.ROOT) + ": both edges " + LengthText.say(Length.mm(pair.totalA()), workshop.unit()) + "; up to "
                 + LengthText.say(Length.mm(Tolerance.SEAM), LengthUnit.MM) + " apart is allowed" + (at > 0 ? "; needle at " + LengthText.say(Length.mm(at), workshop.unit()) : ""));
     }
 
-    private void checks(Draft draft, LengthUnit unit) {
-        card.begin("What was checked", controls);
-        for (Finding note : draft.with(Finding.Status.NOTE)) {
-            card.add(slip(note, unit));
-        }
-        Map<String, List<Finding>> groups = new LinkedHashMap<>();
-        draft.with(Finding.Status.OK).forEach(f -> groups.computeIfAbsent(f.id(), k -> new ArrayList<>()).add(f));
-        groups.forEach((id, findings) -> card.add(row(id, findings, unit)));
-    }
-
-    private VBox slip(Finding note, LengthUnit unit) {
-        Label title = new Label(CheckNames.title(note.id()), Marks.triangle());
-        title.getStyleClass().add("note-title");
-        Label words = new Label(note.sentence().in(unit));
-        words.getStyleClass().add("words");
-        VBox slip = new VBox(title, words);
-        slip.getStyleClass().add("note-slip");
-        if (note.id().equals("seated-length")) {
-            Button shorten = shorten(note);
-            slip.getChildren().add(shorten);
-        }
-        choosable(slip, title.getText() + ". " + words.getText(), note);
-        return slip;
-    }
-
-    /** A pointed or rounded front is cut back to the lap; another edge goes up to the next line. */
-    private Button shorten(Finding note) {
-        Garment garment = workshop.commission().garment();
-        LowerShape shape = garment.lowerEdge();
-        Length lap = Length.mm(Math.floor(note.limit()));
-        boolean byLength = (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) && LengthOption.FRONT_LENGTH_BELOW.allows(lap);
-        LowerShape shorter = shape == LowerShape.HIP ? LowerShape.HIGH_HIP : LowerShape.WAIST;
-        String words = byLength ? "lower edge in front to " + LengthText.say(lap, workshop.unit()) : "lower edge " + shorter.label().toLowerCase(Locale.ROOT);
-        Button shorten = new Button(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));
-        shorten.getStyleClass().add("primary");
-        shorten.setId("shorten");
-        shorten.setOnAction(e -> change(words, workshop.commission().withGarment(byLength ? garment.withLength(LengthOption.FRONT_LENGTH_BELOW, lap) : garment.withLowerEdge(shorter))));
-        return shorten;
-    }
-
-    private HBox row(String id, List<Finding> findings, LengthUnit unit) {
-        Finding worst = CheckNames.worst(id, findings);
-        Label name = new Label(CheckNames.title(id));
-        name.getStyleClass().add("check-name");
-        Label words = new Label(CheckNames.summary(id, findings.size(), worst, unit));
-        words.getStyleClass().add("words");
-        HBox row = new HBox(Marks.tick(), new VBox(name, words));
-        row.getStyleClass().add("check-row");
-        row.pseudoClassStateChanged(SELECTED, finding.isPresent() && finding.get() == worst);
-        choosable(row, name.getText() + ". " + words.getText(), worst);
-        return row;
-    }
-
-    /** Choosing it shows its place on the drawing. */
-    private void choosable(Region part, String name, Finding which) {
-        part.setFocusTraversable(true);
-        part.setAccessibleText(name);
-        part.setOnMouseClicked(e -> look(which));
-        part.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER) {
-                look(which);
-            }
-        });
-    }
-
     private void look(Finding which) {
         finding = Optional.of(which);
         show();
-    }
-
-    private void change(String label, Commission after) {
-        workshop.letGo();
-        workshop.change(label, after, new Object());
     }
 }

@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /** The lengths of the commission in hand that can be set: eases, rule lengths, allowances, each with its way back to the rule. */
@@ -83,6 +84,21 @@ public final class Settings {
                 (g, l) -> g.withAllowance(use, l), g -> g.withoutAllowance(use));
     }
 
+    /** What an own value is laid into a garment with; back at what is usual when empty. */
+    public interface Own {
+        Garment apply(Garment garment, Optional<Length> length);
+    }
+
+    /**
+     * A length that belongs to what is in hand, such as the allowance of one edge.
+     *
+     * @param label what it is called beside its field
+     * @param words what a change of it is called, as a sentence goes on
+     */
+    public Setting own(String id, String label, Supplier<String> words, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> isOwn, Own with) {
+        return setting(id, label, words, why, least, most, value, isOwn, (g, l) -> with.apply(g, Optional.of(l)), g -> with.apply(g, Optional.empty()));
+    }
+
     private interface With {
         Garment apply(Garment garment, Length length);
     }
@@ -90,16 +106,21 @@ public final class Settings {
     private Setting setting(String id, String label, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> own,
             With with, UnaryOperator<Garment> without) {
         String name = label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+        return setting(id, label, () -> name, why, least, most, value, own, with, without);
+    }
+
+    private Setting setting(String id, String label, Supplier<String> name, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> own,
+            With with, UnaryOperator<Garment> without) {
         return new Setting(id, label, why, least, most, () -> value.apply(garment()), () -> own.apply(garment()),
                 length -> {
                     Length was = value.apply(workshop.before(id).garment());
-                    workshop.change(name + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(length, workshop.unit()),
+                    workshop.change(name.get() + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(length, workshop.unit()),
                             with(with.apply(garment(), length)), id);
                 },
                 () -> workshop.withdraw(id), workshop::letGo,
                 () -> {
                     workshop.letGo();
-                    workshop.change(name + " back to the rule", with(without.apply(garment())), id);
+                    workshop.change(name.get() + " back to the rule", with(without.apply(garment())), id);
                     workshop.letGo();
                 },
                 () -> workshop.isInHand(id) ? workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())) : Optional.empty());

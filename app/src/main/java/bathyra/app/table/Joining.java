@@ -4,6 +4,7 @@ import bathyra.draft.Draft;
 import bathyra.files.SheetLayout;
 import bathyra.geometry.Vec;
 import bathyra.paper.Joined;
+import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -26,14 +27,19 @@ public enum Joining {
 
     /** Where each piece lies, by its id. */
     public Map<String, Placement> place(Draft draft) {
-        Map<String, Placement> places = new LinkedHashMap<>();
-        SheetLayout layout = SheetLayout.of(draft.pattern());
-        for (Piece piece : draft.pattern().pieces()) {
-            // Apart, pieces stay at their depth below the shoulder; only sideways they are moved.
-            places.put(piece.id(), Placement.moved(new Vec(layout.shift(piece.id()).dx(), 0)));
-        }
+        Map<String, Placement> places = apart(draft.pattern());
         if (this != APART) {
             Joined.at(draft.cutting().pattern(), this == ABOVE).forEach((id, motion) -> places.put(id, Placement.of(motion)));
+        }
+        return places;
+    }
+
+    /** Where each piece lies when they lie apart: at its depth below the shoulder, moved sideways only. */
+    public static Map<String, Placement> apart(Pattern pattern) {
+        Map<String, Placement> places = new LinkedHashMap<>();
+        SheetLayout layout = SheetLayout.of(pattern);
+        for (Piece piece : pattern.pieces()) {
+            places.put(piece.id(), Placement.moved(new Vec(layout.shift(piece.id()).dx(), 0)));
         }
         return places;
     }

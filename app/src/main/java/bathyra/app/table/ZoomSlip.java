@@ -3,6 +3,7 @@ package bathyra.app.table;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 
 /** Smaller, how large, larger: a slip on the table. Pressing the figure fits the whole drawing. */
 public final class ZoomSlip extends HBox {
@@ -25,6 +26,7 @@ public final class ZoomSlip extends HBox {
         Button button = new Button(text);
         button.getStyleClass().add("plain");
         button.setAccessibleText(name);
+        button.setMinWidth(Region.USE_PREF_SIZE);
         return button;
     }
 }

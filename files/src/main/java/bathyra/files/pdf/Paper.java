@@ -3,6 +3,7 @@ package bathyra.files.pdf;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -57,6 +58,14 @@ public record Paper(String id, double width, double height, boolean roll) {
             throw new IllegalArgumentException(String.format(Locale.ROOT, "is %s: margins of %.0f mm, the overlap and the test square leave no room for a pattern on it; from %.0f to %.0f mm a side", text, MARGIN, LEAST, MOST));
         }
         return new Paper(text.toLowerCase(Locale.ROOT), width, height, own.group(1) != null);
+    }
+
+    /**
+     * How wide a piece can be that comes off a roll, mm: the margins and the test squares beside it are taken off. Empty for sheets, on
+     * which a piece goes on from one to the next.
+     */
+    public OptionalDouble acrossRoll(PrintScale scale) {
+        return roll ? OptionalDouble.of((width - 2 * MARGIN) / scale.across() - Tiles.TEST_COLUMN) : OptionalDouble.empty();
     }
 
     boolean isLarge() {

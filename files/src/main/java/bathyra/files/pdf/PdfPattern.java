@@ -53,7 +53,7 @@ public final class PdfPattern {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
             Tiles tiles = Tiles.of(plan, paper, scale);
-            Paper coverPaper = paper.isLarge() || paper.width() < Paper.A4.width() ? Paper.A4 : paper;
+            Paper coverPaper = paper.isLarge() || paper.roll() || paper.width() < Paper.A4.width() ? Paper.A4 : paper;
             Cover.draw(page(document, coverPaper.width(), coverPaper.height()), document, face, draft, plan, tiles, coverPaper, paper, scale, date);
             MakingPages.draw(document, face, plan, draft.commission().units(), coverPaper);
             for (Tiles.Tile tile : tiles.list()) {

@@ -33,7 +33,7 @@ record Tiles(SheetLayout layout, List<Tile> list) {
     static Tiles of(CuttingPlan plan, Paper paper, PrintScale scale) {
         double width = (paper.width() - 2 * Paper.MARGIN) / scale.across();
         double height = (paper.height() - 2 * Paper.MARGIN) / scale.down();
-        SheetLayout layout = SheetLayout.of(plan, paper.isLarge() ? width - TEST_COLUMN : Double.MAX_VALUE);
+        SheetLayout layout = SheetLayout.of(plan, paper.isLarge() || paper.roll() ? width - TEST_COLUMN : Double.MAX_VALUE);
         double sheetWidth = layout.width() + TEST_COLUMN;
         double sheetHeight = Math.max(layout.height(), TEST_HEIGHT);
         if (paper.roll()) {

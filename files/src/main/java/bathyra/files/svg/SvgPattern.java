@@ -11,8 +11,11 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.Piece;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** A pattern as an SVG drawing at full size: one user unit is one millimetre, one group a piece. */
 public final class SvgPattern {
@@ -30,8 +33,8 @@ public final class SvgPattern {
         double width = layout.width() + 2 * MARGIN;
         double height = layout.height() + 2 * MARGIN;
         StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
-        out.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\">\n",
-                width, height, -MARGIN, -MARGIN, width, height));
+        out.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\" data-title=\"%s\" data-seams=\"%s\">\n",
+                width, height, -MARGIN, -MARGIN, width, height, escape(plan.pattern().title()), escape(seams(plan))));
         out.append("<title>").append(escape(plan.pattern().title())).append("</title>\n<style>")
                 .append("path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
                 .append(".notch,.mark{stroke-width:.5}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
@@ -72,13 +75,21 @@ public final class SvgPattern {
         out.append("</g>\n");
     }
 
+    /** Which edges are sewn together, so that the drawing can be read back and checked. */
+    private static String seams(CuttingPlan plan) {
+        Set<String> drawn = plan.cuts().stream().map(CuttingPlan.Cut::id).collect(Collectors.toSet());
+        return plan.pattern().seams().stream().filter(s -> drawn.contains(s.a().piece()) && drawn.contains(s.b().piece()))
+                .map(s -> s.id() + "|" + s.a().piece() + "/" + s.a().edge() + "|" + s.b().piece() + "/" + s.b().edge() + "|" + s.name().replaceAll("[|;]", ","))
+                .collect(Collectors.joining(";"));
+    }
+
     /** The edges of the sewing line in its order: name, kind and of how many stretches each is made. */
     private static String edges(Piece piece) {
         return String.join(";", piece.outline().stream().map(e -> e.name() + " " + e.kind().id() + " " + e.path().segments().size()).toList());
     }
 
     private static List<String> broken(String words, int letters) {
-        List<String> lines = new java.util.ArrayList<>();
+        List<String> lines = new ArrayList<>();
         String line = "";
         for (String word : words.split(" ")) {
             if (!line.isEmpty() && line.length() + 1 + word.length() > letters) {

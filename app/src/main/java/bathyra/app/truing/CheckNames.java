@@ -1,4 +1,4 @@
-package bathyra.app.pieces;
+package bathyra.app.truing;
 
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.Locale;
 
 /** What the checks are called on the screen, and what a group of them says in one sentence. */
-final class CheckNames {
+public final class CheckNames {
     private CheckNames() {}
 
-    static String title(String id) {
+    public static String title(String id) {
         return switch (id) {
             case "seam-length" -> "Seams";
             case "cup-arc" -> "Cups";
@@ -34,18 +34,23 @@ final class CheckNames {
             case "edge-lean" -> "Edge leans";
             case "spring" -> "Gives back";
             case "stretch" -> "Stretch test";
+            case "allowance" -> "Allowances";
+            case "upside-down" -> "Top and bottom";
+            case "partner" -> "Partners";
+            case "notch-partner" -> "Notches";
+            case "outline" -> "Drawing";
             case "waist-reduction" -> "Waist reduction";
             default -> id;
         };
     }
 
     /** The finding nearest to its limit: the smallest where a least is asked, else the largest. */
-    static Finding worst(String id, List<Finding> findings) {
+    public static Finding worst(String id, List<Finding> findings) {
         Comparator<Finding> byValue = Comparator.comparingDouble(Finding::value);
         return id.equals("curvature") || id.equals("panel-width") ? findings.stream().min(byValue).orElseThrow() : findings.stream().max(byValue).orElseThrow();
     }
 
-    static String summary(String id, int count, Finding worst, LengthUnit unit) {
+    public static String summary(String id, int count, Finding worst, LengthUnit unit) {
         String value = LengthText.fineFigure(Length.mm(worst.value()), LengthUnit.MM) + " mm";
         String limit = LengthText.fineFigure(Length.mm(worst.limit()), LengthUnit.MM) + " mm";
         String degrees = String.format(Locale.ROOT, "%.1f°", worst.value());
@@ -58,6 +63,10 @@ final class CheckNames {
             case "crossing" -> "No edge meets itself or a neighbour.";
             case "fair-edge" -> count + " pieces run fair.";
             case "closed-outline" -> count + " outlines closed.";
+            case "allowance" -> "Every allowance of " + count + " pieces has room.";
+            case "upside-down" -> count + " pieces can be told from their ends, or are marked.";
+            case "partner" -> count + " sewn edges have their partner.";
+            case "notch-partner" -> "On " + count + " seams every notch meets one.";
             default -> worst.sentence().in(unit);
         };
     }

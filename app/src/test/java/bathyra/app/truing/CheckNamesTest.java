@@ -1,4 +1,4 @@
-package bathyra.app.pieces;
+package bathyra.app.truing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,0 +1,88 @@
+package bathyra.app.truing;
+
+import bathyra.app.table.Palette;
+import bathyra.measure.Length;
+import bathyra.measure.LengthText;
+import bathyra.measure.LengthUnit;
+import bathyra.piece.Pattern;
+import bathyra.piece.SeamJoin;
+import bathyra.truing.SeamPair;
+import java.util.Optional;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Pane;
+
+/** The truing strip: both edges of a seam along each other from the anchor, with a needle that walks them by pointer or arrow keys. */
+public final class TruingStrip extends Pane {
+    private static final double STEP = 5;
+    private static final double STRIDE = 50;
+
+    private final Canvas canvas = new Canvas();
+    private final Palette palette = new Palette(this::paint);
+    private final DoubleProperty needle = new SimpleDoubleProperty(0);
+    private Optional<TruingPainter> painter = Optional.empty();
+
+    public TruingStrip() {
+        getChildren().addAll(canvas, palette);
+        setFocusTraversable(true);
+        setOnMousePressed(e -> {
+            requestFocus();
+            walkTo(e.getX());
+        });
+        setOnMouseDragged(e -> walkTo(e.getX()));
+        setOnKeyPressed(this::step);
+        needle.addListener((o, was, now) -> paint());
+        setMinHeight(TruingPainter.HEIGHT);
+        setMaxHeight(TruingPainter.HEIGHT);
+        setId("truing-strip");
+    }
+
+    /** Lays a seam on the strip. */
+    public void show(Pattern pattern, SeamJoin seam, LengthUnit unit) {
+        SeamPair pair = SeamPair.of(pattern, seam);
+        painter = Optional.of(new TruingPainter(pattern, pair, unit));
+        setAccessibleText(seam.name() + ": edges " + LengthText.say(Length.mm(pair.totalA()), unit) + " and " + LengthText.say(Length.mm(pair.totalB()), unit)
+                + ", apart by " + LengthText.say(Length.mm(pair.worst()), LengthUnit.MM) + " at the most. Arrow keys walk the needle.");
+        paint();
+    }
+
+    /** Takes the seam off the strip. */
+    public void clear() {
+        painter = Optional.empty();
+        setAccessibleText("No seam is laid on the strip.");
+        paint();
+    }
+
+    /** How far down the seam the needle stands, mm from its upper end. */
+    public DoubleProperty needleProperty() {
+        return needle;
+    }
+
+    private void walkTo(double x) {
+        painter.ifPresent(p -> needle.set(p.arcAt(x, canvas.getWidth())));
+    }
+
+    private void step(KeyEvent e) {
+        if (painter.isEmpty() || e.getCode() != KeyCode.LEFT && e.getCode() != KeyCode.RIGHT) {
+            return;
+        }
+        double by = (e.getCode() == KeyCode.RIGHT ? 1 : -1) * (e.isShiftDown() ? STRIDE : STEP);
+        needle.set(Math.min(painter.get().length(), Math.max(0, needle.get() + by)));
+        e.consume();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(TruingPainter.HEIGHT);
+        paint();
+    }
+
+    private void paint() {
+        canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), TruingPainter.HEIGHT);
+        painter.ifPresent(p -> p.paint(canvas.getGraphicsContext2D(), palette, canvas.getWidth(), needle.get()));
+    }
+}

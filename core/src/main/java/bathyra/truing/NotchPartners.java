@@ -1,0 +1,33 @@
+package bathyra.truing;
+
+import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
+import bathyra.piece.SeamJoin;
+import java.util.List;
+import java.util.Optional;
+
+/** The two edges of a seam carry equally many notches, so that each meets one. */
+final class NotchPartners implements Check {
+    @Override
+    public List<Finding> look(Pattern pattern) {
+        return pattern.seams().stream().map(seam -> look(pattern, seam)).toList();
+    }
+
+    private static Finding look(Pattern pattern, SeamJoin seam) {
+        long a = count(pattern, seam.a());
+        long b = count(pattern, seam.b());
+        Finding finding = new Finding("notch-partner", seam.id(), a == b ? Finding.Status.OK : Finding.Status.NOTE, Math.abs(a - b), 0, "count", Sentence.of(a == b
+                ? seam.name() + ": every notch meets one."
+                : seam.name() + ": " + notches(a) + " on " + pattern.piece(seam.a().piece()).name() + " and " + notches(b) + " on " + pattern.piece(seam.b().piece()).name()
+                        + ". The edges are compared from end to end only; add what is missing."), Optional.empty());
+        return a == b ? finding : finding.at(seam.a().piece(), pattern.edge(seam.a()).path().start());
+    }
+
+    private static String notches(long count) {
+        return count == 1 ? "1 notch" : count + " notches";
+    }
+
+    private static long count(Pattern pattern, SeamJoin.Ref ref) {
+        return pattern.piece(ref.piece()).notches().stream().filter(n -> n.edge().equals(ref.edge())).count();
+    }
+}

@@ -49,7 +49,7 @@ final class Corners {
     }
 
     private static OutlineEdge edge(int number, Path path) {
-        return new OutlineEdge("edge-" + number, OutlineEdge.Kind.EDGE, Optional.empty(), path);
+        return new OutlineEdge("edge" + number, OutlineEdge.Kind.EDGE, Optional.empty(), Smoothing.of(path));
     }
 
     private static boolean before(Point a, Point b) {

@@ -56,6 +56,16 @@ public record Piece(String id, String name, int order, boolean front, int count,
         return new Piece(next, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
     }
 
+    /** The same piece under another name, of the front or of the back. */
+    public Piece called(String next, boolean ofFront) {
+        return new Piece(id, next, order, ofFront, count, onFold, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+    }
+
+    /** The same piece with other level lines. */
+    public Piece withLevels(List<LevelMark> next) {
+        return new Piece(id, name, order, front, count, onFold, outline, next, notches, grain, cutLine, declared, allowances, marks);
+    }
+
     /** The same piece with other edges. */
     public Piece withOutline(List<OutlineEdge> next) {
         return new Piece(id, name, order, front, count, onFold, next, levelMarks, notches, grain, cutLine, declared, allowances, marks);

@@ -10,14 +10,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** A fair edge bends the other way at most twice above the waist and once below (C7.3). */
+/** A fair edge bends the other way at most twice above the waist and once below (C7.3); a piece without a waist has no such edge. */
 final class FairEdges implements Check {
     private static final int ABOVE_WAIST = 2;
     private static final int BELOW_WAIST = 1;
 
     @Override
     public List<Finding> look(Pattern pattern) {
-        return pattern.pieces().stream().map(FairEdges::look).toList();
+        return pattern.pieces().stream().filter(p -> p.mark("waist").isPresent()).map(FairEdges::look).toList();
     }
 
     private static Finding look(Piece piece) {
@@ -25,7 +25,7 @@ final class FairEdges implements Check {
         int most = 0;
         Optional<Point> worst = Optional.empty();
         for (OutlineEdge edge : piece.outline()) {
-            if (edge.kind() == OutlineEdge.Kind.SEAM && piece.mark("waist").isPresent()) {
+            if (edge.kind() == OutlineEdge.Kind.SEAM) {
                 double waist = piece.mark("waist").get().from().y();
                 List<Point> above = edge.path().inflections(p -> p.y() < waist);
                 List<Point> below = edge.path().inflections(p -> p.y() >= waist);

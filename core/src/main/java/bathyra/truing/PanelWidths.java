@@ -31,7 +31,9 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
-        List<OutlineEdge> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && isLong(e)).toList();
+        List<OutlineEdge> sewn = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && isLong(e)).toList();
+        // Of a piece from elsewhere one does not always know what is sewn: then every long edge is a side.
+        List<OutlineEdge> edges = sewn.size() > 1 ? sewn : piece.outline().stream().filter(PanelWidths::isLong).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
         double least = Double.POSITIVE_INFINITY;
         Point at = piece.outline().get(0).path().start();

@@ -32,7 +32,7 @@ public final class ImportCommand implements Callable<Integer> {
     @Option(names = "--unit", paramLabel = "UNIT", description = "What it is measured in, where its file does not say: mm, cm, in, px, pt.")
     private Optional<String> unit = Optional.empty();
 
-    @Option(names = "--sew", paramLabel = "EDGES", description = "Two edges that are sewn together, such as P1/edge-2:P2/edge-4; may be given often. Edges that agree when left out.")
+    @Option(names = "--sew", paramLabel = "EDGES", description = "Two edges that are sewn together, such as P1/edge2:P2/edge4; may be given often. Edges that agree when left out.")
     private List<String> sew = List.of();
 
     @Override

@@ -33,7 +33,7 @@ record TakenFile(Pattern pattern, List<String> notes) {
      * Reads it.
      *
      * @param unit what a drawing is measured in, where its file does not say
-     * @param sew which edges of a drawing are sewn together, {@code P1/edge-2:P2/edge-4}; the edges that agree where nothing is named
+     * @param sew which edges of a drawing are sewn together, {@code P1/edge2:P2/edge4}; the edges that agree where nothing is named
      * @throws BadDocument with one line a fault
      */
     static TakenFile read(Path file, Optional<String> unit, List<String> sew) throws BadDocument {
@@ -84,7 +84,7 @@ record TakenFile(Pattern pattern, List<String> notes) {
         for (String each : sew) {
             String[] ends = each.split(":", 2);
             if (ends.length != 2) {
-                throw new BadDocument("--sew: is " + each + "; two edges, such as P1/edge-2:P2/edge-4");
+                throw new BadDocument("--sew: is " + each + "; two edges, such as P1/edge2:P2/edge4");
             }
             sewn = Sewing.sewn(sewn, edge(pattern, ends[0]), edge(pattern, ends[1]));
         }

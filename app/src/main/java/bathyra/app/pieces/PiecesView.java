@@ -139,7 +139,14 @@ public final class PiecesView extends TableStage {
         under.getStyleClass().add("status-line");
         under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Click an edge to change its allowance; drag the needle to walk the seam." : u));
         under.setMinHeight(20);
-        VBox foot = new VBox(2, title, strip, under);
+        Button foreign = new Button("A pattern from elsewhere");
+        foreign.getStyleClass().add("deed");
+        foreign.setId("foreign");
+        foreign.setMinWidth(Region.USE_PREF_SIZE);
+        foreign.setOnAction(e -> workshop.foreignOpenProperty().set(true));
+        Region apart = new Region();
+        HBox.setHgrow(apart, Priority.ALWAYS);
+        VBox foot = new VBox(2, title, strip, new HBox(10, under, apart, foreign));
         foot.getStyleClass().add("strip");
         return foot;
     }

@@ -54,6 +54,7 @@ public final class LacingRail extends Pane {
             tab.getStyleClass().setAll("rail-stage");
             tab.setOnAction(e -> {
                 workshop.shelfOpenProperty().set(false);
+                workshop.foreignOpenProperty().set(false);
                 workshop.stageProperty().set(stage);
             });
             tab.relocate(56, FIRST + STEP * stage.ordinal() - 21);

@@ -2,8 +2,11 @@ package bathyra.app.shell;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
@@ -13,8 +16,8 @@ public interface Files {
     /** Where to write a file. @param name a name to begin with */
     Optional<Path> where(Window owner, String title, String name);
 
-    /** Which file to read. @param ending without its point */
-    Optional<Path> which(Window owner, String title, String ending);
+    /** Which file to read. @param endings those that are offered, without their points */
+    Optional<Path> which(Window owner, String title, String... endings);
 
     /** Into which folder to write. */
     Optional<Path> folder(Window owner, String title);
@@ -31,10 +34,11 @@ public interface Files {
             }
 
             @Override
-            public Optional<Path> which(Window owner, String title, String ending) {
+            public Optional<Path> which(Window owner, String title, String... endings) {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(title);
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending, "*." + ending.toUpperCase(Locale.ROOT)));
+                List<String> patterns = Arrays.stream(endings).flatMap(e -> Stream.of("*." + e, "*." + e.toUpperCase(Locale.ROOT))).toList();
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(String.join(", ", endings).toUpperCase(Locale.ROOT), patterns));
                 return Optional.ofNullable(chooser.showOpenDialog(owner)).map(File::toPath);
             }
 
@@ -56,7 +60,7 @@ public interface Files {
             }
 
             @Override
-            public Optional<Path> which(Window owner, String title, String ending) {
+            public Optional<Path> which(Window owner, String title, String... endings) {
                 return Optional.of(path);
             }
 

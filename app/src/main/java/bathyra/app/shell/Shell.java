@@ -3,6 +3,7 @@ package bathyra.app.shell;
 import bathyra.app.block.BlockView;
 import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
+import bathyra.app.foreign.ForeignView;
 import bathyra.app.girths.GirthsView;
 import bathyra.app.measure.MeasureView;
 import bathyra.app.output.Output;
@@ -63,7 +64,15 @@ public final class Shell extends BorderPane {
         setCenter(middle);
         workshop.stageProperty().addListener((o, was, now) -> {
             workshop.shelfOpenProperty().set(false);
+            workshop.foreignOpenProperty().set(false);
             show();
+        });
+        workshop.foreignOpenProperty().addListener((o, was, now) -> {
+            if (now) {
+                foreign();
+            } else {
+                show();
+            }
         });
         workshop.shelfOpenProperty().addListener((o, was, now) -> {
             if (now) {
@@ -73,6 +82,17 @@ public final class Shell extends BorderPane {
             }
         });
         show();
+    }
+
+    /** Lays a pattern from elsewhere on the table, if one is named. */
+    private void foreign() {
+        ForeignView view = new ForeignView(workshop, files, () -> workshop.foreignOpenProperty().set(false));
+        if (view.ask()) {
+            workshop.shelfOpenProperty().set(false);
+            middle.setCenter(view);
+        } else {
+            workshop.foreignOpenProperty().set(false);
+        }
     }
 
     private void show() {

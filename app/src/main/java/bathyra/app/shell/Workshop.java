@@ -57,6 +57,7 @@ public final class Workshop implements AutoCloseable {
     private final ObjectProperty<MeasurementKey> measurement = new SimpleObjectProperty<>(MeasurementKey.BUST);
     private final StringProperty light = new SimpleStringProperty("");
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
+    private final BooleanProperty foreignOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
     private final BlockInHand block = new BlockInHand();
@@ -256,6 +257,11 @@ public final class Workshop implements AutoCloseable {
     /** Whether the list of commissions is open instead of a stage. */
     public BooleanProperty shelfOpenProperty() {
         return shelfOpen;
+    }
+
+    /** Whether a pattern from elsewhere lies on the table instead of a stage. */
+    public BooleanProperty foreignOpenProperty() {
+        return foreignOpen;
     }
 
     private static Commission blank(LengthUnit unit) {

@@ -80,7 +80,7 @@ final class Chains {
             close(segments);
             rings.add(Ring.of(begin.name(), begin.group(), roles, new Path(segments), segments.size() == begin.path().segments().size() ? begin.edges() : List.of()));
         } else {
-            open.add(new Chain(begin.name(), new Path(segments)));
+            open.add(new Chain(begin.name(), turned ? new Path(segments).reversed() : new Path(segments)));
         }
     }
 

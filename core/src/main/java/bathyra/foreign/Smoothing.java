@@ -49,13 +49,35 @@ final class Smoothing {
         return new Path(smoothing.curve);
     }
 
-    /** The direction in which the points leave one of the ends, by the first that lies some way off. */
+    /**
+     * The direction in which the points leave one of the ends: that of the first chord, turned back by its share of the turn to the
+     * second. On an arc that is its tangent.
+     */
     private Vec direction(int from, int step) {
-        int at = from + step;
+        int middle = beyond(from, step);
+        Vec first = points.get(from).to(points.get(middle));
+        int next = beyond(middle, step);
+        if (next == middle) {
+            return first.unit();
+        }
+        Vec second = points.get(middle).to(points.get(next));
+        return first.unit().turned(-first.angleTo(second) * first.length() / (first.length() + second.length()));
+    }
+
+    /** The next point that lies some way off; the last one where none does. */
+    private int beyond(int from, int step) {
+        int at = Math.max(0, Math.min(points.size() - 1, from + step));
         while (at + step >= 0 && at + step < points.size() && points.get(from).distance(points.get(at)) < END) {
             at += step;
         }
-        return points.get(from).to(points.get(at)).unit();
+        return at;
+    }
+
+    /** The direction of the line at one of its inner points: of both chords beside it, the shorter counting more. */
+    private Vec through(int at) {
+        Vec before = points.get(at - 1).to(points.get(at));
+        Vec behind = points.get(at).to(points.get(at + 1));
+        return before.unit().times(behind.length()).plus(behind.unit().times(before.length())).unit();
     }
 
     private void fit(int first, int last, Vec leaving, Vec arriving) {
@@ -74,7 +96,7 @@ final class Smoothing {
                 return;
             }
             if (round == ROUNDS) {
-                Vec along = points.get(Math.max(first, worst - 1)).to(points.get(Math.min(last, worst + 1))).unit();
+                Vec along = through(worst);
                 fit(first, worst, leaving, along.reversed());
                 fit(worst, last, along, arriving);
                 return;

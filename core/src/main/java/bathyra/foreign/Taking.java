@@ -92,11 +92,12 @@ public final class Taking {
             rings.addAll(joined.rings());
             open.addAll(joined.open());
         }
+        // Where a line crosses itself its areas may make up for each other: it is looked at by what it covers.
+        crossings(rings.stream().filter(r -> r.bounds().width() * r.bounds().height() >= AREA_LEAST).toList());
         List<Ring> large = rings.stream().filter(r -> r.area() >= AREA_LEAST).sorted((a, b) -> Double.compare(b.area(), a.area())).toList();
         if (large.size() < rings.size()) {
             notes.add(note(count(rings.size() - large.size(), "small closed line") + " left out: nothing under " + (int) (AREA_LEAST / 100) + " cm² is a piece."));
         }
-        crossings(large);
         open(open, large);
         if (faults.isEmpty()) {
             nest(large, sewing);

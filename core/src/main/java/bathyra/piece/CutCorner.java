@@ -2,6 +2,7 @@ package bathyra.piece;
 
 import bathyra.garment.CornerShape;
 import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import java.util.List;
 import java.util.Optional;
@@ -63,7 +64,7 @@ final class CutCorner {
                 return edgeBefore ? List.of(points.get(1), points.get(0)) : points;
             }
         }
-        return mitred(corner, arriving, leaving, reach);
+        return mitred(corner, arriving, leaving, Math.max(before.width(), behind.width()), reach);
     }
 
     /** The seam runs on to the edge's cut line; there its allowance ends at right angles. In the order seam, edge. */
@@ -86,14 +87,15 @@ final class CutCorner {
     }
 
     /** Where the tangents meet, unless that lies too far out. */
-    private static List<Point> mitred(Point corner, Ray arriving, Ray leaving, double reach) {
+    private static List<Point> mitred(Point corner, Ray arriving, Ray leaving, double widest, double reach) {
         Optional<Double> along = arriving.crossing(leaving);
         Optional<Double> back = leaving.crossing(arriving);
         if (along.isEmpty() || back.isEmpty()) {
             return List.of(arriving.at(), leaving.at());
         }
         Point meet = arriving.at(along.get());
-        // At a flat corner between a narrow and a wide allowance the tangents meet behind the corner: there the line steps over.
-        return along.get() >= 0 && back.get() <= 0 && meet.distance(corner) <= reach ? List.of(meet) : List.of(arriving.at(), leaving.at());
+        // At a flat corner between a narrow and a wide allowance the tangents meet far behind the corner: there the line steps over.
+        double behind = widest + Tolerance.COINCIDENT;
+        return along.get() >= -behind && back.get() <= behind && meet.distance(corner) <= reach ? List.of(meet) : List.of(arriving.at(), leaving.at());
     }
 }

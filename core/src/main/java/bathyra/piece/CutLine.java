@@ -34,12 +34,21 @@ public final class CutLine {
         List<Point> ring = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             // From corner to corner, so that a loop inside an edge never lies across the ring's own start.
-            ring.addAll(corners.get(i));
-            ring.addAll(trimmed(lines.get(i), corners.get(i), corners.get((i + 1) % lines.size())));
+            add(ring, corners.get(i));
+            add(ring, trimmed(lines.get(i), corners.get(i), corners.get((i + 1) % lines.size())));
         }
         List<Point> clean = withoutLoops(ring);
         clean.add(clean.get(0));
         return clean;
+    }
+
+    /** Adds points that lie apart from the one before: two at one place would make a crossing too small to see. */
+    private static void add(List<Point> ring, List<Point> more) {
+        for (Point point : more) {
+            if (ring.isEmpty() || ring.get(ring.size() - 1).distance(point) > Tolerance.COINCIDENT) {
+                ring.add(point);
+            }
+        }
     }
 
     /** A line without its ends, and without what lies beyond the corners that have been cut. */

@@ -17,11 +17,13 @@ import java.util.List;
  */
 final class Smoothing {
     /** How far the curve may leave a corner of the lines, mm. */
-    static final double NEAR = 0.03;
+    static final double NEAR = 0.02;
     /** Fewer lines are drawn as they are meant. */
     private static final int LINES_LEAST = 5;
     /** Longer lines are drawn as they are meant, mm. */
     private static final double LONG = 20;
+    private static final double STRAIGHT = 8;
+    private static final double MUCH_LONGER = 2.5;
     private static final int ROUNDS = 6;
     /** Over so much of the line its direction at an end is taken, mm. */
     private static final double END = 2;
@@ -40,13 +42,41 @@ final class Smoothing {
         if (!flattened) {
             return path;
         }
+        List<Segment> smooth = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i <= all.size(); i++) {
+            if (i == all.size() || isStraight(all, i)) {
+                run(all, from, i, smooth);
+                if (i < all.size()) {
+                    smooth.add(all.get(i));
+                }
+                from = i + 1;
+            }
+        }
+        return new Path(smooth);
+    }
+
+    /** A line that is much longer than one beside it is drawn straight on purpose: a curve is given in lines of one length. */
+    private static boolean isStraight(List<Segment> all, int i) {
+        double length = all.get(i).length();
+        double shorter = Math.min(i == 0 ? Double.POSITIVE_INFINITY : all.get(i - 1).length(), i + 1 == all.size() ? Double.POSITIVE_INFINITY : all.get(i + 1).length());
+        return length >= STRAIGHT && length > MUCH_LONGER * shorter;
+    }
+
+    /** Lays a curve through the lines from one to another; at a straight line it goes on in its direction. */
+    private static void run(List<Segment> all, int from, int to, List<Segment> smooth) {
+        if (from >= to) {
+            return;
+        }
         List<Point> points = new ArrayList<>();
-        points.add(path.start());
-        all.forEach(s -> points.add(s.end()));
+        points.add(all.get(from).start());
+        all.subList(from, to).forEach(s -> points.add(s.end()));
         Smoothing smoothing = new Smoothing(points);
         int last = points.size() - 1;
-        smoothing.fit(0, last, smoothing.direction(0, 1), smoothing.direction(last, -1));
-        return new Path(smoothing.curve);
+        Vec leaving = from == 0 ? smoothing.direction(0, 1) : all.get(from - 1).start().to(all.get(from - 1).end()).unit();
+        Vec arriving = to == all.size() ? smoothing.direction(last, -1) : all.get(to).end().to(all.get(to).start()).unit();
+        smoothing.fit(0, last, leaving, arriving);
+        smooth.addAll(smoothing.curve);
     }
 
     /**
@@ -96,9 +126,11 @@ final class Smoothing {
                 return;
             }
             if (round == ROUNDS) {
-                Vec along = through(worst);
-                fit(first, worst, leaving, along.reversed());
-                fit(worst, last, along, arriving);
+                // A stretch between two points alone bends as its tangents happen to lie; with a third between them it bends as the line does.
+                int at = last - first < 4 ? worst : Math.max(first + 2, Math.min(last - 2, worst));
+                Vec along = through(at);
+                fit(first, at, leaving, along.reversed());
+                fit(at, last, along, arriving);
                 return;
             }
             improve(first, last, places, cubic);

@@ -7,9 +7,11 @@ import bathyra.measure.Length;
 import bathyra.measure.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -32,6 +34,10 @@ public final class Taking {
     /** No allowance is wider, so that a line farther inside another is no sewing line of it, mm. */
     private static final double ALLOWANCE_MOST = 90;
     private static final double ALLOWANCE_SHARE = 0.35;
+    /** No outline of a garment has more points or more corners, and no garment more pieces: such a drawing is something else. */
+    private static final int POINTS_MOST = 12_000;
+    private static final int CORNERS_MOST = 150;
+    private static final int PIECES_MOST = 300;
     private static final Set<Role> OUTLINES = EnumSet.of(Role.UNKNOWN, Role.CUT, Role.SEW);
     private static final String ID = "outline";
 
@@ -71,10 +77,28 @@ public final class Taking {
         if (outlines.isEmpty() && faults.isEmpty()) {
             faults.add(fault("drawing", "There is no closed outline of " + (int) (AREA_LEAST / 100) + " cm² or more in the drawing. Draw each piece as a closed line."));
         }
+        if (outlines.size() > PIECES_MOST) {
+            faults.add(fault("drawing", "There are " + outlines.size() + " closed outlines in the drawing; no more than " + PIECES_MOST + " pieces are taken. Leave the outlines of one garment in it."));
+        }
         List<Piece> pieces = faults.isEmpty() ? pieces(groups) : List.of();
         size(pieces);
-        boolean taken = faults.isEmpty();
-        return new Taken(new Pattern(drawing.title(), "drawn elsewhere", List.of(), taken ? pieces : List.of(), taken ? drawing.seams() : List.of(), OptionalDouble.empty()), notes, faults);
+        for (Piece piece : pieces) {
+            if (piece.outline().size() > CORNERS_MOST) {
+                faults.add(fault(piece.name(), piece.name() + " has " + piece.outline().size() + " corners; an outline of a garment has no more than " + CORNERS_MOST + ". Redraw it more simply."));
+            }
+        }
+        return faults.isEmpty() ? new Taken(pattern(pieces, seams(pieces)), notes, faults) : new Taken(pattern(List.of(), List.of()), notes, faults);
+    }
+
+    private Pattern pattern(List<Piece> pieces, List<SeamJoin> seams) {
+        return new Pattern(drawing.title(), "drawn elsewhere", List.of(), pieces, seams, OptionalDouble.empty());
+    }
+
+    /** The seams that the file names and whose edges are there. */
+    private List<SeamJoin> seams(List<Piece> pieces) {
+        Set<SeamJoin.Ref> edges = new HashSet<>();
+        pieces.forEach(p -> p.outline().forEach(e -> edges.add(new SeamJoin.Ref(p.id(), e.name()))));
+        return drawing.seams().stream().filter(s -> edges.contains(s.a()) && edges.contains(s.b())).toList();
     }
 
     private ForeignLine inMillimetres(ForeignLine line) {
@@ -99,6 +123,8 @@ public final class Taking {
             notes.add(note(count(rings.size() - large.size(), "small closed line") + " left out: nothing under " + (int) (AREA_LEAST / 100) + " cm² is a piece."));
         }
         open(open, large);
+        large.stream().filter(r -> r.points().size() > POINTS_MOST).forEach(r -> faults.add(fault(r.name(), r.name() + " is made of " + r.points().size() + " points; an outline of a garment has no more than "
+                + POINTS_MOST + ". Redraw it more simply.")));
         if (faults.isEmpty()) {
             nest(large, sewing);
         }

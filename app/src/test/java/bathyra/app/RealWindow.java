@@ -28,8 +28,13 @@ abstract class RealWindow {
 
     /** The toolkit's extension looks for its annotations in the test's own class only: each calls this from there. */
     void begin(Stage stage) throws Exception {
+        begin(stage, "heron.pdf");
+    }
+
+    /** @param file the answer to every question for a file */
+    void begin(Stage stage, String file) throws Exception {
         folder = Files.createTempDirectory("bathyra-window");
-        output = folder.resolve("heron.pdf");
+        output = folder.resolve(file);
         window = stage;
         open(DemoBook.fresh(folder.resolve("demo.sqlite")));
     }

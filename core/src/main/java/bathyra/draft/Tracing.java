@@ -23,6 +23,7 @@ public final class Tracing {
     private static final List<String> EDGES = List.of("neck", "shoulder", "armhole", "side", "hem", "centre");
     private static final List<String> NEEDED_LEVELS = List.of("chest", "waist", "hip");
     private static final double OPEN = 0.5;
+    private static final double SIDE_LEAST = 80;
     private static final double CHORD = 0.5;
     private static final double[] ON_THE_ARMHOLE = {0.3, 0.55, 0.8};
 
@@ -57,6 +58,9 @@ public final class Tracing {
                 faults.add(fault(piece.id() + "." + level, 0, Sentence.of("Piece " + piece.id() + " has no level mark for the " + level + ". Mark chest, waist and hip.")));
             }
         }
+        if (faults.isEmpty()) {
+            order(piece, faults);
+        }
         for (int i = 0; i < piece.outline().size(); i++) {
             OutlineEdge edge = piece.outline().get(i);
             OutlineEdge next = piece.outline().get((i + 1) % piece.outline().size());
@@ -65,6 +69,25 @@ public final class Tracing {
                 faults.add(fault(piece.id() + "." + next.name(), gap, Sentence.of(
                         "Piece " + piece.id() + ": the edge " + next.name() + " begins {} from where " + edge.name() + " ends. Close the outline.", Length.mm(gap))));
             }
+        }
+    }
+
+    /** Round a block its edges follow each other one way or the other; what is named otherwise is named wrongly. */
+    private static void order(Piece piece, List<Finding> faults) {
+        List<String> round = piece.outline().stream().map(OutlineEdge::name).filter(EDGES::contains).distinct().toList();
+        int neck = round.indexOf(EDGES.get(0));
+        boolean forward = true;
+        boolean backward = true;
+        for (int i = 0; i < EDGES.size(); i++) {
+            forward &= round.get((neck + i) % round.size()).equals(EDGES.get(i));
+            backward &= round.get((neck - i + round.size()) % round.size()).equals(EDGES.get(i));
+        }
+        Path side = piece.edge("side").path();
+        double tall = Math.abs(side.end().y() - side.start().y());
+        if (!forward && !backward) {
+            faults.add(fault(piece.id(), 0, Sentence.of("Round piece " + piece.id() + " the edges follow each other as " + String.join(", ", round) + ". On a block they are neck, shoulder, armhole, side, hem, centre: name them anew.")));
+        } else if (tall < SIDE_LEAST) {
+            faults.add(fault(piece.id() + ".side", tall, Sentence.of("Piece " + piece.id() + ": the edge named side is {} high. It runs from the underarm down to the hem, {} at least.", Length.mm(tall), Length.mm(SIDE_LEAST))));
         }
     }
 

@@ -4,9 +4,12 @@ import bathyra.garment.CornerShape;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
+import bathyra.geometry.Shape;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,6 +19,8 @@ public final class CutLine {
     private static final double FLATTEN = Tolerance.CHORD / 2;
     /** A corner may reach this many widths out before it is trimmed square. */
     private static final double TRIM = 2.5;
+    /** Farther than any piece reaches, mm. */
+    private static final double FAR = 10_000;
 
     private CutLine() {}
 
@@ -39,7 +44,37 @@ public final class CutLine {
         }
         List<Point> clean = withoutLoops(ring);
         clean.add(clean.get(0));
-        return clean;
+        return beforeTheFold(clean, sides);
+    }
+
+    /** No cloth is cut beyond the fold: where an allowance would reach over it, as at the tip of a keyhole, it ends there. */
+    private static List<Point> beforeTheFold(List<Point> ring, List<Side> sides) {
+        Optional<Path> fold = sides.stream().filter(s -> s.edge().kind() == OutlineEdge.Kind.FOLD).map(s -> s.edge().path()).findFirst();
+        if (fold.isEmpty()) {
+            return ring;
+        }
+        Point at = fold.get().start();
+        Vec along = at.to(fold.get().end()).unit();
+        Vec in = along.turned(Math.PI / 2);
+        if (ring.stream().allMatch(p -> at.to(p).dot(in) > -Tolerance.COINCIDENT)) {
+            return ring;
+        }
+        Point from = at.plus(along.times(-FAR));
+        Point to = at.plus(along.times(FAR));
+        List<List<Point>> parts = Shape.common(ring, List.of(from, to, to.plus(in.times(FAR)), from.plus(in.times(FAR)), from));
+        return parts.stream().max(Comparator.comparingDouble(Shape::area)).map(CutLine::clockwise).orElse(ring);
+    }
+
+    private static List<Point> clockwise(List<Point> closed) {
+        double sum = 0;
+        for (int i = 1; i < closed.size(); i++) {
+            sum += closed.get(i - 1).x() * closed.get(i).y() - closed.get(i).x() * closed.get(i - 1).y();
+        }
+        List<Point> points = new ArrayList<>(closed);
+        if (sum < 0) {
+            Collections.reverse(points);
+        }
+        return points;
     }
 
     /** Adds points that lie apart from the one before: two at one place would make a crossing too small to see. */

@@ -64,14 +64,21 @@ final class PiecesDrawing implements Drawing {
      * @param finding the check that is looked at
      * @param edge the edge in hand
      * @param order the seams in the order in which they are sewn; empty when it is not shown
+     * @param held where the pieces stay while an allowance is being pulled: a piece that gave way to it would run from the pointer
      */
-    record Look(Pattern pattern, LengthUnit unit, Optional<SeamJoin> seam, double needle, Optional<Finding> finding, Joining joining, Optional<EdgeAt> edge, List<SewingOrder.Step> order) {}
+    record Look(Pattern pattern, LengthUnit unit, Optional<SeamJoin> seam, double needle, Optional<Finding> finding, Joining joining, Optional<EdgeAt> edge, List<SewingOrder.Step> order,
+            Optional<Map<String, Placement>> held) {}
 
     PiecesDrawing(Draft draft, Look look) {
         this.draft = draft;
         this.look = look;
-        this.places = look.joining() == Joining.APART ? Joining.apart(look.pattern()) : look.joining().place(draft);
+        this.places = look.held().orElseGet(() -> look.joining() == Joining.APART ? Joining.apart(look.pattern()) : look.joining().place(draft));
         this.bands = new LevelBands(draft);
+    }
+
+    /** Where each piece lies. */
+    Map<String, Placement> places() {
+        return places;
     }
 
     private Placement place(Piece piece) {

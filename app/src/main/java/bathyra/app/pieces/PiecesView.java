@@ -80,7 +80,10 @@ public final class PiecesView extends TableStage {
                 walked();
             }
         });
-        handle = new PullHandles(table, workshop::letGo);
+        handle = new PullHandles(table, () -> {
+            workshop.letGo();
+            workshop.showAgain();
+        });
         handle.add(HANDLE, new PullHandles.Pull("Allowance of the edge in hand; arrow keys change it", to -> model.pull(drawing.outside(to)),
                 way -> model.pull(model.allowance(model.garment()).millimetres() + drawing.widens(way)), () -> LengthText.say(model.allowance(model.garment()), workshop.unit())));
         table.setOnMouseClicked(e -> {
@@ -187,7 +190,7 @@ public final class PiecesView extends TableStage {
         List<SewingOrder.Step> steps = shown == PiecesCard.ORDER && way == Joining.APART ? SewingOrder.of(pattern) : List.of();
         Optional<SeamJoin> walking = pattern.seams().isEmpty() ? Optional.empty() : Optional.of(seams().get(seam));
         drawing = new PiecesDrawing(workshop.half().orElseThrow(), new Look(pattern, workshop.unit(), walking, strip.needleProperty().get(), finding, way,
-                shown == PiecesCard.EDGE ? model.chosen() : Optional.empty(), steps));
+                shown == PiecesCard.EDGE ? model.chosen() : Optional.empty(), steps, workshop.isInHand(model) && drawing != null ? Optional.of(drawing.places()) : Optional.empty()));
         lay(drawing);
         handle.place(drawing.handle().map(at -> Map.of(HANDLE, at)).orElse(Map.<String, Point>of()));
     }

@@ -174,9 +174,14 @@ class CommandsTest {
         assertThat(run("draft", folder.resolve("absent.json"), "--out", folder.resolve("out"))).isEqualTo(2);
         assertThat(run("draft", write("empty.json", ""), "--out", folder.resolve("out"))).isEqualTo(2);
         assertThat(run("draft", heron)).isEqualTo(2);
-        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "dxf")).isEqualTo(2);
-        assertThat(err).startsWith("--format: is dxf, which this version does not write; json, svg, pdf");
-        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--paper", "roll")).isEqualTo(2);
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "dwg")).isEqualTo(2);
+        assertThat(err).startsWith("--format: is dwg, which this version does not write; json, svg, pdf");
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--paper", "60x60")).isEqualTo(2);
+        assertThat(err).startsWith("--paper: is 60x60: margins of 10 mm, the overlap and the test square leave no room");
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--printed-square", "46")).isEqualTo(2);
+        assertThat(err).startsWith("--printed-square: is 46.0 mm for the 50 mm square, which is more than 5 % off");
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--layers", "wool")).isEqualTo(2);
+        assertThat(err).startsWith("--layers: is wool, which is no layer; fashion, ");
         assertThat(files(folder.resolve("out"))).isEmpty();
     }
 
@@ -201,5 +206,60 @@ class CommandsTest {
         assertThat(run("check", write("spoilt.json", spoilt))).isEqualTo(3);
         assertThat(out).contains("fault seam-length S1");
         assertThat(run("check", heron)).isEqualTo(2);
+    }
+
+    @Test
+    void draft_inEveryFormat_andOnEveryPaper() throws IOException {
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "json,svg,pdf,dxf,csv,hpgl", "--paper", "roll:610", "--layers", "fashion")).as(() -> err).isZero();
+        assertThat(files(folder.resolve("out"))).containsExactly("cutting-list.csv", "girth-plan.csv", "pattern.dxf", "pattern.hpgl", "pattern.json", "pattern.pdf", "pattern.svg");
+        assertThat(Files.readString(folder.resolve("out/cutting-list.csv"))).doesNotContain("lining");
+        assertThat(run("draft", heron, "--out", folder.resolve("narrow"), "--format", "pdf", "--paper", "roll:240")).isEqualTo(3);
+        assertThat(err).contains("can be drawn across this roll. Take a wider roll, or sheets.");
+        assertThat(files(folder.resolve("narrow"))).isEmpty();
+    }
+
+    @Test
+    void draft_withAnAllowanceThatHasNoRoom_says3AndTheWidthThatHas() throws IOException {
+        Path yoked = write("keyhole.json", DemoBook.document("the-beekeeper").replaceFirst("\"garment\"\\s*:\\s*\\{", "\"garment\": { \"allowances\": { \"upper-edge\": \"40 mm\" },"));
+        int code = run("draft", yoked, "--out", folder.resolve("out"));
+        assertThat(code).as(() -> out + err).isEqualTo(3);
+        assertThat(err).contains("its allowance runs into another of the same piece by").contains("There is room for");
+        assertThat(files(folder.resolve("out"))).isEmpty();
+    }
+
+    @Test
+    void check_readsWhatOtherFormatsHold() throws IOException {
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "json,svg,dxf")).isZero();
+        for (String file : List.of("pattern.svg", "pattern.dxf")) {
+            assertThat(run("check", folder.resolve("out").resolve(file))).as(() -> out + err).isZero();
+            assertThat(out).contains("ok seam-length S1").contains("ok joined-edge").contains("ok curvature").doesNotContain("fault");
+        }
+    }
+
+    @Test
+    void check_ofADrawingWithoutAUnit_asksForIt_withTheSizesItWouldHave() throws IOException {
+        Path drawing = write("panels.svg", "<svg viewBox='0 0 60 60'><path id='Front' d='M0 0H12V40H0Z'/><path id='Back' d='M20 0H31V39.6H20Z'/></svg>");
+        assertThat(run("check", drawing)).isEqualTo(2);
+        assertThat(err).startsWith("--unit: is missing, and the file does not say in what it is drawn; mm (it would be 31 by 40 mm), cm (it would be 310 by 400 mm)");
+        assertThat(run("check", drawing, "--unit", "cm")).isEqualTo(3);
+        assertThat(out).contains("fault seam-length S1: 4.00 (limit 0.50) mm · Front to Back: the two edges differ by 4.0 mm between two marks; 0.5 mm allowed. Walk the seam again.");
+        assertThat(err).contains("P1/edge2:P2/edge4");
+        assertThat(run("check", drawing, "--unit", "ell")).isEqualTo(2);
+        assertThat(err).startsWith("--unit: is ell, which is no unit; mm, cm, in, px, pt");
+    }
+
+    @Test
+    void import_makesAPatternDocument_withTheSeamsThatAreNamed() throws IOException {
+        Path drawing = write("panels.svg", "<svg width='60cm' viewBox='0 0 60 60'><path id='Front' d='M0 0H12V40H0Z'/><path id='Back' d='M20 0H31V40H20Z'/></svg>");
+        assertThat(run("import", drawing, "--out", folder.resolve("p.json"), "--sew", "P1/edge4:P2/edge2")).as(() -> err).isZero();
+        assertThat(run("check", folder.resolve("p.json"))).as(() -> out + err).isZero();
+        assertThat(out).contains("ok seam-length S1: 0.00").contains("ok partner P1.edge4");
+        assertThat(run("import", drawing, "--out", folder.resolve("q.json"), "--sew", "P1/hem:P2/edge2")).isEqualTo(2);
+        assertThat(err).startsWith("--sew: names the edge P1/hem, which there is not; P1/edge1, P1/edge2");
+        Path open = write("open.svg", "<svg width='60cm' viewBox='0 0 60 60'><path id='Front' d='M0 0H12V40H0V2'/></svg>");
+        assertThat(run("import", open, "--out", folder.resolve("r.json"))).isEqualTo(2);
+        assertThat(err).contains("Front is open: between its ends, at 0.0, 0.0 mm and at 0.0, 20.0 mm, there are 20.0 mm.");
+        assertThat(folder.resolve("r.json")).doesNotExist();
+        assertThat(run("import", drawing, "--out", "/proc/nowhere/p.json")).isEqualTo(4);
     }
 }

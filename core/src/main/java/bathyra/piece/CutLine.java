@@ -56,7 +56,8 @@ public final class CutLine {
         Point at = fold.get().start();
         Vec along = at.to(fold.get().end()).unit();
         Vec in = along.turned(Math.PI / 2);
-        if (ring.stream().allMatch(p -> at.to(p).dot(in) > -Tolerance.COINCIDENT)) {
+        // A line that crosses itself has no inside to be cut off; the check of crossings says where.
+        if (ring.stream().allMatch(p -> at.to(p).dot(in) > -Tolerance.COINCIDENT) || Shape.crossing(ring).isPresent()) {
             return ring;
         }
         Point from = at.plus(along.times(-FAR));

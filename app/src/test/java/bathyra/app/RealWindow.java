@@ -61,9 +61,12 @@ abstract class RealWindow {
         robot.release(new MouseButton[] {});
     }
 
+    /** What stands in a node. Looked up on the window's own thread: from another one a list may change while it is read. */
     static String text(FxRobot robot, String query) {
-        Node node = robot.lookup(query).query();
-        return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText()).replace('\u00a0', ' ');
+        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            Node node = robot.lookup(query).query();
+            return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText()).replace('\u00a0', ' ');
+        });
     }
 
     static void retype(FxRobot robot, String query, String text) {

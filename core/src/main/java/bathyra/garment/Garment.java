@@ -35,10 +35,11 @@ import java.util.function.Consumer;
  * @param fit how tight it starts
  * @param bust its cups and the contour wedges
  * @param top what stands above the upper line
+ * @param boning its bones and hardware, as far as they are chosen by hand
  */
 public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
         Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<Cell, Length> rightIntakes, Finish finish, Map<SplitOption, Double> splits,
-        BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit, Bust bust, Top top) {
+        BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit, Bust bust, Top top, Boning boning) {
 
     private static final double BRIDGE_AT_BUSK = 25;
     /** A yoke with a keyhole closes at the neck. */
@@ -59,7 +60,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
         Panels panels = Panels.of(kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
         return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Finish.USUAL, Map.of(),
-                BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND, Bust.PRINCESS, Top.STRAPLESS);
+                BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND, Bust.PRINCESS, Top.STRAPLESS, Boning.BY_RULE);
     }
 
     /** The bustier that stands before anything has been chosen. */
@@ -195,6 +196,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         private Fit fit;
         private Bust bust;
         private Top top;
+        private Boning boning;
 
         private Choices(Garment from) {
             kind = from.kind;
@@ -214,10 +216,11 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             fit = from.fit;
             bust = from.bust;
             top = from.top;
+            boning = from.boning;
         }
 
         private Garment made() {
-            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, finish, splits, block, fastening, panels, sharing, fit, bust, top);
+            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, finish, splits, block, fastening, panels, sharing, fit, bust, top, boning);
         }
     }
 
@@ -245,6 +248,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             c.rightIntakes.clear();
             c.splits.clear();
             c.finish = finish.ofOtherPieces();
+            c.boning = boning.ofOtherPieces();
             c.ease.keySet().removeIf(level -> !next.isOverBust() && (level == Level.UPPER || level == Level.BUST));
             c.sharing = Sharing.BY_RULE;
             c.fit = new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops());
@@ -260,6 +264,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
                 c.rightIntakes.keySet().retainAll(c.intakes.keySet());
                 c.splits.clear();
                 c.finish = finish.ofOtherPieces();
+                c.boning = boning.ofOtherPieces();
                 c.sharing = new Sharing(sharing.preset(), Map.of(), sharing.apexShare(), Map.of());
             }
         });
@@ -285,6 +290,7 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         return with(c -> {
             c.panels = next;
             c.finish = finish.ofOtherPieces();
+            c.boning = boning.ofOtherPieces();
             c.intakes.clear();
             c.rightIntakes.clear();
             intakes.forEach((cell, l) -> shift(c.intakes, cell, l, gone, part, from, by));
@@ -405,6 +411,10 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     /** The same garment with a level's ease back at the table. */
     public Garment withoutEase(Level level) {
         return with(c -> c.ease.remove(level));
+    }
+
+    public Garment withBoning(Boning next) {
+        return with(c -> c.boning = next);
     }
 
     public Garment withFinish(Finish next) {

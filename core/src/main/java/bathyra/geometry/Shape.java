@@ -47,6 +47,21 @@ public final class Shape {
         return DiscreteHausdorffDistance.distance(polygon(one).getExteriorRing(), polygon(other).getExteriorRing());
     }
 
+    /** How far a point lies from a run of straight lines, mm. */
+    public static double distance(List<Point> line, Point point) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 1; i < line.size(); i++) {
+            Point a = line.get(i - 1);
+            Vec along = a.to(line.get(i));
+            double square = along.dot(along);
+            double share = square == 0 ? 0 : Math.max(0, Math.min(1, a.to(point).dot(along) / square));
+            double dx = a.x() + along.dx() * share - point.x();
+            double dy = a.y() + along.dy() * share - point.y();
+            least = Math.min(least, dx * dx + dy * dy);
+        }
+        return Math.sqrt(least);
+    }
+
     /** Whether a point lies inside a closed line or on it. */
     public static boolean contains(List<Point> closed, Point point) {
         return polygon(closed).intersects(FACTORY.createPoint(new Coordinate(point.x(), point.y())));

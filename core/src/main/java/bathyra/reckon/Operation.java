@@ -90,6 +90,40 @@ enum Operation {
             return "√(" + x.get(0) + "² − " + x.get(1) + "²)";
         }
     },
+    HYPOTENUSE(3) {
+        @Override
+        double apply(double[] x) {
+            return Math.hypot(x[0], x[1]);
+        }
+
+        @Override
+        String write(List<String> x) {
+            return "√(" + x.get(0) + "² + " + x.get(1) + "²)";
+        }
+    },
+    ROUNDED_DOWN(3) {
+        @Override
+        double apply(double[] x) {
+            // A length that is a whole number of steps but for the last digit is not to lose a step.
+            return Math.floor(x[0] / x[1] + 1e-9) * x[1];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0) + ", rounded down to a multiple of " + x.get(1);
+        }
+    },
+    ROUNDED_UP(3) {
+        @Override
+        double apply(double[] x) {
+            return Math.ceil(x[0] / x[1] - 1e-9) * x[1];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0) + ", rounded up to a multiple of " + x.get(1);
+        }
+    },
     CHOSEN(3) {
         @Override
         double apply(double[] x) {

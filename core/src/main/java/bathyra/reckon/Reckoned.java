@@ -91,6 +91,21 @@ public sealed interface Reckoned permits Given, Derived, Overridden {
         return Derived.of(Operation.LEG, this, foot);
     }
 
+    /** The long side of a right-angled triangle over this and another side. */
+    default Reckoned hypotenuse(Reckoned other) {
+        return Derived.of(Operation.HYPOTENUSE, this, other);
+    }
+
+    /** Down to a multiple of a step, mm. */
+    default Reckoned roundedDown(double step) {
+        return Derived.of(Operation.ROUNDED_DOWN, this, Given.constant(step, Quantity.LENGTH));
+    }
+
+    /** Up to a multiple of a step, mm. */
+    default Reckoned roundedUp(double step) {
+        return Derived.of(Operation.ROUNDED_UP, this, Given.constant(step, Quantity.LENGTH));
+    }
+
     /** This number under a name and a rule: from here on formulas call it by the name. */
     default Reckoned named(String name, Rule rule) {
         return Derived.named(this, name, rule);

@@ -93,6 +93,24 @@ final class Fields {
         return texts;
     }
 
+    /** The objects of a list; empty when there is none. */
+    List<Fields> objects(String key) {
+        JsonNode child = node.get(key);
+        List<Fields> objects = new ArrayList<>();
+        if (child == null || child.isNull()) {
+            return objects;
+        }
+        for (JsonNode each : child) {
+            if (each.isObject()) {
+                objects.add(new Fields(path(key) + "." + objects.size(), each, faults));
+            }
+        }
+        if (!child.isArray() || objects.size() != child.size()) {
+            fault(key, "is no list of objects", "write [{ … }]");
+        }
+        return objects;
+    }
+
     Optional<Integer> whole(String key) {
         JsonNode child = node.get(key);
         if (child == null) {

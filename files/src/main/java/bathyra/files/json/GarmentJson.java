@@ -43,7 +43,7 @@ final class GarmentJson {
 
     /** @param ranges whether figures out of their range are faults */
     static Garment read(Fields fields, LengthUnit unit, boolean ranges) {
-        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock", "cups", "contour", FinishJson.FIELD));
+        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock", "cups", "contour", FinishJson.FIELD, BoningJson.FIELD));
         known.addAll(PanelsJson.FIELDS);
         fields.only(known);
         if (!fields.has("kind")) {
@@ -63,7 +63,7 @@ final class GarmentJson {
         return new Garment(kind, upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()),
                 choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths(options, unit, ranges),
                 intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), FinishJson.read(fields, unit), splits(options, start), block(fields, options, kind),
-                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), EdgesJson.bust(fields, kind, unit), top);
+                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), EdgesJson.bust(fields, kind, unit), top, BoningJson.read(fields, unit));
     }
 
     private static Map<LengthOption, Length> lengths(Fields options, LengthUnit unit, boolean ranges) {
@@ -221,6 +221,7 @@ final class GarmentJson {
         }
         garment.block().traced().ifPresent(traced -> TracedBlockJson.write(out.putObject("baseBlock"), traced));
         FinishJson.write(out, garment.finish(), unit);
+        BoningJson.write(out, garment.boning(), unit);
     }
 
     private static void intakes(ObjectNode out, String key, Garment garment, Map<Cell, Length> locked, LengthUnit unit) {

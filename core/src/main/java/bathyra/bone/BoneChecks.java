@@ -1,0 +1,117 @@
+package bathyra.bone;
+
+import bathyra.garment.Boning;
+import bathyra.garment.Boning.PanelBone;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import bathyra.truing.Finding;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Predicate;
+
+/** Whether every channel lies in its piece, no two meet, and what was placed by hand still has its place. Measured on the finished pieces. */
+final class BoneChecks {
+    private static final double EVERY = 4;
+    private static final double CHORD = 0.05;
+    /** What a channel may stick out: less than its stitching. */
+    private static final double OUT = 0.5;
+    private static final double FINE = 0.1;
+    private static final double APART = 1;
+
+    private BoneChecks() {}
+
+    static List<Finding> look(Pattern pattern, List<Channel> channels, Boning boning) {
+        List<Finding> findings = new ArrayList<>();
+        Map<String, List<Point>> rings = new HashMap<>();
+        pattern.pieces().forEach(p -> rings.put(p.id(), p.flattened(CHORD)));
+        for (Channel channel : channels) {
+            findings.add(fit(pattern, channel, rings));
+        }
+        for (int i = 0; i < channels.size(); i++) {
+            for (int k = i + 1; k < channels.size(); k++) {
+                clash(pattern, channels.get(i), channels.get(k), findings);
+            }
+        }
+        for (PanelBone bone : boning.panels()) {
+            if (channels.stream().noneMatch(c -> c.id().equals(bone.id()))) {
+                findings.add(Finding.mm("channel-place", bone.id(), Finding.Status.NOTE, 0, 0, Sentence.of(
+                        "A channel that you placed in the piece " + bone.piece() + " has no place there any more. Place it anew, or leave it out.")));
+            }
+        }
+        return findings;
+    }
+
+    private static Finding fit(Pattern pattern, Channel channel, Map<String, List<Point>> rings) {
+        double worst = 0;
+        Finding.Place place = null;
+        for (Channel.Run run : channel.runs()) {
+            List<Point> ring = rings.get(run.piece());
+            Predicate<Point> inside = Shape.inside(ring);
+            for (Point p : outline(run, channel.width())) {
+                if (!inside.test(p)) {
+                    double out = Shape.away(ring, p);
+                    if (out > worst) {
+                        worst = out;
+                        place = new Finding.Place(run.piece(), p);
+                    }
+                }
+            }
+        }
+        if (worst <= OUT) {
+            return Finding.mm("channel-fit", channel.id(), Finding.Status.OK, worst, OUT, Sentence.of(channel.label() + ": the channel of {} lies within its panel.", Length.mm(channel.width())));
+        }
+        Piece piece = pattern.piece(place.piece());
+        return Finding.mm("channel-fit", channel.id(), Finding.Status.FAULT, worst, OUT, Sentence.of(channel.label() + ": the channel of {} sticks out of " + piece.name().toLowerCase(Locale.ROOT)
+                + " by {}. Move it, take a narrower bone, or end it sooner.", Length.mm(channel.width()), Length.mm(worst))).at(place.piece(), place.at());
+    }
+
+    /** Points on both sides of a run, but for its ends, which the edges above and below cut off. */
+    static List<Point> outline(Channel.Run run, double width) {
+        List<Point> points = new ArrayList<>();
+        Path path = run.path();
+        for (double arc = width; arc < path.length() - width; arc += EVERY) {
+            Path.Place at = path.at(arc);
+            if (run.half() >= 0) {
+                points.add(at.point().plus(at.tangent().turned(Math.PI / 2).times(width / 2)));
+            }
+            if (run.half() <= 0) {
+                points.add(at.point().plus(at.tangent().turned(-Math.PI / 2).times(width / 2)));
+            }
+        }
+        return points;
+    }
+
+    private static void clash(Pattern pattern, Channel a, Channel b, List<Finding> findings) {
+        double needed = (a.width() + b.width()) / 2 + APART;
+        double least = needed;
+        Finding.Place place = null;
+        for (Channel.Run one : a.runs()) {
+            for (Channel.Run other : b.runs()) {
+                if (!one.piece().equals(other.piece())) {
+                    continue;
+                }
+                List<Point> line = other.path().flattened(FINE);
+                for (Point at : one.path().flattened(FINE)) {
+                    double distance = Shape.distance(line, at);
+                    if (distance < least) {
+                        least = distance;
+                        place = new Finding.Place(one.piece(), at);
+                    }
+                }
+            }
+        }
+        if (place != null) {
+            findings.add(Finding.mm("channel-clash", a.id() + " " + b.id(), Finding.Status.FAULT, least, needed, Sentence.of(a.label() + " and " + b.label().toLowerCase(Locale.ROOT)
+                    + ": in " + pattern.piece(place.piece()).name().toLowerCase(Locale.ROOT) + " their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.", Length.mm(least), Length.mm(needed)))
+                    .at(place.piece(), place.at()));
+        }
+    }
+}

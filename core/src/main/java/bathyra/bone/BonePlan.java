@@ -41,7 +41,7 @@ public final class BonePlan {
         List<Channel> channels = new Channels(draft, part).placed();
         Optional<Busk> busk = garment.fastening().closure().opensInFront() ? edge(pattern, true).map(e -> Busk.of(e.length(), garment)) : Optional.empty();
         Optional<Eyelets> eyelets = eyelets(pattern, garment);
-        List<Support> support = draft.girths().levels().stream().map(LevelPlan::level).map(level -> Support.at(draft, level, channels)).toList();
+        List<Support> support = draft.girths().levels().stream().map(LevelPlan::level).map(level -> Support.at(draft, level, channels)).filter(s -> s.width() > 0).toList();
         List<Finding> findings = new ArrayList<>(BoneChecks.look(pattern, channels, garment.boning()));
         busk.map(Busk::finding).ifPresent(findings::add);
         eyelets.map(Eyelets::finding).ifPresent(findings::add);

@@ -1,7 +1,10 @@
 package bathyra.bone;
 
+import bathyra.geometry.Point;
+import bathyra.piece.Pattern;
 import bathyra.reckon.Reckoned;
 import bathyra.truing.Finding;
+import bathyra.truing.SeamPair;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +21,8 @@ import java.util.Optional;
  * @param findings what does not fit, and what holds
  */
 public record Bones(List<Channel> channels, Optional<Busk> busk, Optional<Eyelets> eyelets, Optional<Reckoned> cord, Reckoned tape, int tapes, List<Support> support, List<Finding> findings) {
+    private static final double ON_EDGE = 0.01;
+
     public Bones {
         channels = List.copyOf(channels);
         support = List.copyOf(support);
@@ -26,6 +31,21 @@ public record Bones(List<Channel> channels, Optional<Busk> busk, Optional<Eyelet
 
     public Optional<Channel> channel(String id) {
         return channels.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    /** How far across the panel of a channel a point of its piece lies, 0 to 1 from the edge nearer centre front. */
+    public double across(Pattern pattern, Channel channel, Point at) {
+        return Panel.of(pattern).stream().filter(p -> p.piece().id().equals(channel.runs().get(0).piece())).findFirst().map(p -> p.share(at)).orElse(0.5);
+    }
+
+    /** How far below the upper end of its seam a channel on a seam begins, mm; nothing for others. */
+    public double above(Pattern pattern, Channel channel) {
+        Channel.Run run = channel.runs().get(0);
+        if (channel.place() != Channel.Place.SEAM) {
+            return 0;
+        }
+        return pattern.piece(run.piece()).outline().stream().map(e -> SeamPair.downwards(e.path())).filter(p -> p.isNear(run.path().at(run.path().length() / 2).point(), ON_EDGE))
+                .mapToDouble(p -> p.nearest(run.path().start()).arc()).findFirst().orElse(0);
     }
 
     public List<Finding> with(Finding.Status status) {

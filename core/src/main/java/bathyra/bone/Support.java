@@ -31,7 +31,7 @@ import java.util.Optional;
 public record Support(Level level, double width, double reduction, List<Load> loads, List<Hanging> hanging) {
     /** Farther away a bone carries nothing of a seam, mm. */
     public static final double REACH = 60;
-    private static final double NEXT_TO_NOTHING = 1;
+    private static final double NEXT_TO_NOTHING = 2.5;
     private static final double NEAR = 0.5;
     private static final double CHORD = 0.2;
 

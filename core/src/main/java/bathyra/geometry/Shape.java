@@ -47,6 +47,53 @@ public final class Shape {
         return DiscreteHausdorffDistance.distance(polygon(one).getExteriorRing(), polygon(other).getExteriorRing());
     }
 
+    /** How far one closed line lies from another at the nearest, mm; nothing where their areas meet. */
+    public static double between(List<Point> one, List<Point> other) {
+        return polygon(one).distance(polygon(other));
+    }
+
+    /** Two closed lines that share a stretch as one; holes left out. */
+    public static List<Point> joined(List<Point> one, List<Point> other) {
+        Geometry both = OverlayNGRobust.overlay(polygon(one), polygon(other), OverlayNG.UNION);
+        Polygon largest = null;
+        for (int i = 0; i < both.getNumGeometries(); i++) {
+            if (both.getGeometryN(i) instanceof Polygon part && (largest == null || part.getArea() > largest.getArea())) {
+                largest = part;
+            }
+        }
+        if (largest == null) {
+            throw new IllegalArgumentException("two closed lines without an area cannot be joined");
+        }
+        return Arrays.stream(largest.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList();
+    }
+
+    /** A closed line moved out all round, mm; corners round. */
+    public static List<Point> grown(List<Point> closed, double by) {
+        Polygon wide = (Polygon) polygon(closed).buffer(by, 4);
+        return Arrays.stream(wide.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList();
+    }
+
+    /**
+     * What a closed line covers of an upright strip, as depths: upper and lower end of each part, from the top.
+     *
+     * @param left the strip's left side, mm
+     * @param right its right side, mm
+     */
+    public static List<double[]> covered(List<Point> closed, double left, double right) {
+        Polygon area = polygon(closed);
+        Envelope box = area.getEnvelopeInternal();
+        Geometry part = OverlayNGRobust.overlay(area, FACTORY.toGeometry(new Envelope(left, right, box.getMinY() - 1, box.getMaxY() + 1)), OverlayNG.INTERSECTION);
+        List<double[]> depths = new ArrayList<>();
+        for (int i = 0; i < part.getNumGeometries(); i++) {
+            Envelope each = part.getGeometryN(i).getEnvelopeInternal();
+            if (!each.isNull()) {
+                depths.add(new double[] {each.getMinY(), each.getMaxY()});
+            }
+        }
+        depths.sort((a, b) -> Double.compare(a[0], b[0]));
+        return depths;
+    }
+
     /** How far a point lies from a run of straight lines, mm. */
     public static double distance(List<Point> line, Point point) {
         double least = Double.POSITIVE_INFINITY;

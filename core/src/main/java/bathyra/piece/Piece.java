@@ -95,11 +95,16 @@ public record Piece(String id, String name, int order, boolean front, int count,
                 marks.stream().map(m -> new Mark(m.kind(), way.apply(m.at()))).toList());
     }
 
+    /** The turn that makes its grain stand upright. */
+    public Motion uprightTurn() {
+        double turn = grain.from().to(grain.to()).angleTo(Vec.DOWN.reversed());
+        return Math.abs(turn) < STRAIGHT ? Motion.STILL : Motion.about(grain.from(), turn);
+    }
+
     /** The same piece turned until its grain stands upright, as it is written to files. */
     public Piece upright() {
-        Vec up = grain.from().to(grain.to());
-        double turn = up.angleTo(Vec.DOWN.reversed());
-        return Math.abs(turn) < STRAIGHT ? this : mapped(Motion.about(grain.from(), turn));
+        Motion turn = uprightTurn();
+        return turn == Motion.STILL ? this : mapped(turn);
     }
 
     /** The edge of a name. @throws IllegalArgumentException when the piece has none */

@@ -1,7 +1,9 @@
 package bathyra.files;
 
+import bathyra.bone.BonePlan;
 import bathyra.draft.Draft;
 import bathyra.garment.LayerKind;
+import bathyra.geometry.Path;
 import bathyra.layer.Layer;
 import bathyra.layer.Layers;
 import bathyra.layer.Strip;
@@ -33,8 +35,14 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
      * @param id the piece's own, and the layer's behind it where it differs from the draft: {@code F1}, {@code F1-lining}
      * @param piece its grain upright
      * @param layers the layers that are cut by it
+     * @param bones the middle lines of the channels on it, on the drawing of the draft's own piece
      */
-    public record Cut(String id, Piece piece, List<LayerKind> layers) {
+    public record Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones) {
+        public Cut {
+            layers = List.copyOf(layers);
+            bones = List.copyOf(bones);
+        }
+
         /** How often it is cut in which layers. */
         public String words() {
             String names = String.join(", ", layers.stream().map(k -> k.label().toLowerCase(Locale.ROOT)).toList());
@@ -59,6 +67,8 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
         List<Cut> others = new ArrayList<>();
         Map<String, Piece> drafted = new LinkedHashMap<>();
         draft.pattern().pieces().forEach(p -> drafted.put(p.id(), p));
+        Map<String, List<Path>> bones = new LinkedHashMap<>();
+        BonePlan.of(draft).channels().forEach(c -> c.runs().forEach(r -> bones.computeIfAbsent(r.piece(), k -> new ArrayList<>()).add(r.path())));
         for (Piece piece : drafted.values()) {
             List<LayerKind> alike = new ArrayList<>();
             for (Layer layer : layers) {
@@ -67,7 +77,7 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                 }
             }
             if (!alike.isEmpty()) {
-                own.add(new Cut(piece.id(), piece.upright(), alike));
+                own.add(new Cut(piece.id(), piece.upright(), alike, bones.getOrDefault(piece.id(), List.of()).stream().map(p -> p.mapped(piece.uprightTurn())).toList()));
             }
         }
         for (Layer layer : layers) {
@@ -93,11 +103,11 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
             if (cut.piece().id().equals(piece.id()) && isSame(cut.piece(), piece.upright())) {
                 List<LayerKind> more = new ArrayList<>(cut.layers());
                 more.add(kind);
-                others.set(i, new Cut(cut.id(), cut.piece(), more));
+                others.set(i, new Cut(cut.id(), cut.piece(), more, cut.bones()));
                 return;
             }
         }
-        others.add(new Cut(drafted.isPresent() ? piece.id() + "-" + kind.id() : piece.id(), piece.upright(), List.of(kind)));
+        others.add(new Cut(drafted.isPresent() ? piece.id() + "-" + kind.id() : piece.id(), piece.upright(), List.of(kind), List.of()));
     }
 
     private static boolean isSame(Piece one, Piece other) {

@@ -88,7 +88,7 @@ public final class Output {
         }
         Commission commission = named.get() ? workshop.commission() : workshop.commission().withWearer(workshop.commission().wearer().byInitials());
         Optional<Draft> draft = named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
-        Rendering rendering = new Rendering(kind, commission, draft.filter(d -> kind.source() == OutputKind.Source.DRAFT), printing.get());
+        Rendering rendering = new Rendering(kind, commission, draft.filter(d -> kind.source() == OutputKind.Source.DRAFT), printing.get(), workshop.prices());
         if (kind == OutputKind.SEND) {
             start(rendering, Optional.empty());
         } else {

@@ -14,6 +14,10 @@ public enum OutputKind {
     JSON("Pattern document", "json", Source.DRAFT),
     CUTTING_LIST("Cutting list, CSV", "csv", Source.DRAFT),
     GIRTH_PLAN("Girth plan, CSV", "csv", Source.DRAFT),
+    SHOPPING("Shopping list of bones, CSV", "csv", Source.DRAFT),
+    LAY_SVG("Lays of all layers, SVG", "svg", Source.DRAFT),
+    BILL_PDF("Bill, PDF", "pdf", Source.DRAFT),
+    BILL_CSV("Bill, CSV", "csv", Source.DRAFT),
     PAPER_MODEL("Paper model of the cup, half size", "pdf", Source.DRAFT),
     BLOCK_FULL("Block with its steps, full size on A4", "pdf", Source.BLOCK),
     BLOCK_HALF("Block with its steps, half size", "pdf", Source.BLOCK),
@@ -60,6 +64,6 @@ public enum OutputKind {
 
     /** Whether a new part of the menu begins with it. */
     public boolean beginsPart() {
-        return this != PDF_A4 && (this == SVG || this == JSON || values()[ordinal() - 1].source != source);
+        return this != PDF_A4 && (this == SVG || this == JSON || this == SHOPPING || values()[ordinal() - 1].source != source);
     }
 }

@@ -1,6 +1,9 @@
 package bathyra.app.output;
 
 import bathyra.app.command.Version;
+import bathyra.bill.Bill;
+import bathyra.bill.Lays;
+import bathyra.bill.Shopping;
 import bathyra.block.BlockDrawing;
 import bathyra.cutting.PaperModel;
 import bathyra.draft.BlockDrafter;
@@ -9,23 +12,31 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
+import bathyra.files.csv.Bills;
 import bathyra.files.csv.CuttingLists;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.dxf.DxfPattern;
 import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.PatternJson;
+import bathyra.files.pdf.BillPage;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.MeasuringSheet;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PaperModelSheet;
 import bathyra.files.pdf.PdfPattern;
+import bathyra.files.svg.SvgLay;
 import bathyra.files.svg.SvgPattern;
 import bathyra.garment.Commission;
+import bathyra.lay.AutoLay;
+import bathyra.layer.Layer;
+import bathyra.stock.PriceList;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -35,12 +46,21 @@ import java.util.function.DoubleConsumer;
  * What goes into the files of one output.
  *
  * @param draft the draft, for what is put out from it
+ * @param prices for the bill
  */
-record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, Printing printing) {
+record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, Printing printing, PriceList prices) {
 
     /** Renders the file, and beside it that of the right half of an uneven body. */
     void all(Path path, Map<Path, byte[]> contents, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
         PdfPattern.Progress seen = new PdfPattern.Progress(progress, cancelled);
+        if (kind == OutputKind.LAY_SVG) {
+            lays(path, contents, cancelled);
+            return;
+        }
+        if (kind == OutputKind.BILL_PDF || kind == OutputKind.BILL_CSV || kind == OutputKind.SHOPPING) {
+            contents.put(path, making(draft.orElseThrow(), cancelled));
+            return;
+        }
         contents.put(path, draft.isPresent() ? pattern(draft.get(), seen) : figures());
         Optional<Draft> right = draft.flatMap(Draft::rightHalf);
         if (right.isPresent()) {
@@ -74,6 +94,23 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
 
     private byte[] pdf(Draft of, CuttingPlan plan, Paper paper, PdfPattern.Progress seen) throws IOException {
         return PdfPattern.write(of, plan, paper, printing.scale(), LocalDate.now().toString(), seen);
+    }
+
+    /** One drawing a layer, its name behind the file's. */
+    private void lays(Path path, Map<Path, byte[]> contents, BooleanSupplier cancelled) {
+        List<Layer> layers = CuttingPlan.of(draft.orElseThrow()).layers();
+        String name = path.getFileName().toString().replaceFirst("\\.svg$", "");
+        Lays.of(draft.get(), layers, prices, AutoLay.ROUNDS, cancelled).forEach((layer, lay) ->
+                contents.put(path.resolveSibling(name + "-" + layer.id() + ".svg"), utf8(SvgLay.write(lay, commission.title() + ", " + layer.label().toLowerCase(Locale.ROOT)))));
+    }
+
+    private byte[] making(Draft of, BooleanSupplier cancelled) throws IOException {
+        if (kind == OutputKind.SHOPPING) {
+            return utf8(Bills.shopping(Shopping.of(of, prices)));
+        }
+        List<Layer> layers = CuttingPlan.of(of).layers();
+        Bill bill = Bill.of(of, layers, Lays.of(of, layers, prices, AutoLay.ROUNDS, cancelled), prices);
+        return kind == OutputKind.BILL_PDF ? BillPage.write(of, bill, LocalDate.now().toString()) : utf8(Bills.bill(bill));
     }
 
     private byte[] figures() throws IOException {

@@ -1,10 +1,12 @@
 package bathyra.app.shell;
 
 import bathyra.app.block.BlockView;
+import bathyra.app.bones.BonesView;
 import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
 import bathyra.app.foreign.ForeignView;
 import bathyra.app.girths.GirthsView;
+import bathyra.app.lay.LayView;
 import bathyra.app.measure.MeasureView;
 import bathyra.app.output.Output;
 import bathyra.app.pieces.PiecesView;
@@ -104,6 +106,8 @@ public final class Shell extends BorderPane {
             case CUPS -> new CupsView(workshop);
             case EDGES -> new EdgesView(workshop);
             case PIECES -> new PiecesView(workshop, output);
+            case BONES -> new BonesView(workshop);
+            case LAY -> new LayView(workshop, output);
         }));
     }
 

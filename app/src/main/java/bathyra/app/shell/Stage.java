@@ -10,7 +10,9 @@ public enum Stage {
     SEAMS("Seams"),
     CUPS("Cups"),
     EDGES("Edges"),
-    PIECES("Pieces");
+    PIECES("Pieces"),
+    BONES("Bones"),
+    LAY("Lay");
 
     private final String label;
 

@@ -1,5 +1,7 @@
 package bathyra.app.shell;
 
+import bathyra.bone.BonePlan;
+import bathyra.bone.Bones;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -11,6 +13,7 @@ import bathyra.truing.Finding;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
@@ -19,15 +22,22 @@ import java.util.stream.Collectors;
  *
  * @param draft what the figures as they are give; empty when they give none
  * @param block the whole block with shoulders, or why there is none; empty while it is being drafted. Asked for only when it is looked at
+ * @param bones how many of its bones and hardware need a look. Asked for only when it is looked at
  */
-public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block) {
+public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block, LongSupplier bones) {
     /** Where a note belongs; every other one belongs to the pieces. */
     private static final Map<String, Stage> NOTES = Map.ofEntries(Map.entry("waist-reduction", Stage.GIRTHS), Map.entry("stretch", Stage.GIRTHS), Map.entry("intake-cap", Stage.SEAMS),
             Map.entry("intake-swing", Stage.SEAMS), Map.entry("edge-lean", Stage.SEAMS), Map.entry("spring", Stage.SEAMS), Map.entry("width-between", Stage.SEAMS), Map.entry("fair-edge", Stage.SEAMS),
             Map.entry("coverage", Stage.CUPS), Map.entry("seated-length", Stage.EDGES));
 
     public static Standing of(Commission commission, Outcome outcome) {
-        return new Standing(commission, outcome instanceof Draft draft ? Optional.of(draft) : Optional.empty(), () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())));
+        Optional<Draft> draft = outcome instanceof Draft good ? Optional.of(good) : Optional.empty();
+        return new Standing(commission, draft, () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())), () -> draft.map(d -> toLookAt(BonePlan.of(d))).orElse(0L));
+    }
+
+    /** How many findings on bones and hardware do not hold. */
+    static long toLookAt(Bones bones) {
+        return bones.findings().stream().filter(f -> f.status() != Finding.Status.OK).count();
     }
 
     /** What is to be looked at on a stage; empty when it is done. */
@@ -40,6 +50,8 @@ public record Standing(Commission commission, Optional<Draft> draft, Supplier<Op
             }
             // A corset is drafted on its levels: the block beside it is there to be looked at, and misses nothing.
             case BLOCK -> commission.garment().kind().isPanelled() ? "" : block.get().map(Standing::words).orElse("");
+            case BONES -> draft.map(d -> count(bones.getAsLong())).orElse("no draft");
+            case LAY -> draft.isPresent() ? "" : "no draft";
             case GIRTHS, SEAMS, CUPS, EDGES, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };
     }

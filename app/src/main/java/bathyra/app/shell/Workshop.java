@@ -1,5 +1,7 @@
 package bathyra.app.shell;
 
+import bathyra.bone.BonePlan;
+import bathyra.bone.Bones;
 import bathyra.book.BookFailure;
 import bathyra.book.Versions;
 import bathyra.book.WorkshopBook;
@@ -8,6 +10,8 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.PriceListJson;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
@@ -18,6 +22,7 @@ import bathyra.intake.SeamPlace;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.stock.PriceList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -44,6 +49,7 @@ public final class Workshop implements AutoCloseable {
     private static final String PLACE_COMMISSION = "commission";
     private static final String PLACE_STAGE = "stage";
     private static final String PLACE_THEME = "theme";
+    private static final String PLACE_PRICES = "prices";
 
     private final WorkshopBook book;
     private final ReadOnlyObjectWrapper<Commission> commission = new ReadOnlyObjectWrapper<>();
@@ -64,6 +70,11 @@ public final class Workshop implements AutoCloseable {
     private Optional<Compared> compared = Optional.empty();
     private final BooleanProperty rightHalf = new SimpleBooleanProperty();
     private boolean drafting;
+    private boolean changing;
+    private Optional<Draft> bonesOf = Optional.empty();
+    private Optional<Bones> bones = Optional.empty();
+    private long bonesSaid;
+    private Optional<PriceList> prices = Optional.empty();
     private boolean closed;
     private long id;
     private Object inHand = new Object();
@@ -120,7 +131,53 @@ public final class Workshop implements AutoCloseable {
 
     /** How the stages of the commission in hand stand. */
     public Standing standing() {
-        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), () -> block.known(commission.get()));
+        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), () -> block.known(commission.get()), this::bonesToLookAt);
+    }
+
+    /** The bones of the half in view, planned once a draft. */
+    public Optional<Bones> bones() {
+        Optional<Draft> half = half();
+        if (!half.equals(bonesOf)) {
+            bonesOf = half;
+            bones = half.map(BonePlan::of);
+        }
+        return bones;
+    }
+
+    /** While something is in hand the rail says what it said before: planning the bones is not worth a part of a frame. */
+    private long bonesToLookAt() {
+        if (!changing) {
+            bonesSaid = bones().map(Standing::toLookAt).orElse(0L);
+        }
+        return bonesSaid;
+    }
+
+    /** What the workshop keeps and buys. */
+    public PriceList prices() {
+        if (prices.isEmpty()) {
+            prices = Optional.of(book.place(PLACE_PRICES).map(Workshop::read).orElseGet(PriceList::invented));
+        }
+        return prices.get();
+    }
+
+    private static PriceList read(String text) {
+        try {
+            return PriceListJson.read(text);
+        } catch (BadDocument e) {
+            LoggerFactory.getLogger(Workshop.class).warn("the price list could not be read, the invented one stands in", e);
+            return PriceList.invented();
+        }
+    }
+
+    /** Keeps another price list in the book; it belongs to the workshop, not to a commission. */
+    public void setPrices(PriceList next) {
+        prices = Optional.of(next);
+        try {
+            book.keepPlace(PLACE_PRICES, PriceListJson.write(next));
+        } catch (BookFailure e) {
+            failure.set(e.getMessage());
+        }
+        showAgain();
     }
 
     /** The whole block with shoulders, or why there is none. */
@@ -300,6 +357,7 @@ public final class Workshop implements AutoCloseable {
         if (closed || after.equals(before)) {
             return;
         }
+        changing = true;
         try {
             book.backUpWhenDue();
             if (thing.equals(inHand)) {
@@ -361,6 +419,7 @@ public final class Workshop implements AutoCloseable {
 
     /** Lays down what is in hand: the next change is a new one. */
     public void letGo() {
+        changing = false;
         inHand = new Object();
     }
 

@@ -34,6 +34,14 @@ public final class CheckNames {
             case "edge-lean" -> "Edge leans";
             case "spring" -> "Gives back";
             case "stretch" -> "Stretch test";
+            case "channel-fit" -> "Channels in their panels";
+            case "channel-clash" -> "Channels apart";
+            case "channel-place" -> "Placed by hand";
+            case "bone-support" -> "Support";
+            case "bone-stock", "busk-stock" -> "Stock";
+            case "busk-length" -> "Busk";
+            case "eyelet-spacing" -> "Eyelets";
+            case "lay" -> "Lay";
             case "allowance" -> "Allowances";
             case "upside-down" -> "Top and bottom";
             case "partner" -> "Partners";

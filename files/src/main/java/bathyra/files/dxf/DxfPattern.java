@@ -85,6 +85,7 @@ public final class DxfPattern {
         piece.levelMarks().forEach(mark -> line(INTERNAL, mark.from(), mark.to()));
         piece.notches().forEach(notch -> SheetLayout.strokes(piece, notch).forEach(s -> line(NOTCH, s)));
         piece.marks().forEach(mark -> SheetLayout.strokes(mark).forEach(s -> line(INTERNAL, s)));
+        cut.bones().forEach(bone -> open(INTERNAL, bone.flattened(CHORD)));
         SheetLayout.grain(piece).forEach(s -> line(GRAIN, s));
         Point at = SheetLayout.labelAt(piece);
         int row = 0;
@@ -108,8 +109,16 @@ public final class DxfPattern {
     }
 
     private void polyline(String layer, List<Point> closed) {
-        pair(0, "POLYLINE").pair(8, layer).pair(66, "1").at(10, new Point(0, 0)).pair(70, "1");
-        closed.forEach(p -> pair(0, "VERTEX").pair(8, layer).at(10, p));
+        polyline(layer, closed, "1");
+    }
+
+    private void open(String layer, List<Point> line) {
+        polyline(layer, line, "0");
+    }
+
+    private void polyline(String layer, List<Point> points, String flags) {
+        pair(0, "POLYLINE").pair(8, layer).pair(66, "1").at(10, new Point(0, 0)).pair(70, flags);
+        points.forEach(p -> pair(0, "VERTEX").pair(8, layer).at(10, p));
         pair(0, "SEQEND").pair(8, layer);
     }
 }

@@ -42,7 +42,7 @@ public final class HpglPattern {
         plot.out.append("IN;\n");
         for (PlotterPen with : PlotterPen.values()) {
             List<Stroke> strokes = new ArrayList<>();
-            plan.cuts().forEach(cut -> collect(strokes, cut.piece(), layout.shift(cut.id()), with));
+            plan.cuts().forEach(cut -> collect(strokes, cut, layout.shift(cut.id()), with));
             plot.out.append("SP").append(with.number()).append(";\n");
             plot.draw(strokes);
         }
@@ -50,7 +50,8 @@ public final class HpglPattern {
         return plot.out.append("PU0,0;\nSP0;\n").toString();
     }
 
-    private static void collect(List<Stroke> strokes, Piece piece, Vec shift, PlotterPen pen) {
+    private static void collect(List<Stroke> strokes, CuttingPlan.Cut cut, Vec shift, PlotterPen pen) {
+        Piece piece = cut.piece();
         switch (pen) {
             case CUT -> strokes.add(moved(piece.cutLine(), shift));
             case SEW -> strokes.add(moved(piece.flattened(CHORD), shift));
@@ -58,6 +59,7 @@ public final class HpglPattern {
                 piece.levelMarks().forEach(m -> strokes.add(new Stroke(List.of(m.from().plus(shift), m.to().plus(shift)), false)));
                 piece.notches().forEach(n -> SheetLayout.strokes(piece, n).forEach(s -> strokes.add(stroke(s, shift))));
                 piece.marks().forEach(m -> SheetLayout.strokes(m).forEach(s -> strokes.add(stroke(s, shift))));
+                cut.bones().forEach(b -> strokes.add(new Stroke(b.flattened(CHORD).stream().map(p -> p.plus(shift)).toList(), false)));
                 SheetLayout.grain(piece).forEach(s -> strokes.add(stroke(s, shift)));
             }
         }

@@ -3,6 +3,7 @@ package bathyra.files.json;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
+import bathyra.garment.Making;
 import bathyra.garment.Spoken;
 import bathyra.garment.Wearer;
 import bathyra.measure.Length;
@@ -38,7 +39,7 @@ public final class CommissionJson {
 
     private static Commission commission(JsonNode root, boolean ranges) throws BadDocument {
         Fields fields = Fields.root(root);
-        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken"));
+        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken", MakingJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -56,11 +57,12 @@ public final class CommissionJson {
         }
         Garment garment = GarmentJson.read(fields.object("garment"), unit, ranges);
         Optional<Spoken> spoken = spoken(fields);
+        Making making = MakingJson.read(fields, unit);
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
         return new Commission(fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"), unit,
-                new Wearer(wearer.text("name").orElse(""), experience), set, garment, spoken);
+                new Wearer(wearer.text("name").orElse(""), experience), set, garment, spoken, making);
     }
 
     /** The record that the wearer was told of the reduction and agreed. */
@@ -106,6 +108,7 @@ public final class CommissionJson {
         MeasuringJson.write(root, commission.measurements(), unit);
         commission.spoken().ifPresent(s -> root.putObject("spoken").put("date", s.day().toString()).put("reduction", s.reduction()));
         GarmentJson.write(root.putObject("garment"), commission.garment(), unit);
+        MakingJson.write(root, commission.making(), unit);
         return Json.pretty(root);
     }
 

@@ -1,5 +1,10 @@
 package bathyra.files.pdf;
 
+import bathyra.bone.BonePlan;
+import bathyra.bone.Bones;
+import bathyra.bone.Channel;
+import bathyra.bone.Eyelets;
+import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
 import bathyra.geometry.Point;
@@ -13,6 +18,7 @@ import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
@@ -23,6 +29,7 @@ final class MakingPages implements AutoCloseable {
     private static final double ROW = 4.3;
     private static final double PICTURE = 85;
     private static final double BADGE = 2.4;
+    private static final double BADGE_AT = 0.7;
 
     private final PDDocument document;
     private final Typeface face;
@@ -40,10 +47,11 @@ final class MakingPages implements AutoCloseable {
         turn();
     }
 
-    static void draw(PDDocument document, Typeface face, CuttingPlan plan, LengthUnit unit, Paper paper) throws IOException {
+    static void draw(PDDocument document, Typeface face, Draft draft, CuttingPlan plan, LengthUnit unit, Paper paper) throws IOException {
         try (MakingPages pages = new MakingPages(document, face, paper)) {
             pages.lists(plan, unit);
             pages.order(plan.pattern());
+            pages.bones(draft, unit);
         }
     }
 
@@ -102,6 +110,60 @@ final class MakingPages implements AutoCloseable {
         y += ROW;
         room(PICTURE);
         picture(pattern, steps, Math.min(paper.height() - LEFT - y, PICTURE * 1.4));
+    }
+
+    /** The boning map: where each channel lies, with the kind, the cut length and the number of its bones. */
+    private void bones(Draft draft, LengthUnit unit) throws IOException {
+        Bones bones = BonePlan.of(draft);
+        if (bones.channels().isEmpty()) {
+            return;
+        }
+        y += ROW;
+        heading("Bones and hardware");
+        int number = 1;
+        for (Channel channel : bones.channels()) {
+            row(number++ + "  " + channel.label() + ", " + channel.kind().label().toLowerCase(Locale.ROOT) + ", channel " + LengthText.say(channel.finished().length(), unit),
+                    channel.count() + " × " + LengthText.say(channel.cut().length(), unit));
+        }
+        if (bones.busk().isPresent()) {
+            row("Busk", LengthText.say(bones.busk().get().length().length(), unit));
+        }
+        if (bones.eyelets().isPresent()) {
+            Eyelets eyelets = bones.eyelets().get();
+            row("Eyelets, each edge: " + LengthText.say(eyelets.above().length(), unit) + " apart above the waist, " + LengthText.say(eyelets.pull().length(), unit) + " at the waist pull, " + LengthText.say(eyelets.below().length(), unit)
+                    + " below", Integer.toString(eyelets.points().size()));
+        }
+        if (bones.cord().isPresent()) {
+            row("Cord", LengthText.say(bones.cord().get().length(), unit));
+        }
+        row("Waist tape", (bones.tapes() == 1 ? "" : bones.tapes() + " × ") + LengthText.say(bones.tape().length(), unit));
+        y += ROW;
+        room(PICTURE);
+        map(draft.pattern(), bones, Math.min(paper.height() - LEFT - y, PICTURE * 1.4));
+    }
+
+    private void map(Pattern pattern, Bones bones, double high) throws IOException {
+        SheetLayout layout = SheetLayout.of(pattern);
+        double scale = Math.min(wide / layout.width(), high / layout.height());
+        pen.origin(LEFT, y);
+        pen.scaled(scale, scale);
+        pen.grey(0);
+        for (Piece piece : pattern.pieces()) {
+            pen.stroke(0.3);
+            pen.path(piece.path().moved(layout.shift(piece.id())));
+        }
+        int number = 1;
+        for (Channel channel : bones.channels()) {
+            for (Channel.Run run : channel.runs()) {
+                pen.stroke(0.9);
+                pen.path(run.path().moved(layout.shift(run.piece())));
+            }
+            Channel.Run first = channel.runs().get(0);
+            badge(first.path().at(first.path().length() * BADGE_AT).point().plus(layout.shift(first.piece())), number++, scale);
+        }
+        pen.scaled(1, 1);
+        pen.origin(0, 0);
+        y += layout.height() * scale + ROW;
     }
 
     /** All pieces small and apart; every edge carries the number of its step, and a thread runs from it to the edge that it meets. */

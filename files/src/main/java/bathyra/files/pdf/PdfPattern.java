@@ -55,7 +55,7 @@ public final class PdfPattern {
             Tiles tiles = Tiles.of(plan, paper, scale);
             Paper coverPaper = paper.isLarge() || paper.roll() || paper.width() < Paper.A4.width() ? Paper.A4 : paper;
             Cover.draw(page(document, coverPaper.width(), coverPaper.height()), document, face, draft, plan, tiles, coverPaper, paper, scale, date);
-            MakingPages.draw(document, face, plan, draft.commission().units(), coverPaper);
+            MakingPages.draw(document, face, draft, plan, draft.commission().units(), coverPaper);
             for (Tiles.Tile tile : tiles.list()) {
                 progress.at(tiles.list().indexOf(tile), tiles.list().size());
                 double height = paper.roll() ? tile.height() * scale.down() + 2 * Paper.MARGIN : paper.height();

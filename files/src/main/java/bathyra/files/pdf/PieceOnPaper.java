@@ -4,6 +4,7 @@ import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
 import bathyra.geometry.Line;
+import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
@@ -41,6 +42,10 @@ final class PieceOnPaper {
                 pen.stroke(0.2, 3, 2);
             }
             pen.line(mark.from().plus(shift), mark.to().plus(shift));
+        }
+        pen.stroke(0.35, 8, 2, 1, 2);
+        for (Path bone : cut.bones()) {
+            pen.path(bone.moved(shift));
         }
         pen.stroke(0.5);
         for (Notch notch : piece.notches()) {

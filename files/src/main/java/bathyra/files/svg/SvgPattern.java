@@ -37,7 +37,7 @@ public final class SvgPattern {
                 width, height, -MARGIN, -MARGIN, width, height, escape(plan.pattern().title()), escape(seams(plan))));
         out.append("<title>").append(escape(plan.pattern().title())).append("</title>\n<style>")
                 .append("path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
-                .append(".notch,.mark{stroke-width:.5}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
+                .append(".notch,.mark{stroke-width:.5}.bone{stroke-width:.6;stroke:#7A550F;stroke-dasharray:8 2 1 2}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
         for (CuttingPlan.Cut cut : plan.cuts()) {
             piece(out, cut, layout.shift(cut.id()), plan.pattern().title());
         }
@@ -56,6 +56,7 @@ public final class SvgPattern {
         for (LevelMark mark : piece.levelMarks()) {
             tag(out, "level", " data-level=\"" + escape(mark.level()) + "\"", line(mark.from().plus(shift), mark.to().plus(shift)));
         }
+        cut.bones().forEach(bone -> tag(out, "bone", "", data(bone.moved(shift))));
         for (Notch notch : piece.notches()) {
             SheetLayout.strokes(piece, notch).forEach(s -> tag(out, "notch", "", line(s.start().plus(shift), s.end().plus(shift))));
         }

@@ -1,0 +1,89 @@
+package bathyra.lay;
+
+import bathyra.garment.LayerKind;
+import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
+import bathyra.layer.Layer;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Piece;
+import bathyra.garment.Cloth;
+import bathyra.truing.Finding;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is asked of a lay: the pieces of a layer, on a cloth, open or folded.
+ *
+ * @param width what can be laid on across, mm
+ * @param gap how far pieces stay apart, mm
+ * @param hindrances why nothing can be laid: empty when it can
+ */
+public record Laying(LayerKind layer, List<LayPiece> pieces, double width, double gap, boolean folded, List<Finding> hindrances) {
+    /** Pieces are cut with room for the shears. */
+    public static final double GAP = 5;
+    public static final double GAP_MOST = 40;
+
+    public Laying {
+        pieces = List.copyOf(pieces);
+        hindrances = List.copyOf(hindrances);
+    }
+
+    /** The pieces of a layer made ready: mirrored in pairs, opened out or on the fold, with shrinkage added along and across. */
+    public static Laying of(Layer layer, Cloth cloth, boolean folded, double gap) {
+        double width = folded ? cloth.usable() / 2 : cloth.usable();
+        List<LayPiece> pieces = new ArrayList<>();
+        List<Finding> hindrances = new ArrayList<>();
+        for (Piece piece : layer.pieces()) {
+            Piece upright = piece.upright();
+            if (folded && !piece.onFold() && piece.count() % 2 == 1) {
+                hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, piece.count(), 0, Sentence.of(piece.name() + " is cut " + (piece.count() == 1 ? "once" : piece.count() + " times")
+                        + ", and on a folded cloth it comes out twice. Lay this cloth open.")));
+            }
+            int copies = folded && !piece.onFold() ? (piece.count() + 1) / 2 : piece.count();
+            for (int copy = 0; copy < copies; copy++) {
+                List<Point> ring = piece.onFold() && !folded ? opened(upright) : piece.onFold() ? foldToTheLeft(upright) : !folded && copy % 2 == 1 ? mirrored(upright.cutLine()) : upright.cutLine();
+                List<Point> grown = atOrigin(ring, 1 / (1 - cloth.across()), 1 / (1 - cloth.along()));
+                LayPiece laid = LayPiece.of(piece.id(), copy, piece.order() + " " + piece.name(), grown, folded && piece.onFold(), !cloth.oneWay());
+                pieces.add(laid);
+                if (copy == 0 && laid.width() > width) {
+                    hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, laid.width(), width, Sentence.of(folded
+                            ? piece.name() + " is {} wide, and the folded cloth leaves {}. Lay it open, or take a wider cloth." : piece.name() + " is {} wide, and the cloth leaves {} between its selvedges. Take a wider cloth, or cut the piece in two.",
+                            Length.mm(laid.width()), Length.mm(width))));
+                }
+            }
+        }
+        return new Laying(layer.kind(), pieces, width, gap, folded, hindrances);
+    }
+
+    private static List<Point> mirrored(List<Point> ring) {
+        List<Point> turned = new ArrayList<>(ring.stream().map(p -> new Point(-p.x(), p.y())).toList());
+        Collections.reverse(turned);
+        return turned;
+    }
+
+    /** A piece on the fold with its other half. */
+    private static List<Point> opened(Piece piece) {
+        List<Point> half = foldToTheLeft(piece);
+        double fold = half.stream().mapToDouble(Point::x).min().orElse(0);
+        List<Point> right = half.stream().map(p -> new Point(p.x() - fold, p.y())).toList();
+        return Shape.joined(right, mirrored(right));
+    }
+
+    /** A piece on the fold with its fold on the left; every such piece is drawn so, but one turned over would not be. */
+    private static List<Point> foldToTheLeft(Piece piece) {
+        Optional<OutlineEdge> fold = piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).findFirst();
+        double middle = piece.cutLine().stream().mapToDouble(Point::x).average().orElse(0);
+        boolean right = fold.isPresent() && fold.get().path().start().x() > middle;
+        return right ? mirrored(piece.cutLine()) : piece.cutLine();
+    }
+
+    private static List<Point> atOrigin(List<Point> ring, double across, double along) {
+        double left = ring.stream().mapToDouble(Point::x).min().orElse(0);
+        double top = ring.stream().mapToDouble(Point::y).min().orElse(0);
+        return ring.stream().map(p -> new Point((p.x() - left) * across, (p.y() - top) * along)).toList();
+    }
+}

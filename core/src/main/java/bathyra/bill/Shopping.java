@@ -62,7 +62,7 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
         Optional<Bones> right = draft.rightHalf().map(BonePlan::of);
         List<Channel> channels = new ArrayList<>(left.channels());
         right.ifPresent(r -> channels.addAll(r.channels()));
-        double width = draft.commission().garment().boning().width().map(Length::millimetres).orElse(7.0);
+        double width = draft.commission().garment().boning().boneWidth().millimetres();
         Map<BoneKind, Map<Double, Integer>> wanted = new TreeMap<>();
         for (Channel channel : channels) {
             if (channel.cut().value() > 0) {

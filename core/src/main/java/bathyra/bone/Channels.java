@@ -37,7 +37,6 @@ import java.util.Optional;
 final class Channels {
     private static final Rule LENGTHS = Rule.of("C13", "cut length");
     private static final Rule WIDTH = Rule.of("C13", "width 5, 7 or 10");
-    private static final double STANDARD_WIDTH = 7;
     /** A channel is wider than its bone by the room that it needs to slide in. */
     static final double EASE = 3;
     private static final double BOUND = 6;
@@ -70,7 +69,7 @@ final class Channels {
 
     /** How wide the bones are. */
     static Reckoned boneWidth(Garment garment) {
-        return Given.option("Bone width", garment.boning().width().map(Length::millimetres).orElse(STANDARD_WIDTH), Quantity.LENGTH, garment.boning().width().isPresent() ? "yours" : "rule", WIDTH);
+        return Given.option("Bone width", garment.boning().boneWidth().millimetres(), Quantity.LENGTH, garment.boning().width().isPresent() ? "yours" : "rule", WIDTH);
     }
 
     /** How wide a channel for such a bone is, mm. */

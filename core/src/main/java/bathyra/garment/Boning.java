@@ -23,6 +23,8 @@ import java.util.Set;
 public record Boning(Optional<Length> width, Map<String, BoneKind> kinds, Set<String> without, List<PanelBone> panels, Map<String, Stop> stops, Optional<Length> busk, Optional<Length> eyelets) {
     /** Everything by rule. */
     public static final Boning BY_RULE = new Boning(Optional.empty(), Map.of(), Set.of(), List.of(), Map.of(), Optional.empty(), Optional.empty());
+    /** The width of bone where the cutter has not chosen one (C13.1). */
+    public static final Length USUAL_WIDTH = Length.mm(7);
     /** The widths in which bones are sold. */
     public static final List<Length> WIDTHS = List.of(Length.mm(5), Length.mm(7), Length.mm(10));
     public static final Length EYELETS_LEAST = Length.mm(8);
@@ -115,5 +117,10 @@ public record Boning(Optional<Length> width, Map<String, BoneKind> kinds, Set<St
             number = n + 1;
         }
         return "own-" + number;
+    }
+
+    /** How wide the bones are, chosen or usual. */
+    public Length boneWidth() {
+        return width.orElse(USUAL_WIDTH);
     }
 }

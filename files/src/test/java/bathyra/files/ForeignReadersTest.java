@@ -93,14 +93,14 @@ class ForeignReadersTest {
     void pdf_rasterisedByTwoOthers_hasItsSquareOfFiftyMillimetres() throws IOException, InterruptedException {
         byte[] pdf = PdfPattern.write(draft, Paper.A4, "2026-01-01");
         Files.write(folder.resolve("p.pdf"), pdf);
-        run("pdftoppm", "-r", Integer.toString(DPI), "-f", "3", "-l", "3", "-png", "p.pdf", "page");
+        run("pdftoppm", "-r", Integer.toString(DPI), "-f", "4", "-l", "4", "-png", "p.pdf", "page");
         Path png;
         try (var files = Files.list(folder)) {
             png = files.filter(f -> f.toString().endsWith(".png")).findFirst().orElseThrow();
         }
         BufferedImage other;
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            other = new PDFRenderer(document).renderImageWithDPI(2, DPI);
+            other = new PDFRenderer(document).renderImageWithDPI(3, DPI);
         }
         for (BufferedImage page : List.of(ImageIO.read(png.toFile()), other)) {
             double[] size = square(page, 10 + 2 + 40, 10 + 2 + 8);
@@ -114,7 +114,7 @@ class ForeignReadersTest {
         // A printer that prints 50 as 49 across and as 50.5 down: drawn 51.02 wide and 49.505 high it comes out right.
         byte[] pdf = PdfPattern.write(draft, plan, Paper.A4, PrintScale.ofMeasured(49, 50.5), "2026-01-01", PdfPattern.Progress.UNSEEN);
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            double[] size = square(new PDFRenderer(document).renderImageWithDPI(2, DPI), 10 + 2 + 40, 10 + 2 + 8);
+            double[] size = square(new PDFRenderer(document).renderImageWithDPI(3, DPI), 10 + 2 + 40, 10 + 2 + 8);
             assertThat(size[0]).isCloseTo(50 * 50 / 49.0, within(0.1));
             assertThat(size[1]).isCloseTo(50 * 50 / 50.5, within(0.1));
         }
@@ -123,7 +123,7 @@ class ForeignReadersTest {
     @Test
     void svg_rasterisedByAnother_coversThePiecesItShould() throws IOException, InterruptedException {
         // Every piece's sewing line is filled instead of stroked; what is black then is its area.
-        String svg = SvgPattern.write(plan).replace("path{fill:none;stroke:#17242E}", "path{fill:none;stroke:none}path.sew{fill:#000;stroke:none}").replaceAll("<text[^>]*>[^<]*</text>", "");
+        String svg = SvgPattern.write(plan).replace("path{fill:none;stroke:#17242E}", "path{fill:none;stroke:none}path.sew{fill:#000;stroke:none}path.bone{display:none}").replaceAll("<text[^>]*>[^<]*</text>", "");
         Files.writeString(folder.resolve("p.svg"), svg);
         run("rsvg-convert", "-d", "100", "-p", "100", "-b", "white", "p.svg", "-o", "p.png");
         BufferedImage picture = ImageIO.read(folder.resolve("p.png").toFile());
@@ -154,8 +154,12 @@ class ForeignReadersTest {
         List<String> lines = run("/usr/bin/python3", "read.py").lines().toList();
         assertThat(lines).contains("version AC1009 4", "errors 0");
         Map<String, List<Point>> read = new LinkedHashMap<>();
-        lines.stream().filter(l -> l.startsWith("line ")).map(l -> l.split(" ")).forEach(l -> {
-            assertThat(l[3]).isEqualTo("True");
+        // The channels of the bones are open lines on a layer of their own.
+        List<String[]> drawn = lines.stream().filter(l -> l.startsWith("line ")).map(l -> l.split(" ")).toList();
+        List<String[]> bones = drawn.stream().filter(l -> l[2].equals("8")).toList();
+        assertThat(bones).hasSize(plan.cuts().stream().mapToInt(c -> c.bones().size()).sum()).isNotEmpty().allSatisfy(l -> assertThat(l[3]).isEqualTo("False"));
+        drawn.stream().filter(l -> !l[2].equals("8")).forEach(l -> {
+            assertThat(l[3]).as(l[2]).isEqualTo("True");
             List<Point> points = new ArrayList<>();
             for (int i = 4; i < l.length; i++) {
                 String[] xy = l[i].split(",");

@@ -85,10 +85,10 @@ class PatternFilesTest {
             int pages = pdf.getNumberOfPages();
             assertThat(pages).isBetween(3, 30);
             if (paper == Paper.A0) {
-                assertThat(pages).isEqualTo(3);
-                assertThat(pdf.getPage(2).getMediaBox().getWidth()).isCloseTo((float) (841 * 72 / 25.4), within(0.1f));
+                assertThat(pages).isEqualTo(4);
+                assertThat(pdf.getPage(3).getMediaBox().getWidth()).isCloseTo((float) (841 * 72 / 25.4), within(0.1f));
             }
-            List<SquareFinder.Square> squares = SquareFinder.in(pdf.getPage(2));
+            List<SquareFinder.Square> squares = SquareFinder.in(pdf.getPage(3));
             assertThat(squares).anySatisfy(s -> assertThat(s.width()).isCloseTo(50, within(0.01)));
             assertThat(squares).anySatisfy(s -> assertThat(s.width()).isCloseTo(50.8, within(0.01)));
             assertThat(squares).anySatisfy(s -> assertThat(s.height()).isCloseTo(50, within(0.01)));

@@ -166,7 +166,7 @@ final class BonesCards {
     /** Busk, eyelets, cord and tape, each with its reckoning. */
     void hardware(Card card) {
         Bones bones = model.bones();
-        width.setText("Bones " + say(model.boning().width().map(Length::millimetres).orElse(7.0)) + " wide");
+        width.setText("Bones " + say(model.boning().boneWidth().millimetres()) + " wide");
         List<Node> controls = new ArrayList<>(List.of(width));
         if (bones.busk().isPresent()) {
             busk.refresh();

@@ -16,6 +16,7 @@ import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
+import bathyra.stock.PriceList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -25,8 +26,10 @@ public final class BonesModel {
     private final Workshop workshop;
     private Optional<String> chosen = Optional.empty();
     private Level level = Level.WAIST;
-    private Optional<Draft> listed = Optional.empty();
-    private Optional<Shopping> shopping = Optional.empty();
+    private Optional<Listed> listed = Optional.empty();
+
+    /** What is bought for a draft at the prices of a list. */
+    private record Listed(Draft draft, PriceList prices, Shopping shopping) {}
 
     public BonesModel(Workshop workshop) {
         this.workshop = workshop;
@@ -50,11 +53,12 @@ public final class BonesModel {
 
     /** What is bought for the whole garment; reckoned once a draft and a price list. */
     Shopping shopping() {
-        if (shopping.isEmpty() || !workshop.draft().equals(listed)) {
-            listed = workshop.draft();
-            shopping = listed.map(d -> Shopping.of(d, workshop.prices()));
+        Draft draft = workshop.draft().orElseThrow();
+        PriceList prices = workshop.prices();
+        if (listed.filter(l -> l.draft() == draft && l.prices().equals(prices)).isEmpty()) {
+            listed = Optional.of(new Listed(draft, prices, Shopping.of(draft, prices)));
         }
-        return shopping.orElseThrow();
+        return listed.orElseThrow().shopping();
     }
 
     Optional<Channel> chosen() {

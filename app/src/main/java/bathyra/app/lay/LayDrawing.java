@@ -19,7 +19,9 @@ import javafx.scene.text.TextAlignment;
 /** The cloth with the pieces on it: paper on a length of chart, what is bought marked across it. */
 final class LayDrawing implements Drawing {
     private static final double LETTER = 6.8;
-    private static final double GRAIN = 0.3;
+    private static final double GRAIN = 0.25;
+    private static final double UNDER_NAME = 26;
+    private static final double BARB = 8;
     private final Lay lay;
     private final LengthUnit unit;
     private final Optional<String> chosen;
@@ -93,12 +95,17 @@ final class LayDrawing implements Drawing {
         if (name.length() * LETTER < room * 0.8) {
             brush.text(name, x, y + 17, Ink.INK_2, Lettering.FIGURE, TextAlignment.CENTER);
         }
-        double half = placed.piece().height() * brush.view().scale() * GRAIN / 2;
-        double up = placed.turned() ? 1 : -1;
-        double gx = x + Math.min(28, room / 4);
+        grain(brush, placed, x, y + UNDER_NAME);
+    }
+
+    /** The way the thread runs and which end is up, below the number and the name. */
+    private static void grain(Brush brush, Placed placed, double x, double top) {
+        double foot = top + placed.piece().height() * brush.view().scale() * GRAIN;
+        double head = placed.turned() ? foot : top;
+        double barb = placed.turned() ? foot - BARB : top + BARB;
         brush.stroke(Ink.INK_2, 1.2);
-        brush.context().strokeLine(gx, y - half, gx, y + half);
-        brush.context().strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {y + up * (half - 7), y + up * half, y + up * (half - 7)}, 3);
+        brush.context().strokeLine(x, top, x, foot);
+        brush.context().strokePolyline(new double[] {x - BARB / 2, x, x + BARB / 2}, new double[] {barb, head, barb}, 3);
     }
 
     /** The piece under a place of the table. */

@@ -61,7 +61,9 @@ public final class LayView extends TableStage {
     }
 
     private final LayModel model;
-    private final LayCards cards;
+    private final ClothCard cloth;
+    private final BillCard bill;
+    private final PricesCard prices;
     private final HalfSwitch halves;
     private final PullHandles handle;
     private final LookSwitch<Side> sides;
@@ -72,6 +74,7 @@ public final class LayView extends TableStage {
     private final Label figures = new Label();
     private final Label said = new Label();
     private final VBox hand = new VBox();
+    private final List<Button> ofPiece;
     private Side side = Side.LAY;
     private Optional<LayDrawing> drawing = Optional.empty();
     private Optional<Laying> fitted = Optional.empty();
@@ -79,7 +82,10 @@ public final class LayView extends TableStage {
     public LayView(Workshop workshop, Output output) {
         super(workshop, "lay-table", "The pieces on their cloth");
         model = new LayModel(workshop);
-        cards = new LayCards(workshop, model, output);
+        cloth = new ClothCard(workshop, model);
+        bill = new BillCard(workshop, model, output);
+        prices = new PricesCard(workshop);
+        ofPiece = List.of(deed("Turn", "lay-turn", model::turn), deed("Lean left", "lay-lean-left", () -> model.tilt(-TILT)), deed("Lean right", "lay-lean-right", () -> model.tilt(TILT)));
         handle = new PullHandles(table, workshop::letGo);
         handle.add(MIDDLE, new PullHandles.Pull("Piece in hand; arrow keys move it", to -> model.moveTo(to.x(), to.y()), way -> {
             Point at = middle(model.chosen().orElseThrow());
@@ -110,10 +116,11 @@ public final class LayView extends TableStage {
         layer.setMinWidth(Region.USE_PREF_SIZE);
         layer.setAccessibleText("Which layer is laid");
         hand.getStyleClass().add("controls");
-        hand.getChildren().addAll(row(deed("Next piece", "lay-next", () -> {
+        Button next = deed("Next piece", "lay-next", () -> {
             model.next();
             return Optional.empty();
-        }), deed("Turn", "lay-turn", model::turn)), row(deed("Lean left", "lay-lean-left", () -> model.tilt(-TILT)), deed("Lean right", "lay-lean-right", () -> model.tilt(TILT))));
+        });
+        hand.getChildren().addAll(row(next, ofPiece.get(0)), row(ofPiece.get(1), ofPiece.get(2)));
         halves = new HalfSwitch(workshop);
         HBox slips = new HBox(10, halves, new ZoomSlip(table));
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -200,15 +207,16 @@ public final class LayView extends TableStage {
             fitted = Optional.of(laying);
             table.fit();
         }
+        ofPiece.forEach(b -> b.setDisable(model.chosen().isEmpty()));
         handle.place(model.chosen().map(p -> Map.of(MIDDLE, middle(p))).orElse(Map.<String, Point>of()));
         layer.setText(model.layer().label() + ", " + use.cloth().name().toLowerCase(Locale.ROOT));
         layer.getItems().setAll(model.layers().stream().map(this::item).toList());
         figures.setText(figures(laying, lay, wrong));
         switch (side) {
             case LAY -> layCard(laying, lay, wrong);
-            case CLOTH -> cards.cloth(card);
-            case BILL -> cards.bill(card);
-            case PRICES -> cards.prices(card);
+            case CLOTH -> cloth.show(card);
+            case BILL -> bill.show(card);
+            case PRICES -> prices.show(card);
         }
     }
 
@@ -243,7 +251,7 @@ public final class LayView extends TableStage {
             card.section(say(l.bought()) + " to buy");
             card.words("The pieces reach " + say(l.length()) + " along the cloth; cloth is bought to the next " + say(100) + ".");
             card.words("Utilisation: area of the pieces " + area(l) + " over " + say(l.length()) + " × " + say(l.width()) + " = " + Math.round(l.utilisation() * 100) + " %.");
-            card.words("Cost: " + LayCards.money(l.bought() / 1000) + " m at " + LayCards.money(model.use().cloth().price()) + " = " + LayCards.money(l.bought() / 1000 * model.use().cloth().price()) + " " + workshop.prices().currency() + ".");
+            card.words("Cost: " + BillCard.money(l.bought() / 1000) + " m at " + BillCard.money(model.use().cloth().price()) + " = " + BillCard.money(l.bought() / 1000 * model.use().cloth().price()) + " " + workshop.prices().currency() + ".");
             card.words(model.isByHand() ? "Put by you. Lay anew forgets it." : "Laid automatically.", "quiet");
         });
         wrong.forEach(p -> card.words(p.piece().name() + " touches another piece or leaves the cloth.", "row-fault"));

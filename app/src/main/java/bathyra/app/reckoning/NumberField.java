@@ -20,6 +20,7 @@ public final class NumberField extends VBox {
     private final DoubleSupplier value;
     private final DoubleConsumer take;
     private final Runnable layDown;
+    private final Label name = new Label();
     private final TextField field = new TextField();
     private final Label fault = new Label();
     private boolean writing;
@@ -41,7 +42,7 @@ public final class NumberField extends VBox {
         this.take = take;
         this.layDown = layDown;
         getStyleClass().add("option");
-        Label name = new Label(kind.label());
+        name.setText(kind.label());
         name.setWrapText(true);
         name.setLabelFor(field);
         name.setMaxWidth(Double.MAX_VALUE);
@@ -73,6 +74,13 @@ public final class NumberField extends VBox {
             refresh();
         });
         refresh();
+    }
+
+    /** The field without its label, where a heading names it; the label is still spoken and stands in what is said. */
+    public NumberField bare() {
+        name.setManaged(false);
+        name.setVisible(false);
+        return this;
     }
 
     /** A number as one says it, with a point or a comma; empty for anything else. */

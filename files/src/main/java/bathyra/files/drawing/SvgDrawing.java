@@ -114,7 +114,7 @@ final class SvgDrawing {
         }
         way.concatenate(transform(in, attribute(in, "transform")));
         String piece = outer.piece();
-        if (Set.of(attribute(in, "class").split(" ")).contains("piece") && !attribute(in, "data-piece").isEmpty()) {
+        if (List.of(attribute(in, "class").split(" ")).contains("piece") && !attribute(in, "data-piece").isEmpty()) {
             piece = label(in);
         }
         groups.push(new Group(way, piece, hidden));

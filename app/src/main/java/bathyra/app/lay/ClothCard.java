@@ -1,0 +1,101 @@
+package bathyra.app.lay;
+
+import static bathyra.app.lay.CardRows.deed;
+import static bathyra.app.lay.CardRows.fields;
+
+import bathyra.app.lay.CardRows.NameField;
+import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.NumberField;
+import bathyra.app.shell.Workshop;
+import bathyra.garment.Cloth;
+import bathyra.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
+
+/** The cloth of a layer: taken from the list, its width, nap and shrinkage, and how it lies. */
+final class ClothCard {
+    private static final double PERCENT = 100;
+    private static final double MONEY = 100_000;
+    private static final int NAME_MOST = 60;
+    private final Workshop workshop;
+    private final LayModel model;
+    private final MenuButton cloth = new MenuButton();
+    private final NameField name;
+    private final CheckBox folded = new CheckBox("Lay it folded");
+    private final CheckBox oneWay = new CheckBox("Nap or print with a way up");
+    private final List<NumberField> figures = new ArrayList<>();
+    private final VBox box = new VBox();
+
+    ClothCard(Workshop workshop, LayModel model) {
+        this.workshop = workshop;
+        this.model = model;
+        cloth.setId("cloth");
+        cloth.setMaxWidth(Double.MAX_VALUE);
+        folded.setId("cloth-folded");
+        folded.setOnAction(e -> model.folded(folded.isSelected()));
+        oneWay.setId("cloth-one-way");
+        oneWay.setOnAction(e -> {
+            Cloth c = model.use().cloth();
+            model.cloth(new Cloth(c.name(), c.width(), c.selvedge(), oneWay.isSelected(), c.along(), c.across(), c.price()));
+        });
+        figure("width", "Width", "cm", Cloth.WIDTH_LEAST / 10, Cloth.WIDTH_MOST / 10, 1, c -> c.width() / 10, (c, v) -> new Cloth(c.name(), v * 10, Math.min(c.selvedge(), v * 2), c.oneWay(), c.along(), c.across(), c.price()));
+        figure("selvedge", "Selvedge", "cm", 0, 7, 1, c -> c.selvedge() / 10, (c, v) -> new Cloth(c.name(), c.width(), v * 10, c.oneWay(), c.along(), c.across(), c.price()));
+        figure("along", "Shrinks along", "%", 0, 20, 1, c -> c.along() * PERCENT, (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), v / PERCENT, c.across(), c.price()));
+        figure("across", "Shrinks across", "%", 0, 20, 1, c -> c.across() * PERCENT, (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), c.along(), v / PERCENT, c.price()));
+        figure("price", "Price of a metre", "", 0, MONEY, 2, Cloth::price, (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), c.along(), c.across(), v));
+        figures.add(new NumberField(new NumberField.Kind("cloth-gap", "Between pieces", "mm", 0, 40, 0), () -> model.use().gap().millimetres(), v -> model.gap(Length.mm(v)), workshop::letGo));
+        box.getStyleClass().add("controls");
+        name = new NameField("cloth-name", "Name of the cloth", NAME_MOST, () -> model.use().cloth().name(), text -> {
+            Cloth c = model.use().cloth();
+            model.cloth(new Cloth(text, c.width(), c.selvedge(), c.oneWay(), c.along(), c.across(), c.price()), "name");
+        });
+        Label named = new Label("Name");
+        named.setLabelFor(name);
+        box.getChildren().addAll(cloth, fields(named, name), folded, oneWay);
+        box.getChildren().addAll(figures);
+        box.getChildren().add(fields(deed("Keep in the list", "keep-cloth", this::keepCloth), deed("Take off the list", "drop-cloth", this::dropCloth)));
+    }
+
+    private void figure(String id, String label, String unit, double least, double most, int decimals, ToDoubleFunction<Cloth> value, BiFunction<Cloth, Double, Cloth> with) {
+        figures.add(new NumberField(new NumberField.Kind("cloth-" + id, label, unit, least, most, decimals), () -> value.applyAsDouble(model.use().cloth()), v -> model.cloth(with.apply(model.use().cloth(), v), label.toLowerCase(Locale.ROOT)), workshop::letGo));
+    }
+
+    private void dropCloth() {
+        String dropped = model.use().cloth().name();
+        workshop.setPrices(workshop.prices().withCloths(workshop.prices().cloths().stream().filter(c -> !c.name().equals(dropped)).toList()));
+    }
+
+    private void keepCloth() {
+        List<Cloth> next = new ArrayList<>(workshop.prices().cloths());
+        Cloth kept = model.use().cloth();
+        next.removeIf(c -> c.name().equals(kept.name()));
+        next.add(kept);
+        workshop.setPrices(workshop.prices().withCloths(next));
+    }
+
+    /** Shows the cloth of the layer in hand. */
+    void show(Card card) {
+        cloth.setText("Cloths in the list");
+        name.refresh();
+        cloth.getItems().setAll(workshop.prices().cloths().stream().map(c -> {
+            MenuItem item = new MenuItem(c.name());
+            item.setId("cloth-" + c.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
+            item.setOnAction(e -> model.cloth(c));
+            return item;
+        }).toList());
+        folded.setSelected(model.use().folded());
+        oneWay.setSelected(model.use().cloth().oneWay());
+        figures.forEach(NumberField::refresh);
+        card.begin("Cloth of the " + model.layer().label().toLowerCase(Locale.ROOT), box);
+        card.belowControls();
+        card.words("Pieces are drawn larger by what the cloth shrinks. With a nap no piece is turned end for end. On folded cloth pairs are cut at once, and what is cut on the fold lies on it.");
+    }
+}

@@ -112,7 +112,6 @@ public record Bill(String currency, List<Line> lines, List<String> missing) {
             Map<StockLength, Integer> bought = new LinkedHashMap<>();
             lot.plan().cuts().forEach(c -> bought.merge(c.from(), 1, Integer::sum));
             bought.forEach((stock, count) -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "%s, %.0f cm", stock.name(), stock.length() / 10), lot.count() + " bones are cut from it", count, "pieces", stock.price())));
-            lot.plan().unmet().forEach(d -> missing.add(String.format(Locale.ROOT, "%s: %d of %.0f cm are longer than any in stock.", lot.kind().label(), d.count(), d.length() / 10)));
         }
         Optional<Busk> busk = BonePlan.of(draft).busk();
         busk.ifPresent(b -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "Busk, %.1f cm", b.length().value() / 10), "", 1, "pieces", shopping.busk().map(StockLength::price).orElse(0.0))));

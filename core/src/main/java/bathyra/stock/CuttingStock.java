@@ -22,6 +22,7 @@ public final class CuttingStock {
     private List<Cut> best;
     private double bestCost = Double.POSITIVE_INFINITY;
     private int branches;
+    private boolean leftOut;
 
     /** Pieces that are wanted. @param length mm */
     public record Demand(String name, double length, int count) {}
@@ -88,7 +89,7 @@ public final class CuttingStock {
         search.firstFit();
         int[] left = met.stream().mapToInt(Demand::count).toArray();
         search.branch(left, new ArrayList<>(), 0);
-        return new Plan(search.best, unmet, search.branches < BRANCHES_MOST);
+        return new Plan(search.best, unmet, search.branches < BRANCHES_MOST && !search.leftOut);
     }
 
     private void firstFit() {
@@ -199,6 +200,7 @@ public final class CuttingStock {
         filling[longest] = 1;
         fill(left, longest, filling, from.length() - demands.get(longest).length(), all);
         all.sort(Comparator.comparingDouble((int[] f) -> used(f)).reversed());
+        leftOut |= all.size() > FILLINGS_MOST;
         return all.size() > FILLINGS_MOST ? all.subList(0, FILLINGS_MOST) : all;
     }
 

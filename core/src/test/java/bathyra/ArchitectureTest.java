@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 
 /** The core computes and does nothing else; a package knows only what comes before it in the order of the work. */
 class ArchitectureTest {
-    private static final String[] ORDER = {"bathyra.geometry..", "bathyra.measure..", "bathyra.girth..", "bathyra.block..", "bathyra.panel..", "bathyra.piece..", "bathyra.paper..", "bathyra.cutting..", "bathyra.layer..", "bathyra.draft.."};
+    private static final String[] ORDER = {"bathyra.geometry..", "bathyra.measure..", "bathyra.girth..", "bathyra.block..", "bathyra.panel..", "bathyra.piece..", "bathyra.paper..", "bathyra.cutting..", "bathyra.layer..", "bathyra.draft..", "bathyra.bone..", "bathyra.lay..", "bathyra.bill.."};
     private final JavaClasses core = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("bathyra");
 
     @Test

@@ -22,6 +22,10 @@ import org.locationtech.jts.operation.valid.TopologyValidationError;
 public final class Shape {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
+    private static final int ROUNDED = 16;
+    /** How much farther than asked a grown line may lie: the arc over the chord of a rounded corner. */
+    public static final double GROWN_MOST = 1 / Math.cos(Math.PI / (4 * ROUNDED));
+
     private Shape() {}
 
     /** Where a closed line crosses itself; empty when it never does. */
@@ -67,9 +71,10 @@ public final class Shape {
         return Arrays.stream(largest.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList();
     }
 
-    /** A closed line moved out all round, mm; corners round. */
+    /** A closed line moved out all round by as much at the least, mm, and by {@link #GROWN_MOST} times as much at the most; corners round. */
     public static List<Point> grown(List<Point> closed, double by) {
-        Polygon wide = (Polygon) polygon(closed).buffer(by, 4);
+        // The chords of a rounded corner lie within its arc: the arc is taken so much wider that they do not come nearer.
+        Polygon wide = (Polygon) polygon(closed).buffer(by * GROWN_MOST, ROUNDED);
         return Arrays.stream(wide.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList();
     }
 

@@ -16,9 +16,9 @@ import java.util.List;
 record Profile(int columns, double[][] from, double[][] to, double margin, boolean turned) {
 
     static Profile of(LayPiece piece, boolean turned, double gap, double column) {
-        double margin = gap / 2;
+        double margin = gap / 2 * Shape.GROWN_MOST;
         List<Point> ring = new Placed(piece, 0, 0, turned, 0).ring();
-        List<Point> grown = margin > 0 ? Shape.grown(ring, margin) : ring;
+        List<Point> grown = margin > 0 ? Shape.grown(ring, gap / 2) : ring;
         int columns = (int) Math.ceil((piece.width() + 2 * margin) / column - 1e-9);
         double[][] from = new double[columns][];
         double[][] to = new double[columns][];

@@ -1,0 +1,99 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.garment.BoneKind;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The Bones stage in the real window. */
+class BonesWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    private static void pick(FxRobot robot, String menu, String item) {
+        robot.interact(() -> ((MenuButton) robot.lookup(menu).query()).getItems().stream().filter(i -> item.equals(i.getId())).findFirst().orElseThrow().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static boolean isSaid(FxRobot robot, String words) {
+        return robot.lookup(".words").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
+    }
+
+    @Test
+    void aBone_isAddedToAPanel_dragged_movedByKeys_andTakenBackByUndo(FxRobot robot) {
+        go(robot, "bones");
+        pick(robot, "#bone-add", "bone-add-B1");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo channel in the side back");
+        assertThat(text(robot, ".card-title")).endsWith("In the side back");
+        Node handle = robot.lookup("#bone-middle").query();
+        robot.drag(handle).moveBy(18, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo in the side back moved");
+        robot.interact(() -> robot.lookup("#bone-middle").query().requestFocus());
+        robot.push(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(isSaid(robot, "placed by you")).isTrue();
+        robot.clickOn("#bone-out");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo in the side back left out");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo in the side back moved");
+    }
+
+    @Test
+    void theEndOfABone_isPulled_andItsLengthFollows(FxRobot robot) {
+        go(robot, "bones");
+        robot.clickOn("#bone-next");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, ".card-title")).isEqualTo("1 Centre front");
+        assertThat(isSaid(robot, "placed by rule")).isTrue();
+        Node top = robot.lookup("#bone-top").query();
+        robot.drag(top).moveBy(0, 40).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).startsWith("Undo centre front ends ").endsWith("below the upper edge");
+        robot.clickOn("#bone-rule");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(isSaid(robot, "placed by rule")).isTrue();
+    }
+
+    @Test
+    void aKind_isChosen_andTheListToBuyFollows(FxRobot robot) {
+        go(robot, "bones");
+        robot.clickOn("#bone-next");
+        WaitForAsyncUtils.waitForFxEvents();
+        pick(robot, "#bone-kind", "bone-kind-" + BoneKind.FLAT_STEEL.id());
+        assertThat(text(robot, "#undo")).isEqualTo("Undo centre front: flat steel");
+        robot.clickOn("#bones-card-buy");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(isSaid(robot, "Flat steel 7 mm")).isTrue();
+    }
+
+    @Test
+    void aWidthThatNoPanelHolds_isSaidAtTheChannel_andEyeletsUnderTheirRims(FxRobot robot) throws Exception {
+        go(robot, "bones");
+        pick(robot, "#bone-add", "bone-add-B1");
+        robot.interact(() -> robot.lookup("#bone-middle").query().requestFocus());
+        for (int i = 0; i < 80; i++) {
+            robot.push(KeyCode.RIGHT);
+        }
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> isSaid(robot, "sticks out of side back") || isSaid(robot, "Move one, end it sooner"));
+    }
+}

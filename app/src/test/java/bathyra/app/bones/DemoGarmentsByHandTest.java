@@ -1,0 +1,123 @@
+package bathyra.app.bones;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bathyra.bill.Bill;
+import bathyra.bill.Lays;
+import bathyra.bill.Shopping;
+import bathyra.bone.BonePlan;
+import bathyra.bone.Bones;
+import bathyra.bone.Channel;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.files.CuttingPlan;
+import bathyra.files.json.CommissionJson;
+import bathyra.garment.BoneKind;
+import bathyra.garment.LayerKind;
+import bathyra.lay.AutoLay;
+import bathyra.lay.Lay;
+import bathyra.lay.Laying;
+import bathyra.lay.Rows;
+import bathyra.layer.Layer;
+import bathyra.stock.PriceList;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** The rules of bones, hardware, lay and bill, worked by hand for two garments of the demo: the figures on the right are arithmetic on paper, from lengths measured on the pieces. */
+class DemoGarmentsByHandTest {
+    private static Draft demo(String name) throws Exception {
+        try (var in = DemoGarmentsByHandTest.class.getResourceAsStream("/demo/" + name + ".bathyra.json")) {
+            return (Draft) Drafter.draft(CommissionJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+        }
+    }
+
+    private static void bone(Bones bones, String id, double finished, double cut, BoneKind kind) {
+        Channel channel = bones.channel(id).orElseThrow();
+        assertThat(channel.finished().value()).as(id).isCloseTo(finished, within(0.06));
+        assertThat(channel.cut().value()).as(id).isEqualTo(cut);
+        assertThat(channel.kind()).as(id).isEqualTo(kind);
+    }
+
+    @Test
+    void theHeron_isALightBustier_turnedAtBothEdges() throws Exception {
+        Bones bones = BonePlan.of(demo("the-heron"));
+        // Turned at both ends: 10 and 10 off, down to five. Over the apex the bone ends below the bust, stitched across there: 6 and 10 off.
+        bone(bones, "centre-front", 466.0, 445, BoneKind.SYNTHETIC);
+        bone(bones, "on-princess-front", 332.5, 315, BoneKind.SYNTHETIC);
+        bone(bones, "on-side", 451.6, 430, BoneKind.SYNTHETIC);
+        bone(bones, "on-princess-back", 431.2, 410, BoneKind.SYNTHETIC);
+        bone(bones, "beside-zip", 431.7, 410, BoneKind.SYNTHETIC);
+        assertThat(bones.channels()).hasSize(5);
+        assertThat(bones.busk()).isEmpty();
+        assertThat(bones.eyelets()).isEmpty();
+        // The closed waist is 710 on the pattern, turned in 20 at either end.
+        assertThat(bones.tape().value()).isEqualTo(750);
+    }
+
+    @Test
+    void theHeron_isCutFromFiveMetresOfBoning() throws Exception {
+        // 445 once, 315, 430, 410 and 410 twice each: 3575 in nine pieces. From one length of 5 m, which costs 7.20; four single metres would be 6.40 and hold 2 + 2 + 2 + 2 of the nine pieces.
+        Shopping shopping = Shopping.of(demo("the-heron"), PriceList.invented());
+        assertThat(shopping.bones()).hasSize(1);
+        assertThat(shopping.bones().get(0).length()).isEqualTo(445 + 2 * (315 + 430 + 410 + 410));
+        assertThat(shopping.bones().get(0).count()).isEqualTo(9);
+        assertThat(shopping.bones().get(0).plan().cuts()).hasSize(1).first().satisfies(c -> {
+            assertThat(c.from().length()).isEqualTo(5000);
+            assertThat(c.from().price()).isEqualTo(7.2);
+            assertThat(c.rest()).isEqualTo(5000 - 3575 - 8 * 2);
+        });
+    }
+
+    @Test
+    void theSaltQueen_isALacedCorsetWithABusk() throws Exception {
+        Bones bones = BonePlan.of(demo("the-salt-queen"));
+        bone(bones, "beside-busk", 327.3, 305, BoneKind.FLAT_STEEL);
+        bone(bones, "on-front-2", 314.7, 290, BoneKind.SPIRAL_STEEL);
+        bone(bones, "on-side", 247.8, 225, BoneKind.SPIRAL_STEEL);
+        bone(bones, "on-back-2", 241.1, 220, BoneKind.FLAT_STEEL);
+        bone(bones, "lacing-inner", 240.6, 220, BoneKind.FLAT_STEEL);
+        // 239.97 less 20 is just under 220.
+        bone(bones, "lacing-outer", 239.97, 215, BoneKind.FLAT_STEEL);
+        // Centre front 324, 10 left at either end: 304, and stock comes every 25.
+        assertThat(bones.busk().orElseThrow().room().value()).isCloseTo(304, within(0.06));
+        assertThat(bones.busk().orElseThrow().length().value()).isEqualTo(300);
+        // The edge is 180 above the waist and 60 below. 180 − 11 − 6 = 163, in 7 spaces of 23.3; 60 − 11 − 6 = 43, in 2 of 21.5. 8 and 3 eyelets.
+        var eyelets = bones.eyelets().orElseThrow();
+        assertThat(eyelets.points()).hasSize(11);
+        assertThat(eyelets.above().value()).isCloseTo(163.0 / 7, within(0.01));
+        assertThat(eyelets.below().value()).isCloseTo(21.5, within(0.01));
+        // Gap 50: 14 × √(50² + 23.29²) + 2 × √(50² + 12²) + 4 × √(50² + 21.5²) = 14 × 55.16 + 2 × 51.42 + 4 × 54.43 = 1092.7; 1200 for the loops and 400 of tails.
+        assertThat(bones.cord().orElseThrow().value()).isCloseTo(1092.7 + 1600, within(0.1));
+        // 715 on the pattern, parted by the busk: 357.5 each, and 20 at either end.
+        assertThat(bones.tape().value()).isEqualTo(397.5);
+        assertThat(bones.tapes()).isEqualTo(2);
+    }
+
+    @Test
+    void theHeronsFashionLayer_onOpenSilk_needsItsLongestPiece() throws Exception {
+        Draft draft = demo("the-heron");
+        Layer layer = CuttingPlan.of(draft).layers().stream().filter(l -> l.kind() == LayerKind.FASHION).findFirst().orElseThrow();
+        Laying laying = Lays.laying(layer, Lays.use(draft, LayerKind.FASHION, PriceList.invented()));
+        // Silk of 140 with 1 of selvedge: 138. Everything lies beside each other, so its longest piece alone is the length: 524.6, bought as 600.
+        Lay lay = AutoLay.lay(laying, Lays.SEED, 50, p -> {}, () -> false);
+        assertThat(laying.width()).isEqualTo(1380);
+        assertThat(lay.length()).isCloseTo(lay.placed().stream().mapToDouble(p -> p.piece().height()).max().orElseThrow(), within(0.5));
+        assertThat(lay.bought()).isEqualTo(600);
+        Bill bill = Bill.of(draft, List.of(layer), Map.of(LayerKind.FASHION, lay), PriceList.invented());
+        // 0.6 m at 42.
+        assertThat(bill.lines().get(0).amount()).isEqualTo(25.2);
+    }
+
+    @Test
+    void theSaltQueensLay_isAtLeastEightPercentShorterThanRows() throws Exception {
+        Draft draft = demo("the-salt-queen");
+        for (Layer layer : CuttingPlan.of(draft).layers().stream().filter(l -> l.pieces().size() >= 9).toList()) {
+            Laying laying = Lays.laying(layer, Lays.use(draft, LayerKind.STRENGTH, PriceList.invented()));
+            Lay lay = AutoLay.lay(laying, Lays.SEED, 1500, p -> {}, () -> false);
+            assertThat(lay.length()).as(layer.kind().label()).isLessThan(0.92 * Rows.of(laying).length());
+        }
+    }
+}

@@ -30,6 +30,8 @@ public record Eyelets(String piece, List<Point> points, Reckoned above, Reckoned
     private static final Rule CORD = Rule.of("C13", "cord");
     private static final double FIRST = 11;
     private static final double APART = 22.5;
+    private static final double USUAL_LEAST = 20;
+    private static final double USUAL_MOST = 25;
     private static final double PULL = 12;
     private static final double LOOPS_AND_TAILS = 2 * 600 + 400;
 
@@ -77,7 +79,7 @@ public record Eyelets(String piece, List<Point> points, Reckoned above, Reckoned
     private static Finding finding(double least, double wanted) {
         double room = LacingEdge.RIM + 1;
         return least < room ? Finding.mm("eyelet-spacing", "eyelets", Finding.Status.FAULT, least, room, Sentence.of(
-                "The eyelets stand {} apart and their rims are {} across: they would overlap. Set them {} apart or more, 20 to 25 mm is usual.", Length.mm(least), Length.mm(LacingEdge.RIM), Length.mm(room)))
+                "The eyelets stand {} apart and their rims are {} across: they would overlap. Set them {} apart or more; {} to {} is usual.", Length.mm(least), Length.mm(LacingEdge.RIM), Length.mm(room), Length.mm(USUAL_LEAST), Length.mm(USUAL_MOST)))
                 : Finding.mm("eyelet-spacing", "eyelets", Finding.Status.OK, least, room, Sentence.of("The closest eyelets stand {} apart; their rims need {}.", Length.mm(least), Length.mm(room)));
     }
 

@@ -75,9 +75,9 @@ final class BonesCards {
             width.getItems().add(item("bone-width-" + (int) each.millimetres(), (int) each.millimetres() + " mm", () -> model.width(each)));
         }
         Settings settings = new Settings(workshop);
-        busk = new OptionField(settings.own("busk", "Busk", () -> "busk", "The longest stock length that leaves 1 cm at either end.", Boning.BUSK_LEAST, Boning.BUSK_MOST,
+        busk = new OptionField(settings.own("busk", "Busk", () -> "busk", "By rule the longest stock length that leaves a little at either end.", Boning.BUSK_LEAST, Boning.BUSK_MOST,
                 g -> workshop.bones().flatMap(Bones::busk).map(b -> b.length().length()).orElse(Boning.BUSK_LEAST), g -> g.boning().busk().isPresent(), (g, l) -> g.withBoning(g.boning().withBusk(l))), workshop::unit);
-        eyelets = new OptionField(settings.own("eyelets", "Eyelets apart", () -> "eyelets apart", "20 to 25 mm is usual; 12 at the waist pull.", Boning.EYELETS_LEAST, Boning.EYELETS_MOST,
+        eyelets = new OptionField(settings.own("eyelets", "Eyelets apart", () -> "eyelets apart", "Shared out evenly above and below the waist pull, where two stand close.", Boning.EYELETS_LEAST, Boning.EYELETS_MOST,
                 g -> g.boning().eyelets().orElse(Length.mm(22.5)), g -> g.boning().eyelets().isPresent(), (g, l) -> g.withBoning(g.boning().withEyelets(l))), workshop::unit);
     }
 
@@ -210,7 +210,7 @@ final class BonesCards {
             card.add(slip(finding));
         }
         for (Shopping.BoneLot lot : shopping.bones()) {
-            card.section(lot.kind().label() + ", " + (int) lot.width() + " mm: " + lot.count() + " bones, " + say(lot.length()));
+            card.section(lot.kind().label() + ", " + (int) lot.width() + " mm: " + lot.count() + (lot.count() == 1 ? " bone, " : " bones, ") + say(lot.length()));
             for (CuttingStock.Cut cut : lot.plan().cuts()) {
                 card.words(say(cut.from().length()) + " → " + String.join(" + ", cut.lengths().stream().map(l -> LengthText.figure(Length.mm(l), workshop.unit())).toList()) + ", " + say(cut.rest()) + " left");
             }

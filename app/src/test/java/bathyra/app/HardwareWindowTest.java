@@ -1,0 +1,64 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Workshop;
+import bathyra.book.WorkshopBook;
+import java.nio.file.Path;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Busk and eyelets of a laced corset in the real window. */
+class HardwareWindowTest extends RealWindow {
+    private Workshop workshop;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    @Override
+    void open(Path file) throws Exception {
+        book = WorkshopBook.open(file);
+        workshop = new Workshop(book);
+        workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith("The Salt Queen")).findFirst().orElseThrow().id());
+        BathyraWindow.show(window, workshop, bathyra.app.shell.Files.always(output));
+    }
+
+    private static String said(FxRobot robot) {
+        return String.join("\n", robot.lookup(".words").queryAllAs(Label.class).stream().map(l -> l.getText().replace('\u00a0', ' ')).toList());
+    }
+
+    @Test
+    void aBuskLongerThanTheFront_andEyeletsUnderTheirRims_areSaid_withWhatWouldWork(FxRobot robot) {
+        go(robot, "bones");
+        robot.clickOn("#bones-card-hardware");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(said(robot)).contains("A busk of 30.0 cm fits the 32.4 cm of centre front");
+        retype(robot, "#option-busk", "45");
+        assertThat(said(robot)).contains("The busk of 45.0 cm is longer than the 30.4 cm that centre front leaves for it. Take 30.0 cm.");
+        retype(robot, "#option-eyelets", "0.9");
+        assertThat(said(robot)).contains("they would overlap").contains("to 2.5 cm is usual");
+        retype(robot, "#option-eyelets", "9");
+        assertThat(text(robot, "#fault-eyelets")).contains("from 0.8 to 4.0 cm");
+    }
+
+    @Test
+    void theListToBuy_namesBuskEyeletsCordAndTape(FxRobot robot) {
+        go(robot, "bones");
+        robot.clickOn("#bones-card-buy");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".section-title").queryAllAs(Label.class)).extracting(l -> l.getText().replace('\u00a0', ' ')).contains("Busk 30.0 cm", "22 eyelets", "Cord 269.3 cm", "Waist tape 2 × 39.8 cm");
+    }
+}

@@ -214,7 +214,7 @@ class BonePlanTest {
     @Test
     void eyeletsCloserThanTheirRims_areAFault() {
         Bones bones = bones(CORSET, b -> b.withEyelets(Optional.of(Length.mm(8))));
-        assertThat(only(bones, "eyelet-spacing", Finding.Status.FAULT).sentence().in(LengthUnit.MM)).contains("overlap").contains("20.0 mm to 25.0 mm is usual");
+        assertThat(only(bones, "eyelet-spacing", Finding.Status.FAULT).sentence().in(LengthUnit.MM)).contains("overlap").contains("is usual");
         assertThat(BonePlan.of(draft(CORSET)).with(Finding.Status.FAULT)).isEmpty();
     }
 

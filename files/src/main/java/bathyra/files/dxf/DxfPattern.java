@@ -7,6 +7,7 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.piece.Piece;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 
@@ -25,6 +26,8 @@ public final class DxfPattern {
     private static final double WIDEST = 2400;
     private static final double LETTER = 6;
     private static final double ROW = 8;
+    private static final int PLACES = 4;
+    private static final double SCALED = 1e4;
     private static final double CHORD = Tolerance.CHORD / 2;
 
     private final StringBuilder out = new StringBuilder();
@@ -57,7 +60,8 @@ public final class DxfPattern {
     }
 
     private DxfPattern pair(int code, double value) {
-        return pair(code, String.format(Locale.ROOT, "%.4f", value));
+        // A format string would be read anew for each of some ten thousand numbers.
+        return pair(code, BigDecimal.valueOf(Math.round(value * SCALED), PLACES).toPlainString());
     }
 
     /** A point; y runs up in this kind of file. */

@@ -110,8 +110,13 @@ public record Bill(String currency, List<Line> lines, List<String> missing) {
         Shopping shopping = Shopping.of(draft, prices);
         for (Shopping.BoneLot lot : shopping.bones()) {
             Map<StockLength, Integer> bought = new LinkedHashMap<>();
-            lot.plan().cuts().forEach(c -> bought.merge(c.from(), 1, Integer::sum));
-            bought.forEach((stock, count) -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "%s, %.0f cm", stock.name(), stock.length() / 10), lot.count() + " bones are cut from it", count, "pieces", stock.price())));
+            Map<StockLength, Integer> cut = new LinkedHashMap<>();
+            lot.plan().cuts().forEach(c -> {
+                bought.merge(c.from(), 1, Integer::sum);
+                cut.merge(c.from(), c.pieces().size(), Integer::sum);
+            });
+            bought.forEach((stock, count) -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "%s, %.0f cm", stock.name(), stock.length() / 10),
+                    cut.get(stock) == 1 ? "for one bone" : "for " + cut.get(stock) + " bones", count, "pieces", stock.price())));
         }
         Optional<Busk> busk = BonePlan.of(draft).busk();
         busk.ifPresent(b -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "Busk, %.1f cm", b.length().value() / 10), "", 1, "pieces", shopping.busk().map(StockLength::price).orElse(0.0))));

@@ -69,7 +69,7 @@ final class BillCard {
             List<Bill.Line> lines = bill.lines().stream().filter(l -> l.part() == part).toList();
             if (!lines.isEmpty()) {
                 card.section(part.label() + ": " + money(bill.total(part)));
-                lines.forEach(l -> card.words(l.what() + ": " + quantity(l.quantity()) + " " + l.unit() + " at " + money(l.price()) + " = " + money(l.amount()) + (l.how().isEmpty() ? "" : " (" + l.how() + ")")));
+                lines.forEach(l -> card.words(l.what() + ": " + quantity(l) + " at " + money(l.price()) + " = " + money(l.amount()) + (l.how().isEmpty() ? "" : " (" + l.how() + ")")));
             }
         }
         bill.missing().forEach(m -> card.words("Not in the total. " + m, "quiet"));
@@ -116,7 +116,9 @@ final class BillCard {
         return String.format(Locale.ROOT, "%.2f", amount);
     }
 
-    private static String quantity(double quantity) {
-        return quantity == Math.rint(quantity) ? String.format(Locale.ROOT, "%.0f", quantity) : String.format(Locale.ROOT, "%.1f", quantity);
+    /** Pieces are counted; of anything else the unit is said. */
+    private static String quantity(Bill.Line line) {
+        String figure = line.quantity() == Math.rint(line.quantity()) ? String.format(Locale.ROOT, "%.0f", line.quantity()) : String.format(Locale.ROOT, "%.1f", line.quantity());
+        return line.unit().equals("pieces") ? figure : figure + " " + line.unit();
     }
 }

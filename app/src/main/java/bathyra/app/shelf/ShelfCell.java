@@ -28,10 +28,14 @@ final class ShelfCell extends ListCell<Entry> {
         title.getStyleClass().add("quiet");
         state.getStyleClass().add("quiet");
         due.getStyleClass().add("shelf-due");
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
+        // A long name or title is shortened before the state and the day leave the list.
+        VBox names = new VBox(wearer, title);
+        names.setMinWidth(0);
+        HBox.setHgrow(names, Priority.ALWAYS);
         state.setMinWidth(Region.USE_PREF_SIZE);
-        row = new HBox(16, new VBox(wearer, title), space, state, due);
+        due.setMinWidth(Region.USE_PREF_SIZE);
+        row = new HBox(16, names, state, due);
+        setPrefWidth(0);
         row.getStyleClass().add("shelf-row");
         setText(null);
     }

@@ -36,7 +36,8 @@ final class TruingPainter {
     private static final double CURVE = 110;
     private static final double CURVE_HALF = 9;
     private static final double REACH = 45;
-    private static final double NAME_ROOM = 74;
+    /** About how wide a letter of a name is, px. */
+    private static final double LETTER = 8;
     private static final double NOTCH = 6;
     private static final double TWOFOLD = 2;
     private final Pattern pattern;
@@ -138,18 +139,20 @@ final class TruingPainter {
         }
     }
 
+    /** The marks' names, as far as they have room; the one that the seam is walked from goes before its neighbours. */
     private void names() {
-        double lastName = -NAME_ROOM;
+        double taken = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < pair.meetings().size(); i++) {
             Meeting meeting = pair.meetings().get(i);
             double x = a(meeting.arcA());
-            boolean room = i + 1 < pair.meetings().size() && x - lastName > NAME_ROOM && pair.stretchesA().get(i) > 1;
-            if (room || meeting == anchor && x - lastName > NAME_ROOM / 2) {
+            double end = x + name(meeting).length() * LETTER;
+            boolean room = x > taken && (meeting == anchor || i + 1 < pair.meetings().size() && pair.stretchesA().get(i) > 1 && (a(anchor.arcA()) <= x || end < a(anchor.arcA())));
+            if (room) {
                 g.setFont(Lettering.SOUNDING);
                 g.setFill(palette.of(Ink.TEAL));
                 g.setTextAlign(TextAlignment.LEFT);
                 g.fillText(name(meeting), x, 15);
-                lastName = x;
+                taken = end;
             }
             pin(x, meeting == anchor);
         }

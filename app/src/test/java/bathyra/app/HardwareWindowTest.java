@@ -2,9 +2,6 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.shell.BathyraWindow;
-import bathyra.app.shell.Workshop;
-import bathyra.book.WorkshopBook;
 import java.nio.file.Path;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
@@ -16,8 +13,6 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Busk and eyelets of a laced corset in the real window. */
 class HardwareWindowTest extends RealWindow {
-    private Workshop workshop;
-
     @Start
     void start(Stage stage) throws Exception {
         begin(stage);
@@ -30,10 +25,7 @@ class HardwareWindowTest extends RealWindow {
 
     @Override
     void open(Path file) throws Exception {
-        book = WorkshopBook.open(file);
-        workshop = new Workshop(book);
-        workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith("The Salt Queen")).findFirst().orElseThrow().id());
-        BathyraWindow.show(window, workshop, bathyra.app.shell.Files.always(output));
+        openAt(file, "The Salt Queen");
     }
 
     private static String said(FxRobot robot) {

@@ -44,6 +44,15 @@ abstract class RealWindow {
         BathyraWindow.show(window, new Workshop(book), bathyra.app.shell.Files.always(output));
     }
 
+    /** Opens a book with one of its commissions in hand. @param title how its title begins */
+    Workshop openAt(Path file, String title) throws Exception {
+        book = WorkshopBook.open(file);
+        Workshop workshop = new Workshop(book);
+        workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith(title)).findFirst().orElseThrow().id());
+        BathyraWindow.show(window, workshop, bathyra.app.shell.Files.always(output));
+        return workshop;
+    }
+
     /** The window goes first: what it still finds out must not be noted in a book that is closed. */
     void end() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> window.hide());

@@ -6,7 +6,11 @@ import bathyra.bone.Channel;
 import bathyra.bone.Eyelets;
 import bathyra.draft.Draft;
 import bathyra.garment.BoneKind;
+import bathyra.garment.LayerKind;
+import bathyra.layer.Layers;
+import bathyra.layer.Strip;
 import bathyra.measure.Length;
+import bathyra.measure.MeasurementSet.Part;
 import bathyra.measure.Sentence;
 import bathyra.reckon.Reckoned;
 import bathyra.stock.CuttingStock;
@@ -31,9 +35,10 @@ import java.util.TreeMap;
  * @param cord its length, if it is laced
  * @param tape the waist tape, one length
  * @param tapes how many of it
+ * @param binding the strips that bind the edges; none where the edges are turned
  * @param findings what cannot be bought as it is wanted
  */
-public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyelets, Optional<Reckoned> cord, Reckoned tape, int tapes, List<Finding> findings) {
+public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyelets, Optional<Reckoned> cord, Reckoned tape, int tapes, List<Strip> binding, List<Finding> findings) {
     /** What a saw or shears take at a cut, with filing the end, mm. */
     public static final double KERF = 2;
 
@@ -54,6 +59,7 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
 
     public Shopping {
         bones = List.copyOf(bones);
+        binding = List.copyOf(binding);
         findings = List.copyOf(findings);
     }
 
@@ -89,6 +95,12 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
             findings.add(Finding.mm("busk-stock", "busk", Finding.Status.NOTE, wantedBusk.millimetres(), 0, Sentence.of("A busk of {} is not in your stock; it stands in the bill without a price. Add it to the list, or choose a length that is there.", wantedBusk)));
         }
         int eyelets = left.eyelets().map(Eyelets::points).map(List::size).orElse(0) + (right.isPresent() ? right.get().eyelets().map(Eyelets::points).map(List::size).orElse(0) : left.eyelets().map(Eyelets::points).map(List::size).orElse(0));
-        return new Shopping(lots, busk, eyelets, left.cord(), left.tape(), left.tapes(), findings);
+        List<Strip> binding = new ArrayList<>(binding(draft, draft.rightHalf().isPresent() ? Part.LEFT : draft.commission().measurements().part()));
+        draft.rightHalf().ifPresent(r -> binding.addAll(binding(r, Part.RIGHT)));
+        return new Shopping(lots, busk, eyelets, left.cord(), left.tape(), left.tapes(), binding, findings);
+    }
+
+    private static List<Strip> binding(Draft half, Part part) {
+        return Layers.of(half.pattern(), half.commission().garment(), part).stream().filter(l -> l.kind() == LayerKind.BIAS_BINDING).flatMap(l -> l.strips().stream()).toList();
     }
 }

@@ -42,7 +42,7 @@ public final class Layers {
         return switch (kind.sort()) {
             case PANELS -> ofPanels(pattern, kind, garment);
             case SHAPED -> new Layer(kind, 0, with(pattern, ShapedPieces.of(pattern, kind, garment, part), List.of(), pattern.levels()), List.of());
-            case STRIPS -> new Layer(kind, 0, with(pattern, List.of(), List.of(), pattern.levels()), Strips.of(pattern, kind, part));
+            case STRIPS -> new Layer(kind, 0, with(pattern, List.of(), List.of(), pattern.levels()), Strips.of(pattern, garment, kind, part));
         };
     }
 

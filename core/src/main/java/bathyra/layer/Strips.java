@@ -2,6 +2,7 @@ package bathyra.layer;
 
 import bathyra.cutting.Finishing;
 import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
 import bathyra.garment.LayerKind;
 import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.OutlineEdge;
@@ -27,17 +28,16 @@ final class Strips {
     private static final double LOOP_WIDE = 25;
     private static final double BINDING_MORE = 60;
     private static final double BINDING_WIDE = 10;
-    private static final double BONE = 7;
     private static final double TURNED_IN = 8;
 
     private Strips() {}
 
-    static List<Strip> of(Pattern pattern, LayerKind kind, Part part) {
+    static List<Strip> of(Pattern pattern, Garment garment, LayerKind kind, Part part) {
         int halves = part == Part.WHOLE ? 2 : 1;
         return switch (kind) {
             case LOOPS -> loops(pattern, halves);
-            case BIAS_BINDING -> binding(pattern, halves);
-            case CASINGS -> casings(pattern, halves);
+            case BIAS_BINDING -> binding(pattern, garment, halves);
+            case CASINGS -> casings(pattern, garment.boning().boneWidth().millimetres(), halves);
             default -> List.of();
         };
     }
@@ -59,9 +59,12 @@ final class Strips {
         }).orElse(List.of());
     }
 
-    private static List<Strip> binding(Pattern pattern, int halves) {
+    private static List<Strip> binding(Pattern pattern, Garment garment, int halves) {
+        // Both, where the cutter has it made although neither edge is without an allowance.
+        List<EdgeUse> edges = List.of(EdgeUse.UPPER_EDGE, EdgeUse.LOWER_EDGE);
+        List<EdgeUse> bound = edges.stream().filter(use -> garment.allowance(use).millimetres() == 0).toList();
         List<Strip> strips = new ArrayList<>();
-        for (EdgeUse use : List.of(EdgeUse.UPPER_EDGE, EdgeUse.LOWER_EDGE)) {
+        for (EdgeUse use : bound.isEmpty() ? edges : bound) {
             double half = pattern.pieces().stream().mapToDouble(p -> length(p, use)).sum();
             if (half > 0) {
                 String edge = use == EdgeUse.UPPER_EDGE ? "Upper edge" : "Lower edge";
@@ -77,8 +80,8 @@ final class Strips {
     }
 
     /** One on every long seam of the body; a cup takes none (C13). */
-    private static List<Strip> casings(Pattern pattern, int halves) {
-        Reckoned width = usual("Bone", BONE, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
+    private static List<Strip> casings(Pattern pattern, double bone, int halves) {
+        Reckoned width = usual("Bone", bone, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
         List<Strip> strips = new ArrayList<>();
         for (SeamJoin seam : pattern.seams()) {
             boolean upright = pattern.piece(seam.a().piece()).mark("waist").isPresent() && pattern.piece(seam.b().piece()).mark("waist").isPresent();

@@ -22,6 +22,7 @@ import bathyra.garment.Cloth;
 import bathyra.garment.ClothUse;
 import bathyra.garment.ClothUse.HandLaid;
 import bathyra.garment.Commission;
+import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LayerKind;
@@ -29,6 +30,7 @@ import bathyra.garment.Making;
 import bathyra.garment.Making.Notion;
 import bathyra.garment.Making.Work;
 import bathyra.measure.Length;
+import bathyra.piece.OutlineEdge;
 import bathyra.stock.PriceList;
 import bathyra.stock.PriceList.Item;
 import java.io.IOException;
@@ -134,6 +136,18 @@ class MakingFilesTest {
             assertThat(lot.length() + saw + lot.plan().rest()).isCloseTo(bought, within(1e-6));
         });
         assertThat(shopping.findings()).isEmpty();
+    }
+
+    @Test
+    void boundEdges_areOnTheListToBuy_asLongAsBothEdgesAndSixty_turnedOnesAreNot() throws IOException {
+        assertThat(Shopping.of((Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), CORSET)), PriceList.invented()).binding()).isEmpty();
+        Garment bound = CORSET.withAllowance(EdgeUse.UPPER_EDGE, Length.mm(0)).withAllowance(EdgeUse.LOWER_EDGE, Length.mm(0));
+        Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), bound));
+        Shopping shopping = Shopping.of(draft, PriceList.invented());
+        double edges = 2 * draft.pattern().pieces().stream().flatMap(p -> p.outline().stream()).filter(e -> e.kind() == OutlineEdge.Kind.EDGE).mapToDouble(e -> e.path().length()).sum();
+        double binding = shopping.binding().stream().mapToDouble(s -> s.length().value() * s.count()).sum();
+        assertThat(binding).isCloseTo(edges + 60, within(0.01));
+        assertThat(Bills.shopping(shopping)).contains(shopping.binding().get(0).name());
     }
 
     @Test

@@ -1,5 +1,8 @@
 package bathyra.app.bones;
 
+import static bathyra.app.reckoning.CardRows.deed;
+import static bathyra.app.reckoning.CardRows.fields;
+
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.shell.Marks;
@@ -13,6 +16,7 @@ import bathyra.bone.Channel;
 import bathyra.bone.Eyelets;
 import bathyra.garment.BoneKind;
 import bathyra.garment.Boning;
+import bathyra.layer.Strip;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.piece.Piece;
@@ -26,12 +30,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The cards of the Bones stage: the channel in hand, the hardware, what is bought and cut. */
@@ -64,8 +66,7 @@ final class BonesCards {
         add.setMaxWidth(Double.MAX_VALUE);
         back.setId("bone-back");
         back.setMaxWidth(Double.MAX_VALUE);
-        deeds = new HBox(deed("Next", "bone-next", model::next), deed("Back to the rule", "bone-rule", model::byRule), deed("Leave out", "bone-out", model::leaveOut));
-        deeds.getStyleClass().add("fields");
+        deeds = fields(deed("Next", "bone-next", model::next), deed("Back to the rule", "bone-rule", model::byRule), deed("Leave out", "bone-out", model::leaveOut));
         ofChannel.getStyleClass().add("controls");
         always.getStyleClass().add("controls");
         hardware.getStyleClass().add("controls");
@@ -86,15 +87,6 @@ final class BonesCards {
         item.setId(id);
         item.setOnAction(e -> run.run());
         return item;
-    }
-
-    private static Button deed(String words, String id, Runnable run) {
-        Button deed = new Button(words);
-        deed.getStyleClass().add("deed");
-        deed.setId(id);
-        deed.setMinWidth(Region.USE_PREF_SIZE);
-        deed.setOnAction(e -> run.run());
-        return deed;
     }
 
     private String say(double mm) {
@@ -199,6 +191,10 @@ final class BonesCards {
         });
         card.section("Waist tape: " + (bones.tapes() == 1 ? "" : bones.tapes() + " × ") + LengthText.say(bones.tape().length(), workshop.unit()));
         card.reckoning(bones.tape(), workshop.unit(), n -> {});
+        for (Strip strip : model.shopping().binding()) {
+            card.section(strip.name() + ": " + LengthText.say(strip.length().length(), workshop.unit()));
+            card.reckoning(strip.length(), workshop.unit(), n -> {});
+        }
     }
 
     /** What is bought for the whole garment, and what is cut from what. */
@@ -220,6 +216,7 @@ final class BonesCards {
             card.section(shopping.eyelets() + " eyelets");
         }
         shopping.cord().ifPresent(c -> card.section("Cord " + say(c.value())));
+        shopping.binding().forEach(b -> card.section(b.name() + " " + (b.count() == 1 ? "" : b.count() + " × ") + say(b.length().value())));
         card.section("Waist tape " + (shopping.tapes() == 1 ? "" : shopping.tapes() + " × ") + say(shopping.tape().value()));
     }
 }

@@ -1,12 +1,12 @@
 package bathyra.app.lay;
 
-import static bathyra.app.lay.CardRows.deed;
-import static bathyra.app.lay.CardRows.fields;
+import static bathyra.app.reckoning.CardRows.deed;
+import static bathyra.app.reckoning.CardRows.fields;
 
-import bathyra.app.lay.CardRows.NameField;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
 import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.CardRows.NameField;
 import bathyra.app.reckoning.NumberField;
 import bathyra.app.shell.Workshop;
 import bathyra.bill.Bill;

@@ -2,6 +2,7 @@ package bathyra.files.csv;
 
 import bathyra.bill.Bill;
 import bathyra.bill.Shopping;
+import bathyra.layer.Strip;
 import bathyra.stock.CuttingStock;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -51,6 +52,9 @@ public final class Bills {
             }
             if (shopping.cord().isPresent()) {
                 printer.printRecord("Cord", figure(shopping.cord().get().value(), 0), "", "", "mm");
+            }
+            for (Strip strip : shopping.binding()) {
+                printer.printRecord(CsvText.defused(strip.name()), figure(strip.length().value(), 0), strip.cutWords(), "", "mm");
             }
             printer.printRecord("Waist tape", figure(shopping.tape().value(), 0), shopping.tapes() + " lengths", "", "mm");
         }

@@ -1,19 +1,20 @@
-package bathyra.app.lay;
+package bathyra.app.reckoning;
 
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 
-/** The rows that the cards of the Lay stage are made of. */
-final class CardRows {
+/** The rows that the cards beside a table are made of. */
+public final class CardRows {
     private CardRows() {}
 
-    static Button deed(String words, String id, Runnable run) {
+    /** A deed in words. */
+    public static Button deed(String words, String id, Runnable run) {
         Button deed = new Button(words);
         deed.getStyleClass().add("deed");
         deed.setId(id);
@@ -22,19 +23,20 @@ final class CardRows {
         return deed;
     }
 
-    static HBox fields(Node... nodes) {
+    /** Things side by side. */
+    public static HBox fields(Node... nodes) {
         HBox row = new HBox(nodes);
         row.getStyleClass().add("fields");
         return row;
     }
 
     /** A name that is typed; follows what it names while nobody types in it. */
-    static final class NameField extends TextField {
+    public static final class NameField extends TextField {
         private final Supplier<String> name;
         private boolean writing;
 
         /** @param spoken what it is the name of @param take gets what was typed, when it is any name */
-        NameField(String id, String spoken, int most, Supplier<String> name, Consumer<String> take) {
+        public NameField(String id, String spoken, int most, Supplier<String> name, Consumer<String> take) {
             this.name = name;
             setId(id);
             setAccessibleText(spoken);
@@ -48,7 +50,7 @@ final class CardRows {
             refresh();
         }
 
-        void refresh() {
+        public void refresh() {
             if (!isFocused()) {
                 writing = true;
                 setText(name.get());

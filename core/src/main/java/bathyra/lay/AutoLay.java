@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -13,12 +14,12 @@ import java.util.function.Consumer;
  * goes where it reaches least far along the cloth (B. S. Baker, E. G. Coffman, R. L. Rivest, "Orthogonal Packings in Two Dimensions",
  * SIAM Journal on Computing 9, 1980; for irregular outlines the cloth is kept in columns, after J. A. Bennell, J. F. Oliveira, "The geometry of
  * nesting problems", European Journal of Operational Research 184, 2008). Two pieces change places or one goes elsewhere in the order; a
- * worse lay is taken now and then, less and less often (simulated annealing, S. Kirkpatrick, C. D. Gelatt, M. P. Vecchi, Science 220, 1983). The
- * same seed and number of rounds give the same lay.
+ * worse lay is taken now and then, less and less often (simulated annealing, S. Kirkpatrick, C. D. Gelatt, M. P. Vecchi, Science 220, 1983). An open cloth is
+ * tried in mirrored halves first. The same seed and number of rounds give the same lay.
  */
 public final class AutoLay {
     /** As many rounds find nearly all that can be found for one garment. */
-    public static final int ROUNDS = 6000;
+    public static final int ROUNDS = 5000;
     private static final double COARSE = 8;
     private static final double FINE = 4;
     private static final int LOOKED_AT_FINELY = 6;
@@ -27,6 +28,11 @@ public final class AutoLay {
     private static final double COOL = 1e-4;
     /** No lay is shorter than its longest piece: there the search ends, mm. */
     private static final double SHORTEST = 0.5;
+
+    /** How many of the rounds an open cloth is tried in mirrored halves as well, and how much of the time they take. */
+    private static final double MIRRORED = 0.5;
+    private static final double MIRRORED_SHARE = 0.15;
+    private static final double TOLD = 0.02;
 
     private final Laying laying;
     private final Random random;
@@ -48,17 +54,47 @@ public final class AutoLay {
      * Lays the pieces.
      *
      * @param rounds how often another order is tried
-     * @param seen gets the first lay at once, and every better one
+     * @param seen gets the first lay at once, every better one, and the best so far after every fiftieth of the way
      * @param cancelled asked after every round; the best so far stands then
      */
     public static Lay lay(Laying laying, long seed, int rounds, Consumer<Progress> seen, BooleanSupplier cancelled) {
-        return new AutoLay(laying, seed).search(rounds, seen, cancelled);
+        Best best = new Best(seen);
+        Optional<Laying> half = Mirrored.half(laying);
+        half.ifPresent(h -> new AutoLay(h, seed).search((int) (rounds * MIRRORED), p -> best.take(Mirrored.whole(p.best(), laying), p.share() * MIRRORED_SHARE), cancelled));
+        double begun = half.isPresent() ? MIRRORED_SHARE : 0;
+        if (best.lay == null || best.lay.length() > best.lay.least() + SHORTEST) {
+            new AutoLay(laying, seed).search(rounds, p -> best.take(p.best(), begun + p.share() * (1 - begun)), cancelled);
+        }
+        return best.lay;
+    }
+
+    /** The shortest lay of both searches; told when a shorter one is found, and now and then how far it has come. */
+    private static final class Best {
+        private final Consumer<Progress> seen;
+        private Lay lay;
+        private double told;
+
+        Best(Consumer<Progress> seen) {
+            this.seen = seen;
+        }
+
+        void take(Lay next, double share) {
+            boolean shorter = lay == null || next.length() < lay.length() - 1e-9;
+            if (shorter) {
+                lay = next;
+            }
+            if (shorter || share >= told + TOLD) {
+                told = share;
+                seen.accept(new Progress(lay, share));
+            }
+        }
     }
 
     /** An order of pieces with the lay that it gives. */
     private record Try(List<Integer> order, Lay lay) {}
 
-    private Lay search(int rounds, Consumer<Progress> seen, BooleanSupplier cancelled) {
+    /** Tells every better lay, the first at once. */
+    private void search(int rounds, Consumer<Progress> seen, BooleanSupplier cancelled) {
         Table coarse = new Table(COARSE);
         Try now = starts(coarse).stream().min(Comparator.comparingDouble(t -> t.lay().length())).orElseThrow();
         List<Try> good = new ArrayList<>(List.of(now));
@@ -73,28 +109,21 @@ public final class AutoLay {
                 now = next;
                 if (next.lay().length() < good.get(0).lay().length() - 1e-9) {
                     good.add(0, next);
-                    seen.accept(new Progress(next.lay(), (double) round / rounds));
                 }
             }
+            seen.accept(new Progress(good.get(0).lay(), (double) round / rounds));
         }
-        return finest(good, seen, cancelled);
+        finest(good, seen, cancelled);
     }
 
     /** The best orders once more in narrower columns, which waste less beside the outlines. */
-    private Lay finest(List<Try> good, Consumer<Progress> seen, BooleanSupplier cancelled) {
-        Lay best = good.get(0).lay();
+    private void finest(List<Try> good, Consumer<Progress> seen, BooleanSupplier cancelled) {
         Table fine = new Table(FINE);
         for (Try each : good.subList(0, Math.min(LOOKED_AT_FINELY, good.size()))) {
-            if (cancelled.getAsBoolean()) {
-                return best;
-            }
-            Lay lay = fine.lay(each.order());
-            if (lay.length() < best.length()) {
-                best = lay;
-                seen.accept(new Progress(best, 1));
+            if (!cancelled.getAsBoolean()) {
+                seen.accept(new Progress(fine.lay(each.order()), 1));
             }
         }
-        return best;
     }
 
     /** Orders that are good to begin with: the largest, the longest, the widest first, and as they are sewn. */

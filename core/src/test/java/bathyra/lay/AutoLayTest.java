@@ -51,6 +51,17 @@ class AutoLayTest {
     }
 
     @Test
+    void anOpenCloth_isNeverLaidLongerThanTheSameClothFolded() {
+        // Whatever lies on the half of a cloth can lie mirrored on the other half; half the gap is lost on either side of the middle.
+        for (double width : new double[] {620, 900, 1400}) {
+            Layer layer = fashion(CORSET.withFastening(CORSET.fastening().with(Closure.FRONT_BUSK)));
+            Lay open = laid(Laying.of(layer, wide(width, true), false, 0), 400);
+            Lay folded = laid(Laying.of(layer, wide(width, true), true, 0), 200);
+            assertThat(open.length()).as("%.0f wide", width).isLessThanOrEqualTo(folded.length() + 1e-6);
+        }
+    }
+
+    @Test
     void aCancelledLay_keepsTheBestSoFar() {
         Laying laying = Laying.of(fashion(CORSET), wide(750, false), false, 5);
         AtomicInteger asked = new AtomicInteger();

@@ -5,6 +5,7 @@ import bathyra.garment.Boning.PanelBone;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
+import bathyra.geometry.Vec;
 import bathyra.measure.Length;
 import bathyra.measure.Sentence;
 import bathyra.piece.Pattern;
@@ -19,7 +20,7 @@ import java.util.function.Predicate;
 
 /** Whether every channel lies in its piece, no two meet, and what was placed by hand still has its place. Measured on the finished pieces. */
 final class BoneChecks {
-    private static final double EVERY = 4;
+    private static final double EVERY = 5;
     private static final double CHORD = 0.05;
     /** What a channel may stick out: less than its stitching. */
     private static final double OUT = 0.5;
@@ -73,18 +74,27 @@ final class BoneChecks {
                 + " by {}. Move it, take a narrower bone, or end it sooner.", Length.mm(channel.width()), Length.mm(worst))).at(place.piece(), place.at());
     }
 
-    /** Points on both sides of a run, but for its ends, which the edges above and below cut off. */
+    /** Points on both sides of a run, but for its ends, which the edges above and below cut off. Walked along its chords: to look up places by arc length costs more than all else here. */
     static List<Point> outline(Channel.Run run, double width) {
         List<Point> points = new ArrayList<>();
-        Path path = run.path();
-        for (double arc = width; arc < path.length() - width; arc += EVERY) {
-            Path.Place at = path.at(arc);
-            if (run.half() >= 0) {
-                points.add(at.point().plus(at.tangent().turned(Math.PI / 2).times(width / 2)));
+        double end = run.path().length() - width;
+        double next = width;
+        double arc = 0;
+        List<Point> line = run.path().flattened(CHORD);
+        for (int i = 1; i < line.size(); i++) {
+            Vec along = line.get(i - 1).to(line.get(i));
+            double length = along.length();
+            for (; next <= arc + length && next < end && length > 0; next += EVERY) {
+                Point at = line.get(i - 1).plus(along.times((next - arc) / length));
+                Vec side = along.turned(Math.PI / 2).times(width / 2 / length);
+                if (run.half() >= 0) {
+                    points.add(at.plus(side));
+                }
+                if (run.half() <= 0) {
+                    points.add(at.plus(side.reversed()));
+                }
             }
-            if (run.half() <= 0) {
-                points.add(at.point().plus(at.tangent().turned(-Math.PI / 2).times(width / 2)));
-            }
+            arc += length;
         }
         return points;
     }

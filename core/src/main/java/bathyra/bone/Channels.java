@@ -49,6 +49,7 @@ final class Channels {
     /** Beside a busk its width needs room. */
     private static final double BUSK = 18;
     private static final double ON_EDGE = 1;
+    private static final double FOUND = 0.05;
 
     private final Draft draft;
     private final Pattern pattern;
@@ -133,11 +134,21 @@ final class Channels {
             return 0;
         }
         double radius = draft.block().bustRadius().value();
-        double arc = edge.nearest(apex.get()).arc();
-        while (arc < edge.length() && edge.at(arc).point().distance(apex.get()) < radius) {
-            arc += 1;
+        // Below the apex a seam only goes away from it: the place is found by halving.
+        double within = edge.nearest(apex.get()).arc();
+        double beyond = edge.length();
+        if (edge.end().distance(apex.get()) < radius) {
+            return beyond;
         }
-        return Math.min(arc, edge.length());
+        while (beyond - within > FOUND) {
+            double middle = (within + beyond) / 2;
+            if (edge.at(middle).point().distance(apex.get()) < radius) {
+                within = middle;
+            } else {
+                beyond = middle;
+            }
+        }
+        return beyond;
     }
 
     /** A garment that goes on to the shoulder holds up by itself there: its bones end at the upper line. How far down an edge that lies, mm. */

@@ -19,7 +19,7 @@ import java.util.function.Consumer;
  */
 public final class AutoLay {
     /** As many rounds find nearly all that can be found for one garment. */
-    public static final int ROUNDS = 5000;
+    public static final int ROUNDS = 2500;
     private static final double COARSE = 8;
     private static final double FINE = 4;
     private static final int LOOKED_AT_FINELY = 6;

@@ -33,8 +33,13 @@ import bathyra.measure.Length;
 import bathyra.piece.OutlineEdge;
 import bathyra.stock.PriceList;
 import bathyra.stock.PriceList.Item;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
@@ -81,6 +86,15 @@ class MakingFilesTest {
         assertThat(PriceListJson.read(PriceListJson.write(list))).isEqualTo(list);
         String bad = PriceListJson.write(list).replace("\"cord\" : 1.25", "\"cord\" : \"much\"").replace("\"price\" : 31.5", "\"price\" : -1");
         assertThat(catchThrowableOfType(BadDocument.class, () -> PriceListJson.read(bad)).faults()).anySatisfy(f -> assertThat(f).contains("items.cord")).anySatisfy(f -> assertThat(f).contains("cloths.0"));
+    }
+
+    @Test
+    void aWrittenPriceList_keepsToItsPublishedSchema() throws IOException {
+        try (InputStream in = PriceListJson.class.getResourceAsStream("/formats/prices.schema.json")) {
+            var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);
+            assertThat(schema.validate(PriceListJson.write(PriceList.invented()), InputFormat.JSON)).isEmpty();
+            assertThat(schema.validate(PriceListJson.write(PriceList.invented()).replace("\"cord\"", "\"rope\""), InputFormat.JSON)).isNotEmpty();
+        }
     }
 
     private static Bill bill(Draft draft) {

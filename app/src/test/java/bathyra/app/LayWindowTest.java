@@ -2,8 +2,10 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.shell.Workshop;
 import bathyra.files.json.PriceListJson;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,6 +22,8 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** The Lay stage in the real window. */
 class LayWindowTest extends RealWindow {
+    private Workshop workshop;
+
     @Start
     void start(Stage stage) throws Exception {
         begin(stage, "heron.csv");
@@ -28,6 +32,11 @@ class LayWindowTest extends RealWindow {
     @Stop
     void stop() {
         end();
+    }
+
+    @Override
+    void open(Path file) throws Exception {
+        workshop = openAt(file, "The Heron");
     }
 
     private static void press(FxRobot robot, String query) {
@@ -91,10 +100,9 @@ class LayWindowTest extends RealWindow {
 
     @Test
     void aLayInProgress_isStopped_andTheBestSoFarStays(FxRobot robot) throws Exception {
+        // Twelve pieces on a cloth on which they lie in several rows leave much to try.
+        robot.interact(() -> workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith("The Salt Queen")).findFirst().orElseThrow().id()));
         go(robot, "lay");
-        robot.clickOn("#lay-card-cloth");
-        // A narrow cloth leaves much to try.
-        retype(robot, "#cloth-width", "62");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> robot.lookup("#lay-progress").query().isVisible());
         assertThat(((ProgressBar) robot.lookup("#lay-progress").query()).getProgress()).isLessThan(1);
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#lay-figures").startsWith("To buy"));
@@ -113,6 +121,10 @@ class LayWindowTest extends RealWindow {
         assertThat(text(robot, "#lay-figures")).contains("wide, and the folded cloth leaves").contains("Lay it open");
         retype(robot, "#cloth-width", "3");
         assertThat(text(robot, "#fault-cloth-width")).isEqualTo("Width: 3 is no such number; a number from 30 to 320.");
+        retype(robot, "#cloth-width", "127");
+        robot.clickOn("#unit-in");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#cloth-width")).isEqualTo("50.0");
     }
 
     @Test

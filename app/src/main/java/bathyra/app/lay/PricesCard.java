@@ -27,9 +27,8 @@ import javafx.scene.layout.VBox;
 /** The cutter's own prices and what is in stock, kept in the book for every commission. */
 final class PricesCard {
     private static final double MONEY = 100_000;
-    private static final double CM = 10;
-    private static final double STOCK_LEAST = 5;
-    private static final double STOCK_MOST = 10_000;
+    private static final double STOCK_LEAST = 50;
+    private static final double STOCK_MOST = 100_000;
     private static final double NEW_BONE = 1000;
     private static final double NEW_BUSK = 300;
     private static final int CURRENCY_MOST = 8;
@@ -45,7 +44,7 @@ final class PricesCard {
 
     /** Shows the prices, and the bones in stock in the width of this garment. */
     void show(Card card) {
-        List<Integer> now = new ArrayList<>(List.of(prices().busks().size(), (int) width()));
+        List<Integer> now = new ArrayList<>(List.of(prices().busks().size(), (int) width(), workshop.unit().ordinal()));
         for (BoneKind kind : BoneKind.values()) {
             now.add(ofKind(kind).size());
         }
@@ -130,7 +129,9 @@ final class PricesCard {
     }
 
     private HBox stock(String id, StockLength of, Supplier<StockLength> now, Consumer<StockLength> take, Runnable remove) {
-        NumberField length = keep(new NumberField(new NumberField.Kind(id + "-length", of.name() + ", length", "cm", STOCK_LEAST, STOCK_MOST, 1), () -> now.get().length() / CM, v -> take.accept(new StockLength(now.get().name(), v * CM, now.get().price())), () -> {}).bare());
+        double one = workshop.unit().millimetres();
+        NumberField length = keep(new NumberField(new NumberField.Kind(id + "-length", of.name() + ", length", workshop.unit().symbol(), Math.ceil(STOCK_LEAST / one), Math.floor(STOCK_MOST / one), 1), () -> now.get().length() / one,
+                v -> take.accept(new StockLength(now.get().name(), v * one, now.get().price())), () -> {}).bare());
         NumberField price = keep(new NumberField(new NumberField.Kind(id, of.name() + ", price", "", 0, MONEY, 2), () -> now.get().price(), v -> take.accept(new StockLength(now.get().name(), now.get().length(), v)), () -> {}).bare());
         return fields(length, price, deed("remove", id + "-remove", remove));
     }

@@ -23,6 +23,8 @@ import java.util.Optional;
  * @param hindrances why nothing can be laid: empty when it can
  */
 public record Laying(LayerKind layer, List<LayPiece> pieces, double width, double gap, boolean folded, List<Finding> hindrances) {
+    /** Behind the id of a piece of the right half, where the halves differ: it is drafted like a left one and lies turned over. */
+    public static final String RIGHT = "-right";
     /** Pieces are cut with room for the shears. */
     public static final double GAP = 5;
     public static final double GAP_MOST = 40;
@@ -39,15 +41,16 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
         List<Finding> hindrances = new ArrayList<>();
         for (Piece piece : layer.pieces()) {
             Piece upright = piece.upright();
+            boolean right = piece.id().endsWith(RIGHT);
             if (folded && !piece.onFold() && piece.count() % 2 == 1) {
                 hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, piece.count(), 0, Sentence.of(piece.name() + " is cut " + (piece.count() == 1 ? "once" : piece.count() + " times")
                         + ", and on a folded cloth it comes out twice. Lay this cloth open.")));
             }
             int copies = folded && !piece.onFold() ? (piece.count() + 1) / 2 : piece.count();
             for (int copy = 0; copy < copies; copy++) {
-                List<Point> ring = piece.onFold() && !folded ? opened(upright) : piece.onFold() ? foldToTheLeft(upright) : !folded && copy % 2 == 1 ? mirrored(upright.cutLine()) : upright.cutLine();
+                List<Point> ring = piece.onFold() && !folded ? opened(upright) : piece.onFold() ? foldToTheLeft(upright) : !folded && copy % 2 == (right ? 0 : 1) ? mirrored(upright.cutLine()) : upright.cutLine();
                 List<Point> grown = atOrigin(ring, 1 / (1 - cloth.across()), 1 / (1 - cloth.along()));
-                LayPiece laid = LayPiece.of(piece.id(), copy, piece.order() + " " + piece.name(), grown, folded && piece.onFold(), !cloth.oneWay());
+                LayPiece laid = LayPiece.of(piece.id(), copy, piece.order() + " " + piece.name() + (right ? ", right" : ""), grown, folded && piece.onFold(), !cloth.oneWay());
                 pieces.add(laid);
                 if (copy == 0 && laid.width() > width) {
                     hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, laid.width(), width, Sentence.of(folded

@@ -4,7 +4,6 @@ import bathyra.app.shell.Workshop;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
 import bathyra.draft.Draft;
-import bathyra.files.CuttingPlan;
 import bathyra.garment.Cloth;
 import bathyra.garment.ClothUse;
 import bathyra.garment.ClothUse.HandLaid;
@@ -39,8 +38,9 @@ public final class LayModel {
     private final Map<LayerKind, Ready> ready = new EnumMap<>(LayerKind.class);
     private final Map<LayerKind, Found> found = new EnumMap<>(LayerKind.class);
     private Optional<Task<Lay>> running = Optional.empty();
+    private Laying beingLaid;
 
-    /** A lay that was found for a request. */
+    /** A lay that was found for a request. @param whole whether the search for it was ended, by itself or by the cutter; else it is only a first one */
     private record Found(Laying laying, Lay lay, boolean whole) {}
 
     public LayModel(Workshop workshop) {
@@ -48,13 +48,18 @@ public final class LayModel {
     }
 
     Draft draft() {
-        return workshop.half().orElseThrow();
+        return workshop.draft().orElseThrow();
     }
 
+    /** The layers with pieces to lay: of both halves, where they differ, for they are cut from one cloth. */
     List<Layer> layers() {
-        if (!workshop.half().equals(planned)) {
-            planned = workshop.half();
-            layers = planned.map(d -> CuttingPlan.of(d).layers().stream().filter(l -> !l.pieces().isEmpty()).toList()).orElse(List.of());
+        return all().stream().filter(l -> !l.pieces().isEmpty()).toList();
+    }
+
+    private List<Layer> all() {
+        if (!workshop.draft().equals(planned)) {
+            planned = workshop.draft();
+            layers = planned.map(Lays::layers).orElse(List.of());
         }
         return layers;
     }
@@ -64,7 +69,7 @@ public final class LayModel {
     }
 
     void look(LayerKind next) {
-        stop();
+        giveUp();
         layer = next;
         chosen = Optional.empty();
         workshop.letGo();
@@ -76,7 +81,7 @@ public final class LayModel {
     }
 
     private ClothUse use(LayerKind kind) {
-        return Lays.use(workshop.draft().orElseThrow(), kind, workshop.prices());
+        return Lays.use(draft(), kind, workshop.prices());
     }
 
     /** A request that was made ready for a layer as it was cut then. */
@@ -125,9 +130,20 @@ public final class LayModel {
 
     /** Lays the layer in the background, unless it is known or being laid. */
     void layWhenUnknown() {
-        if (lay().isEmpty() && running.isEmpty() && laying().hindrances().isEmpty()) {
+        Laying laying = laying();
+        running.filter(t -> beingLaid != laying).ifPresent(t -> giveUp());
+        Found known = found.get(layer());
+        boolean isKnown = isByHand() || known != null && known.laying() == laying && known.whole();
+        if (!isKnown && running.isEmpty() && laying.hindrances().isEmpty()) {
             layNow();
         }
+    }
+
+    /** Ends an automatic lay that nobody waits for any more, as if it had not begun. */
+    private void giveUp() {
+        running.ifPresent(Task::cancel);
+        running = Optional.empty();
+        progress.set(-1);
     }
 
     /** Lays the layer anew; what was put by hand is forgotten. */
@@ -140,8 +156,9 @@ public final class LayModel {
     }
 
     private void layNow() {
-        stop();
+        giveUp();
         Laying laying = laying();
+        beingLaid = laying;
         LayerKind kind = layer();
         Task<Lay> task = new Task<>() {
             @Override
@@ -297,6 +314,6 @@ public final class LayModel {
                 })));
             }
         }
-        return Bill.of(draft(), CuttingPlan.of(draft()).layers(), lays, workshop.prices());
+        return Bill.of(draft(), all(), lays, workshop.prices());
     }
 }

@@ -2,7 +2,6 @@ package bathyra.app.lay;
 
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
-import bathyra.app.shell.HalfSwitch;
 import bathyra.app.shell.TableStage;
 import bathyra.app.shell.Workshop;
 import bathyra.app.table.LookSwitch;
@@ -64,7 +63,6 @@ public final class LayView extends TableStage {
     private final ClothCard cloth;
     private final BillCard bill;
     private final PricesCard prices;
-    private final HalfSwitch halves;
     private final PullHandles handle;
     private final LookSwitch<Side> sides;
     private final MenuButton layer = new MenuButton();
@@ -121,8 +119,7 @@ public final class LayView extends TableStage {
             return Optional.empty();
         });
         hand.getChildren().addAll(row(next, ofPiece.get(0)), row(ofPiece.get(1), ofPiece.get(2)));
-        halves = new HalfSwitch(workshop);
-        HBox slips = new HBox(10, halves, new ZoomSlip(table));
+        HBox slips = new HBox(10, new ZoomSlip(table));
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
@@ -195,7 +192,6 @@ public final class LayView extends TableStage {
 
     @Override
     protected void showDraft() {
-        halves.refresh();
         Laying laying = model.laying();
         ClothUse use = model.use();
         model.layWhenUnknown();

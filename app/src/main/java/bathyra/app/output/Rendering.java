@@ -98,7 +98,7 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
 
     /** One drawing a layer, its name behind the file's. */
     private void lays(Path path, Map<Path, byte[]> contents, BooleanSupplier cancelled) {
-        List<Layer> layers = CuttingPlan.of(draft.orElseThrow()).layers();
+        List<Layer> layers = Lays.layers(draft.orElseThrow());
         String name = path.getFileName().toString().replaceFirst("\\.svg$", "");
         Lays.of(draft.get(), layers, prices, AutoLay.ROUNDS, cancelled).forEach((layer, lay) ->
                 contents.put(path.resolveSibling(name + "-" + layer.id() + ".svg"), utf8(SvgLay.write(lay, commission.title() + ", " + layer.label().toLowerCase(Locale.ROOT)))));
@@ -108,7 +108,7 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
         if (kind == OutputKind.SHOPPING) {
             return utf8(Bills.shopping(Shopping.of(of, prices)));
         }
-        List<Layer> layers = CuttingPlan.of(of).layers();
+        List<Layer> layers = Lays.layers(of);
         Bill bill = Bill.of(of, layers, Lays.of(of, layers, prices, AutoLay.ROUNDS, cancelled), prices);
         return kind == OutputKind.BILL_PDF ? BillPage.write(of, bill, LocalDate.now().toString()) : utf8(Bills.bill(bill));
     }

@@ -50,6 +50,7 @@ public final class Workshop implements AutoCloseable {
     private static final String PLACE_STAGE = "stage";
     private static final String PLACE_THEME = "theme";
     private static final String PLACE_PRICES = "prices";
+    private static final String PLACE_PRICES_UNREAD = "prices-unread";
 
     private final WorkshopBook book;
     private final ReadOnlyObjectWrapper<Commission> commission = new ReadOnlyObjectWrapper<>();
@@ -155,17 +156,27 @@ public final class Workshop implements AutoCloseable {
     /** What the workshop keeps and buys. */
     public PriceList prices() {
         if (prices.isEmpty()) {
-            prices = Optional.of(book.place(PLACE_PRICES).map(Workshop::read).orElseGet(PriceList::invented));
+            prices = Optional.of(book.place(PLACE_PRICES).map(this::read).orElseGet(PriceList::invented));
         }
         return prices.get();
     }
 
-    private static PriceList read(String text) {
+    private PriceList read(String text) {
         try {
             return PriceListJson.read(text);
         } catch (BadDocument e) {
             LoggerFactory.getLogger(Workshop.class).warn("the price list could not be read, the invented one stands in", e);
+            putAside(text);
             return PriceList.invented();
+        }
+    }
+
+    /** The next change of a price would write over what could not be read: it is kept beside it. */
+    private void putAside(String text) {
+        try {
+            book.keepPlace(PLACE_PRICES_UNREAD, text);
+        } catch (BookFailure e) {
+            failure.set(e.getMessage());
         }
     }
 

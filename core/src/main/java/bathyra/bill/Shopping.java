@@ -85,7 +85,7 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
             for (Demand unmet : plan.unmet()) {
                 double longest = stock.stream().mapToDouble(StockLength::length).max().orElse(0);
                 findings.add(Finding.mm("bone-stock", kind.id(), Finding.Status.FAULT, unmet.length(), longest, longest == 0
-                        ? Sentence.of(kind.label() + " of {} is not in your stock. Add its lengths to the list, or take another kind or width.", Length.mm(width))
+                        ? Sentence.of("{} of {} is not in your stock. Add its lengths to the list, or take another kind or width.", kind.label(), Length.mm(width))
                         : Sentence.of("A bone of {} is longer than the longest " + kind.label().toLowerCase(Locale.ROOT) + " in your stock, {}. Add a longer one to the list, or end the channel sooner.", Length.mm(unmet.length()), Length.mm(longest))));
             }
         });

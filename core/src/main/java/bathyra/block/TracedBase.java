@@ -92,7 +92,7 @@ final class TracedBase extends BaseBlock {
         t.found("Hs", "Hip line at the side", side.get(side.size() - 1));
         t.draw(BlockLine.Kind.EDGE, DraftingTable.polyline(side));
         t.draw(BlockLine.Kind.EDGE, DraftingTable.polyline(traced.shoulder()));
-        t.step("Lay the block down", null, Sentence.of("Trace the {} of: " + block.title() + ".", half.label().toLowerCase(java.util.Locale.ROOT)));
+        t.step("Lay the block down", null, Sentence.of("Trace the {} of: {}.", half.label().toLowerCase(java.util.Locale.ROOT), block.title()));
         Optional<HalfShape.SideDart> dart = traced.sideDart().isEmpty() ? Optional.empty()
                 : Optional.of(new HalfShape.SideDart(traced.sideDart().get(0), traced.sideDart().get(1), traced.sideDart().get(2), traced.aboveDart()));
         return new HalfShape(half, traced.neck(), traced.shoulder(), traced.armhole(), side, dart, traced.centre());

@@ -67,11 +67,11 @@ final class BoneChecks {
             }
         }
         if (worst <= OUT) {
-            return Finding.mm("channel-fit", channel.id(), Finding.Status.OK, worst, OUT, Sentence.of(channel.label() + ": the channel of {} lies within its panel.", Length.mm(channel.width())));
+            return Finding.mm("channel-fit", channel.id(), Finding.Status.OK, worst, OUT, Sentence.of("{}: the channel of {} lies within its panel.", channel.label(), Length.mm(channel.width())));
         }
         Piece piece = pattern.piece(place.piece());
-        return Finding.mm("channel-fit", channel.id(), Finding.Status.FAULT, worst, OUT, Sentence.of(channel.label() + ": the channel of {} sticks out of " + piece.name().toLowerCase(Locale.ROOT)
-                + " by {}. Move it, take a narrower bone, or end it sooner.", Length.mm(channel.width()), Length.mm(worst))).at(place.piece(), place.at());
+        return Finding.mm("channel-fit", channel.id(), Finding.Status.FAULT, worst, OUT, Sentence.of("{}: the channel of {} sticks out of {} by {}. Move it, take a narrower bone, or end it sooner.",
+                channel.label(), Length.mm(channel.width()), piece.name().toLowerCase(Locale.ROOT), Length.mm(worst))).at(place.piece(), place.at());
     }
 
     /** Points on both sides of a run, but for its ends, which the edges above and below cut off. Walked along its chords: to look up places by arc length costs more than all else here. */
@@ -119,8 +119,8 @@ final class BoneChecks {
             }
         }
         if (place != null) {
-            findings.add(Finding.mm("channel-clash", a.id() + " " + b.id(), Finding.Status.FAULT, least, needed, Sentence.of(a.label() + " and " + b.label().toLowerCase(Locale.ROOT)
-                    + ": in " + pattern.piece(place.piece()).name().toLowerCase(Locale.ROOT) + " their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.", Length.mm(least), Length.mm(needed)))
+            findings.add(Finding.mm("channel-clash", a.id() + " " + b.id(), Finding.Status.FAULT, least, needed, Sentence.of("{} and {}: in {} their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.",
+                    a.label(), b.label().toLowerCase(Locale.ROOT), pattern.piece(place.piece()).name().toLowerCase(Locale.ROOT), Length.mm(least), Length.mm(needed)))
                     .at(place.piece(), place.at()));
         }
     }

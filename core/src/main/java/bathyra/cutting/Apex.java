@@ -40,7 +40,7 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
 
     /** The long edge of a sheet on the other side of it: centre front, the side or the next seam. */
     OutlineEdge across(Sheet sheet) {
-        return sheet.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && !e.name().equals(seam) && !e.name().startsWith("yoke") && !e.name().startsWith("cup") && !e.name().equals("shoulder"))
+        return sheet.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && !e.name().equals(seam) && !e.name().startsWith("yoke") && !e.name().startsWith("cup") && !TopLine.isShoulder(e.name()))
                 .findFirst().orElseThrow();
     }
 

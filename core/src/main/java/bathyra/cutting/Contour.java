@@ -118,7 +118,7 @@ public final class Contour {
     }
 
     private Apex apex(ContourWedge wedge) throws NotDraftable {
-        return apex.orElseThrow(() -> refuse(wedge, 0, 0, Sentence.of(wedge.label() + ": the wedge ends at the apex, and no seam passes through it. Let a seam run over the apex, or leave the wedge open."))).on(pattern);
+        return apex.orElseThrow(() -> refuse(wedge, 0, 0, Sentence.of("{}: the wedge ends at the apex, and no seam passes through it. Let a seam run over the apex, or leave the wedge open.", wedge.label()))).on(pattern);
     }
 
     private String armholeEdge() throws NotDraftable {
@@ -279,7 +279,7 @@ public final class Contour {
 
     private void requireOpenFront(ContourWedge wedge) throws NotDraftable {
         if (garment.fastening().closure().opensInFront()) {
-            throw refuse(wedge, garment.bust().width(wedge), 0, Sentence.of(wedge.label() + ": it would bend centre front, and a busk needs it straight. Close the garment behind, or leave the wedge open."));
+            throw refuse(wedge, garment.bust().width(wedge), 0, Sentence.of("{}: it would bend centre front, and a busk needs it straight. Close the garment behind, or leave the wedge open.", wedge.label()));
         }
     }
 

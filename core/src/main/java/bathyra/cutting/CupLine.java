@@ -86,7 +86,7 @@ record CupLine(Path inner, Path outer) {
         if (room < radius * SQUEEZED) {
             Sheet sheet = bridge ? inner : outer;
             LengthOption limit = bridge ? LengthOption.BRIDGE : LengthOption.CUP_SIDE;
-            throw refuse(radius, room / SQUEEZED, Sentence.of(sheet.name() + ": a cup of {} is larger than its panel; {} are left there for it. A bust radius up to {} fits, or bring the limit of {} closer to the edge, or leave a seam out.",
+            throw refuse(radius, room / SQUEEZED, Sentence.of("{}: a cup of {} is larger than its panel; {} are left there for it. A bust radius up to {} fits, or bring the limit of {} closer to the edge, or leave a seam out.", sheet.name(),
                     Length.mm(radius), Length.mm(Math.max(0, room)), Length.mm(Math.max(0, Math.floor(room / SQUEEZED))), garment.length(limit).length()));
         }
     }
@@ -112,7 +112,7 @@ record CupLine(Path inner, Path outer) {
 
     private static Path.Crossing top(Sheet sheet, Path whole) throws NotDraftable {
         for (OutlineEdge edge : sheet.outline()) {
-            boolean above = edge.kind() == OutlineEdge.Kind.EDGE && !edge.name().equals(PanelSheets.LOWER) || edge.name().startsWith("yoke");
+            boolean above = edge.kind() == OutlineEdge.Kind.EDGE && !edge.name().equals(PanelSheets.LOWER) || edge.name().startsWith("yoke") || TopLine.isShoulder(edge.name());
             if (above) {
                 var crossing = whole.crossing(edge.path());
                 if (crossing.isPresent()) {
@@ -120,7 +120,7 @@ record CupLine(Path inner, Path outer) {
                 }
             }
         }
-        throw refuse(0, 0, Sentence.of(sheet.name() + ": the cup line does not reach the upper edge. Draw the edge higher, or make the cup smaller."));
+        throw refuse(0, 0, Sentence.of("{}: the cup line does not reach the upper edge. Draw the edge higher, or make the cup smaller.", sheet.name()));
     }
 
     private static NotDraftable refuse(double value, double limit, Sentence sentence) {

@@ -1,10 +1,12 @@
 package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
+import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Path;
+import bathyra.geometry.Point;
 import bathyra.measure.Sentence;
 import bathyra.paper.Merge;
 import bathyra.paper.PaperPattern;
@@ -60,13 +62,14 @@ final class Cups {
         boolean yoke = inner.rest().has(YOKE_INNER) || inner.along().has(YOKE_INNER);
         Sheet c1 = inner.along().named("C1", "Inner cup");
         Sheet c2 = outer.along().named("C2", "Outer cup");
-        pattern = pattern.with(apex.inner(), s -> inner.rest()).with(apex.outer(), s -> outer.rest()).withAfter(apex.outer(), c1, c2)
+        PaperPattern.Work work = pattern.work().with(apex.inner(), s -> inner.rest()).with(apex.outer(), s -> outer.rest()).withAfter(apex.outer(), c1, c2)
                 .joining(join("CS", "Cup seam", "C1", apex.seam(), "C2", apex.seam()),
                         join("CI", "Cup to body, inner", apex.inner(), INNER, "C1", INNER),
                         join("CO", "Cup to body, outer", "C2", OUTER, apex.outer(), OUTER));
         if (yoke) {
-            yokeOnto(c1, c2);
+            yokeOnto(work, c1, c2);
         }
+        pattern = work.done();
     }
 
     private static SeamJoin join(String id, String name, String a, String edgeA, String b, String edgeB) {
@@ -80,32 +83,45 @@ final class Cups {
         Path seam1 = c1.edge(apex.seam()).path();
         Path seam2 = c2.edge(apex.seam()).path();
         double above = seam1.nearest(apex.atInner()).arc();
-        double atSeam = Math.min(garment.length(LengthOption.BAND_SEAM).value(), above * ABOVE_APEX);
         Path in = c1.edge(INNER).path();
         Path out = c2.edge(OUTER).path();
         double atInner = Math.min(garment.length(LengthOption.BAND_INNER).value(), in.length() * OF_END);
         double atOuter = Math.min(garment.length(LengthOption.BAND_OUTER).value(), out.length() * OF_END);
         Path.Place left = in.at(in.length() - atInner);
+        Path.Place right = out.at(atOuter);
+        double atSeam = bandAtSeam(above, left.point(), right.point());
         Path.Place middle1 = seam1.at(atSeam);
         Path.Place middle2 = seam2.at(seam2.length() - atSeam);
-        Path.Place right = out.at(atOuter);
         List<Path> lines = JoinedEdge.between(List.of(new JoinedEdge.Span(left.point(), left.tangent().reversed(), middle1.point(), middle1.tangent()),
                 new JoinedEdge.Span(middle2.point(), middle2.tangent().reversed(), right.point(), right.tangent())));
         Slash.Parts inner = Slash.along(c1, lines.get(0), BAND_INNER);
         Slash.Parts outer = Slash.along(c2, lines.get(1), BAND_OUTER);
         Sheet band = Merge.along(inner.along(), outer.along(), apex.seam(), REACH).named("C3", "Upper cup");
-        pattern = pattern.with("C1", s -> renamed(inner.rest(), INNER, INNER + LOW).named("C1", "Inner cup, lower"))
+        pattern = pattern.work().with("C1", s -> renamed(inner.rest(), INNER, INNER + LOW).named("C1", "Inner cup, lower"))
                 .with("C2", s -> renamed(outer.rest(), OUTER, OUTER + LOW).named("C2", "Outer cup, lower"))
                 .with(apex.inner(), s -> s.divided(INNER, inner.along().edge(INNER).path().length(), INNER + LOW))
                 .with(apex.outer(), s -> lowFirst(s, outer.along().edge(OUTER).path().length()))
-                .withAfter("C2", band);
-        pattern = new PaperPattern(pattern.sheets(), pattern.seams().stream().filter(s -> !s.id().equals("CI") && !s.id().equals("CO")).toList()).joining(
+                .withAfter("C2", band)
+                .without(s -> s.id().equals("CI") || s.id().equals("CO")).joining(
                 join("CI", "Cup to body, inner", apex.inner(), INNER + LOW, "C1", INNER + LOW),
                 join("CO", "Cup to body, outer", "C2", OUTER + LOW, apex.outer(), OUTER + LOW),
                 join("CIU", "Upper cup to body, inner", apex.inner(), INNER, "C3", INNER),
                 join("COU", "Upper cup to body, outer", "C3", OUTER, apex.outer(), OUTER),
                 join("CBI", "Upper cup to inner cup", "C3", BAND_INNER, "C1", BAND_INNER),
-                join("CBO", "Upper cup to outer cup", "C3", BAND_OUTER, "C2", BAND_OUTER));
+                join("CBO", "Upper cup to outer cup", "C3", BAND_OUTER, "C2", BAND_OUTER)).done();
+    }
+
+    /**
+     * How far below the upper end of the cup seam the band ends. Under a shoulder the seam runs on far above the band: there it crosses as
+     * high as its higher end.
+     */
+    private double bandAtSeam(double above, Point left, Point right) {
+        double usual = Math.min(garment.length(LengthOption.BAND_SEAM).value(), above * ABOVE_APEX);
+        if (garment.top().cover() == Cover.STRAPLESS) {
+            return usual;
+        }
+        double height = Math.max(apex.atInner().y() - left.y(), apex.atOuter().y() - right.y());
+        return Math.max(usual, Math.min(above - height, above * ABOVE_APEX));
     }
 
     /** The body's outer cup edge runs upwards: its lower part comes first. */
@@ -129,27 +145,28 @@ final class Cups {
         OutlineEdge near = apex.across(inner);
         OutlineEdge far = apex.across(outer);
         Sheet yoke = Merge.along(first.along(), second.along(), apex.seam(), REACH).named("Y1", "Yoke");
-        pattern = pattern.with(apex.inner(), s -> first.rest()).with(apex.outer(), s -> second.rest()).withAfter(apex.outer(), yoke);
+        PaperPattern before = pattern;
+        PaperPattern.Work work = pattern.work().with(apex.inner(), s -> first.rest()).with(apex.outer(), s -> second.rest()).withAfter(apex.outer(), yoke);
         for (OutlineEdge edge : List.of(near, far)) {
             if (edge.kind() == OutlineEdge.Kind.SEAM) {
-                pattern = YokeLine.besideYoke(pattern, edge == near ? apex.inner() : apex.outer(), edge.name(), "Y1");
+                YokeLine.besideYoke(work, before.seam(edge == near ? apex.inner() : apex.outer(), edge.name()), edge == near ? apex.inner() : apex.outer(), yoke, edge.name());
             }
         }
-        pattern = pattern.joining(join("YI", "Yoke, inner", "Y1", YOKE_INNER, apex.inner(), YOKE_INNER), join("YO", "Yoke, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER));
+        pattern = work.joining(join("YI", "Yoke, inner", "Y1", YOKE_INNER, apex.inner(), YOKE_INNER), join("YO", "Yoke, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER)).done();
     }
 
     /** The lower cup takes the middle of the yoke's edge, the body what is left at both ends. */
-    private void yokeOnto(Sheet c1, Sheet c2) {
+    private void yokeOnto(PaperPattern.Work work, Sheet c1, Sheet c2) {
         double in = c1.edge(YOKE_INNER).path().length();
         double out = c2.edge(YOKE_OUTER).path().length();
-        pattern = pattern.with("Y1", y -> {
+        work.with("Y1", y -> {
             // The yoke's lower edge runs from the side to centre front: outer body, outer cup, inner cup, inner body.
             Sheet outer = y.divided(YOKE_OUTER, y.edge(YOKE_OUTER).path().length() - out, YOKE_OUTER + "-cup");
             return outer.divided(YOKE_INNER, in, YOKE_INNER + "-body");
         });
         SeamJoin.Ref yi = new SeamJoin.Ref("Y1", YOKE_INNER);
         SeamJoin.Ref yo = new SeamJoin.Ref("Y1", YOKE_OUTER);
-        pattern = new PaperPattern(pattern.sheets(), pattern.seams().stream().filter(s -> !s.a().equals(yi) && !s.a().equals(yo)).toList()).joining(
+        work.without(s -> s.a().equals(yi) || s.a().equals(yo)).joining(
                 join("YI", "Yoke to body, inner", "Y1", YOKE_INNER + "-body", apex.inner(), YOKE_INNER),
                 join("YCI", "Yoke to inner cup", "Y1", YOKE_INNER, "C1", YOKE_INNER),
                 join("YCO", "Yoke to outer cup", "Y1", YOKE_OUTER + "-cup", "C2", YOKE_OUTER),

@@ -35,15 +35,18 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         PaperPattern plain = reaching.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, reaching.get(), garment);
         Optional<Apex> over = garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
         Contour.Contoured contour = Contour.of(plain, garment, over);
-        PaperPattern whole = contour.pattern();
+        PaperPattern open = contour.pattern();
+        PaperPattern whole = ShoulderSeam.joined(open);
         Optional<Apex> apex = over.map(a -> a.on(whole));
         Reckoned bust = radius.orElse(block.bustRadius());
         Optional<CupShape> cup = apex.map(a -> CupShape.of(whole, a, bust));
-        PaperPattern pattern = garment.bust().cups().isCut() ? Cups.cut(whole, requireApex(apex), bust.value(), garment) : whole;
+        PaperPattern pattern = garment.bust().cups().isCut() ? Cups.cut(open, requireApex(apex), bust.value(), garment) : open;
         if (garment.top().yoke()) {
             requireShoulders(garment);
             pattern = TopYoke.cut(pattern, requireApex(apex), block.front(Level.UPPER), block.sideDart().value(), garment);
         }
+        // Where nothing was cut out of it, the whole is what is cut.
+        pattern = pattern == open ? whole : ShoulderSeam.joined(pattern);
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
             pattern = Sleeves.sewn(pattern, reaching.orElseThrow().sleeveQuarter(), reaching.orElseThrow().arm(), garment);
         }

@@ -1,11 +1,13 @@
 package bathyra.cutting;
 
+import bathyra.intake.SeamPlace;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 
 /** Sews the shoulders: wherever a seam ends in one of the two edges, the other is divided there, so that edge meets edge. */
@@ -30,15 +32,22 @@ final class ShoulderSeam {
         return divided.joining(seams.toArray(SeamJoin[]::new));
     }
 
-    /** From the neck outwards: in front along the outlines of the sheets from centre front, behind against those from centre back. */
-    private static List<Stretch> stretches(PaperPattern pattern, boolean front) {
+    /** The sheets of front or back from the centre to the side; cups and yokes lie before the panel that has the side seam. */
+    static List<Sheet> outwards(PaperPattern pattern, boolean front) {
         List<Sheet> sheets = new ArrayList<>(pattern.sheets().stream().filter(s -> s.front() == front).toList());
         if (!front) {
             Collections.reverse(sheets);
         }
+        sheets.sort(Comparator.comparing(s -> s.has(SeamPlace.SIDE.id())));
+        return sheets;
+    }
+
+    /** From the neck outwards: in front along the outlines of the sheets from centre front, behind against those from centre back. */
+    private static List<Stretch> stretches(PaperPattern pattern, boolean front) {
+        List<Sheet> sheets = ShoulderSeam.outwards(pattern, front);
         List<Stretch> stretches = new ArrayList<>();
         for (Sheet sheet : sheets) {
-            List<OutlineEdge> edges = new ArrayList<>(sheet.outline().stream().filter(e -> e.name().startsWith(TopLine.SHOULDER)).toList());
+            List<OutlineEdge> edges = new ArrayList<>(sheet.outline().stream().filter(e -> TopLine.isShoulder(e.name())).toList());
             if (!front) {
                 Collections.reverse(edges);
             }

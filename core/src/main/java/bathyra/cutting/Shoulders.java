@@ -13,6 +13,7 @@ import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.girth.Level;
 import bathyra.intake.SeamPlace;
+import bathyra.measure.Length;
 import bathyra.measure.Sentence;
 import bathyra.panel.PanelSet;
 import bathyra.paper.Ends;
@@ -37,7 +38,8 @@ final class Shoulders {
     static final String ARMHOLE = TopLine.ARMHOLE;
     private static final double BEYOND = 160;
     private static final double BESIDE_NECK = 16;
-    private static final int ROUNDS = 6;
+    private static final int LEAST_ROUNDS = 6;
+    private static final int ROUNDS = 40;
     private static final double RIGHT_ANGLE = Math.PI / 2;
 
     private final Garment garment;
@@ -65,7 +67,7 @@ final class Shoulders {
         return new BodyTop(body.hand(), body.centre(), body.neck(), new Point(body.centre() + body.hand() * across, body.tip().y()), body.hollow());
     }
 
-    /** @throws NotDraftable when an edge cannot be drawn on this body */
+    /** The shoulders are not sewn yet: cups and yokes may still be cut through them. @throws NotDraftable when an edge cannot be drawn on this body */
     static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment) throws NotDraftable {
         return new Shoulders(pattern, set, block, reaching, garment).carriedUp();
     }
@@ -94,8 +96,7 @@ final class Shoulders {
             next.add(behind.side());
             next.add(behind.centre());
         }
-        PaperPattern carried = new PaperPattern(next, pattern.seams());
-        return halter ? carried : ShoulderSeam.joined(carried);
+        return new PaperPattern(next, pattern.seams());
     }
 
     /** The angle inside the cloth where the strapless back meets the side. */
@@ -123,13 +124,19 @@ final class Shoulders {
         Motion laid = opened;
         TopLine line = null;
         Path.Crossing meet = null;
-        for (int round = 0; round < ROUNDS; round++) {
+        double off = Double.POSITIVE_INFINITY;
+        for (int round = 0; round < LEAST_ROUNDS || off > Tolerance.CHORD && round < ROUNDS; round++) {
             line = drawing.line(laid.inverse().apply(flank.start()), laid.inverse().apply(flank.startTangent()));
             Path whole = line.whole();
             meet = up.crossing(whole).orElseThrow(() -> noMeeting(centre));
             Path.Place here = up.at(meet.here());
             Path.Place there = partner.at(meet.here());
             laid = Motion.laying(here.point(), here.tangent(), there.point(), there.tangent());
+            off = laid.apply(line.whole().end()).distance(flank.start());
+        }
+        if (off > Tolerance.SEAM) {
+            throw new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, off, Tolerance.SEAM, Sentence.of(
+                    "{}: the upper edge misses the underarm by {}. Draw the neckline higher or narrower, or let the princess seam begin elsewhere.", side.name(), Length.mm(off))));
         }
         Split split = split(line, meet.there(), laid.inverse());
         Path nearSeam = up.between(0, meet.here()).reversed().then(near);
@@ -167,7 +174,7 @@ final class Shoulders {
 
     private static NotDraftable noMeeting(Sheet sheet) {
         return new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, 0, 0,
-                Sentence.of(sheet.name() + ": the princess seam does not meet the upper edge. Draw the neckline higher or narrower, or let the seam begin elsewhere.")));
+                Sentence.of("{}: the princess seam does not meet the upper edge. Draw the neckline higher or narrower, or let the seam begin elsewhere.", sheet.name())));
     }
 
     /** The edges before the seam as they lie, and those behind it on their own panel. */

@@ -18,8 +18,10 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The band or short sleeve of an off-shoulder edge (C10): its top as long as what the two tapes leave for it, its caps as long as the armholes. */
 final class Sleeves {
@@ -37,37 +39,65 @@ final class Sleeves {
      * @throws NotDraftable when no sleeve joins these armholes
      */
     static PaperPattern sewn(PaperPattern pattern, double quarter, double arm, Garment garment) throws NotDraftable {
-        Sheet front = with(pattern, true);
-        Sheet back = with(pattern, false);
-        Path inFront = front.edge(TopLine.ARMHOLE).path();
-        Path behind = back.edge(TopLine.ARMHOLE).path();
+        List<Sheet> front = armholes(pattern, true);
+        List<Sheet> back = armholes(pattern, false);
+        double inFront = length(front);
+        double behind = length(back);
         double ease = garment.length(LengthOption.SLEEVE_EASE).value();
         double half = (arm + ease) / 2;
         if (quarter < QUARTER_LEAST) {
             throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.AROUND_SHOULDERS.key(), Finding.Status.FAULT, quarter, QUARTER_LEAST, Sentence.of(
                     "Sleeve: round both shoulders less twice the top edge leaves {} for a quarter of the sleeves. Take aroundShouldersGirth and topEdgeWidth again.", Length.mm(quarter))));
         }
-        double atFront = Math.PI - corner(front, true);
-        double atBack = Math.PI - corner(back, false);
-        Path left = cap(quarter, half, inFront.length(), atFront, -1);
-        Path right = cap(quarter, half, behind.length(), atBack, 1);
+        double atFront = Math.PI - corner(front.get(0), true);
+        double atBack = Math.PI - corner(back.get(0), false);
+        Path left = cap(quarter, half, inFront, atFront, -1);
+        Path right = cap(quarter, half, behind, atBack, 1);
         double depth = garment.lengths().containsKey(LengthOption.SLEEVE_DEPTH) || garment.top().sleeve() == Sleeve.BAND ? garment.length(LengthOption.SLEEVE_DEPTH).value() : SHORT;
         Point lowLeft = left.end().plus(Vec.DOWN.times(depth));
         Point lowRight = right.end().plus(Vec.DOWN.times(depth));
-        List<OutlineEdge> outline = List.of(
-                new OutlineEdge("sleeve-top", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(left.start(), right.start()))),
-                seam("cap-back", right),
+        List<OutlineEdge> outline = new ArrayList<>();
+        outline.add(new OutlineEdge("sleeve-top", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(left.start(), right.start()))));
+        outline.addAll(caps("cap-back", right, back, false));
+        outline.addAll(List.of(
                 seam("underarm-back", Path.of(new Line(right.end(), lowRight))),
                 new OutlineEdge("hem", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(lowRight, lowLeft))),
-                seam("underarm-front", Path.of(new Line(lowLeft, left.end()))),
-                seam("cap-front", left.reversed()));
+                seam("underarm-front", Path.of(new Line(lowLeft, left.end())))));
+        outline.addAll(caps("cap-front", left, front, true));
         Sheet sleeve = new Sheet("SL", garment.top().sleeve().label(), true, outline, List.of(), List.of());
-        PaperPattern sewn = pattern.with(front.id(), Sleeves::sewnArmhole).with(back.id(), Sleeves::sewnArmhole);
-        Sheet last = sewn.sheets().get(sewn.sheets().size() - 1);
-        return sewn.withAfter(last.id(), sleeve).joining(
-                new SeamJoin("SLF", "Sleeve, front", new SeamJoin.Ref(front.id(), TopLine.ARMHOLE), new SeamJoin.Ref("SL", "cap-front")),
-                new SeamJoin("SLB", "Sleeve, back", new SeamJoin.Ref("SL", "cap-back"), new SeamJoin.Ref(back.id(), TopLine.ARMHOLE)),
-                new SeamJoin("SLU", "Underarm of the sleeve", new SeamJoin.Ref("SL", "underarm-back"), new SeamJoin.Ref("SL", "underarm-front")));
+        PaperPattern sewn = pattern;
+        for (Sheet sheet : Stream.concat(front.stream(), back.stream()).toList()) {
+            sewn = sewn.with(sheet.id(), Sleeves::sewnArmhole);
+        }
+        PaperPattern.Work work = sewn.work().withAfter(sewn.sheets().get(sewn.sheets().size() - 1).id(), sleeve);
+        for (int i = 0; i < front.size(); i++) {
+            work.joining(new SeamJoin("SLF" + suffix(i, ""), "Sleeve, front", new SeamJoin.Ref(front.get(i).id(), TopLine.ARMHOLE), new SeamJoin.Ref("SL", "cap-front" + suffix(i, "-"))));
+        }
+        for (int i = 0; i < back.size(); i++) {
+            work.joining(new SeamJoin("SLB" + suffix(i, ""), "Sleeve, back", new SeamJoin.Ref("SL", "cap-back" + suffix(i, "-")), new SeamJoin.Ref(back.get(i).id(), TopLine.ARMHOLE)));
+        }
+        return work.joining(new SeamJoin("SLU", "Underarm of the sleeve", new SeamJoin.Ref("SL", "underarm-back"), new SeamJoin.Ref("SL", "underarm-front"))).done();
+    }
+
+    /** A cap, divided as the armhole is by the seams and cups that end in it. @param cap from the top edge down @param upwards whether the outline runs up it */
+    private static List<OutlineEdge> caps(String name, Path cap, List<Sheet> sheets, boolean upwards) {
+        List<OutlineEdge> edges = new ArrayList<>();
+        double run = 0;
+        for (int i = 0; i < sheets.size(); i++) {
+            double end = i == sheets.size() - 1 ? cap.length() : run + sheets.get(i).edge(TopLine.ARMHOLE).path().length();
+            Path part = cap.between(run, end);
+            edges.add(upwards ? 0 : edges.size(), seam(name + suffix(i, "-"), upwards ? part.reversed() : part));
+            run = end;
+        }
+        return edges;
+    }
+
+    private static String suffix(int i, String before) {
+        return i == 0 ? "" : before + (i + 1);
+    }
+
+    private static double length(List<Sheet> armholes) {
+        return armholes.stream().mapToDouble(s -> s.edge(TopLine.ARMHOLE).path().length()).sum();
     }
 
     private static OutlineEdge seam(String name, Path path) {
@@ -78,13 +108,14 @@ final class Sleeves {
         return sheet.with(TopLine.ARMHOLE, e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path()));
     }
 
-    private static Sheet with(PaperPattern pattern, boolean front) throws NotDraftable {
-        List<Sheet> found = pattern.sheets().stream().filter(s -> s.front() == front && s.has(TopLine.ARMHOLE)).toList();
-        if (found.size() != 1 || !found.get(0).has(SeamPlace.SIDE.id())) {
+    /** The sheets on which the armhole of front or back lies, from the top edge to the underarm. */
+    private static List<Sheet> armholes(PaperPattern pattern, boolean front) throws NotDraftable {
+        List<Sheet> found = ShoulderSeam.outwards(pattern, front).stream().filter(s -> s.has(TopLine.ARMHOLE)).toList();
+        if (found.isEmpty() || !found.get(found.size() - 1).has(SeamPlace.SIDE.id())) {
             throw new NotDraftable(Finding.mm("sleeve", LengthOption.SHOULDER_LINE.id(), Finding.Status.FAULT, 0, 0,
-                    Sentence.of("Sleeve: the princess seam runs into the armhole, and the sleeve needs it whole. Take topEdgeWidth again, or draw the off-shoulder edge higher.")));
+                    Sentence.of("Sleeve: there is no armhole beside the side seam for it to be sewn to. Take topEdgeWidth again, or draw the off-shoulder edge higher.")));
         }
-        return found.get(0);
+        return found;
     }
 
     /** The angle inside the cloth between the top edge and the armhole. */

@@ -48,6 +48,11 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static final double LOBE_SHARE = 0.35;
     private static final double DIP_DEGREES = 62;
 
+    /** Whether an edge is the shoulder, or a stretch of it. */
+    static boolean isShoulder(String edge) {
+        return edge.equals(SHOULDER) || edge.startsWith(SHOULDER + "-");
+    }
+
     TopLine {
         edges = List.copyOf(edges);
         declared = List.copyOf(declared);

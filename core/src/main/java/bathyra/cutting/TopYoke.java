@@ -93,29 +93,7 @@ final class TopYoke {
             List<Sheet> sheets = whole.sheets();
             yoke.across(sheets.get(sheets.size() - 1).id(), sheets.get(sheets.size() - 2).id(), SeamPlace.PRINCESS_BACK.id(), line + down, false, "Y2", "Back yoke");
         }
-        PaperPattern sewn = garment.top().cover() == Cover.SHOULDERS ? ShoulderSeam.joined(withoutShoulders(yoke.pattern)) : yoke.pattern;
-        return garment.top().keyhole() ? new TopYoke(sewn, garment).keyhole() : sewn;
-    }
-
-    private static PaperPattern withoutShoulders(PaperPattern pattern) {
-        List<Sheet> sheets = pattern.sheets().stream().map(s -> s.withOutline(s.outline().stream()
-                .map(e -> e.name().startsWith(TopLine.SHOULDER + "-") ? new OutlineEdge(TopLine.SHOULDER, e.kind(), e.seam(), e.path()) : e).toList())).map(TopYoke::oneShoulder).toList();
-        return new PaperPattern(sheets, pattern.seams().stream().filter(s -> !s.name().equals("Shoulder")).toList());
-    }
-
-    /** Stretches of a shoulder that follow each other on one sheet are one edge again. */
-    private static Sheet oneShoulder(Sheet sheet) {
-        List<OutlineEdge> next = new ArrayList<>();
-        for (OutlineEdge edge : sheet.outline()) {
-            OutlineEdge last = next.isEmpty() ? null : next.get(next.size() - 1);
-            boolean follows = last != null && last.name().equals(TopLine.SHOULDER) && edge.name().equals(TopLine.SHOULDER);
-            if (follows) {
-                next.set(next.size() - 1, new OutlineEdge(last.name(), last.kind(), last.seam(), last.path().then(edge.path())));
-            } else {
-                next.add(edge);
-            }
-        }
-        return sheet.withOutline(next);
+        return garment.top().keyhole() ? new TopYoke(yoke.pattern, garment).keyhole() : yoke.pattern;
     }
 
     private void across(String centreId, String sideId, String seam, double depth, boolean front, String id, String name) throws NotDraftable {
@@ -140,8 +118,8 @@ final class TopYoke {
         Slash.Parts one = front ? Slash.along(centre, lines.get(0), INNER) : Slash.along(centre, lines.get(0), INNER);
         Slash.Parts two = Slash.along(side, lines.get(1), OUTER);
         Sheet yoke = front ? Merge.along(one.along(), two.along(), seam, REACH) : Merge.along(two.along(), one.along(), seam, REACH);
-        pattern = pattern.with(centreId, s -> one.rest()).with(sideId, s -> two.rest()).withAfter(front ? sideId : centreId, new Sheet(id, name, front, yoke.outline(), yoke.marks(), yoke.declared()))
-                .joining(join(id + "C", name + ", centre", id, INNER, centreId, INNER), join(id + "S", name + ", side", id, OUTER, sideId, OUTER));
+        pattern = pattern.work().with(centreId, s -> one.rest()).with(sideId, s -> two.rest()).withAfter(front ? sideId : centreId, new Sheet(id, name, front, yoke.outline(), yoke.marks(), yoke.declared()))
+                .joining(join(id + "C", name + ", centre", id, INNER, centreId, INNER), join(id + "S", name + ", side", id, OUTER, sideId, OUTER)).done();
         centreOnto(centreId, centreEdge, id);
     }
 
@@ -156,7 +134,7 @@ final class TopYoke {
         double turn = front ? 1 : -1;
         Path line = Path.of(Cubic.hermite(begin.point(), new Vec(turn, 0).times(begin.point().distance(end.point())), end.point(), begin.point().to(end.point())));
         Slash.Parts parts = Slash.along(centre, front ? line : line.reversed(), INNER);
-        pattern = pattern.with(centre.id(), s -> parts.rest()).withAfter(centre.id(), parts.along().named(id, name)).joining(join(id + "C", name, id, INNER, centre.id(), INNER));
+        pattern = pattern.work().with(centre.id(), s -> parts.rest()).withAfter(centre.id(), parts.along().named(id, name)).joining(join(id + "C", name, id, INNER, centre.id(), INNER)).done();
         centreOnto(centre.id(), front ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id(), id);
     }
 

@@ -33,7 +33,7 @@ record YokeLine(Path inner, Path outer) {
         Path seam2 = outer.edge(apex.seam()).path();
         double stands = seam1.nearest(apex.atInner()).arc();
         if (above > stands - CLEAR) {
-            throw refuse(above, stands - CLEAR, Sentence.of(inner.name() + ": the yoke line lies {} above the apex, and the edge there stands {} above it. Up to {} can be cut.",
+            throw refuse(above, stands - CLEAR, Sentence.of("{}: the yoke line lies {} above the apex, and the edge there stands {} above it. Up to {} can be cut.", inner.name(),
                     Length.mm(above), Length.mm(stands), Length.mm(Math.max(0, Math.floor(stands - CLEAR)))));
         }
         Path.Place at1 = seam1.at(stands - above);
@@ -61,20 +61,25 @@ record YokeLine(Path inner, Path outer) {
         return path.at(bust + Math.min(above, room - CLEAR));
     }
 
-    /** Where a yoke ends in a seam, the neighbour's edge is divided: its lower part stays sewn to the sheet under the yoke, its upper part to the yoke. */
-    static PaperPattern besideYoke(PaperPattern pattern, String sheet, String edge, String yoke) {
-        SeamJoin seam = pattern.seam(sheet, edge);
+    /**
+     * Where a yoke ends in a seam, the neighbour's edge is divided: its lower part stays sewn to the sheet under the yoke, its upper part to
+     * the yoke.
+     *
+     * @param seam in which the sheet's edge lay before the yoke was cut off it
+     */
+    static void besideYoke(PaperPattern.Work work, SeamJoin seam, String sheet, Sheet yoke, String edge) {
         String name = edge + "-yoke";
-        PaperPattern named = pattern.with(yoke, s -> Cups.renamed(s, edge, name));
-        SeamJoin.Ref own = new SeamJoin.Ref(yoke, name);
+        SeamJoin.Ref own = new SeamJoin.Ref(yoke.id(), name);
+        work.with(yoke.id(), s -> Cups.renamed(s, edge, name));
         if (seam.a().equals(seam.b())) {
-            return named.joining(new SeamJoin(seam.id() + "Y", seam.name() + ", yoke", own, own));
+            work.joining(new SeamJoin(seam.id() + "Y", seam.name() + ", yoke", own, own));
+            return;
         }
         boolean first = seam.a().piece().equals(sheet);
         SeamJoin.Ref neighbour = first ? seam.b() : seam.a();
-        double top = named.sheet(yoke).edge(name).path().length();
+        double top = yoke.edge(edge).path().length();
         SeamJoin.Ref other = new SeamJoin.Ref(neighbour.piece(), name);
-        return named.with(neighbour.piece(), s -> upperNamed(s, neighbour.edge(), top, name)).joining(new SeamJoin(seam.id() + "Y", seam.name() + ", yoke", first ? own : other, first ? other : own));
+        work.with(neighbour.piece(), s -> upperNamed(s, neighbour.edge(), top, name)).joining(new SeamJoin(seam.id() + "Y", seam.name() + ", yoke", first ? own : other, first ? other : own));
     }
 
     /** An edge of which the uppermost stretch takes another name. */

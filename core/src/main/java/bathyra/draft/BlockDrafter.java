@@ -32,7 +32,16 @@ public final class BlockDrafter {
         }
     }
 
+    /** It always answers: what is thrown inside is a finding that says so. */
     public static Drafted draft(MeasurementSet set, Garment garment) {
+        try {
+            return drafted(set, garment);
+        } catch (RuntimeException | StackOverflowError e) {
+            return new Drafted(Optional.empty(), List.of(), Refusal.program(e).reasons());
+        }
+    }
+
+    private static Drafted drafted(MeasurementSet set, Garment garment) {
         DraftingMethod method = DraftingMethod.of(garment);
         List<MeasurementKey> missing = missing(method, set, garment);
         if (!missing.isEmpty()) {

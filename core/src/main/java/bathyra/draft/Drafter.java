@@ -47,9 +47,18 @@ public final class Drafter {
 
     /**
      * Drafts a commission: measure → block → girths → intakes → panels → edges and pieces → checks. Where the halves of the body were
-     * measured apart, each is drafted as half of a body that has two like it.
+     * measured apart, each is drafted as half of a body that has two like it. It always answers: what is thrown inside is a refusal whose
+     * cause is the program.
      */
     public static Outcome draft(Commission commission) {
+        try {
+            return whole(commission);
+        } catch (RuntimeException | StackOverflowError e) {
+            return Refusal.program(e);
+        }
+    }
+
+    private static Outcome whole(Commission commission) {
         boolean uneven = commission.measurements().isUneven() || commission.measurements().hasUnevenCups() && commission.garment().bust().cups().isCut();
         if (!uneven || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
             return half(commission);
@@ -76,7 +85,7 @@ public final class Drafter {
     }
 
     private static Refusal inHalf(Refusal refusal, String half) {
-        return new Refusal(refusal.cause(), refusal.reasons().stream().map(f -> inHalf(f, half)).toList());
+        return new Refusal(refusal.cause(), refusal.reasons().stream().map(f -> inHalf(f, half)).toList(), refusal.thrown());
     }
 
     private static Finding inHalf(Finding finding, String half) {

@@ -50,12 +50,12 @@ public final class Tracing {
     private static void look(Piece piece, List<Finding> faults) {
         for (String name : EDGES) {
             if (piece.outline().stream().noneMatch(e -> e.name().equals(name))) {
-                faults.add(fault(piece.id() + "." + name, 0, Sentence.of("Piece " + piece.id() + " has no edge " + name + ". Name its edges neck, shoulder, armhole, side, hem and centre.")));
+                faults.add(fault(piece.id() + "." + name, 0, Sentence.of("Piece {} has no edge {}. Name its edges neck, shoulder, armhole, side, hem and centre.", piece.id(), name)));
             }
         }
         for (String level : NEEDED_LEVELS) {
             if (piece.mark(level).isEmpty()) {
-                faults.add(fault(piece.id() + "." + level, 0, Sentence.of("Piece " + piece.id() + " has no level mark for the " + level + ". Mark chest, waist and hip.")));
+                faults.add(fault(piece.id() + "." + level, 0, Sentence.of("Piece {} has no level mark for the {}. Mark chest, waist and hip.", piece.id(), level)));
             }
         }
         if (faults.isEmpty()) {
@@ -67,7 +67,7 @@ public final class Tracing {
             double gap = edge.path().end().distance(next.path().start());
             if (gap > OPEN) {
                 faults.add(fault(piece.id() + "." + next.name(), gap, Sentence.of(
-                        "Piece " + piece.id() + ": the edge " + next.name() + " begins {} from where " + edge.name() + " ends. Close the outline.", Length.mm(gap))));
+                        "Piece {}: the edge {} begins {} from where {} ends. Close the outline.", piece.id(), next.name(), Length.mm(gap), edge.name())));
             }
         }
     }
@@ -85,9 +85,9 @@ public final class Tracing {
         Path side = piece.edge("side").path();
         double tall = Math.abs(side.end().y() - side.start().y());
         if (!forward && !backward) {
-            faults.add(fault(piece.id(), 0, Sentence.of("Round piece " + piece.id() + " the edges follow each other as " + String.join(", ", round) + ". On a block they are neck, shoulder, armhole, side, hem, centre: name them anew.")));
+            faults.add(fault(piece.id(), 0, Sentence.of("Round piece {} the edges follow each other as {}. On a block they are neck, shoulder, armhole, side, hem, centre: name them anew.", piece.id(), String.join(", ", round))));
         } else if (tall < SIDE_LEAST) {
-            faults.add(fault(piece.id() + ".side", tall, Sentence.of("Piece " + piece.id() + ": the edge named side is {} high. It runs from the underarm down to the hem, {} at least.", Length.mm(tall), Length.mm(SIDE_LEAST))));
+            faults.add(fault(piece.id() + ".side", tall, Sentence.of("Piece {}: the edge named side is {} high. It runs from the underarm down to the hem, {} at least.", piece.id(), Length.mm(tall), Length.mm(SIDE_LEAST))));
         }
     }
 

@@ -147,8 +147,8 @@ public final class Taking {
             } else if (bounds.longest() < OPEN_LEAST) {
                 brief++;
             } else {
-                faults.add(Finding.mm(ID, chain.name(), Finding.Status.FAULT, chain.gap(), Chains.JOINED, Sentence.of(chain.name() + " is open: between its ends, " + place(chain.path().start()) + " and "
-                        + place(chain.path().end()) + ", there are {}. Join them; ends up to {} apart are joined for you.", Length.mm(chain.gap()), Length.mm(Chains.JOINED))));
+                faults.add(Finding.mm(ID, chain.name(), Finding.Status.FAULT, chain.gap(), Chains.JOINED, Sentence.of("{} is open: between its ends, {} and {}, there are {}. Join them; ends up to {} apart are joined for you.",
+                        chain.name(), place(chain.path().start()), place(chain.path().end()), Length.mm(chain.gap()), Length.mm(Chains.JOINED))));
             }
         }
         if (inside > 0) {
@@ -234,10 +234,10 @@ public final class Taking {
     }
 
     private static Finding note(String words) {
-        return Finding.mm(ID, "drawing", Finding.Status.NOTE, 0, 0, Sentence.of(words));
+        return Finding.mm(ID, "drawing", Finding.Status.NOTE, 0, 0, Sentence.of("{}", words));
     }
 
     private static Finding fault(String subject, String words) {
-        return Finding.mm(ID, subject, Finding.Status.FAULT, 0, 0, Sentence.of(words));
+        return Finding.mm(ID, subject, Finding.Status.FAULT, 0, 0, Sentence.of("{}", words));
     }
 }

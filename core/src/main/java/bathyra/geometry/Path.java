@@ -10,6 +10,8 @@ import java.util.function.UnaryOperator;
 public final class Path {
     private static final double JOINED = 1e-6;
     private static final int NEWTON_ROUNDS = 12;
+    /** Enough to bring a parameter from the whole stretch to the last bit. */
+    private static final int HALVINGS = 60;
     private static final int SAMPLES = 24;
     private static final int FLEX_SAMPLES = 12;
     /** Flatter than a radius of five metres is straight to the eye. */
@@ -20,8 +22,8 @@ public final class Path {
     private static final double NEARLY = 1e-3;
 
     private final List<Segment> segments;
-    /** How long each stretch is, found out when it is first asked for: the same paths are measured again and again. */
-    private double[] lengths;
+    /** How long each stretch is, found out when it is first asked for: the same paths are measured again and again, from several threads. */
+    private volatile double[] lengths;
 
     /** @param stretches in order, at least one */
     public Path(List<Segment> stretches) {
@@ -199,14 +201,18 @@ public final class Path {
                 double across = a.to(c).cross(ab) / cross;
                 if (along >= -NEARLY && along <= 1 + NEARLY && across >= -NEARLY && across <= 1 + NEARLY) {
                     Point guess = a.plus(ab.times(along));
-                    return Optional.of(refined(other, nearest(guess).arc(), other.nearest(guess).arc()));
+                    Crossing crossing = refined(other, nearest(guess).arc(), other.nearest(guess).arc());
+                    // The flattened lines may cross where the curves themselves only come close: that is no crossing.
+                    if (at(crossing.here()).point().distance(other.at(crossing.there()).point()) <= NEARLY) {
+                        return Optional.of(crossing);
+                    }
                 }
             }
         }
         return Optional.empty();
     }
 
-    /** Newton steps on the two tangents. */
+    /** Newton steps on the two tangents; the caller judges how far apart the two places still are. */
     private Crossing refined(Path other, double here, double there) {
         double mine = here;
         double others = there;
@@ -249,11 +255,26 @@ public final class Path {
         for (int round = 0; round < NEWTON_ROUNDS; round++) {
             double error = segment.length(0, t) - arc;
             if (Math.abs(error) < Tolerance.COINCIDENT) {
-                break;
+                return t;
             }
             t = Math.min(1, Math.max(0, t - error / segment.velocity(t).length()));
         }
-        return t;
+        return halved(segment, arc);
+    }
+
+    /** Where Newton's steps do not settle, as beside a point where the curve stands still: the length grows with the parameter, so halving finds it. */
+    private static double halved(Segment segment, double arc) {
+        double low = 0;
+        double high = 1;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (segment.length(0, middle) < arc) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
     }
 
     /** Whether a point lies no farther from the path than a distance. */

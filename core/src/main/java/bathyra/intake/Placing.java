@@ -10,8 +10,10 @@ import bathyra.garment.SeamPlacing;
  * take out is largest; paper divided equally would leave the panels at the side, which give most, too narrow for a bone.
  */
 final class Placing {
-    /** The weights follow from the places and the places from the weights; three rounds settle to a tenth of a millimetre. */
-    private static final int ROUNDS = 3;
+    /** The weights follow from the places and the places from the weights: round by round, until no seam moves by more than a tenth of a millimetre. */
+    private static final double SETTLED = 0.1;
+    private static final int LEAST_ROUNDS = 3;
+    private static final int ROUNDS = 60;
 
     private final Garment garment;
     private final double width;
@@ -36,7 +38,10 @@ final class Placing {
         }
         boolean landmark = apex > 0 && apex < width && panels.front() > 1;
         int over = landmark ? over(panels.front(), apex) : 0;
-        for (int round = 0; round < ROUNDS; round++) {
+        double moved = Double.POSITIVE_INFINITY;
+        for (int round = 0; round < LEAST_ROUNDS || moved > SETTLED; round++) {
+            requireSettling(round, moved);
+            double[] before = at.clone();
             double[] takes = takes(at, false);
             if (landmark) {
                 at[over - 1] = apex;
@@ -45,6 +50,7 @@ final class Placing {
             } else {
                 divide(at, takes, -1, at.length, false);
             }
+            moved = moved(before, at);
         }
         return at;
     }
@@ -53,10 +59,28 @@ final class Placing {
     double[] back() {
         Panels panels = garment.panels();
         double[] at = even(panels.back());
-        for (int round = 0; round < ROUNDS && panels.placing() == SeamPlacing.LANDMARKS; round++) {
+        double moved = Double.POSITIVE_INFINITY;
+        for (int round = 0; panels.placing() == SeamPlacing.LANDMARKS && (round < LEAST_ROUNDS || moved > SETTLED); round++) {
+            requireSettling(round, moved);
+            double[] before = at.clone();
             divide(at, takes(at, true), -1, at.length, true);
+            moved = moved(before, at);
         }
         return at;
+    }
+
+    private static double moved(double[] before, double[] after) {
+        double most = 0;
+        for (int i = 0; i < after.length; i++) {
+            most = Math.max(most, Math.abs(after[i] - before[i]));
+        }
+        return most;
+    }
+
+    private static void requireSettling(int round, double moved) {
+        if (round >= ROUNDS) {
+            throw new IllegalStateException("after " + round + " rounds the seams still move by " + moved + " mm");
+        }
     }
 
     private double[] even(int panels) {

@@ -43,8 +43,8 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
             Piece upright = piece.upright();
             boolean right = piece.id().endsWith(RIGHT);
             if (folded && !piece.onFold() && piece.count() % 2 == 1) {
-                hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, piece.count(), 0, Sentence.of(piece.name() + " is cut " + (piece.count() == 1 ? "once" : piece.count() + " times")
-                        + ", and on a folded cloth it comes out twice. Lay this cloth open.")));
+                hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, piece.count(), 0, Sentence.of("{} is cut {}, and on a folded cloth it comes out twice. Lay this cloth open.",
+                        piece.name(), piece.count() == 1 ? "once" : piece.count() + " times")));
             }
             int copies = folded && !piece.onFold() ? (piece.count() + 1) / 2 : piece.count();
             for (int copy = 0; copy < copies; copy++) {

@@ -6,13 +6,27 @@ import java.util.List;
  * A sentence for the cutter whose lengths are still lengths, so that it can be said in either unit.
  *
  * @param pattern the words, with {@code {}} where the next part goes
- * @param parts what goes there, in order; a {@link Length} is said in the unit asked for
+ * @param parts what goes there, in order; a {@link Length} is said in the unit asked for. Names, above all those from outside, are parts:
+ *     inside the pattern a name could hold a place of its own
  */
 public record Sentence(String pattern, List<Object> parts) {
+    private static final String PLACE = "{}";
     private static final double SMALL = 2;
 
     public Sentence {
         parts = List.copyOf(parts);
+        int places = places(pattern);
+        if (places != parts.size()) {
+            throw new IllegalArgumentException("the sentence has " + places + " places and was given " + parts.size() + " parts: " + pattern);
+        }
+    }
+
+    private static int places(String pattern) {
+        int count = 0;
+        for (int at = pattern.indexOf(PLACE); at >= 0; at = pattern.indexOf(PLACE, at + PLACE.length())) {
+            count++;
+        }
+        return count;
     }
 
     public static Sentence of(String pattern, Object... parts) {
@@ -30,11 +44,11 @@ public record Sentence(String pattern, List<Object> parts) {
         StringBuilder text = new StringBuilder();
         int next = 0;
         int from = 0;
-        for (int at = pattern.indexOf("{}"); at >= 0; at = pattern.indexOf("{}", from)) {
+        for (int at = pattern.indexOf(PLACE); at >= 0; at = pattern.indexOf(PLACE, from)) {
             text.append(pattern, from, at);
             Object part = parts.get(next++);
             text.append(part instanceof Length length ? say(length, unit) : part);
-            from = at + 2;
+            from = at + PLACE.length();
         }
         return text.append(pattern.substring(from)).toString();
     }

@@ -7,17 +7,76 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
  * All sheets of one half of a garment, and which of their edges are sewn to each other.
  *
  * @param sheets in wearing order from centre front to centre back
+ * @param seams each names two edges that are there; a pattern whose seams do not cannot be made
  */
 public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
     public PaperPattern {
         sheets = List.copyOf(sheets);
         seams = List.copyOf(seams);
+        for (SeamJoin seam : seams) {
+            requireEdge(sheets, seam, seam.a());
+            requireEdge(sheets, seam, seam.b());
+        }
+    }
+
+    private static void requireEdge(List<Sheet> sheets, SeamJoin seam, SeamJoin.Ref ref) {
+        if (sheets.stream().noneMatch(s -> s.id().equals(ref.piece()) && s.has(ref.edge()))) {
+            throw new IllegalArgumentException("seam " + seam.id() + " joins " + ref.piece() + "/" + ref.edge() + ", which is on no sheet");
+        }
+    }
+
+    /** Several changes that belong together: only when all are done must every seam find its edges. */
+    public Work work() {
+        return new Work(this);
+    }
+
+    /** A pattern that is being worked on; {@link #done} makes it whole again. */
+    public static final class Work {
+        private final List<Sheet> sheets;
+        private final List<SeamJoin> seams;
+
+        private Work(PaperPattern from) {
+            sheets = new ArrayList<>(from.sheets);
+            seams = new ArrayList<>(from.seams);
+        }
+
+        public Work with(String id, UnaryOperator<Sheet> change) {
+            sheets.replaceAll(s -> s.id().equals(id) ? change.apply(s) : s);
+            return this;
+        }
+
+        /** Sheets put behind another. @throws IllegalArgumentException when there is no such sheet */
+        public Work withAfter(String id, Sheet... more) {
+            for (int i = 0; i < sheets.size(); i++) {
+                if (sheets.get(i).id().equals(id)) {
+                    sheets.addAll(i + 1, List.of(more));
+                    return this;
+                }
+            }
+            throw new IllegalArgumentException("the pattern has no sheet " + id);
+        }
+
+        public Work joining(SeamJoin... more) {
+            seams.addAll(List.of(more));
+            return this;
+        }
+
+        public Work without(Predicate<SeamJoin> gone) {
+            seams.removeIf(gone);
+            return this;
+        }
+
+        /** @throws IllegalArgumentException when a seam names an edge that is on no sheet */
+        public PaperPattern done() {
+            return new PaperPattern(sheets, seams);
+        }
     }
 
     /** @throws IllegalArgumentException when there is no such sheet */

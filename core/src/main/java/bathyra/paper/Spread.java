@@ -5,6 +5,7 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.piece.OutlineEdge;
 import java.util.ArrayList;
@@ -13,6 +14,8 @@ import java.util.Optional;
 
 /** Spread: a strip is slashed from one long edge to the other and opened like a fan; the edge on which it hinges keeps its length. */
 public final class Spread {
+    private static final int ROUNDS = 20;
+
     private Spread() {}
 
     /**
@@ -22,6 +25,7 @@ public final class Spread {
      * @param depth from that edge to the opposite one, mm
      * @param opened by how much the opposite edge grows in all, mm
      * @param strips into how many strips it is slashed, two or more
+     * @throws IllegalStateException when the hinge cannot be brought to its length
      * @return a sheet with the edges {@code top}, {@code right}, {@code hem} and {@code left}; its left edge stays upright
      */
     public static Sheet strip(String id, String name, boolean front, double width, double depth, double opened, int strips) {
@@ -54,11 +58,14 @@ public final class Spread {
     /** The blended hinge edge, scaled along itself by the hair that the curve is longer than its chords. */
     private static Path hinged(List<Point> points, Vec start, Vec end, double length) {
         Path path = smooth(points, start, end);
-        for (int round = 0; round < 4; round++) {
+        for (int round = 0; round < ROUNDS && Math.abs(path.length() - length) > Tolerance.WALK; round++) {
             double by = length / path.length();
             Point first = points.get(0);
             points.replaceAll(p -> first.plus(first.to(p).times(by)));
             path = smooth(points, start, end);
+        }
+        if (Math.abs(path.length() - length) > Tolerance.CHORD) {
+            throw new IllegalStateException("the hinge of a spread strip is " + path.length() + " mm long instead of " + length);
         }
         return path;
     }

@@ -75,7 +75,7 @@ final class AllowanceRoom implements Check {
             run += edge.path().length();
         }
         return tight.stream().max(Comparator.comparingDouble(Tight::over)).map(worst -> fault(piece, worst))
-                .orElseGet(() -> Finding.mm("allowance", piece.id(), Finding.Status.OK, 0, 0, Sentence.of(piece.name() + ": every allowance has room.")));
+                .orElseGet(() -> Finding.mm("allowance", piece.id(), Finding.Status.OK, 0, 0, Sentence.of("{}: every allowance has room.", piece.name())));
     }
 
     private static Finding fault(Piece piece, Tight worst) {

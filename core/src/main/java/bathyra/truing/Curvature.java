@@ -47,12 +47,12 @@ final class Curvature implements Check {
         if (hollowHolds && bulgeHolds) {
             Bend tightest = hollow.radius() < bulge.radius() ? hollow : bulge;
             return Finding.mm("curvature", piece.id(), Finding.Status.OK, tightest.radius(), Tolerance.RADIUS_CONCAVE,
-                    Sentence.of(piece.name() + ": tightest bend has a radius of {}.", Length.mm(tightest.radius()))).at(piece.id(), tightest.at());
+                    Sentence.of("{}: tightest bend has a radius of {}.", piece.name(), Length.mm(tightest.radius()))).at(piece.id(), tightest.at());
         }
         Bend worst = hollowHolds ? bulge : hollow;
         double limit = hollowHolds ? Tolerance.RADIUS_CONVEX : Tolerance.RADIUS_CONCAVE;
         return Finding.mm("curvature", piece.id(), Finding.Status.FAULT, worst.radius(), limit, Sentence.of(
-                piece.name() + ", " + worst.edge().replace('-', ' ') + ": bends to a radius of {}; {} can be sewn. Soften the curve, or clip it there.",
-                Length.mm(worst.radius()), Length.mm(limit))).at(piece.id(), worst.at());
+                "{}, {}: bends to a radius of {}; {} can be sewn. Soften the curve, or clip it there.",
+                piece.name(), worst.edge().replace('-', ' '), Length.mm(worst.radius()), Length.mm(limit))).at(piece.id(), worst.at());
     }
 }

@@ -40,8 +40,8 @@ final class FairEdges implements Check {
         }
         boolean holds = unfair.isEmpty();
         Finding finding = new Finding("fair-edge", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, most, ABOVE_WAIST, "count",
-                Sentence.of(holds ? piece.name() + ": both long edges run fair."
-                        : piece.name() + ", " + String.join(" and ", unfair) + ": the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them."),
+                holds ? Sentence.of("{}: both long edges run fair.", piece.name())
+                        : Sentence.of("{}, {}: the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them.", piece.name(), String.join(" and ", unfair)),
                 Optional.empty());
         return worst.map(turn -> finding.at(piece.id(), turn)).orElse(finding);
     }

@@ -22,7 +22,7 @@ final class Girths implements Check {
         boolean holds = off <= Tolerance.GIRTH;
         String name = level.id().substring(0, 1).toUpperCase(Locale.ROOT) + level.id().substring(1).replace('-', ' ');
         return Finding.mm("girth", level.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.GIRTH, holds
-                ? Sentence.of(name + ": the half measures {}, as planned.", Length.mm(sum))
-                : Sentence.of(name + ": the half measures {}, planned is {}. The draft is in error at this level.", Length.mm(sum), Length.mm(planned)));
+                ? Sentence.of("{}: the half measures {}, as planned.", name, Length.mm(sum))
+                : Sentence.of("{}: the half measures {}, planned is {}. The draft is in error at this level.", name, Length.mm(sum), Length.mm(planned)));
     }
 }

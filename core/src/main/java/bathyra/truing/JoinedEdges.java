@@ -42,12 +42,12 @@ final class JoinedEdges implements Check {
         double wanted = declared(a).isPresent() && declared(b).isPresent() ? declared(a).getAsDouble() + declared(b).getAsDouble() : 180;
         double off = Math.abs(sum - wanted);
         boolean holds = off <= Tolerance.JOIN_DEGREES;
-        String where = seam.name() + ", " + (top ? "upper" : "lower") + " edge";
+        String where = "{}, " + (top ? "upper" : "lower") + " edge";
         String said = String.format(Locale.ROOT, "%.1f°", sum);
         String asked = String.format(Locale.ROOT, "%.0f° ± 5°", wanted);
         findings.add(Finding.degrees("joined-edge", seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
                 Tolerance.JOIN_DEGREES, Sentence.of(holds ? where + ": the joined edge runs straight on, " + said + "; " + asked + "."
-                        : where + ": the joined edge turns, " + said + "; " + asked + " allowed. Blend the edge again.")).at(a.piece().id(), a.point()));
+                        : where + ": the joined edge turns, " + said + "; " + asked + " allowed. Blend the edge again.", seam.name())).at(a.piece().id(), a.point()));
     }
 
     private static boolean isUnbroken(Corner corner) {

@@ -57,8 +57,8 @@ final class PanelWidths implements Check {
         }
         boolean holds = least >= Tolerance.PANEL_WIDTH - Tolerance.COINCIDENT;
         return Finding.mm("panel-width", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, Tolerance.PANEL_WIDTH, holds
-                ? Sentence.of(piece.name() + ": narrowest {}.", Length.mm(least))
-                : Sentence.of(piece.name() + ": only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.",
+                ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
+                : Sentence.of("{}: only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.", piece.name(),
                         Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
     }
 

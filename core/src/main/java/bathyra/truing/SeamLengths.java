@@ -19,8 +19,8 @@ final class SeamLengths implements Check {
         double worst = pair.worst();
         boolean holds = worst <= Tolerance.SEAM;
         Sentence sentence = holds
-                ? Sentence.of(seam.name() + ": both edges {}, alike between all marks; {} allowed.", Length.mm(pair.totalA()), Length.mm(Tolerance.SEAM))
-                : Sentence.of(seam.name() + ": the two edges differ by {} between two marks; {} allowed. Walk the seam again.", Length.mm(worst), Length.mm(Tolerance.SEAM));
+                ? Sentence.of("{}: both edges {}, alike between all marks; {} allowed.", seam.name(), Length.mm(pair.totalA()), Length.mm(Tolerance.SEAM))
+                : Sentence.of("{}: the two edges differ by {} between two marks; {} allowed. Walk the seam again.", seam.name(), Length.mm(worst), Length.mm(Tolerance.SEAM));
         return Finding.mm("seam-length", seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.SEAM, sentence)
                 .at(seam.a().piece(), pattern.edge(seam.a()).path().at(pair.totalA() / 2).point());
     }

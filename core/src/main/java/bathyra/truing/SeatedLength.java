@@ -25,8 +25,8 @@ final class SeatedLength implements Check {
             double below = end - waist.from().y();
             boolean holds = below <= lap;
             return Finding.mm("seated-length", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, below, lap, holds
-                    ? Sentence.of(piece.name() + ": reaches {} below the waist, waist to lap is {}.", Length.mm(below), Length.mm(lap))
-                    : Sentence.of(piece.name() + ", lower edge: it reaches {} below the waist. From waist to lap the tape says {}: sitting down, the edge will dig in by {}. Choose a higher lower edge, or keep it for a part that is played standing.",
+                    ? Sentence.of("{}: reaches {} below the waist, waist to lap is {}.", piece.name(), Length.mm(below), Length.mm(lap))
+                    : Sentence.of("{}, lower edge: it reaches {} below the waist. From waist to lap the tape says {}: sitting down, the edge will dig in by {}. Choose a higher lower edge, or keep it for a part that is played standing.", piece.name(),
                             Length.mm(below), Length.mm(lap), Length.mm(below - lap)))
                     .at(piece.id(), edge.path().start().y() > edge.path().end().y() ? edge.path().start() : edge.path().end());
         }));

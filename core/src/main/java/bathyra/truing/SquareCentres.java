@@ -34,11 +34,12 @@ final class SquareCentres implements Check {
         double wanted = piece.declared().stream().filter(d -> d.at().distance(corner.point()) < SAME).findFirst().map(Piece.Corner::degrees).orElse(90.0);
         double off = Math.abs(degrees - wanted);
         boolean holds = off <= Tolerance.SQUARE_DEGREES;
-        String where = piece.name() + ", " + (top ? "upper" : "lower") + " corner at the " + edge.name().replace('-', ' ');
+        String where = "{}, " + (top ? "upper" : "lower") + " corner at the {}";
+        String at = edge.name().replace('-', ' ');
         String said = String.format(Locale.ROOT, "%.1f°", degrees);
         return Finding.degrees("square-centre", piece.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
                 Tolerance.SQUARE_DEGREES, Sentence.of(holds ? where + (wanted == 90 ? ": square over {}, " : ": the point that is drawn there, over {}, ") + said + "."
-                        : where + ": " + said + String.format(Locale.ROOT, " over {}; %.0f° ± 2° allowed. Blend the edge again.", wanted), Length.mm(Tolerance.SQUARE_OVER)))
+                        : where + ": " + said + String.format(Locale.ROOT, " over {}; %.0f° ± 2° allowed. Blend the edge again.", wanted), piece.name(), at, Length.mm(Tolerance.SQUARE_OVER)))
                 .at(piece.id(), corner.point());
     }
 }

@@ -40,9 +40,10 @@ final class WidthsBetween implements Check {
                 worst = sum;
             }
         }
-        String where = "Between " + above.replace('-', ' ') + " and " + below.replace('-', ' ');
+        String from = above.replace('-', ' ');
+        String to = below.replace('-', ' ');
         return Finding.mm("width-between", above, off == 0 ? Finding.Status.OK : Finding.Status.NOTE, off, 0, off == 0
-                ? Sentence.of(where + ": the half girth runs from {} to {} without bulging.", Length.mm(sums[0]), Length.mm(sums[GirthRun.STEPS]))
-                : Sentence.of(where + ": the half girth reaches {}, {} beyond what the two levels allow. Bring their intakes closer together.", Length.mm(worst), Length.mm(off)));
+                ? Sentence.of("Between {} and {}: the half girth runs from {} to {} without bulging.", from, to, Length.mm(sums[0]), Length.mm(sums[GirthRun.STEPS]))
+                : Sentence.of("Between {} and {}: the half girth reaches {}, {} beyond what the two levels allow. Bring their intakes closer together.", from, to, Length.mm(worst), Length.mm(off)));
     }
 }

@@ -75,6 +75,76 @@ public final class Bodies {
         return new MeasurementSet(taken);
     }
 
+    /**
+     * An ordinary body (C6.1): C19 with underbust 650 to 1050, bust − underbust 80 to 220, waist at most 120 under the underbust, hip − waist
+     * 120 to 320, side bust dart 12 to 50, at least 60 between underbust and waist, height 1550 to 1800. What lies above the upper line is
+     * derived, so that every edge can be drawn for it.
+     */
+    public static MeasurementSet ordinary(Random random) {
+        while (true) {
+            MeasurementSet body = random(random);
+            double underbust = mm(body, UNDERBUST);
+            double deeper = mm(body, BUST) - underbust;
+            double drop = underbust - mm(body, WAIST);
+            double spring = mm(body, HIP) - mm(body, WAIST);
+            double dart = mm(body, FRONT_LENGTH) - mm(body, BACK_LENGTH);
+            double torso = mm(body, FRONT_LENGTH) - mm(body, SHOULDER_TO_UNDERBUST);
+            if (within(underbust, 650, 1050) && within(deeper, 80, 220) && drop <= 120 && within(spring, 120, 320) && within(dart, 12, 50) && torso >= 60 && within(mm(body, HEIGHT), 1550, 1800)
+                    && body.taken().entrySet().stream().allMatch(e -> e.getKey().isPlausible(e.getValue()))) {
+                return withArms(body);
+            }
+        }
+    }
+
+    /** The same body with what the edges above the upper line ask for. */
+    public static MeasurementSet withArms(MeasurementSet body) {
+        double shoulders = body.find(SHOULDER_WIDTH).map(bathyra.reckon.Reckoned::value).orElse(400.0);
+        return body.with(SHOULDER_WIDTH, Length.mm(shoulders)).with(MeasurementKey.AROUND_SHOULDERS, Length.mm(2.46 * shoulders)).with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(0.71 * shoulders))
+                .with(MeasurementKey.UPPER_ARM, Length.mm(0.31 * mm(body, BUST)));
+    }
+
+    /** Small and full-busted with a short torso. */
+    public static MeasurementSet small() {
+        Map<MeasurementKey, Length> taken = new EnumMap<>(MeasurementKey.class);
+        taken.put(BUST, Length.mm(880));
+        taken.put(UNDERBUST, Length.mm(700));
+        taken.put(WAIST, Length.mm(620));
+        taken.put(HIP, Length.mm(900));
+        taken.put(APEX_SPAN, Length.mm(178));
+        taken.put(SHOULDER_TO_APEX, Length.mm(252));
+        taken.put(SHOULDER_TO_UNDERBUST, Length.mm(336));
+        taken.put(FRONT_LENGTH, Length.mm(416));
+        taken.put(BACK_LENGTH, Length.mm(378));
+        taken.put(WAIST_TO_HIP, Length.mm(192));
+        taken.put(SHOULDER_WIDTH, Length.mm(366));
+        return withArms(new MeasurementSet(taken));
+    }
+
+    /** Large, tall and long in the waist. */
+    public static MeasurementSet large() {
+        Map<MeasurementKey, Length> taken = new EnumMap<>(MeasurementKey.class);
+        taken.put(BUST, Length.mm(1160));
+        taken.put(UNDERBUST, Length.mm(1010));
+        taken.put(WAIST, Length.mm(960));
+        taken.put(HIP, Length.mm(1180));
+        taken.put(APEX_SPAN, Length.mm(228));
+        taken.put(SHOULDER_TO_APEX, Length.mm(292));
+        taken.put(SHOULDER_TO_UNDERBUST, Length.mm(380));
+        taken.put(FRONT_LENGTH, Length.mm(476));
+        taken.put(BACK_LENGTH, Length.mm(448));
+        taken.put(WAIST_TO_HIP, Length.mm(222));
+        taken.put(SHOULDER_WIDTH, Length.mm(432));
+        return withArms(new MeasurementSet(taken));
+    }
+
+    private static boolean within(double value, double least, double most) {
+        return value >= least && value <= most;
+    }
+
+    private static double mm(MeasurementSet body, MeasurementKey key) {
+        return body.find(key).orElseThrow().value();
+    }
+
     private static double u(Random random, double low, double high) {
         return low + random.nextDouble() * (high - low);
     }

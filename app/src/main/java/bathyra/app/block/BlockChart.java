@@ -4,6 +4,7 @@ import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
+import bathyra.app.table.Surface;
 import bathyra.app.table.View;
 import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
@@ -28,7 +29,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** A block on the table: the front to the left, the back to the right, waists level, side seams facing each other. */
@@ -233,7 +233,7 @@ final class BlockChart implements Drawing {
         double y = brush.view().y(at.y());
         boolean chosen = isLooked(p);
         boolean shining = lit.test(p);
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         double r = chosen ? 6 : shining || isNew ? 5 : 3;
         brush.fill(chosen || isNew ? Ink.TEAL : shining ? Ink.BRASS_LIGHT : Ink.INK);
         g.fillOval(x - r, y - r, 2 * r, 2 * r);

@@ -1,8 +1,10 @@
 package bathyra.app.bones;
 
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import bathyra.bone.Bones;
 import bathyra.bone.Support;
 import bathyra.measure.Length;
@@ -11,7 +13,6 @@ import bathyra.measure.LengthUnit;
 import java.util.Locale;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
@@ -55,7 +56,7 @@ final class SupportChart extends Pane {
     }
 
     private void paint() {
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        Surface g = new CanvasSurface(canvas);
         g.clearRect(0, 0, canvas.getWidth(), HEIGHT);
         if (support == null || canvas.getWidth() < LEFT + RIGHT) {
             return;
@@ -98,7 +99,7 @@ final class SupportChart extends Pane {
         return bones.channels().stream().map(c -> c.id()).toList().indexOf(channel) + 1;
     }
 
-    private void text(GraphicsContext g, String words, double x, double y, Ink ink, TextAlignment alignment) {
+    private void text(Surface g, String words, double x, double y, Ink ink, TextAlignment alignment) {
         g.setFont(Lettering.FIGURE);
         g.setFill(palette.of(ink));
         g.setTextAlign(alignment);

@@ -1,14 +1,15 @@
 package bathyra.app.cups;
 
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import bathyra.cutting.FoldedCup;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
@@ -45,7 +46,7 @@ final class ClosedCup extends Pane {
     }
 
     private void paint() {
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        Surface g = new CanvasSurface(canvas);
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         if (cup == null || canvas.getWidth() < DEPTH_ROOM) {
             return;
@@ -89,7 +90,7 @@ final class ClosedCup extends Pane {
         write(g, "flat " + LengthText.say(Length.mm(2 * flat), unit) + ", closed " + LengthText.say(Length.mm(2 * closed), unit) + " across", middle, floor + 26, TextAlignment.CENTER);
     }
 
-    private void write(GraphicsContext g, String words, double x, double y, TextAlignment alignment) {
+    private void write(Surface g, String words, double x, double y, TextAlignment alignment) {
         g.setFill(palette.of(Ink.INK));
         g.setFont(Lettering.FIGURE);
         g.setTextAlign(alignment);

@@ -1,9 +1,11 @@
 package bathyra.app.measure;
 
 import bathyra.app.measure.Torso.Ring;
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -12,7 +14,6 @@ import bathyra.reckon.Reckoned;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
@@ -64,7 +65,7 @@ final class Figure extends Pane {
         if (canvas.getHeight() < 100 || canvas.getWidth() < 100) {
             return;
         }
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        Surface g = new CanvasSurface(canvas);
         Torso torso = new Torso(set);
         Torso.View view = Torso.view(inHand);
         List<Ring> rings = torso.rings(view);
@@ -89,7 +90,7 @@ final class Figure extends Pane {
         setAccessibleText("A torso " + view.label().toLowerCase(java.util.Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
     }
 
-    private void bands(GraphicsContext g, List<Ring> rings, double top, double scale) {
+    private void bands(Surface g, List<Ring> rings, double top, double scale) {
         Ink[] inks = {Ink.SEA_1, Ink.SEA_1, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_4, Ink.SEA_5};
         g.setFill(palette.of(Ink.SEA_1));
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
@@ -100,7 +101,7 @@ final class Figure extends Pane {
         }
     }
 
-    private void isobaths(GraphicsContext g, Torso torso, Torso.View view, double middle, double top, double scale) {
+    private void isobaths(Surface g, Torso torso, Torso.View view, double middle, double top, double scale) {
         PolynomialSplineFunction left = torso.outline(view, true);
         PolynomialSplineFunction right = torso.outline(view, false);
         double end = left.getKnots()[left.getN()];
@@ -137,7 +138,7 @@ final class Figure extends Pane {
     }
 
     /** What tells front, side and back apart: the bust, the arm's root, the blades. */
-    private void features(GraphicsContext g, Torso torso, Torso.View view, double middle, double top, double scale) {
+    private void features(Surface g, Torso torso, Torso.View view, double middle, double top, double scale) {
         if (view == Torso.View.FRONT) {
             double radius = torso.mm(MeasurementKey.APEX_TO_UNDERBUST, 85) * scale * 0.8;
             for (int side = -1; side <= 1; side += 2) {
@@ -164,7 +165,7 @@ final class Figure extends Pane {
         g.strokeLine(middle, top, middle, top + torso.level(MeasurementKey.HIGH_HIP) * scale);
     }
 
-    private void disc(GraphicsContext g, double x, double y, double halfWidth, double halfHeight, double share) {
+    private void disc(Surface g, double x, double y, double halfWidth, double halfHeight, double share) {
         g.setFill(palette.of(Ink.SHALLOW).interpolate(palette.of(Ink.SEA_1), 1 - share));
         g.fillOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
         g.setStroke(palette.of(Ink.LINE));
@@ -172,7 +173,7 @@ final class Figure extends Pane {
         g.strokeOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
     }
 
-    private void stand(GraphicsContext g, double middle, double top, double scale, double bottom) {
+    private void stand(Surface g, double middle, double top, double scale, double bottom) {
         g.setFill(palette.of(Ink.BRASS_LIGHT));
         g.fillRect(middle - 7, top + bottom * scale, 14, canvas.getHeight());
         g.setStroke(palette.of(Ink.BRASS));
@@ -180,7 +181,7 @@ final class Figure extends Pane {
         g.strokeRect(middle - 7, top + bottom * scale, 14, canvas.getHeight());
     }
 
-    private void level(GraphicsContext g, Ring ring, double middle, double top, double scale, double tag) {
+    private void level(Surface g, Ring ring, double middle, double top, double scale, double tag) {
         double y = top + ring.y() * scale;
         double left = ring.left() * scale;
         double right = ring.right() * scale;
@@ -217,7 +218,7 @@ final class Figure extends Pane {
 
     /** A stroke of the drawn tape: its edge, its cloth, its ticks. */
     private record Layer(Ink ink, double width, double... dash) {
-        void set(GraphicsContext g, Palette palette) {
+        void set(Surface g, Palette palette) {
             g.setLineCap(StrokeLineCap.BUTT);
             g.setStroke(palette.of(ink));
             g.setLineWidth(width);
@@ -228,7 +229,7 @@ final class Figure extends Pane {
     private static final List<Layer> TAPE = List.of(new Layer(Ink.DEEP, 13), new Layer(Ink.TAPE, 11), new Layer(Ink.DEEP, 11, 1, 8), new Layer(Ink.TAPE, 5));
 
     /** From under the page at the row in hand to where the tape meets the body. */
-    private void fromThePage(GraphicsContext g, double x, double y) {
+    private void fromThePage(Surface g, double x, double y) {
         if (tapeFrom < 0) {
             g.moveTo(x, y);
             return;
@@ -238,7 +239,7 @@ final class Figure extends Pane {
         g.bezierCurveTo(reach, tapeFrom, x - reach * 0.6, y + 4, x, y);
     }
 
-    private void roundTheBack(GraphicsContext g, double from, double to, double y) {
+    private void roundTheBack(Surface g, double from, double to, double y) {
         g.setStroke(palette.of(Ink.LINE));
         g.setLineWidth(1.2);
         g.setLineDashes(4, 3);
@@ -249,7 +250,7 @@ final class Figure extends Pane {
         g.setLineDashes();
     }
 
-    private void chip(GraphicsContext g, double x, double y, String words) {
+    private void chip(Surface g, double x, double y, String words) {
         double width = words.length() * 7.6 + 14;
         g.setFill(palette.of(Ink.INK));
         g.fillRoundRect(x - width / 2, y - 13, width, 26, 8, 8);
@@ -259,7 +260,7 @@ final class Figure extends Pane {
         g.fillText(words, x, y + 5);
     }
 
-    private static void arc(GraphicsContext g, double from, double to, double y) {
+    private static void arc(Surface g, double from, double to, double y) {
         g.beginPath();
         g.moveTo(from, y);
         g.quadraticCurveTo((from + to) / 2, y + 16, to, y);
@@ -267,7 +268,7 @@ final class Figure extends Pane {
     }
 
     /** The tape in hand from where it begins to where it ends. */
-    private void lay(GraphicsContext g, Torso.Run run, double middle, double top, double scale) {
+    private void lay(Surface g, Torso.Run run, double middle, double top, double scale) {
         double[] xs = run.points().stream().mapToDouble(p -> middle + p[0] * scale).toArray();
         double[] ys = run.points().stream().mapToDouble(p -> top + p[1] * scale).toArray();
         for (Layer layer : TAPE) {
@@ -285,7 +286,7 @@ final class Figure extends Pane {
         }
     }
 
-    private void text(GraphicsContext g, String words, double x, double y, Ink ink, Font font) {
+    private void text(Surface g, String words, double x, double y, Ink ink, Font font) {
         g.setFont(font);
         g.setFill(palette.of(ink));
         g.setTextAlign(TextAlignment.RIGHT);

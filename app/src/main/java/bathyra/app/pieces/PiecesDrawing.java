@@ -8,6 +8,7 @@ import bathyra.app.table.Joining;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
 import bathyra.app.table.Placement;
+import bathyra.app.table.Surface;
 import bathyra.cutting.Finishing;
 import bathyra.draft.Draft;
 import bathyra.files.SheetLayout;
@@ -36,7 +37,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** The pieces apart, with their allowances, marks and names. */
@@ -210,7 +210,7 @@ final class PiecesDrawing implements Drawing {
         Path.Place place = edge.path().at(edge.path().length() * (edge.path().start().y() < edge.path().end().y() ? 0.68 : 0.32));
         Point at = place.point().plus(place.tangent().turned(-Math.PI / 2).times(width / 2));
         at = on.of(at);
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         g.save();
         g.translate(brush.view().x(at.x()), brush.view().y(at.y()));
         double angle = Math.toDegrees(Math.atan2(place.tangent().dy(), place.tangent().dx()));

@@ -2,14 +2,15 @@ package bathyra.app.rail;
 
 import bathyra.app.shell.Stage;
 import bathyra.app.shell.Workshop;
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -119,7 +120,7 @@ public final class LacingRail extends Pane {
         if (canvas.getHeight() <= 0 || lacing.isEmpty()) {
             return;
         }
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        Surface g = new CanvasSurface(canvas);
         double height = canvas.getHeight();
         g.setFill(palette.of(Ink.CLOTH));
         g.fillRect(0, 0, canvas.getWidth(), height);
@@ -169,7 +170,7 @@ public final class LacingRail extends Pane {
         return lacing.get(Stage.values()[index]).gap + 8;
     }
 
-    private void cords(GraphicsContext g) {
+    private void cords(Surface g) {
         g.setLineCap(StrokeLineCap.ROUND);
         int laced = 0;
         while (laced < Stage.values().length && lacing.get(Stage.values()[laced]) != Lacing.UNLACED) {
@@ -204,14 +205,14 @@ public final class LacingRail extends Pane {
         }
     }
 
-    private static void stretch(GraphicsContext g, double x1, double y1, double x2, double y2, double bulge) {
+    private static void stretch(Surface g, double x1, double y1, double x2, double y2, double bulge) {
         g.beginPath();
         g.moveTo(x1, y1);
         g.bezierCurveTo(x1 + bulge, y1 + (y2 - y1) * 0.36, x2 - bulge, y1 + (y2 - y1) * 0.64, x2, y2);
         g.stroke();
     }
 
-    private void cord(GraphicsContext g, Runnable line) {
+    private void cord(Surface g, Runnable line) {
         g.setStroke(palette.of(Ink.DEEP));
         g.setLineWidth(4.8);
         line.run();
@@ -220,7 +221,7 @@ public final class LacingRail extends Pane {
         line.run();
     }
 
-    private void eyelets(GraphicsContext g, Stage stage) {
+    private void eyelets(Surface g, Stage stage) {
         double y = y(stage.ordinal());
         for (int side = -1; side <= 1; side += 2) {
             double x = MIDDLE + side * eyelet(stage.ordinal());

@@ -1,13 +1,14 @@
 package bathyra.app.reckoning;
 
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import java.util.Arrays;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
@@ -64,7 +65,7 @@ public final class DepthProfile extends Pane {
         if (lines.isEmpty() || marks.isEmpty() || width < LEFT + 40) {
             return;
         }
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        Surface g = new CanvasSurface(canvas);
         g.clearRect(0, 0, width, HEIGHT);
         double[] all = lines.stream().flatMapToDouble(l -> Arrays.stream(l.values())).sorted().toArray();
         double high = all[all.length - 1];
@@ -85,7 +86,7 @@ public final class DepthProfile extends Pane {
         }
     }
 
-    private void levels(GraphicsContext g, double top, double deep, double width) {
+    private void levels(Surface g, double top, double deep, double width) {
         double last = -20;
         for (Mark mark : marks) {
             double y = TOP + (mark.depth() - top) * deep;
@@ -100,7 +101,7 @@ public final class DepthProfile extends Pane {
         }
     }
 
-    private void paint(GraphicsContext g, Line line, double low, double scale, double top, double deep) {
+    private void paint(Surface g, Line line, double low, double scale, double top, double deep) {
         stroke(g, line);
         double[] x = new double[line.values().length];
         double[] y = new double[x.length];
@@ -115,13 +116,13 @@ public final class DepthProfile extends Pane {
         }
     }
 
-    private void stroke(GraphicsContext g, Line line) {
+    private void stroke(Surface g, Line line) {
         g.setStroke(palette.of(line.ink()));
         g.setLineWidth(2);
         g.setLineDashes(line.dash());
     }
 
-    private void text(GraphicsContext g, String words, double x, double y) {
+    private void text(Surface g, String words, double x, double y) {
         g.setFont(Lettering.FIGURE);
         g.setFill(palette.of(Ink.INK_2));
         g.setTextAlign(TextAlignment.LEFT);

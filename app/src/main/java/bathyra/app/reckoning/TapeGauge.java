@@ -1,8 +1,10 @@
 package bathyra.app.reckoning;
 
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -10,7 +12,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
@@ -67,7 +68,7 @@ public final class TapeGauge extends Pane {
         if (scale == null || canvas.getWidth() < 40) {
             return;
         }
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        Surface g = new CanvasSurface(canvas);
         g.clearRect(0, 0, canvas.getWidth(), HEIGHT);
         g.setFill(palette.of(Ink.CHART));
         g.fillRect(0.5, TOP, canvas.getWidth() - 1, DEEP);
@@ -94,7 +95,7 @@ public final class TapeGauge extends Pane {
     }
 
     /** A tick for each inch or centimetre; so many numerals as can be read. */
-    private void ticks(GraphicsContext g) {
+    private void ticks(Surface g) {
         double unit = scale.unit().millimetres() * (scale.unit() == LengthUnit.MM ? 10 : 1);
         int every = 1;
         while ((scale.to() - scale.from()) / unit / every > NUMERALS * 5) {
@@ -113,7 +114,7 @@ public final class TapeGauge extends Pane {
         }
     }
 
-    private void pointer(GraphicsContext g, double at) {
+    private void pointer(Surface g, double at) {
         g.setFill(palette.of(Ink.TEAL));
         g.fillPolygon(new double[] {at - 6, at + 6, at}, new double[] {TOP - 11, TOP - 11, TOP - 1}, 3);
         if (!scale.label().isEmpty()) {
@@ -122,7 +123,7 @@ public final class TapeGauge extends Pane {
         }
     }
 
-    private void text(GraphicsContext g, String words, double x, double y, Ink ink, TextAlignment alignment) {
+    private void text(Surface g, String words, double x, double y, Ink ink, TextAlignment alignment) {
         g.setFont(Lettering.FIGURE);
         g.setFill(palette.of(ink));
         g.setTextAlign(alignment);

@@ -3,12 +3,12 @@ package bathyra.app.seams;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
+import bathyra.app.table.Surface;
 import bathyra.draft.Draft;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
 import java.util.List;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
@@ -28,7 +28,7 @@ final class FromAbove {
 
     /** @param left pixels of the ring's straight side @param top pixels of the caption above it */
     static void paint(Brush brush, Draft draft, Cell selected, double left, double top) {
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         Level level = selected.level();
         double y = top + 16 + RADIUS;
         brush.text("from above", left - 8, top, Ink.TEAL, Lettering.SOUNDING, TextAlignment.LEFT);
@@ -60,7 +60,7 @@ final class FromAbove {
     }
 
     private static void bar(Brush brush, boolean chosen, double intake, double turn, double x, double y) {
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         double sin = Math.sin(turn);
         double cos = Math.cos(turn);
         double length = Math.min(BAR_MOST, Math.abs(intake) * BAR_PER_MM);

@@ -2,10 +2,10 @@ package bathyra.app.seams;
 
 import bathyra.app.table.Brush;
 import bathyra.app.table.Ink;
+import bathyra.app.table.Surface;
 import bathyra.geometry.Point;
 import bathyra.intake.SeamPlace;
 import java.util.List;
-import javafx.scene.canvas.GraphicsContext;
 
 /** The lead lines from the seams' lower ends down to the heads of their soundings. */
 final class Leads {
@@ -17,7 +17,7 @@ final class Leads {
 
     /** @param columns where the columns of the soundings hang, in pixels from the table's left end */
     static void paint(Brush brush, List<SeamPlace> seams, Point[] ends, double[] columns, SeamPlace chosen, double height) {
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         for (int i = 0; i < seams.size(); i++) {
             boolean held = seams.get(i).equals(chosen);
             double x = columns[i];

@@ -7,6 +7,7 @@ import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
 import bathyra.app.table.Placement;
+import bathyra.app.table.Surface;
 import bathyra.app.table.View;
 import bathyra.draft.Draft;
 import bathyra.geometry.Line;
@@ -25,7 +26,6 @@ import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** The half laid flat with what is taken out at each seam in coral: a chart of depths. */
@@ -200,7 +200,7 @@ final class SeamsDrawing implements Drawing {
     }
 
     private static void legend(Brush brush, double width) {
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         double x = width - 96;
         brush.fill(Ink.CORAL_WASH);
         g.fillRect(x, 36, 14, 14);
@@ -271,7 +271,7 @@ final class SeamsDrawing implements Drawing {
 
     /** Grain, number and name; where a panel has no room for its name the number says it. */
     private void grain(Brush brush, Piece piece, Placement place) {
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         brush.stroke(Ink.INK, 1.2);
         double gx = brush.view().x(place.of(piece.grain().to()).x());
         double bottom = brush.view().y(place.of(piece.grain().from()).y());

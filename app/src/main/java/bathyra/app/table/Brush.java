@@ -8,8 +8,8 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.TreeMap;
+import java.util.function.Function;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
@@ -17,13 +17,14 @@ import javafx.scene.text.TextAlignment;
 /** Draws on a canvas in paper millimetres; line widths and type stay the same at every zoom. */
 public final class Brush {
     private static final double HATCH_APART = 7;
-    private final GraphicsContext g;
-    private final Palette palette;
-    private View view;
+    private final Surface g;
+    private final Function<Ink, Color> colours;
+    private final View view;
 
-    Brush(GraphicsContext g, Palette palette, View view) {
+    /** @param colours what each ink is in the theme of the day */
+    public Brush(Surface g, Function<Ink, Color> colours, View view) {
         this.g = g;
-        this.palette = palette;
+        this.colours = colours;
         this.view = view;
     }
 
@@ -31,22 +32,22 @@ public final class Brush {
         return view;
     }
 
-    public GraphicsContext context() {
+    public Surface context() {
         return g;
     }
 
     public Color colour(Ink ink) {
-        return palette.of(ink);
+        return colours.apply(ink);
     }
 
     public void stroke(Ink ink, double width, double... dash) {
-        g.setStroke(palette.of(ink));
+        g.setStroke(colours.apply(ink));
         g.setLineWidth(width);
         g.setLineDashes(dash);
     }
 
     public void fill(Ink ink) {
-        g.setFill(palette.of(ink));
+        g.setFill(colours.apply(ink));
     }
 
     /** Begins a path and follows it on the paper; fill or stroke it afterwards. */
@@ -149,7 +150,7 @@ public final class Brush {
     }
 
     public void text(String words, double x, double y, Ink ink, Font font, TextAlignment alignment) {
-        g.setFill(palette.of(ink));
+        g.setFill(colours.apply(ink));
         g.setFont(font);
         g.setTextAlign(alignment);
         g.setTextBaseline(VPos.BASELINE);

@@ -154,12 +154,12 @@ public final class Table extends Pane {
             return;
         }
         if (view.get() == null || drawing == null) {
-            Brush bare = new Brush(canvas.getGraphicsContext2D(), palette, new View(1, RULER, RULER));
+            Brush bare = new Brush(new CanvasSurface(canvas), palette::of, new View(1, RULER, RULER));
             bare.fill(Ink.SEA_1);
             bare.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
             return;
         }
-        Brush brush = new Brush(canvas.getGraphicsContext2D(), palette, view.get());
+        Brush brush = new Brush(new CanvasSurface(canvas), palette::of, view.get());
         brush.fill(Ink.SEA_1);
         brush.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         drawing.paint(brush, canvas.getWidth(), canvas.getHeight());

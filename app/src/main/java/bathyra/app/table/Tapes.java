@@ -1,7 +1,6 @@
 package bathyra.app.table;
 
 import bathyra.measure.LengthUnit;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** The two measuring tapes at the table's edges; the upright one counts down from the neck end of the shoulder. */
@@ -11,7 +10,7 @@ final class Tapes {
     private Tapes() {}
 
     static void paint(Brush brush, double width, double height, LengthUnit unit, double pointerX, double pointerY) {
-        GraphicsContext g = brush.context();
+        Surface g = brush.context();
         brush.fill(Ink.CHART);
         g.fillRect(0, 0, width, WIDTH);
         g.fillRect(0, 0, WIDTH, height);

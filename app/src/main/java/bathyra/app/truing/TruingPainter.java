@@ -3,6 +3,7 @@ package bathyra.app.truing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.Surface;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.girth.Level;
@@ -16,7 +17,6 @@ import bathyra.truing.SeamPair;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /**
@@ -48,7 +48,7 @@ final class TruingPainter {
     private final List<SeamPair.Cut> cutsB;
     private final JoinedRun above;
     private final JoinedRun below;
-    private GraphicsContext g;
+    private Surface g;
     private Palette palette;
     private double zero;
     private double scale;
@@ -82,7 +82,7 @@ final class TruingPainter {
         zero = LEFT + before * scale;
     }
 
-    void paint(GraphicsContext context, Palette colours, double width, double needle) {
+    void paint(Surface context, Palette colours, double width, double needle) {
         if (width <= LEFT + RIGHT) {
             return;
         }

@@ -1,5 +1,6 @@
 package bathyra.app.truing;
 
+import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Palette;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
@@ -82,7 +83,7 @@ public final class TruingStrip extends Pane {
     }
 
     private void paint() {
-        canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), TruingPainter.HEIGHT);
-        painter.ifPresent(p -> p.paint(canvas.getGraphicsContext2D(), palette, canvas.getWidth(), needle.get()));
+        new CanvasSurface(canvas).clearRect(0, 0, canvas.getWidth(), TruingPainter.HEIGHT);
+        painter.ifPresent(p -> p.paint(new CanvasSurface(canvas), palette, canvas.getWidth(), needle.get()));
     }
 }

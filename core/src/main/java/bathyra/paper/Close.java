@@ -1,9 +1,11 @@
 package bathyra.paper;
 
+import bathyra.geometry.Cubic;
 import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
+import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
@@ -70,17 +72,50 @@ public final class Close {
         Path first = mouth.path().between(0, wedge.from());
         Path second = mouth.path().between(wedge.to(), end);
         outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, mouthReach, OF_MOUTH).whole()));
-        Path near = seam.path().between(0, wedge.pin());
-        Path far = seam.path().between(wedge.pin(), seam.path().length());
-        Blend.Blended bent = Blend.through(ahead ? motion.apply(near) : near, ahead ? far : motion.apply(far), pinReach);
-        outline.set(on, path(seam, bent.whole()));
+        Bent bent = bent(seam.path(), wedge, motion, pinReach);
+        outline.set(on, path(seam, bent.path()));
         for (int k = 1; k < (ahead ? Math.floorMod(on - at, n) : Math.floorMod(at - on, n)); k++) {
             int between = Math.floorMod(ahead ? at + k : at - k, n);
             outline.set(between, path(outline.get(between), motion.apply(outline.get(between).path())));
         }
+        if (bent.atEnd()) {
+            squared(outline, on, wedge.pin() < Tolerance.CHORD, ahead ? pin.to(b).angleTo(pin.to(a)) : pin.to(a).angleTo(pin.to(b)), mouthReach);
+        }
         Carried carried = new Carried(sheet, wedge, motion, pin, bent.joint());
         return new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, sheet.marks().stream().map(carried::mark).toList(),
                 sheet.declared().stream().map(c -> new Piece.Corner(carried.place(c.at()), c.degrees())).toList());
+    }
+
+    /** The edge at the wedge's point as it runs afterwards, and where the point has come to lie. */
+    private record Bent(Path path, Point joint, boolean atEnd) {}
+
+    private static Bent bent(Path seam, Wedge wedge, Motion motion, double reach) {
+        double length = seam.length();
+        boolean atStart = wedge.pin() < Tolerance.CHORD;
+        // A wedge whose point is the edge's own end, as at the waist of a garment that ends there, bends nothing: the edge turns whole or not at all.
+        if (atStart || wedge.pin() > length - Tolerance.CHORD) {
+            return new Bent(wedge.ahead() == atStart ? seam : motion.apply(seam), seam.at(wedge.pin()).point(), true);
+        }
+        Path near = seam.between(0, wedge.pin());
+        Path far = seam.between(wedge.pin(), length);
+        Blend.Blended blended = Blend.through(wedge.ahead() ? motion.apply(near) : near, wedge.ahead() ? far : motion.apply(far), reach);
+        return new Bent(blended.whole(), blended.joint(), false);
+    }
+
+    /**
+     * The edge that meets the turned one at the wedge's point keeps its angle with it, so that the joined edge still runs straight over the
+     * seam: its last stretch is bent by the wedge's angle.
+     */
+    private static void squared(List<OutlineEdge> outline, int on, boolean atStart, double angle, double reach) {
+        int at = Math.floorMod(on + (atStart ? -1 : 1), outline.size());
+        OutlineEdge beside = outline.get(at);
+        Path inwards = atStart ? beside.path().reversed() : beside.path();
+        double length = Math.min(reach, inwards.length() * OF_MOUTH);
+        Path.Place place = inwards.at(length);
+        Vec leaving = inwards.startTangent().turned(angle);
+        Path end = Path.of(Cubic.hermite(inwards.start(), leaving.times(length), place.point(), place.tangent().times(length)));
+        Path bent = length < inwards.length() - Tolerance.CHORD ? end.then(inwards.between(length, inwards.length())) : end;
+        outline.set(at, path(beside, atStart ? bent.reversed() : bent));
     }
 
     private static OutlineEdge path(OutlineEdge edge, Path path) {

@@ -116,6 +116,7 @@ public final class Bodies {
         taken.put(FRONT_LENGTH, Length.mm(416));
         taken.put(BACK_LENGTH, Length.mm(378));
         taken.put(WAIST_TO_HIP, Length.mm(192));
+        taken.put(HEIGHT, Length.mm(1560));
         taken.put(SHOULDER_WIDTH, Length.mm(366));
         return withArms(new MeasurementSet(taken));
     }
@@ -133,6 +134,7 @@ public final class Bodies {
         taken.put(FRONT_LENGTH, Length.mm(476));
         taken.put(BACK_LENGTH, Length.mm(448));
         taken.put(WAIST_TO_HIP, Length.mm(222));
+        taken.put(HEIGHT, Length.mm(1760));
         taken.put(SHOULDER_WIDTH, Length.mm(432));
         return withArms(new MeasurementSet(taken));
     }

@@ -56,16 +56,29 @@ public final class Choices {
     private static final int[] SIZES = {GarmentKind.values().length, BlockMethod.values().length, Cover.values().length, UpperShape.values().length, PrincessStart.values().length,
         CupKind.values().length, WEDGES.size(), LowerShape.values().length, Closure.values().length, Panels.MOST - Panels.LEAST + 1, LAYERS, BONES, YOKES, PLACINGS, 3};
 
-    /** All pairs of choices on three bodies. */
-    public static List<Combination> pairwise(long seed) {
+    /**
+     * All pairs of choices on three bodies.
+     *
+     * @param fitting whether wedges and yokes that cannot lie on the garment at all are left out, so that they do not hide what comes after them
+     */
+    public static List<Combination> pairwise(long seed, boolean fitting) {
         List<Combination> combinations = new ArrayList<>();
         for (int[] row : CoveringArray.pairwise(SIZES, seed)) {
-            combinations.add(of(row));
+            combinations.add(of(row, fitting));
         }
         return combinations;
     }
 
-    private static Combination of(int[] row) {
+    private static boolean fits(ContourWedge wedge, Garment garment) {
+        return switch (wedge) {
+            case CUT_AWAY_ARMHOLE -> garment.top().cover() == Cover.HALTER;
+            case STRAPLESS_TOP -> garment.top().cover() == Cover.STRAPLESS;
+            case BETWEEN, CF_NECKLINE -> !garment.fastening().closure().opensInFront();
+            default -> true;
+        };
+    }
+
+    private static Combination of(int[] row, boolean fitting) {
         int f = 0;
         GarmentKind kind = GarmentKind.values()[row[f++]];
         BlockMethod method = BlockMethod.values()[row[f++]];
@@ -88,10 +101,12 @@ public final class Choices {
         }
         if (kind.isOverBust()) {
             Top top = kind.isPanelled() ? Top.STRAPLESS : Top.STRAPLESS.withCover(cover).withYoke(yoke % 2 == 1 && cover.hasShoulder()).withKeyhole(yoke == 3 && cover.hasShoulder()).withSleeve(yoke < 2 ? Sleeve.BAND : Sleeve.SHORT);
-            garment = garment.withTop(top).withUpperEdge(shape).withBust(Bust.PRINCESS.withCups(cups).withSet(wedges));
+            Garment under = garment.withTop(top);
+            List<ContourWedge> closed = wedges.stream().filter(w -> !fitting || fits(w, under)).toList();
+            garment = garment.withTop(top).withUpperEdge(shape).withBust(Bust.PRINCESS.withCups(cups).withSet(closed));
         }
         garment = garment.withFinish(finish(garment.finish(), layers)).withBoning(boning(bones));
-        return new Combination(row[f], garment, String.join(" ", kind.id(), garment.method(), garment.top().cover().id(), garment.upperEdge().id(), "princess", start.id(), "cups", garment.bust().cups().id(), "wedges", wedges.toString(),
+        return new Combination(row[f], garment, String.join(" ", kind.id(), garment.method(), garment.top().cover().id(), garment.upperEdge().id(), "princess", start.id(), "cups", garment.bust().cups().id(), "wedges", garment.bust().wedges().keySet().toString(),
                 lower.id(), closure.id(), garment.panelsPerSide() + "", "layers", layers + "", "bones", bones + "", garment.top().yoke() ? "yoke" : "", garment.top().keyhole() ? "keyhole" : "", garment.top().sleeve().id(), placing.id(), "body", row[f] + ""));
     }
 

@@ -56,7 +56,8 @@ record CupLine(Path inner, Path outer) {
         double outerCorner = Math.abs(Arc.along(angle(apex.atOuter(), atOuter.point())).angleTo(atOuter.tangent()));
         double share = (Math.PI - innerCorner - outerCorner) / 2;
         Path left = half(inner, apex.atInner(), radius, Math.min(bridge, radius), atInner, -1, innerCorner + share).reversed();
-        Path right = half(outer, apex.atOuter(), radius, Math.min(side, radius), atOuter, 1, outerCorner + share);
+        double outerRoom = Math.min(side, radius);
+        Path right = outer.has(TopLine.ARMHOLE) ? ArmholeCup.line(outer, apex, radius, outerRoom, atOuter, outerCorner + share) : half(outer, apex.atOuter(), radius, outerRoom, atOuter, 1, outerCorner + share);
         return new CupLine(left, right);
     }
 
@@ -97,17 +98,25 @@ record CupLine(Path inner, Path outer) {
 
     /** One half of the line, from the seam up to the edge above. @param hand −1 towards centre front, 1 towards the side */
     private static Path half(Sheet sheet, Point apex, double radius, double width, Path.Place seam, int hand, double corner) throws NotDraftable {
-        double start = angle(apex, seam.point());
-        double from = start + hand * BESIDE_SEAM / radius;
         double to = hand * Math.asin(Math.min(1, width / radius));
-        Vec leaving = seam.tangent().turned(-hand * corner);
-        Point on = Arc.at(apex, radius, from);
-        double pace = seam.point().distance(on);
-        Path arc = Path.of(Cubic.hermite(seam.point(), leaving.times(pace), on, Arc.along(from).times(hand * pace))).then(Arc.of(apex, radius, from, to));
+        Path arc = leaving(apex, radius, seam, hand, corner).then(Arc.of(apex, radius, from(apex, radius, seam, hand), to));
         Path upright = Path.of(new Line(arc.end(), new Point(arc.end().x(), apex.y() - FAR)));
         Path whole = width >= radius - 0.5 ? arc.then(upright) : Blend.across(arc, upright, CORNER).whole();
         Path.Crossing top = top(sheet, whole);
         return whole.between(0, top.here());
+    }
+
+    /** Where on the circle the line has come to it from the seam, as an angle about the apex. */
+    static double from(Point apex, double radius, Path.Place seam, int hand) {
+        return angle(apex, seam.point()) + hand * BESIDE_SEAM / radius;
+    }
+
+    /** From the seam, at the corner asked for, onto the circle. */
+    static Path leaving(Point apex, double radius, Path.Place seam, int hand, double corner) {
+        double from = from(apex, radius, seam, hand);
+        Point on = Arc.at(apex, radius, from);
+        double pace = seam.point().distance(on);
+        return Path.of(Cubic.hermite(seam.point(), seam.tangent().turned(-hand * corner).times(pace), on, Arc.along(from).times(hand * pace)));
     }
 
     private static Path.Crossing top(Sheet sheet, Path whole) throws NotDraftable {
@@ -123,7 +132,7 @@ record CupLine(Path inner, Path outer) {
         throw refuse(0, 0, Sentence.of("{}: the cup line does not reach the upper edge. Draw the edge higher, or make the cup smaller.", sheet.name()));
     }
 
-    private static NotDraftable refuse(double value, double limit, Sentence sentence) {
+    static NotDraftable refuse(double value, double limit, Sentence sentence) {
         return new NotDraftable(Finding.mm("cup", MeasurementKey.APEX_TO_UNDERBUST.key(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

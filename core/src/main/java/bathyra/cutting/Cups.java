@@ -16,7 +16,11 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Cuts the cups out of the panels on either side of the seam over the apex (C8). */
 final class Cups {
@@ -59,16 +63,14 @@ final class Cups {
     private void apart(CupLine line) {
         Slash.Parts inner = Slash.along(pattern.sheet(apex.inner()), line.inner(), INNER);
         Slash.Parts outer = Slash.along(pattern.sheet(apex.outer()), line.outer(), OUTER);
-        boolean yoke = inner.rest().has(YOKE_INNER) || inner.along().has(YOKE_INNER);
+        Optional<Yoke> yoke = Yoke.of(pattern);
         Sheet c1 = inner.along().named("C1", "Inner cup");
         Sheet c2 = outer.along().named("C2", "Outer cup");
         PaperPattern.Work work = pattern.work().with(apex.inner(), s -> inner.rest()).with(apex.outer(), s -> outer.rest()).withAfter(apex.outer(), c1, c2)
                 .joining(join("CS", "Cup seam", "C1", apex.seam(), "C2", apex.seam()),
                         join("CI", "Cup to body, inner", apex.inner(), INNER, "C1", INNER),
                         join("CO", "Cup to body, outer", "C2", OUTER, apex.outer(), OUTER));
-        if (yoke) {
-            yokeOnto(work, c1, c2);
-        }
+        yoke.ifPresent(y -> yokeOnto(work, y, inner, outer));
         pattern = work.done();
     }
 
@@ -101,7 +103,7 @@ final class Cups {
                 .with("C2", s -> renamed(outer.rest(), OUTER, OUTER + LOW).named("C2", "Outer cup, lower"))
                 .with(apex.inner(), s -> s.divided(INNER, inner.along().edge(INNER).path().length(), INNER + LOW))
                 .with(apex.outer(), s -> lowFirst(s, outer.along().edge(OUTER).path().length()))
-                .withAfter("C2", band)
+                .withAfter("C2", band).following("C1", "C3", gone(inner)).following("C2", "C3", gone(outer))
                 .without(s -> s.id().equals("CI") || s.id().equals("CO")).joining(
                 join("CI", "Cup to body, inner", apex.inner(), INNER + LOW, "C1", INNER + LOW),
                 join("CO", "Cup to body, outer", "C2", OUTER + LOW, apex.outer(), OUTER + LOW),
@@ -109,6 +111,11 @@ final class Cups {
                 join("COU", "Upper cup to body, outer", "C3", OUTER, apex.outer(), OUTER),
                 join("CBI", "Upper cup to inner cup", "C3", BAND_INNER, "C1", BAND_INNER),
                 join("CBO", "Upper cup to outer cup", "C3", BAND_OUTER, "C2", BAND_OUTER)).done();
+    }
+
+    /** The edges that lie wholly on what was cut off. */
+    private static Set<String> gone(Slash.Parts parts) {
+        return parts.along().outline().stream().map(OutlineEdge::name).filter(name -> !parts.rest().has(name)).collect(Collectors.toSet());
     }
 
     /**
@@ -156,21 +163,47 @@ final class Cups {
     }
 
     /** The lower cup takes the middle of the yoke's edge, the body what is left at both ends. */
-    private void yokeOnto(PaperPattern.Work work, Sheet c1, Sheet c2) {
-        double in = c1.edge(YOKE_INNER).path().length();
-        double out = c2.edge(YOKE_OUTER).path().length();
-        work.with("Y1", y -> {
-            // The yoke's lower edge runs from the side to centre front: outer body, outer cup, inner cup, inner body.
-            Sheet outer = y.divided(YOKE_OUTER, y.edge(YOKE_OUTER).path().length() - out, YOKE_OUTER + "-cup");
-            return outer.divided(YOKE_INNER, in, YOKE_INNER + "-body");
-        });
-        SeamJoin.Ref yi = new SeamJoin.Ref("Y1", YOKE_INNER);
-        SeamJoin.Ref yo = new SeamJoin.Ref("Y1", YOKE_OUTER);
-        work.without(s -> s.a().equals(yi) || s.a().equals(yo)).joining(
-                join("YI", "Yoke to body, inner", "Y1", YOKE_INNER + "-body", apex.inner(), YOKE_INNER),
-                join("YCI", "Yoke to inner cup", "Y1", YOKE_INNER, "C1", YOKE_INNER),
-                join("YCO", "Yoke to outer cup", "Y1", YOKE_OUTER + "-cup", "C2", YOKE_OUTER),
-                join("YO", "Yoke to body, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER));
+    private void yokeOnto(PaperPattern.Work work, Yoke yoke, Slash.Parts inner, Slash.Parts outer) {
+        List<SeamJoin> joins = new ArrayList<>();
+        // The yoke's lower edge runs from the side to centre front: outer body, outer cup, inner cup, inner body.
+        work.without(s -> s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.inner())) || s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.outer())));
+        boolean innerCup = inner.along().has(yoke.inner());
+        boolean innerBody = inner.rest().has(yoke.inner());
+        boolean outerCup = outer.along().has(yoke.outer());
+        boolean outerBody = outer.rest().has(yoke.outer());
+        String bodyEnd = yoke.inner() + (innerCup ? "-body" : "");
+        String cupStart = yoke.outer() + (outerBody ? "-cup" : "");
+        if (innerCup && innerBody) {
+            double cup = inner.along().edge(yoke.inner()).path().length();
+            work.with(Yoke.ID, y -> y.divided(yoke.inner(), cup, bodyEnd));
+        }
+        if (outerCup && outerBody) {
+            double cup = outer.along().edge(yoke.outer()).path().length();
+            work.with(Yoke.ID, y -> y.divided(yoke.outer(), y.edge(yoke.outer()).path().length() - cup, cupStart));
+        }
+        if (innerBody) {
+            joins.add(join("YI", "Yoke to body, inner", Yoke.ID, bodyEnd, apex.inner(), yoke.inner()));
+        }
+        if (innerCup) {
+            joins.add(join("YCI", "Yoke to inner cup", Yoke.ID, yoke.inner(), "C1", yoke.inner()));
+        }
+        if (outerCup) {
+            joins.add(join("YCO", "Yoke to outer cup", Yoke.ID, cupStart, "C2", yoke.outer()));
+        }
+        if (outerBody) {
+            joins.add(join("YO", "Yoke to body, outer", Yoke.ID, yoke.outer(), apex.outer(), yoke.outer()));
+        }
+        work.joining(joins.toArray(SeamJoin[]::new));
+    }
+
+    /** A yoke above the cups, by the names of the edges with which it is sewn to what lies under it. */
+    private record Yoke(String inner, String outer) {
+        static final String ID = "Y1";
+        static final List<Yoke> ALL = List.of(new Yoke(YOKE_INNER, YOKE_OUTER), new Yoke(TopYoke.INNER, TopYoke.OUTER));
+
+        static Optional<Yoke> of(PaperPattern pattern) {
+            return pattern.has(ID) ? ALL.stream().filter(y -> pattern.sheet(ID).has(y.inner())).findFirst() : Optional.empty();
+        }
     }
 
     static NotDraftable refuse(String subject, double value, double limit, Sentence sentence) {

@@ -3,6 +3,7 @@ package bathyra.cutting;
 import bathyra.block.Block;
 import bathyra.block.BlockDrawing;
 import bathyra.garment.Cover;
+import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LowerShape;
 import bathyra.girth.Level;
@@ -40,10 +41,13 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         Optional<Apex> apex = over.map(a -> a.on(whole));
         Reckoned bust = radius.orElse(block.bustRadius());
         Optional<CupShape> cup = apex.map(a -> CupShape.of(whole, a, bust));
-        PaperPattern pattern = garment.bust().cups().isCut() ? Cups.cut(open, requireApex(apex), bust.value(), garment) : open;
+        PaperPattern pattern = open;
         if (garment.top().yoke()) {
             requireShoulders(garment);
             pattern = TopYoke.cut(pattern, requireApex(apex), block.front(Level.UPPER), block.sideDart().value(), garment);
+        }
+        if (garment.bust().cups().isCut()) {
+            pattern = Cups.cut(pattern, requireApex(apex), bust.value(), garment);
         }
         // Where nothing was cut out of it, the whole is what is cut.
         pattern = pattern == open ? whole : ShoulderSeam.joined(pattern);
@@ -75,8 +79,8 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         if (!garment.top().cover().hasShoulder()) {
             throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line reaches up to the shoulder, and this edge does not. Choose shoulders or a halter, or leave the yoke out."));
         }
-        if (garment.bust().cups().isCut()) {
-            throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line and cut cups would cross. Choose princess seams, or leave the yoke out."));
+        if (garment.bust().cups() == CupKind.YOKE) {
+            throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line and the yoke of the cups would lie over each other. Choose two-part or three-part cups, or leave one of the yokes out."));
         }
     }
 

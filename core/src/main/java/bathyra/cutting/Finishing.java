@@ -8,12 +8,14 @@ import bathyra.garment.LayerKind;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
+import bathyra.geometry.Tolerance;
 import bathyra.girth.Level;
 import bathyra.intake.SeamPlace;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.CutLine;
 import bathyra.piece.Grain;
+import bathyra.piece.Bend;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.Notch;
@@ -85,7 +87,7 @@ public final class Finishing {
         return new Piece(sheet.id(), sheet.name(), order, sheet.front(), fold ? 1 : 2, fold, sheet.outline(), sheet.marks(), notches(sheet), Grains.of(sheet, line), List.of(), sheet.declared(), Map.of(), marks);
     }
 
-    /** The apex on every piece whose edge runs over it, and the top of the pieces that are to show it. */
+    /** The apex on every piece whose edge runs over it, the top of the pieces that are to show it, and the hollows that have to be clipped. */
     private static List<Mark> marks(Sheet sheet, Optional<Apex> apex, Garment garment) {
         List<Mark> marks = new ArrayList<>();
         for (Point at : apex.map(a -> List.of(a.atInner(), a.atOuter())).orElse(List.of())) {
@@ -98,6 +100,7 @@ public final class Finishing {
             double x = Shape.middle(ring).x();
             marks.add(new Mark(Mark.Kind.TOP, new Point(x, Shape.upright(ring, x)[0])));
         }
+        Bend.tighter(sheet.outline(), Tolerance.RADIUS_CONCAVE, true).forEach(b -> marks.add(new Mark(Mark.Kind.CLIP, b.at())));
         return marks;
     }
 

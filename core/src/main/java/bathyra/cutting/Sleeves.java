@@ -8,7 +8,6 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.Sentence;
@@ -111,9 +110,9 @@ final class Sleeves {
     /** The sheets on which the armhole of front or back lies, from the top edge to the underarm. */
     private static List<Sheet> armholes(PaperPattern pattern, boolean front) throws NotDraftable {
         List<Sheet> found = ShoulderSeam.outwards(pattern, front).stream().filter(s -> s.has(TopLine.ARMHOLE)).toList();
-        if (found.isEmpty() || !found.get(found.size() - 1).has(SeamPlace.SIDE.id())) {
+        if (found.isEmpty()) {
             throw new NotDraftable(Finding.mm("sleeve", LengthOption.SHOULDER_LINE.id(), Finding.Status.FAULT, 0, 0,
-                    Sentence.of("Sleeve: there is no armhole beside the side seam for it to be sewn to. Take topEdgeWidth again, or draw the off-shoulder edge higher.")));
+                    Sentence.of("Sleeve: there is no armhole for it to be sewn to. Take topEdgeWidth again, or draw the off-shoulder edge higher.")));
         }
         return found;
     }

@@ -30,8 +30,8 @@ import java.util.Optional;
  * seam is closed and becomes one. In front it may have a keyhole.
  */
 final class TopYoke {
-    private static final String INNER = "yoke-centre";
-    private static final String OUTER = "yoke-side";
+    static final String INNER = "yoke-centre";
+    static final String OUTER = "yoke-side";
     private static final String KEYHOLE = "keyhole";
     private static final double REACH = 12;
     private static final double CLEAR = 12;

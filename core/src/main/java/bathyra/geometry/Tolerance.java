@@ -26,6 +26,8 @@ public final class Tolerance {
     public static final double PANEL_WIDTH = 25;
     /** The tightest hollow a sewn edge may have (C11). */
     public static final double RADIUS_CONCAVE = 12;
+    /** A hollow down to here is sewn when its allowance is clipped, and is marked for that (C11). */
+    public static final double RADIUS_CLIPPED = 6;
     /** The tightest bulge a sewn edge may have (C11). */
     public static final double RADIUS_CONVEX = 8;
 

@@ -3,6 +3,7 @@ package bathyra.paper;
 import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
@@ -12,6 +13,11 @@ import java.util.List;
 
 /** Merge: two sheets are laid together along a seam and become one, the edges beside the seam blended. */
 public final class Merge {
+    private static final double NARROWER = 0.75;
+    private static final double LEAST_REACH = 3;
+    /** No blend is made to bend more tightly than can be sewn, with something to spare. */
+    private static final double SEWN = 14;
+
     private Merge() {}
 
     /** How a sheet is laid so that one of its edges lies along another's: end on start, by the straight line between the ends. */
@@ -57,8 +63,24 @@ public final class Merge {
         OutlineEdge a = ring.get(before);
         OutlineEdge b = ring.get(after);
         Blend.Blended blended = Blend.across(a.path(), b.path(), reach);
+        // Cutting the corner shortens both edges; where they are sewn to others they may lose no more than is taken up without notice.
+        for (double less = reach * NARROWER; isSewn(a, b) && lost(a, b, blended) > Tolerance.SEAM / 2 && less > LEAST_REACH; less *= NARROWER) {
+            Blend.Blended next = Blend.across(a.path(), b.path(), less);
+            if (Math.min(next.before().tightest(), next.after().tightest()) < SEWN) {
+                break;
+            }
+            blended = next;
+        }
         ring.set(before, new OutlineEdge(a.name(), a.kind(), a.seam(), blended.before()));
         ring.set(after, new OutlineEdge(b.name(), b.kind(), b.seam(), blended.after()));
+    }
+
+    private static boolean isSewn(OutlineEdge a, OutlineEdge b) {
+        return a.kind() == OutlineEdge.Kind.SEAM || b.kind() == OutlineEdge.Kind.SEAM;
+    }
+
+    private static double lost(OutlineEdge a, OutlineEdge b, Blend.Blended blended) {
+        return Math.max(Math.abs(a.path().length() - blended.before().length()), Math.abs(b.path().length() - blended.after().length()));
     }
 
     private static List<OutlineEdge> joined(List<OutlineEdge> ring) {

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
@@ -66,6 +67,16 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
         public Work joining(SeamJoin... more) {
             seams.addAll(List.of(more));
             return this;
+        }
+
+        /** Seams of edges that have gone from one sheet to another follow them. @param edges by name */
+        public Work following(String from, String to, Set<String> edges) {
+            seams.replaceAll(s -> new SeamJoin(s.id(), s.name(), followed(s.a(), from, to, edges), followed(s.b(), from, to, edges)));
+            return this;
+        }
+
+        private static SeamJoin.Ref followed(SeamJoin.Ref ref, String from, String to, Set<String> edges) {
+            return ref.piece().equals(from) && edges.contains(ref.edge()) ? new SeamJoin.Ref(to, ref.edge()) : ref;
         }
 
         public Work without(Predicate<SeamJoin> gone) {

@@ -9,7 +9,9 @@ public record Mark(Kind kind, Point at) {
         /** The apex of the bust. */
         APEX("apex", "apex"),
         /** The end that is worn up, on a piece whose ends are alike. */
-        TOP("top", "top");
+        TOP("top", "top"),
+        /** A hollow whose allowance has to be clipped up to the sewing line. */
+        CLIP("clip", "clip");
 
         private final String id;
         private final String label;

@@ -8,6 +8,7 @@ import bathyra.measure.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -16,6 +17,7 @@ import java.util.Set;
 final class PanelWidths implements Check {
     private static final double FLATTEN = 0.2;
     private static final double MEETING = 0.01;
+    private static final double STRAIGHT_ON = Math.toRadians(1);
 
     @Override
     public List<Finding> look(Pattern pattern) {
@@ -31,7 +33,7 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
-        List<OutlineEdge> sewn = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && isLong(e)).toList();
+        List<OutlineEdge> sewn = runs(piece.outline()).stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && isLong(e)).toList();
         // Of a piece from elsewhere one does not always know what is sewn: then every long edge is a side.
         List<OutlineEdge> edges = sewn.size() > 1 ? sewn : piece.outline().stream().filter(PanelWidths::isLong).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
@@ -60,6 +62,31 @@ final class PanelWidths implements Check {
                 ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
                 : Sentence.of("{}: only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.", piece.name(),
                         Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
+    }
+
+    /** An edge that is sewn to two others in turn, as a side under a yoke is, runs straight on over their joint: its stretches are one side of the panel. */
+    private static List<OutlineEdge> runs(List<OutlineEdge> outline) {
+        List<OutlineEdge> runs = new ArrayList<>();
+        for (OutlineEdge edge : outline) {
+            OutlineEdge last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
+            if (last != null && goesOn(last, edge)) {
+                runs.set(runs.size() - 1, new OutlineEdge(last.name(), last.kind(), last.seam(), last.path().then(edge.path())));
+            } else {
+                runs.add(edge);
+            }
+        }
+        OutlineEdge first = runs.get(0);
+        OutlineEdge last = runs.get(runs.size() - 1);
+        if (runs.size() > 2 && goesOn(last, first)) {
+            runs.set(0, new OutlineEdge(first.name(), first.kind(), first.seam(), last.path().then(first.path())));
+            runs.remove(runs.size() - 1);
+        }
+        return runs;
+    }
+
+    private static boolean goesOn(OutlineEdge before, OutlineEdge after) {
+        return before.kind() == OutlineEdge.Kind.SEAM && after.kind() == OutlineEdge.Kind.SEAM && before.path().end().distance(after.path().start()) < Tolerance.COINCIDENT
+                && Math.abs(before.path().endTangent().angleTo(after.path().startTangent())) < STRAIGHT_ON;
     }
 
     /** A seam that runs across, such as a shoulder, a waist or the line of a yoke, is no side of a panel. */

@@ -28,6 +28,7 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
     private static final double NOTCH_APART = 4;
     private static final double ARROW = 7;
     private static final double CROSS = 4;
+    private static final double CLIP = 2;
 
     /** Lays the pieces of a pattern apart; the sheet begins at 0, 0. */
     public static SheetLayout of(Pattern pattern) {
@@ -109,11 +110,14 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
         return strokes;
     }
 
-    /** A mark: a cross at the apex, a small arrowhead into the piece where its top is. */
+    /** A mark: a cross at the apex, a small arrowhead into the piece where its top is, a small slanting cross where the allowance is clipped. */
     public static List<Line> strokes(Mark mark) {
         Point at = mark.at();
         if (mark.kind() == Mark.Kind.APEX) {
             return List.of(new Line(at.plus(new Vec(-CROSS, 0)), at.plus(new Vec(CROSS, 0))), new Line(at.plus(new Vec(0, -CROSS)), at.plus(new Vec(0, CROSS))));
+        }
+        if (mark.kind() == Mark.Kind.CLIP) {
+            return List.of(new Line(at.plus(new Vec(-CLIP, -CLIP)), at.plus(new Vec(CLIP, CLIP))), new Line(at.plus(new Vec(-CLIP, CLIP)), at.plus(new Vec(CLIP, -CLIP))));
         }
         Point tip = at.plus(new Vec(0, 2 * CROSS));
         return List.of(new Line(at.plus(new Vec(-CROSS, 0)), tip), new Line(tip, at.plus(new Vec(CROSS, 0))));

@@ -2,11 +2,13 @@ package bathyra.draft;
 
 import bathyra.block.Block;
 import bathyra.cutting.Cutting;
+import bathyra.cutting.Finishing;
 import bathyra.garment.Commission;
 import bathyra.girth.GirthPlan;
 import bathyra.intake.IntakeTable;
 import bathyra.panel.PanelSet;
 import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
 import bathyra.truing.Finding;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +24,14 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
         Optional<Draft> rightHalf) implements Outcome {
     public Draft {
         findings = List.copyOf(findings);
+    }
+
+    /**
+     * One piece a panel, from centre front to centre back, as the panels are before cups and yokes are cut out of them and skirts and sleeves
+     * are sewn to them: what the soundings are taken on.
+     */
+    public List<Piece> panelPieces() {
+        return cutting.pattern() == cutting.whole() ? pattern.pieces() : Finishing.uncut(cutting.whole());
     }
 
     /** The same draft with initials for the wearer's name, for what leaves the workshop. */

@@ -1,9 +1,8 @@
 package bathyra.app.bones;
 
-import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
-import bathyra.app.table.Palette;
+import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import bathyra.bone.Bones;
 import bathyra.bone.Support;
@@ -12,29 +11,23 @@ import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import java.util.Locale;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
 /** What each bone carries of the reduction at one level, from centre front to centre back, as bars; what hangs in coral. */
-final class SupportChart extends Pane {
+final class SupportChart extends PaintedPane {
     private static final double HEIGHT = 104;
     private static final double LEFT = 96;
     private static final double RIGHT = 26;
     private static final double BASE = 80;
     private static final double TALL = 56;
     private static final double BAR = 10;
-    private final Canvas canvas = new Canvas();
-    private final Palette palette = new Palette(this::paint);
     private Support support;
     private Bones bones;
     private LengthUnit unit = LengthUnit.CM;
     private String chosen = "";
 
     SupportChart() {
-        getChildren().addAll(canvas, palette);
-        setMinHeight(HEIGHT);
-        setMaxHeight(HEIGHT);
+        super(HEIGHT);
         setId("support-chart");
     }
 
@@ -45,26 +38,19 @@ final class SupportChart extends Pane {
         chosen = nextChosen;
         setAccessibleText("At the " + next.level().label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(next.reduction()), unit) + " of the half are drawn in; " + next.loads().size() + " bones carry "
                 + LengthText.say(Length.mm(next.carried()), unit) + (next.hanging().isEmpty() ? "." : ", and " + next.hanging().size() + " seams have no bone near them."));
-        paint();
+        repaint();
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(HEIGHT);
-        paint();
-    }
-
-    private void paint() {
-        Surface g = new CanvasSurface(canvas);
-        g.clearRect(0, 0, canvas.getWidth(), HEIGHT);
-        if (support == null || canvas.getWidth() < LEFT + RIGHT) {
+    protected void paint(Surface g) {
+        g.clearRect(0, 0, getWidth(), HEIGHT);
+        if (support == null || getWidth() < LEFT + RIGHT) {
             return;
         }
-        double scale = (canvas.getWidth() - LEFT - RIGHT) / support.width();
+        double scale = (getWidth() - LEFT - RIGHT) / support.width();
         double most = Math.max(3, support.loads().stream().mapToDouble(Support.Load::carried).max().orElse(0));
         g.setTextBaseline(VPos.BASELINE);
-        g.setStroke(palette.of(Ink.LINE));
+        g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(1.2);
         g.strokeLine(LEFT, BASE, LEFT + support.width() * scale, BASE);
         text(g, "carried", LEFT - 10, BASE - TALL / 2, Ink.INK_2, TextAlignment.RIGHT);
@@ -73,9 +59,9 @@ final class SupportChart extends Pane {
             double x = LEFT + load.at() * scale;
             double tall = Math.max(1.5, load.carried() / most * TALL);
             boolean inHand = load.channel().equals(chosen);
-            g.setFill(palette.of(inHand ? Ink.TEAL : Ink.BRASS_LIGHT));
+            g.setFill(palette().of(inHand ? Ink.TEAL : Ink.BRASS_LIGHT));
             g.fillRect(x - BAR / 2, BASE - tall, BAR, tall);
-            g.setStroke(palette.of(inHand ? Ink.TEAL : Ink.BRASS_TEXT));
+            g.setStroke(palette().of(inHand ? Ink.TEAL : Ink.BRASS_TEXT));
             g.setLineWidth(1);
             g.strokeRect(x - BAR / 2, BASE - tall, BAR, tall);
             if (load.carried() >= most / 12) {
@@ -86,7 +72,7 @@ final class SupportChart extends Pane {
         for (Support.Hanging hanging : support.hanging()) {
             double x = LEFT + hanging.at() * scale;
             double tall = Math.max(6, hanging.part() / most * TALL);
-            g.setStroke(palette.of(Ink.CORAL));
+            g.setStroke(palette().of(Ink.CORAL));
             g.setLineWidth(1.6);
             g.setLineDashes(4, 3);
             g.strokeRect(x - BAR, BASE - tall, 2 * BAR, tall);
@@ -101,7 +87,7 @@ final class SupportChart extends Pane {
 
     private void text(Surface g, String words, double x, double y, Ink ink, TextAlignment alignment) {
         g.setFont(Lettering.FIGURE);
-        g.setFill(palette.of(ink));
+        g.setFill(palette().of(ink));
         g.setTextAlign(alignment);
         g.fillText(words, x, y);
     }

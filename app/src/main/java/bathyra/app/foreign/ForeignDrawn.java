@@ -129,11 +129,11 @@ final class ForeignDrawn implements Drawing {
 
     @Override
     public String under(Point paper, double reach) {
-        return EdgeUnderPointer.describe(pattern, paper, reach, unit, p -> AS_DRAWN);
+        return EdgeUnderPointer.describe(pattern.pieces(), paper, reach, unit, p -> AS_DRAWN);
     }
 
     /** The edge nearest to a place of the table, if one is near. */
     Optional<SeamJoin.Ref> edgeAt(Point paper, double reach) {
-        return EdgeUnderPointer.find(pattern, paper, reach, p -> AS_DRAWN).map(f -> new SeamJoin.Ref(f.piece().id(), f.edge().name()));
+        return EdgeUnderPointer.find(pattern.pieces(), paper, reach, p -> AS_DRAWN).map(f -> new SeamJoin.Ref(f.piece().id(), f.edge().name()));
     }
 }

@@ -1,10 +1,10 @@
 package bathyra.app.measure;
 
 import bathyra.app.measure.Torso.Ring;
-import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
+import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -13,28 +13,23 @@ import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Reckoned;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
 /** Draws the torso computed from the entered figures, from the side on which the tape in hand lies. */
-final class Figure extends Pane {
+final class Figure extends PaintedPane {
     private static final double MARGIN = 30;
     private static final double TAG_APART = 44;
     private static final double TAGS = 84;
 
-    private final Canvas canvas = new Canvas();
-    private final Palette palette = new Palette(this::paint);
     private MeasurementSet set = MeasurementSet.empty();
     private MeasurementKey inHand = MeasurementKey.BUST;
     private LengthUnit unit = LengthUnit.CM;
     private double tapeFrom = -1;
 
     Figure() {
-        getChildren().addAll(canvas, palette);
         setMinWidth(240);
         setAccessibleText("A torso with the tape where the measurement in hand is taken");
     }
@@ -43,37 +38,30 @@ final class Figure extends Pane {
         set = nextSet;
         inHand = nextInHand;
         unit = nextUnit;
-        paint();
+        repaint();
     }
 
     /** Where the tape comes out from under the page, in pixels from the top. */
     void tapeFrom(double y) {
         if (y != tapeFrom) {
             tapeFrom = y;
-            paint();
+            repaint();
         }
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        paint();
-    }
-
-    private void paint() {
-        if (canvas.getHeight() < 100 || canvas.getWidth() < 100) {
+    protected void paint(Surface g) {
+        if (getHeight() < 100 || getWidth() < 100) {
             return;
         }
-        Surface g = new CanvasSurface(canvas);
         Torso torso = new Torso(set);
         Torso.View view = Torso.view(inHand);
         List<Ring> rings = torso.rings(view);
         double bottom = torso.bottom();
         double widest = Math.max(215, rings.stream().mapToDouble(r -> Math.max(r.left(), r.right())).max().orElse(200));
-        double scale = Math.min((canvas.getHeight() - 2 * MARGIN) / (bottom + 105), (canvas.getWidth() - TAGS - 40) / (2 * widest));
-        double middle = (canvas.getWidth() - TAGS) / 2;
-        double top = (canvas.getHeight() - scale * (bottom + 105)) / 2 + 105 * scale;
+        double scale = Math.min((getHeight() - 2 * MARGIN) / (bottom + 105), (getWidth() - TAGS - 40) / (2 * widest));
+        double middle = (getWidth() - TAGS) / 2;
+        double top = (getHeight() - scale * (bottom + 105)) / 2 + 105 * scale;
         bands(g, rings, top, scale);
         isobaths(g, torso, view, middle, top, scale);
         features(g, torso, view, middle, top, scale);
@@ -86,18 +74,18 @@ final class Figure extends Pane {
             free = tag + TAG_APART;
         }
         torso.run(inHand).ifPresent(run -> lay(g, run, middle, top, scale));
-        text(g, view.label(), canvas.getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
+        text(g, view.label(), getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
         setAccessibleText("A torso " + view.label().toLowerCase(java.util.Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
     }
 
     private void bands(Surface g, List<Ring> rings, double top, double scale) {
         Ink[] inks = {Ink.SEA_1, Ink.SEA_1, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_4, Ink.SEA_5};
-        g.setFill(palette.of(Ink.SEA_1));
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.setFill(palette().of(Ink.SEA_1));
+        g.fillRect(0, 0, getWidth(), getHeight());
         for (int i = 0; i < rings.size(); i++) {
             double y = top + rings.get(i).y() * scale;
-            g.setFill(palette.of(inks[i + 1]));
-            g.fillRect(0, y, canvas.getWidth(), Math.max(0, canvas.getHeight() - y));
+            g.setFill(palette().of(inks[i + 1]));
+            g.fillRect(0, y, getWidth(), Math.max(0, getHeight() - y));
         }
     }
 
@@ -125,12 +113,12 @@ final class Figure extends Pane {
                 }
             }
             g.closePath();
-            g.setFill(palette.of(Ink.SHALLOW));
+            g.setFill(palette().of(Ink.SHALLOW));
             g.setGlobalAlpha(i == 0 ? 0.75 : 1);
-            g.setFill(i == 0 ? palette.of(Ink.SHALLOW) : palette.of(Ink.SHALLOW).interpolate(palette.of(Ink.SEA_1), i * 0.17));
+            g.setFill(i == 0 ? palette().of(Ink.SHALLOW) : palette().of(Ink.SHALLOW).interpolate(palette().of(Ink.SEA_1), i * 0.17));
             g.fill();
             g.setGlobalAlpha(1);
-            g.setStroke(i == 0 ? palette.of(Ink.TEAL) : palette.of(Ink.LINE));
+            g.setStroke(i == 0 ? palette().of(Ink.TEAL) : palette().of(Ink.LINE));
             g.setLineWidth(i == 0 ? 2.4 : 0.7);
             g.setLineDashes();
             g.stroke();
@@ -147,7 +135,7 @@ final class Figure extends Pane {
                 for (int ring = 3; ring >= 1; ring--) {
                     disc(g, x, y, radius * ring / 3, radius * ring / 3, ring * 0.2);
                 }
-                g.setFill(palette.of(Ink.INK));
+                g.setFill(palette().of(Ink.INK));
                 g.fillOval(x - 3, y - 3, 6, 6);
             }
             return;
@@ -160,25 +148,25 @@ final class Figure extends Pane {
         for (int side = -1; side <= 1; side += 2) {
             disc(g, middle + side * 84 * scale, top + (upper - 40) * scale, 46 * scale, 72 * scale, 0.3);
         }
-        g.setStroke(palette.of(Ink.LINE));
+        g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(1);
         g.strokeLine(middle, top, middle, top + torso.level(MeasurementKey.HIGH_HIP) * scale);
     }
 
     private void disc(Surface g, double x, double y, double halfWidth, double halfHeight, double share) {
-        g.setFill(palette.of(Ink.SHALLOW).interpolate(palette.of(Ink.SEA_1), 1 - share));
+        g.setFill(palette().of(Ink.SHALLOW).interpolate(palette().of(Ink.SEA_1), 1 - share));
         g.fillOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
-        g.setStroke(palette.of(Ink.LINE));
+        g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(0.7);
         g.strokeOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
     }
 
     private void stand(Surface g, double middle, double top, double scale, double bottom) {
-        g.setFill(palette.of(Ink.BRASS_LIGHT));
-        g.fillRect(middle - 7, top + bottom * scale, 14, canvas.getHeight());
-        g.setStroke(palette.of(Ink.BRASS));
+        g.setFill(palette().of(Ink.BRASS_LIGHT));
+        g.fillRect(middle - 7, top + bottom * scale, 14, getHeight());
+        g.setStroke(palette().of(Ink.BRASS));
         g.setLineWidth(1);
-        g.strokeRect(middle - 7, top + bottom * scale, 14, canvas.getHeight());
+        g.strokeRect(middle - 7, top + bottom * scale, 14, getHeight());
     }
 
     private void level(Surface g, Ring ring, double middle, double top, double scale, double tag) {
@@ -191,7 +179,7 @@ final class Figure extends Pane {
         if (held) {
             roundTheBack(g, middle - left, middle + right, y);
             for (Layer layer : TAPE) {
-                layer.set(g, palette);
+                layer.set(g, palette());
                 g.beginPath();
                 fromThePage(g, middle - left, y);
                 g.quadraticCurveTo(middle, y + 16, middle + right, y);
@@ -200,14 +188,14 @@ final class Figure extends Pane {
             g.setLineDashes();
             value.ifPresent(v -> chip(g, middle + right * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
         } else {
-            g.setStroke(palette.of(Ink.TEAL));
+            g.setStroke(palette().of(Ink.TEAL));
             g.setLineWidth(1.4);
             g.setLineDashes(estimate || value.isEmpty() ? new double[] {4, 3} : new double[0]);
             arc(g, middle - left, middle + right, y);
             g.setLineDashes();
         }
-        double edge = canvas.getWidth() - 10;
-        g.setStroke(palette.of(Ink.LINE));
+        double edge = getWidth() - 10;
+        g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(held ? 1.8 : 1);
         double bend = Math.min(edge - 78, middle + right + 5 + Math.abs(tag - y));
         g.strokePolyline(new double[] {middle + right + 5, Math.max(bend, middle + right + 6), edge}, new double[] {y, tag, tag}, 3);
@@ -240,7 +228,7 @@ final class Figure extends Pane {
     }
 
     private void roundTheBack(Surface g, double from, double to, double y) {
-        g.setStroke(palette.of(Ink.LINE));
+        g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(1.2);
         g.setLineDashes(4, 3);
         g.beginPath();
@@ -252,10 +240,10 @@ final class Figure extends Pane {
 
     private void chip(Surface g, double x, double y, String words) {
         double width = words.length() * 7.6 + 14;
-        g.setFill(palette.of(Ink.INK));
+        g.setFill(palette().of(Ink.INK));
         g.fillRoundRect(x - width / 2, y - 13, width, 26, 8, 8);
         g.setFont(Lettering.FIGURE_BOLD);
-        g.setFill(palette.of(Ink.PAPER));
+        g.setFill(palette().of(Ink.PAPER));
         g.setTextAlign(TextAlignment.CENTER);
         g.fillText(words, x, y + 5);
     }
@@ -272,7 +260,7 @@ final class Figure extends Pane {
         double[] xs = run.points().stream().mapToDouble(p -> middle + p[0] * scale).toArray();
         double[] ys = run.points().stream().mapToDouble(p -> top + p[1] * scale).toArray();
         for (Layer layer : TAPE) {
-            layer.set(g, palette);
+            layer.set(g, palette());
             if (run.closed()) {
                 g.strokePolygon(xs, ys, xs.length);
             } else {
@@ -281,14 +269,14 @@ final class Figure extends Pane {
         }
         g.setLineDashes();
         if (!run.closed()) {
-            g.setFill(palette.of(Ink.BRASS_LIGHT));
+            g.setFill(palette().of(Ink.BRASS_LIGHT));
             g.fillOval(xs[xs.length - 1] - 5, ys[ys.length - 1] - 5, 10, 10);
         }
     }
 
     private void text(Surface g, String words, double x, double y, Ink ink, Font font) {
         g.setFont(font);
-        g.setFill(palette.of(ink));
+        g.setFill(palette().of(ink));
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText(words, x, y);
     }

@@ -291,7 +291,7 @@ final class PiecesDrawing implements Drawing {
 
     /** The edge nearest to a place of the table, if one is near. */
     Optional<EdgeAt> edgeAt(Point table, double reach) {
-        return EdgeUnderPointer.find(look.pattern(), table, reach, this::place).map(found -> new EdgeAt(found.piece().id(), found.edge().name()));
+        return EdgeUnderPointer.find(look.pattern().pieces(), table, reach, this::place).map(found -> new EdgeAt(found.piece().id(), found.edge().name()));
     }
 
     private static void grain(Brush brush, Piece piece, Placement place) {
@@ -331,6 +331,6 @@ final class PiecesDrawing implements Drawing {
 
     @Override
     public String under(Point paper, double reach) {
-        return EdgeUnderPointer.describe(look.pattern(), paper, reach, look.unit(), this::place);
+        return EdgeUnderPointer.describe(look.pattern().pieces(), paper, reach, look.unit(), this::place);
     }
 }

@@ -2,23 +2,20 @@ package bathyra.app.rail;
 
 import bathyra.app.shell.Stage;
 import bathyra.app.shell.Workshop;
-import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
-import bathyra.app.table.Palette;
+import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.StrokeLineCap;
 
 /** The stages of the job as pairs of eyelets with a cord: tight when done, slack when to be looked at, unlaced when it cannot be. */
-public final class LacingRail extends Pane {
+public final class LacingRail extends PaintedPane {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final double MIDDLE = 31;
     private static final double FIRST = 98;
@@ -37,8 +34,6 @@ public final class LacingRail extends Pane {
     }
 
     private final Workshop workshop;
-    private final Canvas canvas = new Canvas();
-    private final Palette palette = new Palette(this::paint);
     private final Map<Stage, Button> tabs = new EnumMap<>(Stage.class);
     private final Map<Stage, Lacing> lacing = new EnumMap<>(Stage.class);
 
@@ -48,7 +43,7 @@ public final class LacingRail extends Pane {
         Label wordmark = new Label("Bathyra");
         wordmark.getStyleClass().add("wordmark");
         wordmark.relocate(52, 14);
-        getChildren().addAll(canvas, wordmark, palette);
+        getChildren().add(wordmark);
         for (Stage stage : Stage.values()) {
             Button tab = new Button();
             tab.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
@@ -79,7 +74,7 @@ public final class LacingRail extends Pane {
             }
             tab.pseudoClassStateChanged(SELECTED, workshop.stageProperty().get() == stage);
         }
-        paint();
+        repaint();
     }
 
     private static VBox lines(Stage stage, String why, Button tab) {
@@ -91,14 +86,6 @@ public final class LacingRail extends Pane {
         VBox lines = why.isEmpty() ? new VBox(name) : new VBox(-2, name, reason);
         lines.setAlignment(Pos.CENTER_LEFT);
         return lines;
-    }
-
-    @Override
-    protected void layoutChildren() {
-        super.layoutChildren();
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        paint();
     }
 
     /** Half the opening at a height, one soft curve down the rail. */
@@ -116,14 +103,14 @@ public final class LacingRail extends Pane {
         return lacing.get(Stage.values()[above]).gap * (1 - share) + lacing.get(Stage.values()[below]).gap * share;
     }
 
-    private void paint() {
-        if (canvas.getHeight() <= 0 || lacing.isEmpty()) {
+    @Override
+    protected void paint(Surface g) {
+        if (getHeight() <= 0 || lacing.isEmpty()) {
             return;
         }
-        Surface g = new CanvasSurface(canvas);
-        double height = canvas.getHeight();
-        g.setFill(palette.of(Ink.CLOTH));
-        g.fillRect(0, 0, canvas.getWidth(), height);
+        double height = getHeight();
+        g.setFill(palette().of(Ink.CLOTH));
+        g.fillRect(0, 0, getWidth(), height);
         g.beginPath();
         for (double y = 0; y <= height; y += 4) {
             if (y == 0) {
@@ -136,9 +123,9 @@ public final class LacingRail extends Pane {
             g.lineTo(MIDDLE + gap(y), y);
         }
         g.closePath();
-        g.setFill(palette.of(Ink.SEA_4));
+        g.setFill(palette().of(Ink.SEA_4));
         g.fill();
-        g.setStroke(palette.of(Ink.CORD));
+        g.setStroke(palette().of(Ink.CORD));
         g.setGlobalAlpha(0.28);
         g.setLineDashes(4, 3);
         g.setLineWidth(1);
@@ -199,7 +186,7 @@ public final class LacingRail extends Pane {
                 g.bezierCurveTo(x + from * 6, y(last) + 18, x - from * 8, y(last) + 30, x - from * 6, y(last) + drop);
                 g.stroke();
             });
-            g.setStroke(palette.of(Ink.BRASS_LIGHT));
+            g.setStroke(palette().of(Ink.BRASS_LIGHT));
             g.setLineWidth(3);
             g.strokeLine(x - from * 6, y(last) + drop, x - from * 5, y(last) + drop + 8);
         }
@@ -213,10 +200,10 @@ public final class LacingRail extends Pane {
     }
 
     private void cord(Surface g, Runnable line) {
-        g.setStroke(palette.of(Ink.DEEP));
+        g.setStroke(palette().of(Ink.DEEP));
         g.setLineWidth(4.8);
         line.run();
-        g.setStroke(palette.of(Ink.CORD));
+        g.setStroke(palette().of(Ink.CORD));
         g.setLineWidth(3);
         line.run();
     }
@@ -226,15 +213,15 @@ public final class LacingRail extends Pane {
         for (int side = -1; side <= 1; side += 2) {
             double x = MIDDLE + side * eyelet(stage.ordinal());
             if (lacing.get(stage) == Lacing.UNLACED) {
-                g.setStroke(palette.of(Ink.BRASS_LIGHT));
+                g.setStroke(palette().of(Ink.BRASS_LIGHT));
                 g.setLineWidth(1.4);
                 g.strokeOval(x - 5.8, y - 5.8, 11.6, 11.6);
             } else {
-                g.setFill(palette.of(Ink.BRASS_LIGHT));
+                g.setFill(palette().of(Ink.BRASS_LIGHT));
                 g.fillOval(x - 5.8, y - 5.8, 11.6, 11.6);
-                g.setFill(palette.of(Ink.DEEP));
+                g.setFill(palette().of(Ink.DEEP));
                 g.fillOval(x - 3.4, y - 3.4, 6.8, 6.8);
-                g.setFill(palette.of(Ink.CORD));
+                g.setFill(palette().of(Ink.CORD));
                 g.fillOval(x - 2.4, y - 2.4, 4.8, 4.8);
             }
         }

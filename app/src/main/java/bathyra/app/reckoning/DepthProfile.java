@@ -1,19 +1,16 @@
 package bathyra.app.reckoning;
 
-import bathyra.app.table.CanvasSurface;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
-import bathyra.app.table.Palette;
+import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import java.util.Arrays;
 import java.util.List;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
 /** Lines over depth, as on a sounding chart: depth runs downwards, what was measured to the right. */
-public final class DepthProfile extends Pane {
+public final class DepthProfile extends PaintedPane {
     private static final double HEIGHT = 132;
     private static final double LEFT = 74;
     private static final double RIGHT = 8;
@@ -33,16 +30,12 @@ public final class DepthProfile extends Pane {
     /** A depth with its name. */
     public record Mark(String name, double depth) {}
 
-    private final Canvas canvas = new Canvas(10, HEIGHT);
-    private final Palette palette = new Palette(this::paint);
     private List<Line> lines = List.of();
     private List<Mark> marks = List.of();
     private boolean fromNothing;
 
     public DepthProfile() {
-        getChildren().addAll(canvas, palette);
-        setMinHeight(HEIGHT);
-        setMaxHeight(HEIGHT);
+        super(HEIGHT);
     }
 
     /** @param nought whether the values are drawn from nothing on, or only their range */
@@ -51,21 +44,15 @@ public final class DepthProfile extends Pane {
         marks = levels;
         fromNothing = nought;
         setAccessibleText(says);
-        paint();
+        repaint();
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        paint();
-    }
-
-    private void paint() {
-        double width = canvas.getWidth();
+    protected void paint(Surface g) {
+        double width = getWidth();
         if (lines.isEmpty() || marks.isEmpty() || width < LEFT + 40) {
             return;
         }
-        Surface g = new CanvasSurface(canvas);
         g.clearRect(0, 0, width, HEIGHT);
         double[] all = lines.stream().flatMapToDouble(l -> Arrays.stream(l.values())).sorted().toArray();
         double high = all[all.length - 1];
@@ -90,7 +77,7 @@ public final class DepthProfile extends Pane {
         double last = -20;
         for (Mark mark : marks) {
             double y = TOP + (mark.depth() - top) * deep;
-            g.setStroke(palette.of(Ink.RULE));
+            g.setStroke(palette().of(Ink.RULE));
             g.setLineWidth(1);
             g.setLineDashes();
             g.strokeLine(LEFT, y, width - RIGHT, y);
@@ -110,21 +97,21 @@ public final class DepthProfile extends Pane {
             y[i] = TOP + (line.depths()[i] - top) * deep;
         }
         g.strokePolyline(x, y, x.length);
-        g.setFill(palette.of(line.ink()));
+        g.setFill(palette().of(line.ink()));
         for (int i = 0; line.dotted() && i < x.length; i++) {
             g.fillOval(x[i] - 3, y[i] - 3, 6, 6);
         }
     }
 
     private void stroke(Surface g, Line line) {
-        g.setStroke(palette.of(line.ink()));
+        g.setStroke(palette().of(line.ink()));
         g.setLineWidth(2);
         g.setLineDashes(line.dash());
     }
 
     private void text(Surface g, String words, double x, double y) {
         g.setFont(Lettering.FIGURE);
-        g.setFill(palette.of(Ink.INK_2));
+        g.setFill(palette().of(Ink.INK_2));
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.BASELINE);
         g.fillText(words, x, y);

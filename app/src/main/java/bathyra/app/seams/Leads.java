@@ -18,7 +18,8 @@ final class Leads {
     /** @param columns where the columns of the soundings hang, in pixels from the table's left end */
     static void paint(Brush brush, List<SeamPlace> seams, Point[] ends, double[] columns, SeamPlace chosen, double height) {
         Surface g = brush.context();
-        for (int i = 0; i < seams.size(); i++) {
+        // Right after a seam has come, the columns still hang for those before.
+        for (int i = 0; i < Math.min(seams.size(), columns.length); i++) {
             boolean held = seams.get(i).equals(chosen);
             double x = columns[i];
             Point end = ends[i];

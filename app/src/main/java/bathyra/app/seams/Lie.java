@@ -9,6 +9,7 @@ import bathyra.girth.Level;
 import bathyra.panel.Panel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -25,7 +26,8 @@ record Lie(Optional<Level> together, boolean whole, Joining joined) {
     List<Placement> places(Draft draft) {
         List<Placement> places = new ArrayList<>();
         if (joined != Joining.APART) {
-            places.addAll(joined.place(draft).values());
+            Map<String, Placement> joinedPlaces = joined.place(draft);
+            draft.panelPieces().forEach(piece -> places.add(joinedPlaces.get(piece.id())));
             return places;
         }
         Point end = null;

@@ -42,6 +42,7 @@ final class SeamsDrawing implements Drawing {
     private static final double TAG_RIGHT = 200;
     /** A seam that moved by less than this between two drafts is drawn once. */
     private static final double MOVED = 0.1;
+    private static final double COARSE = 1;
 
     private final Draft draft;
     private final LengthUnit unit;
@@ -50,6 +51,7 @@ final class SeamsDrawing implements Drawing {
     private final double[] columns;
     private final LevelBands bands;
     private final Lie lie;
+    private final List<Piece> pieces;
     private final List<Placement> places;
     private final boolean apart;
 
@@ -62,6 +64,7 @@ final class SeamsDrawing implements Drawing {
     SeamsDrawing(Draft draft, LengthUnit unit, Cell selected, Optional<Draft> former, double[] columns, Lie lie) {
         this.draft = draft;
         this.lie = lie;
+        this.pieces = draft.panelPieces();
         this.places = lie.places(draft);
         this.apart = lie.isApart(draft);
         this.unit = unit;
@@ -73,10 +76,15 @@ final class SeamsDrawing implements Drawing {
 
     @Override
     public Point[] extent() {
-        double top = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).min().orElse(0);
-        double bottom = draft.pattern().pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).max().orElse(1);
+        double top = pieces.stream().flatMap(p -> outermost(p).stream()).mapToDouble(Point::y).min().orElse(0);
+        double bottom = pieces.stream().flatMap(p -> outermost(p).stream()).mapToDouble(Point::y).max().orElse(1);
         double right = draft.girths().widestFront().value() + draft.girths().widestBack().value();
         return new Point[] {new Point(lie.whole() ? -right : 0, top), new Point(right + (lie.whole() ? 0 : 40), bottom)};
+    }
+
+    /** The cutting line, or the sewing line of what has no allowances yet. */
+    private static List<Point> outermost(Piece piece) {
+        return piece.cutLine().isEmpty() ? piece.flattened(COARSE) : piece.cutLine();
     }
 
     @Override
@@ -108,7 +116,6 @@ final class SeamsDrawing implements Drawing {
         if (lie.whole()) {
             otherHalf(brush);
         }
-        List<Piece> pieces = draft.pattern().pieces();
         List<Path> panels = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             panels.add(places.get(i).of(pieces.get(i).path()));
@@ -119,7 +126,7 @@ final class SeamsDrawing implements Drawing {
         if (apart) {
             draft.intakes().seams().forEach(seam -> coral(brush, seam));
         }
-        outlines(brush, pieces);
+        outlines(brush);
         for (int i = 0; i < pieces.size(); i++) {
             grain(brush, pieces.get(i), places.get(i));
         }
@@ -135,7 +142,6 @@ final class SeamsDrawing implements Drawing {
 
     /** The other half, mirrored at centre front, without figures. */
     private void otherHalf(Brush brush) {
-        List<Piece> pieces = draft.pattern().pieces();
         for (int i = 0; i < pieces.size(); i++) {
             Path outline = mirrored(places.get(i).of(pieces.get(i).path()));
             fill(brush, outline);
@@ -175,7 +181,7 @@ final class SeamsDrawing implements Drawing {
         List<SeamPlace> seams = draft.intakes().seams();
         Point[] ends = new Point[seams.size()];
         for (int i = 0; i < ends.length; i++) {
-            Path edge = draft.pattern().pieces().get(i).edge(seams.get(i).id()).path();
+            Path edge = pieces.get(i).edge(seams.get(i).id()).path();
             ends[i] = places.get(i).of(edge.start().y() > edge.end().y() ? edge.start() : edge.end());
         }
         return ends;
@@ -187,9 +193,14 @@ final class SeamsDrawing implements Drawing {
             return;
         }
         List<Path> moved = new ArrayList<>();
-        for (int i = 0; i < draft.pattern().pieces().size(); i++) {
-            for (OutlineEdge edge : draft.pattern().pieces().get(i).outline()) {
-                Path was = before.pattern().pieces().get(i).edge(edge.name()).path();
+        List<Piece> former = before.panelPieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            for (OutlineEdge edge : pieces.get(i).outline()) {
+                Optional<Path> same = former.get(i).outline().stream().filter(e -> e.name().equals(edge.name())).map(OutlineEdge::path).findFirst();
+                if (same.isEmpty()) {
+                    continue;
+                }
+                Path was = same.get();
                 if (edge.kind() == OutlineEdge.Kind.SEAM && was.at(was.length() / 2).point().distance(edge.path().at(edge.path().length() / 2).point()) > MOVED) {
                     moved.add(was);
                 }
@@ -242,7 +253,7 @@ final class SeamsDrawing implements Drawing {
     }
 
     /** Level lines, sewing lines, folds and the chosen seam, each kind as one path. */
-    private void outlines(Brush brush, List<Piece> pieces) {
+    private void outlines(Brush brush) {
         List<Path> levels = new ArrayList<>();
         List<Path> held = new ArrayList<>();
         List<Path> edges = new ArrayList<>();
@@ -280,9 +291,9 @@ final class SeamsDrawing implements Drawing {
         g.strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {top + 9, top, top + 9}, 3);
         double foot = clearOfWaist(brush, bottom);
         brush.text(Integer.toString(piece.order()), gx + 6, foot - 24, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
-        LevelMark waist = piece.mark(Level.WAIST.id()).orElseThrow();
+        Optional<LevelMark> waist = piece.mark(Level.WAIST.id());
         int row = 0;
-        if (waist.length() * brush.view().scale() < NAME_ROOM) {
+        if (waist.isEmpty() || waist.get().length() * brush.view().scale() < NAME_ROOM) {
             return;
         }
         for (String word : piece.name().split(" ")) {
@@ -303,7 +314,6 @@ final class SeamsDrawing implements Drawing {
 
     /** The two edges between which a seam's intake lies; the last one ends at the straight centre back. */
     private Path[] between(SeamPlace seam) {
-        List<Piece> pieces = draft.pattern().pieces();
         int i = draft.intakes().seams().indexOf(seam);
         Path edge = pieces.get(i).edge(seam.id()).path();
         if (i + 1 < pieces.size()) {
@@ -380,6 +390,6 @@ final class SeamsDrawing implements Drawing {
 
     @Override
     public String under(Point paper, double reach) {
-        return EdgeUnderPointer.describe(draft.pattern(), paper, reach, unit, piece -> places.get(draft.pattern().pieces().indexOf(piece)));
+        return EdgeUnderPointer.describe(pieces, paper, reach, unit, piece -> places.get(pieces.indexOf(piece)));
     }
 }

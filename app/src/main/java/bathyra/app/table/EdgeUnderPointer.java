@@ -5,8 +5,8 @@ import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.OutlineEdge;
-import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -23,9 +23,9 @@ public final class EdgeUnderPointer {
      * @param reach farther away nothing is found, mm
      * @param place how each piece lies on the table
      */
-    public static Optional<Found> find(Pattern pattern, Point paper, double reach, Function<Piece, Placement> place) {
+    public static Optional<Found> find(List<Piece> pieces, Point paper, double reach, Function<Piece, Placement> place) {
         Optional<Found> best = Optional.empty();
-        for (Piece piece : pattern.pieces()) {
+        for (Piece piece : pieces) {
             Point at = place.apply(piece).back(paper);
             for (OutlineEdge edge : piece.outline()) {
                 double distance = edge.path().nearest(at).point().distance(at);
@@ -38,7 +38,7 @@ public final class EdgeUnderPointer {
     }
 
     /** What lies there, in a line; empty for nothing. */
-    public static String describe(Pattern pattern, Point paper, double reach, LengthUnit unit, Function<Piece, Placement> place) {
-        return find(pattern, paper, reach, place).map(f -> f.piece().name() + ", " + f.edge().name().replace('-', ' ') + ": " + LengthText.say(Length.mm(f.edge().path().length()), unit) + " in all").orElse("");
+    public static String describe(List<Piece> pieces, Point paper, double reach, LengthUnit unit, Function<Piece, Placement> place) {
+        return find(pieces, paper, reach, place).map(f -> f.piece().name() + ", " + f.edge().name().replace('-', ' ') + ": " + LengthText.say(Length.mm(f.edge().path().length()), unit) + " in all").orElse("");
     }
 }

@@ -159,7 +159,11 @@ public final class Table extends Pane {
             bare.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
             return;
         }
-        Brush brush = new Brush(new CanvasSurface(canvas), palette::of, view.get());
+        Surface surface = new CanvasSurface(canvas);
+        Painting.guarded(surface, palette::of, canvas.getWidth(), canvas.getHeight(), g -> paint(new Brush(g, palette::of, view.get())));
+    }
+
+    private void paint(Brush brush) {
         brush.fill(Ink.SEA_1);
         brush.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         drawing.paint(brush, canvas.getWidth(), canvas.getHeight());

@@ -1,7 +1,7 @@
 package bathyra.app.truing;
 
-import bathyra.app.table.CanvasSurface;
-import bathyra.app.table.Palette;
+import bathyra.app.table.PaintedPane;
+import bathyra.app.table.Surface;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
@@ -11,23 +11,19 @@ import bathyra.truing.SeamPair;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Pane;
 
 /** The truing strip: both edges of a seam along each other from the anchor, with a needle that walks them by pointer or arrow keys. */
-public final class TruingStrip extends Pane {
+public final class TruingStrip extends PaintedPane {
     private static final double STEP = 5;
     private static final double STRIDE = 50;
 
-    private final Canvas canvas = new Canvas();
-    private final Palette palette = new Palette(this::paint);
     private final DoubleProperty needle = new SimpleDoubleProperty(0);
     private Optional<TruingPainter> painter = Optional.empty();
 
     public TruingStrip() {
-        getChildren().addAll(canvas, palette);
+        super(TruingPainter.HEIGHT);
         setFocusTraversable(true);
         setOnMousePressed(e -> {
             requestFocus();
@@ -35,9 +31,7 @@ public final class TruingStrip extends Pane {
         });
         setOnMouseDragged(e -> walkTo(e.getX()));
         setOnKeyPressed(this::step);
-        needle.addListener((o, was, now) -> paint());
-        setMinHeight(TruingPainter.HEIGHT);
-        setMaxHeight(TruingPainter.HEIGHT);
+        needle.addListener((o, was, now) -> repaint());
         setId("truing-strip");
     }
 
@@ -47,14 +41,14 @@ public final class TruingStrip extends Pane {
         painter = Optional.of(new TruingPainter(pattern, pair, unit));
         setAccessibleText(seam.name() + ": edges " + LengthText.say(Length.mm(pair.totalA()), unit) + " and " + LengthText.say(Length.mm(pair.totalB()), unit)
                 + ", apart by " + LengthText.say(Length.mm(pair.worst()), LengthUnit.MM) + " at the most. Arrow keys walk the needle.");
-        paint();
+        repaint();
     }
 
     /** Takes the seam off the strip. */
     public void clear() {
         painter = Optional.empty();
         setAccessibleText("No seam is laid on the strip.");
-        paint();
+        repaint();
     }
 
     /** How far down the seam the needle stands, mm from its upper end. */
@@ -63,7 +57,7 @@ public final class TruingStrip extends Pane {
     }
 
     private void walkTo(double x) {
-        painter.ifPresent(p -> needle.set(p.arcAt(x, canvas.getWidth())));
+        painter.ifPresent(p -> needle.set(p.arcAt(x, getWidth())));
     }
 
     private void step(KeyEvent e) {
@@ -76,14 +70,8 @@ public final class TruingStrip extends Pane {
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(TruingPainter.HEIGHT);
-        paint();
-    }
-
-    private void paint() {
-        new CanvasSurface(canvas).clearRect(0, 0, canvas.getWidth(), TruingPainter.HEIGHT);
-        painter.ifPresent(p -> p.paint(new CanvasSurface(canvas), palette, canvas.getWidth(), needle.get()));
+    protected void paint(Surface g) {
+        g.clearRect(0, 0, getWidth(), TruingPainter.HEIGHT);
+        painter.ifPresent(p -> p.paint(g, palette(), getWidth(), needle.get()));
     }
 }

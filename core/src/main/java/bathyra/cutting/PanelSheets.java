@@ -157,7 +157,7 @@ final class PanelSheets {
         boolean front = i < fronts;
         int n = set.panels().size();
         OutlineEdge.Kind left = i > 0 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensInFront() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
-        OutlineEdge.Kind right = i < n - 1 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensBehind() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
+        OutlineEdge.Kind right = i < n - 1 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensBehind() ? OutlineEdge.Kind.CLOSURE : isCentreBackShaped() ? OutlineEdge.Kind.SEAM : OutlineEdge.Kind.FOLD;
         List<OutlineEdge> outline = List.of(
                 new OutlineEdge(UPPER, OutlineEdge.Kind.EDGE, Optional.empty(), upper),
                 new OutlineEdge(garment.seams().get(i).id(), right, Optional.empty(), rights.get(i)),
@@ -177,7 +177,18 @@ final class PanelSheets {
             SeamPlace seam = garment.seams().get(i);
             seams.add(new SeamJoin("S" + (i + 1), seam.label(), new SeamJoin.Ref(id(i), seam.id()), new SeamJoin.Ref(id(i + 1), seam.id())));
         }
+        if (!garment.fastening().closure().opensBehind() && isCentreBackShaped()) {
+            SeamJoin.Ref centre = new SeamJoin.Ref(id(set.panels().size() - 1), SeamPlace.CENTRE_BACK.id());
+            seams.add(new SeamJoin("SCB", SeamPlace.CENTRE_BACK.label(), centre, centre));
+        }
         return seams;
+    }
+
+    /** Whether centre back is taken in: then it cannot lie on the fold and is sewn. */
+    private boolean isCentreBackShaped() {
+        Path back = rights.get(rights.size() - 1);
+        Path chord = Path.of(new Line(back.start(), back.end()));
+        return back.flattened(Tolerance.CHORD).stream().anyMatch(p -> chord.nearest(p).point().distance(p) > Tolerance.FOLD);
     }
 
     private List<LevelMark> marks(Panel panel) {

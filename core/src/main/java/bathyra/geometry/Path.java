@@ -13,6 +13,9 @@ public final class Path {
     /** Enough to bring a parameter from the whole stretch to the last bit. */
     private static final int HALVINGS = 60;
     private static final int SAMPLES = 24;
+    /** A stretch that moves on by less than this, mm, stands still; its direction is then looked for so far beside, as a share of it. */
+    private static final double STILL = Tolerance.COINCIDENT;
+    private static final double BESIDE = 0.01;
     private static final int FLEX_SAMPLES = 12;
     /** Flatter than a radius of five metres is straight to the eye. */
     private static final double STRAIGHT = 1.0 / 5000;
@@ -97,12 +100,12 @@ public final class Path {
 
     /** The unit direction in which the path sets out. */
     public Vec startTangent() {
-        return segments.get(0).velocity(0).unit();
+        return direction(segments.get(0), 0);
     }
 
     /** The unit direction in which the path arrives. */
     public Vec endTangent() {
-        return segments.get(segments.size() - 1).velocity(1).unit();
+        return direction(segments.get(segments.size() - 1), 1);
     }
 
     public Path reversed() {
@@ -167,6 +170,16 @@ public final class Path {
             run += length;
         }
         return new Path(kept);
+    }
+
+    /** The direction of a stretch; where it stands still, as at an end whose handle has no length, the direction close by. */
+    private static Vec direction(Segment segment, double t) {
+        Vec velocity = segment.velocity(t);
+        if (velocity.length() > STILL) {
+            return velocity.unit();
+        }
+        Vec near = segment.at(Math.max(0, t - BESIDE)).to(segment.at(Math.min(1, t + BESIDE)));
+        return near.length() > STILL ? near.unit() : velocity.length() > 0 ? velocity.times(1 / velocity.length()) : Vec.DOWN;
     }
 
     /** The smallest radius of curvature anywhere on the path, mm. */
@@ -239,7 +252,7 @@ public final class Path {
             double length = lengths()[i];
             if (left <= length || i == segments.size() - 1) {
                 double t = parameterAt(segment, Math.min(left, length), length);
-                return new Place(before + Math.min(left, length), segment.at(t), segment.velocity(t).unit());
+                return new Place(before + Math.min(left, length), segment.at(t), direction(segment, t));
             }
             left -= length;
             before += length;
@@ -324,7 +337,7 @@ public final class Path {
             if (distances[s] <= least + length / SAMPLES) {
                 double t = refine(segment, point, guesses[s]);
                 if (best == null || segment.at(t).distance(point) < best.point().distance(point)) {
-                    best = new Place(before + segment.length(0, t), segment.at(t), segment.velocity(t).unit());
+                    best = new Place(before + segment.length(0, t), segment.at(t), direction(segment, t));
                 }
             }
             before += length;

@@ -56,21 +56,6 @@ public final class Shape {
         return polygon(one).distance(polygon(other));
     }
 
-    /** Two closed lines that share a stretch as one; holes left out. */
-    public static List<Point> joined(List<Point> one, List<Point> other) {
-        Geometry both = OverlayNGRobust.overlay(polygon(one), polygon(other), OverlayNG.UNION);
-        Polygon largest = null;
-        for (int i = 0; i < both.getNumGeometries(); i++) {
-            if (both.getGeometryN(i) instanceof Polygon part && (largest == null || part.getArea() > largest.getArea())) {
-                largest = part;
-            }
-        }
-        if (largest == null) {
-            throw new IllegalArgumentException("two closed lines without an area cannot be joined");
-        }
-        return Arrays.stream(largest.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList();
-    }
-
     /** A closed line moved out all round by as much at the least, mm, and by {@link #GROWN_MOST} times as much at the most; corners round. */
     public static List<Point> grown(List<Point> closed, double by) {
         // The chords of a rounded corner lie within its arc: the arc is taken so much wider that they do not come nearer.

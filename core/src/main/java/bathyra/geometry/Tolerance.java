@@ -8,6 +8,8 @@ public final class Tolerance {
     public static final double CHORD = 0.05;
     /** What a sewer takes up without noticing between two marks of a seam (C11). */
     public static final double SEAM = 0.5;
+    /** How far an edge on the fold may lie from straight (C12.1). */
+    public static final double FOLD = 0.5;
     /** The arc of the cups against the arc of the opening (C8). */
     public static final double CUP_ARC = 1.0;
     /** A level's pattern girth against its plan (C11). */

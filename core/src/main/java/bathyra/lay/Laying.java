@@ -2,7 +2,6 @@ package bathyra.lay;
 
 import bathyra.garment.LayerKind;
 import bathyra.geometry.Point;
-import bathyra.geometry.Shape;
 import bathyra.layer.Layer;
 import bathyra.measure.Length;
 import bathyra.measure.Sentence;
@@ -27,6 +26,8 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
     public static final String RIGHT = "-right";
     /** Pieces are cut with room for the shears. */
     public static final double GAP = 5;
+    /** A point of a cutting line that lies no farther from the fold lies on it, mm. */
+    private static final double ON_FOLD = 0.6;
     public static final double GAP_MOST = 40;
 
     public Laying {
@@ -54,8 +55,8 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
                 pieces.add(laid);
                 if (copy == 0 && laid.width() > width) {
                     hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, laid.width(), width, Sentence.of(folded
-                            ? piece.name() + " is {} wide, and the folded cloth leaves {}. Lay it open, or take a wider cloth." : piece.name() + " is {} wide, and the cloth leaves {} between its selvedges. Take a wider cloth, or cut the piece in two.",
-                            Length.mm(laid.width()), Length.mm(width))));
+                            ? "{} is {} wide, and the folded cloth leaves {}. Lay it open, or take a wider cloth." : "{} is {} wide, and the cloth leaves {} between its selvedges. Take a wider cloth, or cut the piece in two.",
+                            piece.name(), Length.mm(laid.width()), Length.mm(width))));
                 }
             }
         }
@@ -72,8 +73,22 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
     private static List<Point> opened(Piece piece) {
         List<Point> half = foldToTheLeft(piece);
         double fold = half.stream().mapToDouble(Point::x).min().orElse(0);
-        List<Point> right = half.stream().map(p -> new Point(p.x() - fold, p.y())).toList();
-        return Shape.joined(right, mirrored(right));
+        List<Point> right = new ArrayList<>(half.stream().map(p -> new Point(p.x() - fold, p.y())).toList());
+        right.remove(right.size() - 1);
+        // From the upper end of the fold, clockwise round the piece, to its lower end, and back up the other half.
+        int top = 0;
+        for (int i = 1; i < right.size(); i++) {
+            boolean onFold = right.get(i).x() < ON_FOLD;
+            top = onFold && (right.get(top).x() >= ON_FOLD || right.get(i).y() < right.get(top).y()) ? i : top;
+        }
+        Collections.rotate(right, -top);
+        while (right.size() > 2 && right.get(right.size() - 1).x() < ON_FOLD && right.get(right.size() - 2).x() < ON_FOLD) {
+            right.remove(right.size() - 1);
+        }
+        List<Point> left = mirrored(right);
+        List<Point> whole = new ArrayList<>(right);
+        whole.addAll(left.subList(1, left.size()));
+        return whole;
     }
 
     /** A piece on the fold with its fold on the left; every such piece is drawn so, but one turned over would not be. */

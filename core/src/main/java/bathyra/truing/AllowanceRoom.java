@@ -80,8 +80,8 @@ final class AllowanceRoom implements Check {
 
     private static Finding fault(Piece piece, Tight worst) {
         return Finding.mm("allowance", piece.id(), Finding.Status.FAULT, worst.over(), 0, Sentence.of(
-                piece.name() + ", " + worst.edge() + ": its allowance runs into another of the same piece by {}. There is room for {} on either side; narrow it, or leave it 0 and bind or face the edge.",
-                Length.mm(worst.over()), Length.mm(Math.floor(worst.room() / 2)))).at(piece.id(), worst.at());
+                "{}, {}: its allowance runs into another of the same piece by {}. There is room for {} on either side; narrow it, or leave it 0 and bind or face the edge.",
+                piece.name(), worst.edge(), Length.mm(worst.over()), Length.mm(Math.floor(worst.room() / 2)))).at(piece.id(), worst.at());
     }
 
     private static Optional<Tight> tight(Piece piece, OutlineEdge edge, double run, Round round) {

@@ -21,8 +21,7 @@ final class ClosedOutlines implements Check {
             worst = Math.max(worst, piece.outline().get(i).path().end().distance(piece.outline().get((i + 1) % n).path().start()));
         }
         boolean holds = worst <= Tolerance.CHORD;
-        return Finding.mm("closed-outline", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.CHORD, Sentence.of(
-                holds ? piece.name() + ": the outline is closed." : piece.name() + ": the outline has a gap of {}. Join its edges.",
-                holds ? new Object[0] : new Object[] {Length.mm(worst)}));
+        return Finding.mm("closed-outline", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.CHORD, holds
+                ? Sentence.of("{}: the outline is closed.", piece.name()) : Sentence.of("{}: the outline has a gap of {}. Join its edges.", piece.name(), Length.mm(worst)));
     }
 }

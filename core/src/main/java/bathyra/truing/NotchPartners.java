@@ -16,10 +16,10 @@ final class NotchPartners implements Check {
     private static Finding look(Pattern pattern, SeamJoin seam) {
         long a = count(pattern, seam.a());
         long b = count(pattern, seam.b());
-        Finding finding = new Finding("notch-partner", seam.id(), a == b ? Finding.Status.OK : Finding.Status.NOTE, Math.abs(a - b), 0, "count", Sentence.of(a == b
-                ? seam.name() + ": every notch meets one."
-                : seam.name() + ": " + notches(a) + " on " + pattern.piece(seam.a().piece()).name() + " and " + notches(b) + " on " + pattern.piece(seam.b().piece()).name()
-                        + ". The edges are compared from end to end only; add what is missing."), Optional.empty());
+        Finding finding = new Finding("notch-partner", seam.id(), a == b ? Finding.Status.OK : Finding.Status.NOTE, Math.abs(a - b), 0, "count", a == b
+                ? Sentence.of("{}: every notch meets one.", seam.name())
+                : Sentence.of("{}: {} on {} and {} on {}. The edges are compared from end to end only; add what is missing.", seam.name(),
+                        notches(a), pattern.piece(seam.a().piece()).name(), notches(b), pattern.piece(seam.b().piece()).name()), Optional.empty());
         return a == b ? finding : finding.at(seam.a().piece(), pattern.edge(seam.a()).path().start());
     }
 

@@ -22,16 +22,16 @@ final class UpsideDown implements Check {
 
     private static Finding look(Piece piece) {
         if (piece.marks().stream().anyMatch(m -> m.kind() == Mark.Kind.TOP)) {
-            return finding(piece, Finding.Status.OK, differs(piece), piece.name() + ": its top is marked.");
+            return finding(piece, Finding.Status.OK, differs(piece), Sentence.of("{}: its top is marked.", piece.name()));
         }
         double differs = differs(piece);
-        return differs >= ALIKE ? finding(piece, Finding.Status.OK, differs, piece.name() + ": its ends can be told apart by {}.")
-                : finding(piece, Finding.Status.NOTE, differs, piece.name() + ": with its ends changed over it differs by no more than {}, so it could be sewn in upside down. Mark its top.")
+        return differs >= ALIKE ? finding(piece, Finding.Status.OK, differs, Sentence.of("{}: its ends can be told apart by {}.", piece.name(), Length.mm(differs)))
+                : finding(piece, Finding.Status.NOTE, differs, Sentence.of("{}: with its ends changed over it differs by no more than {}, so it could be sewn in upside down. Mark its top.", piece.name(), Length.mm(differs)))
                         .at(piece.id(), piece.grain().to());
     }
 
-    private static Finding finding(Piece piece, Finding.Status status, double differs, String words) {
-        return Finding.mm("upside-down", piece.id(), status, differs, ALIKE, words.contains("{}") ? Sentence.of(words, Length.mm(differs)) : Sentence.of(words));
+    private static Finding finding(Piece piece, Finding.Status status, double differs, Sentence sentence) {
+        return Finding.mm("upside-down", piece.id(), status, differs, ALIKE, sentence);
     }
 
     /** How far the outline lies from itself when it is turned end for end; turned over as well, unless it is cut on the fold and looks alike on both sides. */

@@ -35,9 +35,12 @@ import bathyra.measure.MeasurementSet;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.Mark;
+import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
+import bathyra.truing.Truing;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -283,8 +286,21 @@ class StylesTest {
         assertThat(refused(corset)).contains("larger than its panel");
     }
 
+    @Test
+    void hollowALittleTighterThanCanBeSewn_isMarkedForClipping_andNoted() {
+        Garment corset = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS)).withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
+        Draft draft = draft(corset.withBust(Bust.PRINCESS.withWedge(ContourWedge.ARMHOLE, Length.mm(30))));
+        Finding noted = draft.findings().stream().filter(f -> f.id().equals("curvature") && f.status() == Finding.Status.NOTE).findFirst().orElseThrow();
+        assertThat(noted.value()).isBetween(6.0, 12.0);
+        Piece piece = draft.pattern().piece(noted.subject());
+        assertThat(piece.marks()).anyMatch(m -> m.kind() == Mark.Kind.CLIP && m.at().distance(noted.place().orElseThrow().at()) < 6);
+        Pattern unmarked = new Pattern("", "panel", draft.pattern().levels(), draft.pattern().pieces().stream().map(p -> new Piece(p.id(), p.name(), p.order(), p.front(), p.count(), p.onFold(), p.outline(), p.levelMarks(), p.notches(), p.grain(),
+                p.cutLine(), p.declared(), p.allowances(), List.of())).toList(), draft.pattern().seams(), draft.pattern().waistToLap());
+        assertThat(Truing.look(unmarked)).as("without its mark it is a fault").anyMatch(f -> f.id().equals("curvature") && f.status() == Finding.Status.FAULT);
+    }
+
     @ParameterizedTest
-    @CsvSource({"NECKLINE, 30", "ARMHOLE, 30", "STRAPLESS_TOP, 30"})
+    @CsvSource({"NECKLINE, 30", "STRAPLESS_TOP, 30"})
     void wedgeWiderThanItsEdge_isSaidWithTheWidestThatWorks(ContourWedge wedge, double width) {
         Garment corset = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS)).withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
         String said = refused(corset.withBust(Bust.PRINCESS.withWedge(wedge, Length.mm(width))));

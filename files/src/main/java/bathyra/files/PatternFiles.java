@@ -41,7 +41,7 @@ public final class PatternFiles {
      */
     public static List<Finding> tooWide(CuttingPlan plan, double across) {
         return plan.cuts().stream().filter(cut -> width(cut.piece()) > across).map(cut -> Finding.mm("paper", cut.id(), Finding.Status.FAULT, width(cut.piece()), across, Sentence.of(
-                cut.piece().name() + " is {} wide with its allowances, and {} can be drawn across this roll. Take a wider roll, or sheets.", Length.mm(width(cut.piece())), Length.mm(across)))).toList();
+                "{} is {} wide with its allowances, and {} can be drawn across this roll. Take a wider roll, or sheets.", cut.piece().name(), Length.mm(width(cut.piece())), Length.mm(across)))).toList();
     }
 
     private static double width(Piece piece) {

@@ -25,6 +25,7 @@ import bathyra.paper.Joined;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -165,8 +166,7 @@ final class EdgesDrawing implements Drawing {
     }
 
     private void upper(Map<LengthOption, Point> places) {
-        Point centre = ends(pattern.sheets().get(0), CENTRE_FRONT, true);
-        Sheet last = pattern.sheets().get(pattern.sheets().size() - 1);
+        Point centre = end(CENTRE_FRONT, true);
         if (garment.top().cover() == Cover.STRAPLESS) {
             if (!garment.kind().isOverBust()) {
                 return;
@@ -175,7 +175,7 @@ final class EdgesDrawing implements Drawing {
                 places.put(garment.upperEdge() == UpperShape.SWEETHEART ? LengthOption.SWEETHEART_DIP : LengthOption.EDGE_DIP, centre);
             }
             draft.cutting().apex().ifPresent(a -> places.put(LengthOption.COVERAGE, ends(pattern.sheet(a.inner()), a.seam(), true)));
-            places.put(LengthOption.BACK_FALL, ends(last, CENTRE_BACK, true));
+            places.put(LengthOption.BACK_FALL, end(CENTRE_BACK, true));
         } else if (garment.top().cover() == Cover.OFF_SHOULDER) {
             places.put(LengthOption.SHOULDER_LINE, centre);
         } else {
@@ -184,7 +184,7 @@ final class EdgesDrawing implements Drawing {
             if (garment.top().cover() == Cover.HALTER) {
                 pattern.sheets().stream().filter(s -> s.has("strap-end")).findFirst().ifPresent(s -> places.put(LengthOption.STRAP_WIDTH, laid.get(s.id()).apply(s.edge("strap-end").path().end())));
             } else {
-                places.put(LengthOption.BACK_NECKLINE, ends(last, CENTRE_BACK, true));
+                places.put(LengthOption.BACK_NECKLINE, end(CENTRE_BACK, true));
             }
         }
         Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has("side")).findFirst().orElseThrow();
@@ -196,18 +196,16 @@ final class EdgesDrawing implements Drawing {
 
     private void lower(Map<LengthOption, Point> places) {
         LowerShape shape = garment.lowerEdge();
-        Sheet first = pattern.sheets().get(0);
-        Sheet last = pattern.sheets().get(pattern.sheets().size() - 1);
         Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has("side")).findFirst().orElseThrow();
         if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) {
-            places.put(LengthOption.FRONT_LENGTH_BELOW, ends(first, CENTRE_FRONT, false));
-            places.put(LengthOption.BACK_LENGTH_BELOW, ends(last, CENTRE_BACK, false));
+            places.put(LengthOption.FRONT_LENGTH_BELOW, end(CENTRE_FRONT, false));
+            places.put(LengthOption.BACK_LENGTH_BELOW, end(CENTRE_BACK, false));
         }
         if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED || shape == LowerShape.STRAIGHT) {
             places.put(LengthOption.SIDE_LENGTH_BELOW, ends(side, "side", false));
         }
         if (shape == LowerShape.FLARED) {
-            places.put(LengthOption.FLARED_LENGTH, ends(first, CENTRE_FRONT, false));
+            places.put(LengthOption.FLARED_LENGTH, end(CENTRE_FRONT, false));
         }
     }
 
@@ -219,6 +217,11 @@ final class EdgesDrawing implements Drawing {
 
     private Optional<Point> corner() {
         return pattern.sheets().stream().flatMap(s -> s.declared().stream().filter(c -> c.degrees() == 270).map(c -> laid.get(s.id()).apply(c.at()))).findFirst();
+    }
+
+    /** The upper or the lower end of an edge that several sheets may have a stretch of, such as centre front under a yoke. */
+    private Point end(String edge, boolean top) {
+        return pattern.sheets().stream().filter(s -> s.has(edge)).map(s -> ends(s, edge, top)).min(Comparator.comparingDouble(p -> top ? p.y() : -p.y())).orElseThrow();
     }
 
     private Point ends(Sheet sheet, String edge, boolean top) {

@@ -25,6 +25,7 @@ import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.concurrent.Task;
+import org.slf4j.LoggerFactory;
 
 /** What can be done on the Lay stage: which layer lies on which cloth, laid automatically in the background or by hand. */
 public final class LayModel {
@@ -167,6 +168,10 @@ public final class LayModel {
             }
         };
         task.setOnSucceeded(e -> done(task, kind, laying, task.getValue()));
+        task.setOnFailed(e -> {
+            LoggerFactory.getLogger(LayModel.class).error("laying the {}", kind.id(), task.getException());
+            done(task, kind, laying, Optional.ofNullable(found.get(kind)).map(Found::lay).orElse(null));
+        });
         task.setOnCancelled(e -> done(task, kind, laying, Optional.ofNullable(found.get(kind)).map(Found::lay).orElse(null)));
         running = Optional.of(task);
         progress.set(0);

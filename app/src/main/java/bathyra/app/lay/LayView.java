@@ -185,8 +185,18 @@ public final class LayView extends TableStage {
     }
 
     @Override
+    protected boolean hasDrawing() {
+        return super.hasDrawing() && !model.layers().isEmpty();
+    }
+
+    @Override
     protected void showNothing() {
         handle.place(Map.of());
+        if (workshop.draft().isPresent()) {
+            card.begin("No layer is cut");
+            card.words("Every layer of this garment is left out, so there is nothing to lay on cloth. Choose on Pieces, under Layers, what it is made of.");
+            return;
+        }
         teach("Nothing to lay yet", "Here the pieces of each layer are laid on their cloth, so that one knows how much to buy and what it costs. Take the measurements first.");
     }
 

@@ -104,8 +104,9 @@ public final class BathyraWindow extends Application {
     /** What no deed answered for is logged; a book that failed is said as well, whichever button was pressed. */
     private void uncaught(Throwable e) {
         LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e);
-        if (workshop != null && e instanceof BookFailure why) {
-            Platform.runLater(() -> workshop.say(why));
+        if (workshop != null) {
+            String said = e instanceof BookFailure ? e.getMessage() : "The program failed at what you did last; it may not have been done. Everything before it is saved, and the log in the data folder says more.";
+            Platform.runLater(() -> workshop.say(said));
         }
     }
 

@@ -61,7 +61,7 @@ public final class Shell extends BorderPane {
         stop.setOnAction(e -> output.stop());
         HBox way = new HBox(written, stop);
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        middle.setTop(new VBox(new TopSlip(workshop, output), said, way));
+        middle.setTop(new VBox(new TopSlip(workshop, output), said, undrafted(), way));
         setLeft(new LacingRail(workshop));
         setCenter(middle);
         workshop.stageProperty().addListener((o, was, now) -> {
@@ -78,12 +78,59 @@ public final class Shell extends BorderPane {
         });
         workshop.shelfOpenProperty().addListener((o, was, now) -> {
             if (now) {
-                middle.setCenter(new ShelfView(workshop, files, restore));
+                shelf(restore);
             } else {
                 show();
             }
         });
+        workshop.stageFailureProperty().addListener((o, was, now) -> {
+            if (now.isPresent()) {
+                views.remove(workshop.stageProperty().get());
+                middle.setCenter(new StageFailedPage(workshop, files, this::again));
+            }
+        });
+        // Whatever changes, a stage that could not be shown is tried once more.
+        workshop.onShow(() -> {
+            if (workshop.stageFailureProperty().get().isPresent() && middle.getCenter() instanceof StageFailedPage) {
+                again();
+            }
+        });
+        if (workshop.shelfOpenProperty().get()) {
+            shelf(restore);
+        } else {
+            show();
+        }
+    }
+
+    private void shelf(Consumer<Backups.Backup> restore) {
+        middle.setCenter(new ShelfView(workshop, files, restore));
+    }
+
+    private void again() {
+        workshop.stageTried();
         show();
+    }
+
+    /** Says above the stage that the program failed on the commission in hand, with what can be done about it. */
+    private HBox undrafted() {
+        Label words = new Label("The program could not draft this. Everything is saved; what is shown is the last draft there was.");
+        words.getStyleClass().add("kept-draft");
+        Button back = new Button("Go back one change");
+        back.setId("undrafted-back");
+        back.getStyleClass().add("deed");
+        back.disableProperty().bind(workshop.undoLabelProperty().isEmpty());
+        back.setOnAction(e -> workshop.undo());
+        Label kept = new Label();
+        HBox row = new HBox(10, words, back, StageFailedPage.keep(workshop, files, kept), kept);
+        row.setId("undrafted");
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setVisible(workshop.isProgramFailing());
+        row.setManaged(workshop.isProgramFailing());
+        workshop.onShow(() -> {
+            row.setVisible(workshop.isProgramFailing());
+            row.setManaged(workshop.isProgramFailing());
+        });
+        return row;
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */
@@ -98,7 +145,16 @@ public final class Shell extends BorderPane {
     }
 
     private void show() {
-        middle.setCenter(views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
+        workshop.stageTried();
+        try {
+            middle.setCenter(view());
+        } catch (RuntimeException e) {
+            workshop.stageFailed(e);
+        }
+    }
+
+    private Node view() {
+        return views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
             case MEASURE -> new MeasureView(workshop, files);
             case BLOCK -> new BlockView(workshop, files);
             case GIRTHS -> new GirthsView(workshop);
@@ -108,7 +164,7 @@ public final class Shell extends BorderPane {
             case PIECES -> new PiecesView(workshop, output);
             case BONES -> new BonesView(workshop);
             case LAY -> new LayView(workshop, output);
-        }));
+        });
     }
 
     /** Undo and redo wherever the focus is; a text field's own undo gives way to them. */

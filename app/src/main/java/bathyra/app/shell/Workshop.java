@@ -39,6 +39,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
+import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
@@ -46,6 +47,9 @@ import org.slf4j.LoggerFactory;
  * saved, drafted and made known in one step.
  */
 public final class Workshop implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(Workshop.class);
+    /** What the list says of a commission on which the program itself failed. */
+    private static final String UNDRAFTED = "the program could not draft it";
     private static final String PLACE_COMMISSION = "commission";
     private static final String PLACE_STAGE = "stage";
     private static final String PLACE_THEME = "theme";
@@ -58,6 +62,7 @@ public final class Workshop implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Optional<Refusal>> refusal = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyStringWrapper undoLabel = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper redoLabel = new ReadOnlyStringWrapper("");
+    private final ReadOnlyObjectWrapper<Optional<Throwable>> stageFailure = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
@@ -111,18 +116,49 @@ public final class Workshop implements AutoCloseable {
         dark.set(book.place(PLACE_THEME).orElse("").equals("dark"));
         id = entries.stream().anyMatch(e -> e.id() == last) ? last : entries.get(0).id();
         drafting = true;
-        commission.set(book.find(id).orElseThrow());
+        commission.set(firstReadable(entries));
         labels();
         stage.addListener((o, was, now) -> book.keepPlace(PLACE_STAGE, now.name()));
         dark.addListener((o, was, now) -> book.keepPlace(PLACE_THEME, now ? "dark" : "light"));
     }
 
-    /** Takes the first draft, unless something else has been drafted since. */
+    /** The commission that was in hand; where it cannot be read the next one that can, and the book opens on its shelf. @throws BookFailure when none can be read */
+    private Commission firstReadable(List<WorkshopBook.Entry> entries) {
+        BookFailure first;
+        try {
+            return book.find(id).orElseThrow();
+        } catch (BookFailure e) {
+            LOG.error("the commission in hand cannot be read", e);
+            first = e;
+        }
+        for (WorkshopBook.Entry entry : entries) {
+            try {
+                Commission readable = book.find(entry.id()).orElseThrow();
+                id = entry.id();
+                failure.set(first.getMessage());
+                shelfOpen.set(true);
+                return readable;
+            } catch (BookFailure e) {
+                LOG.error("commission {} cannot be read", entry.id(), e);
+            }
+        }
+        throw first;
+    }
+
+    /** Takes the first draft, unless something else has been drafted since. Where the program could not make it the book opens on its shelf. */
     void firstDraft(Outcome outcome) {
         if (drafting) {
             take(outcome);
+            if (isProgramFailing()) {
+                shelfOpen.set(true);
+            }
             showAgain();
         }
+    }
+
+    /** Whether the program itself failed on the commission in hand. */
+    public boolean isProgramFailing() {
+        return refusal.get().filter(r -> r.cause() == Refusal.Cause.PROGRAM).isPresent();
     }
 
     /** Whether the first draft is still being made. */
@@ -140,9 +176,19 @@ public final class Workshop implements AutoCloseable {
         Optional<Draft> half = half();
         if (!half.equals(bonesOf)) {
             bonesOf = half;
-            bones = half.map(BonePlan::of);
+            bones = half.flatMap(Workshop::planned);
         }
         return bones;
+    }
+
+    /** Bones that cannot be planned are missing on their stage; the rail and the other stages go on. */
+    private static Optional<Bones> planned(Draft draft) {
+        try {
+            return Optional.of(BonePlan.of(draft));
+        } catch (RuntimeException e) {
+            LOG.error("the bones could not be planned", e);
+            return Optional.empty();
+        }
     }
 
     /** While something is in hand the rail says what it said before: planning the bones is not worth a part of a frame. */
@@ -165,7 +211,7 @@ public final class Workshop implements AutoCloseable {
         try {
             return PriceListJson.read(text);
         } catch (BadDocument e) {
-            LoggerFactory.getLogger(Workshop.class).warn("the price list could not be read, the invented one stands in", e);
+            LOG.warn("the price list could not be read, the invented one stands in", e);
             putAside(text);
             return PriceList.invented();
         }
@@ -369,6 +415,8 @@ public final class Workshop implements AutoCloseable {
             return;
         }
         changing = true;
+        // Drafted before it is saved: what cannot be drafted is saved as well, but marked.
+        Outcome outcome = Drafter.draft(after);
         try {
             book.backUpWhenDue();
             if (thing.equals(inHand)) {
@@ -379,11 +427,18 @@ public final class Workshop implements AutoCloseable {
                 beforeInHand = before;
                 draftBeforeInHand = draft.get();
             }
+            mark(outcome);
             failure.set("");
         } catch (BookFailure e) {
             failure.set(e.getMessage());
         }
-        show(after);
+        show(after, outcome);
+    }
+
+    private void mark(Outcome outcome) {
+        if (outcome instanceof Refusal none && none.cause() == Refusal.Cause.PROGRAM) {
+            book.state(id, UNDRAFTED);
+        }
     }
 
     /** How the commission stood before the thing in hand was taken up, for the name of the change. */
@@ -423,9 +478,9 @@ public final class Workshop implements AutoCloseable {
         }
     }
 
-    /** Says above the stage what the book could not do. */
-    void say(BookFailure why) {
-        failure.set(why.getMessage());
+    /** Says above the stage what could not be done. */
+    void say(String why) {
+        failure.set(why);
     }
 
     /** Lays down what is in hand: the next change is a new one. */
@@ -450,7 +505,11 @@ public final class Workshop implements AutoCloseable {
     }
 
     private void show(Commission next) {
-        take(Drafter.draft(next));
+        show(next, Drafter.draft(next));
+    }
+
+    private void show(Commission next, Outcome outcome) {
+        take(outcome);
         labels();
         // Set last: whoever listens to the commission finds the draft that belongs to it.
         commission.set(next);
@@ -463,8 +522,25 @@ public final class Workshop implements AutoCloseable {
             refusal.set(Optional.empty());
             draft.set(Optional.of(good));
         } else if (outcome instanceof Refusal none) {
+            none.thrown().ifPresent(e -> LOG.error("the program could not draft commission {}", id, e));
             refusal.set(Optional.of(none));
         }
+    }
+
+    /** Why the stage in view could not be shown; empty while it is. */
+    public ReadOnlyObjectProperty<Optional<Throwable>> stageFailureProperty() {
+        return stageFailure.getReadOnlyProperty();
+    }
+
+    /** A stage could not be shown. */
+    void stageFailed(Throwable why) {
+        LOG.error("the stage {} could not be shown", stage.get(), why);
+        stageFailure.set(Optional.of(why));
+    }
+
+    /** The stage is tried again. */
+    void stageTried() {
+        stageFailure.set(Optional.empty());
     }
 
     private void labels() {
@@ -492,7 +568,7 @@ public final class Workshop implements AutoCloseable {
         try {
             keepState();
         } catch (BookFailure e) {
-            LoggerFactory.getLogger(Workshop.class).debug("the state could not be noted", e);
+            LOG.debug("the state could not be noted", e);
         }
         closed = true;
         book.close();
@@ -510,14 +586,23 @@ public final class Workshop implements AutoCloseable {
     public static void whileShown(Node view, Workshop workshop, Runnable show) {
         workshop.stamp.addListener((o, was, now) -> {
             if (view.getScene() != null) {
-                show.run();
+                workshop.guarded(show);
             }
         });
         view.sceneProperty().addListener((o, was, now) -> {
             if (now != null) {
-                show.run();
+                workshop.guarded(show);
             }
         });
+    }
+
+    /** One stage that fails takes nothing else with it. */
+    private void guarded(Runnable show) {
+        try {
+            show.run();
+        } catch (RuntimeException e) {
+            stageFailed(e);
+        }
     }
 
     public ReadOnlyObjectProperty<Commission> commissionProperty() {

@@ -1,8 +1,10 @@
 package bathyra.app.table;
 
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.slf4j.Logger;
@@ -18,18 +20,32 @@ final class Painting {
 
     private Painting() {}
 
+    /** What a drawing says of itself; empty where it fails. */
+    static <T> Optional<T> answered(Supplier<T> question) {
+        try {
+            return Optional.of(question.get());
+        } catch (RuntimeException e) {
+            log(e);
+            return Optional.empty();
+        }
+    }
+
+    /** A drawing is painted at every move of the pointer: the same failure is logged once. */
+    private static void log(RuntimeException e) {
+        String what = Objects.toString(e) + (e.getStackTrace().length > 0 ? e.getStackTrace()[0] : "");
+        if (!what.equals(logged)) {
+            logged = what;
+            LOG.error("a drawing could not be painted", e);
+        }
+    }
+
     /** @param paint may throw whatever it likes */
     static void guarded(Surface g, Function<Ink, Color> colours, double width, double height, Consumer<Surface> paint) {
         g.save();
         try {
             paint.accept(g);
         } catch (RuntimeException e) {
-            // A drawing is painted at every move of the pointer: the same failure fills the log once.
-            String what = Objects.toString(e) + (e.getStackTrace().length > 0 ? e.getStackTrace()[0] : "");
-            if (!what.equals(logged)) {
-                logged = what;
-                LOG.error("a drawing could not be painted", e);
-            }
+            log(e);
             g.restore();
             g.save();
             g.setFill(colours.apply(Ink.SEA_1));

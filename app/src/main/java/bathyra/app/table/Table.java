@@ -2,6 +2,7 @@ package bathyra.app.table;
 
 import bathyra.geometry.Point;
 import bathyra.measure.LengthUnit;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -117,8 +118,12 @@ public final class Table extends Pane {
         if (drawing == null || getWidth() < RULER || getHeight() < RULER) {
             return;
         }
-        Point a = drawing.extent()[0];
-        Point b = drawing.extent()[1];
+        Optional<Point[]> extent = Painting.answered(drawing::extent);
+        if (extent.isEmpty()) {
+            return;
+        }
+        Point a = extent.get()[0];
+        Point b = extent.get()[1];
         double room = drawing.tagRoom();
         double across = getWidth() - RULER - room - drawing.rightRoom() - FIT_MARGIN;
         double scale = Math.min(across / (b.x() - a.x()), (getHeight() - RULER - drawing.footRoom() - 2 * FIT_MARGIN) / (b.y() - a.y()));
@@ -143,7 +148,7 @@ public final class Table extends Pane {
         pointerX = e.getX();
         pointerY = e.getY();
         if (drawing != null && view.get() != null) {
-            under.set(drawing.under(view.get().toPaper(e.getX(), e.getY()), REACH / view.get().scale()));
+            under.set(Painting.answered(() -> drawing.under(view.get().toPaper(e.getX(), e.getY()), REACH / view.get().scale())).orElse(""));
         }
         repaint();
     }

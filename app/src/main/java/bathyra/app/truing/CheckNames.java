@@ -23,6 +23,7 @@ public final class CheckNames {
             case "width-between" -> "Between levels";
             case "joined-edge" -> "Joined edges";
             case "square-centre" -> "Corners";
+            case "straight-fold" -> "Folds";
             case "curvature" -> "Curves";
             case "panel-width" -> "Widths";
             case "crossing" -> "Crossings";
@@ -69,6 +70,7 @@ public final class CheckNames {
             case "square-centre" -> "Centre front and back square, within " + degrees + "; 2° allowed.";
             case "width-between" -> count + " stretches run from level to level without bulging.";
             case "crossing" -> "No edge meets itself or a neighbour.";
+            case "straight-fold" -> count == 1 ? "The fold is straight, to " + value + "." : count + " folds are straight, to " + value + ".";
             case "fair-edge" -> count + " pieces run fair.";
             case "closed-outline" -> count + " outlines closed.";
             case "allowance" -> "Every allowance of " + count + " pieces has room.";

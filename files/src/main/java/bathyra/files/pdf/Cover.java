@@ -57,6 +57,7 @@ final class Cover {
         names.put("girth", "Girths as planned");
         names.put("joined-edge", "Joined edges straight on");
         names.put("square-centre", "Centres square");
+        names.put("straight-fold", "Folds straight");
         names.put("curvature", "Curves can be sewn");
         names.put("width-between", "Girths between the levels");
         names.put("fair-edge", "Long edges run fair");

@@ -52,6 +52,9 @@ public enum MeasurementKey {
         }
     }
 
+    private static final double POSSIBLE_LEAST = 0.5;
+    private static final double POSSIBLE_MOST = 1.5;
+
     private final String key;
     private final String label;
     private final Way way;
@@ -118,6 +121,21 @@ public enum MeasurementKey {
 
     public boolean isPlausible(Length length) {
         return length.compareTo(least) >= 0 && length.compareTo(most) <= 0;
+    }
+
+    /** The least that is taken even when it was taken twice: half of what is plausible. */
+    public Length possibleLeast() {
+        return Length.mm(least.millimetres() * POSSIBLE_LEAST);
+    }
+
+    /** The most that is taken even when it was taken twice: half as much again as is plausible. */
+    public Length possibleMost() {
+        return Length.mm(most.millimetres() * POSSIBLE_MOST);
+    }
+
+    /** Whether a body can have it at all; what is not plausible may be confirmed within these bounds only. */
+    public boolean isPossible(Length length) {
+        return length.compareTo(possibleLeast()) >= 0 && length.compareTo(possibleMost()) <= 0;
     }
 
     public static Optional<MeasurementKey> ofKey(String key) {

@@ -49,14 +49,30 @@ public final class Plausibility {
 
     /**
      * What was taken twice and is correct stays quiet; it is still on record. Only what no pattern can follow still stands in the
-     * way: figures that contradict each other.
+     * way: figures that contradict each other, and what no body can have.
      */
     private static Remark confirmed(MeasurementSet set, Remark remark) {
+        MeasurementKey first = remark.keys().get(0);
+        if (remark.keys().size() == 1 && !isPossible(set, first)) {
+            return set.confirmed().contains(first) ? bounded(remark, first) : remark;
+        }
         boolean odd = remark.weight() == Remark.Weight.NOTE || remark.weight() == Remark.Weight.STOPS && remark.keys().size() == 1;
         if (!odd || !set.confirmed().contains(remark.keys().get(0))) {
             return remark;
         }
         return new Remark(Remark.Weight.HOLDS, remark.keys(), new Sentence("Taken twice, correct. " + remark.sentence().pattern(), remark.sentence().parts()));
+    }
+
+    private static Remark bounded(Remark remark, MeasurementKey key) {
+        List<Object> parts = new ArrayList<>(remark.sentence().parts());
+        parts.addAll(List.of(key.possibleLeast(), key.possibleMost()));
+        return new Remark(remark.weight(), remark.keys(), new Sentence(remark.sentence().pattern() + " Taken twice or not, nothing under {} or over {} is drafted.", parts));
+    }
+
+    private static boolean isPossible(MeasurementSet set, MeasurementKey key) {
+        Length taken = set.taken().get(key);
+        Length right = set.right().get(key);
+        return (taken == null || key.isPossible(taken)) && (right == null || key.isPossible(key.isHalved() ? Length.mm(2 * right.millimetres()) : right));
     }
 
     /** The two halves of a girth: each doubled must be a girth that a body can have; what differs is drafted apart. */

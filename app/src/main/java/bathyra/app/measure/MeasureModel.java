@@ -107,7 +107,7 @@ public final class MeasureModel {
         if (taken == null) {
             return Optional.empty();
         }
-        Optional<String> range = isConfirmed(key) ? Optional.empty() : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
+        Optional<String> range = isConfirmed(key) && key.isPossible(taken) ? Optional.empty() : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
         return range.or(() -> refused(key));
     }
 
@@ -207,10 +207,10 @@ public final class MeasureModel {
         return workshop.commission().measurements().confirmed().contains(key);
     }
 
-    /** Whether a figure stands in the way only because it is out of its usual range. */
+    /** Whether a figure stands in the way only because it is out of its usual range, and may be confirmed. */
     public boolean isOutOfRange(MeasurementKey key) {
         Length taken = workshop.commission().measurements().taken().get(key);
-        return taken != null && !isConfirmed(key) && !key.isPlausible(taken);
+        return taken != null && !isConfirmed(key) && !key.isPlausible(taken) && key.isPossible(taken);
     }
 
     /** How used the wearer is to being laced; the cautions go by it. */

@@ -32,8 +32,8 @@ public final class Main {
                 .addSubcommand(new TapeSimulatorCommand()).addSubcommand(new PlotterSimulatorCommand())
                 .setExecutionExceptionHandler((e, line, result) -> {
                     org.slf4j.LoggerFactory.getLogger(Main.class).error("a command failed", e);
-                    line.getErr().println("Something went wrong that should not: " + e.getClass().getSimpleName() + ". The log in the data folder says more.");
-                    return Exit.NOT_WRITTEN;
+                    line.getErr().println("The program failed at this. The log in the data folder says more.");
+                    return Exit.PROGRAM;
                 })
                 .execute(arguments);
     }

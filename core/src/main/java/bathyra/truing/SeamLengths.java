@@ -10,6 +10,8 @@ import java.util.Locale;
 
 /** The two edges of a seam are equally long between every pair of marks and in total. */
 final class SeamLengths implements Check {
+    private static final double CLOSE = 0.1;
+
     @Override
     public List<Finding> look(Pattern pattern) {
         return pattern.seams().stream().map(seam -> look(pattern, seam)).toList();
@@ -21,13 +23,13 @@ final class SeamLengths implements Check {
         boolean holds = worst <= Tolerance.SEAM;
         Sentence sentence = holds
                 ? Sentence.of("{}: both edges {}, alike between all marks; {} allowed.", seam.name(), Length.mm(pair.totalA()), Length.mm(Tolerance.SEAM))
-                : Sentence.of("{}: the two edges differ by {} between two marks; {} allowed. Walk the seam again.", seam.name(), hundredths(worst), Length.mm(Tolerance.SEAM));
+                : Sentence.of("{}: the two edges differ by {} between two marks; {} allowed. Walk the seam again.", seam.name(), said(worst), Length.mm(Tolerance.SEAM));
         return Finding.mm("seam-length", seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.SEAM, sentence)
                 .at(seam.a().piece(), pattern.edge(seam.a()).path().at(pair.totalA() / 2).point());
     }
 
     /** A difference just over the limit must not read like the limit. */
-    private static String hundredths(double mm) {
-        return String.format(Locale.ROOT, "%.2f\u00a0mm", mm);
+    private static Object said(double mm) {
+        return mm - Tolerance.SEAM > CLOSE ? Length.mm(mm) : String.format(Locale.ROOT, "%.2f\u00a0mm", mm);
     }
 }

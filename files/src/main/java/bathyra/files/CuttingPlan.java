@@ -60,6 +60,11 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
         return of(draft, kind -> true);
     }
 
+    /** A pattern that is no draft, such as a block: each piece as it is, of no layer. */
+    public static CuttingPlan of(Pattern pattern) {
+        return new CuttingPlan(pattern, List.of(), pattern.pieces().stream().map(p -> new Cut(p.id(), p.upright(), List.of(), List.of())).toList());
+    }
+
     /** The layers of a draft that are wanted. */
     public static CuttingPlan of(Draft draft, Predicate<LayerKind> wanted) {
         List<Layer> layers = Layers.of(draft.pattern(), draft.commission().garment(), part(draft)).stream().filter(l -> wanted.test(l.kind())).toList();

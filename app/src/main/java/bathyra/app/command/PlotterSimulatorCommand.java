@@ -27,6 +27,10 @@ public final class PlotterSimulatorCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InterruptedException {
+        if (!Exit.isPort(port)) {
+            spec.commandLine().getErr().println("--port: is " + port + ", which is no port; 0 for any that is free, to " + Exit.PORT_MOST);
+            return Exit.INPUT;
+        }
         var say = spec.commandLine().getOut();
         try {
             Files.createDirectories(out);

@@ -25,6 +25,10 @@ public final class TapeSimulatorCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
+        if (!Exit.isPort(port)) {
+            spec.commandLine().getErr().println("--port: is " + port + ", which is no port; 0 for any that is free, to " + Exit.PORT_MOST);
+            return Exit.INPUT;
+        }
         var out = spec.commandLine().getOut();
         try (TapeSimulator tape = new TapeSimulator(port)) {
             out.println("A simulated tape at port " + tape.port() + ". Type a length (91.0, 36 1/2 in) and Enter; an empty line ends it.");
@@ -40,7 +44,7 @@ public final class TapeSimulatorCommand implements Callable<Integer> {
             }
             return Exit.DONE;
         } catch (BindException e) {
-            spec.commandLine().getErr().println("port: " + port + " is taken; name another with --port");
+            spec.commandLine().getErr().println("--port: " + port + " is taken; name another");
             return Exit.INPUT;
         }
     }

@@ -18,6 +18,8 @@ import javax.imageio.ImageIO;
 final class PlotPicture {
     private static final double DOTS_A_MM = 4;
     private static final int MOST = 12_000;
+    /** A picture of a large sheet is coarser: one of more dots takes more memory than a small machine has. */
+    private static final double DOTS_MOST = 24_000_000;
     private static final double MARGIN = 10;
     private static final Color[] PENS = {Color.DARK_GRAY, Color.BLACK, new Color(0x0E5A66), new Color(0x8A5A12)};
     private static final float PEN_WIDTH = 0.35f;
@@ -32,8 +34,8 @@ final class PlotPicture {
         double low = all.stream().mapToDouble(Point::y).min().orElse(0) - MARGIN;
         double width = all.stream().mapToDouble(Point::x).max().orElse(0) + MARGIN - left;
         double height = all.stream().mapToDouble(Point::y).max().orElse(0) + MARGIN - low;
-        double scale = Math.min(DOTS_A_MM, MOST / Math.max(width, height));
-        BufferedImage picture = new BufferedImage((int) Math.ceil(width * scale), (int) Math.ceil(height * scale), BufferedImage.TYPE_INT_RGB);
+        double scale = Math.min(Math.min(DOTS_A_MM, MOST / Math.max(width, height)), Math.sqrt(DOTS_MOST / (width * height)));
+        BufferedImage picture = new BufferedImage(Math.max(1, (int) Math.ceil(width * scale)), Math.max(1, (int) Math.ceil(height * scale)), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = picture.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, picture.getWidth(), picture.getHeight());

@@ -9,6 +9,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 
 /** Stands in for a pen plotter at a raw print port: draws what it receives to pictures, and says how far the pen went and how long it took. */
@@ -18,7 +19,7 @@ public final class PlotterSimulator implements AutoCloseable {
     private final ServerSocket server;
     private final Path folder;
     private final Consumer<Report> reports;
-    private int count;
+    private final AtomicInteger count = new AtomicInteger();
 
     /** One plot as it came out. @param cause why there is none; empty otherwise */
     public record Report(Path picture, Plot plot, double width, double height, String cause) {
@@ -49,17 +50,33 @@ public final class PlotterSimulator implements AutoCloseable {
         return server.getLocalPort();
     }
 
+    /** Takes every caller; each is drawn on a thread of its own, so that a slow one keeps nobody waiting. */
     private void listen() {
         while (!server.isClosed()) {
-            try (Socket socket = server.accept()) {
-                socket.setSoTimeout(PATIENCE);
-                reports.accept(draw(received(socket.getInputStream())));
+            try {
+                Socket socket = server.accept();
+                Thread thread = new Thread(() -> serve(socket), "plotter-simulator-client");
+                thread.setDaemon(true);
+                thread.start();
             } catch (IOException e) {
                 if (!server.isClosed()) {
-                    reports.accept(new Report(folder, Plot.read(""), 0, 0, "A plot broke off or could not be drawn: " + e.getMessage()));
+                    reports.accept(broken(e.getMessage()));
                 }
             }
         }
+    }
+
+    private void serve(Socket socket) {
+        try (socket) {
+            socket.setSoTimeout(PATIENCE);
+            reports.accept(draw(received(socket.getInputStream())));
+        } catch (IOException | RuntimeException | OutOfMemoryError e) {
+            reports.accept(broken(e instanceof OutOfMemoryError ? "it is too large for this machine" : e.getMessage()));
+        }
+    }
+
+    private Report broken(String why) {
+        return new Report(folder, Plot.read(""), 0, 0, "A plot broke off or could not be drawn: " + why);
     }
 
     private static String received(InputStream in) throws IOException {
@@ -79,7 +96,7 @@ public final class PlotterSimulator implements AutoCloseable {
         if (plot.strokes().isEmpty()) {
             return new Report(folder, plot, 0, 0, "Something came that draws nothing. Send a plotter file.");
         }
-        Path picture = folder.resolve("plot-" + ++count + ".png");
+        Path picture = folder.resolve("plot-" + count.incrementAndGet() + ".png");
         double[] size = PlotPicture.draw(plot, picture);
         return new Report(picture, plot, size[0], size[1], "");
     }

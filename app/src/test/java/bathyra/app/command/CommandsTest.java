@@ -113,9 +113,53 @@ class CommandsTest {
     }
 
     @Test
-    void draft_oneWrongInputAmongGoodOnes_writesNothing() throws IOException {
+    void draft_oneWrongInputAmongGoodOnes_writesTheOthersAndNamesIt() throws IOException {
         Path wrong = write("wrong.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0", "\"waistGirth\": 720"));
-        assertThat(run("draft", heron, wrong, "--out", folder.resolve("out"))).isEqualTo(2);
+        Path wide = write("wide.bathyra.json", DemoBook.document("the-heron").replace("\"backLength\": 43.9", "\"backLength\": 39.0"));
+        Path twin = write("twin.bathyra.json", DemoBook.document("the-heron"));
+        assertThat(run("draft", heron, wrong, wide, twin, "--out", folder.resolve("out"), "--format", "svg")).as("the largest code").isEqualTo(3);
+        assertThat(err.lines()).hasSize(2).anyMatch(l -> l.startsWith("wrong.bathyra.json: measurements.waistGirth: ")).anyMatch(l -> l.startsWith("wide.bathyra.json: frontLength: "));
+        assertThat(files(folder.resolve("out"))).containsExactly("heron/pattern.svg", "twin/pattern.svg");
+    }
+
+    @Test
+    void draft_ofNamesThatLeadElsewhere_staysBelowItsFolder() throws IOException {
+        Files.createDirectories(folder.resolve("in"));
+        Path dots = write("in/...bathyra.json", DemoBook.document("the-heron"));
+        Path dot = write("in/.bathyra.json", DemoBook.document("the-heron"));
+        Path capital = write("in/HERON.bathyra.json", DemoBook.document("the-heron"));
+        assertThat(run("draft", heron, dots, dot, capital, "--out", folder.resolve("out/deep"), "--format", "svg")).isEqualTo(0);
+        assertThat(files(folder.resolve("out"))).containsExactly("deep/HERON-2/pattern.svg", "deep/commission-2/pattern.svg", "deep/commission/pattern.svg", "deep/heron/pattern.svg");
+    }
+
+    @Test
+    void draft_ofABlock_writesItWithItsDartsAndSteps() throws IOException {
+        Path block = write("block.bathyra.json", DemoBook.document("the-heron").replace("\"kind\": \"bustier\"", "\"kind\": \"block\""));
+        assertThat(run("draft", block, "--out", folder.resolve("b"))).as(() -> err).isEqualTo(0);
+        assertThat(files(folder.resolve("b"))).containsExactly("block.json", "block.pdf", "block.svg");
+        assertThat(Files.readString(folder.resolve("b/block.json"))).contains("\"steps\"", "\"kind\" : \"dart\"", "\"half\" : \"front\"");
+        assertThat(run("check", folder.resolve("b/block.json"))).isIn(0, 3);
+        assertThat(run("draft", block, "--out", folder.resolve("c"), "--format", "dxf")).isEqualTo(2);
+        assertThat(err).contains("no block is written");
+    }
+
+    @Test
+    void whatIsNoFileOrNoNumber_says2() {
+        assertThat(run("check", "/")).isEqualTo(2);
+        assertThat(run("import", "/", "--out", folder.resolve("p.json"))).isEqualTo(2);
+        assertThat(run("draft", "/", "--out", folder.resolve("out"))).isEqualTo(2);
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", ",")).isEqualTo(2);
+        for (String square : new String[] {"x", "49x50x51", "", "NaN", "50x"}) {
+            assertThat(run("draft", heron, "--out", folder.resolve("out"), "--printed-square", square)).as(square).isEqualTo(2);
+        }
+        assertThat(run("plotter-simulator", "--port", "-1")).isEqualTo(2);
+        assertThat(run("tape-simulator", "--port", "70000")).isEqualTo(2);
+    }
+
+    @Test
+    void draft_allOrNone_writesNothingWhenOneInputIsWrong() throws IOException {
+        Path wrong = write("wrong.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0", "\"waistGirth\": 720"));
+        assertThat(run("draft", heron, wrong, "--out", folder.resolve("out"), "--all-or-none")).isEqualTo(2);
         assertThat(err).isEqualTo("wrong.bathyra.json: measurements.waistGirth: Waist is 720.0 cm; plausible is from 48.0 cm to 150.0 cm. "
                 + "It looks like a figure in millimetres: type mm behind it.; from 48.0 cm to 150.0 cm" + System.lineSeparator());
         assertThat(files(folder.resolve("out"))).isEmpty();

@@ -16,6 +16,7 @@ import bathyra.geometry.Shape;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -113,6 +114,30 @@ class PlotterTest {
             assertThat(reports.poll(20, TimeUnit.SECONDS).words()).isEqualTo("Something came that draws nothing. Send a plotter file.");
         }
         assertThat(Files.exists(folder.resolve("plot-2.png"))).isFalse();
+    }
+
+    /** A caller who keeps silent does not keep the next one waiting, and a drawing far larger than a screen comes out coarser. */
+    @Test
+    void theStandIn_drawsSheetsOf200000Units_whileAnotherCallerIsSilent() throws Exception {
+        BlockingQueue<PlotterSimulator.Report> reports = new LinkedBlockingQueue<>();
+        try (PlotterSimulator plotter = new PlotterSimulator(0, folder, reports::add); Socket silent = new Socket(InetAddress.getLoopbackAddress(), plotter.port())) {
+            PlotterLine.send(plotter.port(), "IN;SP1;PU0,0;PD200000,0,200000,200000,0,0;PU;".getBytes(StandardCharsets.US_ASCII));
+            PlotterSimulator.Report report = reports.poll(30, TimeUnit.SECONDS);
+            assertThat(report).isNotNull();
+            assertThat(report.cause()).isEmpty();
+            assertThat(report.width()).isCloseTo(5020, within(0.1));
+            var picture = ImageIO.read(report.picture().toFile());
+            assertThat((double) picture.getWidth() * picture.getHeight()).isBetween(20e6, 24.1e6);
+            assertThat(silent.isConnected()).isTrue();
+        }
+    }
+
+    @Test
+    void aPlotterThatTakesNothing_isGivenUp() throws Exception {
+        try (ServerSocket deaf = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            byte[] plot = new byte[50_000_000];
+            assertThatThrownBy(() -> PlotterLine.send(deaf.getLocalPort(), plot, 200)).isInstanceOf(IOException.class).hasMessageContaining("takes nothing");
+        }
     }
 
     @Test

@@ -27,7 +27,8 @@ public final class DrawingFile {
     }
 
     private static String ending(Path file) {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        // The root of a disk has no name.
+        String name = file.getFileName() == null ? "" : file.getFileName().toString().toLowerCase(Locale.ROOT);
         return name.substring(name.lastIndexOf('.') + 1);
     }
 

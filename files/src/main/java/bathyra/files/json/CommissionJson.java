@@ -3,6 +3,7 @@ package bathyra.files.json;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
 import bathyra.garment.Making;
 import bathyra.garment.Spoken;
 import bathyra.garment.Wearer;
@@ -21,12 +22,29 @@ import java.util.Optional;
 public final class CommissionJson {
     private static final String FORMAT = "bathyra-commission";
     private static final int VERSION = 1;
+    private static final String BLOCK = "block";
 
     private CommissionJson() {}
 
     /** Reads a document that someone else wrote. @throws BadDocument naming every field that is wrong */
     public static Commission read(String text) throws BadDocument {
         JsonNode root = Json.parse(text);
+        Commission commission = commission(root, true);
+        Schema.COMMISSION.require(root);
+        return commission;
+    }
+
+    /** Whether a document asks for a block alone ({@code kind: block}), which is no garment. @throws BadDocument when it is no document at all */
+    public static boolean isBlock(String text) throws BadDocument {
+        return BLOCK.equals(Json.parse(text).path("garment").path("kind").asText());
+    }
+
+    /** Reads a document that asks for a block: the measurements, and the school and its options in {@code garment}. */
+    public static Commission readBlock(String text) throws BadDocument {
+        JsonNode root = Json.parse(text);
+        if (root.path("garment") instanceof ObjectNode garment) {
+            garment.put("kind", GarmentKind.BUSTIER.id());
+        }
         Commission commission = commission(root, true);
         Schema.COMMISSION.require(root);
         return commission;

@@ -1,5 +1,9 @@
 package bathyra.files.json;
 
+import bathyra.block.BlockDrawing;
+import bathyra.block.Half;
+import bathyra.block.Step;
+import bathyra.draft.BlockPattern;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
@@ -16,6 +20,7 @@ import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
+import bathyra.reckon.Formula;
 import bathyra.truing.Finding;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -43,8 +48,27 @@ public final class PatternJson {
         return write(pattern, List.of(), findings, program);
     }
 
+    /** The document of a block with its steps and with what its checks found. */
+    public static String write(BlockDrawing block, String title, List<Finding> findings, String program) {
+        ObjectNode root = document(BlockPattern.of(block, title), List.of(), findings, program);
+        ArrayNode steps = root.putArray("steps");
+        for (Step step : block.steps()) {
+            ObjectNode node = steps.addObject().put("half", step.half() == Half.FRONT ? "front" : "back").put("title", step.title()).put("words", plain(step.words().in(LengthUnit.MM)));
+            step.figure().ifPresent(f -> node.putObject("figure").put("name", f.name()).put("value", round(f.value())).put("how", plain(Formula.inFigures(f, LengthUnit.MM))));
+        }
+        return Json.pretty(root);
+    }
+
+    private static String plain(String text) {
+        return text.replace('\u00a0', ' ');
+    }
+
     /** The document of a pattern with its layers and with what its checks found. */
     public static String write(Pattern pattern, List<Layer> layers, List<Finding> findings, String program) {
+        return Json.pretty(document(pattern, layers, findings, program));
+    }
+
+    private static ObjectNode document(Pattern pattern, List<Layer> layers, List<Finding> findings, String program) {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", 1).put("units", "mm");
         root.putObject("source").put("title", pattern.title()).put("method", pattern.method()).put("program", program);
@@ -70,9 +94,9 @@ public final class PatternJson {
         for (Finding finding : findings) {
             checks.addObject().put("id", finding.id()).put("subject", finding.subject()).put("status", finding.status().id())
                     .put("value", round(finding.value())).put("limit", round(finding.limit())).put("unit", finding.unit())
-                    .put("message", finding.sentence().in(LengthUnit.MM).replace('\u00a0', ' '));
+                    .put("message", plain(finding.sentence().in(LengthUnit.MM)));
         }
-        return Json.pretty(root);
+        return root;
     }
 
     private static void layers(ArrayNode out, List<Layer> layers) {

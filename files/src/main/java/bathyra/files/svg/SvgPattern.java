@@ -34,8 +34,8 @@ public final class SvgPattern {
         double height = layout.height() + 2 * MARGIN;
         StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
         out.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\" data-title=\"%s\" data-seams=\"%s\">\n",
-                width, height, -MARGIN, -MARGIN, width, height, escape(plan.pattern().title()), escape(seams(plan))));
-        out.append("<title>").append(escape(plan.pattern().title())).append("</title>\n<style>")
+                width, height, -MARGIN, -MARGIN, width, height, Xml.escaped(plan.pattern().title()), Xml.escaped(seams(plan))));
+        out.append("<title>").append(Xml.escaped(plan.pattern().title())).append("</title>\n<style>")
                 .append("path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
                 .append(".notch,.mark{stroke-width:.5}.bone{stroke-width:.6;stroke:#7A550F;stroke-dasharray:8 2 1 2}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
         for (CuttingPlan.Cut cut : plan.cuts()) {
@@ -48,13 +48,13 @@ public final class SvgPattern {
         Piece piece = cut.piece();
         // The layers beside the draft's own carry their name in front, so that each id is there once.
         String id = cut.id().equals(piece.id()) ? "piece-" + piece.id() : cut.id();
-        out.append("<g id=\"").append(escape(id)).append("\" class=\"piece ").append(String.join(" ", cut.layers().stream().map(l -> "layer-" + l.id()).toList()))
-                .append("\" data-piece=\"").append(escape(piece.id())).append("\" data-name=\"").append(escape(piece.name())).append("\" data-order=\"").append(piece.order())
+        out.append("<g id=\"").append(Xml.escaped(id)).append("\" class=\"piece ").append(String.join(" ", cut.layers().stream().map(l -> "layer-" + l.id()).toList()))
+                .append("\" data-piece=\"").append(Xml.escaped(piece.id())).append("\" data-name=\"").append(Xml.escaped(piece.name())).append("\" data-order=\"").append(piece.order())
                 .append("\" data-block=\"").append(piece.front() ? "front" : "back").append("\" data-cut=\"").append(piece.count()).append(piece.onFold() ? " fold" : "").append("\">\n");
         tag(out, "cut", "", polygon(piece.cutLine(), shift));
-        tag(out, "sew", " data-edges=\"" + escape(edges(piece)) + "\"", data(piece.path().moved(shift)) + "Z");
+        tag(out, "sew", " data-edges=\"" + Xml.escaped(edges(piece)) + "\"", data(piece.path().moved(shift)) + "Z");
         for (LevelMark mark : piece.levelMarks()) {
-            tag(out, "level", " data-level=\"" + escape(mark.level()) + "\"", line(mark.from().plus(shift), mark.to().plus(shift)));
+            tag(out, "level", " data-level=\"" + Xml.escaped(mark.level()) + "\"", line(mark.from().plus(shift), mark.to().plus(shift)));
         }
         cut.bones().forEach(bone -> tag(out, "bone", "", data(bone.moved(shift))));
         for (Notch notch : piece.notches()) {
@@ -109,7 +109,7 @@ public final class SvgPattern {
     }
 
     private static void text(StringBuilder out, Point at, String type, String words) {
-        out.append(String.format(Locale.ROOT, "<text class=\"%s\" x=\"%.2f\" y=\"%.2f\">%s</text>\n", type, at.x(), at.y(), escape(words)));
+        out.append(String.format(Locale.ROOT, "<text class=\"%s\" x=\"%.2f\" y=\"%.2f\">%s</text>\n", type, at.x(), at.y(), Xml.escaped(words)));
     }
 
     private static String line(Point a, Point b) {
@@ -139,9 +139,5 @@ public final class SvgPattern {
 
     private static String xy(Point point) {
         return String.format(Locale.ROOT, "%.4f,%.4f", point.x(), point.y());
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
     }
 }

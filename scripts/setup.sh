@@ -38,19 +38,41 @@ install_or_say() {
   fi
 }
 
-# Builds when there is no build or a source is newer than it.
-build_if_stale() {
+is_stale() {
   stamp="$1/app/target/.built"
-  if [ -f "$stamp" ] && [ -z "$(find "$1/pom.xml" "$1"/core/src/main "$1"/files/src/main "$1"/book/src/main "$1"/app/src/main "$1"/docs/formats "$1"/*/pom.xml -newer "$stamp" -print -quit)" ]; then
-    return 0
+  [ ! -f "$stamp" ] || [ -n "$(find "$1/pom.xml" "$1"/core/src/main "$1"/files/src/main "$1"/book/src/main "$1"/app/src/main "$1"/docs/formats "$1"/*/pom.xml -newer "$stamp" -print -quit)" ]
+}
+
+# Builds when there is no build or a source is newer than it. Two starts at once build one after the other.
+build_if_stale() {
+  is_stale "$1" || return 0
+  if command -v flock >/dev/null 2>&1; then
+    exec 8>"$1/.building"
+    flock -n 8 || { say "Another start is building Bathyra; waiting for it."; flock 8; }
+    is_stale "$1" || { exec 8>&-; return 0; }
   fi
   say "Building Bathyra (the first time needs the network and a few minutes)."
-  log=$(mktemp)
-  mvn -q -B -o -f "$1/pom.xml" -pl app -am -DskipTests package >"$log" 2>&1 || mvn -q -B -f "$1/pom.xml" -pl app -am -DskipTests package >"$log" 2>&1 || {
-    say "The build failed:"; cat "$log" >&2; rm -f "$log"; exit 4; }
+  log=$(mktemp "${TMPDIR:-/tmp}/bathyra-build.XXXXXX")
+  # What a build that was broken off has left behind may be half a file: the third try begins from nothing.
+  package "$1" "$log" -o || package "$1" "$log" || package "$1" "$log" clean || {
+    say "The build failed: $(reason "$log") The whole log is $log."
+    exit 4; }
   rm -f "$log" "$1/app/target/bathyra.jsa"
-  touch "$stamp"
   "$1/scripts/share-classes.sh" "$1" || say "(Start-up is a little slower: no class archive could be made.)"
+  touch "$1/app/target/.built"
+  exec 8>&-
+}
+
+# package FOLDER LOG [MAVEN-ARGUMENT]
+package() {
+  mvn -q -B ${3:-} -f "$1/pom.xml" -pl app -am -DskipTests package >"$2" 2>&1 8>&-
+}
+
+# The first line of a build's log that says what is wrong.
+reason() {
+  line=$(grep "ERROR" "$1" | grep -v "COMPILATION ERROR" | head -n 1 | sed 's/.*\[ERROR\] *//' | cut -c 1-200)
+  [ -n "$line" ] || line=$(tail -n 1 "$1" | cut -c 1-200)
+  printf '%s' "${line:-it said nothing.}"
 }
 
 start_virtual_display() {

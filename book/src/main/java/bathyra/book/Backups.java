@@ -28,6 +28,9 @@ public final class Backups {
     private static final int KEPT = 10;
     private static final Duration APART = Duration.ofHours(1);
     private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss-SSS");
+    private static final String ENDING = ".sqlite";
+    private static final String PART = ".part";
+    private static final String ASIDE = ".aside-";
     private static final List<String> PARTS = List.of("", "-wal", "-shm");
 
     private final Path book;
@@ -61,7 +64,7 @@ public final class Backups {
     private static Optional<LocalDateTime> made(Path file) {
         String name = file.getFileName().toString();
         try {
-            return name.endsWith(".sqlite") ? Optional.of(LocalDateTime.parse(name.substring(0, name.length() - ".sqlite".length()), NAME)) : Optional.empty();
+            return name.endsWith(ENDING) ? Optional.of(LocalDateTime.parse(name.substring(0, name.length() - ENDING.length()), NAME)) : Optional.empty();
         } catch (DateTimeParseException e) {
             return Optional.empty();
         }
@@ -78,8 +81,8 @@ public final class Backups {
         try (Connection connection = config.createConnection("jdbc:sqlite:" + file);
                 Statement statement = connection.createStatement()) {
             int version = Migrations.version(connection);
-            try (ResultSet rows = statement.executeQuery("PRAGMA quick_check")) {
-                return rows.next() && rows.getString(1).equals("ok") && version > 0 && version <= Migrations.newest() && Seal.broken(connection).isEmpty();
+            try (ResultSet rows = statement.executeQuery("PRAGMA integrity_check(1)")) {
+                return rows.next() && rows.getString(1).equals("ok") && version > 0 && version <= Migrations.newest() && isSealed(connection, version);
             }
         } catch (SQLException e) {
             LOG.info("a backup that is not whole: {}", file, e);
@@ -87,37 +90,79 @@ public final class Backups {
         }
     }
 
+    /** A backup from the future, made while the clock was wrong, keeps no other from being made. */
     boolean isDue(LocalDateTime now) {
-        return list().stream().findFirst().map(newest -> !newest.made().plus(APART).isAfter(now)).orElse(true);
+        return list().stream().filter(backup -> !backup.made().isAfter(now)).findFirst().map(newest -> !newest.made().plus(APART).isAfter(now)).orElse(true);
     }
 
-    /** Makes a backup of an open book and lets the oldest go. A copy that cannot be made is logged; the work goes on. */
-    void make(Connection connection, LocalDateTime now) {
-        try {
+    private static boolean isSealed(Connection connection, int version) throws SQLException {
+        return (version < Migrations.MARKED ? Migrations.brokenBefore(connection) : Seal.broken(connection)).isEmpty();
+    }
+
+    /**
+     * Makes a backup of a book, open or not, and lets the oldest go. Only a copy that is whole counts: of a damaged book the older backups
+     * stay. A copy that cannot be made is logged; the work goes on.
+     */
+    void make(LocalDateTime now) {
+        Path copy = folder().resolve(NAME.format(now) + PART);
+        try (Connection connection = Opening.reader(book)) {
             OwnerOnly.folder(folder());
-            Path file = folder().resolve(NAME.format(now) + ".sqlite");
-            try (PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
-                copy.setString(1, file.toString());
-                copy.execute();
+            removeParts();
+            try (PreparedStatement into = connection.prepareStatement("VACUUM INTO ?")) {
+                into.setString(1, copy.toString());
+                into.execute();
             }
-            OwnerOnly.file(file);
+            OwnerOnly.file(copy);
+            if (!isWhole(copy)) {
+                LOG.warn("the book is damaged: no backup is made of it, and those that there are stay");
+                return;
+            }
+            Files.move(copy, folder().resolve(NAME.format(now) + ENDING), StandardCopyOption.ATOMIC_MOVE);
             for (Backup old : list().stream().skip(KEPT).toList()) {
                 Files.deleteIfExists(old.file());
             }
         } catch (IOException | SQLException e) {
             LOG.warn("no backup could be made", e);
+        } finally {
+            remove(copy);
         }
     }
 
-    /** Takes every backup away, because what stands in them must be forgotten. */
-    void forget() {
-        for (Backup backup : list()) {
-            try {
-                Files.deleteIfExists(backup.file());
-            } catch (IOException e) {
-                throw new BookFailure("The backup " + backup.file() + " could not be taken away. Take it away by hand: the erased figures still stand in it.", e);
-            }
+    /** What was left of copies that were broken off. */
+    private void removeParts() throws IOException {
+        try (Stream<Path> files = Files.list(folder())) {
+            files.filter(f -> f.getFileName().toString().endsWith(PART)).forEach(Backups::remove);
         }
+    }
+
+    private static void remove(Path file) {
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException e) {
+            LOG.warn("could not be taken away: {}", file, e);
+        }
+    }
+
+    /** The books that were put aside when backups were restored, each with its log. */
+    public List<Path> aside() {
+        String name = book.getFileName() + ASIDE;
+        try (Stream<Path> files = Files.list(book.getParent())) {
+            return files.filter(f -> f.getFileName().toString().startsWith(name)).sorted().toList();
+        } catch (IOException e) {
+            LOG.warn("what was put aside cannot be listed", e);
+            return List.of();
+        }
+    }
+
+    /** Takes every backup away, and every book that was put aside, because what stands in them must be forgotten. */
+    void forget() {
+        Stream.concat(list().stream().map(Backup::file), aside().stream()).forEach(file -> {
+            try {
+                Files.deleteIfExists(file);
+            } catch (IOException e) {
+                throw new BookFailure("The copy " + file + " could not be taken away. Take it away by hand: the erased figures still stand in it.", e);
+            }
+        });
     }
 
     /**
@@ -126,7 +171,7 @@ public final class Backups {
      * @return where the former book lies now
      */
     public Path restore(Backup backup) throws IOException {
-        Path aside = book.resolveSibling(book.getFileName() + ".aside-" + NAME.format(LocalDateTime.now()));
+        Path aside = book.resolveSibling(book.getFileName() + ASIDE + NAME.format(LocalDateTime.now()));
         Path copy = Files.createTempFile(book.getParent(), ".restore", ".part");
         try {
             Files.copy(backup.file(), copy, StandardCopyOption.REPLACE_EXISTING);

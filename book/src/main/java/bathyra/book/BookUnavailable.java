@@ -6,8 +6,15 @@ public final class BookUnavailable extends Exception {
     public enum Reason {
         LOCKED,
         READ_ONLY,
+        /** What stands in it is not what was written: only then a backup is offered. */
         DAMAGED,
-        NEWER
+        NEWER,
+        /** A database of some other program. */
+        FOREIGN,
+        /** There is no room left to open it; the book itself is whole. */
+        FULL,
+        /** The disk does not give it out. */
+        UNREADABLE
     }
 
     private final Reason reason;

@@ -25,20 +25,22 @@ public final class Measurings {
 
     /** Keeps the figures of a commission as a set of its wearer; the day is that of the occasion, else today. */
     public void keep(Commission commission) {
-        book.run("keep the figures", () -> {
+        book.run("keep the figures", () -> book.transaction(() -> {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO measuring (wearer, day, document) VALUES (?, ?, ?)")) {
                 insert.setString(1, commission.wearer().name());
                 insert.setString(2, commission.measurements().occasion().day().orElseGet(LocalDate::now).toString());
                 insert.setString(3, CommissionJson.write(commission));
                 insert.executeUpdate();
             }
+            Seal.renew(connection, Seal.Table.MEASURING, "id = last_insert_rowid()");
             return null;
-        });
+        }));
     }
 
     /** The sets of a wearer, the newest first. */
     public List<Measuring> of(String wearer) {
         return book.run("list the figures", () -> {
+            book.require(Seal.Table.MEASURING, "wearer = ?", wearer);
             List<Measuring> found = new ArrayList<>();
             try (PreparedStatement query = connection.prepareStatement("SELECT id, day, document FROM measuring WHERE wearer = ? ORDER BY day DESC, id DESC")) {
                 query.setString(1, wearer);

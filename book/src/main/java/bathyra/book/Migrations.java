@@ -5,6 +5,8 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /** The steps from one version of the book to the next, all in one transaction. SQLite's own {@code user_version} says how far a file has come. */
 final class Migrations {
@@ -24,7 +26,19 @@ final class Migrations {
             List.of("ALTER TABLE commission ADD COLUMN seal TEXT NOT NULL DEFAULT ''"),
             List.of("CREATE TABLE attempt (id INTEGER PRIMARY KEY, person TEXT NOT NULL, made TEXT NOT NULL, school TEXT NOT NULL, step TEXT NOT NULL,"
                     + " answer TEXT NOT NULL, correct INTEGER NOT NULL, slip TEXT NOT NULL)",
-                    "CREATE INDEX attempt_person ON attempt (person)"));
+                    "CREATE INDEX attempt_person ON attempt (person)"),
+            List.of("ALTER TABLE edit ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
+                    "ALTER TABLE version ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
+                    "ALTER TABLE measuring ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
+                    "ALTER TABLE attempt ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
+                    "ALTER TABLE place ADD COLUMN seal TEXT NOT NULL DEFAULT ''"));
+    /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
+    static final int PROGRAM = 0x42415448;
+    /** The version from which on books bear that mark and every row its seal. */
+    static final int MARKED = 6;
+    /** The version from which on the documents of commissions were sealed. */
+    private static final int DOCUMENTS_SEALED = 4;
+    private static final String EDITION = "edition";
 
     private Migrations() {}
 
@@ -39,15 +53,49 @@ final class Migrations {
         }
     }
 
+    /** The version as a sealed row says it, so that a digit that has turned into another in the file's head is found; empty when it says nothing. */
+    static Optional<Integer> edition(Connection connection, Set<String> tables) throws SQLException {
+        if (!tables.contains("place")) {
+            return Optional.empty();
+        }
+        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT value FROM place WHERE name = '" + EDITION + "'")) {
+            return rows.next() && rows.getString(1).matches("\\d{1,4}") ? Optional.of(Integer.parseInt(rows.getString(1))) : Optional.empty();
+        }
+    }
+
+    /** What of a book from before every row had a seal is not as it was written, in words. */
+    static Optional<String> brokenBefore(Connection connection) throws SQLException {
+        if (version(connection) < DOCUMENTS_SEALED) {
+            return Optional.empty();
+        }
+        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT title, document, seal FROM commission WHERE seal <> ''")) {
+            while (rows.next()) {
+                if (!Seal.ofDocument(rows.getString(2)).equals(rows.getString(3))) {
+                    return Optional.of("the figures of \"" + rows.getString(1) + "\"");
+                }
+            }
+            return Optional.empty();
+        }
+    }
+
     /** Brings the book to the newest version. Whoever calls this has begun a transaction. */
     static void run(Connection connection) throws SQLException {
+        int before = version(connection);
         try (Statement statement = connection.createStatement()) {
             for (List<String> step : STEPS.subList(version(connection), STEPS.size())) {
                 for (String sql : step) {
                     statement.execute(sql);
                 }
             }
-            statement.execute("PRAGMA user_version=" + newest());
+            if (before < newest()) {
+                statement.execute("PRAGMA user_version=" + newest());
+                statement.execute("PRAGMA application_id=" + PROGRAM);
+                statement.execute("INSERT INTO place (name, value) VALUES ('" + EDITION + "', '" + newest() + "') ON CONFLICT (name) DO UPDATE SET value = excluded.value");
+                Seal.renew(connection, Seal.Table.PLACE, "name = ?", EDITION);
+            }
+            if (before < MARKED) {
+                Seal.renewAll(connection);
+            }
         }
     }
 }

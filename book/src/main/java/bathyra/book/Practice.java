@@ -29,7 +29,7 @@ public final class Practice {
     public record Attempt(String person, LocalDateTime made, String school, String step, String answer, boolean correct, String slip) {}
 
     public void keep(String person, String school, String step, String answer, boolean correct, String slip) {
-        book.run("keep an attempt", () -> {
+        book.run("keep an attempt", () -> book.transaction(() -> {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO attempt (person, made, school, step, answer, correct, slip) VALUES (?, ?, ?, ?, ?, ?, ?)")) {
                 insert.setString(1, person);
                 insert.setString(2, LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).toString());
@@ -40,13 +40,15 @@ public final class Practice {
                 insert.setString(7, slip);
                 insert.executeUpdate();
             }
+            Seal.renew(connection, Seal.Table.ATTEMPT, "id = last_insert_rowid()");
             return null;
-        });
+        }));
     }
 
     /** What a person has tried, the newest first. */
     public List<Attempt> of(String person) {
         return book.run("read the attempts", () -> {
+            book.require(Seal.Table.ATTEMPT, "person = ?", person);
             List<Attempt> found = new ArrayList<>();
             try (PreparedStatement query = connection.prepareStatement("SELECT made, school, step, answer, correct, slip FROM attempt WHERE person = ? ORDER BY id DESC")) {
                 query.setString(1, person);

@@ -2,41 +2,119 @@ package bathyra.book;
 
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
+import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.Optional;
 import java.util.zip.CRC32C;
 
 /**
- * A check sum beside each commission. The database finds a page that is out of order, not a digit that has turned into another:
- * a bust of 960 that reads 860 would be cut.
+ * A check sum in every row of the book, over all that stands in it. The database finds a page that is out of order, not a digit that has
+ * turned into another: a bust of 960 that reads 860 would be cut.
  */
 final class Seal {
-    /** The version of the book from which on commissions are sealed. */
-    private static final int SINCE = 4;
-
     private Seal() {}
 
-    static String of(String document) {
+    /** What is sealed: a table, the columns over which its seal goes, and what one of its rows is called. */
+    enum Table {
+        COMMISSION("commission", "the figures of", "id, title, wearer, document, cursor, due, notes, state, archived", "title"),
+        EDIT("edit", "the history of", "commission, seq, label, before, after, made", "(SELECT title FROM commission WHERE commission.id = edit.commission)"),
+        VERSION("version", "a version of", "id, commission, name, made, document", "(SELECT title FROM commission WHERE commission.id = version.commission)"),
+        MEASURING("measuring", "the kept figures of", "id, wearer, day, document", "wearer"),
+        ATTEMPT("attempt", "the practice of", "id, person, made, school, step, answer, correct, slip", "person"),
+        PLACE("place", "what was kept of", "name, value", "name");
+
+        private final String table;
+        private final String words;
+        private final String columns;
+        private final String owner;
+
+        Table(String table, String words, String columns, String owner) {
+            this.table = table;
+            this.words = words;
+            this.columns = columns;
+            this.owner = owner;
+        }
+
+        private int width() {
+            return columns.split(",").length;
+        }
+
+        String sql() {
+            return table;
+        }
+    }
+
+    /** Seals rows anew, in the transaction in which they were written. @param where which rows, with one place for each argument */
+    static void renew(Connection connection, Table table, String where, Object... arguments) throws SQLException {
+        try (PreparedStatement find = connection.prepareStatement("SELECT rowid, " + table.columns + " FROM " + table.table + " WHERE " + where);
+                PreparedStatement write = connection.prepareStatement("UPDATE " + table.table + " SET seal = ? WHERE rowid = ?")) {
+            set(find, arguments);
+            try (ResultSet rows = find.executeQuery()) {
+                while (rows.next()) {
+                    write.setString(1, of(rows, 2, table.width()));
+                    write.setLong(2, rows.getLong(1));
+                    write.addBatch();
+                }
+            }
+            write.executeBatch();
+        }
+    }
+
+    /** What of the rows is not as it was written, in words; empty when all are. Rows from before there were seals pass. */
+    static Optional<String> broken(Connection connection, Table table, String where, Object... arguments) throws SQLException {
+        try (PreparedStatement find = connection.prepareStatement("SELECT seal, " + table.owner + ", " + table.columns + " FROM " + table.table + " WHERE " + where)) {
+            set(find, arguments);
+            try (ResultSet rows = find.executeQuery()) {
+                while (rows.next()) {
+                    if (!of(rows, 3, table.width()).equals(rows.getString(1))) {
+                        return Optional.of(table.words + " \"" + rows.getString(2) + "\"");
+                    }
+                }
+                return Optional.empty();
+            }
+        }
+    }
+
+    /** The same for the whole book. */
+    static Optional<String> broken(Connection connection) throws SQLException {
+        for (Table table : Table.values()) {
+            Optional<String> broken = broken(connection, table, "1");
+            if (broken.isPresent()) {
+                return broken;
+            }
+        }
+        return Optional.empty();
+    }
+
+    static void renewAll(Connection connection) throws SQLException {
+        for (Table table : Table.values()) {
+            renew(connection, table, "1");
+        }
+    }
+
+    /** The seal of a book before its sixth version: over the commission's document alone. */
+    static String ofDocument(String document) {
         CRC32C sum = new CRC32C();
         sum.update(document.getBytes(StandardCharsets.UTF_8));
         return Long.toHexString(sum.getValue());
     }
 
-    /** The title of the first commission that is not as it was written. One from before there were seals passes. */
-    static Optional<String> broken(Connection connection) throws SQLException {
-        if (Migrations.version(connection) < SINCE) {
-            return Optional.empty();
+    private static void set(PreparedStatement statement, Object... arguments) throws SQLException {
+        for (int i = 0; i < arguments.length; i++) {
+            statement.setObject(i + 1, arguments[i]);
         }
-        try (Statement statement = connection.createStatement();
-                ResultSet rows = statement.executeQuery("SELECT title, document, seal FROM commission WHERE seal <> ''")) {
-            while (rows.next()) {
-                if (!of(rows.getString(2)).equals(rows.getString(3))) {
-                    return Optional.of(rows.getString(1));
-                }
-            }
-            return Optional.empty();
+    }
+
+    /** Each value with its length before it, so that nothing can slide from one column into the next. */
+    private static String of(ResultSet row, int first, int count) throws SQLException {
+        CRC32C sum = new CRC32C();
+        for (int i = first; i < first + count; i++) {
+            String value = row.getString(i);
+            byte[] bytes = value == null ? new byte[0] : value.getBytes(StandardCharsets.UTF_8);
+            sum.update((bytes.length + ":").getBytes(StandardCharsets.US_ASCII));
+            sum.update(bytes);
         }
+        return Long.toHexString(sum.getValue());
     }
 }

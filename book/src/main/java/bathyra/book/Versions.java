@@ -25,7 +25,7 @@ public final class Versions {
 
     /** Keeps a state under a name. */
     public void keep(long commission, String name, Commission state) {
-        book.run("keep a version", () -> {
+        book.run("keep a version", () -> book.transaction(() -> {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO version (commission, name, made, document) VALUES (?, ?, ?, ?)")) {
                 insert.setLong(1, commission);
                 insert.setString(2, name);
@@ -33,13 +33,15 @@ public final class Versions {
                 insert.setString(4, CommissionJson.write(state));
                 insert.executeUpdate();
             }
+            Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");
             return null;
-        });
+        }));
     }
 
     /** The versions of a commission, the newest first. */
     public List<Version> of(long commission) {
         return book.run("list the versions", () -> {
+            book.require(Seal.Table.VERSION, "commission = ?", commission);
             List<Version> versions = new ArrayList<>();
             try (PreparedStatement query = connection.prepareStatement("SELECT id, name, made, document FROM version WHERE commission = ? ORDER BY id DESC")) {
                 query.setLong(1, commission);

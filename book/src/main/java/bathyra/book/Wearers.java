@@ -8,11 +8,24 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.text.Normalizer;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** What is done to a wearer in the whole book: another name, or erasing for good. Body data are private. */
 public final class Wearers {
+    private static final String TAKEN_OUT = "…";
+
     private final WorkshopBook book;
     private final Connection connection;
 
@@ -21,41 +34,159 @@ public final class Wearers {
         this.connection = connection;
     }
 
+    /** A name as people are told apart by it: spaces, capitals and forms of one letter make nobody another person. */
+    static String plain(String name) {
+        return Normalizer.normalize(name, Normalizer.Form.NFKC).strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether two spellings are one name. */
+    public static boolean isSame(String one, String other) {
+        return plain(one).equals(plain(other));
+    }
+
     /**
-     * Erases a wearer for good: every commission, every change that led to it. The freed pages are overwritten and given back, and
-     * the backups, in which the figures still stand, are taken away and one is made anew.
+     * Where a wearer's name stands in what belongs to others.
+     *
+     * @param id the other commission
+     * @param title its title
+     * @param inTitle whether the name stands in the title
+     * @param inNotes whether it stands in the notes
      */
-    public void erase(String wearer) {
-        book.run("erase the wearer", () -> {
+    public record Mention(long id, String title, boolean inTitle, boolean inNotes) {}
+
+    /** The commissions of others whose title or notes bear the wearer's name: asked about before it is erased. */
+    public List<Mention> mentions(String wearer) {
+        return book.run("look for a name", () -> {
+            List<Mention> mentions = new ArrayList<>();
+            try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT id, title, notes, wearer FROM commission ORDER BY id")) {
+                while (rows.next()) {
+                    boolean inTitle = plain(rows.getString(2)).contains(plain(wearer));
+                    boolean inNotes = plain(rows.getString(3)).contains(plain(wearer));
+                    if (!isSame(rows.getString(4), wearer) && (inTitle || inNotes)) {
+                        mentions.add(new Mention(rows.getLong(1), rows.getString(2), inTitle, inNotes));
+                    }
+                }
+            }
+            return mentions;
+        });
+    }
+
+    /**
+     * Erases a wearer for good: every commission, every change that led to it, the history and the versions of commissions that once bore
+     * the name, kept figures and practice, however the name's spaces are written. The freed pages are overwritten and given back, and the
+     * backups and the books that were put aside, in which the figures still stand, are taken away and a backup is made anew.
+     *
+     * @param inOthers whether the name is taken out of the titles and notes of others as well ({@link #mentions})
+     */
+    public void erase(String wearer, boolean inOthers) {
+        book.alone(() -> book.run("erase the wearer", () -> {
             try (Statement statement = connection.createStatement()) {
                 statement.execute("PRAGMA secure_delete=ON");
             }
             book.transaction(() -> {
-                for (String table : List.of("commission", "measuring")) {
-                    try (PreparedStatement delete = connection.prepareStatement("DELETE FROM " + table + " WHERE wearer = ?")) {
-                        delete.setString(1, wearer);
-                        delete.executeUpdate();
+                for (String spelling : spellings(wearer)) {
+                    for (String sql : List.of("DELETE FROM commission WHERE wearer = ?", "DELETE FROM measuring WHERE wearer = ?", "DELETE FROM attempt WHERE person = ?", "DELETE FROM place WHERE name <> 'edition' AND value = ?")) {
+                        execute(sql, spelling);
                     }
+                }
+                eraseFromHistories(wearer);
+                if (inOthers) {
+                    eraseFromOthers(wearer);
                 }
                 return null;
             });
+            forget();
             return null;
-        });
-        forget();
+        }));
+    }
+
+    private void execute(String sql, Object... arguments) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement(sql)) {
+            for (int i = 0; i < arguments.length; i++) {
+                statement.setObject(i + 1, arguments[i]);
+            }
+            statement.executeUpdate();
+        }
+    }
+
+    /** Every way in which the name is written as that of a wearer or a learner. */
+    private Set<String> spellings(String wearer) throws SQLException {
+        Set<String> spellings = new LinkedHashSet<>(Set.of(wearer));
+        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery(
+                "SELECT wearer FROM commission UNION SELECT wearer FROM measuring UNION SELECT person FROM attempt UNION SELECT value FROM place WHERE name = 'learner'")) {
+            while (rows.next()) {
+                if (isSame(rows.getString(1), wearer)) {
+                    spellings.add(rows.getString(1));
+                }
+            }
+        }
+        return spellings;
+    }
+
+    /** A commission that once was this wearer's and now is another's keeps no state in which it was. What came before such a state goes too: it could not be undone past it. */
+    private void eraseFromHistories(String wearer) throws SQLException {
+        Map<Long, Integer> last = new HashMap<>();
+        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT commission, seq, before, after FROM edit")) {
+            while (rows.next()) {
+                if (isOf(rows.getString(3), wearer) || isOf(rows.getString(4), wearer)) {
+                    last.merge(rows.getLong(1), rows.getInt(2), Math::max);
+                }
+            }
+        }
+        for (Map.Entry<Long, Integer> entry : last.entrySet()) {
+            execute("DELETE FROM edit WHERE commission = ? AND seq <= ?", entry.getKey(), entry.getValue());
+        }
+        List<Long> versions = new ArrayList<>();
+        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT id, document FROM version")) {
+            while (rows.next()) {
+                if (isOf(rows.getString(2), wearer)) {
+                    versions.add(rows.getLong(1));
+                }
+            }
+        }
+        for (long version : versions) {
+            execute("DELETE FROM version WHERE id = ?", version);
+        }
+        for (String spelling : new LinkedHashSet<>(List.of(wearer, wearer.strip()))) {
+            execute("UPDATE edit SET label = 'wearer renamed' WHERE instr(label, ?) > 0", spelling);
+        }
+        Seal.renew(connection, Seal.Table.EDIT, "label = 'wearer renamed'");
+    }
+
+    private boolean isOf(String document, String wearer) {
+        return isSame(book.read(document).wearer().name(), wearer);
+    }
+
+    /** Takes the name out of the titles, notes and named changes of others. */
+    private void eraseFromOthers(String wearer) throws SQLException {
+        Pattern name = Pattern.compile(Arrays.stream(wearer.strip().split("\\s+")).map(Pattern::quote).collect(Collectors.joining("\\s+")), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        for (Mention mention : mentions(wearer)) {
+            execute("UPDATE commission SET notes = ? WHERE id = ?", name.matcher(book.notes(mention.id())).replaceAll(TAKEN_OUT), mention.id());
+            UnaryOperator<Commission> without = c -> c.withTitle(name.matcher(c.title()).replaceAll(TAKEN_OUT));
+            rewrite("SELECT rowid, before FROM edit WHERE commission = ?", "UPDATE edit SET before = ? WHERE rowid = ?", mention.id(), without);
+            rewrite("SELECT rowid, after FROM edit WHERE commission = ?", "UPDATE edit SET after = ? WHERE rowid = ?", mention.id(), without);
+            rewrite("SELECT id, document FROM version WHERE commission = ?", "UPDATE version SET document = ? WHERE id = ?", mention.id(), without);
+            rewrite("SELECT id, document FROM commission WHERE id = ?", "UPDATE commission SET document = ? WHERE id = ?", mention.id(), without);
+            execute("UPDATE commission SET title = ? WHERE id = ?", name.matcher(mention.title()).replaceAll(TAKEN_OUT), mention.id());
+            Seal.renew(connection, Seal.Table.COMMISSION, "id = ?", mention.id());
+            Seal.renew(connection, Seal.Table.EDIT, "commission = ?", mention.id());
+            Seal.renew(connection, Seal.Table.VERSION, "commission = ?", mention.id());
+        }
     }
 
     /** Gives a wearer another name everywhere: in the commissions, in every change that led to them, in versions and sets. */
     public void rename(String wearer, String name) {
-        book.run("rename the wearer", () -> {
+        book.alone(() -> book.run("rename the wearer", () -> {
             try (Statement statement = connection.createStatement()) {
                 statement.execute("PRAGMA secure_delete=ON");
             }
-            return book.transaction(() -> {
-                rewrite("SELECT rowid, before FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET before = ? WHERE rowid = ?", wearer, name);
-                rewrite("SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET after = ? WHERE rowid = ?", wearer, name);
-                rewrite("SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE version SET document = ? WHERE id = ?", wearer, name);
-                rewrite("SELECT id, document FROM measuring WHERE wearer = ?", "UPDATE measuring SET document = ? WHERE id = ?", wearer, name);
-                rewrite("SELECT id, document FROM commission WHERE wearer = ?", "UPDATE commission SET document = ?1, seal = ?3 WHERE id = ?2", wearer, name);
+            book.transaction(() -> {
+                UnaryOperator<Commission> renamed = c -> c.withWearer(new Wearer(name, c.wearer().experience()));
+                rewrite("SELECT rowid, before FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET before = ? WHERE rowid = ?", wearer, renamed);
+                rewrite("SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET after = ? WHERE rowid = ?", wearer, renamed);
+                rewrite("SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE version SET document = ? WHERE id = ?", wearer, renamed);
+                rewrite("SELECT id, document FROM measuring WHERE wearer = ?", "UPDATE measuring SET document = ? WHERE id = ?", wearer, renamed);
+                rewrite("SELECT id, document FROM commission WHERE wearer = ?", "UPDATE commission SET document = ? WHERE id = ?", wearer, renamed);
                 for (String table : List.of("commission", "measuring")) {
                     try (PreparedStatement update = connection.prepareStatement("UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
                         update.setString(1, name);
@@ -67,24 +198,24 @@ public final class Wearers {
                     labels.setString(1, wearer);
                     labels.executeUpdate();
                 }
+                Seal.renew(connection, Seal.Table.COMMISSION, "wearer = ?", name);
+                Seal.renew(connection, Seal.Table.MEASURING, "wearer = ?", name);
+                Seal.renew(connection, Seal.Table.EDIT, "commission IN (SELECT id FROM commission WHERE wearer = ?) OR label = 'wearer renamed'", name);
+                Seal.renew(connection, Seal.Table.VERSION, "commission IN (SELECT id FROM commission WHERE wearer = ?)", name);
                 return null;
             });
-        });
-        forget();
+            forget();
+            return null;
+        }));
     }
 
-    private void rewrite(String query, String update, String wearer, String name) throws SQLException {
+    private void rewrite(String query, String update, Object argument, UnaryOperator<Commission> change) throws SQLException {
         try (PreparedStatement find = connection.prepareStatement(query); PreparedStatement write = connection.prepareStatement(update)) {
-            find.setString(1, wearer);
+            find.setObject(1, argument);
             try (ResultSet rows = find.executeQuery()) {
                 while (rows.next()) {
-                    Commission commission = book.read(rows.getString(2));
-                    String document = CommissionJson.write(commission.withWearer(new Wearer(name, commission.wearer().experience())));
-                    write.setString(1, document);
+                    write.setString(1, CommissionJson.write(change.apply(book.read(rows.getString(2)))));
                     write.setLong(2, rows.getLong(1));
-                    if (write.getParameterMetaData().getParameterCount() > 2) {
-                        write.setString(3, Seal.of(document));
-                    }
                     write.addBatch();
                 }
             }
@@ -103,6 +234,6 @@ public final class Wearers {
         });
         Backups backups = new Backups(book.file());
         backups.forget();
-        backups.make(connection, LocalDateTime.now());
+        backups.make(LocalDateTime.now());
     }
 }

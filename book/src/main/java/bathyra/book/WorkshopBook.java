@@ -12,9 +12,18 @@ import java.sql.Statement;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.sqlite.SQLiteErrorCode;
@@ -26,13 +35,23 @@ import org.sqlite.SQLiteErrorCode;
 public final class WorkshopBook implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(WorkshopBook.class);
     private static final Duration BETWEEN_LOOKS = Duration.ofMinutes(1);
+    /** How long a backup that is being made is waited for at closing, seconds. */
+    private static final int CLOSING = 20;
 
     private final Connection connection;
+    private final Lock lock;
     private final Path file;
+    /** Copies and checks beside the window, one after the other. */
+    private final ExecutorService beside = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "beside the book");
+        thread.setDaemon(true);
+        return thread;
+    });
     private LocalDateTime nextLook = LocalDateTime.MIN;
 
-    private WorkshopBook(Connection connection, Path file) {
-        this.connection = connection;
+    private WorkshopBook(Opening.Opened opened, Path file) {
+        this.connection = opened.connection();
+        this.lock = opened.lock();
         this.file = file;
     }
 
@@ -46,7 +65,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Opens a book, making a new one where there is no file yet. @throws BookUnavailable when it cannot be written to safely */
     public static WorkshopBook open(Path file) throws BookUnavailable {
-        return new WorkshopBook(Opening.connection(file), file);
+        return new WorkshopBook(Opening.open(file), file);
     }
 
     static void close(Connection connection) {
@@ -86,11 +105,19 @@ public final class WorkshopBook implements AutoCloseable {
                     ResultSet rows = statement.executeQuery("SELECT id, title, wearer, due, state, archived FROM commission ORDER BY id")) {
                 while (rows.next()) {
                     entries.add(new Entry(rows.getLong(1), rows.getString(2), rows.getString(3),
-                            rows.getString(4).isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(rows.getString(4))), rows.getString(5), rows.getInt(6) != 0));
+                            day(rows.getString(4)), rows.getString(5), rows.getInt(6) != 0));
                 }
             }
             return entries;
         });
+    }
+
+    private Optional<LocalDate> day(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException e) {
+            throw new BookFailure(Opening.alteredWords(file, "its days"), e);
+        }
     }
 
     /** When a commission is to be ready. */
@@ -116,14 +143,27 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     private void write(String what, String sql, String value, long id) {
-        run(what, () -> {
+        run(what, () -> transaction(() -> {
             try (PreparedStatement update = connection.prepareStatement(sql)) {
                 update.setString(1, value);
                 update.setLong(2, id);
                 update.executeUpdate();
             }
+            seal(id);
             return null;
-        });
+        }));
+    }
+
+    private void seal(long id) throws SQLException {
+        Seal.renew(connection, Seal.Table.COMMISSION, "id = ?", id);
+    }
+
+    /** Nothing is given out that is not as it was written. @throws BookFailure when it is not */
+    void require(Seal.Table table, String where, Object... arguments) throws SQLException {
+        Optional<String> broken = Seal.broken(connection, table, where, arguments);
+        if (broken.isPresent()) {
+            throw new BookFailure("In the book " + file.toAbsolutePath() + " " + broken.get() + " are not as they were written: the file is damaged there. Restore a backup, or take another commission in hand.", null);
+        }
     }
 
     /** What is done to a wearer in the whole book. */
@@ -131,47 +171,112 @@ public final class WorkshopBook implements AutoCloseable {
         return new Wearers(this, connection);
     }
 
-    /** Makes a backup when the last one is an hour old. Called before each change; it looks at the folder once a minute at the most. */
-    public void backUpWhenDue() {
+    /**
+     * Makes a backup beside the window when the last one is an hour old. Called before each change; it looks at the folder once a minute at
+     * the most.
+     *
+     * @return done when the backup is made, or at once when none is due
+     */
+    public Future<?> backUpWhenDue() {
         LocalDateTime now = LocalDateTime.now();
         if (now.isBefore(nextLook)) {
-            return;
+            return CompletableFuture.completedFuture(null);
         }
         nextLook = now.plus(BETWEEN_LOOKS);
-        Backups backups = new Backups(file);
-        if (backups.isDue(now)) {
-            backups.make(connection, now);
+        return beside.submit(() -> {
+            Backups backups = new Backups(file);
+            if (backups.isDue(now)) {
+                // The log is carried over first, so that a copy of the one file holds everything up to this hour.
+                try (Connection other = Opening.connect(file)) {
+                    fold(other);
+                } catch (SQLException e) {
+                    LOG.warn("the log could not be carried over", e);
+                }
+                backups.make(now);
+            }
+        });
+    }
+
+    /** Carries the log over into the book's one file. */
+    private static void fold(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("PRAGMA wal_checkpoint(PASSIVE)");
+        }
+    }
+
+    /**
+     * Looks beside the window at everything that was not looked at when the book was opened: the history, the versions, the kept figures.
+     *
+     * @param found is told in words what is not as it was written, on another thread; not called when all is
+     */
+    public Future<?> checkBeside(Consumer<String> found) {
+        return beside.submit(() -> {
+            try (Connection reader = Opening.reader(file); Statement statement = reader.createStatement()) {
+                Optional<String> broken = Seal.broken(reader);
+                try (ResultSet rows = statement.executeQuery("PRAGMA integrity_check(1)")) {
+                    if (broken.isEmpty() && (!rows.next() || !rows.getString(1).equals("ok"))) {
+                        broken = Optional.of("some of its pages");
+                    }
+                }
+                broken.ifPresent(what -> found.accept(Opening.alteredWords(file, what)));
+            } catch (SQLException e) {
+                LOG.warn("the book could not be looked at", e);
+                found.accept(Opening.alteredWords(file, "some of its pages"));
+            }
+        });
+    }
+
+    /** Waits until nothing copies or checks the book, and keeps it so while something is done. */
+    <T> T alone(Callable<T> deed) {
+        try {
+            return beside.submit(deed).get();
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof BookFailure failure) {
+                throw failure;
+            }
+            throw new BookFailure("The book " + file.toAbsolutePath() + " could not be worked on. Look whether the disk is full.", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BookFailure("The book " + file.toAbsolutePath() + " could not be worked on: it was interrupted.", e);
         }
     }
 
     /** Writes a new commission into the book and gives its number. */
     public long add(Commission commission) {
-        return run("add a commission", () -> {
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document, seal) VALUES (?, ?, ?, ?) RETURNING id")) {
-                String document = CommissionJson.write(commission);
-                insert.setString(1, commission.title());
-                insert.setString(2, commission.wearer().name());
-                insert.setString(3, document);
-                insert.setString(4, Seal.of(document));
-                try (ResultSet rows = insert.executeQuery()) {
-                    rows.next();
-                    return rows.getLong(1);
-                }
+        return run("add a commission", () -> transaction(() -> added(commission)));
+    }
+
+    private long added(Commission commission) throws SQLException {
+        long id;
+        try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
+            insert.setString(1, commission.title());
+            insert.setString(2, commission.wearer().name());
+            insert.setString(3, CommissionJson.write(commission));
+            try (ResultSet rows = insert.executeQuery()) {
+                rows.next();
+                id = rows.getLong(1);
             }
-        });
+        }
+        seal(id);
+        return id;
     }
 
     /** Writes several new commissions into the book at once: all of them or none. */
     public void addAll(List<Commission> commissions) {
         run("add the commissions", () -> transaction(() -> {
-            commissions.forEach(this::add);
+            for (Commission commission : commissions) {
+                added(commission);
+            }
             return null;
         }));
     }
 
     /** A commission as it stands. */
     public Optional<Commission> find(long id) {
-        return document("SELECT document FROM commission WHERE id = ?", id).map(this::read);
+        return run("read the book", () -> {
+            require(Seal.Table.COMMISSION, "id = ?", id);
+            return document("SELECT document FROM commission WHERE id = ?", id).map(this::read);
+        });
     }
 
     /** Saves a change under a name; what had been undone before it is forgotten. */
@@ -192,6 +297,7 @@ public final class WorkshopBook implements AutoCloseable {
                 insert.setString(5, document);
                 insert.executeUpdate();
             }
+            Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor + 1);
             stand(id, after, document, cursor + 1);
             return null;
         }));
@@ -209,7 +315,9 @@ public final class WorkshopBook implements AutoCloseable {
                 update.setLong(4, id);
                 update.executeUpdate();
             }
-            stand(id, after, document, cursor(id));
+            int cursor = cursor(id);
+            Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor);
+            stand(id, after, document, cursor);
             return null;
         }));
     }
@@ -230,6 +338,7 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     private Optional<Commission> back(long id) throws SQLException {
+        require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id));
         Optional<String> before = document("SELECT before FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?", id);
         Optional<Commission> stands = before.map(this::read);
         if (stands.isPresent()) {
@@ -254,6 +363,7 @@ public final class WorkshopBook implements AutoCloseable {
     /** Makes the last undone change again. */
     public Optional<Commission> redo(long id) {
         return run("redo", () -> transaction(() -> {
+            require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id) + 1);
             Optional<String> after = document("SELECT after FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?", id);
             Optional<Commission> stands = after.map(this::read);
             if (stands.isPresent()) {
@@ -276,14 +386,15 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     public void keepPlace(String name, String value) {
-        run("keep a place", () -> {
+        run("keep a place", () -> transaction(() -> {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO place (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value")) {
                 insert.setString(1, name);
                 insert.setString(2, value);
                 insert.executeUpdate();
             }
+            Seal.renew(connection, Seal.Table.PLACE, "name = ?", name);
             return null;
-        });
+        }));
     }
 
     private int cursor(long id) throws SQLException {
@@ -296,15 +407,15 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     private void stand(long id, Commission commission, String document, int cursor) throws SQLException {
-        try (PreparedStatement update = connection.prepareStatement("UPDATE commission SET document = ?, seal = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
+        try (PreparedStatement update = connection.prepareStatement("UPDATE commission SET document = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
             update.setString(1, document);
-            update.setString(2, Seal.of(document));
-            update.setInt(3, cursor);
-            update.setString(4, commission.title());
-            update.setString(5, commission.wearer().name());
-            update.setLong(6, id);
+            update.setInt(2, cursor);
+            update.setString(3, commission.title());
+            update.setString(4, commission.wearer().name());
+            update.setLong(5, id);
             update.executeUpdate();
         }
+        seal(id);
     }
 
     private Optional<String> document(String sql, long id) {
@@ -356,7 +467,17 @@ public final class WorkshopBook implements AutoCloseable {
 
     @Override
     public void close() {
+        beside.shutdown();
+        try {
+            if (!beside.awaitTermination(CLOSING, TimeUnit.SECONDS)) {
+                LOG.warn("a backup was still being made when the book was closed");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        // The last one out carries the log over by itself.
         close(connection);
         Holder.clear(file);
+        lock.close();
     }
 }

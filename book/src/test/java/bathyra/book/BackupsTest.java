@@ -57,9 +57,7 @@ class BackupsTest {
     }
 
     private void backUpAt(LocalDateTime when) throws Exception {
-        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file)) {
-            backups.make(connection, when);
-        }
+        backups.make(when);
     }
 
     @Test
@@ -173,7 +171,7 @@ class BackupsTest {
                 book.record(id, "waist", now, now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
             }
             book.backUpWhenDue();
-            book.wearers().erase("Nerea Holloway");
+            book.wearers().erase("Nerea Holloway", false);
             assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).containsExactly("Ottoline Brackwater");
             assertThat(filesWith("Nerea Holloway")).as("while the book is open").isEmpty();
         }
@@ -285,7 +283,7 @@ class BackupsTest {
             assertThat(book.versions().of(id)).extracting(Versions.Version::name).containsExactly("After it", "Before the fitting");
             assertThat(book.versions().of(id).get(1).commission()).isEqualTo(heron);
             assertThat(book.versions().of(1)).isEmpty();
-            book.wearers().erase("Nerea Holloway");
+            book.wearers().erase("Nerea Holloway", false);
             assertThat(book.versions().of(id)).isEmpty();
         }
     }

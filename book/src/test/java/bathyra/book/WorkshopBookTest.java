@@ -129,6 +129,7 @@ class WorkshopBookTest {
     void open_aBookOfANewerVersion_leavesItAsItIs() throws Exception {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
             statement.execute("CREATE TABLE later (x)");
+            statement.execute("PRAGMA application_id=" + 0x42415448);
             statement.execute("PRAGMA user_version=99");
         }
         byte[] before = Files.readAllBytes(file);
@@ -143,6 +144,6 @@ class WorkshopBookTest {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
             statement.execute("CREATE TABLE commission (other TEXT)");
         }
-        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.FOREIGN);
     }
 }

@@ -5,6 +5,11 @@ import java.util.stream.Collectors;
 
 /** Whom the garment is for. */
 public record Wearer(String name, Experience experience) {
+    /** A name as it is entered: without spaces round it, and single ones inside. */
+    public static String tidy(String name) {
+        return name.strip().replaceAll("\\s+", " ");
+    }
+
     /** The same wearer under the initials, for what leaves the workshop. */
     public Wearer byInitials() {
         return new Wearer(initials(), experience);

@@ -9,6 +9,7 @@ import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.Measurings;
 import bathyra.book.Versions;
+import bathyra.book.Wearers;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.CommissionJson;
@@ -25,8 +26,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -238,12 +241,19 @@ final class ShelfCard {
         }
         long all = commissions(entry.wearer());
         card.words("Every figure of " + entry.wearer() + " and " + (all == 1 ? "this commission" : "all " + all + " commissions") + " will be gone from the book and its backups. This cannot be undone.", "caution");
+        CheckBox others = new CheckBox("Take the name out there as well");
+        others.setId("erase-others");
+        List<Wearers.Mention> mentions = workshop.book().wearers().mentions(entry.wearer());
+        if (!mentions.isEmpty()) {
+            card.words("The name stands in what belongs to others too: " + mentions.stream().map(ShelfCard::where).collect(Collectors.joining("; ")) + ".", "caution");
+            card.add(others);
+        }
         Button yes = new Button("Erase for good");
         yes.setId("erase-yes");
         yes.setOnAction(e -> {
             erasing = false;
             try {
-                workshop.erase(entry.wearer());
+                workshop.erase(entry.wearer(), others.isSelected());
                 changed.run();
             } catch (BookFailure failed) {
                 card.words(failed.getMessage(), "caution");
@@ -258,8 +268,12 @@ final class ShelfCard {
         card.add(new HBox(8, yes, no));
     }
 
+    private static String where(Wearers.Mention mention) {
+        return (mention.inTitle() && mention.inNotes() ? "the title and the notes" : mention.inTitle() ? "the title" : "the notes") + " of \"" + mention.title() + "\"";
+    }
+
     private long commissions(String wearer) {
-        return workshop.entries().stream().filter(e -> e.wearer().equals(wearer)).count();
+        return workshop.entries().stream().filter(e -> Wearers.isSame(e.wearer(), wearer)).count();
     }
 
     private void backups() {

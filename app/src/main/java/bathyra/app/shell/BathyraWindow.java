@@ -65,7 +65,7 @@ public final class BathyraWindow extends Application {
     private static Workshop workshop(WorkshopBook book) {
         try {
             return Workshop.undrafted(book);
-        } catch (BookFailure e) {
+        } catch (RuntimeException e) {
             book.close();
             throw e;
         }
@@ -113,6 +113,7 @@ public final class BathyraWindow extends Application {
     /** Shows a workshop in a stage; the tests come in here. */
     public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
         Lettering.load();
+        workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);

@@ -4,6 +4,7 @@ import bathyra.bone.BonePlan;
 import bathyra.bone.Bones;
 import bathyra.book.BookFailure;
 import bathyra.book.Versions;
+import bathyra.book.Wearers;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
@@ -286,22 +287,29 @@ public final class Workshop implements AutoCloseable {
     /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */
     public void duplicateFor(long which, String wearer) {
         Commission design = book.find(which).orElseThrow();
-        long next = book.add(new Commission(design.title(), design.units(), new Wearer(wearer.strip(), Experience.FIRST), MeasurementSet.empty(), design.garment()));
+        long next = book.add(new Commission(design.title(), design.units(), new Wearer(Wearer.tidy(wearer), Experience.FIRST), MeasurementSet.empty(), design.garment()));
         switchTo(next);
         stage.set(Stage.MEASURE);
     }
 
-    /** Erases a wearer for good, with every commission and every backup in which the figures stand. */
-    public void erase(String wearer) {
+    /**
+     * Erases a wearer for good, with every commission and every backup in which the figures stand.
+     *
+     * @param inOthers whether the name is taken out of the titles and notes of others as well
+     */
+    public void erase(String wearer, boolean inOthers) {
         letGo();
         // Asked before: the book may give the number of an erased commission to a new one.
-        boolean inHandToo = entries().stream().anyMatch(e -> e.id() == id && e.wearer().equals(wearer));
-        book.wearers().erase(wearer);
+        boolean inHandToo = entries().stream().anyMatch(e -> e.id() == id && Wearers.isSame(e.wearer(), wearer));
+        book.wearers().erase(wearer, inOthers);
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
         if (inHandToo) {
             lookAt(book.entries().get(0).id());
+        } else {
+            // Its title may have borne the name.
+            show(book.find(id).orElseThrow());
         }
     }
 
@@ -349,7 +357,7 @@ public final class Workshop implements AutoCloseable {
     /** Gives a wearer another name in the whole book, in every change that led to it too. */
     public void renameEverywhere(String wearer, String name) {
         letGo();
-        book.wearers().rename(wearer, name);
+        book.wearers().rename(wearer, Wearer.tidy(name));
         show(book.find(id).orElseThrow());
     }
 
@@ -393,7 +401,7 @@ public final class Workshop implements AutoCloseable {
     /** Renames the wearer; a blank name changes nothing. */
     public void renameWearer(String name) {
         if (!name.isBlank()) {
-            change("wearer to " + name.strip(), commission.get().withWearer(new Wearer(name.strip(), commission.get().wearer().experience())), new Object());
+            change("wearer to " + Wearer.tidy(name), commission.get().withWearer(new Wearer(Wearer.tidy(name), commission.get().wearer().experience())), new Object());
             letGo();
         }
     }

@@ -123,7 +123,7 @@ class WorkshopTest {
         try (WorkshopBook one = WorkshopBook.open(folder.resolve("one.sqlite"))) {
             long id = one.add(book.find(1).orElseThrow());
             Workshop alone = new Workshop(one);
-            alone.erase("Nerea Holloway");
+            alone.erase("Nerea Holloway", false);
             assertThat(alone.id()).as("the book gives the number again").isEqualTo(id);
             assertThat(alone.commission().wearer().name()).isEqualTo("New wearer");
             assertThat(alone.commission().measurements().taken()).isEmpty();

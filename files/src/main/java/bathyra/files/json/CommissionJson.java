@@ -31,7 +31,7 @@ public final class CommissionJson {
         JsonNode root = Json.parse(text);
         Commission commission = commission(root, true);
         Schema.COMMISSION.require(root);
-        return commission;
+        return commission.withWearer(new Wearer(Wearer.tidy(commission.wearer().name()), commission.wearer().experience()));
     }
 
     /** Whether a document asks for a block alone ({@code kind: block}), which is no garment. @throws BadDocument when it is no document at all */

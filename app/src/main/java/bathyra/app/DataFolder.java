@@ -1,5 +1,7 @@
 package bathyra.app;
 
+import bathyra.book.OwnerOnly;
+import java.io.IOException;
 import java.nio.file.Path;
 
 /** The folder where the program keeps the user's book and its log. */
@@ -14,6 +16,11 @@ public final class DataFolder {
         }
         String data = System.getenv("XDG_DATA_HOME");
         return (data == null || data.isBlank() ? Path.of(System.getProperty("user.home"), ".local", "share") : Path.of(data)).resolve("bathyra");
+    }
+
+    /** Makes the folder, or makes one that is there private, whatever the system's habit: body data stand in it. */
+    public static void make() throws IOException {
+        OwnerOnly.folder(path());
     }
 
     public static Path book() {

@@ -1,6 +1,7 @@
 package bathyra.app;
 
 import java.io.IOException;
+import bathyra.book.OwnerOnly;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.logging.ErrorManager;
@@ -43,6 +44,8 @@ final class LogFile extends Handler {
                 file = open();
             }
             file.publish(record);
+            // A full log is put aside and a new one begun, with the rights that the system gives.
+            OwnerOnly.file(log());
         } catch (IOException e) {
             // Without a log the work can still go on; saying so once is enough.
             failed = true;
@@ -50,9 +53,17 @@ final class LogFile extends Handler {
         }
     }
 
+    private static Path log() {
+        return DataFolder.path().resolve("log").resolve("bathyra.0.log");
+    }
+
     private static FileHandler open() throws IOException {
-        Path folder = DataFolder.path().resolve("log");
-        Files.createDirectories(folder);
+        Path folder = log().getParent();
+        DataFolder.make();
+        OwnerOnly.folder(folder);
+        if (!Files.exists(log())) {
+            OwnerOnly.create(log());
+        }
         FileHandler handler = new FileHandler(folder.toString().replace("%", "%%") + "/bathyra.%g.log", SIZE, COUNT, true);
         handler.setEncoding("UTF-8");
         handler.setFormatter(new SimpleFormatter());

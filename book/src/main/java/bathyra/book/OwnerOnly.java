@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 
 /** Body data are private: files and folders that nobody but their owner reads, where the system knows of owners. */
-final class OwnerOnly {
+public final class OwnerOnly {
     private OwnerOnly() {}
 
     private static boolean knowsOwners(Path path) {
@@ -14,21 +14,21 @@ final class OwnerOnly {
     }
 
     /** Makes a folder, or makes one that is there private. */
-    static void folder(Path folder) throws IOException {
+    public static void folder(Path folder) throws IOException {
         Files.createDirectories(folder);
         if (knowsOwners(folder)) {
             Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
         }
     }
 
-    static void file(Path file) throws IOException {
+    public static void file(Path file) throws IOException {
         if (knowsOwners(file)) {
             Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
         }
     }
 
     /** A new file that is private from its first moment. */
-    static void create(Path file) throws IOException {
+    public static void create(Path file) throws IOException {
         if (knowsOwners(file)) {
             Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
         } else {

@@ -15,7 +15,13 @@ public final class WindowCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        BathyraWindow.open(() -> book == null ? DataFolder.book() : book);
+        BathyraWindow.open(() -> {
+            if (book != null) {
+                return book;
+            }
+            DataFolder.make();
+            return DataFolder.book();
+        });
         return Exit.DONE;
     }
 }

@@ -121,13 +121,18 @@ public final class BathyraWindow extends Application {
         workshop.darkProperty().addListener((o, was, now) -> dark(scene, now));
         stage.setOnHidden(e -> workshop.close());
         stage.setTitle("Bathyra");
+        place(stage, scene);
+        return scene;
+    }
+
+    /** Shows a scene in the window's full size, whatever stands in it. */
+    static void place(javafx.stage.Stage stage, Scene scene) {
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
         stage.setScene(scene);
         var screen = javafx.stage.Screen.getPrimary().getVisualBounds();
         stage.setMaximized(screen.getWidth() < WIDTH + FRAME || screen.getHeight() < HEIGHT + FRAME);
         stage.show();
-        return scene;
     }
 
     static Scene scene(javafx.scene.Parent root) {

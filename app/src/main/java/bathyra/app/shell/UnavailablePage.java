@@ -14,6 +14,7 @@ import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.slf4j.LoggerFactory;
 
@@ -21,6 +22,8 @@ import org.slf4j.LoggerFactory;
 public final class UnavailablePage {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final double MARGIN = 60;
+    /** Lines longer than this are hard to read. */
+    private static final double READABLE = 760;
 
     private final Throwable cause;
     private final Optional<Path> book;
@@ -78,11 +81,14 @@ public final class UnavailablePage {
         Label words = new Label(why);
         words.getStyleClass().add("words");
         words.setId("book-unavailable");
+        words.setWrapText(true);
+        words.setMinHeight(Region.USE_PREF_SIZE);
+        words.setMaxWidth(READABLE);
         VBox box = new VBox(12, head, words);
         box.getChildren().addAll(deeds);
         box.setPadding(new Insets(MARGIN));
+        deeds.forEach(deed -> deed.setMinWidth(Region.USE_PREF_SIZE));
         stage.setTitle("Bathyra");
-        stage.setScene(BathyraWindow.scene(box));
-        stage.show();
+        BathyraWindow.place(stage, BathyraWindow.scene(box));
     }
 }

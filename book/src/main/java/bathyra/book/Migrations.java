@@ -31,7 +31,8 @@ final class Migrations {
                     "ALTER TABLE version ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE measuring ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE attempt ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
-                    "ALTER TABLE place ADD COLUMN seal TEXT NOT NULL DEFAULT ''"));
+                    "ALTER TABLE place ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
+                    "CREATE TABLE health (wearer TEXT PRIMARY KEY, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
     /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
     static final int PROGRAM = 0x42415448;
     /** The version from which on books bear that mark and every row its seal. */

@@ -22,6 +22,7 @@ final class Seal {
         VERSION("version", "a version of", "id, commission, name, made, document", "(SELECT title FROM commission WHERE commission.id = version.commission)"),
         MEASURING("measuring", "the kept figures of", "id, wearer, day, document", "wearer"),
         ATTEMPT("attempt", "the practice of", "id, person, made, school, step, answer, correct, slip", "person"),
+        HEALTH("health", "the answers of", "wearer, document", "wearer"),
         PLACE("place", "what was kept of", "name, value", "name");
 
         private final String table;

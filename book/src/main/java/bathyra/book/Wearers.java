@@ -89,6 +89,7 @@ public final class Wearers {
                         execute(sql, spelling);
                     }
                 }
+                execute("DELETE FROM health WHERE wearer = ?", plain(wearer));
                 eraseFromHistories(wearer);
                 if (inOthers) {
                     eraseFromOthers(wearer);
@@ -198,6 +199,10 @@ public final class Wearers {
                     labels.setString(1, wearer);
                     labels.executeUpdate();
                 }
+                // Of two records the one under the new name stands.
+                execute("UPDATE OR IGNORE health SET wearer = ? WHERE wearer = ?", plain(name), plain(wearer));
+                execute("DELETE FROM health WHERE wearer = ? AND ? <> ?", plain(wearer), plain(wearer), plain(name));
+                Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", plain(name));
                 Seal.renew(connection, Seal.Table.COMMISSION, "wearer = ?", name);
                 Seal.renew(connection, Seal.Table.MEASURING, "wearer = ?", name);
                 Seal.renew(connection, Seal.Table.EDIT, "commission IN (SELECT id FROM commission WHERE wearer = ?) OR label = 'wearer renamed'", name);

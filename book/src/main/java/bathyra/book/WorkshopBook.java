@@ -92,6 +92,11 @@ public final class WorkshopBook implements AutoCloseable {
         return new Versions(this, connection);
     }
 
+    /** What wearers answered before being laced. */
+    public Health health() {
+        return new Health(this, connection);
+    }
+
     /** What learners have tried. */
     public Practice practice() {
         return new Practice(this, connection);

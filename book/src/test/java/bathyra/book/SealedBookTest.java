@@ -132,7 +132,9 @@ class SealedBookTest {
                     }
                 } catch (BookFailure e) {
                     atUse++;
-                    assertThat(found).as("what fails at use was found beside the window: byte " + at).isNotEmpty();
+                    if (e.getMessage().contains("as they were written")) {
+                        assertThat(found).as("what is altered was found beside the window too: byte " + at).isNotEmpty();
+                    }
                 }
                 beside += found.size();
             } catch (BookUnavailable e) {

@@ -65,6 +65,9 @@ public final class Advice {
         coverage(findings, commission.garment(), cutting);
         stretch(findings, commission.garment());
         caution(findings, commission, girths);
+        if (commission.restricted()) {
+            findings.add(LacingRule.finding(commission, girths));
+        }
         return findings;
     }
 
@@ -162,7 +165,8 @@ public final class Advice {
         LevelPlan waist = girths.at(Level.WAIST);
         findings.add(Finding.mm("waist-reduction", "waist", Finding.Status.NOTE, waist.body().value() - waist.worn().value(), waist.body().value() * limit,
                 Sentence.of(String.format(Locale.ROOT, "The waist is drawn in by {}, %.0f %% of the natural waist; past %.0f %% ask before going on. ", share * 100, limit * 100)
-                        + "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. No figure makes a reduction safe.",
+                        + "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. No figure makes a reduction safe. Read out: “"
+                        + LacingRule.QUESTION + "”",
                         Length.mm(waist.body().value() - waist.worn().value()))));
     }
 }

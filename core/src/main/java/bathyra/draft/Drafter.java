@@ -77,7 +77,7 @@ public final class Drafter {
         findings.add(Finding.mm("uneven-halves", "halves", Finding.Status.NOTE, 0, 0, Sentence.of(
                 "The two halves are drafted apart: every piece is cut once from either pattern, for the right half with the paper turned over. Where centre front or centre back is not open, lay the two pieces together there.")));
         r.with(Finding.Status.NOTE).forEach(f -> findings.add(inHalf(f, "Right half. ")));
-        return new Draft(commission, l.block(), l.girths(), l.intakes(), l.panels(), l.cutting(), l.pattern(), findings, Optional.of(r));
+        return new Draft(commission.restricted() ? commission.withGarment(l.commission().garment()) : commission, l.block(), l.girths(), l.intakes(), l.panels(), l.cutting(), l.pattern(), findings, Optional.of(r));
     }
 
     private static Commission ofHalf(Commission whole, MeasurementSet.Part part, Garment garment, String name) {
@@ -93,13 +93,14 @@ public final class Drafter {
                 new Sentence(half + finding.sentence().pattern(), finding.sentence().parts()), Optional.empty());
     }
 
-    private static Outcome half(Commission commission) {
-        MeasurementSet tape = commission.measurements();
-        Garment garment = commission.garment();
-        Optional<Refusal> refused = look(tape, garment);
+    private static Outcome half(Commission asked) {
+        MeasurementSet tape = asked.measurements();
+        Optional<Refusal> refused = look(tape, asked.garment());
         if (refused.isPresent()) {
             return refused.get();
         }
+        Commission commission = asked.restricted() ? asked.withGarment(LacingRule.obeyed(asked.garment(), tape)) : asked;
+        Garment garment = commission.garment();
         try {
             Block block = DraftingMethod.of(garment).draw(tape, garment);
             GirthPlan girths = GirthPlan.of(tape, garment);
@@ -230,7 +231,9 @@ public final class Drafter {
     private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, PaperPattern sheets, List<Piece> pieces) {
         List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(plan -> level(plan, cutting)).toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
-        return new Pattern(commission.title(), commission.garment().method(), levels, pieces, sheets.seams(),
+        // Every sheet and file bears the title: whoever has one of them in hand is told.
+        String title = commission.restricted() ? commission.title() + ", not to be laced" : commission.title();
+        return new Pattern(title, commission.garment().method(), levels, pieces, sheets.seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 

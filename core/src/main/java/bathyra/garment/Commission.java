@@ -2,6 +2,7 @@ package bathyra.garment;
 
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import java.time.LocalDate;
 import java.util.Optional;
 
 /**
@@ -10,38 +11,46 @@ import java.util.Optional;
  * @param units the unit in which the cutter works on it
  * @param spoken what the wearer was told of the waist reduction, when that is on record
  * @param making what it is made from and what goes into its bill
+ * @param answered when the wearer last answered the questions of {@link HealthRecord}; what was answered does not stand here
+ * @param restricted whether the wearer is not to be laced, for whatever reason; every draft obeys it
  */
-public record Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment, Optional<Spoken> spoken, Making making) {
+public record Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment, Optional<Spoken> spoken, Making making, Optional<LocalDate> answered,
+        boolean restricted) {
     /** A commission with nothing on record about its reduction or its making. */
     public Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment) {
-        this(title, units, wearer, measurements, garment, Optional.empty(), Making.BEGUN);
+        this(title, units, wearer, measurements, garment, Optional.empty(), Making.BEGUN, Optional.empty(), false);
     }
 
     public Commission withMeasurements(MeasurementSet set) {
-        return new Commission(title, units, wearer, set, garment, spoken, making);
+        return new Commission(title, units, wearer, set, garment, spoken, making, answered, restricted);
     }
 
     public Commission withGarment(Garment next) {
-        return new Commission(title, units, wearer, measurements, next, spoken, making);
+        return new Commission(title, units, wearer, measurements, next, spoken, making, answered, restricted);
     }
 
     public Commission withTitle(String next) {
-        return new Commission(next, units, wearer, measurements, garment, spoken, making);
+        return new Commission(next, units, wearer, measurements, garment, spoken, making, answered, restricted);
     }
 
     public Commission withWearer(Wearer next) {
-        return new Commission(title, units, next, measurements, garment, spoken, making);
+        return new Commission(title, units, next, measurements, garment, spoken, making, answered, restricted);
     }
 
     public Commission withUnits(LengthUnit next) {
-        return new Commission(title, next, wearer, measurements, garment, spoken, making);
+        return new Commission(title, next, wearer, measurements, garment, spoken, making, answered, restricted);
     }
 
     public Commission withSpoken(Optional<Spoken> next) {
-        return new Commission(title, units, wearer, measurements, garment, next, making);
+        return new Commission(title, units, wearer, measurements, garment, next, making, answered, restricted);
     }
 
     public Commission withMaking(Making next) {
-        return new Commission(title, units, wearer, measurements, garment, spoken, next);
+        return new Commission(title, units, wearer, measurements, garment, spoken, next, answered, restricted);
+    }
+
+    /** The same commission with what is on record of its wearer's answers. @param day when they were given @param noLacing whether they forbid lacing */
+    public Commission withAnswers(Optional<LocalDate> day, boolean noLacing) {
+        return new Commission(title, units, wearer, measurements, garment, spoken, making, day, noLacing);
     }
 }

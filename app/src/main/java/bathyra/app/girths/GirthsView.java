@@ -36,6 +36,7 @@ import javafx.scene.layout.VBox;
 
 /** The Girths stage: how tight each level is worn, what the waist loses, how front and back share it, and how it is closed. */
 public final class GirthsView extends TableStage {
+    private final AnswersControl answers;
     private final GirthsModel model;
     private final HalfSwitch halves;
     private final GirthHandles handles;
@@ -57,6 +58,7 @@ public final class GirthsView extends TableStage {
     public GirthsView(Workshop workshop) {
         super(workshop, "girths-table", "The half girth laid flat: body, worn, pattern and lacing gap");
         this.model = new GirthsModel(workshop);
+        this.answers = new AnswersControl(workshop);
         this.halves = new HalfSwitch(workshop);
         this.handles = new GirthHandles(workshop, model, table);
         this.plan = new GirthTable(workshop, model);
@@ -160,6 +162,9 @@ public final class GirthsView extends TableStage {
         card.belowControls();
         if (level.level() == Level.WAIST) {
             caution();
+            card.section("Before anyone is laced");
+            answers.refresh();
+            card.add(answers);
             starts();
         }
     }

@@ -34,6 +34,8 @@ import org.slf4j.LoggerFactory;
 /** Puts the draft on paper, into files and on the plotter, in the background; what takes long shows how far it is and can be stopped. */
 public final class Output {
     private static final String KEPT = "printing.properties";
+    /** What is unanswered stops nothing and is asked again each time something goes out (C17.1). */
+    private static final String NOT_ASKED = "Before lacing the wearer was not asked yet: Girths, at the waist, has the question.";
     private final Workshop workshop;
     private final Files files;
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
@@ -175,7 +177,7 @@ public final class Output {
         if (running.equals(Optional.of(task))) {
             running = Optional.empty();
             busy.set(false);
-            said.set(words);
+            said.set(workshop.isToBeAsked() ? words + " " + NOT_ASKED : words);
         }
     }
 }

@@ -114,7 +114,7 @@ final class ChorusView extends VBox {
             return;
         }
         // Read here, because the book belongs to the window's thread.
-        List<Commission> commissions = Chorus.commissions(workshop.commission(), wearers, workshop.book());
+        List<Commission> commissions = Chorus.commissions(workshop.commission(), wearers, workshop.book()).stream().map(workshop::obeying).toList();
         run(new Task<List<Chorus.Part>>() {
             @Override
             protected List<Chorus.Part> call() {

@@ -2,6 +2,7 @@ package bathyra.app.shelf;
 
 import bathyra.app.shell.Standing;
 import bathyra.app.shell.Workshop;
+import bathyra.book.BookFailure;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Drafter;
 import bathyra.garment.Commission;
@@ -9,9 +10,11 @@ import java.util.ArrayDeque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
+import org.slf4j.LoggerFactory;
 
 /** Finds out how far commissions have come that were never in hand here: drafted one by one in the background while the shelf is open. */
 final class StateReader {
@@ -57,9 +60,20 @@ final class StateReader {
         running = entry != null;
         if (running) {
             // Read and written here, because the book belongs to the window's thread; only the drafting is done beside it.
-            workshop.book().find(entry.id()).ifPresentOrElse(commission -> draft(entry, commission), this::next);
+            read(entry).ifPresentOrElse(commission -> draft(entry, workshop.obeying(commission)), this::next);
         } else if (!states.isEmpty()) {
             told.run();
+        }
+    }
+
+    /** One commission that cannot be read keeps the others from nothing. */
+    private Optional<Commission> read(Entry entry) {
+        try {
+            return workshop.book().find(entry.id());
+        } catch (BookFailure e) {
+            LoggerFactory.getLogger(StateReader.class).warn("commission {} cannot be read", entry.id(), e);
+            states.put(entry.id(), "cannot be read: the book is damaged there");
+            return Optional.empty();
         }
     }
 

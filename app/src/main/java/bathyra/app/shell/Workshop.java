@@ -9,12 +9,14 @@ import bathyra.book.WorkshopBook;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.draft.LacingRule;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.PriceListJson;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
+import bathyra.garment.HealthRecord;
 import bathyra.garment.Wearer;
 import bathyra.garment.Experience;
 import bathyra.girth.Level;
@@ -24,7 +26,9 @@ import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.stock.PriceList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
@@ -82,6 +86,7 @@ public final class Workshop implements AutoCloseable {
     private Optional<Bones> bones = Optional.empty();
     private long bonesSaid;
     private Optional<PriceList> prices = Optional.empty();
+    private final Map<String, Optional<HealthRecord>> answers = new HashMap<>();
     private boolean closed;
     private long id;
     private Object inHand = new Object();
@@ -117,7 +122,7 @@ public final class Workshop implements AutoCloseable {
         dark.set(book.place(PLACE_THEME).orElse("").equals("dark"));
         id = entries.stream().anyMatch(e -> e.id() == last) ? last : entries.get(0).id();
         drafting = true;
-        commission.set(firstReadable(entries));
+        commission.set(obeying(firstReadable(entries)));
         labels();
         stage.addListener((o, was, now) -> book.keepPlace(PLACE_STAGE, now.name()));
         dark.addListener((o, was, now) -> book.keepPlace(PLACE_THEME, now ? "dark" : "light"));
@@ -155,6 +160,45 @@ public final class Workshop implements AutoCloseable {
             }
             showAgain();
         }
+    }
+
+    /** What the wearer in hand answered before being laced; empty when nobody has asked. */
+    public Optional<HealthRecord> answers() {
+        return answers(commission.get().wearer().name());
+    }
+
+    private Optional<HealthRecord> answers(String wearer) {
+        return answers.computeIfAbsent(wearer, name -> {
+            try {
+                return book.health().of(name);
+            } catch (BookFailure e) {
+                failure.set(e.getMessage());
+                return Optional.empty();
+            }
+        });
+    }
+
+    /** Keeps what the wearer in hand answered. It belongs to the wearer, not to the design: undo does not take it back. */
+    public void answered(HealthRecord record) {
+        letGo();
+        try {
+            book.health().keep(commission.get().wearer().name(), record);
+            failure.set("");
+        } catch (BookFailure e) {
+            failure.set(e.getMessage());
+        }
+        answers.clear();
+        show(commission.get());
+    }
+
+    /** A commission as its wearer's answers have it: not to be laced where they forbid it. Without answers what its document says stands. */
+    public Commission obeying(Commission of) {
+        return answers(of.wearer().name()).map(record -> of.withAnswers(Optional.of(record.day()), record.forbidsLacing())).orElse(of);
+    }
+
+    /** Whether the wearer should be asked before this garment goes out, and has not been. */
+    public boolean isToBeAsked() {
+        return commission.get().answered().isEmpty() && draft.get().filter(LacingRule::asks).isPresent();
     }
 
     /** Whether the program itself failed on the commission in hand. */
@@ -302,6 +346,7 @@ public final class Workshop implements AutoCloseable {
         // Asked before: the book may give the number of an erased commission to a new one.
         boolean inHandToo = entries().stream().anyMatch(e -> e.id() == id && Wearers.isSame(e.wearer(), wearer));
         book.wearers().erase(wearer, inOthers);
+        answers.clear();
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
@@ -318,13 +363,13 @@ public final class Workshop implements AutoCloseable {
      * comparison. A state that gives no draft cannot be compared.
      */
     public void compare(Optional<Versions.Version> version) {
-        compared = version.flatMap(v -> Drafter.draft(v.commission()) instanceof Draft d ? Optional.of(new Compared(v.name(), d)) : Optional.empty());
+        compared = version.flatMap(v -> Drafter.draft(obeying(v.commission())) instanceof Draft d ? Optional.of(new Compared(v.name(), d)) : Optional.empty());
         showAgain();
     }
 
     /** Compares the commission in hand with another state of it that is no version. */
     public void compare(String name, Commission other) {
-        compared = Drafter.draft(other) instanceof Draft d ? Optional.of(new Compared(name, d)) : Optional.empty();
+        compared = Drafter.draft(obeying(other)) instanceof Draft d ? Optional.of(new Compared(name, d)) : Optional.empty();
         showAgain();
     }
 
@@ -358,6 +403,7 @@ public final class Workshop implements AutoCloseable {
     public void renameEverywhere(String wearer, String name) {
         letGo();
         book.wearers().rename(wearer, Wearer.tidy(name));
+        answers.clear();
         show(book.find(id).orElseThrow());
     }
 
@@ -401,7 +447,7 @@ public final class Workshop implements AutoCloseable {
     /** Renames the wearer; a blank name changes nothing. */
     public void renameWearer(String name) {
         if (!name.isBlank()) {
-            change("wearer to " + Wearer.tidy(name), commission.get().withWearer(new Wearer(Wearer.tidy(name), commission.get().wearer().experience())), new Object());
+            change("wearer to " + Wearer.tidy(name), commission.get().withWearer(new Wearer(Wearer.tidy(name), commission.get().wearer().experience())).withAnswers(Optional.empty(), commission.get().restricted()), new Object());
             letGo();
         }
     }
@@ -417,8 +463,9 @@ public final class Workshop implements AutoCloseable {
      * @param label what undo calls it, for example "hip 100.0 → 101.0 cm"
      * @param thing what is in hand; the next change with another thing begins a new entry
      */
-    public void change(String label, Commission after, Object thing) {
+    public void change(String label, Commission next, Object thing) {
         Commission before = commission.get();
+        Commission after = obeying(next);
         if (closed || after.equals(before)) {
             return;
         }
@@ -513,7 +560,8 @@ public final class Workshop implements AutoCloseable {
     }
 
     private void show(Commission next) {
-        show(next, Drafter.draft(next));
+        Commission obeyed = obeying(next);
+        show(obeyed, Drafter.draft(obeyed));
     }
 
     private void show(Commission next, Outcome outcome) {

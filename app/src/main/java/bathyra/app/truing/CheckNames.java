@@ -49,6 +49,7 @@ public final class CheckNames {
             case "notch-partner" -> "Notches";
             case "outline" -> "Drawing";
             case "waist-reduction" -> "Waist reduction";
+            case "no-lacing" -> "Not to be laced";
             default -> id;
         };
     }

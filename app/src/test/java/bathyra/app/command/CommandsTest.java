@@ -197,6 +197,27 @@ class CommandsTest {
         assertThat(run("draft", agreed, "--out", folder.resolve("out"))).as(() -> err).isZero();
     }
 
+    /** The Salt Queen is laced; a document that says she is not to be is obeyed, printed on every sheet, and says no reason. */
+    @Test
+    void draft_ofOneWhoIsNotToBeLaced_obeys() throws IOException {
+        Path queen = write("queen.bathyra.json", DemoBook.document("the-salt-queen").replaceFirst("\\{", "{ \"restricted\": \"no-lacing\","));
+        assertThat(run("draft", queen, "--out", folder.resolve("q"), "--format", "json,pdf")).as(() -> err).isEqualTo(0);
+        String json = Files.readString(folder.resolve("q/pattern.json"));
+        assertThat(json).contains("not to be laced").doesNotContain("pregnan", "Under 16");
+        assertThat(json).containsPattern("\"id\" : \"waist\",\\s+\"bodyGirth\" : ([0-9.]+),\\s+\"ease\" : 0.0,\\s+\"lacingGap\" : 0.0,\\s+\"patternGirth\" : \\1");
+        try (PDDocument pdf = Loader.loadPDF(folder.resolve("q/pattern.pdf").toFile())) {
+            PDFTextStripper text = new PDFTextStripper();
+            for (int page : new int[] {1, pdf.getNumberOfPages()}) {
+                text.setStartPage(page);
+                text.setEndPage(page);
+                assertThat(text.getText(pdf).replaceAll("\\s+", " ")).as("page " + page).contains("not to be laced");
+            }
+        }
+        Path odd = write("odd.bathyra.json", DemoBook.document("the-heron").replaceFirst("\\{", "{ \"restricted\": \"never\","));
+        assertThat(run("draft", odd, "--out", folder.resolve("o"))).isEqualTo(2);
+        assertThat(err).contains("restricted: is never; no-lacing");
+    }
+
     @Test
     void draft_carriesTheNameOnlyWhenAsked() throws IOException {
         assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "pdf")).isZero();

@@ -3,9 +3,12 @@ package bathyra.app.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.DemoBook;
+import bathyra.app.girths.GirthsModel;
 import bathyra.app.measure.MeasureModel;
 import bathyra.app.seams.SeamsModel;
 import bathyra.book.WorkshopBook;
+import bathyra.files.json.CommissionJson;
+import bathyra.garment.HealthRecord;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
 import bathyra.intake.SeamPlace;
@@ -13,6 +16,8 @@ import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -116,6 +121,38 @@ class WorkshopTest {
             assertThat(fresh.draft()).isEmpty();
             assertThat(fresh.refusal()).isPresent();
         }
+    }
+
+    /** Nothing lifts it but other answers: no undo, no other ease, no other name; and the document that goes out does not say why. */
+    @Test
+    void answers_thatForbidLacing_holdForEveryCommissionOfTheWearer_andUndoDoesNotTakeThemBack() throws Exception {
+        GirthsModel girths = new GirthsModel(workshop);
+        girths.ease(Level.WAIST, Length.mm(-60));
+        assertThat(workshop.draft().orElseThrow().waistReduction()).isPositive();
+        workshop.answered(new HealthRecord(HealthRecord.Age.ADULT, true, false, false, Optional.empty(), LocalDate.of(2026, 11, 3)));
+        assertThat(workshop.draft().orElseThrow().waistReduction()).isZero();
+        workshop.undo();
+        assertThat(workshop.draft().orElseThrow().waistReduction()).isZero();
+        girths.ease(Level.WAIST, Length.mm(-80));
+        assertThat(workshop.draft().orElseThrow().waistReduction()).isZero();
+        String document = CommissionJson.write(workshop.commission());
+        assertThat(document).contains("\"restricted\" : \"no-lacing\"", "\"answered\" : \"2026-11-03\"").doesNotContain("pregnan", "adult");
+        workshop.renameWearer("Somebody Else");
+        assertThat(workshop.draft().orElseThrow().waistReduction()).as("another name is no way round it").isZero();
+        workshop.undo();
+        workshop.answered(new HealthRecord(HealthRecord.Age.ADULT, false, false, false, Optional.empty(), LocalDate.of(2027, 11, 3)));
+        assertThat(workshop.draft().orElseThrow().waistReduction()).as("a year later").isPositive();
+        workshop.erase(workshop.commission().wearer().name(), false);
+        assertThat(book.health().of("Nerea Holloway")).isEmpty();
+    }
+
+    @Test
+    void unanswered_isToBeAsked_whereTheWaistIsDrawnIn() {
+        assertThat(workshop.answers()).isEmpty();
+        new GirthsModel(workshop).ease(Level.WAIST, Length.mm(-60));
+        assertThat(workshop.isToBeAsked()).isTrue();
+        workshop.answered(new HealthRecord(HealthRecord.Age.ADULT, false, false, false, Optional.empty(), LocalDate.of(2026, 11, 3)));
+        assertThat(workshop.isToBeAsked()).isFalse();
     }
 
     @Test

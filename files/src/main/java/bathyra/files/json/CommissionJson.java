@@ -23,6 +23,10 @@ public final class CommissionJson {
     private static final String FORMAT = "bathyra-commission";
     private static final int VERSION = 1;
     private static final String BLOCK = "block";
+    private static final String NO_LACING = "no-lacing";
+    /** Days of other centuries are slips of the hand. */
+    private static final int YEAR_LEAST = 1900;
+    private static final int YEAR_MOST = 2200;
 
     private CommissionJson() {}
 
@@ -57,7 +61,7 @@ public final class CommissionJson {
 
     private static Commission commission(JsonNode root, boolean ranges) throws BadDocument {
         Fields fields = Fields.root(root);
-        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken", MakingJson.FIELD));
+        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken", "health", "restricted", MakingJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -75,12 +79,47 @@ public final class CommissionJson {
         }
         Garment garment = GarmentJson.read(fields.object("garment"), unit, ranges);
         Optional<Spoken> spoken = spoken(fields);
+        Optional<LocalDate> answered = answered(fields);
+        boolean restricted = restricted(fields);
         Making making = MakingJson.read(fields, unit);
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
         return new Commission(fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"), unit,
-                new Wearer(wearer.text("name").orElse(""), experience), set, garment, spoken, making);
+                new Wearer(wearer.text("name").orElse(""), experience), set, garment, spoken, making, answered, restricted);
+    }
+
+    /** When the wearer last answered; the answers themselves come with a document only when they were asked to be put out, and are not read from it. */
+    private static Optional<LocalDate> answered(Fields fields) {
+        if (!fields.has("health")) {
+            return Optional.empty();
+        }
+        Fields health = fields.object("health");
+        health.only(List.of("answered", "age", "pregnant", "surgery", "condition", "doctorAgrees"));
+        return day(health, "answered");
+    }
+
+    /** A document says that its wearer is not to be laced, never why. */
+    private static boolean restricted(Fields fields) {
+        Optional<String> text = fields.text("restricted");
+        text.filter(t -> !t.equals(NO_LACING)).ifPresent(t -> fields.fault("restricted", "is " + t, NO_LACING));
+        return text.isPresent();
+    }
+
+    /** A day that a person can have meant. */
+    private static Optional<LocalDate> day(Fields fields, String key) {
+        return fields.text(key).flatMap(text -> {
+            try {
+                LocalDate day = LocalDate.parse(text);
+                if (day.getYear() >= YEAR_LEAST && day.getYear() <= YEAR_MOST) {
+                    return Optional.of(day);
+                }
+            } catch (DateTimeParseException e) {
+                // Said below, like a day of another century.
+            }
+            fields.fault(key, "is " + text, "a day such as 2026-11-03, from " + YEAR_LEAST + " to " + YEAR_MOST);
+            return Optional.empty();
+        });
     }
 
     /** The record that the wearer was told of the reduction and agreed. */
@@ -90,14 +129,7 @@ public final class CommissionJson {
         }
         Fields record = fields.object("spoken");
         record.only(List.of("date", "reduction"));
-        Optional<LocalDate> day = record.text("date").flatMap(text -> {
-            try {
-                return Optional.of(LocalDate.parse(text));
-            } catch (DateTimeParseException e) {
-                record.fault("date", "is " + text, "a day such as 2026-11-03");
-                return Optional.empty();
-            }
-        });
+        Optional<LocalDate> day = day(record, "date");
         Optional<Double> reduction = record.share("reduction");
         if (day.isEmpty() || reduction.isEmpty()) {
             record.fault("date", "or the reduction is missing", "both: the day, and the share of the natural waist that was spoken of");
@@ -125,6 +157,10 @@ public final class CommissionJson {
         root.putObject("wearer").put("name", commission.wearer().name()).put("experience", commission.wearer().experience().id());
         MeasuringJson.write(root, commission.measurements(), unit);
         commission.spoken().ifPresent(s -> root.putObject("spoken").put("date", s.day().toString()).put("reduction", s.reduction()));
+        commission.answered().ifPresent(day -> root.putObject("health").put("answered", day.toString()));
+        if (commission.restricted()) {
+            root.put("restricted", NO_LACING);
+        }
         GarmentJson.write(root.putObject("garment"), commission.garment(), unit);
         MakingJson.write(root, commission.making(), unit);
         return Json.pretty(root);

@@ -2,6 +2,7 @@ package bathyra.files.pdf;
 
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.draft.LacingRule;
 import bathyra.files.CuttingPlan;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
@@ -168,6 +169,9 @@ final class Cover {
     private void findings(Draft draft, double width) throws IOException {
         heading(LEFT, "What was checked");
         for (Map.Entry<String, String> check : CHECKS.entrySet()) {
+            if (draft.findings().stream().noneMatch(f -> f.id().equals(check.getKey()))) {
+                continue;
+            }
             long count = draft.findings().stream().filter(f -> f.id().equals(check.getKey()) && f.status() == Finding.Status.OK).count();
             row(LEFT, LEFT + width, check.getValue(), count + " hold");
         }
@@ -175,6 +179,16 @@ final class Cover {
         draft.with(Finding.Status.NOTE).forEach(f -> notes.add(f.sentence().in(unit)));
         for (String note : notes) {
             paragraph(LEFT, "Note. " + note, width);
+        }
+        asked(draft, width);
+    }
+
+    /** Whether the wearer was asked before lacing; what was answered stands nowhere (C17.1). */
+    private void asked(Draft draft, double width) throws IOException {
+        if (draft.commission().answered().isPresent()) {
+            paragraph(LEFT, "Asked before lacing on " + draft.commission().answered().get() + ".", width);
+        } else if (LacingRule.asks(draft)) {
+            paragraph(LEFT, "Not asked yet before lacing. Read out: “" + LacingRule.QUESTION + "”", width);
         }
     }
 

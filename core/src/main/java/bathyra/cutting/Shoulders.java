@@ -4,6 +4,7 @@ import bathyra.block.Block;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.PrincessStart;
+import bathyra.garment.UpperShape;
 import bathyra.geometry.FairSpline;
 import bathyra.geometry.Line;
 import bathyra.geometry.Motion;
@@ -37,9 +38,13 @@ import java.util.Optional;
 final class Shoulders {
     static final String ARMHOLE = TopLine.ARMHOLE;
     private static final double BEYOND = 160;
+    /** So far a corner of the neckline stays from the upper end of the seam, mm. */
+    private static final double CORNER_CLEAR = 16;
     private static final double BESIDE_NECK = 16;
     private static final int LEAST_ROUNDS = 6;
-    private static final int ROUNDS = 40;
+    private static final int ROUNDS = 60;
+    private static final double SHRINKS = 0.9;
+    private static final double LEAST_STEP = 0.1;
     private static final double RIGHT_ANGLE = Math.PI / 2;
 
     private final Garment garment;
@@ -81,7 +86,7 @@ final class Shoulders {
         Point apex = set.panels().get(0).right().nodes().get(Level.BUST);
         Vec moved = apex.to(set.panels().get(1).left().nodes().get(Level.BUST));
         Motion opened = Motion.about(apex, turn).then(new Motion(1, 0, moved));
-        Carried inFront = carry(front, sheets.get(0), sheets.get(1), SeamPlace.PRINCESS_FRONT.id(), SeamPlace.SIDE.id(), opened, (e, d) -> TopLine.front(front, garment, e, d, corner));
+        Carried inFront = front(sheets.get(0), sheets.get(1), opened, corner);
         List<Sheet> next = new ArrayList<>(List.of(inFront.centre(), inFront.side()));
         if (halter) {
             next.addAll(sheets.subList(2, last + 1));
@@ -99,6 +104,20 @@ final class Shoulders {
         return new PaperPattern(next, pattern.seams());
     }
 
+    /** The front; the corner of a square neckline that the cutter has not set keeps clear of the seam. */
+    private Carried front(Sheet centre, Sheet side, Motion opened, double corner) throws NotDraftable {
+        Carried first = null;
+        for (double share : TopLine.CORNER_SHARES) {
+            Carried carried = carry(front, centre, side, SeamPlace.PRINCESS_FRONT.id(), SeamPlace.SIDE.id(), opened, (e, d) -> TopLine.front(front, garment, e, d, corner, share));
+            Point top = carried.centre().edge(SeamPlace.PRINCESS_FRONT.id()).path().start();
+            if (garment.upperEdge() != UpperShape.SQUARE || carried.line().declared().stream().allMatch(c -> c.at().distance(top) > CORNER_CLEAR)) {
+                return carried;
+            }
+            first = first == null ? carried : first;
+        }
+        return first;
+    }
+
     /** The angle inside the cloth where the strapless back meets the side. */
     private static double cornerAtSide(Sheet back) {
         return Math.abs(back.edge(PanelSheets.UPPER).path().startTangent().angleTo(back.edge(SeamPlace.SIDE.id()).path().endTangent().reversed()));
@@ -114,26 +133,42 @@ final class Shoulders {
 
     /** @param opened how the block lies on the panel at the side, before the seam is walked */
     private Carried carry(BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing) throws NotDraftable {
+        try {
+            return carry(body, centre, side, seam, sideSeam, opened, drawing, true);
+        } catch (NotDraftable e) {
+            // On some bodies the seam has no room to come in squarely.
+            return carry(body, centre, side, seam, sideSeam, opened, drawing, false);
+        }
+    }
+
+    /** @param squarely whether a seam that ends in the armhole comes in square to it */
+    private Carried carry(BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing, boolean squarely) throws NotDraftable {
         Path near = down(centre.edge(seam).path());
         Path far = down(side.edge(seam).path());
         Path flank = down(side.edge(sideSeam).path());
         TopLine first = drawing.line(opened.inverse().apply(flank.start()), opened.inverse().apply(flank.startTangent()));
         Point target = target(body, first);
-        Path up = raised(near, target);
-        Path partner = raised(far, opened.apply(target));
+        Optional<Vec> arriving = squarely ? intoArmhole(first) : Optional.empty();
+        Path up = raised(near, target, arriving);
+        Path partner = raised(far, opened.apply(target), arriving.map(v -> opened.apply(v)));
         Motion laid = opened;
         TopLine line = null;
         Path.Crossing meet = null;
         double off = Double.POSITIVE_INFINITY;
+        // How the panel lies follows from where the seam meets the edge, and the edge from how the panel lies. Where the seam bends much at its
+        // end whole steps swing to and fro: then they are halved.
+        double at = Double.NaN;
+        double step = 1;
         for (int round = 0; round < LEAST_ROUNDS || off > Tolerance.CHORD && round < ROUNDS; round++) {
             line = drawing.line(laid.inverse().apply(flank.start()), laid.inverse().apply(flank.startTangent()));
-            Path whole = line.whole();
-            meet = up.crossing(whole).orElseThrow(() -> noMeeting(centre));
-            Path.Place here = up.at(meet.here());
-            Path.Place there = partner.at(meet.here());
-            laid = Motion.laying(here.point(), here.tangent(), there.point(), there.tangent());
-            off = laid.apply(line.whole().end()).distance(flank.start());
+            meet = up.crossing(line.whole()).orElseThrow(() -> noMeeting(centre));
+            at = Double.isNaN(at) ? meet.here() : at + step * (meet.here() - at);
+            laid = laidAt(up, partner, at);
+            double before = off;
+            off = laidAt(up, partner, meet.here()).apply(line.whole().end()).distance(flank.start());
+            step = off > before * SHRINKS ? Math.max(LEAST_STEP, step / 2) : step;
         }
+        laid = laidAt(up, partner, meet.here());
         if (off > Tolerance.SEAM) {
             throw new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, off, Tolerance.SEAM, Sentence.of(
                     "{}: the upper edge misses the underarm by {}. Draw the neckline higher or narrower, or let the princess seam begin elsewhere.", side.name(), Length.mm(off))));
@@ -145,18 +180,28 @@ final class Shoulders {
         return new Carried(topped(centre, split.before(), seam, nearSeam, inFront, true, line.declared()), topped(side, split.after(), seam, farSeam, inFront, false, List.of()), line);
     }
 
+    /** How the panel at the side lies when the two seam edges are laid on each other at one place. */
+    private static Motion laidAt(Path up, Path partner, double arc) {
+        Path.Place here = up.at(arc);
+        Path.Place there = partner.at(arc);
+        return Motion.laying(here.point(), here.tangent(), there.point(), there.tangent());
+    }
+
     private static Path down(Path path) {
         return path.start().y() < path.end().y() ? path : path.reversed();
     }
 
-    /** Where the seam is led to: the middle of the shoulder or of the armhole, or the neck (C7.4, C18). A halter has no shoulder to lead it to. */
-    private Point target(BodyTop body, TopLine line) {
-        PrincessStart start = switch (garment.top().cover()) {
+    private PrincessStart start() {
+        return switch (garment.top().cover()) {
             case HALTER -> PrincessStart.ARMHOLE;
             case OFF_SHOULDER -> PrincessStart.SHOULDER;
             default -> garment.block().princess();
         };
-        return switch (start) {
+    }
+
+    /** Where the seam is led to: the middle of the shoulder or of the armhole, or the neck (C7.4, C18). A halter has no shoulder to lead it to. */
+    private Point target(BodyTop body, TopLine line) {
+        return switch (start()) {
             case ARMHOLE -> {
                 Path armhole = line.edges().get(line.edges().size() - 1).path();
                 yield armhole.at(armhole.length() / 2).point();
@@ -166,9 +211,20 @@ final class Shoulders {
         };
     }
 
+    /** A seam that begins in the armhole leaves it squarely: running along it the two would cross again (C10). */
+    private Optional<Vec> intoArmhole(TopLine line) {
+        if (start() != PrincessStart.ARMHOLE) {
+            return Optional.empty();
+        }
+        Path armhole = line.edges().get(line.edges().size() - 1).path();
+        Vec across = armhole.at(armhole.length() / 2).tangent().turned(Math.PI / 2);
+        Vec outwards = line.whole().start().to(armhole.at(armhole.length() / 2).point());
+        return Optional.of(across.dot(outwards) > 0 ? across : across.reversed());
+    }
+
     /** The seam carried up from its upper end, through where it is led and on. */
-    private static Path raised(Path seam, Point target) {
-        Path curve = FairSpline.through(List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), Optional.empty());
+    private static Path raised(Path seam, Point target, Optional<Vec> arriving) {
+        Path curve = FairSpline.through(List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), arriving);
         return curve.then(Path.of(new Line(curve.end(), curve.end().plus(curve.endTangent().times(BEYOND)))));
     }
 

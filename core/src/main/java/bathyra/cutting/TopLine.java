@@ -42,7 +42,8 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static final double NO_HOLLOW = -1;
     private static final double SEWN = 15;
     private static final double SHOULDER_LEAST = 25;
-    private static final double CORNER_SHARE = 0.85;
+    /** Where a square neckline has its corner, the usual place first. */
+    static final double[] CORNER_SHARES = {0.85, 0.7, 0.95, 0.58};
     private static final double LOBE = 0.78;
     private static final double LOBE_RISE = 42;
     private static final double LOBE_SHARE = 0.35;
@@ -58,8 +59,8 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         declared = List.copyOf(declared);
     }
 
-    /** The front of a garment. @param underarm on the joined pattern @param down the direction of the side seam there @param corner the angle inside the cloth at the underarm */
-    static TopLine front(BodyTop body, Garment garment, Point underarm, Vec down, double corner) throws NotDraftable {
+    /** The front of a garment. @param underarm on the joined pattern @param down the direction of the side seam there @param corner the angle inside the cloth at the underarm @param cornerShare how far out a square neckline has its corner, as a share of the way to the shoulder's end */
+    static TopLine front(BodyTop body, Garment garment, Point underarm, Vec down, double corner, double cornerShare) throws NotDraftable {
         Cover cover = garment.top().cover();
         double depth = cover == Cover.OFF_SHOULDER ? garment.length(LengthOption.SHOULDER_LINE).value() + garment.length(LengthOption.EDGE_DIP).value() : garment.length(LengthOption.NECKLINE_DEPTH).value();
         Point centre = new Point(body.centre(), depth);
@@ -72,7 +73,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         Point tip = body.onShoulder(width + strap);
         Path shoulder = shoulder(neck, tip, cover == Cover.HALTER ? 0 : garment.bust().width(ContourWedge.SHOULDER));
         List<Piece.Corner> declared = new ArrayList<>();
-        Path neckline = neckline(garment.upperEdge(), garment, body, centre, neck, shoulder.startTangent(), declared);
+        Path neckline = neckline(garment.upperEdge(), garment, body, centre, neck, shoulder.startTangent(), cornerShare, declared);
         double angle = Math.abs(neckline.endTangent().reversed().angleTo(shoulder.startTangent()));
         Path armhole = armhole(body, tip, body.turned(shoulder.endTangent(), RIGHT_ANGLE), cover == Cover.SHOULDERS, underarm, down, corner);
         boolean halter = cover == Cover.HALTER;
@@ -158,7 +159,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         return best;
     }
 
-    private static Path neckline(UpperShape shape, Garment garment, BodyTop body, Point centre, Point neck, Vec shoulder, List<Piece.Corner> declared) throws NotDraftable {
+    private static Path neckline(UpperShape shape, Garment garment, BodyTop body, Point centre, Point neck, Vec shoulder, double cornerShare, List<Piece.Corner> declared) throws NotDraftable {
         if (centre.y() < neck.y() + STRAIGHT) {
             throw refuse(LengthOption.NECKLINE_DEPTH, centre.y(), neck.y() + STRAIGHT, Sentence.of("Neckline, centre front: it lies {} below the neck end, and must lie below the shoulder. From {} on it can be drawn.",
                     Length.mm(centre.y()), Length.mm(Math.ceil(neck.y() + STRAIGHT))));
@@ -171,7 +172,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
             case SQUARE -> {
                 boolean own = garment.lengths().containsKey(LengthOption.EDGE_WIDTH);
                 double most = Math.abs(neck.x() - centre.x());
-                double out = own ? Math.min(garment.length(LengthOption.EDGE_WIDTH).value(), most) : most * CORNER_SHARE;
+                double out = own ? Math.min(garment.length(LengthOption.EDGE_WIDTH).value(), most) : most * cornerShare;
                 Point low = new Point(centre.x() + body.hand() * out, centre.y());
                 declared.add(new Piece.Corner(low, 270));
                 yield Path.of(new Line(centre, low), new Line(low, neck));

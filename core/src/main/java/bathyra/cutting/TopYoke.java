@@ -35,6 +35,8 @@ final class TopYoke {
     private static final String KEYHOLE = "keyhole";
     private static final double REACH = 12;
     private static final double CLEAR = 12;
+    /** Between seam and armhole the line is at least so long: a shorter one cannot be square to both without dipping. */
+    private static final double SIDE_LEAST = 50;
     private static final double ABOVE_UNDERARM = 26;
     /** The search for a line that can be cut: in steps of so much, no farther than so much. */
     private static final double STEP = 3;
@@ -111,6 +113,9 @@ final class TopYoke {
         Path.Place here = near.at(arc);
         Path.Place there = far.at(arc);
         Path.Place end = onArmhole(side, there, front, name);
+        if (there.point().distance(end.point()) < SIDE_LEAST) {
+            throw off(side, name);
+        }
         Vec leaving = down(begin.tangent());
         List<Path> lines = front
                 ? JoinedEdge.over(List.of(new JoinedEdge.Span(begin.point(), leaving, here.point(), here.tangent()), new JoinedEdge.Span(there.point(), there.tangent(), end.point(), down(end.tangent()))), Math.PI / 2)

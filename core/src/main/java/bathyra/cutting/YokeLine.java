@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
 import bathyra.garment.LengthOption;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -15,6 +16,7 @@ import bathyra.piece.SeamJoin;
 import bathyra.truing.Finding;
 import bathyra.truing.NotDraftable;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A level line across the two sheets beside the seam over the apex, straight over that seam.
@@ -24,6 +26,7 @@ import java.util.List;
  */
 record YokeLine(Path inner, Path outer) {
     private static final double CLEAR = 8;
+    private static final double FAR = 2000;
 
     /** @param above height of the line above the apex at the seam, mm along the seam @throws NotDraftable when the line runs off the sheets */
     static YokeLine across(PaperPattern pattern, Apex apex, double above) throws NotDraftable {
@@ -38,11 +41,27 @@ record YokeLine(Path inner, Path outer) {
         }
         Path.Place at1 = seam1.at(stands - above);
         Path.Place at2 = seam2.at(seam2.nearest(apex.atOuter()).arc() + above);
-        Path.Place left = end(inner, apex.across(inner), apex.atInner(), above);
+        Path.Place left = inwards(inner, apex, at1.point(), above);
         Path.Place right = end(outer, apex.across(outer), apex.atOuter(), above);
         List<Path> lines = JoinedEdge.over(List.of(new JoinedEdge.Span(left.point(), downwards(left.tangent()), at1.point(), at1.tangent()),
                 new JoinedEdge.Span(at2.point(), at2.tangent().reversed(), right.point(), downwards(right.tangent()))), Math.PI / 2);
         return new YokeLine(lines.get(0), lines.get(1));
+    }
+
+    /** Where the line begins in front: at centre front, or, where a low neckline has cut that away, at the neckline. */
+    private static Path.Place inwards(Sheet inner, Apex apex, Point seam, double above) throws NotDraftable {
+        try {
+            return end(inner, apex.across(inner), apex.atInner(), above);
+        } catch (NotDraftable e) {
+            Path level = Path.of(new Line(seam.plus(new Vec(-CLEAR, 0)), seam.plus(new Vec(-FAR, 0))));
+            for (OutlineEdge edge : inner.outline()) {
+                Optional<Path.Crossing> crossing = edge.kind() == OutlineEdge.Kind.EDGE && !edge.name().equals(PanelSheets.LOWER) ? level.crossing(edge.path()) : Optional.empty();
+                if (crossing.isPresent() && Math.min(crossing.get().there(), edge.path().length() - crossing.get().there()) > CLEAR) {
+                    return new Path.Place(crossing.get().there(), edge.path().at(crossing.get().there()).point(), Vec.DOWN);
+                }
+            }
+            throw e;
+        }
     }
 
     private static Vec downwards(Vec v) {

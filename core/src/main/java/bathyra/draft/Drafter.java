@@ -121,7 +121,7 @@ public final class Drafter {
             }
             findings.addAll(Advice.on(commission, block, girths, intakes, cutting, whole));
             Draft draft = new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
-            return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT).stream().map(Drafter::withFigures).toList());
+            return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT));
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
         }
@@ -183,14 +183,6 @@ public final class Drafter {
             return Optional.of(new Refusal(Refusal.Cause.INPUT, input));
         }
         return contradictions.isEmpty() ? Optional.empty() : Optional.of(new Refusal(Refusal.Cause.PATTERN, contradictions));
-    }
-
-    /** A fault of the finished curves, with the figures that make the shape there. */
-    private static Finding withFigures(Finding fault) {
-        Sentence said = fault.sentence();
-        return new Finding(fault.id(), fault.subject(), fault.status(), fault.value(), fault.limit(), fault.unit(), new Sentence(said.pattern()
-                + " The shape there comes from bustGirth, underbustGirth, shoulderToApex, shoulderToUnderbust, backLength and the intakes: look at these, or choose the excess school.",
-                said.parts()), fault.place());
     }
 
     private static void requireRoomForBust(Block block, GirthPlan girths) throws NotDraftable {

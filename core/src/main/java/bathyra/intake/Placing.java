@@ -3,6 +3,7 @@ package bathyra.intake;
 import bathyra.garment.Garment;
 import bathyra.garment.Panels;
 import bathyra.garment.SeamPlacing;
+import bathyra.geometry.Tolerance;
 
 /**
  * Where the seams of a corset stand that the cutter has not moved. Evenly: the paper of a block is divided into equal parts. By the
@@ -14,6 +15,8 @@ final class Placing {
     private static final double SETTLED = 0.1;
     private static final int LEAST_ROUNDS = 3;
     private static final int ROUNDS = 60;
+    /** What a panel needs for a bone channel, with something to spare. */
+    private static final double PANEL_LEAST = Tolerance.PANEL_WIDTH + 2;
 
     private final Garment garment;
     private final double width;
@@ -37,13 +40,27 @@ final class Placing {
             return at;
         }
         boolean landmark = apex > 0 && apex < width && panels.front() > 1;
-        int over = landmark ? over(panels.front(), apex) : 0;
+        if (!landmark) {
+            return settled(at, 0, 0);
+        }
+        int usual = over(panels.front(), apex);
+        double[] best = settled(at.clone(), usual, apex);
+        // Where the usual seam over the apex leaves a panel too narrow at the waist, another may not.
+        for (int k = 1; k < panels.front() && narrowest(best) < PANEL_LEAST; k++) {
+            double[] other = settled(at.clone(), k, apex);
+            best = narrowest(other) > narrowest(best) ? other : best;
+        }
+        return best;
+    }
+
+    /** Round by round, until no seam moves any more. @param over the seam over the apex, from 1; 0 for none */
+    private double[] settled(double[] at, int over, double apex) {
         double moved = Double.POSITIVE_INFINITY;
         for (int round = 0; round < LEAST_ROUNDS || moved > SETTLED; round++) {
             requireSettling(round, moved);
             double[] before = at.clone();
             double[] takes = takes(at, false);
-            if (landmark) {
+            if (over > 0) {
                 at[over - 1] = apex;
                 divide(at, takes, -1, over - 1, false);
                 divide(at, takes, over - 1, at.length, false);
@@ -53,6 +70,19 @@ final class Placing {
             moved = moved(before, at);
         }
         return at;
+    }
+
+    /** How wide the narrowest panel of the front is at the waist, mm. */
+    private double narrowest(double[] at) {
+        double[] takes = takes(at, false);
+        double least = Double.POSITIVE_INFINITY;
+        double from = 0;
+        for (int i = 0; i <= at.length; i++) {
+            double to = i < at.length ? at[i] - takes[i] / 2 : width - takes[takes.length - 1];
+            least = Math.min(least, to - from);
+            from = i < at.length ? at[i] + takes[i] / 2 : to;
+        }
+        return least;
     }
 
     /** The seams of the back block, mm from the side. */

@@ -17,6 +17,8 @@ import java.util.Set;
 final class PanelWidths implements Check {
     private static final double FLATTEN = 0.2;
     private static final double MEETING = 0.01;
+    /** Where a sleeve is sewn in no bone stands: an armhole is no side of a panel. */
+    private static final String ARMHOLE = "armhole";
     private static final double STRAIGHT_ON = Math.toRadians(1);
 
     @Override
@@ -33,7 +35,7 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
-        List<OutlineEdge> sewn = runs(piece.outline()).stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && isLong(e)).toList();
+        List<OutlineEdge> sewn = runs(piece.outline()).stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && !e.name().equals(ARMHOLE) && isLong(e)).toList();
         // Of a piece from elsewhere one does not always know what is sewn: then every long edge is a side.
         List<OutlineEdge> edges = sewn.size() > 1 ? sewn : piece.outline().stream().filter(PanelWidths::isLong).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();

@@ -7,6 +7,7 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
+import bathyra.draft.Remedies;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.files.csv.CuttingLists;
@@ -89,7 +90,12 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
             if (refusal.cause() == Refusal.Cause.PROGRAM) {
                 return failed(input, refusal.thrown().orElseThrow());
             }
-            return Files.none(refusal.cause() == Refusal.Cause.INPUT ? Exit.INPUT : Exit.NO_PATTERN, reasons(refusal.reasons(), commission));
+            if (refusal.cause() == Refusal.Cause.INPUT) {
+                return Files.none(Exit.INPUT, reasons(refusal.reasons(), commission));
+            }
+            List<String> reasons = new ArrayList<>(reasons(refusal.reasons(), commission));
+            Remedies.nearest(commission, () -> false).ifPresent(r -> reasons.add("nearest that drafts: " + DraftCommand.plain(r.words().in(commission.units()))));
+            return Files.none(Exit.NO_PATTERN, reasons);
         }
         Draft draft = (Draft) outcome;
         if (draft.mustBeSpokenOf() && !formats.equals(List.of("json"))) {

@@ -6,16 +6,18 @@ import bathyra.draft.LacingRule;
 import bathyra.garment.HealthRecord;
 import java.time.LocalDate;
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** What is asked before anyone is laced: the question to read out, the answers, and what follows from them (C17.1). */
 final class AnswersControl extends VBox {
     private final Workshop workshop;
-    private final ChoiceBox<HealthRecord.Age> age = new ChoiceBox<>();
+    private final ObjectProperty<HealthRecord.Age> age = new SimpleObjectProperty<>();
     private final CheckBox pregnant = new CheckBox("Pregnant, or a birth within six months");
     private final CheckBox surgery = new CheckBox("Surgery within six months");
     private final CheckBox condition = new CheckBox("Heart, lungs, stomach, back or pelvic floor");
@@ -32,20 +34,16 @@ final class AnswersControl extends VBox {
         record.setWrapText(true);
         record.getStyleClass().add("words");
         record.setId("answers-record");
-        age.getItems().setAll(HealthRecord.Age.values());
-        age.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(HealthRecord.Age value) {
-                return value == null ? "Age" : value.label();
-            }
-
-            @Override
-            public HealthRecord.Age fromString(String text) {
-                return age.getValue();
-            }
-        });
-        age.setId("answers-age");
-        age.setAccessibleText("Age of the wearer");
+        MenuButton ages = new MenuButton();
+        ages.setId("answers-age");
+        ages.setAccessibleText("Age of the wearer");
+        ages.textProperty().bind(age.map(HealthRecord.Age::label).orElse("Age"));
+        for (HealthRecord.Age each : HealthRecord.Age.values()) {
+            MenuItem item = new MenuItem(each.label());
+            item.setId("answers-age-" + each.id());
+            item.setOnAction(e -> age.set(each));
+            ages.getItems().add(item);
+        }
         pregnant.setId("answers-pregnant");
         surgery.setId("answers-surgery");
         condition.setId("answers-condition");
@@ -53,16 +51,16 @@ final class AnswersControl extends VBox {
         doctor.visibleProperty().bind(surgery.selectedProperty().or(condition.selectedProperty()));
         doctor.managedProperty().bind(doctor.visibleProperty());
         var keep = Deed.button("answers-keep", "Keep the answers", this::keep);
-        keep.disableProperty().bind(age.valueProperty().isNull());
+        keep.disableProperty().bind(age.isNull());
         for (CheckBox box : new CheckBox[] {pregnant, surgery, condition, doctor}) {
             box.setWrapText(true);
         }
-        getChildren().addAll(question, age, pregnant, surgery, condition, doctor, keep, record);
+        getChildren().addAll(question, ages, pregnant, surgery, condition, doctor, keep, record);
     }
 
     private void keep() {
         boolean asksDoctor = surgery.isSelected() || condition.isSelected();
-        workshop.answered(new HealthRecord(age.getValue(), pregnant.isSelected(), surgery.isSelected(), condition.isSelected(), asksDoctor ? Optional.of(doctor.isSelected()) : Optional.empty(), LocalDate.now()));
+        workshop.answered(new HealthRecord(age.get(), pregnant.isSelected(), surgery.isSelected(), condition.isSelected(), asksDoctor ? Optional.of(doctor.isSelected()) : Optional.empty(), LocalDate.now()));
     }
 
     /** Shows what is on record; answers that are being given stay as long as the wearer is the same. */
@@ -71,7 +69,7 @@ final class AnswersControl extends VBox {
         String now = workshop.commission().wearer().name();
         if (!now.equals(wearer)) {
             wearer = now;
-            age.setValue(answers.map(HealthRecord::age).orElse(null));
+            age.set(answers.map(HealthRecord::age).orElse(null));
             pregnant.setSelected(answers.filter(HealthRecord::pregnant).isPresent());
             surgery.setSelected(answers.filter(HealthRecord::surgery).isPresent());
             condition.setSelected(answers.filter(HealthRecord::condition).isPresent());

@@ -61,7 +61,7 @@ public final class Shell extends BorderPane {
         stop.setOnAction(e -> output.stop());
         HBox way = new HBox(written, stop);
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        middle.setTop(new VBox(new TopSlip(workshop, output), said, undrafted(), way));
+        middle.setTop(new VBox(new TopSlip(workshop, output), said, new RefusalSlip(workshop, files), way));
         setLeft(new LacingRail(workshop));
         setCenter(middle);
         workshop.stageProperty().addListener((o, was, now) -> {
@@ -109,28 +109,6 @@ public final class Shell extends BorderPane {
     private void again() {
         workshop.stageTried();
         show();
-    }
-
-    /** Says above the stage that the program failed on the commission in hand, with what can be done about it. */
-    private HBox undrafted() {
-        Label words = new Label("The program could not draft this. Everything is saved; what is shown is the last draft there was.");
-        words.getStyleClass().add("kept-draft");
-        Button back = new Button("Go back one change");
-        back.setId("undrafted-back");
-        back.getStyleClass().add("deed");
-        back.disableProperty().bind(workshop.undoLabelProperty().isEmpty());
-        back.setOnAction(e -> workshop.undo());
-        Label kept = new Label();
-        HBox row = new HBox(10, words, back, StageFailedPage.keep(workshop, files, kept), kept);
-        row.setId("undrafted");
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        row.setVisible(workshop.isProgramFailing());
-        row.setManaged(workshop.isProgramFailing());
-        workshop.onShow(() -> {
-            row.setVisible(workshop.isProgramFailing());
-            row.setManaged(workshop.isProgramFailing());
-        });
-        return row;
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */

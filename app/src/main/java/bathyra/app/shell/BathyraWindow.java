@@ -113,6 +113,8 @@ public final class BathyraWindow extends Application {
     /** Shows a workshop in a stage; the tests come in here. */
     public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
         Lettering.load();
+        // Begun before the first keystroke, so that the backup holds the book as it was opened.
+        workshop.book().backUpWhenDue();
         workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);

@@ -7,6 +7,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.measure.Length;
 import bathyra.measure.Sentence;
 import bathyra.paper.Merge;
 import bathyra.paper.PaperPattern;
@@ -29,6 +30,8 @@ final class Cups {
     private static final String LOW = "-low";
     private static final String BAND_INNER = "band-inner";
     private static final String BAND_OUTER = "band-outer";
+    /** A shorter seam than this between two corners cannot be sewn, mm. */
+    private static final double SEWN_LEAST = 5;
     private static final String YOKE_INNER = "yoke-inner";
     private static final String YOKE_OUTER = "yoke-outer";
     private static final double REACH = 12;
@@ -60,7 +63,7 @@ final class Cups {
     }
 
     /** Body and cup are cut apart: C1 and C2 are the two parts of the cup. */
-    private void apart(CupLine line) {
+    private void apart(CupLine line) throws NotDraftable {
         Slash.Parts inner = Slash.along(pattern.sheet(apex.inner()), line.inner(), INNER);
         Slash.Parts outer = Slash.along(pattern.sheet(apex.outer()), line.outer(), OUTER);
         Optional<Yoke> yoke = Yoke.of(pattern);
@@ -70,7 +73,9 @@ final class Cups {
                 .joining(join("CS", "Cup seam", "C1", apex.seam(), "C2", apex.seam()),
                         join("CI", "Cup to body, inner", apex.inner(), INNER, "C1", INNER),
                         join("CO", "Cup to body, outer", "C2", OUTER, apex.outer(), OUTER));
-        yoke.ifPresent(y -> yokeOnto(work, y, inner, outer));
+        if (yoke.isPresent()) {
+            yokeOnto(work, yoke.get(), inner, outer);
+        }
         pattern = work.done();
     }
 
@@ -163,7 +168,7 @@ final class Cups {
     }
 
     /** The lower cup takes the middle of the yoke's edge, the body what is left at both ends. */
-    private void yokeOnto(PaperPattern.Work work, Yoke yoke, Slash.Parts inner, Slash.Parts outer) {
+    private void yokeOnto(PaperPattern.Work work, Yoke yoke, Slash.Parts inner, Slash.Parts outer) throws NotDraftable {
         List<SeamJoin> joins = new ArrayList<>();
         // The yoke's lower edge runs from the side to centre front: outer body, outer cup, inner cup, inner body.
         work.without(s -> s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.inner())) || s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.outer())));
@@ -171,6 +176,12 @@ final class Cups {
         boolean innerBody = inner.rest().has(yoke.inner());
         boolean outerCup = outer.along().has(yoke.outer());
         boolean outerBody = outer.rest().has(yoke.outer());
+        if (innerBody) {
+            requireSewable(inner.rest(), yoke.inner());
+        }
+        if (outerBody) {
+            requireSewable(outer.rest(), yoke.outer());
+        }
         String bodyEnd = yoke.inner() + (innerCup ? "-body" : "");
         String cupStart = yoke.outer() + (outerBody ? "-cup" : "");
         if (innerCup && innerBody) {
@@ -194,6 +205,15 @@ final class Cups {
             joins.add(join("YO", "Yoke to body, outer", Yoke.ID, yoke.outer(), apex.outer(), yoke.outer()));
         }
         work.joining(joins.toArray(SeamJoin[]::new));
+    }
+
+    /** What the cup's opening leaves of the yoke line beside it has to be long enough to be sewn. */
+    private static void requireSewable(Sheet body, String edge) throws NotDraftable {
+        double left = body.edge(edge).path().length();
+        if (left < SEWN_LEAST) {
+            throw refuse("yoke", left, SEWN_LEAST, Sentence.of("{}: beside the cup only {} of the yoke line are left; {} can be sewn. Lay the yoke line higher or lower, or leave the yoke out.", body.name(),
+                    Length.mm(left), Length.mm(SEWN_LEAST)));
+        }
     }
 
     /** A yoke above the cups, by the names of the edges with which it is sewn to what lies under it. */

@@ -169,8 +169,8 @@ final class Shoulders {
             step = off > before * SHRINKS ? Math.max(LEAST_STEP, step / 2) : step;
         }
         laid = laidAt(up, partner, meet.here());
-        if (off > Tolerance.SEAM) {
-            throw new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, off, Tolerance.SEAM, Sentence.of(
+        if (off > Tolerance.CHORD) {
+            throw new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, off, Tolerance.CHORD, Sentence.of(
                     "{}: the upper edge misses the underarm by {}. Draw the neckline higher or narrower, or let the princess seam begin elsewhere.", side.name(), Length.mm(off))));
         }
         Split split = split(line, meet.there(), laid.inverse());

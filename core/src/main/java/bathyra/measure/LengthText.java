@@ -14,7 +14,7 @@ public final class LengthText {
 
     private static final Pattern SAID = Pattern.compile(
             "([+\\-−]?)\\s*(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d*)\\s*([" + FRACTIONS + "])"
-                    + "|(\\d+(?:[.,]\\d*)?|[.,]\\d+))\\s*(mm|cm|in|inch|inches|\"|″)?",
+                    + "|(\\d+(?:[.,]\\d*)?|[.,]\\d+))\\s*(mm|cm|inches|inch|in|\"|″)?",
             Pattern.CASE_INSENSITIVE);
 
     private LengthText() {}

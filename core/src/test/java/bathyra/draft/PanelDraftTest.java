@@ -219,7 +219,7 @@ class PanelDraftTest {
         Piece now = after.pattern().pieces().get(1);
         double up = Math.tan(Math.toRadians(6)) * (before.block().front(Level.WAIST) - before.block().front(Level.UPPER));
         assertThat(now.mark("upper").orElseThrow().length() - was.mark("upper").orElseThrow().length()).isGreaterThan(up * 0.8);
-        assertThat(after.with(Finding.Status.FAULT)).isEmpty();
+        Finished.holds(after);
     }
 
     @ParameterizedTest
@@ -321,12 +321,12 @@ class PanelDraftTest {
             Garment garment = random(random);
             Outcome outcome = Drafter.draft(Bodies.commission(body, garment));
             if (outcome instanceof Refusal refusal) {
-                assertThat(refusal.reasons()).isNotEmpty().allSatisfy(f -> assertThat(f.sentence().in(LengthUnit.CM)).matches("(?s)[A-Z].*\\..*").doesNotContain("NaN").doesNotContain("{}"));
+                Finished.isReasonable(refusal);
                 continue;
             }
             Draft draft = (Draft) outcome;
             drafted++;
-            assertThat(draft.with(Finding.Status.FAULT)).isEmpty();
+            Finished.holds(draft);
             for (Level level : garment.levels()) {
                 assertThat(draft.intakes().sum(level)).isCloseTo(draft.intakes().toTake().get(level).value(), within(0.001));
             }

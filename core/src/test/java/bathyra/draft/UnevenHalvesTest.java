@@ -41,8 +41,8 @@ class UnevenHalvesTest {
         assertThat(half(left, Level.WAIST)).isCloseTo(348 - 30 - 25, within(0.01));
         assertThat(half(right, Level.WAIST)).isCloseTo(372 - 30 - 25, within(0.01));
         assertThat(half(left, Level.BUST)).isEqualTo(half(right, Level.BUST), within(0.01));
-        assertThat(left.with(Finding.Status.FAULT)).isEmpty();
-        assertThat(right.with(Finding.Status.FAULT)).isEmpty();
+        Finished.holds(left);
+        Finished.holds(right);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.draft.Finished;
 import bathyra.draft.Refusal;
 import bathyra.girth.Level;
 import bathyra.intake.Cell;
@@ -12,7 +13,6 @@ import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.LevelMark;
-import bathyra.truing.Finding;
 import java.util.Arrays;
 import java.util.List;
 import org.assertj.core.api.Assertions;
@@ -64,7 +64,7 @@ class GarmentTest {
             for (UpperShape shape : UpperShape.values()) {
                 var outcome = Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(shape).withLength(option, end)));
                 assertThat(outcome instanceof Draft).as(option.id() + " " + end + (outcome instanceof Refusal r ? r.reasons().toString() : "")).isTrue();
-                assertThat(((Draft) outcome).with(Finding.Status.FAULT)).isEmpty();
+                Finished.holds((Draft) outcome);
             }
         }
     }
@@ -86,7 +86,7 @@ class GarmentTest {
         // Centre front gives half of the intake instead of a third: it is a sixth narrower, and side front as much wider.
         assertThat(width(third, 0) - width(half, 0)).isCloseTo(own / 6, Assertions.within(1e-3));
         assertThat(width(half, 1) - width(third, 1)).isCloseTo(own / 6, Assertions.within(1e-3));
-        assertThat(half.with(Finding.Status.FAULT)).isEmpty();
+        Finished.holds(half);
     }
 
     private static double width(Draft draft, int piece) {

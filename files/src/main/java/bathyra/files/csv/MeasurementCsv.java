@@ -29,6 +29,8 @@ public final class MeasurementCsv {
     private static final String MEASURED = "measured";
     private static final String ESTIMATED = "estimated";
     private static final String RIGHT = "right";
+    /** How a figure was come by, as people write it. */
+    private static final Set<String> TAKEN = Set.of(MEASURED, "taken", "tape", "left");
 
     private MeasurementCsv() {}
 
@@ -163,6 +165,10 @@ public final class MeasurementCsv {
         String column = "Row " + line + ", column " + (columns.value() + 1) + ": ";
         if (how.startsWith("estimat")) {
             return new Row(line, shown, key, false, Optional.empty(), false, where + "an estimate; it is found anew here.");
+        }
+        if (!right && !how.isEmpty() && !TAKEN.contains(how)) {
+            return new Row(line, shown, key, false, Optional.empty(), false, "Row " + line + ", column " + (columns.how() + 1) + ": was it measured? “" + cut(cell(cells, columns.how()))
+                    + "” does not say; write measured, right or estimated.");
         }
         if (right && !key.get().isPaired()) {
             return new Row(line, shown, key, true, Optional.empty(), false, where + key.get().label() + " has no right side.");

@@ -17,7 +17,7 @@ import java.util.Set;
 
 /**
  * Reads the lines of a drawing-exchange file: lines, polylines with their bulges, arcs, circles, ellipses and splines, also in blocks
- * that are inserted. Its y runs up and is turned over. Layers by number mean what they do in the trade: 1 cut, 14 sew, 4 notch,
+ * that are inserted, once or in rows and columns. What lies in a plane seen from below is mirrored; what lies in any other is refused. Its y runs up and is turned over. Layers by number mean what they do in the trade: 1 cut, 14 sew, 4 notch,
  * 7 grain, 8 inside.
  */
 final class DxfDrawing {
@@ -25,14 +25,20 @@ final class DxfDrawing {
     private static final int INSERTS_MOST = 5_000;
     private static final Set<String> QUIET = Set.of("TEXT", "MTEXT", "POINT", "ATTDEF", "ATTRIB", "SEQEND", "VERTEX", "SECTION", "ENDSEC", "VIEWPORT");
 
+    private static final Set<String> ON_SHEET = Set.of("LINE", "SPLINE", "ELLIPSE");
+    private static final double FLAT = 1e-6;
+
     private final Lines lines = new Lines();
-    private final Map<String, List<Entity>> blocks = new HashMap<>();
+    private final Map<String, Block> blocks = new HashMap<>();
     private final Map<String, Integer> leftOut = new HashMap<>();
     private Optional<DrawnUnit> unit = Optional.empty();
     private int inserts;
     private int count;
 
     private DxfDrawing() {}
+
+    /** What is inserted as one. @param x of the point that comes to lie where it is inserted */
+    private record Block(double x, double y, List<Entity> entities) {}
 
     /** @throws BadDocument when it is no such drawing */
     static ForeignDrawing read(String text) throws BadDocument {
@@ -59,7 +65,8 @@ final class DxfDrawing {
             } else if (each.type().equals("ENDSEC")) {
                 section = "";
             } else if (section.equals("BLOCKS") && each.type().equals("BLOCK")) {
-                block = blocks.computeIfAbsent(each.text(2), k -> new ArrayList<>());
+                block = new ArrayList<>();
+                blocks.putIfAbsent(each.text(2), new Block(each.figure(10, 0), each.figure(20, 0), block));
             } else if (section.equals("BLOCKS") && each.type().equals("ENDBLK")) {
                 block = null;
             } else if (section.equals("BLOCKS") && block != null) {
@@ -95,7 +102,8 @@ final class DxfDrawing {
             } else {
                 Optional<Shape> shape = DxfShapes.of(each);
                 if (shape.isPresent()) {
-                    put(each, shape.get(), way, group);
+                    // Lines and splines are given on the sheet itself, whatever their plane.
+                    put(each, shape.get(), ON_SHEET.contains(each.type()) ? way : seen(each, way), group);
                 } else if (!QUIET.contains(each.type())) {
                     leftOut.merge(SvgDrawing.shortened(each.type()), 1, Integer::sum);
                 }
@@ -104,18 +112,45 @@ final class DxfDrawing {
     }
 
     private void insert(Entity insert, AffineTransform way, int depth) throws BadDocument {
-        List<Entity> block = blocks.get(insert.text(2));
+        Block block = blocks.get(insert.text(2));
         if (block == null) {
             throw new BadDocument("line " + (insert.line() + 1) + ": inserts the block " + SvgDrawing.shortened(insert.text(2)) + ", which the file does not hold; the whole drawing");
         }
-        if (depth >= DEPTH_MOST || ++inserts > INSERTS_MOST) {
-            throw new BadDocument("block " + SvgDrawing.shortened(insert.text(2)) + ": is inserted too often or in itself; blocks of plain lines");
+        int columns = Math.max(1, insert.whole(70));
+        int rows = Math.max(1, insert.whole(71));
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                if (depth >= DEPTH_MOST || ++inserts > INSERTS_MOST) {
+                    throw new BadDocument("block " + SvgDrawing.shortened(insert.text(2)) + ": is inserted too often or in itself; blocks of plain lines");
+                }
+                AffineTransform inside = seen(insert, way);
+                inside.translate(insert.figure(10, 0), insert.figure(20, 0));
+                inside.rotate(Math.toRadians(insert.figure(50, 0)));
+                inside.translate(column * insert.figure(44, 0), row * insert.figure(45, 0));
+                inside.scale(insert.figure(41, 1), insert.figure(42, 1));
+                inside.translate(-block.x(), -block.y());
+                draw(block.entities(), inside, insert.text(2) + (inserts == 1 ? "" : "#" + inserts), depth + 1);
+            }
         }
-        AffineTransform inside = new AffineTransform(way);
-        inside.translate(insert.figure(10, 0), insert.figure(20, 0));
-        inside.rotate(Math.toRadians(insert.figure(50, 0)));
-        inside.scale(insert.figure(41, 1), insert.figure(42, 1));
-        draw(block, inside, insert.text(2) + (inserts == 1 ? "" : "#" + inserts), depth + 1);
+    }
+
+    /**
+     * The way of an entity's own plane, by its extrusion (codes 210 to 230): the sheet from above, or from below, where x runs the other way.
+     *
+     * @throws BadDocument when it lies in another plane
+     */
+    private static AffineTransform seen(Entity entity, AffineTransform way) throws BadDocument {
+        double x = entity.figure(210, 0);
+        double y = entity.figure(220, 0);
+        double z = entity.figure(230, 1);
+        if (Math.abs(x) > FLAT || Math.abs(y) > FLAT || z == 0) {
+            throw new BadDocument("line " + (entity.line() + 1) + ": " + SvgDrawing.shortened(entity.type()) + " does not lie flat on the sheet; a flat drawing");
+        }
+        AffineTransform own = new AffineTransform(way);
+        if (z < 0) {
+            own.scale(-1, 1);
+        }
+        return own;
     }
 
     /** An old polyline with its vertices behind it. @return where it ends */
@@ -133,7 +168,7 @@ final class DxfDrawing {
         }
         if (points.size() > 1) {
             Path2D shape = DxfShapes.bulged(points, (head.whole(70) & 1) == 1);
-            put(head, shape, way, group);
+            put(head, shape, seen(head, way), group);
         }
         return at < entities.size() && entities.get(at).type().equals("SEQEND") ? at : at - 1;
     }

@@ -2,12 +2,15 @@ package bathyra.files.drawing;
 
 import bathyra.files.json.BadDocument;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** The entities of a drawing-exchange file: each begins with a pair of code 0 and holds the pairs up to the next. */
 final class DxfPairs {
     private static final int ENTITIES_MOST = 2_000_000;
+    private static final int FIGURE_MOST = 60;
+    private static final double FAR = 1e7;
     private static final String BINARY = " Binary DXF";
 
     private DxfPairs() {}
@@ -37,6 +40,9 @@ final class DxfPairs {
             if (figure.isEmpty()) {
                 throw new BadDocument("line " + (line + 2 * at + 3) + ": " + SvgDrawing.shortened(values.get(at)) + " is no figure; a plain figure");
             }
+            if (Math.abs(figure.getAsDouble()) > FAR) {
+                throw new BadDocument("line " + (line + 2 * at + 3) + ": " + SvgDrawing.shortened(values.get(at)) + " lies further off than any piece; figures under " + (long) FAR);
+            }
             return figure.getAsDouble();
         }
 
@@ -53,8 +59,8 @@ final class DxfPairs {
 
         private static OptionalDouble parsed(String text) {
             try {
-                double value = Double.parseDouble(text);
-                return text.length() > 60 || Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+                double value = text.length() > FIGURE_MOST ? Double.NaN : Double.parseDouble(text);
+                return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
             } catch (NumberFormatException e) {
                 return OptionalDouble.empty();
             }
@@ -67,12 +73,18 @@ final class DxfPairs {
             throw new BadDocument("drawing: is a binary DXF; one saved as text (ASCII)");
         }
         List<Entity> entities = new ArrayList<>();
-        String[] lines = text.split("\r\n|\n|\r", -1);
         Entity now = null;
-        int last = lines.length - (lines.length % 2);
-        for (int i = 0; i + 1 < last + 1 && i + 1 < lines.length; i += 2) {
-            int code = code(lines[i], i);
-            String value = lines[i + 1].strip();
+        int at = 0;
+        // Line by line: a file of nothing but line ends is refused at the first of them.
+        Iterator<String> lines = text.lines().iterator();
+        while (lines.hasNext()) {
+            int code = code(lines.next(), at);
+            if (!lines.hasNext()) {
+                break;
+            }
+            String value = lines.next().strip();
+            int begun = at;
+            at += 2;
             if (code == 999) {
                 continue;
             }
@@ -80,7 +92,7 @@ final class DxfPairs {
                 if (entities.size() >= ENTITIES_MOST) {
                     throw new BadDocument("drawing: has more than " + ENTITIES_MOST + " parts; the outlines of the pieces alone");
                 }
-                now = new Entity(value, new ArrayList<>(), new ArrayList<>(), i);
+                now = new Entity(value, new ArrayList<>(), new ArrayList<>(), begun);
                 entities.add(now);
                 if (value.equals("EOF")) {
                     return entities;
@@ -92,7 +104,7 @@ final class DxfPairs {
                 now.values().add(value);
             }
         }
-        throw new BadDocument("drawing: breaks off at line " + lines.length + " before its end; the whole file");
+        throw new BadDocument("drawing: breaks off at line " + (at + 1) + " before its end; the whole file");
     }
 
     private static int code(String text, int line) throws BadDocument {

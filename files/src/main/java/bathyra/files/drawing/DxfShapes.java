@@ -118,7 +118,8 @@ final class DxfShapes {
         double mx = e.figure(11, 1);
         double my = e.figure(21, 0);
         double from = e.figure(41, 0);
-        double ratio = e.figure(40, 1);
+        // Seen from below it runs the other way round.
+        double ratio = e.figure(40, 1) * (e.figure(230, 1) < 0 ? -1 : 1);
         return new AffineTransform(mx, my, -my * ratio, mx * ratio, e.figure(10, 0), e.figure(20, 0)).createTransformedShape(arc(0, 0, 1, from, from + counterclockwise(e.figure(42, 2 * Math.PI) - from)));
     }
 

@@ -165,7 +165,8 @@ public final class Taking {
         while (!left.isEmpty()) {
             Ring outer = left.remove(0);
             List<Ring> within = left.stream().filter(outer::contains).toList();
-            List<Ring> direct = within.stream().filter(r -> within.stream().noneMatch(o -> o != r && o.contains(r))).toList();
+            // Only a larger one lies round another: a line that is drawn twice lies in itself.
+            List<Ring> direct = within.stream().filter(r -> within.subList(0, within.indexOf(r)).stream().noneMatch(o -> o.contains(r))).toList();
             if (direct.size() > 1 && !sewing && !isPieceWithHoles(outer, direct)) {
                 notes.add(note("A frame round " + direct.size() + " outlines left out: " + outer.name() + "."));
                 continue;

@@ -5,9 +5,12 @@ import java.util.stream.Collectors;
 
 /** Whom the garment is for. */
 public record Wearer(String name, Experience experience) {
-    /** A name as it is entered: without spaces round it, and single ones inside. */
+    private static final int MOST = 200;
+
+    /** A name or a title as it is entered: without spaces round it, single ones inside, and no longer than a line can ever be. */
     public static String tidy(String name) {
-        return name.strip().replaceAll("\\s+", " ");
+        String tidy = name.strip().replaceAll("\\s+", " ");
+        return tidy.length() > MOST ? tidy.substring(0, MOST).strip() : tidy;
     }
 
     /** The same wearer under the initials, for what leaves the workshop. */

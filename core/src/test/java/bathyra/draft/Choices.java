@@ -134,7 +134,7 @@ public final class Choices {
         return switch (which) {
             case 1 -> Boning.BY_RULE.withWidth(Optional.of(Length.mm(10))).withEyelets(Optional.of(Length.mm(12)));
             case 2 -> Boning.BY_RULE.withWidth(Optional.of(Length.mm(5))).withPanel(new Boning.PanelBone("own-1", "F1", 0.5)).withPanel(new Boning.PanelBone("own-2", "B1", 0.5));
-            case 3 -> Boning.BY_RULE.without("side").withKind("princess-front", Optional.of(BoneKind.SYNTHETIC)).withBusk(Optional.of(Length.mm(300)));
+            case 3 -> Boning.BY_RULE.without("on-side").withKind("on-princess-front", Optional.of(BoneKind.SYNTHETIC)).withBusk(Optional.of(Length.mm(300)));
             default -> Boning.BY_RULE;
         };
     }

@@ -42,6 +42,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.ParameterizedTest;
 
 class CommissionJsonTest {
     private static final String GOOD = """
@@ -61,6 +63,42 @@ class CommissionJsonTest {
         assertThat(commission.garment().ease()).containsEntry(Level.UNDERBUST, Length.mm(-15));
         assertThat(commission.garment().lengths()).containsEntry(LengthOption.DART_END, Length.mm(19));
         assertThat(commission.garment().school()).isEqualTo(UnderbustSchool.TABLE);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"boning\":{\"kinds\":{\"on-princes-front\":\"flat-steel\"}} | garment.boning.kinds: on-princes-front is no channel of a garment; nearest is on-princess-front",
+        "\"boning\":{\"without\":[\"side\"]} | garment.boning.without: side is no channel of a garment; nearest is on-side",
+        "\"boning\":{\"stops\":{\"lacing-iner\":{\"above\":1}}} | garment.boning.stops: lacing-iner is no channel of a garment; nearest is lacing-inner",
+        "\"boning\":{\"panels\":[{\"id\":\"own-1\",\"piece\":\"F9\",\"at\":0.5}]} | garment.boning.panels.piece: F9 is no piece of a garment; nearest is F1",
+        "\"finish\":{\"grains\":{\"G1\":\"panel\"}} | garment.finish.grains: G1 is no piece of a garment; nearest is B1",
+        "\"finish\":{\"topMarks\":[\"\"]} | garment.finish.topMarks: an empty name is no piece of a garment; nearest is B1",
+        "\"finish\":{\"edges\":{\"F2/sidee\":1}} | garment.finish.edges: sidee is no edge of a garment; nearest is side",
+        "\"finish\":{\"layers\":{\"lining\":{\"without\":[\"F22\"]}}} | garment.finish.layers.lining.without: F22 is no piece of a garment; nearest is F2",
+        "\"upperEdge\":{\"sleeve\":\"band\"} | garment.upperEdge.sleeve: is given, and a strapless edge has nothing round the arm; leave it out, or the cover off-shoulder"})
+    void read_aNameOfNoGarment_isRefusedWithTheNearest(String choice, String fault) {
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\"," + choice))).containsExactly(fault);
+    }
+
+    /** What this garment has not may be there again after the next choice. */
+    @Test
+    void read_aNameOfAnotherGarment_isKept() throws BadDocument {
+        Commission commission = CommissionJson.read(GOOD.replace("\"kind\":\"bustier\"", "\"kind\":\"bustier\",\"boning\":{\"without\":[\"on-front-4\",\"own-12\"]}"));
+        assertThat(commission.garment().boning().without()).containsExactlyInAnyOrder("on-front-4", "own-12");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"bustGirth\":91.0 | \"bustGirth\":null | measurements.bustGirth: is null; a number or a text in quotes",
+        "\"bustGirth\":91.0 | \"bustGirth\":1e400 | measurements.bustGirth: is too large a number; one under 10000000",
+        "\"version\":1 | \"version\":1,\"spoken\":{\"date\":\"2026-01-01\",\"reduction\":3} | spoken.reduction: is 3; up to 1"})
+    void read_aFault_isToldInTheWordsOfTheDocument(String good, String bad, String fault) {
+        assertThat(faults(GOOD.replace(good, bad))).containsExactly(fault);
+    }
+
+    @Test
+    void read_textsWithoutEnd_areRefusedByName() {
+        assertThat(faults(GOOD.replace("The Heron", "x".repeat(501)))).containsExactly("title: has 501 characters; at most 500");
     }
 
     @Test

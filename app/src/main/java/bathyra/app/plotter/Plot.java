@@ -143,10 +143,12 @@ public record Plot(List<Stroke> strokes, List<Words> words, double raised, int l
                     return;
                 }
                 double y = Double.parseDouble(digits.group()) / STEPS;
-                Point to = relative ? new Point(pen.x() + x, pen.y() + y) : new Point(x, y);
-                if (!(Math.abs(to.x()) <= FARTHEST && Math.abs(to.y()) <= FARTHEST)) {
+                double toX = relative ? pen.x() + x : x;
+                double toY = relative ? pen.y() + y : y;
+                if (!(Math.abs(toX) <= FARTHEST && Math.abs(toY) <= FARTHEST)) {
                     continue;
                 }
+                Point to = new Point(toX, toY);
                 if (down) {
                     line.add(to);
                 } else {

@@ -439,7 +439,8 @@ public final class Workshop implements AutoCloseable {
     /** Renames the commission; a blank name changes nothing. */
     public void rename(String title) {
         if (!title.isBlank()) {
-            change("title to " + title.strip(), commission.get().withTitle(title.strip()), new Object());
+            String tidy = Wearer.tidy(title);
+            change("title to " + tidy, commission.get().withTitle(tidy), new Object());
             letGo();
         }
     }

@@ -33,8 +33,10 @@ public final class CommissionJson {
     /** Reads a document that someone else wrote. @throws BadDocument naming every field that is wrong */
     public static Commission read(String text) throws BadDocument {
         JsonNode root = Json.parse(text);
+        Json.requireBounded(root);
         Commission commission = commission(root, true);
         Schema.COMMISSION.require(root);
+        PartNames.require(commission);
         return commission.withWearer(new Wearer(Wearer.tidy(commission.wearer().name()), commission.wearer().experience()));
     }
 
@@ -46,11 +48,13 @@ public final class CommissionJson {
     /** Reads a document that asks for a block: the measurements, and the school and its options in {@code garment}. */
     public static Commission readBlock(String text) throws BadDocument {
         JsonNode root = Json.parse(text);
+        Json.requireBounded(root);
         if (root.path("garment") instanceof ObjectNode garment) {
             garment.put("kind", GarmentKind.BUSTIER.id());
         }
         Commission commission = commission(root, true);
         Schema.COMMISSION.require(root);
+        PartNames.require(commission);
         return commission;
     }
 

@@ -40,6 +40,9 @@ final class EdgesJson {
         if (keyhole && !yoke) {
             upper.fault("keyhole", "is true, and there is no yoke for it", "false, or a yoke");
         }
+        if (cover == Cover.STRAPLESS && upper.has("sleeve")) {
+            upper.fault("sleeve", "is given, and a strapless edge has nothing round the arm", "leave it out, or the cover off-shoulder");
+        }
         return new Top(cover, yoke, keyhole, GarmentJson.choice(upper, "sleeve", Sleeve.class, Sleeve.BAND));
     }
 

@@ -173,7 +173,8 @@ final class Fields {
         return Optional.of(child.doubleValue());
     }
 
-    private static String nearest(String key, Collection<String> known) {
+    /** The known name that is spelled most like another. */
+    static String nearest(String key, Collection<String> known) {
         String best = "";
         int least = Integer.MAX_VALUE;
         for (String candidate : known) {

@@ -14,6 +14,9 @@ final class Json {
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
 
     private static final double NUMBER_MOST = 1e7;
+    private static final int TEXT_MOST = 500;
+    private static final int ENTRIES_MOST = 2_000;
+    private static final int FAULTS_MOST = 40;
 
     private Json() {}
 
@@ -52,6 +55,39 @@ final class Json {
             for (int i = 0; i < node.size(); i++) {
                 requireMeasurable(node.get(i), where + "[" + i + "]", faults);
             }
+        }
+    }
+
+    /**
+     * Bounds on what someone else wrote: no title is a book, and no list of choices has thousands of entries.
+     *
+     * @throws BadDocument naming every field that is beyond them
+     */
+    static void requireBounded(JsonNode root) throws BadDocument {
+        List<String> faults = new ArrayList<>();
+        bounded(root, "", faults);
+        if (!faults.isEmpty()) {
+            throw new BadDocument(faults.size() > FAULTS_MOST ? faults.subList(0, FAULTS_MOST) : faults);
+        }
+    }
+
+    private static void bounded(JsonNode node, String where, List<String> faults) {
+        if (node.isTextual() && node.textValue().length() > TEXT_MOST) {
+            faults.add(where + ": has " + node.textValue().length() + " characters; at most " + TEXT_MOST);
+        }
+        if (node.size() > ENTRIES_MOST) {
+            faults.add((where.isEmpty() ? "document" : where) + ": has " + node.size() + " entries; at most " + ENTRIES_MOST);
+            return;
+        }
+        node.properties().forEach(child -> {
+            if (child.getKey().length() > TEXT_MOST) {
+                faults.add((where.isEmpty() ? "document" : where) + ": has a name of " + child.getKey().length() + " characters; at most " + TEXT_MOST);
+            } else {
+                bounded(child.getValue(), where.isEmpty() ? child.getKey() : where + "." + child.getKey(), faults);
+            }
+        });
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            bounded(node.get(i), where + "." + i, faults);
         }
     }
 

@@ -43,6 +43,7 @@ public final class PriceListJson {
     /** Reads one. @throws BadDocument naming every field that is wrong */
     public static PriceList read(String text) throws BadDocument {
         JsonNode root = Json.parse(text);
+        Json.requireBounded(root);
         Fields fields = Fields.root(root);
         fields.only(List.of("format", "version", "units", "currency", "cloths", "bones", "busks", "items"));
         if (!fields.text("format").orElse("").equals(FORMAT)) {

@@ -168,12 +168,43 @@ class DrawingsTest {
         assertThat(catchThrowableOfType(BadDocument.class, () -> DrawingFile.dxf(looped)).faults()).containsExactly("block HALF: is inserted too often or in itself; blocks of plain lines");
     }
 
+    private static Path inserted(String base, String insert) throws BadDocument {
+        return DrawingFile.dxf(dxf("", insert).replace("0\nBLOCK\n2\nHALF\n", "0\nBLOCK\n2\nHALF\n" + base)).lines().get(0).path();
+    }
+
+    @Test
+    void aBlocksBasePoint_liesWhereItIsInserted() throws BadDocument {
+        Path plain = inserted("", "0\nINSERT\n2\nHALF\n10\n10\n20\n20\n");
+        Path based = inserted("10\n3\n20\n4\n", "0\nINSERT\n2\nHALF\n10\n10\n20\n20\n");
+        assertThat(based.start()).isEqualTo(new Point(plain.start().x() - 3, plain.start().y() + 4));
+    }
+
+    @Test
+    void anInsertSeenFromBelow_isMirrored_andOneThatLeansIsRefused() throws BadDocument {
+        Path plain = inserted("", "0\nINSERT\n2\nHALF\n10\n10\n20\n20\n");
+        Path below = inserted("", "0\nINSERT\n2\nHALF\n10\n10\n20\n20\n230\n-1\n");
+        assertThat(below.end()).isEqualTo(new Point(-plain.end().x(), plain.end().y()));
+        assertThat(faults(dxf("", "0\nINSERT\n2\nHALF\n210\n1\n230\n0\n"), false)).singleElement().asString().contains("INSERT does not lie flat on the sheet; a flat drawing");
+    }
+
+    @Test
+    void rowsAndColumns_areAllDrawn_withinABound() throws BadDocument {
+        int once = DrawingFile.dxf(dxf("", "0\nINSERT\n2\nHALF\n")).lines().size();
+        assertThat(DrawingFile.dxf(dxf("", "0\nINSERT\n2\nHALF\n70\n3\n71\n2\n44\n500\n45\n400\n")).lines()).hasSize(6 * once);
+        assertThat(faults(dxf("", "0\nINSERT\n2\nHALF\n70\n30000\n71\n30000\n"), false)).singleElement().asString().startsWith("block HALF: is inserted too often");
+    }
+
+    @Test
+    void figuresFarFromAnyPiece_areRefusedWithTheirLine() {
+        assertThat(faults(dxf("", "0\nLINE\n10\n1e400\n20\n0\n11\n1\n21\n1\n"), false)).singleElement().asString().contains("lies further off than any piece");
+    }
+
     @Test
     void filesThatAreNoDrawings_areRefusedInOneSentence() {
         assertThat(faults("<html/>", true)).containsExactly("drawing: begins with html, which is no SVG; an SVG drawing");
         assertThat(faults("<svg><path d='M0 0 L10", true)).singleElement().asString().startsWith("drawing: is no whole SVG, line 1 cannot be read");
         assertThat(faults("<svg><path id='cup' d='M0 0 X10'/></svg>", true)).singleElement().asString().startsWith("cup: its line cannot be read, it begins M0 0 X10");
-        assertThat(faults("hello", false)).singleElement().asString().startsWith("drawing: breaks off at line 1");
+        assertThat(faults("hello", false)).singleElement().asString().startsWith("line 1: hello is no group code");
         assertThat(faults("0\nSECTION\n2\nENTITIES\n0\nLINE\n10\ntwo\n0\nENDSEC\n0\nEOF\n", false)).singleElement().asString().contains("two is no figure; a plain figure");
         assertThat(faults("0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nGONE\n0\nENDSEC\n0\nEOF\n", false)).singleElement().asString().contains("inserts the block GONE, which the file does not hold");
     }

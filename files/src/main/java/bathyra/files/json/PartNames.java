@@ -1,0 +1,108 @@
+package bathyra.files.json;
+
+import bathyra.garment.Boning;
+import bathyra.garment.Boning.PanelBone;
+import bathyra.garment.Commission;
+import bathyra.garment.EdgeAt;
+import bathyra.garment.Finish;
+import bathyra.garment.LayerChoice;
+import bathyra.lay.Laying;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * The names by which a commission speaks of pieces, edges and channels. A name of some garment is known though this one has no such part (the
+ * cutter may have had it, and take it up again); a name of no garment at all is a slip.
+ */
+final class PartNames {
+    private static final int PANELS_MOST = 7;
+    private static final int IN_A_PANEL = 3;
+
+    private static final Set<String> PIECES = Stream.of(numbered("F", PANELS_MOST), numbered("B", PANELS_MOST), numbered("C", 3), numbered("P", 2), numbered("Y", 2),
+            Stream.of("SL", "MP", "FCB", "FCF", "FLB", "FLF")).flatMap(s -> s).collect(Collectors.toUnmodifiableSet());
+
+    private static final Set<String> EDGES = Stream.concat(Stream.of(numbered("front-", PANELS_MOST), numbered("back-", PANELS_MOST), numbered("waist-", 2 * PANELS_MOST)).flatMap(s -> s),
+            Stream.of("armhole", "band-inner", "band-outer", "bottom", "cap-back", "cap-front", "centre-back", "centre-front", "centre-front-above", "cup-inner", "cup-inner-low", "cup-outer", "cup-outer-low",
+                    "fold", "hem", "inner", "keyhole", "lower-edge", "neckline", "princess-back", "princess-front", "shoulder", "side", "side-edge", "sleeve-top", "strap-end", "top", "underarm-back",
+                    "underarm-front", "upper-edge", "yoke-centre", "yoke-inner", "yoke-outer", "yoke-side")).collect(Collectors.toUnmodifiableSet());
+
+    /** What is added to the name of an edge that is divided. */
+    private static final String STRETCHES = "(-([2-9]|yoke|body|cup|peplum|low|top|below))*";
+
+    private static final Set<String> CHANNELS = Stream.of(Stream.of("beside-busk", "beside-zip", "centre-front", "lacing-inner", "lacing-outer"), EDGES.stream().map(e -> "on-" + e),
+            PIECES.stream().flatMap(p -> numbered("in-" + p + "-", IN_A_PANEL))).flatMap(s -> s).collect(Collectors.toUnmodifiableSet());
+
+    private static final String OWN_CHANNEL = "own-\\d{1,4}";
+
+    private final List<String> faults = new ArrayList<>();
+
+    private PartNames() {}
+
+    private static Stream<String> numbered(String name, int most) {
+        return IntStream.rangeClosed(1, most).mapToObj(n -> name + n);
+    }
+
+    /** @throws BadDocument naming each name that no garment has, with the nearest that one has */
+    static void require(Commission commission) throws BadDocument {
+        PartNames names = new PartNames();
+        names.boning(commission.garment().boning());
+        names.finish(commission.garment().finish());
+        commission.making().cloths().forEach((layer, use) -> use.hand().forEach(laid -> names.piece("making.cloths." + layer.id() + ".laid.piece", ofEitherHalf(laid.piece()))));
+        if (!names.faults.isEmpty()) {
+            throw new BadDocument(names.faults.stream().distinct().toList());
+        }
+    }
+
+    /** The right half of an uneven body is laid beside the left. */
+    private static String ofEitherHalf(String piece) {
+        return piece.endsWith(Laying.RIGHT) ? piece.substring(0, piece.length() - Laying.RIGHT.length()) : piece;
+    }
+
+    private void boning(Boning boning) {
+        Set<String> own = boning.panels().stream().map(PanelBone::id).collect(Collectors.toSet());
+        boning.kinds().keySet().forEach(id -> channel("garment.boning.kinds", id, own));
+        boning.without().forEach(id -> channel("garment.boning.without", id, own));
+        boning.stops().keySet().forEach(id -> channel("garment.boning.stops", id, own));
+        boning.panels().forEach(bone -> piece("garment.boning.panels.piece", bone.piece()));
+    }
+
+    private void finish(Finish finish) {
+        finish.grains().keySet().forEach(id -> piece("garment.finish.grains", id));
+        finish.topMarks().forEach(id -> piece("garment.finish.topMarks", id));
+        finish.edges().keySet().forEach(edge -> edge("garment.finish.edges", edge));
+        finish.layers().forEach((layer, choice) -> layer("garment.finish.layers." + layer.id(), choice));
+    }
+
+    private void layer(String where, LayerChoice choice) {
+        choice.without().forEach(id -> piece(where + ".without", id));
+        choice.edges().keySet().forEach(edge -> edge(where + ".edges", edge));
+    }
+
+    private void piece(String where, String id) {
+        if (!PIECES.contains(id)) {
+            slip(where, id, "piece", PIECES);
+        }
+    }
+
+    private void edge(String where, EdgeAt at) {
+        piece(where, at.piece());
+        if (EDGES.stream().noneMatch(known -> at.edge().startsWith(known) && at.edge().substring(known.length()).matches(STRETCHES))) {
+            slip(where, at.edge(), "edge", EDGES);
+        }
+    }
+
+    private void channel(String where, String id, Set<String> own) {
+        if (!own.contains(id) && !id.matches(OWN_CHANNEL) && CHANNELS.stream().noneMatch(known -> id.startsWith(known) && id.substring(known.length()).matches(STRETCHES))) {
+            slip(where, id, "channel", CHANNELS);
+        }
+    }
+
+    private void slip(String where, String id, String what, Collection<String> known) {
+        faults.add(where + ": " + (id.isEmpty() ? "an empty name" : id) + " is no " + what + " of a garment; nearest is " + Fields.nearest(id, known.stream().sorted().toList()));
+    }
+}

@@ -66,8 +66,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * All pairs of choices that shape a garment, on three bodies, through everything that the program makes of them: draft, checks, bones, layers,
@@ -78,9 +80,15 @@ class CombinationsTest {
     private static final List<MeasurementSet> BODIES = List.of(Bodies.withArms(Bodies.nerea().with(MeasurementKey.HEIGHT, Length.mm(1680))), Bodies.small(), Bodies.large());
     private static final PriceList PRICES = PriceList.invented();
 
+    /** The first two of them take a test run's time; {@code -Dbathyra.arrays=6} walks all. */
+    static Stream<Arguments> arrays() {
+        return Stream.of(Arguments.of(1L, false, 55), Arguments.of(8L, true, 50), Arguments.of(2L, true, 50), Arguments.of(3L, true, 50), Arguments.of(4L, false, 55), Arguments.of(5L, true, 50))
+                .limit(Integer.getInteger("bathyra.arrays", 2));
+    }
+
     /** @param fitting whether wedges and yokes that cannot lie on the garment are left out @param most of the combinations that may be refused, in percent */
     @ParameterizedTest
-    @CsvSource({"1, false, 55", "8, true, 50"})
+    @MethodSource("arrays")
     void everyPairOfChoices_goesThroughTheWholeProgram(long seed, boolean fitting, int most) throws Exception {
         int refused = 0;
         List<String> broken = new ArrayList<>();

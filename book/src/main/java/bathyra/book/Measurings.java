@@ -1,6 +1,5 @@
 package bathyra.book;
 
-import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
 import bathyra.measure.MeasurementSet;
 import java.sql.Connection;
@@ -29,7 +28,7 @@ public final class Measurings {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO measuring (wearer, day, document) VALUES (?, ?, ?)")) {
                 insert.setString(1, commission.wearer().name());
                 insert.setString(2, commission.measurements().occasion().day().orElseGet(LocalDate::now).toString());
-                insert.setString(3, CommissionJson.write(commission));
+                insert.setString(3, WorkshopBook.document(commission));
                 insert.executeUpdate();
             }
             Seal.renew(connection, Seal.Table.MEASURING, "id = last_insert_rowid()");

@@ -256,7 +256,7 @@ public final class WorkshopBook implements AutoCloseable {
         try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
             insert.setString(1, commission.title());
             insert.setString(2, commission.wearer().name());
-            insert.setString(3, CommissionJson.write(commission));
+            insert.setString(3, document(commission));
             try (ResultSet rows = insert.executeQuery()) {
                 rows.next();
                 id = rows.getLong(1);
@@ -286,7 +286,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Saves a change under a name; what had been undone before it is forgotten. */
     public void record(long id, String label, Commission before, Commission after) {
-        String document = CommissionJson.write(after);
+        String document = document(after);
         run("save a change", () -> transaction(() -> {
             int cursor = cursor(id);
             try (PreparedStatement cut = connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > ?")) {
@@ -298,7 +298,7 @@ public final class WorkshopBook implements AutoCloseable {
                 insert.setLong(1, id);
                 insert.setInt(2, cursor + 1);
                 insert.setString(3, label);
-                insert.setString(4, CommissionJson.write(before));
+                insert.setString(4, document(before));
                 insert.setString(5, document);
                 insert.executeUpdate();
             }
@@ -310,7 +310,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Carries the last change further under a new name, so that one drag or one figure typed is one change. */
     public void amend(long id, String label, Commission after) {
-        String document = CommissionJson.write(after);
+        String document = document(after);
         run("save a change", () -> transaction(() -> {
             try (PreparedStatement update = connection.prepareStatement(
                     "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
@@ -432,6 +432,21 @@ public final class WorkshopBook implements AutoCloseable {
                 }
             }
         });
+    }
+
+    /**
+     * The document of a commission as it is kept. It is read once before it is kept: what could not be read again is never written over what can.
+     *
+     * @throws BookFailure when it could not be read again
+     */
+    static String document(Commission commission) {
+        String document = CommissionJson.write(commission);
+        try {
+            CommissionJson.readBack(document);
+        } catch (BadDocument e) {
+            throw new BookFailure("This could not be kept, and the book has it as it was before: " + String.join("; ", e.faults()), e);
+        }
+        return document;
     }
 
     Commission read(String document) {

@@ -83,8 +83,12 @@ public final class BlockDifference {
 
     /** A block that is only measured: its checks are left out. */
     private static Optional<BlockDrawing> probe(MeasurementSet set, Garment garment) {
+        DraftingMethod method = DraftingMethod.of(garment);
+        if (!BlockDrafter.missing(method, set, garment).isEmpty()) {
+            return Optional.empty();
+        }
         try {
-            return Optional.of(DraftingMethod.of(garment).drawing(set, garment));
+            return Optional.of(method.drawing(set, garment));
         } catch (NotDraftable e) {
             return Optional.empty();
         }

@@ -118,9 +118,10 @@ public final class Taking {
         }
         // Where a line crosses itself its areas may make up for each other: it is looked at by what it covers.
         crossings(rings.stream().filter(r -> r.bounds().width() * r.bounds().height() >= AREA_LEAST).toList());
-        List<Ring> large = rings.stream().filter(r -> r.area() >= AREA_LEAST).sorted((a, b) -> Double.compare(b.area(), a.area())).toList();
-        if (large.size() < rings.size()) {
-            notes.add(note(count(rings.size() - large.size(), "small closed line") + " left out: nothing under " + (int) (AREA_LEAST / 100) + " cm² is a piece."));
+        List<Ring> pieces = rings.stream().filter(r -> r.area() >= AREA_LEAST).sorted((a, b) -> Double.compare(b.area(), a.area())).toList();
+        List<Ring> large = once(pieces);
+        if (pieces.size() < rings.size()) {
+            notes.add(note(count(rings.size() - pieces.size(), "small closed line") + " left out: nothing under " + (int) (AREA_LEAST / 100) + " cm² is a piece."));
         }
         open(open, large);
         large.stream().filter(r -> r.points().size() > POINTS_MOST).forEach(r -> faults.add(fault(r.name(), r.name() + " is made of " + r.points().size() + " points; an outline of a garment has no more than "
@@ -128,6 +129,16 @@ public final class Taking {
         if (faults.isEmpty()) {
             nest(large, sewing);
         }
+    }
+
+    /** A line that is drawn several times over itself counts once. */
+    private List<Ring> once(List<Ring> rings) {
+        Map<List<Point>, Ring> lines = new LinkedHashMap<>();
+        rings.forEach(r -> lines.putIfAbsent(r.points(), r));
+        if (lines.size() < rings.size()) {
+            notes.add(note(count(rings.size() - lines.size(), "line") + " left out: drawn over another just like it."));
+        }
+        return List.copyOf(lines.values());
     }
 
     private void crossings(List<Ring> rings) {
@@ -165,8 +176,14 @@ public final class Taking {
         while (!left.isEmpty()) {
             Ring outer = left.remove(0);
             List<Ring> within = left.stream().filter(outer::contains).toList();
-            // Only a larger one lies round another: a line that is drawn twice lies in itself.
-            List<Ring> direct = within.stream().filter(r -> within.subList(0, within.indexOf(r)).stream().noneMatch(o -> o.contains(r))).toList();
+            List<Ring> direct = new ArrayList<>();
+            for (int i = 0; i < within.size(); i++) {
+                Ring inner = within.get(i);
+                // Only a larger one lies round another: two that are all but alike each hold the other.
+                if (within.subList(0, i).stream().noneMatch(o -> o.contains(inner))) {
+                    direct.add(inner);
+                }
+            }
             if (direct.size() > 1 && !sewing && !isPieceWithHoles(outer, direct)) {
                 notes.add(note("A frame round " + direct.size() + " outlines left out: " + outer.name() + "."));
                 continue;

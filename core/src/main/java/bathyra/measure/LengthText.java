@@ -11,6 +11,8 @@ public final class LengthText {
     private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
     private static final String SUPERIOR = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final int SIXTEENTHS = 16;
+    /** A hundred metres: longer is a slip of the hand. */
+    private static final double LONGEST = 100_000;
 
     private static final Pattern SAID = Pattern.compile(
             "([+\\-−]?)\\s*(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d*)\\s*([" + FRACTIONS + "])"
@@ -52,6 +54,9 @@ public final class LengthText {
             return new Unread(0, notUnderstood(said));
         }
         LengthUnit unit = matcher.group(10) == null ? bare : LengthUnit.named(matcher.group(10)).orElse(bare);
+        if (magnitude * unit.millimetres() > LONGEST) {
+            return new Unread(0, said + " is longer than anything that is cut. " + accepted());
+        }
         double sign = matcher.group(1).isEmpty() || matcher.group(1).equals("+") ? 1 : -1;
         return new Read(new Length(sign * magnitude * unit.millimetres()));
     }

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How the girth of half a garment runs between its levels, measured on the finished pieces: at each step every piece is measured
@@ -21,7 +22,11 @@ public record GirthRun(List<double[]> between) {
     /** Steps between two levels. */
     public static final int STEPS = 8;
 
-    public static GirthRun of(Pattern pattern) {
+    /** @return empty where a piece ends between the levels, as a cup or a yoke does, so that no girth runs through all of them */
+    public static Optional<GirthRun> of(Pattern pattern) {
+        if (pattern.levels().size() < 2 || !pattern.levels().stream().allMatch(level -> pattern.pieces().stream().allMatch(p -> p.mark(level.id()).isPresent()))) {
+            return Optional.empty();
+        }
         List<double[]> between = new ArrayList<>();
         for (int i = 0; i + 1 < pattern.levels().size(); i++) {
             between.add(new double[STEPS + 1]);
@@ -36,7 +41,7 @@ public record GirthRun(List<double[]> between) {
                 }
             }
         }
-        return new GirthRun(between);
+        return Optional.of(new GirthRun(between));
     }
 
     /**

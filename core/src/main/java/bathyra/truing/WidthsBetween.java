@@ -7,17 +7,18 @@ import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Between two levels the girth stays within what the two measure: the edges neither bulge nor pinch there (C7.2). */
 final class WidthsBetween implements Check {
     @Override
     public List<Finding> look(Pattern pattern) {
-        boolean marked = pattern.levels().stream().allMatch(level -> pattern.pieces().stream().allMatch(p -> p.mark(level.id()).isPresent()));
-        if (!marked || pattern.levels().size() < 2 || !pattern.pieces().stream().allMatch(WidthsBetween::hasTwoSides)) {
+        Optional<GirthRun> girths = pattern.pieces().stream().allMatch(WidthsBetween::hasTwoSides) ? GirthRun.of(pattern) : Optional.empty();
+        if (girths.isEmpty()) {
             return List.of();
         }
         List<Finding> findings = new ArrayList<>();
-        List<double[]> run = GirthRun.of(pattern).between();
+        List<double[]> run = girths.get().between();
         for (int i = 0; i < run.size(); i++) {
             findings.add(look(pattern.levels().get(i).id(), pattern.levels().get(i + 1).id(), run.get(i)));
         }

@@ -44,7 +44,7 @@ class GirthRunTest {
 
     @Test
     void run_isMeasuredFromEdgeToEdge_atEvenSteps() {
-        double[] run = GirthRun.of(swinging(8)).between().get(0);
+        double[] run = GirthRun.of(swinging(8)).orElseThrow().between().get(0);
         assertThat(run).hasSize(GirthRun.STEPS + 1);
         assertThat(run[0]).isEqualTo(100, within(1e-6));
         assertThat(run[GirthRun.STEPS / 2]).as("a cubic reaches three quarters of its handles").isEqualTo(106, within(0.1));
@@ -62,7 +62,7 @@ class GirthRunTest {
     @Test
     void theLevelsOfADraft_areWhatTheirMarksMeasure() {
         Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.of(GarmentKind.CORSET)));
-        List<double[]> between = GirthRun.of(draft.pattern()).between();
+        List<double[]> between = GirthRun.of(draft.pattern()).orElseThrow().between();
         for (int i = 0; i < between.size(); i++) {
             assertThat(between.get(i)[0]).isEqualTo(draft.pattern().levels().get(i).patternGirth() / 2, within(0.2));
         }

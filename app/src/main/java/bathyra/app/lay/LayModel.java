@@ -149,6 +149,9 @@ public final class LayModel {
 
     /** Lays the layer anew; what was put by hand is forgotten. */
     void layAnew() {
+        if (layers().isEmpty()) {
+            return;
+        }
         found.remove(layer());
         if (!use().hand().isEmpty()) {
             set("lay of the " + name() + " anew", use().withHand(List.of()));

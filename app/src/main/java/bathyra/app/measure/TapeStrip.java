@@ -74,7 +74,7 @@ final class TapeStrip extends VBox {
                 said.setText("Listening. Each reading goes into the field in hand.");
             });
         } catch (IOException e) {
-            LoggerFactory.getLogger(TapeStrip.class).info("no tape", e);
+            LoggerFactory.getLogger(TapeStrip.class).info("no tape: {}", e.getMessage());
             Platform.runLater(() -> stop("No tape answers at port " + number + ". Start its bridge, or ./bathyra tape-simulator, and listen again."));
         }
     }

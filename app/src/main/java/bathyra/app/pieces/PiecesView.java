@@ -181,6 +181,7 @@ public final class PiecesView extends TableStage {
     protected void showNothing() {
         handle.place(Map.of());
         strip.clear();
+        next.setVisible(false);
         teach("No pieces yet", "Pieces are cut from a finished draft. Take the measurements first; then the panels come apart here, with notches, grain and allowances.");
     }
 
@@ -209,6 +210,7 @@ public final class PiecesView extends TableStage {
         draw();
         strip.show(walkedPattern(), seams().get(seam), workshop.unit());
         walked();
+        next.setVisible(true);
         next.setText("next seam: " + seams().get((seam + 1) % seams().size()).name().toLowerCase(Locale.ROOT));
         card(workshop.half().orElseThrow());
     }

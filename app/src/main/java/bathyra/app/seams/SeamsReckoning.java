@@ -249,12 +249,16 @@ final class SeamsReckoning {
         return levels.stream().map(level -> new DepthProfile.Mark(level.label(), draft.block().side(level))).toList();
     }
 
-    /** How the girth of the finished panels runs between the levels, beside the body's. */
+    /** How the girth of the finished panels runs between the levels, beside the body's, where every piece reaches over all of them. */
     private void run(Draft draft) {
+        Optional<GirthRun> girths = GirthRun.of(draft.pattern());
+        if (girths.isEmpty()) {
+            return;
+        }
         List<Level> levels = draft.panels().levels();
         List<LevelPlan> plans = levels.stream().map(draft.girths()::at).toList();
         double[] depths = levels.stream().mapToDouble(draft.block()::side).toArray();
-        List<double[]> between = GirthRun.of(draft.pattern()).between();
+        List<double[]> between = girths.get().between();
         double[] fine = new double[between.size() * GirthRun.STEPS + 1];
         double[] measured = new double[fine.length];
         double gap = plans.get(0).gap().value();

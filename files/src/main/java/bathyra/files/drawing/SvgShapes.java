@@ -36,7 +36,8 @@ final class SvgShapes {
                 case "ellipse" -> Optional.of(round(number(in, "cx"), number(in, "cy"), number(in, "rx"), number(in, "ry")));
                 default -> Optional.empty();
             };
-        } catch (IOException | ParseException | NumberFormatException | IndexOutOfBoundsException e) {
+        } catch (IOException | ParseException | NumberFormatException | IndexOutOfBoundsException | NullPointerException e) {
+            // The parser trips over a path that closes before it begins.
             String data = attribute(in, element.equals("path") ? "d" : "points");
             throw new BadDocument(name + ": its line cannot be read, it begins " + shortened(data) + "; commands such as M, L and C with their figures");
         }

@@ -64,7 +64,7 @@ public final class CommissionJson {
     }
 
     private static Commission commission(JsonNode root, boolean ranges) throws BadDocument {
-        Fields fields = Fields.root(root);
+        Fields fields = Fields.root(root, ranges);
         fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken", "health", "restricted", MakingJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");

@@ -14,15 +14,22 @@ final class Fields {
     private final String path;
     private final JsonNode node;
     private final List<String> faults;
+    private final boolean ranges;
 
-    Fields(String path, JsonNode node, List<String> faults) {
+    private Fields(String path, JsonNode node, List<String> faults, boolean ranges) {
         this.path = path;
         this.node = node;
         this.faults = faults;
+        this.ranges = ranges;
     }
 
     static Fields root(JsonNode node) {
-        return new Fields("", node, new ArrayList<>());
+        return root(node, true);
+    }
+
+    /** @param ranges whether figures out of their range are faults; what the cutter has left in the book is read back whatever it is */
+    static Fields root(JsonNode node, boolean ranges) {
+        return new Fields("", node, new ArrayList<>(), ranges);
     }
 
     List<String> faults() {
@@ -35,6 +42,13 @@ final class Fields {
 
     void fault(String key, String wrong, String accepted) {
         faults.add(path(key) + ": " + wrong + "; " + accepted);
+    }
+
+    /** A fault of a figure that is out of its range. */
+    void beyond(String key, String wrong, String accepted) {
+        if (ranges) {
+            fault(key, wrong, accepted);
+        }
     }
 
     boolean has(String key) {
@@ -60,7 +74,7 @@ final class Fields {
         if (child != null && !child.isObject()) {
             fault(key, "is no object", "write { … }");
         }
-        return new Fields(path(key), child != null && child.isObject() ? child : Json.MAPPER.createObjectNode(), faults);
+        return new Fields(path(key), child != null && child.isObject() ? child : Json.MAPPER.createObjectNode(), faults, ranges);
     }
 
     Optional<String> text(String key) {
@@ -102,7 +116,7 @@ final class Fields {
         }
         for (JsonNode each : child) {
             if (each.isObject()) {
-                objects.add(new Fields(path(key) + "." + objects.size(), each, faults));
+                objects.add(new Fields(path(key) + "." + objects.size(), each, faults, ranges));
             }
         }
         if (!child.isArray() || objects.size() != child.size()) {

@@ -173,7 +173,7 @@ final class GarmentJson {
 
     static void within(Fields fields, String key, Length length, Length least, Length most, LengthUnit unit) {
         if (length.compareTo(least) < 0 || length.compareTo(most) > 0) {
-            fields.fault(key, "is " + CommissionJson.plain(LengthText.say(length, unit)), range(least, most, unit));
+            fields.beyond(key, "is " + CommissionJson.plain(LengthText.say(length, unit)), range(least, most, unit));
         }
     }
 

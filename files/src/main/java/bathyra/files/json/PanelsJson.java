@@ -126,7 +126,7 @@ final class PanelsJson {
         Length relaxed = test.length("relaxed", unit).orElse(Length.mm(100));
         Stretch stretch = new Stretch(relaxed, test.length("across", unit).orElse(relaxed), test.length("along", unit).orElse(relaxed),
                 test.length("returned", unit).orElse(relaxed), test.share("use").orElse(Stretch.USUAL));
-        stretch.fault().ifPresent(fault -> fields.fault("stretch", "is no stretch test", fault));
+        stretch.fault().ifPresent(fault -> fields.beyond("stretch", "is no stretch test", fault));
         return Optional.of(stretch);
     }
 

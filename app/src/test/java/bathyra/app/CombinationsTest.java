@@ -188,7 +188,7 @@ class CombinationsTest {
         PaperModelSheet.write(PaperModel.of(draft.cutting(), draft.commission().garment()), "Model");
         Map<LayerKind, Lay> lays = Lays.of(draft, layers, PRICES, LAY_ROUNDS, () -> false);
         for (Layer layer : layers) {
-            ClothUse use = Lays.use(draft, layer.kind(), PRICES);
+            ClothUse use = Lays.use(draft.commission(), layer.kind(), PRICES);
             Lay lay = lays.get(layer.kind());
             if (lay != null) {
                 Laying laying = Lays.laying(layer, use);

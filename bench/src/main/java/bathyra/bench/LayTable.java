@@ -29,7 +29,7 @@ public final class LayTable {
             if (Drafter.draft(CommissionJson.read(Files.readString(Path.of(file)))) instanceof Draft draft) {
                 for (Layer layer : CuttingPlan.of(draft).layers()) {
                     if (!layer.pieces().isEmpty()) {
-                        ClothUse use = Lays.use(draft, layer.kind(), PriceList.invented());
+                        ClothUse use = Lays.use(draft.commission(), layer.kind(), PriceList.invented());
                         row(draft, Lays.laying(layer, use), use.withFolded(false));
                         row(draft, Lays.laying(layer, use.withFolded(true)), use.withFolded(true));
                     }

@@ -2,6 +2,7 @@ package bathyra.bill;
 
 import bathyra.draft.Draft;
 import bathyra.garment.ClothUse;
+import bathyra.garment.Commission;
 import bathyra.garment.LayerKind;
 import bathyra.lay.AutoLay;
 import bathyra.lay.Lay;
@@ -54,8 +55,8 @@ public final class Lays {
     }
 
     /** The cloth of a layer: the cutter's, or the usual one of the price list. */
-    public static ClothUse use(Draft draft, LayerKind kind, PriceList prices) {
-        return draft.commission().making().cloths().getOrDefault(kind, ClothUse.of(prices.usual(kind)));
+    public static ClothUse use(Commission commission, LayerKind kind, PriceList prices) {
+        return commission.making().cloths().getOrDefault(kind, ClothUse.of(prices.usual(kind)));
     }
 
     public static Laying laying(Layer layer, ClothUse use) {
@@ -78,7 +79,7 @@ public final class Lays {
             if (layer.pieces().isEmpty()) {
                 continue;
             }
-            ClothUse use = use(draft, layer.kind(), prices);
+            ClothUse use = use(draft.commission(), layer.kind(), prices);
             Laying laying = laying(layer, use);
             if (laying.hindrances().isEmpty()) {
                 lays.put(layer.kind(), byHand(laying, use).orElseGet(() -> AutoLay.lay(laying, SEED, rounds, p -> {}, cancelled)));

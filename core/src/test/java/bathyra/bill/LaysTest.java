@@ -24,7 +24,7 @@ class LaysTest {
     void anUnevenBody_isLaidWithBothItsHalves() {
         Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea().withRight(MeasurementKey.WAIST, Optional.of(Length.mm(372))), Garment.of(GarmentKind.CORSET)));
         Layer fashion = Lays.layers(draft).stream().filter(l -> l.kind() == LayerKind.FASHION).findFirst().orElseThrow();
-        List<LayPiece> laid = Lays.laying(fashion, Lays.use(draft, LayerKind.FASHION, PriceList.invented())).pieces();
+        List<LayPiece> laid = Lays.laying(fashion, Lays.use(draft.commission(), LayerKind.FASHION, PriceList.invented())).pieces();
         Draft right = draft.rightHalf().orElseThrow();
         double cut = draft.pattern().pieces().stream().mapToDouble(p -> Shape.area(p.cutLine())).sum() + right.pattern().pieces().stream().mapToDouble(p -> Shape.area(p.cutLine())).sum();
         assertThat(laid).extracting(LayPiece::key).doesNotHaveDuplicates().contains("F1/0", "F1-right/0").hasSize(2 * draft.pattern().pieces().size());

@@ -66,7 +66,8 @@ public final class LayModel {
     }
 
     LayerKind layer() {
-        return layers().stream().anyMatch(l -> l.kind() == layer) ? layer : layers().get(0).kind();
+        List<Layer> there = layers();
+        return there.isEmpty() || there.stream().anyMatch(l -> l.kind() == layer) ? layer : there.get(0).kind();
     }
 
     void look(LayerKind next) {
@@ -82,7 +83,8 @@ public final class LayModel {
     }
 
     private ClothUse use(LayerKind kind) {
-        return Lays.use(draft(), kind, workshop.prices());
+        // What was chosen stands in the commission, whether it drafts or not.
+        return Lays.use(workshop.commission(), kind, workshop.prices());
     }
 
     /** A request that was made ready for a layer as it was cut then. */

@@ -100,7 +100,7 @@ class DemoGarmentsByHandTest {
     void theHeronsFashionLayer_onOpenSilk_needsItsLongestPiece() throws Exception {
         Draft draft = demo("the-heron");
         Layer layer = CuttingPlan.of(draft).layers().stream().filter(l -> l.kind() == LayerKind.FASHION).findFirst().orElseThrow();
-        Laying laying = Lays.laying(layer, Lays.use(draft, LayerKind.FASHION, PriceList.invented()));
+        Laying laying = Lays.laying(layer, Lays.use(draft.commission(), LayerKind.FASHION, PriceList.invented()));
         // Silk of 140 with 1 of selvedge: 138. Everything lies beside each other, so its longest piece alone is the length: 524.6, bought as 600.
         Lay lay = AutoLay.lay(laying, Lays.SEED, 50, p -> {}, () -> false);
         assertThat(laying.width()).isEqualTo(1380);
@@ -115,7 +115,7 @@ class DemoGarmentsByHandTest {
     void theSaltQueensLay_isAtLeastEightPercentShorterThanRows() throws Exception {
         Draft draft = demo("the-salt-queen");
         for (Layer layer : CuttingPlan.of(draft).layers().stream().filter(l -> l.pieces().size() >= 9).toList()) {
-            Laying laying = Lays.laying(layer, Lays.use(draft, LayerKind.STRENGTH, PriceList.invented()));
+            Laying laying = Lays.laying(layer, Lays.use(draft.commission(), LayerKind.STRENGTH, PriceList.invented()));
             Lay lay = AutoLay.lay(laying, Lays.SEED, 1500, p -> {}, () -> false);
             assertThat(lay.length()).as(layer.kind().label()).isLessThan(0.92 * Rows.of(laying).length());
         }

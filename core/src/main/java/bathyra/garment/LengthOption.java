@@ -114,7 +114,7 @@ public enum LengthOption {
     }
 
     public boolean allows(Length length) {
-        return length.millimetres() >= least && length.millimetres() <= most;
+        return length.isWithin(Length.mm(least), Length.mm(most));
     }
 
     /** The default of a school as a reckoned number. */

@@ -7,6 +7,9 @@ package bathyra.measure;
  */
 public record Length(double millimetres) implements Comparable<Length> {
     private static final double MM_PER_INCH = 25.4;
+    private static final int EIGHTHS = 8;
+    /** What is lost where a figure is reckoned from one system into the other and back, mm. */
+    private static final double HAIR = 1e-6;
 
     public Length {
         if (!Double.isFinite(millimetres)) {
@@ -32,6 +35,19 @@ public record Length(double millimetres) implements Comparable<Length> {
 
     public double inches() {
         return millimetres / MM_PER_INCH;
+    }
+
+    /**
+     * Whether it lies in a range. Each limit is taught in two systems and said as the nearest eighth of an inch: what is said counts too.
+     *
+     * @param least in millimetres as it is written in the rules
+     */
+    public boolean isWithin(Length least, Length most) {
+        return millimetres >= Math.min(least.millimetres, least.toEighths()) - HAIR && millimetres <= Math.max(most.millimetres, most.toEighths()) + HAIR;
+    }
+
+    private double toEighths() {
+        return Math.round(inches() * EIGHTHS) * MM_PER_INCH / EIGHTHS;
     }
 
     @Override

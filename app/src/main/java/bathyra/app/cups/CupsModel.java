@@ -76,7 +76,7 @@ public final class CupsModel {
             return Optional.of(unread.reason());
         }
         Length length = ((LengthText.Read) reading).length();
-        if (length.millimetres() < 0 || length.compareTo(ContourWedge.MOST) > 0) {
+        if (!length.isWithin(Length.mm(0), ContourWedge.MOST)) {
             return Optional.of(wedge.label() + ": up to " + LengthText.say(ContourWedge.MOST, workshop.unit()) + " can be closed.");
         }
         once("contour, " + wedge.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(length, workshop.unit()), garment().withBust(bust().withWedge(wedge, length)));

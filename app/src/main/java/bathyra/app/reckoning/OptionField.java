@@ -100,7 +100,7 @@ public final class OptionField extends VBox {
         if (reading instanceof LengthText.Unread unread) {
             wrong = Optional.of(unread.reason());
         } else if (reading instanceof LengthText.Read read) {
-            if (read.length().compareTo(setting.least()) < 0 || read.length().compareTo(setting.most()) > 0) {
+            if (!read.length().isWithin(setting.least(), setting.most())) {
                 wrong = Optional.of(setting.label() + " is " + LengthText.say(read.length(), unit.get()) + "; from " + LengthText.figure(setting.least(), unit.get())
                         + " to " + LengthText.say(setting.most(), unit.get()) + " can be used.");
             } else {

@@ -172,7 +172,7 @@ final class GarmentJson {
     }
 
     static void within(Fields fields, String key, Length length, Length least, Length most, LengthUnit unit) {
-        if (length.compareTo(least) < 0 || length.compareTo(most) > 0) {
+        if (!length.isWithin(least, most)) {
             fields.beyond(key, "is " + CommissionJson.plain(LengthText.say(length, unit)), range(least, most, unit));
         }
     }

@@ -38,12 +38,12 @@ public record Length(double millimetres) implements Comparable<Length> {
     }
 
     /**
-     * Whether it lies in a range. Each limit is taught in two systems and said as the nearest eighth of an inch: what is said counts too.
+     * Whether it lies in a range. Each limit is taught in two systems and said as the nearest eighth of an inch: that very figure counts too.
      *
      * @param least in millimetres as it is written in the rules
      */
     public boolean isWithin(Length least, Length most) {
-        return millimetres >= Math.min(least.millimetres, least.toEighths()) - HAIR && millimetres <= Math.max(most.millimetres, most.toEighths()) + HAIR;
+        return millimetres >= least.millimetres && millimetres <= most.millimetres || Math.abs(millimetres - least.toEighths()) < HAIR || Math.abs(millimetres - most.toEighths()) < HAIR;
     }
 
     private double toEighths() {

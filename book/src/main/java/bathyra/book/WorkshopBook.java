@@ -184,7 +184,8 @@ public final class WorkshopBook implements AutoCloseable {
      */
     public Future<?> backUpWhenDue() {
         LocalDateTime now = LocalDateTime.now();
-        if (now.isBefore(nextLook)) {
+        // A book that is closed has nothing to copy; whoever writes to it is told so by the writing.
+        if (now.isBefore(nextLook) || beside.isShutdown()) {
             return CompletableFuture.completedFuture(null);
         }
         nextLook = now.plus(BETWEEN_LOOKS);

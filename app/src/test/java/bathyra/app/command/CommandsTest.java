@@ -327,4 +327,12 @@ class CommandsTest {
         assertThat(folder.resolve("r.json")).doesNotExist();
         assertThat(run("import", drawing, "--out", "/proc/nowhere/p.json")).isEqualTo(4);
     }
+
+    @Test
+    void aPatternOfNothingButNoughts_isRefusedEdgeByEdge() throws IOException {
+        assertThat(run("draft", heron, "--out", folder.resolve("out"), "--format", "json")).isEqualTo(0);
+        String noughts = Files.readString(folder.resolve("out/pattern.json")).replaceAll("-?\\d+\\.\\d+", "0.0");
+        assertThat(run("check", write("noughts.json", noughts))).isEqualTo(2);
+        assertThat(err).contains("pieces.F1.princess-front: goes nowhere; an edge that has a length");
+    }
 }

@@ -17,7 +17,6 @@ import javax.xml.stream.XMLStreamReader;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTPolygonProducer;
 import org.apache.batik.parser.AWTPolylineProducer;
-import org.apache.batik.parser.ParseException;
 
 /** The shapes of an SVG drawing. */
 final class SvgShapes {
@@ -36,8 +35,8 @@ final class SvgShapes {
                 case "ellipse" -> Optional.of(round(number(in, "cx"), number(in, "cy"), number(in, "rx"), number(in, "ry")));
                 default -> Optional.empty();
             };
-        } catch (IOException | ParseException | NumberFormatException | IndexOutOfBoundsException | NullPointerException e) {
-            // The parser trips over a path that closes before it begins.
+        } catch (IOException | RuntimeException e) {
+            // The parser names no faults of its own for a path that draws or closes before it begins: it throws whatever it trips over.
             String data = attribute(in, element.equals("path") ? "d" : "points");
             throw new BadDocument(name + ": its line cannot be read, it begins " + shortened(data) + "; commands such as M, L and C with their figures");
         }

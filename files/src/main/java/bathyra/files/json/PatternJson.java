@@ -9,6 +9,7 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
+import bathyra.geometry.Tolerance;
 import bathyra.measure.LengthUnit;
 import bathyra.piece.Grain;
 import bathyra.layer.Layer;
@@ -226,8 +227,14 @@ public final class PatternJson {
         for (JsonNode e : p.get("outline")) {
             String name = e.get("edge").asText();
             OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values()).filter(k -> k.id().equals(e.get("kind").asText())).findFirst().orElse(OutlineEdge.Kind.EDGE);
-            path(e.get("path")).ifPresentOrElse(path -> outline.add(new OutlineEdge(name, kind, Optional.ofNullable(e.path("seam").textValue()), path)),
-                    () -> faults.add("pieces." + id + "." + name + ": is no path; M, then L or C with their points"));
+            Optional<Path> path = path(e.get("path"));
+            if (path.isEmpty()) {
+                faults.add("pieces." + id + "." + name + ": is no path; M, then L or C with their points");
+            } else if (path.get().length() < Tolerance.COINCIDENT) {
+                faults.add("pieces." + id + "." + name + ": goes nowhere; an edge that has a length");
+            } else {
+                outline.add(new OutlineEdge(name, kind, Optional.ofNullable(e.path("seam").textValue()), path.get()));
+            }
         }
         List<LevelMark> marks = new ArrayList<>();
         p.get("levelMarks").forEach(m -> marks.add(new LevelMark(m.get("level").asText(), point(m.get("from")), point(m.get("to")))));

@@ -204,6 +204,8 @@ class DrawingsTest {
         assertThat(faults("<html/>", true)).containsExactly("drawing: begins with html, which is no SVG; an SVG drawing");
         assertThat(faults("<svg><path d='M0 0 L10", true)).singleElement().asString().startsWith("drawing: is no whole SVG, line 1 cannot be read");
         assertThat(faults("<svg><path id='cup' d='M0 0 X10'/></svg>", true)).singleElement().asString().startsWith("cup: its line cannot be read, it begins M0 0 X10");
+        assertThat(faults("<svg><path id='cup' d='L10 10L100 100z'/></svg>", true)).singleElement().asString().startsWith("cup: its line cannot be read, it begins L10 10L100 100z");
+        assertThat(faults("<svg><path id='cup' d='z'/></svg>", true)).singleElement().asString().startsWith("cup: its line cannot be read, it begins z");
         assertThat(faults("hello", false)).singleElement().asString().startsWith("line 1: hello is no group code");
         assertThat(faults("0\nSECTION\n2\nENTITIES\n0\nLINE\n10\ntwo\n0\nENDSEC\n0\nEOF\n", false)).singleElement().asString().contains("two is no figure; a plain figure");
         assertThat(faults("0\nSECTION\n2\nENTITIES\n0\nINSERT\n2\nGONE\n0\nENDSEC\n0\nEOF\n", false)).singleElement().asString().contains("inserts the block GONE, which the file does not hold");

@@ -25,6 +25,7 @@ import bathyra.draft.Bodies;
 import bathyra.draft.Choices;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.draft.Finished;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.files.CuttingPlan;
@@ -122,6 +123,7 @@ class CombinationsTest {
         }
         Draft draft = (Draft) outcome;
         draft.findings().forEach(f -> assertThat(f.status()).as(f.sentence().in(LengthUnit.CM)).isNotEqualTo(Finding.Status.FAULT));
+        Finished.holds(draft);
         Bones bones = BonePlan.of(draft);
         List<Layer> layers = Lays.layers(draft);
         everyNameIsKnown(commission, layers, bones);

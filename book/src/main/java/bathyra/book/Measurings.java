@@ -28,7 +28,7 @@ public final class Measurings {
             try (PreparedStatement insert = connection.prepareStatement("INSERT INTO measuring (wearer, day, document) VALUES (?, ?, ?)")) {
                 insert.setString(1, commission.wearer().name());
                 insert.setString(2, commission.measurements().occasion().day().orElseGet(LocalDate::now).toString());
-                insert.setString(3, WorkshopBook.document(commission));
+                insert.setString(3, WorkshopBook.readable(commission));
                 insert.executeUpdate();
             }
             Seal.renew(connection, Seal.Table.MEASURING, "id = last_insert_rowid()");

@@ -29,7 +29,7 @@ public final class Versions {
                 insert.setLong(1, commission);
                 insert.setString(2, name);
                 insert.setString(3, LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).toString());
-                insert.setString(4, WorkshopBook.document(state));
+                insert.setString(4, WorkshopBook.readable(state));
                 insert.executeUpdate();
             }
             Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");

@@ -218,7 +218,7 @@ public final class Wearers {
             find.setObject(1, argument);
             try (ResultSet rows = find.executeQuery()) {
                 while (rows.next()) {
-                    write.setString(1, WorkshopBook.document(change.apply(book.read(rows.getString(2)))));
+                    write.setString(1, WorkshopBook.readable(change.apply(book.read(rows.getString(2)))));
                     write.setLong(2, rows.getLong(1));
                     write.addBatch();
                 }

@@ -257,7 +257,7 @@ public final class WorkshopBook implements AutoCloseable {
         try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
             insert.setString(1, commission.title());
             insert.setString(2, commission.wearer().name());
-            insert.setString(3, document(commission));
+            insert.setString(3, readable(commission));
             try (ResultSet rows = insert.executeQuery()) {
                 rows.next();
                 id = rows.getLong(1);
@@ -287,7 +287,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Saves a change under a name; what had been undone before it is forgotten. */
     public void record(long id, String label, Commission before, Commission after) {
-        String document = document(after);
+        String document = readable(after);
         run("save a change", () -> transaction(() -> {
             int cursor = cursor(id);
             try (PreparedStatement cut = connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > ?")) {
@@ -299,7 +299,8 @@ public final class WorkshopBook implements AutoCloseable {
                 insert.setLong(1, id);
                 insert.setInt(2, cursor + 1);
                 insert.setString(3, label);
-                insert.setString(4, document(before));
+                // It stands in the book already, so it was looked at when it was kept.
+                insert.setString(4, CommissionJson.write(before));
                 insert.setString(5, document);
                 insert.executeUpdate();
             }
@@ -311,7 +312,7 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Carries the last change further under a new name, so that one drag or one figure typed is one change. */
     public void amend(long id, String label, Commission after) {
-        String document = document(after);
+        String document = readable(after);
         run("save a change", () -> transaction(() -> {
             try (PreparedStatement update = connection.prepareStatement(
                     "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
@@ -440,7 +441,7 @@ public final class WorkshopBook implements AutoCloseable {
      *
      * @throws BookFailure when it could not be read again
      */
-    static String document(Commission commission) {
+    static String readable(Commission commission) {
         String document = CommissionJson.write(commission);
         try {
             CommissionJson.readBack(document);

@@ -17,7 +17,8 @@ import java.util.stream.Stream;
 
 /**
  * The names by which a commission speaks of pieces, edges and channels. A name of some garment is known though this one has no such part (the
- * cutter may have had it, and take it up again); a name of no garment at all is a slip.
+ * cutter may have had it, and take it up again); a name of no garment at all is a slip. A part that the core newly names is added here:
+ * {@code CombinationsTest} reads a document with every name of every drafted garment.
  */
 final class PartNames {
     private static final int PANELS_MOST = 7;

@@ -3,6 +3,7 @@ package bathyra.block;
 import bathyra.geometry.Path;
 import bathyra.geometry.Shape;
 import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
 import bathyra.measure.Sentence;
 import bathyra.truing.Finding;
 import java.util.ArrayList;
@@ -62,8 +63,8 @@ public final class BlockTruing {
         double beside = Math.min(outline.nearest(dart.a()).point().distance(dart.a()), outline.nearest(dart.b()).point().distance(dart.b()));
         double least = Math.min(Math.min(above, below), beside);
         return Finding.mm("dart-room", dart.label(), least >= NARROWEST ? Finding.Status.OK : Finding.Status.FAULT, least, NARROWEST, Sentence.of(
-                dart.label() + ", " + dart.half().label().toLowerCase(Locale.ROOT) + ": {} are left beside, above or below it; {} are needed. Look at apexSpan, waistGirth, frontLength and waistToHip, or make the dart smaller.",
-                Length.mm(least), Length.mm(NARROWEST)));
+                dart.label() + ", " + dart.half().label().toLowerCase(Locale.ROOT) + ": {} are left beside, above or below it; {} are needed. Look at {}, {}, {} and {}, or make the dart smaller.",
+                Length.mm(least), Length.mm(NARROWEST), MeasurementKey.APEX_SPAN, MeasurementKey.WAIST, MeasurementKey.FRONT_LENGTH, MeasurementKey.WAIST_TO_HIP));
     }
 
     private static Finding through(BlockDrawing drawing, BlockEdge.Name first, BlockEdge.Name second, String name) {
@@ -93,8 +94,8 @@ public final class BlockTruing {
 
     private static Finding crossing(BlockDrawing drawing, Half half) {
         int crossings = Shape.crossing(drawing.closed(half).flattened(FLAT)).isPresent() ? 1 : 0;
-        return new Finding("crossing", half.label(), crossings == 0 ? Finding.Status.OK : Finding.Status.FAULT, crossings, 0, "count", Sentence.of(
-                crossings == 0 ? half.label() + ": the outline does not cross itself."
-                        : half.label() + ": the outline crosses itself. Look at shoulderWidth, bustGirth, the lengths, and the options of the armhole."), Optional.empty());
+        return new Finding("crossing", half.label(), crossings == 0 ? Finding.Status.OK : Finding.Status.FAULT, crossings, 0, "count", crossings == 0
+                ? Sentence.of("{}: the outline does not cross itself.", half.label())
+                : Sentence.of("{}: the outline crosses itself. Look at {}, {}, the lengths, and the options of the armhole.", half.label(), MeasurementKey.SHOULDER_WIDTH, MeasurementKey.BUST), Optional.empty());
     }
 }

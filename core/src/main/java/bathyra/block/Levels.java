@@ -40,7 +40,7 @@ final class Levels {
 
     static NotDraftable noSideDart(Reckoned width) {
         return new NotDraftable(Finding.mm("side-dart", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, width.value(), 0, Sentence.of(
-                "The front is {} longer than the back; a front that is no longer leaves no side bust dart to draft. Take frontLength and backLength again.", width.length())));
+                "The front is {} longer than the back; a front that is no longer leaves no side bust dart to draft. Take {} and {} again.", width.length(), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
     }
 
     /** A tape that a rule would have put elsewhere, with a note (C4.2): the tape wins from {@code apart} on. */

@@ -57,8 +57,8 @@ final class Outlines {
         double over = front.sideLength() - back.sideLength();
         if (Math.abs(over) > TRUED_MOST) {
             throw new NotDraftable(Finding.mm("side-seam", MeasurementKey.BACK_LENGTH.key(), Finding.Status.FAULT, Math.abs(over), TRUED_MOST, Sentence.of(
-                    "The front side seam is {} longer than the back one, more than {} that can be trued at the underarm. Take frontLength and backLength again.",
-                    Length.mm(over), Length.mm(TRUED_MOST))));
+                    "The front side seam is {} longer than the back one, more than {} that can be trued at the underarm. Take {} and {} again.",
+                    Length.mm(over), Length.mm(TRUED_MOST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
         }
         HalfShape moved = lowered(front, over);
         table.turnTo(Half.FRONT);

@@ -76,8 +76,8 @@ final class PanelDraft implements DraftingMethod {
         Reckoned top = waist.minus(Frame.stretched(garment, waist.minus(taken))).named("Underbust line", RULE);
         if (waist.value() - top.value() < STRETCH_LEAST) {
             throw new NotDraftable(Finding.mm("levels", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, waist.value() - top.value(), STRETCH_LEAST, Sentence.of(
-                    "The waist lies {} below the underbust; at least {} are needed. Take frontLength and shoulderToUnderbust again.",
-                    Length.mm(waist.value() - top.value()), Length.mm(STRETCH_LEAST))));
+                    "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
+                    Length.mm(waist.value() - top.value()), Length.mm(STRETCH_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST)));
         }
         Map<Level, Reckoned> depths = new EnumMap<>(Level.class);
         depths.put(Level.UNDERBUST, top);

@@ -141,12 +141,12 @@ public final class ProportionBlock extends BaseBlock {
         Reckoned between = between(t, set, garment);
         if (between.value() < ARMHOLE_LEAST) {
             throw new NotDraftable(Finding.mm("armhole", BACK_WIDTH.key(), Finding.Status.FAULT, between.value(), ARMHOLE_LEAST, Sentence.of(
-                    "Between back width and front width {} are left for the armhole; it needs {}. Take backWidth, chestWidth and bustGirth again.", between.length(), Length.mm(ARMHOLE_LEAST))));
+                    "Between back width and front width {} are left for the armhole; it needs {}. Take {}, {} and {} again.", between.length(), Length.mm(ARMHOLE_LEAST), MeasurementKey.BACK_WIDTH, MeasurementKey.CHEST_WIDTH, MeasurementKey.BUST)));
         }
         Reckoned below = napeToWaist(t, set).minus(chest(t, set));
         if (below.value() < BELOW_CHEST_LEAST) {
             throw new NotDraftable(Finding.mm("levels", BACK_LENGTH.key(), Finding.Status.FAULT, below.value(), BELOW_CHEST_LEAST, Sentence.of(
-                    "The waist lies {} below the chest line; at least {} are needed. Take backLength, height and bustGirth again, or the armhole, which sets the chest line.", below.length(), Length.mm(BELOW_CHEST_LEAST))));
+                    "The waist lies {} below the chest line; at least {} are needed. Take {}, {} and {} again, or the armhole, which sets the chest line.", below.length(), Length.mm(BELOW_CHEST_LEAST), MeasurementKey.BACK_LENGTH, MeasurementKey.HEIGHT, MeasurementKey.BUST)));
         }
         HalfShape back = back(t, set, garment);
         return new Halves(front(t, set, garment, back), back);

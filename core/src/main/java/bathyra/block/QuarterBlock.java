@@ -110,14 +110,14 @@ public final class QuarterBlock extends BaseBlock {
         Reckoned left = t.tape(BACK_LENGTH).atMost(t.tape(FRONT_LENGTH)).minus(chest(t, set, garment));
         if (left.value() < BELOW_CHEST_LEAST) {
             throw new NotDraftable(Finding.mm("levels", BACK_LENGTH.key(), Finding.Status.FAULT, left.value(), BELOW_CHEST_LEAST, Sentence.of(
-                    "The waist lies {} below the chest line; at least {} are needed. Take backLength, frontLength and bustGirth again, or the armhole, which sets the chest line.",
-                    left.length(), Length.mm(BELOW_CHEST_LEAST))));
+                    "The waist lies {} below the chest line; at least {} are needed. Take {}, {} and {} again, or the armhole, which sets the chest line.",
+                    left.length(), Length.mm(BELOW_CHEST_LEAST), MeasurementKey.BACK_LENGTH, MeasurementKey.FRONT_LENGTH, MeasurementKey.BUST)));
         }
         Reckoned dart = sideDart(t);
         if (dart.value() > Math.min(SIDE_DART_MOST, left.value())) {
             throw new NotDraftable(Finding.mm("side-dart", FRONT_LENGTH.key(), Finding.Status.FAULT, dart.value(), SIDE_DART_MOST, Sentence.of(
-                    "The front is {} longer than the back; a side bust dart to {} can be closed, and no more than the {} of the side above the waist. Take frontLength and backLength again.",
-                    dart.length(), Length.mm(SIDE_DART_MOST), left.length())));
+                    "The front is {} longer than the back; a side bust dart to {} can be closed, and no more than the {} of the side above the waist. Take {} and {} again.",
+                    dart.length(), Length.mm(SIDE_DART_MOST), left.length(), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
         }
     }
 

@@ -174,7 +174,7 @@ public final class ShoulderDartBlock extends BaseBlock {
         Point middle = end.between(tip, 0.5);
         if (end.distance(tip) <= dart.value() + 2 * HOLLOW_LEAST) {
             throw new NotDraftable(Finding.mm("shoulder-dart", SHOULDER_WIDTH.key(), Finding.Status.FAULT, dart.value(), end.distance(tip) - 2 * HOLLOW_LEAST, Sentence.of(
-                    "The shoulder dart of {} does not fit on a shoulder of {}. Take shoulderWidth, bustGirth and underbustGirth again.", dart.length(), Length.mm(end.distance(tip)))));
+                    "The shoulder dart of {} does not fit on a shoulder of {}. Take {}, {} and {} again.", dart.length(), Length.mm(end.distance(tip)), MeasurementKey.SHOULDER_WIDTH, MeasurementKey.BUST, MeasurementKey.UNDERBUST)));
         }
         Point first = middle.plus(along.times(-dart.value() / 2));
         Point second = middle.plus(along.times(dart.value() / 2));
@@ -201,8 +201,8 @@ public final class ShoulderDartBlock extends BaseBlock {
         Reckoned line = chest.minus(CHEST_WIDTH_LINE).named("Chest width line", BLOCK);
         if (line.value() - t.at("St").y() < TIP_ABOVE_CHEST_LEAST) {
             throw new NotDraftable(Finding.mm("armhole", BUST.key(), Finding.Status.FAULT, line.value() - t.at("St").y(), TIP_ABOVE_CHEST_LEAST, Sentence.of(
-                    "The chest width line lies {} below the shoulder tip; an armhole needs {}. Take bustGirth again, or add more to the chest line.",
-                    Length.mm(line.value() - t.at("St").y()), Length.mm(TIP_ABOVE_CHEST_LEAST))));
+                    "The chest width line lies {} below the shoulder tip; an armhole needs {}. Take {} again, or add more to the chest line.",
+                    Length.mm(line.value() - t.at("St").y()), Length.mm(TIP_ABOVE_CHEST_LEAST), MeasurementKey.BUST)));
         }
         Reckoned skippedChest = skipped(shoulder.width(chest.value()));
         Reckoned side = quarter(t).plus(skippedChest).named("Underarm from centre front", BLOCK);

@@ -137,24 +137,24 @@ final class Strapless {
             throws NotDraftable {
         if (dart.value() < 0 || dart.value() > SIDE_DART_MOST) {
             throw refuse("side-dart", FRONT_LENGTH, dart.value(), SIDE_DART_MOST, Sentence.of(
-                    "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take frontLength and backLength again.",
-                    dart.length(), Length.mm(0), Length.mm(SIDE_DART_MOST)));
+                    "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take {} and {} again.",
+                    dart.length(), Length.mm(0), Length.mm(SIDE_DART_MOST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH));
         }
         if (radius.value() < RADIUS_LEAST) {
             throw refuse("levels", SHOULDER_TO_UNDERBUST, radius.value(), RADIUS_LEAST, Sentence.of(
-                    "The underbust lies {} below the apex; at least {} are needed. Take shoulderToApex and shoulderToUnderbust again.",
-                    radius.length(), Length.mm(RADIUS_LEAST)));
+                    "The underbust lies {} below the apex; at least {} are needed. Take {} and {} again.",
+                    radius.length(), Length.mm(RADIUS_LEAST), MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
         if (waist.value() - underbust.value() < STRETCH_LEAST) {
             throw refuse("levels", FRONT_LENGTH, waist.value() - underbust.value(), STRETCH_LEAST, Sentence.of(
-                    "The waist lies {} below the underbust; at least {} are needed. Take frontLength and shoulderToUnderbust again.",
-                    Length.mm(waist.value() - underbust.value()), Length.mm(STRETCH_LEAST)));
+                    "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
+                    Length.mm(waist.value() - underbust.value()), Length.mm(STRETCH_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
         double sideLeft = underbust.value() - dart.value() - upper.value();
         if (sideLeft < SIDE_ABOVE_UNDERBUST_LEAST) {
             throw refuse("levels", BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
-                    "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take frontLength, backLength and shoulderToUnderbust again.",
-                    dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST)));
+                    "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take {}, {} and {} again.",
+                    dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
     }
 
@@ -162,8 +162,8 @@ final class Strapless {
         double most = bust.value() - BACK_ABOVE_BUST_LEAST - upper.value();
         if (fall.value() > most) {
             throw refuse("back-fall", BACK_LENGTH, fall.value(), most, Sentence.of(
-                    "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at backLength and shoulderToUnderbust.",
-                    fall.length(), Length.mm(Math.max(0, most))));
+                    "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at {} and {}.",
+                    fall.length(), Length.mm(Math.max(0, most)), MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
     }
 

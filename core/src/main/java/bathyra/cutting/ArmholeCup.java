@@ -7,6 +7,7 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.intake.SeamPlace;
 import bathyra.measure.Length;
+import bathyra.measure.MeasurementKey;
 import bathyra.measure.Sentence;
 import bathyra.paper.Sheet;
 import bathyra.truing.NotDraftable;
@@ -65,8 +66,8 @@ final class ArmholeCup {
             }
         }
         if (best == null) {
-            throw CupLine.refuse(radius, room, Sentence.of("{}: between the armhole and the side there is no way for a cup of {} that can be sewn. Take apexToUnderbust again, draw the armhole lower, or choose princess seams.",
-                    sheet.name(), Length.mm(radius)));
+            throw CupLine.refuse(radius, room, Sentence.of("{}: between the armhole and the side there is no way for a cup of {} that can be sewn. Take {} again, draw the armhole lower, or choose princess seams.",
+                    sheet.name(), Length.mm(radius), MeasurementKey.APEX_TO_UNDERBUST));
         }
         return best;
     }

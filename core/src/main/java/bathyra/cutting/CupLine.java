@@ -44,7 +44,7 @@ record CupLine(Path inner, Path outer) {
         double fromInner = innerSeam.nearest(apex.atInner()).arc();
         double fromOuter = outerSeam.nearest(apex.atOuter()).arc();
         if (fromInner + below > innerSeam.length() - 1 || fromOuter + below > outerSeam.length() - 1) {
-            throw refuse(radius, radius / 2, Sentence.of("Cup, under the apex: a circle of {} reaches past the lower edge. Let the garment end lower, or take apexToUnderbust again.", Length.mm(radius)));
+            throw refuse(radius, radius / 2, Sentence.of("Cup, under the apex: a circle of {} reaches past the lower edge. Let the garment end lower, or take {} again.", Length.mm(radius), MeasurementKey.APEX_TO_UNDERBUST));
         }
         Path.Place atInner = innerSeam.at(fromInner + below);
         Path.Place atOuter = outerSeam.at(fromOuter + below);

@@ -46,7 +46,7 @@ final class Sleeves {
         double half = (arm + ease) / 2;
         if (quarter < QUARTER_LEAST) {
             throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.AROUND_SHOULDERS.key(), Finding.Status.FAULT, quarter, QUARTER_LEAST, Sentence.of(
-                    "Sleeve: round both shoulders less twice the top edge leaves {} for a quarter of the sleeves. Take aroundShouldersGirth and topEdgeWidth again.", Length.mm(quarter))));
+                    "Sleeve: round both shoulders less twice the top edge leaves {} for a quarter of the sleeves. Take {} and {} again.", Length.mm(quarter), MeasurementKey.AROUND_SHOULDERS, MeasurementKey.TOP_EDGE_WIDTH)));
         }
         double atFront = Math.PI - corner(front.get(0), true);
         double atBack = Math.PI - corner(back.get(0), false);
@@ -112,7 +112,7 @@ final class Sleeves {
         List<Sheet> found = ShoulderSeam.outwards(pattern, front).stream().filter(s -> s.has(TopLine.ARMHOLE)).toList();
         if (found.isEmpty()) {
             throw new NotDraftable(Finding.mm("sleeve", LengthOption.SHOULDER_LINE.id(), Finding.Status.FAULT, 0, 0,
-                    Sentence.of("Sleeve: there is no armhole for it to be sewn to. Take topEdgeWidth again, or draw the off-shoulder edge higher.")));
+                    Sentence.of("Sleeve: there is no armhole for it to be sewn to. Take {} again, or draw the off-shoulder edge higher.", MeasurementKey.TOP_EDGE_WIDTH)));
         }
         return found;
     }
@@ -130,7 +130,7 @@ final class Sleeves {
         double high = DEEPEST;
         if (curve(quarter, half, low, corner, hand).length() > length) {
             throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.UPPER_ARM.key(), Finding.Status.FAULT, length, curve(quarter, half, low, corner, hand).length(), Sentence.of(
-                    "Sleeve: the armhole of {} is too short to come round an arm of {}. Draw the off-shoulder edge higher, or take upperArmGirth again.", Length.mm(length), Length.mm(2 * half))));
+                    "Sleeve: the armhole of {} is too short to come round an arm of {}. Draw the off-shoulder edge higher, or take {} again.", Length.mm(length), Length.mm(2 * half), MeasurementKey.UPPER_ARM)));
         }
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;

@@ -67,6 +67,10 @@ final class TopYoke {
         } catch (NotDraftable e) {
             first = e;
         }
+        // A line that the cutter set and that can be cut is not to blame for a keyhole that does not lie over it.
+        if (own && first.reasons().stream().anyMatch(f -> f.id().equals(KEYHOLE))) {
+            throw first;
+        }
         for (double by = STEP; by < FARTHEST; by += STEP) {
             for (double other : new double[] {line - by, line + by}) {
                 PaperPattern found;
@@ -202,12 +206,12 @@ final class TopYoke {
         double room = Math.max(0, most);
         Length least = LengthOption.KEYHOLE_LENGTH.least();
         if (room < least.millimetres()) {
-            throw new NotDraftable(Finding.mm("keyhole", LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
+            throw new NotDraftable(Finding.mm(KEYHOLE, LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
                     "Front yoke: {} stand at centre front between neckline and yoke seam; the shortest keyhole of {} would cross the seam. Draw the neckline higher by {}, or the yoke line lower.",
                     Length.mm(centre.path().length()), least, Length.mm(Math.ceil(least.millimetres() - room)))));
         }
         if (length > room) {
-            throw new NotDraftable(Finding.mm("keyhole", LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
+            throw new NotDraftable(Finding.mm(KEYHOLE, LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
                     "Front yoke: a keyhole of {} would cross the seam under the yoke. Up to {} stay inside it, or draw the yoke line lower.", Length.mm(length), Length.mm(Math.floor(room)))));
         }
         // Centre front runs upwards: what stays under the keyhole, the drop, what stays above.

@@ -62,6 +62,7 @@ public final class Advice {
         if (commission.garment().kind().isPanelled()) {
             findings.addAll(Leanings.of(pattern, intakes.axes()));
         }
+        findings.addAll(OwnLengths.on(commission.garment(), block, cutting));
         coverage(findings, commission.garment(), cutting);
         stretch(findings, commission.garment());
         caution(findings, commission, girths);

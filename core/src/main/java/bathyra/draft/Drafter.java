@@ -189,15 +189,15 @@ public final class Drafter {
         double apexToSide = girths.at(Level.BUST).frontHalf().value() - block.frontAxis().value();
         if (apexToSide < SIDE_PANEL_LEAST) {
             throw new NotDraftable(Finding.mm("panel-width", MeasurementKey.APEX_SPAN.key(), Finding.Status.FAULT, apexToSide, SIDE_PANEL_LEAST, Sentence.of(
-                    "From the apex to the side {} are left; the side panel needs {}. Take apexSpan and bustGirth again.",
-                    Length.mm(apexToSide), Length.mm(SIDE_PANEL_LEAST))));
+                    "From the apex to the side {} are left; the side panel needs {}. Take {} and {} again.",
+                    Length.mm(apexToSide), Length.mm(SIDE_PANEL_LEAST), MeasurementKey.APEX_SPAN, MeasurementKey.BUST)));
         }
         double turn = block.sideDart().value() / apexToSide;
         if (turn > STEEPEST_TURN) {
             throw new NotDraftable(Finding.mm("side-dart", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, block.sideDart().value(),
                     STEEPEST_TURN * apexToSide, Sentence.of(
-                    "The side bust dart of {} is too wide for the {} between apex and side. Take frontLength, backLength and apexSpan again.",
-                    block.sideDart().length(), Length.mm(apexToSide))));
+                    "The side bust dart of {} is too wide for the {} between apex and side. Take {}, {} and {} again.",
+                    block.sideDart().length(), Length.mm(apexToSide), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.APEX_SPAN)));
         }
     }
 
@@ -209,7 +209,7 @@ public final class Drafter {
             throw new NotDraftable(Finding.mm("waist-reduction", MeasurementKey.WAIST.key(), Finding.Status.FAULT, waist.body().value() - waist.worn().value(),
                     Math.min(waist.body().value() * REDUCTION_MOST, waist.body().value() - WAIST_LEAST), Sentence.of(
                     "The waist would be worn at {}, " + Math.round(share * 100) + " % less than it is. No waist is drafted under {} or drawn in by more than "
-                            + Math.round(REDUCTION_MOST * 100) + " %. Give the waist more ease, or take waistGirth again.", waist.worn().length(), Length.mm(WAIST_LEAST))));
+                            + Math.round(REDUCTION_MOST * 100) + " %. Give the waist more ease, or take {} again.", waist.worn().length(), Length.mm(WAIST_LEAST), MeasurementKey.WAIST)));
         }
         for (LevelPlan plan : girths.levels()) {
             if (plan.backHalf().value() < BACK_LEAST) {

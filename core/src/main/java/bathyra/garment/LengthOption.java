@@ -117,6 +117,51 @@ public enum LengthOption {
         return length.isWithin(Length.mm(least), Length.mm(most));
     }
 
+    /**
+     * Whether the length can shape a garment with these choices at all. What cannot is kept for when the choices change, and said
+     * ({@code OwnLengths}); whether a length that can is held back by the body is another question.
+     */
+    public boolean shapes(Garment garment) {
+        boolean bustier = garment.kind() == GarmentKind.BUSTIER;
+        boolean overBust = garment.kind().isOverBust();
+        boolean cut = garment.bust().cups().isCut();
+        Cover cover = garment.top().cover();
+        boolean strapless = overBust && cover == Cover.STRAPLESS;
+        boolean quarter = garment.block().method() != BlockMethod.PROPORTION && garment.block().figures() != BlockMethod.SHOULDER_DART;
+        // A block that was read in brings its own neck, shoulder and armhole.
+        boolean drawn = garment.block().method() != BlockMethod.DOUBLED_DART || garment.block().traced().isEmpty();
+        return switch (this) {
+            case SHOULDER_DROP -> bustier ? drawn && quarter : overBust;
+            case CHEST_LINE_EXTRA -> bustier ? drawn && garment.block().method() != BlockMethod.PROPORTION : overBust;
+            case NECK_WIDTH, NECK_DEPTH, BACK_NECK_DEPTH -> bustier && drawn && garment.block().method() != BlockMethod.PROPORTION;
+            case WAIST_DART -> bustier && garment.block().method() != BlockMethod.PROPORTION;
+            case ARMHOLE_INSET -> bustier && drawn && quarter;
+            case BACK_WIDTH_EXTRA -> bustier && garment.block().method() == BlockMethod.PROPORTION;
+            case BACK_DART -> bustier;
+            case UNDERARM_LOWERING, BACK_FALL, DART_END, APEX_RADIUS -> overBust;
+            case UPPER_LESS -> bustier && strapless;
+            case COVERAGE -> strapless;
+            case SWEETHEART_DIP -> strapless && garment.upperEdge() == UpperShape.SWEETHEART;
+            case EDGE_DIP -> cover == Cover.OFF_SHOULDER || strapless && garment.upperEdge() != UpperShape.SWEETHEART && garment.upperEdge() != UpperShape.STRAIGHT;
+            case EDGE_WIDTH -> overBust && garment.upperEdge() == UpperShape.SQUARE;
+            case NECKLINE_DEPTH, NECKLINE_WIDTH -> cover.hasShoulder();
+            case BACK_NECKLINE -> cover == Cover.SHOULDERS;
+            case STRAP_WIDTH -> cover == Cover.HALTER;
+            case SHOULDER_LINE, SLEEVE_DEPTH, SLEEVE_EASE -> cover == Cover.OFF_SHOULDER;
+            case YOKE_LINE -> garment.top().yoke();
+            case KEYHOLE_LENGTH, KEYHOLE_WIDTH -> garment.top().keyhole();
+            case BRIDGE, CUP_SIDE -> cut;
+            case BAND_INNER, BAND_SEAM, BAND_OUTER -> garment.bust().cups() == CupKind.THREE_PART;
+            case CUP_YOKE -> garment.bust().cups() == CupKind.YOKE;
+            case FRONT_LENGTH_BELOW, BACK_LENGTH_BELOW -> garment.lowerEdge() == LowerShape.POINTED || garment.lowerEdge() == LowerShape.ROUNDED;
+            case SIDE_LENGTH_BELOW -> garment.lowerEdge() == LowerShape.POINTED || garment.lowerEdge() == LowerShape.ROUNDED || garment.lowerEdge() == LowerShape.STRAIGHT;
+            case PEPLUM_LENGTH, PEPLUM_SPREAD -> garment.lowerEdge() == LowerShape.PEPLUM;
+            case FLARED_LENGTH, FLARE, FLARE_RAISE -> garment.lowerEdge() == LowerShape.FLARED;
+            case SKIRT_LINE -> !garment.lowerEdge().endsAtWaist();
+            case CENTRE_BACK_IN, SEAM_CAP, WAIST_DROP, REACH_UP, REACH_DOWN -> true;
+        };
+    }
+
     /** The default of a school as a reckoned number. */
     public Reckoned byRule(BlockMethod school) {
         return Given.option(label, standard(school).millimetres(), Quantity.LENGTH, "rule", Rule.of(section, label));

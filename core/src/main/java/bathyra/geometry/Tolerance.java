@@ -26,6 +26,8 @@ public final class Tolerance {
     public static final double WALK = 1e-4;
     /** The narrowest panel that still takes a bone channel and its stitching (C11). */
     public static final double PANEL_WIDTH = 25;
+    /** The narrowest bridge between two cups: no bone stands in it, but both seams are stitched down (C8). */
+    public static final double BRIDGE = 12;
     /** The tightest hollow a sewn edge may have (C11). */
     public static final double RADIUS_CONCAVE = 12;
     /** A hollow down to here is sewn when its allowance is clipped, and is marked for that (C11). */

@@ -6,7 +6,7 @@ import java.util.List;
  * A sentence for the cutter whose lengths are still lengths, so that it can be said in either unit.
  *
  * @param pattern the words, with {@code {}} where the next part goes
- * @param parts what goes there, in order; a {@link Length} is said in the unit asked for. Names, above all those from outside, are parts:
+ * @param parts what goes there, in order; a {@link Length} is said in the unit asked for, a {@link MeasurementKey} by its label. Names, above all those from outside, are parts:
  *     inside the pattern a name could hold a place of its own
  */
 public record Sentence(String pattern, List<Object> parts) {
@@ -39,6 +39,13 @@ public record Sentence(String pattern, List<Object> parts) {
         return LengthText.say(length, size > 0 && size < SMALL ? LengthUnit.MM : unit);
     }
 
+    private static Object said(Object part, LengthUnit unit) {
+        if (part instanceof Length length) {
+            return say(length, unit);
+        }
+        return part instanceof MeasurementKey key ? "“" + key.label() + "”" : part;
+    }
+
     /** The sentence with its lengths in the given unit. */
     public String in(LengthUnit unit) {
         StringBuilder text = new StringBuilder();
@@ -47,7 +54,7 @@ public record Sentence(String pattern, List<Object> parts) {
         for (int at = pattern.indexOf(PLACE); at >= 0; at = pattern.indexOf(PLACE, from)) {
             text.append(pattern, from, at);
             Object part = parts.get(next++);
-            text.append(part instanceof Length length ? say(length, unit) : part);
+            text.append(said(part, unit));
             from = at + PLACE.length();
         }
         return text.append(pattern.substring(from)).toString();

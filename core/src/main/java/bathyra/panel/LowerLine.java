@@ -5,6 +5,10 @@ import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.girth.Level;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.truing.Finding;
+import bathyra.truing.NotDraftable;
 
 /**
  * The lower edge in the developed plane: how far below the waist it lies over the place along the half girth (C10). Centre front
@@ -14,7 +18,8 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
     /** How steeply a point runs out: 1 would be a straight line to the side. */
     private static final double POINTED = 1.6;
 
-    static LowerLine of(Garment garment, Block block, double sideAt, double end) {
+    /** @throws NotDraftable when the edge would lie above the waist of the garment, which may be dropped */
+    static LowerLine of(Garment garment, Block block, double sideAt, double end) throws NotDraftable {
         if (garment.lowerEdge().isOnLevel()) {
             return new LowerLine(garment.lowerEdge(), 0, 0, 0, sideAt, end);
         }
@@ -22,11 +27,22 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
             double length = garment.length(LengthOption.FLARED_LENGTH).value() - garment.length(LengthOption.WAIST_DROP).value();
             return new LowerLine(garment.lowerEdge(), length, length, length, sideAt, end);
         }
-        double drop = garment.length(LengthOption.WAIST_DROP).value();
-        double side = garment.length(LengthOption.SIDE_LENGTH_BELOW).value() - drop;
+        double side = below(garment, LengthOption.SIDE_LENGTH_BELOW);
         boolean straight = garment.lowerEdge() == LowerShape.STRAIGHT;
-        double front = straight ? side : garment.length(LengthOption.FRONT_LENGTH_BELOW).value() - drop;
-        return new LowerLine(garment.lowerEdge(), front, side, straight ? side : garment.length(LengthOption.BACK_LENGTH_BELOW).value() - drop, sideAt, end);
+        return new LowerLine(garment.lowerEdge(), straight ? side : below(garment, LengthOption.FRONT_LENGTH_BELOW), side, straight ? side : below(garment, LengthOption.BACK_LENGTH_BELOW), sideAt, end);
+    }
+
+    /** How far the edge lies below the waist of the garment, mm; its length is set from the waist of the body. */
+    private static double below(Garment garment, LengthOption option) throws NotDraftable {
+        double length = garment.length(option).value();
+        double drop = garment.length(LengthOption.WAIST_DROP).value();
+        double least = option.least().millimetres();
+        if (drop > 0 && length - drop < least) {
+            throw new NotDraftable(Finding.mm("lower-edge", option.id(), Finding.Status.FAULT, length, drop + least, Sentence.of(
+                    "“{}” is {}, and the waist is dropped by {}: the edge must lie {} below it. Set {} or more, or drop the waist less.",
+                    option.label(), Length.mm(length), Length.mm(drop), Length.mm(least), Length.mm(drop + least))));
+        }
+        return length - drop;
     }
 
     boolean isOnLevel() {

@@ -4,6 +4,7 @@ import bathyra.block.Block;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.measure.MeasurementKey;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -90,8 +91,8 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             }
             if (residual > Tolerance.SEAM) {
                 throw new NotDraftable(Finding.mm("seam-length", "frontLength", Finding.Status.FAULT, residual, Tolerance.SEAM, Sentence.of(
-                        "Two edges of a seam stay {} apart however they are walked. Look at frontLength, backLength and shoulderToApex, or lower the intakes.",
-                        Length.mm(residual))));
+                        "Two edges of a seam stay {} apart however they are walked. Look at {}, {} and {}, or lower the intakes.",
+                        Length.mm(residual), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_APEX)));
             }
             LowerLine lower = LowerLine.of(garment, block, axes.front(), axes.front() + axes.back());
             UpperLine upper = UpperLine.of(garment, block, axes.apex(), axes.front(), panels.get(0).right().path().start().x());
@@ -152,7 +153,7 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                 if (Math.abs(fall) > 0.9 * w) {
                     throw new NotDraftable(Finding.mm("panel-width", "backLength", Finding.Status.FAULT, w, Math.abs(fall), Sentence.of(
                             names.get(i) + " is {} wide at the " + level.label().toLowerCase(Locale.ROOT)
-                                    + " while its level line falls {}. Take frontLength and backLength again.", Length.mm(w), Length.mm(Math.abs(fall)))));
+                                    + " while its level line falls {}. Take {} and {} again.", Length.mm(w), Length.mm(Math.abs(fall)), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
                 }
                 nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
             }

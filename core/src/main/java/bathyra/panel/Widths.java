@@ -80,7 +80,7 @@ final class Widths {
         for (int i = 0; i < axes.size(); i++) {
             double width = width(i, level);
             if (width < Tolerance.PANEL_WIDTH) {
-                throw new NotDraftable(Finding.mm("panel-width", key(i, level), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, narrow(i, level, width, names.get(i))));
+                throw new NotDraftable(Finding.mm("panel-width", key(i, level).key(), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, narrow(i, level, width, names.get(i))));
             }
         }
     }
@@ -88,8 +88,8 @@ final class Widths {
     private Sentence narrow(int i, Level level, double width, String name) {
         String at = " at the " + level.label().toLowerCase(Locale.ROOT);
         if (!garment.kind().isPanelled()) {
-            return Sentence.of(name + " would be {} wide" + at + "; {} are needed for a bone channel. Look at " + key(i, level) + " and at what the seams beside it take out.",
-                    Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH));
+            return Sentence.of(name + " would be {} wide" + at + "; {} are needed for a bone channel. Look at {} and at what the seams beside it take out.",
+                    Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH), key(i, level));
         }
         String beside = i == 0 ? seam(0).label() : seam(i - 1).label() + " and " + seam(i).label();
         return width <= 0
@@ -98,7 +98,7 @@ final class Widths {
                         Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH));
     }
 
-    private String key(int i, Level level) {
-        return garment.kind().isPanelled() || seam(i).equals(SeamPlace.PRINCESS_BACK) ? level.girth().key() : MeasurementKey.APEX_SPAN.key();
+    private MeasurementKey key(int i, Level level) {
+        return garment.kind().isPanelled() || seam(i).equals(SeamPlace.PRINCESS_BACK) ? level.girth() : MeasurementKey.APEX_SPAN;
     }
 }

@@ -9,7 +9,7 @@ import java.util.List;
 
 /** The arc of the cups, seams closed, is as long as the opening in the body into which they are sewn (C8). */
 final class CupArcs implements Check {
-    private static final String CUP = "cup";
+    static final String CUP = "cup";
 
     @Override
     public List<Finding> look(Pattern pattern) {

@@ -16,6 +16,8 @@ final class JoinedEdges implements Check {
     private static final double SAME = 0.01;
     /** Where one piece runs on unbroken, a seam ends against it: there are three pieces, and the two others are looked at. */
     private static final double UNBROKEN = 165;
+    /** Farther from straight than this there is no corner to blend, degrees. */
+    private static final double DOUBLES_BACK = 90;
 
     @Override
     public List<Finding> look(Pattern pattern) {
@@ -47,6 +49,7 @@ final class JoinedEdges implements Check {
         String asked = String.format(Locale.ROOT, "%.0f° ± 5°", wanted);
         findings.add(Finding.degrees("joined-edge", seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
                 Tolerance.JOIN_DEGREES, Sentence.of(holds ? where + ": the joined edge runs straight on, " + said + "; " + asked + "."
+                        : off > DOUBLES_BACK ? where + ": the two edges do not come together in one line, they turn back on themselves. Too much is taken out at the seam there, or too little."
                         : where + ": the joined edge turns, " + said + "; " + asked + " allowed. Blend the edge again.", seam.name())).at(a.piece().id(), a.point()));
     }
 

@@ -40,16 +40,20 @@ final class PanelWidths implements Check {
         List<OutlineEdge> edges = sewn.size() > 1 ? sewn : piece.outline().stream().filter(PanelWidths::isLong).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
         double least = Double.POSITIVE_INFINITY;
+        double limit = Tolerance.PANEL_WIDTH;
         Point at = piece.outline().get(0).path().start();
         for (int i = 0; i < sides.size(); i++) {
             for (int j = i + 1; j < sides.size(); j++) {
+                // Together with its mirror image a piece is twice as wide as its half.
+                boolean mirrored = centre.contains(edges.get(i).name()) || centre.contains(edges.get(j).name());
+                double times = mirrored ? 2 : 1;
+                double needed = mirrored && (isCup(edges.get(i)) || isCup(edges.get(j))) ? Tolerance.BRIDGE : Tolerance.PANEL_WIDTH;
                 for (int way = 0; way < 2 && areOpposite(edges.get(i), edges.get(j)); way++) {
                     for (Point p : sides.get(way == 0 ? i : j)) {
-                        // Together with its mirror image a piece is twice as wide as its half.
-                        double times = centre.contains(edges.get(i).name()) || centre.contains(edges.get(j).name()) ? 2 : 1;
-                        double distance = times * distance(p, sides.get(way == 0 ? j : i), least / times);
-                        if (distance < least) {
+                        double distance = times * distance(p, sides.get(way == 0 ? j : i), (least - limit + needed) / times);
+                        if (distance - needed < least - limit) {
                             least = distance;
+                            limit = needed;
                             at = p;
                         }
                     }
@@ -59,11 +63,16 @@ final class PanelWidths implements Check {
         if (least == Double.POSITIVE_INFINITY) {
             least = Tolerance.PANEL_WIDTH;
         }
-        boolean holds = least >= Tolerance.PANEL_WIDTH - Tolerance.COINCIDENT;
-        return Finding.mm("panel-width", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, Tolerance.PANEL_WIDTH, holds
+        boolean holds = least >= limit - Tolerance.COINCIDENT;
+        String need = limit == Tolerance.BRIDGE ? "{}: the bridge between the cups is only {} wide; {} are needed for its stitching. Bring the cups less close to centre front."
+                : "{}: only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.";
+        return Finding.mm("panel-width", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, limit, holds
                 ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
-                : Sentence.of("{}: only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.", piece.name(),
-                        Length.mm(least), Length.mm(Tolerance.PANEL_WIDTH))).at(piece.id(), at);
+                : Sentence.of(need, piece.name(), Length.mm(least), Length.mm(limit))).at(piece.id(), at);
+    }
+
+    private static boolean isCup(OutlineEdge edge) {
+        return edge.name().startsWith(CupArcs.CUP);
     }
 
     /** An edge that is sewn to two others in turn, as a side under a yoke is, runs straight on over their joint: its stretches are one side of the panel. */

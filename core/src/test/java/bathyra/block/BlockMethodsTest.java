@@ -100,7 +100,7 @@ class BlockMethodsTest {
                 Finding fault = draft.with(Finding.Status.FAULT).get(0);
                 String said = fault.sentence().in(LengthUnit.CM);
                 implausible += fault.id().equals("measurement") ? 1 : 0;
-                assertThat(MeasurementKey.values()).as(said).anyMatch(key -> said.contains(key.key()) || fault.subject().equals(key.key()));
+                assertThat(MeasurementKey.values()).as(said).anyMatch(key -> said.contains("“" + key.label() + "”") || fault.subject().equals(key.key()));
             }
         }
         // Some draws of C19 lie outside the plausible ranges of C2 and are refused before anything is drafted.

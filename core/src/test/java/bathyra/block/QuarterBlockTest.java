@@ -107,7 +107,7 @@ class QuarterBlockTest {
             assertThat(draw(set, Garment.bustier()).sideDart().value()).isCloseTo(468 - value, within(1e-9));
         } else {
             assertThatThrownBy(() -> draw(set, Garment.bustier())).isInstanceOfSatisfying(NotDraftable.class, e ->
-                    assertThat(e.reasons().get(0).sentence().in(LengthUnit.CM)).endsWith("Take frontLength and backLength again."));
+                    assertThat(e.reasons().get(0).sentence().in(LengthUnit.CM)).endsWith("Take “To the waist, front” and “To the waist, back” again."));
         }
     }
 

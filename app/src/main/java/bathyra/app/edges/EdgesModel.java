@@ -12,13 +12,19 @@ import bathyra.garment.UpperShape;
 import bathyra.measure.Length;
 import bathyra.measure.LengthText;
 import bathyra.measure.LengthUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /** What can be done on the Edges stage: what holds the garment up, how its upper and its lower edge run, and every length of them. */
 public final class EdgesModel {
     private static final double EIGHTH = 25.4 / 8;
+    /** The lengths of an upper edge in the order of its controls. */
+    private static final List<LengthOption> UPPER = List.of(LengthOption.COVERAGE, LengthOption.SWEETHEART_DIP, LengthOption.EDGE_DIP, LengthOption.SHOULDER_LINE, LengthOption.SLEEVE_DEPTH, LengthOption.SLEEVE_EASE,
+            LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH, LengthOption.STRAP_WIDTH, LengthOption.BACK_NECKLINE, LengthOption.UNDERARM_LOWERING, LengthOption.BACK_FALL, LengthOption.EDGE_WIDTH,
+            LengthOption.YOKE_LINE, LengthOption.KEYHOLE_LENGTH, LengthOption.KEYHOLE_WIDTH);
+    /** The lengths of a lower edge. */
+    private static final List<LengthOption> LOWER = List.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW, LengthOption.PEPLUM_LENGTH, LengthOption.PEPLUM_SPREAD,
+            LengthOption.FLARED_LENGTH, LengthOption.FLARE, LengthOption.FLARE_RAISE, LengthOption.WAIST_DROP, LengthOption.SKIRT_LINE);
     private final Workshop workshop;
 
     public EdgesModel(Workshop workshop) {
@@ -76,53 +82,11 @@ public final class EdgesModel {
 
     /** The lengths that say how the upper edge runs, as the garment is. */
     public List<LengthOption> upperLengths() {
-        List<LengthOption> lengths = new ArrayList<>();
-        Top top = garment().top();
-        switch (top.cover()) {
-            case STRAPLESS -> {
-                if (garment().kind().isOverBust()) {
-                    lengths.add(LengthOption.COVERAGE);
-                    if (garment().upperEdge() == UpperShape.SWEETHEART) {
-                        lengths.add(LengthOption.SWEETHEART_DIP);
-                    } else if (garment().upperEdge() != UpperShape.STRAIGHT) {
-                        lengths.add(LengthOption.EDGE_DIP);
-                    }
-                    lengths.add(LengthOption.UNDERARM_LOWERING);
-                    lengths.add(LengthOption.BACK_FALL);
-                }
-            }
-            case OFF_SHOULDER -> lengths.addAll(List.of(LengthOption.SHOULDER_LINE, LengthOption.SLEEVE_DEPTH, LengthOption.SLEEVE_EASE));
-            default -> {
-                lengths.addAll(List.of(LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH));
-                lengths.add(top.cover() == Cover.HALTER ? LengthOption.STRAP_WIDTH : LengthOption.BACK_NECKLINE);
-                lengths.add(LengthOption.UNDERARM_LOWERING);
-            }
-        }
-        if (garment().upperEdge() == UpperShape.SQUARE) {
-            lengths.add(LengthOption.EDGE_WIDTH);
-        }
-        if (top.yoke()) {
-            lengths.add(LengthOption.YOKE_LINE);
-        }
-        if (top.keyhole()) {
-            lengths.addAll(List.of(LengthOption.KEYHOLE_LENGTH, LengthOption.KEYHOLE_WIDTH));
-        }
-        return lengths;
+        return UPPER.stream().filter(option -> option.shapes(garment())).toList();
     }
 
     /** The lengths that say how the lower edge runs. */
     public List<LengthOption> lowerLengths() {
-        List<LengthOption> lengths = new ArrayList<>(switch (garment().lowerEdge()) {
-            case STRAIGHT -> List.of(LengthOption.SIDE_LENGTH_BELOW);
-            case POINTED, ROUNDED -> List.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW);
-            case PEPLUM -> List.of(LengthOption.PEPLUM_LENGTH, LengthOption.PEPLUM_SPREAD);
-            case FLARED -> List.of(LengthOption.FLARED_LENGTH, LengthOption.FLARE, LengthOption.FLARE_RAISE);
-            default -> List.<LengthOption>of();
-        });
-        lengths.add(LengthOption.WAIST_DROP);
-        if (!garment().lowerEdge().endsAtWaist()) {
-            lengths.add(LengthOption.SKIRT_LINE);
-        }
-        return lengths;
+        return LOWER.stream().filter(option -> option.shapes(garment())).toList();
     }
 }

@@ -60,6 +60,10 @@ final class ChecksCard {
         slip.getStyleClass().add(fault ? "fault-slip" : "note-slip");
         switch (note.id()) {
             case "seated-length" -> slip.getChildren().add(shorten(note));
+            case "no-effect" -> LengthOption.ofId(note.subject()).ifPresent(option -> slip.getChildren().add(cure("Forget it", "forget-" + option.id(), () -> {
+                workshop.letGo();
+                workshop.change(option.label() + " forgotten", workshop.commission().withGarment(workshop.commission().garment().withoutLength(option)), new Object());
+            })));
             case "upside-down" -> slip.getChildren().add(cure("Mark its top", "mark-top-" + note.subject(), () -> model.topMark(note.subject(), model.pattern().piece(note.subject()).name(), true)));
             default -> {
                 // The sentence itself says what to do.
@@ -95,7 +99,7 @@ final class ChecksCard {
         Finding worst = CheckNames.worst(id, findings);
         Label name = new Label(CheckNames.title(id));
         name.getStyleClass().add("check-name");
-        Label words = new Label(CheckNames.summary(id, findings.size(), worst, workshop.unit()));
+        Label words = new Label(CheckNames.summary(id, findings, workshop.unit()));
         words.getStyleClass().add("words");
         HBox row = new HBox(Marks.tick(), new VBox(name, words));
         row.getStyleClass().add("check-row");

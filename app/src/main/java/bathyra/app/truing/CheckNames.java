@@ -7,6 +7,7 @@ import bathyra.truing.Finding;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** What the checks are called on the screen, and what a group of them says in one sentence. */
 public final class CheckNames {
@@ -50,6 +51,8 @@ public final class CheckNames {
             case "outline" -> "Drawing";
             case "waist-reduction" -> "Waist reduction";
             case "no-lacing" -> "Not to be laced";
+            case "no-effect" -> "Without effect";
+            case "held-length" -> "Held back";
             default -> id;
         };
     }
@@ -60,7 +63,9 @@ public final class CheckNames {
         return id.equals("curvature") || id.equals("panel-width") ? findings.stream().min(byValue).orElseThrow() : findings.stream().max(byValue).orElseThrow();
     }
 
-    public static String summary(String id, int count, Finding worst, LengthUnit unit) {
+    public static String summary(String id, List<Finding> findings, LengthUnit unit) {
+        int count = findings.size();
+        Finding worst = worst(id, findings);
         String value = LengthText.fineFigure(Length.mm(worst.value()), LengthUnit.MM) + " mm";
         String limit = LengthText.fineFigure(Length.mm(worst.limit()), LengthUnit.MM) + " mm";
         String degrees = String.format(Locale.ROOT, "%.1f°", worst.value());
@@ -78,6 +83,7 @@ public final class CheckNames {
             case "upside-down" -> count + " pieces can be told from their ends, or are marked.";
             case "partner" -> count + " sewn edges have their partner.";
             case "notch-partner" -> "On " + count + " seams every notch meets one.";
+            case "held-length" -> findings.stream().map(f -> f.sentence().in(unit)).collect(Collectors.joining(" "));
             default -> worst.sentence().in(unit);
         };
     }

@@ -1,0 +1,86 @@
+package bathyra.draft;
+
+import bathyra.block.Block;
+import bathyra.cutting.Apex;
+import bathyra.cutting.Cutting;
+import bathyra.garment.Cover;
+import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
+import bathyra.garment.UpperShape;
+import bathyra.geometry.Point;
+import bathyra.girth.Level;
+import bathyra.measure.Length;
+import bathyra.measure.Sentence;
+import bathyra.truing.Finding;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * What became of the lengths of the rules: one that the cutter set and that shapes nothing here is said, and so is one that the body or
+ * another line held back (C10). Held back by the program's own choice it is only told; against the cutter's figure it is a note.
+ */
+final class OwnLengths {
+    /** Less than this between asked and drawn is none, mm. */
+    private static final double SAME = 0.05;
+
+    private final Garment garment;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private OwnLengths(Garment garment) {
+        this.garment = garment;
+    }
+
+    static List<Finding> on(Garment garment, Block block, Cutting cutting) {
+        OwnLengths lengths = new OwnLengths(garment);
+        garment.lengths().forEach((option, own) -> {
+            if (!option.shapes(garment)) {
+                lengths.findings.add(Finding.mm("no-effect", option.id(), Finding.Status.NOTE, own.millimetres(), 0,
+                        Sentence.of("“{}” is set to {} and has no effect on this garment. It is kept for when the choices change.", option.label(), own)));
+            }
+        });
+        if (garment.kind().isOverBust()) {
+            lengths.underarm(block);
+            lengths.crest(block);
+            cutting.apex().filter(a -> garment.top().yoke()).ifPresent(a -> lengths.yoke(a, cutting));
+        }
+        return lengths.findings;
+    }
+
+    private void underarm(Block block) {
+        double drawn = block.front(Level.UPPER) - (block.chestDepth().value() - block.sideDart().value());
+        held(LengthOption.UNDERARM_LOWERING, drawn, "the upper line stays half the bust radius above the apex");
+    }
+
+    private void crest(Block block) {
+        if (garment.top().cover() != Cover.STRAPLESS) {
+            return;
+        }
+        double above = block.front(Level.BUST) - block.bustRadius().value() - block.crest().value();
+        // A crest higher than the circle asks for covers it.
+        if (above < garment.length(LengthOption.COVERAGE).value() - SAME) {
+            held(LengthOption.COVERAGE, above, "a straight edge that would rise less than can be seen is drawn level");
+        }
+        if (garment.upperEdge() == UpperShape.SWEETHEART) {
+            held(LengthOption.SWEETHEART_DIP, block.centreFrontTop().value() - block.crest().value(), "centre front stays as high as the underarm");
+        }
+    }
+
+    /** Measured on the sheet of the yoke: how far its seam at centre front lies above the apex. */
+    private void yoke(Apex apex, Cutting cutting) {
+        cutting.pattern().sheets().stream().filter(s -> s.id().equals("Y1")).findFirst().ifPresent(sheet -> {
+            double lowest = sheet.outline().stream().flatMap(e -> Stream.of(e.path().start(), e.path().end())).mapToDouble(Point::y).max().orElseThrow();
+            held(LengthOption.YOKE_LINE, apex.atInner().y() - lowest, "it must meet centre and armhole clear of their ends");
+        });
+    }
+
+    private void held(LengthOption option, double drawn, String why) {
+        Length asked = garment.length(option).length();
+        if (Math.abs(drawn - asked.millimetres()) <= SAME) {
+            return;
+        }
+        Finding.Status status = garment.lengths().containsKey(option) ? Finding.Status.NOTE : Finding.Status.OK;
+        findings.add(Finding.mm("held-length", option.id(), status, drawn, asked.millimetres(),
+                Sentence.of("“{}”: {} asked, {} drawn, because " + why + ".", option.label(), asked, Length.mm(drawn))));
+    }
+}

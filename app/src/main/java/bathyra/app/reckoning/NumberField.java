@@ -105,6 +105,14 @@ public final class NumberField extends VBox {
         return number == Math.rint(number) ? String.format(Locale.ROOT, "%.0f", number) : String.format(Locale.ROOT, "%." + kind.decimals() + "f", number);
     }
 
+    /** Forgets what was typed and is no number: the field stands for another value now. */
+    public void anew() {
+        wrong = Optional.empty();
+        field.pseudoClassStateChanged(FAULT, false);
+        fault.setText("");
+        refresh();
+    }
+
     /** Writes the value in use, unless another is being typed or waits to be put right. */
     public void refresh() {
         if (!field.isFocused() && wrong.isEmpty()) {

@@ -6,6 +6,8 @@ import bathyra.app.DemoBook;
 import bathyra.app.Main;
 import bathyra.app.plotter.Plot;
 import bathyra.app.tape.TapeLine;
+import bathyra.draft.Bodies;
+import bathyra.draft.Choices;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.files.CuttingPlan;
@@ -40,6 +42,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class FuzzTest {
     private static final int ROUNDS = Integer.getInteger("bathyra.fuzz", 120);
+    private static final int COMBINED = 25;
     private static final Duration SOON = Duration.ofSeconds(5);
 
     @TempDir
@@ -61,7 +64,7 @@ class FuzzTest {
     }
 
     private static void spoil(String what, long seed, List<String> good, Deed deed) {
-        Mutator mutator = new Mutator(seed);
+        Mutator mutator = new Mutator(seed, good);
         List<String> broken = new ArrayList<>();
         TreeMap<Integer, Integer> codes = new TreeMap<>();
         long slowest = 0;
@@ -118,7 +121,12 @@ class FuzzTest {
 
     @Test
     void commissions() throws IOException {
-        List<String> good = List.of(DemoBook.document("the-heron"), DemoBook.document("the-salt-queen"), DemoBook.document("the-quay-widow"), DemoBook.document("the-ringmaster"), DemoBook.document("the-tide-bride"));
+        List<String> good = new ArrayList<>();
+        for (String demo : List.of("the-heron", "the-salt-queen", "the-quay-widow", "the-ringmaster", "the-tide-bride")) {
+            good.add(DemoBook.document(demo));
+        }
+        // Every choice that there is stands in one of these.
+        Choices.pairwise(3, true).stream().limit(COMBINED).map(c -> CommissionJson.write(Choices.commission(c, Bodies.withArms(Bodies.nerea())))).forEach(good::add);
         spoil("commissions", 31, good, text -> on("c.bathyra.json", text, "draft", "--format", "json", "--out", folder.resolve("out").toString()));
     }
 

@@ -1,7 +1,11 @@
 package bathyra.app.command;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
@@ -14,19 +18,49 @@ final class Mutator {
     private static final int LONG = 3_000;
     private static final int TALL = 400;
 
-    private final Random random;
+    private static final Pattern FIELD = Pattern.compile("\"(\\w+)\"\\s*:\\s*\"([^\"]*)\"");
 
-    Mutator(long seed) {
+    private final Random random;
+    private final Map<String, List<String>> choices = new TreeMap<>();
+
+    /** @param good what is spoilt: of each choice in it every other one is known */
+    Mutator(long seed, List<String> good) {
         random = new Random(seed);
+        for (String text : good) {
+            FIELD.matcher(text).results().forEach(field -> {
+                List<String> known = choices.computeIfAbsent(field.group(1), k -> new ArrayList<>());
+                if (!known.contains(field.group(2))) {
+                    known.add(field.group(2));
+                }
+            });
+        }
     }
 
-    /** One to four faults at random places. */
+    /** One to four faults at random places: half of the texts keep their form and say something else, which gets past the reader. */
     String spoilt(String good) {
         String text = good;
+        boolean gently = random.nextBoolean();
         for (int i = 0; i <= random.nextInt(4); i++) {
-            text = text.isEmpty() ? "x" : fault(text);
+            text = text.isEmpty() ? "x" : gently ? other(text) : fault(text);
         }
         return text;
+    }
+
+    /** Another choice, or a figure a little off. */
+    private String other(String text) {
+        List<MatchResult> fields = FIELD.matcher(text).results().filter(field -> choices.getOrDefault(field.group(1), List.of()).size() > 1).toList();
+        if (!fields.isEmpty() && random.nextInt(3) > 0) {
+            MatchResult one = fields.get(random.nextInt(fields.size()));
+            List<String> known = choices.get(one.group(1));
+            return text.substring(0, one.start(2)) + known.get(random.nextInt(known.size())) + text.substring(one.end(2));
+        }
+        List<MatchResult> figures = NUMBER.matcher(text).results().toList();
+        if (figures.isEmpty()) {
+            return fault(text);
+        }
+        MatchResult one = figures.get(random.nextInt(figures.size()));
+        double near = Double.parseDouble(one.group()) * (1 + 0.3 * random.nextGaussian());
+        return text.substring(0, one.start()) + (one.group().contains(".") ? String.format(Locale.ROOT, "%.3f", near) : String.valueOf(Math.round(near))) + text.substring(one.end());
     }
 
     private String fault(String text) {

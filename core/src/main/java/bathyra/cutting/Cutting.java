@@ -60,6 +60,11 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         return new Cutting(whole, pattern, contour, apex, cup);
     }
 
+    /** How long the upper edge of half the garment is, measured on the panels, mm. */
+    public double upperEdge() {
+        return whole.sheets().stream().filter(s -> s.has(PanelSheets.UPPER)).mapToDouble(s -> s.edge(PanelSheets.UPPER).path().length()).sum();
+    }
+
     /**
      * What the body says above the upper line.
      *

@@ -38,6 +38,8 @@ public final class Advice {
     /** By less than this the edge and the circle are level, mm. */
     private static final double COVERED = 2;
     private static final double SAME = 1e-6;
+    /** By so much an edge may be shorter than the level it hangs from, which lies square to the body and a little higher, mm. */
+    private static final double EDGE_SHORT = 30;
     /** A change smaller than this between two levels is none, mm. */
     private static final double SWING = 3;
 
@@ -64,6 +66,7 @@ public final class Advice {
         }
         findings.addAll(OwnLengths.on(commission.garment(), block, cutting));
         coverage(findings, commission.garment(), cutting);
+        upperEdge(findings, commission.garment(), girths, cutting);
         stretch(findings, commission.garment());
         caution(findings, commission, girths);
         if (commission.restricted()) {
@@ -140,6 +143,21 @@ public final class Advice {
         findings.add(Finding.mm("coverage", "coverage", covers ? Finding.Status.OK : Finding.Status.NOTE, stands, asked, covers
                 ? Sentence.of("Above the apex {} are covered; the circle asks for {}.", Length.mm(stands), Length.mm(asked))
                 : Sentence.of("Above the apex {} are covered; the circle asks for {}. Some of the breast shows: raise the upper edge by {}, or leave it.", Length.mm(stands), Length.mm(asked), Length.mm(asked - stands))));
+    }
+
+    /** A free upper edge that is much shorter than its plan cuts in: measured along the finished edge, against the girth planned there (C10). */
+    private static void upperEdge(List<Finding> findings, Garment garment, GirthPlan girths, Cutting cutting) {
+        if (!garment.kind().isOverBust() || garment.top().cover() != Cover.STRAPLESS) {
+            return;
+        }
+        LevelPlan plan = girths.at(Level.UPPER);
+        double edge = 2 * cutting.upperEdge();
+        double planned = plan.pattern().value();
+        boolean holds = edge >= planned - EDGE_SHORT;
+        findings.add(Finding.mm("edge-length", Level.UPPER.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, edge, planned, holds
+                ? Sentence.of("The upper edge measures {} once round; planned there are {}.", Length.mm(edge), Length.mm(planned))
+                : Sentence.of("The upper edge measures {} once round, {} less than the {} planned there: it will cut in. Raise the edge, or give the upper level more ease.",
+                        Length.mm(edge), Length.mm(planned - edge), Length.mm(planned))));
     }
 
     private static void stretch(List<Finding> findings, Garment garment) {

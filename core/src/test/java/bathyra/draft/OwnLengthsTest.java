@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.block.Half;
 import bathyra.garment.Bust;
@@ -24,6 +25,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -120,6 +122,23 @@ class OwnLengthsTest {
         assertThat(said(low, "held-length", LengthOption.UNDERARM_LOWERING).orElseThrow().status()).isEqualTo(Finding.Status.NOTE);
         Draft usual = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier()));
         said(usual, "held-length", LengthOption.UNDERARM_LOWERING).ifPresent(f -> assertThat(f.status()).isEqualTo(Finding.Status.OK));
+    }
+
+    @Test
+    void anUpperEdgeThatIsMuchShorterThanItsLevel_isNoted_withWhatItMeasures() {
+        Random random = new Random(4);
+        Set<Finding.Status> seen = EnumSet.noneOf(Finding.Status.class);
+        for (int body = 0; body < 12; body++) {
+            if (Drafter.draft(Bodies.commission(Bodies.ordinary(random), Garment.of(GarmentKind.CORSET))) instanceof Draft draft) {
+                Finding edge = draft.findings().stream().filter(f -> f.id().equals("edge-length")).findFirst().orElseThrow();
+                double measured = 2 * draft.pattern().pieces().stream().flatMap(p -> p.outline().stream()).filter(e -> e.name().equals("upper-edge")).mapToDouble(e -> e.path().length()).sum();
+                assertThat(edge.value()).isCloseTo(measured, within(0.01));
+                assertThat(edge.limit()).isEqualTo(draft.girths().at(Level.UPPER).pattern().value());
+                assertThat(edge.status()).isEqualTo(edge.limit() - measured > 30 ? Finding.Status.NOTE : Finding.Status.OK);
+                seen.add(edge.status());
+            }
+        }
+        assertThat(seen).containsExactlyInAnyOrder(Finding.Status.OK, Finding.Status.NOTE);
     }
 
     @Test

@@ -28,7 +28,7 @@ public record Standing(Commission commission, Optional<Draft> draft, Supplier<Op
     /** Where a note belongs; every other one belongs to the pieces. */
     private static final Map<String, Stage> NOTES = Map.ofEntries(Map.entry("waist-reduction", Stage.GIRTHS), Map.entry("no-lacing", Stage.GIRTHS), Map.entry("stretch", Stage.GIRTHS), Map.entry("intake-cap", Stage.SEAMS),
             Map.entry("intake-swing", Stage.SEAMS), Map.entry("edge-lean", Stage.SEAMS), Map.entry("spring", Stage.SEAMS), Map.entry("width-between", Stage.SEAMS), Map.entry("fair-edge", Stage.SEAMS),
-            Map.entry("coverage", Stage.CUPS), Map.entry("seated-length", Stage.EDGES), Map.entry("held-length", Stage.EDGES));
+            Map.entry("coverage", Stage.CUPS), Map.entry("seated-length", Stage.EDGES), Map.entry("held-length", Stage.EDGES), Map.entry("edge-length", Stage.EDGES));
 
     public static Standing of(Commission commission, Outcome outcome) {
         Optional<Draft> draft = outcome instanceof Draft good ? Optional.of(good) : Optional.empty();

@@ -51,6 +51,7 @@ public final class CheckNames {
             case "outline" -> "Drawing";
             case "waist-reduction" -> "Waist reduction";
             case "no-lacing" -> "Not to be laced";
+            case "edge-length" -> "Upper edge";
             case "no-effect" -> "Without effect";
             case "held-length" -> "Held back";
             default -> id;

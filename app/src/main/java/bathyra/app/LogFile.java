@@ -1,7 +1,8 @@
 package bathyra.app;
 
-import java.io.IOException;
+import bathyra.app.home.DataFolder;
 import bathyra.book.OwnerOnly;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.logging.ErrorManager;

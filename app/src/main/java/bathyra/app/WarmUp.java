@@ -1,5 +1,6 @@
 package bathyra.app;
 
+import bathyra.app.home.DemoBook;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

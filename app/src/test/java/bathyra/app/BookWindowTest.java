@@ -2,6 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.home.DemoBook;
 import bathyra.app.shell.UnavailablePage;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.shell.BathyraWindow;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
+import bathyra.garment.EaseRow;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
-import bathyra.girth.EaseRow;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -44,7 +44,7 @@ class CorsetWindowTest extends RealWindow {
         book = WorkshopBook.open(file);
         workshop = new Workshop(book);
         workshop.switchTo(workshop.entries().stream().filter(e -> e.wearer().equals("Maren Achterberg")).findFirst().orElseThrow().id());
-        BathyraWindow.show(window, workshop, bathyra.app.shell.Files.always(output));
+        BathyraWindow.show(window, workshop, bathyra.app.stage.Files.always(output));
     }
 
     private Garment garment() {

@@ -2,7 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;

@@ -2,7 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.files.json.PriceListJson;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -3,7 +3,7 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.tape.TapeSimulator;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;

@@ -2,7 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.shell.Stage;
+import bathyra.app.workshop.Stage;
 import java.nio.file.Files;
 import java.util.ArrayDeque;
 import java.util.ArrayList;

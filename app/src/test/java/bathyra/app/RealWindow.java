@@ -1,7 +1,8 @@
 package bathyra.app;
 
+import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,7 +42,7 @@ abstract class RealWindow {
 
     void open(Path file) throws Exception {
         book = WorkshopBook.open(file);
-        BathyraWindow.show(window, new Workshop(book), bathyra.app.shell.Files.always(output));
+        BathyraWindow.show(window, new Workshop(book), bathyra.app.stage.Files.always(output));
     }
 
     /** Opens a book with one of its commissions in hand. @param title how its title begins */
@@ -49,7 +50,7 @@ abstract class RealWindow {
         book = WorkshopBook.open(file);
         Workshop workshop = new Workshop(book);
         workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith(title)).findFirst().orElseThrow().id());
-        BathyraWindow.show(window, workshop, bathyra.app.shell.Files.always(output));
+        BathyraWindow.show(window, workshop, bathyra.app.stage.Files.always(output));
         return workshop;
     }
 

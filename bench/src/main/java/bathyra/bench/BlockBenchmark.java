@@ -11,7 +11,7 @@ import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import java.io.IOException;

@@ -9,7 +9,7 @@ import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -9,7 +9,7 @@ import bathyra.garment.ContourWedge;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.UpperShape;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,14 +1,14 @@
 package bathyra.bench;
 
-import bathyra.app.DemoBook;
-import bathyra.app.shell.Workshop;
+import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.garment.Commission;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;

@@ -6,7 +6,7 @@ import bathyra.draft.Outcome;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.UpperShape;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

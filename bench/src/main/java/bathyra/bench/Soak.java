@@ -1,16 +1,16 @@
 package bathyra.bench;
 
-import bathyra.app.DemoBook;
+import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
-import bathyra.app.shell.Files;
-import bathyra.app.shell.Stage;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.garment.LowerShape;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.nio.file.Path;
 import java.util.Random;
 import javafx.animation.AnimationTimer;

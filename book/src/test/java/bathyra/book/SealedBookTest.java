@@ -9,7 +9,7 @@ import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,11 +1,11 @@
 package bathyra.block;
 
+import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Rule;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
 

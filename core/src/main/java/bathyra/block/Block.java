@@ -1,6 +1,6 @@
 package bathyra.block;
 
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 import java.util.Map;
 

@@ -1,9 +1,9 @@
 package bathyra.block;
 
+import bathyra.finding.Finding;
 import bathyra.garment.BlockMethod;
 import bathyra.geometry.Path;
 import bathyra.geometry.Segment;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package bathyra.block;
 
+import bathyra.finding.Finding;
 import bathyra.geometry.Path;
 import bathyra.geometry.Shape;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
-import bathyra.measure.Sentence;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

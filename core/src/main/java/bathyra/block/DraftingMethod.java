@@ -1,10 +1,10 @@
 package bathyra.block;
 
+import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.truing.NotDraftable;
 import java.util.List;
 
 /**

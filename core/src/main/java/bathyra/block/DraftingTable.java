@@ -1,18 +1,18 @@
 package bathyra.block;
 
+import bathyra.finding.Finding;
 import bathyra.garment.BlockMethod;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Sentence;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;

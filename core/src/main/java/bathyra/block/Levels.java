@@ -1,12 +1,12 @@
 package bathyra.block;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.geometry.Point;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
-import bathyra.measure.Sentence;
 import bathyra.reckon.Reckoned;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

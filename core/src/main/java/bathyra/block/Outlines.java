@@ -1,19 +1,19 @@
 package bathyra.block;
 
 import bathyra.edge.RoundNeck;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.geometry.FairSpline;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
-import bathyra.measure.Sentence;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,19 +1,19 @@
 package bathyra.block;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Sentence;
+import bathyra.place.Level;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

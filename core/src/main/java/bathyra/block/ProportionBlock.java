@@ -17,21 +17,21 @@ import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
 import static bathyra.measure.MeasurementKey.SHOULDER_WIDTH;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Sentence;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package bathyra.block;
 
-import bathyra.measure.Sentence;
+import bathyra.length.Sentence;
 import bathyra.reckon.Reckoned;
 import java.util.List;
 import java.util.Optional;

@@ -7,20 +7,20 @@ import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Sentence;
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.EnumMap;
 import java.util.Map;
 

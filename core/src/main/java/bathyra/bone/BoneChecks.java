@@ -1,16 +1,16 @@
 package bathyra.bone;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Boning;
 import bathyra.garment.Boning.PanelBone;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

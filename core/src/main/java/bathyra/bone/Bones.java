@@ -1,9 +1,9 @@
 package bathyra.bone;
 
+import bathyra.finding.Finding;
 import bathyra.geometry.Point;
 import bathyra.piece.Pattern;
 import bathyra.reckon.Reckoned;
-import bathyra.truing.Finding;
 import bathyra.truing.SeamPair;
 import java.util.List;
 import java.util.Optional;

@@ -1,13 +1,13 @@
 package bathyra.bone;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
 import java.util.Optional;
 
 /**

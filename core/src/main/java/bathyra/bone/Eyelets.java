@@ -1,15 +1,15 @@
 package bathyra.bone;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,7 +2,7 @@ package bathyra.bone;
 
 import bathyra.draft.Draft;
 import bathyra.garment.Boning.PanelBone;
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,13 +1,13 @@
 package bathyra.cutting;
 
 import bathyra.geometry.Point;
-import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
-import bathyra.intake.SeamPlace;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.Optional;
 
 /**

@@ -1,16 +1,16 @@
 package bathyra.cutting;
 
+import bathyra.finding.NotDraftable;
 import bathyra.geometry.Arc;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
-import bathyra.measure.Sentence;
 import bathyra.paper.Sheet;
-import bathyra.truing.NotDraftable;
+import bathyra.place.SeamPlace;
 
 /**
  * The outer half of a cup line under a shoulder or a halter: along the circle and from there into the armhole, square to it (C8, C10). Of all

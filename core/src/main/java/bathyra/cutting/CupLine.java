@@ -1,5 +1,7 @@
 package bathyra.cutting;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Arc;
@@ -8,15 +10,13 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
-import bathyra.measure.Sentence;
 import bathyra.paper.Blend;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 
 /**
  * Where body and cup part (C8): along the circle of the bust radius about the apex, from the bridge at centre front to the stretch that

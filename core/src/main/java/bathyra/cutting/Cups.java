@@ -1,22 +1,22 @@
 package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.paper.Merge;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.Slash;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

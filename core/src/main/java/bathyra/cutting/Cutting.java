@@ -2,17 +2,17 @@ package bathyra.cutting;
 
 import bathyra.block.Block;
 import bathyra.block.BlockDrawing;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LowerShape;
-import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
-import bathyra.measure.Sentence;
+import bathyra.length.Sentence;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
-import bathyra.truing.NotDraftable;
 import java.util.Optional;
 
 /**

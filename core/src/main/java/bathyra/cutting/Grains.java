@@ -5,10 +5,10 @@ import bathyra.geometry.Motion;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
-import bathyra.girth.Level;
 import bathyra.paper.Sheet;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
+import bathyra.place.Level;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,5 +1,6 @@
 package bathyra.cutting;
 
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -8,7 +9,6 @@ import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.Slash;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,10 +1,10 @@
 package bathyra.cutting;
 
-import bathyra.intake.SeamPlace;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

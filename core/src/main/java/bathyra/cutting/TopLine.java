@@ -1,6 +1,8 @@
 package bathyra.cutting;
 
 import bathyra.edge.RoundNeck;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -12,12 +14,10 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,20 +1,20 @@
 package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
+import bathyra.place.Level;
 import java.util.List;
 import java.util.Optional;
 

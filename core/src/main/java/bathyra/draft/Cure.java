@@ -1,7 +1,7 @@
 package bathyra.draft;
 
 import bathyra.garment.Garment;
-import bathyra.measure.Sentence;
+import bathyra.length.Sentence;
 
 /**
  * A change that was tried and takes a finding away.

@@ -1,17 +1,17 @@
 package bathyra.draft;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.SeamPlacing;
+import bathyra.garment.Weighting;
 import bathyra.girth.GirthPlan;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.intake.Weighting;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
-import bathyra.truing.Finding;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,12 +1,12 @@
 package bathyra.draft;
 
-import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -3,13 +3,13 @@ package bathyra.draft;
 import bathyra.block.Block;
 import bathyra.cutting.Cutting;
 import bathyra.cutting.Finishing;
+import bathyra.finding.Finding;
 import bathyra.garment.Commission;
 import bathyra.girth.GirthPlan;
 import bathyra.intake.IntakeTable;
 import bathyra.panel.PanelSet;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
 import java.util.List;
 import java.util.Optional;
 

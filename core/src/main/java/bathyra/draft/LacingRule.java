@@ -1,16 +1,16 @@
 package bathyra.draft;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
-import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Sentence;
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
-import bathyra.truing.Finding;
 import java.util.Optional;
 
 /** When a wearer is asked before being laced, and what a garment is for one who is not to be (C17, C17.1). */

@@ -1,14 +1,14 @@
 package bathyra.draft;
 
+import bathyra.finding.Finding;
 import bathyra.geometry.Point;
-import bathyra.girth.Level;
 import bathyra.intake.SeamAxes;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Sentence;
+import bathyra.length.Sentence;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Pattern;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.Finding;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

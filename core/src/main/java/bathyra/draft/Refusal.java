@@ -1,7 +1,7 @@
 package bathyra.draft;
 
-import bathyra.measure.Sentence;
-import bathyra.truing.Finding;
+import bathyra.finding.Finding;
+import bathyra.length.Sentence;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,17 +1,17 @@
 package bathyra.draft;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.TracedBlock;
 import bathyra.garment.TracedBlock.TracedHalf;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package bathyra.draft;
 
 import bathyra.girth.LevelPlan;
-import bathyra.intake.SeamPlace;
 import bathyra.measure.MeasurementKey;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
 import java.util.Collections;
 import java.util.IdentityHashMap;

@@ -1,7 +1,7 @@
 package bathyra.foreign;
 
+import bathyra.finding.Finding;
 import bathyra.piece.Pattern;
-import bathyra.truing.Finding;
 import java.util.List;
 
 /**

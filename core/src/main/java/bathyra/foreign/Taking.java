@@ -1,14 +1,14 @@
 package bathyra.foreign;
 
+import bathyra.finding.Finding;
 import bathyra.foreign.ForeignLine.Role;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;

@@ -1,6 +1,6 @@
 package bathyra.garment;
 
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,6 +1,6 @@
 package bathyra.garment;
 
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import java.time.LocalDate;
 import java.util.Optional;

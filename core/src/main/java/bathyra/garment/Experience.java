@@ -1,6 +1,5 @@
 package bathyra.garment;
 
-
 /** How used a wearer is to being laced; it sets the first caution level (C5, C17). */
 public enum Experience implements Choice {
     FIRST("first", "first corset"),

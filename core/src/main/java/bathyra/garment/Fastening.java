@@ -1,7 +1,7 @@
 package bathyra.garment;
 
-import bathyra.girth.Level;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.place.Level;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

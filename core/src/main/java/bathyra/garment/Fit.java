@@ -1,7 +1,5 @@
 package bathyra.garment;
 
-import bathyra.girth.EaseRow;
-import bathyra.girth.Stretch;
 import java.util.Optional;
 
 /**

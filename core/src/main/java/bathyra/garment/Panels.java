@@ -1,6 +1,6 @@
 package bathyra.garment;
 
-import bathyra.intake.SeamPlace;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,9 +1,8 @@
 package bathyra.garment;
 
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.intake.Weighting;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.place.Cell;
+import bathyra.place.SeamPlace;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

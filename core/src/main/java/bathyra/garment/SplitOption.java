@@ -1,6 +1,6 @@
 package bathyra.garment;
 
-import bathyra.intake.SeamPlace;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;

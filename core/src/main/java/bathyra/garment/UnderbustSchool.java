@@ -1,6 +1,5 @@
 package bathyra.garment;
 
-
 /** The schools for the intake under the bust (C6). */
 public enum UnderbustSchool implements Choice {
     EXCESS("excess", "Excess"),

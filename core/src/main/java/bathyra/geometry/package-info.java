@@ -3,3 +3,4 @@
  * runs down. Turning from +x to +y is clockwise on the screen and counts as positive. Angles are radians.
  */
 package bathyra.geometry;
+

@@ -1,10 +1,13 @@
 package bathyra.girth;
 
+import bathyra.garment.EaseRow;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.measure.Length;
+import bathyra.garment.Stretch;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.place.Level;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;

@@ -1,5 +1,6 @@
 package bathyra.girth;
 
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 
 /**

@@ -1,6 +1,8 @@
 package bathyra.intake;
 
-import bathyra.girth.Level;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
 import java.util.List;
 import java.util.Map;

@@ -1,14 +1,16 @@
 package bathyra.intake;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Reckoned;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -4,6 +4,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.Panels;
 import bathyra.garment.SeamPlacing;
 import bathyra.geometry.Tolerance;
+import bathyra.place.SeamPlace;
 
 /**
  * Where the seams of a corset stand that the cutter has not moved. Evenly: the paper of a block is divided into equal parts. By the

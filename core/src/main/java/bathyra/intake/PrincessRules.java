@@ -1,9 +1,9 @@
 package bathyra.intake;
 
-import static bathyra.intake.SeamPlace.CENTRE_BACK;
-import static bathyra.intake.SeamPlace.PRINCESS_BACK;
-import static bathyra.intake.SeamPlace.PRINCESS_FRONT;
-import static bathyra.intake.SeamPlace.SIDE;
+import static bathyra.place.SeamPlace.CENTRE_BACK;
+import static bathyra.place.SeamPlace.PRINCESS_BACK;
+import static bathyra.place.SeamPlace.PRINCESS_FRONT;
+import static bathyra.place.SeamPlace.SIDE;
 
 import bathyra.block.Block;
 import bathyra.garment.ContourWedge;
@@ -11,8 +11,9 @@ import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.girth.GirthPlan;
-import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;

@@ -5,7 +5,8 @@ import bathyra.garment.Garment;
 import bathyra.garment.SeamAxis;
 import bathyra.geometry.Vec;
 import bathyra.girth.GirthPlan;
-import bathyra.girth.Level;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,20 +1,22 @@
 package bathyra.intake;
 
 import bathyra.block.Block;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
-import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementSet;
-import bathyra.measure.Sentence;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;

@@ -1,5 +1,6 @@
 package bathyra.intake;
 
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
 import java.util.List;
 

@@ -1,14 +1,14 @@
 package bathyra.lay;
 
+import bathyra.finding.Finding;
+import bathyra.garment.Cloth;
 import bathyra.garment.LayerKind;
 import bathyra.geometry.Point;
 import bathyra.layer.Layer;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
-import bathyra.garment.Cloth;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

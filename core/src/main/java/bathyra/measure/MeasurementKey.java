@@ -1,10 +1,12 @@
 package bathyra.measure;
 
+import bathyra.length.Named;
+import bathyra.length.Length;
 import java.util.Arrays;
 import java.util.Optional;
 
 /** What can be taken with the tape (C2): its key in files, its label, how to take it, and what is plausible. */
-public enum MeasurementKey {
+public enum MeasurementKey implements Named {
     BUST("bustGirth", "Bust", Way.ROUND, 650, 1600, "Round the fullest part of the bust. Tape level all round, not pulled."),
     UPPER_BUST("upperBustGirth", "Upper bust", Way.ROUND, 620, 1500, "Under the arms, above the breast. Tape level all round."),
     UNDERBUST("underbustGirth", "Underbust", Way.ROUND, 560, 1450, "Round the rib cage, close under the breast. Tape level all round, breath let out."),
@@ -76,6 +78,7 @@ public enum MeasurementKey {
         return key;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,5 +1,6 @@
 package bathyra.measure;
 
+import bathyra.length.Length;
 import bathyra.reckon.Derived;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;

@@ -12,6 +12,8 @@ import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
 import static bathyra.measure.MeasurementKey.UNDERBUST;
 import static bathyra.measure.MeasurementKey.WAIST;
 
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

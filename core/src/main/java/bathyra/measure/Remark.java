@@ -1,5 +1,6 @@
 package bathyra.measure;
 
+import bathyra.length.Sentence;
 import java.util.List;
 
 /**

@@ -4,7 +4,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import bathyra.geometry.Vec;
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import java.util.Map;
 import java.util.Optional;
 

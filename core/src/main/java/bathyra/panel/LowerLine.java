@@ -1,14 +1,14 @@
 package bathyra.panel;
 
 import bathyra.block.Block;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
+import bathyra.place.Level;
 
 /**
  * The lower edge in the developed plane: how far below the waist it lies over the place along the half girth (C10). Centre front

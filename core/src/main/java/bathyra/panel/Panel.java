@@ -1,6 +1,6 @@
 package bathyra.panel;
 
-import bathyra.girth.Level;
+import bathyra.place.Level;
 
 /**
  * One panel of the half, between the edge nearer centre front and the edge nearer centre back, lying in the common sheet:

@@ -5,7 +5,7 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;

@@ -5,7 +5,7 @@ import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UpperShape;
-import bathyra.girth.Level;
+import bathyra.place.Level;
 
 /**
  * The upper edge in the developed plane: how deep it lies over the place along the half girth (C10). From centre front it rises to

@@ -2,7 +2,7 @@ package bathyra.panel;
 
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,17 +1,17 @@
 package bathyra.panel;
 
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.geometry.Tolerance;
-import bathyra.girth.Level;
 import bathyra.intake.IntakeTable;
 import bathyra.intake.SeamAxes;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
-import bathyra.measure.Sentence;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

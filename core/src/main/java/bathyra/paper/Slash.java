@@ -1,8 +1,8 @@
 package bathyra.paper;
 
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
-import bathyra.geometry.Line;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Tolerance;
 import bathyra.piece.LevelMark;

@@ -1,7 +1,7 @@
 package bathyra.reckon;
 
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

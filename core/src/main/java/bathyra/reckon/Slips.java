@@ -1,7 +1,7 @@
 package bathyra.reckon;
 
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;

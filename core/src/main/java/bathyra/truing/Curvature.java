@@ -1,8 +1,9 @@
 package bathyra.truing;
 
+import bathyra.finding.Finding;
 import bathyra.geometry.Tolerance;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.Bend;
 import bathyra.piece.Mark;
 import bathyra.piece.Pattern;

@@ -1,7 +1,8 @@
 package bathyra.truing;
 
+import bathyra.finding.Finding;
 import bathyra.geometry.Point;
-import bathyra.measure.Sentence;
+import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;

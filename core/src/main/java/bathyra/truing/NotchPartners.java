@@ -1,6 +1,7 @@
 package bathyra.truing;
 
-import bathyra.measure.Sentence;
+import bathyra.finding.Finding;
+import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.SeamJoin;
 import java.util.List;

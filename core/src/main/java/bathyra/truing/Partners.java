@@ -1,6 +1,7 @@
 package bathyra.truing;
 
-import bathyra.measure.Sentence;
+import bathyra.finding.Finding;
+import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;

@@ -1,5 +1,6 @@
 package bathyra.truing;
 
+import bathyra.finding.Finding;
 import bathyra.piece.Pattern;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,10 @@
 package bathyra.truing;
 
+import bathyra.finding.Finding;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.Mark;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;

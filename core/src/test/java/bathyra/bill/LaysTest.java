@@ -12,7 +12,7 @@ import bathyra.garment.LayerKind;
 import bathyra.geometry.Shape;
 import bathyra.lay.LayPiece;
 import bathyra.layer.Layer;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.stock.PriceList;
 import java.util.List;

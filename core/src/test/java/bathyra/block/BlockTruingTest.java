@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Bodies;
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;

@@ -10,7 +10,7 @@ import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.PrincessStart;
 import bathyra.geometry.Shape;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.util.Optional;
 import java.util.Random;

@@ -9,7 +9,7 @@ import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import java.util.List;

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import bathyra.garment.Garment;
 import bathyra.garment.LowerShape;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -2,16 +2,16 @@ package bathyra.draft;
 
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
-import bathyra.measure.Sentence;
+import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;

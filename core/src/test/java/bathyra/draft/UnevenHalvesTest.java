@@ -3,20 +3,20 @@ package bathyra.draft;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
 import bathyra.piece.Piece;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
-import bathyra.truing.Finding;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 

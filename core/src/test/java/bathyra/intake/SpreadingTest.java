@@ -1,9 +1,9 @@
 package bathyra.intake;
 
-import static bathyra.intake.SeamPlace.CENTRE_BACK;
-import static bathyra.intake.SeamPlace.PRINCESS_BACK;
-import static bathyra.intake.SeamPlace.PRINCESS_FRONT;
-import static bathyra.intake.SeamPlace.SIDE;
+import static bathyra.place.SeamPlace.CENTRE_BACK;
+import static bathyra.place.SeamPlace.PRINCESS_BACK;
+import static bathyra.place.SeamPlace.PRINCESS_FRONT;
+import static bathyra.place.SeamPlace.SIDE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -13,9 +13,11 @@ import bathyra.draft.Drafter;
 import bathyra.draft.Refusal;
 import bathyra.garment.Garment;
 import bathyra.garment.UnderbustSchool;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

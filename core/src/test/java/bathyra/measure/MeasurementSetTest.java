@@ -15,6 +15,8 @@ import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import bathyra.reckon.Formula;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

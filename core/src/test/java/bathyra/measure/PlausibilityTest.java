@@ -11,6 +11,8 @@ import static bathyra.measure.MeasurementKey.WAIST;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.draft.Bodies;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -8,6 +8,8 @@ import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.garment.Garment;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

@@ -14,7 +14,7 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.piece.OutlineEdge.Kind;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,7 +2,7 @@ package bathyra.reckon;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import org.junit.jupiter.api.Test;
 
 class FormulaTest {

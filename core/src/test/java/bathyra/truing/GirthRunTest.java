@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.geometry.Cubic;

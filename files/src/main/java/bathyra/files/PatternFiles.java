@@ -2,12 +2,12 @@ package bathyra.files;
 
 import bathyra.draft.Draft;
 import bathyra.files.json.PatternJson;
+import bathyra.finding.Finding;
 import bathyra.layer.Layer;
-import bathyra.measure.Length;
-import bathyra.measure.Sentence;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
 import bathyra.truing.Truing;
 import java.text.Normalizer;
 import java.util.ArrayList;

@@ -29,7 +29,7 @@ import bathyra.garment.LayerKind;
 import bathyra.garment.Making;
 import bathyra.garment.Making.Notion;
 import bathyra.garment.Making.Work;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.piece.OutlineEdge;
 import bathyra.stock.PriceList;
 import bathyra.stock.PriceList.Item;
@@ -168,6 +168,6 @@ class MakingFilesTest {
     void withShortStock_theBoneThatIsTooLong_isSaidWithWhatWouldDo() {
         PriceList bare = PriceList.invented().withBones(PriceList.invented().bones().stream().filter(b -> b.stock().length() == 500).map(b -> new PriceList.BoneStock(b.kind(), b.width(), new bathyra.stock.StockLength("short", 150, 1))).toList());
         Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), CORSET));
-        assertThat(Shopping.of(draft, bare).findings()).isNotEmpty().allSatisfy(f -> assertThat(f.sentence().in(bathyra.measure.LengthUnit.CM)).contains("longer than the longest").contains("15.0").contains("end the channel sooner"));
+        assertThat(Shopping.of(draft, bare).findings()).isNotEmpty().allSatisfy(f -> assertThat(f.sentence().in(bathyra.length.LengthUnit.CM)).contains("longer than the longest").contains("15.0").contains("end the channel sooner"));
     }
 }

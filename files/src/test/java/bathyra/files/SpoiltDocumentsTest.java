@@ -13,7 +13,7 @@ import bathyra.files.json.PatternJson;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UpperShape;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

@@ -1,6 +1,6 @@
 package bathyra.app.block;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.block.DraftingMethod;
 import bathyra.draft.BlockDrafter;
 import bathyra.garment.BlockMethod;

@@ -1,7 +1,7 @@
 package bathyra.app.block;
 
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
 import bathyra.block.Step;
 import java.util.Optional;
 import javafx.animation.KeyFrame;

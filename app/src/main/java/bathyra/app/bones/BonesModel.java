@@ -1,6 +1,6 @@
 package bathyra.app.bones;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.bill.Shopping;
 import bathyra.bone.Bones;
 import bathyra.bone.Channel;
@@ -11,11 +11,11 @@ import bathyra.garment.Boning;
 import bathyra.garment.Boning.PanelBone;
 import bathyra.garment.Boning.Stop;
 import bathyra.garment.Garment;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import bathyra.stock.PriceList;
 import java.util.List;
 import java.util.Locale;

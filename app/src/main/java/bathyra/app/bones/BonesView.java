@@ -1,17 +1,17 @@
 package bathyra.app.bones;
 
-import bathyra.app.shell.HalfSwitch;
-import bathyra.app.shell.TableStage;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.HalfSwitch;
+import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
+import bathyra.app.workshop.Workshop;
 import bathyra.bone.Channel;
 import bathyra.bone.Support;
+import bathyra.finding.Finding;
 import bathyra.geometry.Point;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.truing.Finding;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;

@@ -1,8 +1,8 @@
 package bathyra.app.command;
 
 import bathyra.files.json.BadDocument;
-import bathyra.measure.LengthUnit;
-import bathyra.truing.Finding;
+import bathyra.finding.Finding;
+import bathyra.length.LengthUnit;
 import bathyra.truing.Truing;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,6 +1,6 @@
 package bathyra.app.command;
 
-import bathyra.app.DemoBook;
+import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;

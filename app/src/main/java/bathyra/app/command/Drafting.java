@@ -1,5 +1,6 @@
 package bathyra.app.command;
 
+import bathyra.app.home.Version;
 import bathyra.draft.Advice;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.BlockPattern;
@@ -22,8 +23,8 @@ import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.pdf.PrintScale;
 import bathyra.files.svg.SvgPattern;
+import bathyra.finding.Finding;
 import bathyra.garment.Commission;
-import bathyra.truing.Finding;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;

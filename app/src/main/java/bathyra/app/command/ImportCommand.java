@@ -1,5 +1,6 @@
 package bathyra.app.command;
 
+import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.PatternJson;

@@ -2,8 +2,8 @@ package bathyra.app.command;
 
 import bathyra.app.tape.TapeLine;
 import bathyra.app.tape.TapeSimulator;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

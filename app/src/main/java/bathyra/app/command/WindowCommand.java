@@ -1,6 +1,6 @@
 package bathyra.app.command;
 
-import bathyra.app.DataFolder;
+import bathyra.app.home.DataFolder;
 import bathyra.app.shell.BathyraWindow;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;

@@ -5,9 +5,9 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import bathyra.cutting.FoldedCup;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import javafx.scene.text.TextAlignment;
 
 /** The closed cup, cut through the apex: it stands on the flat circle, and what the wedges swallow is coral at its ends. */

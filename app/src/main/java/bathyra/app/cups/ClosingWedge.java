@@ -1,11 +1,11 @@
 package bathyra.app.cups;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Garment;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import java.util.function.Consumer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;

@@ -1,10 +1,10 @@
 package bathyra.app.cups;
 
 import bathyra.app.reckoning.Deed;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.ContourWedge;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Consumer;

@@ -1,6 +1,6 @@
 package bathyra.app.cups;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.cutting.Cutting;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -12,13 +12,13 @@ import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,6 +1,6 @@
 package bathyra.app.edges;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -9,9 +9,9 @@ import bathyra.garment.PrincessStart;
 import bathyra.garment.Sleeve;
 import bathyra.garment.Top;
 import bathyra.garment.UpperShape;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import java.util.List;
 import java.util.Locale;
 

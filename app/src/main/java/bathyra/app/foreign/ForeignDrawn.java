@@ -7,16 +7,16 @@ import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Placement;
 import bathyra.files.SheetLayout;
+import bathyra.finding.Finding;
 import bathyra.foreign.BlockRoles;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.Finding;
 import java.util.Optional;
 import javafx.scene.text.TextAlignment;
 

@@ -1,11 +1,13 @@
 package bathyra.app.foreign;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Tracing;
 import bathyra.files.drawing.DrawingFile;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.DocumentText;
 import bathyra.files.json.PatternJson;
+import bathyra.finding.Finding;
+import bathyra.finding.NotDraftable;
 import bathyra.foreign.BlockRoles;
 import bathyra.foreign.DrawnUnit;
 import bathyra.foreign.ForeignDrawing;
@@ -21,8 +23,6 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
-import bathyra.truing.Finding;
-import bathyra.truing.NotDraftable;
 import bathyra.truing.Truing;
 import java.io.IOException;
 import java.nio.file.Path;

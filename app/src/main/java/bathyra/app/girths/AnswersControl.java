@@ -1,7 +1,7 @@
 package bathyra.app.girths;
 
 import bathyra.app.reckoning.Deed;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.LacingRule;
 import bathyra.garment.HealthRecord;
 import java.time.LocalDate;

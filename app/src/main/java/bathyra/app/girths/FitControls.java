@@ -2,11 +2,11 @@ package bathyra.app.girths;
 
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.SliderControl;
-import bathyra.app.shell.Settings;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Settings;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.LengthOption;
-import bathyra.girth.Level;
-import bathyra.girth.Stretch;
+import bathyra.garment.Stretch;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

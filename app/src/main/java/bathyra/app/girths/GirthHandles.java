@@ -1,15 +1,15 @@
 package bathyra.app.girths;
 
-import bathyra.app.shell.Workshop;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Point;
-import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
+import bathyra.place.Level;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;

@@ -1,11 +1,11 @@
 package bathyra.app.girths;
 
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Workshop;
-import bathyra.girth.Level;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
 import bathyra.girth.LevelPlan;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 import java.util.EnumMap;
 import java.util.List;
@@ -101,7 +101,7 @@ final class GirthTable extends GridPane {
         row[2].setText(figure(plan.worn()));
         row[3].setText(figure(plan.gap()));
         row[4].setText(figure(plan.pattern()));
-        row[5].setText(LengthText.figure(bathyra.measure.Length.mm(plan.pattern().value() / 2), unit()));
+        row[5].setText(LengthText.figure(bathyra.length.Length.mm(plan.pattern().value() / 2), unit()));
         row[6].setText(String.format(Locale.ROOT, "%.1f %%", plan.frontShare().value() * 100) + (model.isOwnShare(plan.level()) ? ", yours" : ""));
         row[7].setText(figure(plan.frontHalf()));
         row[8].setText(figure(plan.backHalf()));

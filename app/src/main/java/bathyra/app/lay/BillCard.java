@@ -8,7 +8,7 @@ import bathyra.app.output.OutputKind;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows.NameField;
 import bathyra.app.reckoning.NumberField;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
 import bathyra.garment.Making;
 import bathyra.garment.Making.Notion;

@@ -1,6 +1,6 @@
 package bathyra.app.lay;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
 import bathyra.draft.Draft;
@@ -15,7 +15,7 @@ import bathyra.lay.Lay;
 import bathyra.lay.Laying;
 import bathyra.lay.Placed;
 import bathyra.layer.Layer;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;

@@ -5,7 +5,7 @@ import static bathyra.app.reckoning.CardRows.fields;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows.NameField;
 import bathyra.app.reckoning.NumberField;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.BoneKind;
 import bathyra.stock.PriceList;
 import bathyra.stock.PriceList.BoneStock;

@@ -4,7 +4,7 @@ import static bathyra.app.reckoning.CardRows.deed;
 import static bathyra.app.reckoning.CardRows.fields;
 
 import bathyra.app.reckoning.NumberField;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.stock.StockLength;
 import java.util.ArrayList;
 import java.util.List;

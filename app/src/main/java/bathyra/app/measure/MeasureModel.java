@@ -1,14 +1,14 @@
 package bathyra.app.measure;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Drafter;
 import bathyra.draft.Refusal;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Wearer;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Occasion;

@@ -1,7 +1,7 @@
 package bathyra.app.measure;
 
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;

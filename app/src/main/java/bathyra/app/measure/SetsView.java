@@ -1,6 +1,6 @@
 package bathyra.app.measure;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.Measurings;
 import bathyra.draft.Difference;
 import bathyra.draft.Draft;
@@ -8,9 +8,9 @@ import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.garment.Commission;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import java.time.format.DateTimeFormatter;
 import java.util.List;

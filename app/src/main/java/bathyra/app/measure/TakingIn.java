@@ -1,8 +1,8 @@
 package bathyra.app.measure;
 
-import bathyra.app.shell.Files;
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Files;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
 import bathyra.files.csv.MeasurementCsv;
 import java.io.IOException;
 import java.io.InputStream;

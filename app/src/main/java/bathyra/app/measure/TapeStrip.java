@@ -2,7 +2,7 @@ package bathyra.app.measure;
 
 import bathyra.app.tape.TapeLine;
 import bathyra.app.tape.TapeListener;
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.function.Consumer;

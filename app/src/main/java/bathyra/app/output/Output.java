@@ -1,15 +1,15 @@
 package bathyra.app.output;
 
 import bathyra.app.plotter.PlotterLine;
-import bathyra.app.shell.Files;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.pdf.Paper;
+import bathyra.finding.Finding;
 import bathyra.garment.Commission;
-import bathyra.truing.Finding;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package bathyra.app.output;
 
-import bathyra.app.command.Version;
+import bathyra.app.home.Version;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
 import bathyra.bill.Shopping;

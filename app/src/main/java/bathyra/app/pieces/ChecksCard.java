@@ -1,16 +1,16 @@
 package bathyra.app.pieces;
 
 import bathyra.app.reckoning.Card;
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Marks;
 import bathyra.app.truing.CheckNames;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
+import bathyra.finding.Finding;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.truing.Finding;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -2,14 +2,14 @@ package bathyra.app.pieces;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
-import bathyra.app.shell.Settings;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Settings;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.Choice;
 import bathyra.garment.CornerShape;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.GrainLine;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.Arrays;

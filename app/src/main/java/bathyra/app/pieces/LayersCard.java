@@ -2,13 +2,13 @@ package bathyra.app.pieces;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
-import bathyra.app.shell.Settings;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Settings;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.LayerChoice;
 import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
 import bathyra.layer.Strip;
-import bathyra.measure.LengthText;
+import bathyra.length.LengthText;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.EnumMap;

@@ -1,9 +1,10 @@
 package bathyra.app.pieces;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.cutting.Finishing;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
+import bathyra.finding.Finding;
 import bathyra.garment.CornerShape;
 import bathyra.garment.EdgeAt;
 import bathyra.garment.EdgeUse;
@@ -13,13 +14,12 @@ import bathyra.garment.GrainLine;
 import bathyra.garment.LayerChoice;
 import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.truing.Finding;
 import bathyra.truing.Truing;
 import java.util.List;
 import java.util.Locale;

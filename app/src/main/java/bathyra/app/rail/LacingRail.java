@@ -1,10 +1,10 @@
 package bathyra.app.rail;
 
-import bathyra.app.shell.Stage;
-import bathyra.app.shell.Workshop;
 import bathyra.app.table.Ink;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Workshop;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.css.PseudoClass;

@@ -1,7 +1,7 @@
 package bathyra.app.reckoning;
 
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.reckon.Formula;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Reckoned;

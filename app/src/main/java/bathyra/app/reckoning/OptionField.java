@@ -1,8 +1,8 @@
 package bathyra.app.reckoning;
 
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;

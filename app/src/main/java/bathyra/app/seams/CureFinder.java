@@ -1,10 +1,10 @@
 package bathyra.app.seams;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Cure;
 import bathyra.draft.Cures;
+import bathyra.finding.Finding;
 import bathyra.garment.Commission;
-import bathyra.truing.Finding;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;

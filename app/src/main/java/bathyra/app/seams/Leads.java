@@ -4,7 +4,7 @@ import bathyra.app.table.Brush;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Surface;
 import bathyra.geometry.Point;
-import bathyra.intake.SeamPlace;
+import bathyra.place.SeamPlace;
 import java.util.List;
 
 /** The lead lines from the seams' lower ends down to the heads of their soundings. */

@@ -1,6 +1,6 @@
 package bathyra.app.seams;
 
-import bathyra.girth.Level;
+import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 
 /** What the reckoning of the Seams stage explains. */

@@ -1,6 +1,6 @@
 package bathyra.app.seams;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Cure;
 import bathyra.draft.Draft;
 import bathyra.garment.Commission;
@@ -9,12 +9,12 @@ import bathyra.garment.Panels;
 import bathyra.garment.SeamAxis;
 import bathyra.garment.SeamPlacing;
 import bathyra.garment.Sharing;
-import bathyra.intake.Cell;
+import bathyra.garment.Weighting;
 import bathyra.intake.SeamAxes;
-import bathyra.intake.SeamPlace;
-import bathyra.intake.Weighting;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.place.Cell;
+import bathyra.place.SeamPlace;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;

@@ -1,12 +1,12 @@
 package bathyra.app.seams;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,17 +1,17 @@
 package bathyra.app.seams;
 
-import bathyra.app.shell.Workshop;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.garment.SplitOption;
 import bathyra.geometry.Point;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Label;

@@ -1,15 +1,15 @@
 package bathyra.app.seams;
 
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
-import bathyra.girth.Level;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
-import bathyra.truing.Finding;
+import bathyra.finding.Finding;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;

@@ -1,10 +1,10 @@
 package bathyra.app.seams;
 
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Workshop;
 import bathyra.garment.SplitOption;
-import bathyra.intake.Cell;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.place.Cell;
 import bathyra.reckon.Reckoned;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

@@ -1,9 +1,9 @@
 package bathyra.app.shelf;
 
-import bathyra.app.command.Version;
-import bathyra.app.shell.Files;
-import bathyra.app.shell.Marks;
-import bathyra.app.shell.Workshop;
+import bathyra.app.home.Version;
+import bathyra.app.stage.Files;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.garment.Commission;
 import java.io.IOException;

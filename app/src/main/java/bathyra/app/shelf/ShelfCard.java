@@ -2,9 +2,9 @@ package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
-import bathyra.app.shell.Files;
-import bathyra.app.shell.Stage;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.Measurings;

@@ -1,9 +1,9 @@
 package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
-import bathyra.app.shell.Files;
-import bathyra.app.shell.TableStage;
-import bathyra.app.shell.Workshop;
+import bathyra.app.stage.Files;
+import bathyra.app.stage.TableStage;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.json.BadDocument;

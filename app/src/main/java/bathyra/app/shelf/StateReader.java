@@ -1,7 +1,7 @@
 package bathyra.app.shelf;
 
-import bathyra.app.shell.Standing;
-import bathyra.app.shell.Workshop;
+import bathyra.app.workshop.Standing;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.BookFailure;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Drafter;

@@ -1,6 +1,9 @@
 package bathyra.app.shell;
 
+import bathyra.app.stage.Files;
 import bathyra.app.table.Lettering;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.BookUnavailable;

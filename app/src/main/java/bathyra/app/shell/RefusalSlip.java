@@ -1,6 +1,8 @@
 package bathyra.app.shell;
 
 import bathyra.app.reckoning.Deed;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Workshop;
 import bathyra.draft.Refusal;
 import bathyra.draft.Remedies;
 import bathyra.garment.Commission;

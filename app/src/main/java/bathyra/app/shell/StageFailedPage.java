@@ -1,6 +1,8 @@
 package bathyra.app.shell;
 
 import bathyra.app.output.AllOrNone;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Workshop;
 import bathyra.files.PatternFiles;
 import bathyra.files.json.CommissionJson;
 import java.io.IOException;

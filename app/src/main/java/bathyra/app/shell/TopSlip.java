@@ -2,8 +2,10 @@ package bathyra.app.shell;
 
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
-import bathyra.measure.LengthUnit;
-import bathyra.truing.Finding;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
+import bathyra.finding.Finding;
+import bathyra.length.LengthUnit;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;

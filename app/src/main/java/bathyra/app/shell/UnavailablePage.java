@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.app.workshop.Stage;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.BookUnavailable;

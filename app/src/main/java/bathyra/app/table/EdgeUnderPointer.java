@@ -1,9 +1,9 @@
 package bathyra.app.table;
 
 import bathyra.geometry.Point;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.List;

@@ -2,8 +2,8 @@ package bathyra.app.table;
 
 import bathyra.block.Block;
 import bathyra.draft.Draft;
-import bathyra.girth.Level;
 import bathyra.girth.LevelPlan;
+import bathyra.place.Level;
 import java.util.List;
 
 /** The sea under the pattern: one band a level, deeper towards the hip. Depth is measured at centre front. */

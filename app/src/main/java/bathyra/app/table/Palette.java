@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import javafx.css.CssMetaData;
 import javafx.css.SimpleStyleableObjectProperty;
+import javafx.css.StyleConverter;
 import javafx.css.Styleable;
 import javafx.css.StyleableObjectProperty;
 import javafx.css.StyleableProperty;
-import javafx.css.StyleConverter;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 

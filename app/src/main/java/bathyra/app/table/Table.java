@@ -1,7 +1,7 @@
 package bathyra.app.table;
 
 import bathyra.geometry.Point;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;

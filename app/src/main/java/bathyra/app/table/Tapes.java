@@ -1,6 +1,6 @@
 package bathyra.app.table;
 
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import javafx.scene.text.TextAlignment;
 
 /** The two measuring tapes at the table's edges; the upright one counts down from the neck end of the shoulder. */

@@ -1,8 +1,8 @@
 package bathyra.app.tape;
 
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import java.util.Locale;
 import java.util.Optional;
 

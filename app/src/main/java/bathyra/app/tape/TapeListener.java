@@ -1,6 +1,6 @@
 package bathyra.app.tape;
 
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

@@ -1,9 +1,9 @@
 package bathyra.app.truing;
 
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
-import bathyra.truing.Finding;
+import bathyra.finding.Finding;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;

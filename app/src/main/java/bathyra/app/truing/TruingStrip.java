@@ -2,9 +2,9 @@ package bathyra.app.truing;
 
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
-import bathyra.measure.Length;
-import bathyra.measure.LengthText;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.piece.Pattern;
 import bathyra.piece.SeamJoin;
 import bathyra.truing.SeamPair;

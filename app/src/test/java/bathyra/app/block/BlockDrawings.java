@@ -5,7 +5,7 @@ import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
 import bathyra.block.PrincessCut;
 import bathyra.garment.PrincessStart;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -6,7 +6,7 @@ import bathyra.bone.Bones;
 import bathyra.bone.Support;
 import bathyra.draft.Draft;
 import bathyra.girth.LevelPlan;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

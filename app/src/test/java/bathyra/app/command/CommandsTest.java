@@ -2,8 +2,8 @@ package bathyra.app.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.DemoBook;
 import bathyra.app.Main;
+import bathyra.app.home.DemoBook;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -72,7 +72,7 @@ class CommandsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("bathyra.app.DemoBook#all")
+    @MethodSource("bathyra.app.home.DemoBook#all")
     void check_ofEveryShippedCommissionsPattern_holds(String name) throws IOException {
         Path input = write(name + ".json", DemoBook.document(name));
         assertThat(run("draft", input, "--out", folder.resolve("out"), "--format", "json")).as(() -> err).isEqualTo(0);

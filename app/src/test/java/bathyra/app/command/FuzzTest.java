@@ -2,8 +2,8 @@ package bathyra.app.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.DemoBook;
 import bathyra.app.Main;
+import bathyra.app.home.DemoBook;
 import bathyra.app.plotter.Plot;
 import bathyra.app.tape.TapeLine;
 import bathyra.draft.Bodies;
@@ -20,7 +20,7 @@ import bathyra.files.json.PatternJson;
 import bathyra.files.json.PriceListJson;
 import bathyra.files.svg.SvgPattern;
 import bathyra.garment.Commission;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.stock.PriceList;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

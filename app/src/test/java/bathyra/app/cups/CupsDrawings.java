@@ -4,7 +4,7 @@ import bathyra.app.table.Drawing;
 import bathyra.app.table.RecordingSurface;
 import bathyra.cutting.FoldedCup;
 import bathyra.draft.Draft;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,7 +3,7 @@ package bathyra.app.edges;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Joining;
 import bathyra.draft.Draft;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
 

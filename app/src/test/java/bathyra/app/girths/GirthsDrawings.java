@@ -2,7 +2,7 @@ package bathyra.app.girths;
 
 import bathyra.app.table.Drawing;
 import bathyra.draft.Draft;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.List;
 
 /** Everything that the Girths stage lays on its table for a draft. */

@@ -3,13 +3,13 @@ package bathyra.app.girths;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import bathyra.app.DemoBook;
-import bathyra.app.shell.Workshop;
+import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.garment.Closure;
-import bathyra.girth.Level;
-import bathyra.measure.Length;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
+import bathyra.place.Level;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;

@@ -4,7 +4,7 @@ import bathyra.app.table.Drawing;
 import bathyra.lay.Clearance;
 import bathyra.lay.Lay;
 import bathyra.lay.Laying;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import java.util.Optional;
 
 /** What the Lay stage lays on its table. */

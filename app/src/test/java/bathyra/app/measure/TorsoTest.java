@@ -2,7 +2,7 @@ package bathyra.app.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import java.util.Arrays;

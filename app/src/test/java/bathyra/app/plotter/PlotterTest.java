@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.app.home.DemoBook;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
-import bathyra.app.DemoBook;
 import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
 import bathyra.files.hpgl.HpglPattern;

@@ -2,7 +2,8 @@ package bathyra.app.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.DemoBook;
+import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.stock.PriceList;
 import java.nio.file.Path;

@@ -3,7 +3,7 @@ package bathyra.app.tape;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import bathyra.measure.Length;
+import bathyra.length.Length;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;

@@ -2,7 +2,7 @@ package bathyra.app.truing;
 
 import bathyra.app.table.Palette;
 import bathyra.app.table.RecordingSurface;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.piece.Pattern;
 import bathyra.truing.SeamPair;
 

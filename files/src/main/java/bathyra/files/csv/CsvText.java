@@ -1,7 +1,7 @@
 package bathyra.files.csv;
 
-import bathyra.measure.Length;
-import bathyra.measure.LengthUnit;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.ByteBuffer;

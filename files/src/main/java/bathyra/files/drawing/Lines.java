@@ -1,9 +1,9 @@
 package bathyra.files.drawing;
 
 import bathyra.files.json.BadDocument;
+import bathyra.foreign.ForeignLine;
 import bathyra.foreign.ForeignLine.NamedEdge;
 import bathyra.foreign.ForeignLine.Role;
-import bathyra.foreign.ForeignLine;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;

@@ -2,8 +2,8 @@ package bathyra.files.drawing;
 
 import bathyra.files.json.BadDocument;
 import bathyra.foreign.DrawnUnit;
-import bathyra.foreign.ForeignDrawing.Label;
 import bathyra.foreign.ForeignDrawing;
+import bathyra.foreign.ForeignDrawing.Label;
 import bathyra.foreign.ForeignLine.NamedEdge;
 import bathyra.foreign.ForeignLine.Role;
 import bathyra.piece.SeamJoin;

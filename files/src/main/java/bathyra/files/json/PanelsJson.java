@@ -1,19 +1,19 @@
 package bathyra.files.json;
 
+import bathyra.garment.EaseRow;
 import bathyra.garment.Fit;
 import bathyra.garment.Garment;
 import bathyra.garment.Panels;
 import bathyra.garment.SeamAxis;
 import bathyra.garment.SeamPlacing;
 import bathyra.garment.Sharing;
-import bathyra.girth.EaseRow;
-import bathyra.girth.Level;
-import bathyra.girth.Stretch;
-import bathyra.intake.Cell;
-import bathyra.intake.SeamPlace;
-import bathyra.intake.Weighting;
-import bathyra.measure.Length;
-import bathyra.measure.LengthUnit;
+import bathyra.garment.Stretch;
+import bathyra.garment.Weighting;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Arrays;
 import java.util.HashMap;

@@ -2,7 +2,7 @@ package bathyra.files.json;
 
 import bathyra.garment.BoneKind;
 import bathyra.garment.Cloth;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.stock.PriceList;
 import bathyra.stock.PriceList.BoneStock;
 import bathyra.stock.PriceList.Item;

@@ -15,7 +15,7 @@ import bathyra.foreign.ForeignDrawing;
 import bathyra.foreign.Taken;
 import bathyra.foreign.Taking;
 import bathyra.garment.Garment;
-import bathyra.measure.LengthUnit;
+import bathyra.length.LengthUnit;
 import bathyra.truing.Truing;
 import java.io.IOException;
 import java.net.InetAddress;

@@ -1,0 +1,61 @@
+package bathyra.app.home;
+
+import bathyra.book.BookUnavailable;
+import bathyra.book.WorkshopBook;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.CommissionJson;
+import bathyra.garment.Commission;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** The demo book: the commissions of an invented touring company and its chorus of twelve, shipped as documents and bound afresh each time. */
+public final class DemoBook {
+    /** The shipped commissions, the first opens first. */
+    public static final List<String> COMMISSIONS = List.of("the-heron", "the-harbour-master", "the-orchard-keeper", "the-salt-queen", "the-ringmaster",
+            "the-tide-bride", "the-lamplighter", "the-beekeeper", "the-ferry-girl", "the-cartographer", "the-baker-of-the-quay", "the-quay-widow");
+
+    private static final int CHORUS = 12;
+
+    private DemoBook() {}
+
+    /** A new demo book. @param place where to put it; null for a temporary folder */
+    public static Path fresh(Path place) throws IOException, BookUnavailable, BadDocument {
+        Path file = place == null ? Files.createTempDirectory("bathyra-demo").resolve("demo-book.sqlite") : place;
+        if (Files.exists(file)) {
+            throw new IOException(file + " is there already; the demo never writes over a book. Name a new file.");
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            List<Commission> commissions = new ArrayList<>();
+            for (String name : all()) {
+                // Shipped with the program and held against the schema in its tests: here they are only read.
+                commissions.add(CommissionJson.readBack(document(name)));
+            }
+            book.addAll(commissions);
+            book.due(1, Optional.of(LocalDate.of(2026, 12, 18)));
+            book.due(2, Optional.of(LocalDate.of(2026, 12, 4)));
+        }
+        return file;
+    }
+
+    /** The names of all shipped documents: the commissions, then the chorus. */
+    public static List<String> all() {
+        return Stream.concat(COMMISSIONS.stream(), IntStream.rangeClosed(1, CHORUS).mapToObj(i -> String.format(Locale.ROOT, "chorus-%02d", i))).toList();
+    }
+
+    /** A shipped commission document. */
+    public static String document(String name) throws IOException {
+        try (InputStream in = DemoBook.class.getResourceAsStream("/demo/" + name + ".bathyra.json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

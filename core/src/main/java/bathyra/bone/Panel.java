@@ -5,6 +5,7 @@ import bathyra.geometry.Point;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import bathyra.truing.SeamPair;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,14 +19,13 @@ import java.util.Optional;
  * @param right the edge nearer centre back, from the top down
  */
 record Panel(Piece piece, Path left, Path right) {
-    private static final String WAIST = "waist";
     private static final int STATIONS = 28;
 
     /** The panels that a channel may lie in, from centre front to centre back: pieces that reach over the waist. No cup, yoke, sleeve or peplum is one. */
     static List<Panel> of(Pattern pattern) {
         List<Panel> panels = new ArrayList<>();
         for (Piece piece : pattern.pieces()) {
-            if (piece.mark(WAIST).isPresent() && (piece.id().startsWith("F") || piece.id().startsWith("B"))) {
+            if (piece.mark(Level.WAIST).isPresent() && piece.role().isPanel()) {
                 List<Path> sides = piece.outline().stream().filter(Panel::isUpright).map(OutlineEdge::path).map(SeamPair::downwards)
                         .sorted(Comparator.comparingDouble(p -> p.at(p.length() / 2).point().x())).toList();
                 if (sides.size() > 1) {
@@ -65,7 +65,7 @@ record Panel(Piece piece, Path left, Path right) {
 
     /** How wide the panel is at its waist, mm. */
     double waist() {
-        return piece.mark(WAIST).orElseThrow().length();
+        return piece.mark(Level.WAIST).orElseThrow().length();
     }
 
     /** At which share between its edges a point lies, by the stations nearest to it. */

@@ -5,6 +5,7 @@ import bathyra.intake.SeamAxes;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
@@ -40,7 +41,7 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
 
     /** The long edge of a sheet on the other side of it: centre front, the side or the next seam. */
     OutlineEdge across(Sheet sheet) {
-        return sheet.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && !e.name().equals(seam) && !e.name().startsWith("yoke") && !e.name().startsWith("cup") && !TopLine.isShoulder(e.name()))
+        return sheet.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && !e.name().equals(seam) && !e.role().isYoke() && !e.role().isCup() && e.role() != EdgeRole.SHOULDER)
                 .findFirst().orElseThrow();
     }
 

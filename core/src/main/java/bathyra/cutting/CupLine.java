@@ -16,6 +16,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.paper.Blend;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 
 /**
@@ -121,7 +122,7 @@ record CupLine(Path inner, Path outer) {
 
     private static Path.Crossing top(Sheet sheet, Path whole) throws NotDraftable {
         for (OutlineEdge edge : sheet.outline()) {
-            boolean above = edge.kind() == OutlineEdge.Kind.EDGE && !edge.name().equals(PanelSheets.LOWER) || edge.name().startsWith("yoke") || TopLine.isShoulder(edge.name());
+            boolean above = edge.kind() == OutlineEdge.Kind.EDGE && edge.role() != EdgeRole.LOWER || edge.role().isYoke() || edge.role() == EdgeRole.SHOULDER;
             if (above) {
                 var crossing = whole.crossing(edge.path());
                 if (crossing.isPresent()) {

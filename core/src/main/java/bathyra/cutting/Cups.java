@@ -15,6 +15,7 @@ import bathyra.paper.Merge;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.Slash;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
@@ -25,15 +26,15 @@ import java.util.stream.Collectors;
 
 /** Cuts the cups out of the panels on either side of the seam over the apex (C8). */
 final class Cups {
-    static final String INNER = "cup-inner";
-    static final String OUTER = "cup-outer";
+    static final String INNER = EdgeRole.CUP_INNER.id();
+    static final String OUTER = EdgeRole.CUP_OUTER.id();
     private static final String LOW = "-low";
-    private static final String BAND_INNER = "band-inner";
-    private static final String BAND_OUTER = "band-outer";
+    private static final String BAND_INNER = EdgeRole.BAND_INNER.id();
+    private static final String BAND_OUTER = EdgeRole.BAND_OUTER.id();
     /** A shorter seam than this between two corners cannot be sewn, mm. */
     private static final double SEWN_LEAST = 5;
-    private static final String YOKE_INNER = "yoke-inner";
-    private static final String YOKE_OUTER = "yoke-outer";
+    private static final String YOKE_INNER = EdgeRole.YOKE_INNER.id();
+    private static final String YOKE_OUTER = EdgeRole.YOKE_OUTER.id();
     private static final double REACH = 12;
     /** The upper cup stays so far above the apex, as a share of what stands above it, and takes at most so much of its ends. */
     private static final double ABOVE_APEX = 0.72;

@@ -13,6 +13,7 @@ import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.Bend;
 import bathyra.piece.CutLine;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
@@ -43,9 +44,9 @@ public final class Finishing {
     public static EdgeUse use(OutlineEdge edge) {
         return switch (edge.kind()) {
             case FOLD -> EdgeUse.FOLD;
-            case CLOSURE -> edge.name().equals(PanelSheets.CENTRE_FRONT) ? EdgeUse.CENTRE_FRONT : EdgeUse.CENTRE_BACK;
-            case EDGE -> edge.name().equals(PanelSheets.LOWER) || edge.name().equals("hem") ? EdgeUse.LOWER_EDGE : EdgeUse.UPPER_EDGE;
-            case SEAM, DART -> edge.name().startsWith(SeamPlace.SIDE.id()) ? EdgeUse.SIDE : EdgeUse.SEAM;
+            case CLOSURE -> edge.role() == EdgeRole.CENTRE_FRONT ? EdgeUse.CENTRE_FRONT : EdgeUse.CENTRE_BACK;
+            case EDGE -> edge.role().isBelow() ? EdgeUse.LOWER_EDGE : EdgeUse.UPPER_EDGE;
+            case SEAM, DART -> edge.role() == EdgeRole.SIDE ? EdgeUse.SIDE : EdgeUse.SEAM;
         };
     }
 
@@ -115,7 +116,7 @@ public final class Finishing {
         }
         for (OutlineEdge edge : sheet.outline()) {
             double length = edge.path().length();
-            if (edge.name().startsWith("cup") && length > 3 * CUP_NOTCH) {
+            if (edge.role().isCup() && length > 3 * CUP_NOTCH) {
                 for (double arc : new double[] {CUP_NOTCH, length / 2, length - CUP_NOTCH}) {
                     notches.add(new Notch(edge.name(), edge.path().at(arc).point(), false, "cup"));
                 }

@@ -20,8 +20,10 @@ import bathyra.panel.SeamEdge;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.True;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.PieceRole;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
@@ -31,9 +33,9 @@ import java.util.Optional;
 
 /** The panels of a half on paper, one sheet each, with upper and lower edge drawn over the joined seams (C7.6, C10). */
 final class PanelSheets {
-    static final String CENTRE_FRONT = "centre-front";
-    static final String UPPER = "upper-edge";
-    static final String LOWER = "lower-edge";
+    static final String CENTRE_FRONT = EdgeRole.CENTRE_FRONT.id();
+    static final String UPPER = EdgeRole.UPPER.id();
+    static final String LOWER = EdgeRole.LOWER.id();
     private static final double RIGHT_ANGLE = Math.PI / 2;
 
     private final PanelSet set;
@@ -168,7 +170,7 @@ final class PanelSheets {
 
     private String id(int i) {
         int fronts = (int) garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT).count() + 1;
-        return i < fronts ? "F" + (i + 1) : "B" + (set.panels().size() - i);
+        return i < fronts ? PieceRole.FRONT.id(i + 1) : PieceRole.BACK.id(set.panels().size() - i);
     }
 
     private List<SeamJoin> seams() {

@@ -8,6 +8,7 @@ import bathyra.geometry.Vec;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.Slash;
+import bathyra.piece.PieceRole;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -47,7 +48,7 @@ public record PaperModel(List<Part> parts) {
         PaperPattern pattern = garment.bust().cups().isCut() ? cutting.pattern() : region(cutting, garment);
         Map<String, Sheet> sheets = new LinkedHashMap<>();
         for (Sheet sheet : pattern.sheets()) {
-            boolean cup = sheet.id().startsWith("C") || sheet.id().equals("Y1") && garment.bust().cups().isCut();
+            boolean cup = PieceRole.of(sheet.id()) == PieceRole.CUP || sheet.id().equals(PieceRole.YOKE.id(1)) && garment.bust().cups().isCut();
             if (cup) {
                 sheets.put(sheet.id(), sheet);
             }

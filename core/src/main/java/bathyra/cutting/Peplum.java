@@ -8,7 +8,9 @@ import bathyra.paper.PaperPattern;
 import bathyra.paper.Pivot;
 import bathyra.paper.Sheet;
 import bathyra.paper.Spread;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.PieceRole;
 import bathyra.piece.SeamJoin;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -23,9 +25,9 @@ final class Peplum {
     private Peplum() {}
 
     static PaperPattern sewn(PaperPattern pattern, Garment garment) {
-        PaperPattern front = one(pattern, true, "P1", "Peplum, front", garment);
-        PaperPattern both = one(front, false, "P2", "Peplum, back", garment);
-        return both.joining(new SeamJoin("PS", "Peplum, side", new SeamJoin.Ref("P1", "side-peplum"), new SeamJoin.Ref("P2", "side-peplum")));
+        PaperPattern front = one(pattern, true, PieceRole.PEPLUM.id(1), "Peplum, front", garment);
+        PaperPattern both = one(front, false, PieceRole.PEPLUM.id(2), "Peplum, back", garment);
+        return both.joining(new SeamJoin("PS", "Peplum, side", new SeamJoin.Ref(PieceRole.PEPLUM.id(1), "side-peplum"), new SeamJoin.Ref(PieceRole.PEPLUM.id(2), "side-peplum")));
     }
 
     private static PaperPattern one(PaperPattern pattern, boolean inFront, String id, String name, Garment garment) {
@@ -51,7 +53,7 @@ final class Peplum {
         PaperPattern next = pattern.withAfter(pattern.sheets().get(pattern.sheets().size() - 1).id(), laid.withOutline(outline));
         List<SeamJoin> seams = new ArrayList<>();
         for (int i = 0; i < bodies.size(); i++) {
-            seams.add(new SeamJoin(id + "W" + (i + 1), "Waist, " + bodies.get(i).name().toLowerCase(Locale.ROOT), new SeamJoin.Ref(bodies.get(i).id(), PanelSheets.LOWER), new SeamJoin.Ref(id, "waist-" + (i + 1))));
+            seams.add(new SeamJoin(id + "W" + (i + 1), "Waist, " + bodies.get(i).name().toLowerCase(Locale.ROOT), new SeamJoin.Ref(bodies.get(i).id(), PanelSheets.LOWER), new SeamJoin.Ref(id, EdgeRole.WAIST.id() + "-" + (i + 1))));
         }
         PaperPattern sewnOn = next;
         for (Sheet body : bodies) {
@@ -75,7 +77,7 @@ final class Peplum {
         double run = 0;
         for (int i = 0; i < bodies.size(); i++) {
             double end = i == bodies.size() - 1 ? top.length() : run + bodies.get(i).edge(PanelSheets.LOWER).path().length();
-            edges.add(new OutlineEdge("waist-" + (i + 1), OutlineEdge.Kind.SEAM, Optional.empty(), top.between(run, end)));
+            edges.add(new OutlineEdge(EdgeRole.WAIST.id() + "-" + (i + 1), OutlineEdge.Kind.SEAM, Optional.empty(), top.between(run, end)));
             run = end;
         }
         return edges;

@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import bathyra.place.SeamPlace;
@@ -47,7 +48,7 @@ final class ShoulderSeam {
         List<Sheet> sheets = ShoulderSeam.outwards(pattern, front);
         List<Stretch> stretches = new ArrayList<>();
         for (Sheet sheet : sheets) {
-            List<OutlineEdge> edges = new ArrayList<>(sheet.outline().stream().filter(e -> TopLine.isShoulder(e.name())).toList());
+            List<OutlineEdge> edges = new ArrayList<>(sheet.outline().stream().filter(e -> e.role() == EdgeRole.SHOULDER).toList());
             if (!front) {
                 Collections.reverse(edges);
             }

@@ -15,7 +15,9 @@ import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.PieceRole;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,26 +58,26 @@ final class Sleeves {
         Point lowLeft = left.end().plus(Vec.DOWN.times(depth));
         Point lowRight = right.end().plus(Vec.DOWN.times(depth));
         List<OutlineEdge> outline = new ArrayList<>();
-        outline.add(new OutlineEdge("sleeve-top", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(left.start(), right.start()))));
-        outline.addAll(caps("cap-back", right, back, false));
+        outline.add(new OutlineEdge(EdgeRole.SLEEVE_TOP.id(), OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(left.start(), right.start()))));
+        outline.addAll(caps(EdgeRole.CAP_BACK.id(), right, back, false));
         outline.addAll(List.of(
-                seam("underarm-back", Path.of(new Line(right.end(), lowRight))),
-                new OutlineEdge("hem", OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(lowRight, lowLeft))),
-                seam("underarm-front", Path.of(new Line(lowLeft, left.end())))));
-        outline.addAll(caps("cap-front", left, front, true));
-        Sheet sleeve = new Sheet("SL", garment.top().sleeve().label(), true, outline, List.of(), List.of());
+                seam(EdgeRole.UNDERARM_BACK.id(), Path.of(new Line(right.end(), lowRight))),
+                new OutlineEdge(EdgeRole.HEM.id(), OutlineEdge.Kind.EDGE, Optional.empty(), Path.of(new Line(lowRight, lowLeft))),
+                seam(EdgeRole.UNDERARM_FRONT.id(), Path.of(new Line(lowLeft, left.end())))));
+        outline.addAll(caps(EdgeRole.CAP_FRONT.id(), left, front, true));
+        Sheet sleeve = new Sheet(PieceRole.SLEEVE.id(), garment.top().sleeve().label(), true, outline, List.of(), List.of());
         PaperPattern sewn = pattern;
         for (Sheet sheet : Stream.concat(front.stream(), back.stream()).toList()) {
             sewn = sewn.with(sheet.id(), Sleeves::sewnArmhole);
         }
         PaperPattern.Work work = sewn.work().withAfter(sewn.sheets().get(sewn.sheets().size() - 1).id(), sleeve);
         for (int i = 0; i < front.size(); i++) {
-            work.joining(new SeamJoin("SLF" + suffix(i, ""), "Sleeve, front", new SeamJoin.Ref(front.get(i).id(), TopLine.ARMHOLE), new SeamJoin.Ref("SL", "cap-front" + suffix(i, "-"))));
+            work.joining(new SeamJoin("SLF" + suffix(i, ""), "Sleeve, front", new SeamJoin.Ref(front.get(i).id(), TopLine.ARMHOLE), new SeamJoin.Ref(PieceRole.SLEEVE.id(), EdgeRole.CAP_FRONT.id() + suffix(i, "-"))));
         }
         for (int i = 0; i < back.size(); i++) {
-            work.joining(new SeamJoin("SLB" + suffix(i, ""), "Sleeve, back", new SeamJoin.Ref("SL", "cap-back" + suffix(i, "-")), new SeamJoin.Ref(back.get(i).id(), TopLine.ARMHOLE)));
+            work.joining(new SeamJoin("SLB" + suffix(i, ""), "Sleeve, back", new SeamJoin.Ref(PieceRole.SLEEVE.id(), EdgeRole.CAP_BACK.id() + suffix(i, "-")), new SeamJoin.Ref(back.get(i).id(), TopLine.ARMHOLE)));
         }
-        return work.joining(new SeamJoin("SLU", "Underarm of the sleeve", new SeamJoin.Ref("SL", "underarm-back"), new SeamJoin.Ref("SL", "underarm-front"))).done();
+        return work.joining(new SeamJoin("SLU", "Underarm of the sleeve", new SeamJoin.Ref(PieceRole.SLEEVE.id(), EdgeRole.UNDERARM_BACK.id()), new SeamJoin.Ref(PieceRole.SLEEVE.id(), EdgeRole.UNDERARM_FRONT.id()))).done();
     }
 
     /** A cap, divided as the armhole is by the seams and cups that end in it. @param cap from the top edge down @param upwards whether the outline runs up it */

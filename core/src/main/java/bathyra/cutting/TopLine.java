@@ -16,6 +16,7 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
@@ -31,10 +32,10 @@ import java.util.Optional;
  * @param neckAngle the angle inside the cloth between neckline and shoulder, radians
  */
 record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neckAngle) {
-    static final String NECKLINE = "neckline";
-    static final String SHOULDER = "shoulder";
-    static final String STRAP_END = "strap-end";
-    static final String ARMHOLE = "armhole";
+    static final String NECKLINE = EdgeRole.NECKLINE.id();
+    static final String SHOULDER = EdgeRole.SHOULDER.id();
+    static final String STRAP_END = EdgeRole.STRAP_END.id();
+    static final String ARMHOLE = EdgeRole.ARMHOLE.id();
     private static final double RIGHT_ANGLE = Math.PI / 2;
     private static final double STRAIGHT = 10.5;
     /** How far the armhole stays within tip and underarm, the deepest first. */
@@ -48,11 +49,6 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static final double LOBE_RISE = 42;
     private static final double LOBE_SHARE = 0.35;
     private static final double DIP_DEGREES = 62;
-
-    /** Whether an edge is the shoulder, or a stretch of it. */
-    static boolean isShoulder(String edge) {
-        return edge.equals(SHOULDER) || edge.startsWith(SHOULDER + "-");
-    }
 
     TopLine {
         edges = List.copyOf(edges);

@@ -17,6 +17,7 @@ import bathyra.paper.Merge;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.paper.Slash;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import bathyra.place.SeamPlace;
@@ -30,9 +31,9 @@ import java.util.Optional;
  * seam is closed and becomes one. In front it may have a keyhole.
  */
 final class TopYoke {
-    static final String INNER = "yoke-centre";
-    static final String OUTER = "yoke-side";
-    private static final String KEYHOLE = "keyhole";
+    static final String INNER = EdgeRole.YOKE_CENTRE.id();
+    static final String OUTER = EdgeRole.YOKE_SIDE.id();
+    private static final String KEYHOLE = EdgeRole.KEYHOLE.id();
     private static final double REACH = 12;
     private static final double CLEAR = 12;
     /** Between seam and armhole the line is at least so long: a shorter one cannot be square to both without dipping. */

@@ -12,6 +12,7 @@ import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
@@ -55,7 +56,7 @@ record YokeLine(Path inner, Path outer) {
         } catch (NotDraftable e) {
             Path level = Path.of(new Line(seam.plus(new Vec(-CLEAR, 0)), seam.plus(new Vec(-FAR, 0))));
             for (OutlineEdge edge : inner.outline()) {
-                Optional<Path.Crossing> crossing = edge.kind() == OutlineEdge.Kind.EDGE && !edge.name().equals(PanelSheets.LOWER) ? level.crossing(edge.path()) : Optional.empty();
+                Optional<Path.Crossing> crossing = edge.kind() == OutlineEdge.Kind.EDGE && edge.role() != EdgeRole.LOWER ? level.crossing(edge.path()) : Optional.empty();
                 if (crossing.isPresent() && Math.min(crossing.get().there(), edge.path().length() - crossing.get().there()) > CLEAR) {
                     return new Path.Place(crossing.get().there(), edge.path().at(crossing.get().there()).point(), Vec.DOWN);
                 }

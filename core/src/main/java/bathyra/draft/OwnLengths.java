@@ -11,6 +11,7 @@ import bathyra.garment.UpperShape;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
+import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,7 +69,7 @@ final class OwnLengths {
 
     /** Measured on the sheet of the yoke: how far its seam at centre front lies above the apex. */
     private void yoke(Apex apex, Cutting cutting) {
-        cutting.pattern().sheets().stream().filter(s -> s.id().equals("Y1")).findFirst().ifPresent(sheet -> {
+        cutting.pattern().sheets().stream().filter(s -> s.id().equals(PieceRole.YOKE.id(1))).findFirst().ifPresent(sheet -> {
             double lowest = sheet.outline().stream().flatMap(e -> Stream.of(e.path().start(), e.path().end())).mapToDouble(Point::y).max().orElseThrow();
             held(LengthOption.YOKE_LINE, apex.atInner().y() - lowest, "it must meet centre and armhole clear of their ends");
         });

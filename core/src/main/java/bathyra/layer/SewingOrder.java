@@ -1,8 +1,11 @@
 package bathyra.layer;
 
+import bathyra.piece.EdgeRole;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceRole;
 import bathyra.piece.SeamJoin;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,7 +20,7 @@ public final class SewingOrder {
         public String words() {
             String what = isOnItself() ? first.order() + " " + first.name() + ": close it, or sew it to the other half"
                     : first.order() + " " + first.name() + " to " + second.order() + " " + second.name();
-            boolean fromWaist = first.mark("waist").isPresent() && second.mark("waist").isPresent();
+            boolean fromWaist = first.mark(Level.WAIST).isPresent() && second.mark(Level.WAIST).isPresent();
             return what + (fromWaist ? ", from the waist outwards" : "");
         }
 
@@ -42,25 +45,25 @@ public final class SewingOrder {
 
     /** When a seam's turn comes, by the pieces that it joins. */
     private static int part(Piece a, Piece b, SeamJoin seam) {
-        if (isPart(a, 'C') && isPart(b, 'C')) {
+        if (isPart(a, PieceRole.CUP) && isPart(b, PieceRole.CUP)) {
             return 0;
         }
-        if (isPart(a, 'P') || isPart(b, 'P') || isPart(a, 'S') || isPart(b, 'S')) {
-            return isPart(a, 'P') && isPart(b, 'P') || isPart(a, 'S') && isPart(b, 'S') ? 7 : 8;
+        if (isPart(a, PieceRole.PEPLUM) || isPart(b, PieceRole.PEPLUM) || isPart(a, PieceRole.SLEEVE) || isPart(b, PieceRole.SLEEVE)) {
+            return isPart(a, PieceRole.PEPLUM) && isPart(b, PieceRole.PEPLUM) || isPart(a, PieceRole.SLEEVE) && isPart(b, PieceRole.SLEEVE) ? 7 : 8;
         }
-        if (isPart(a, 'Y') || isPart(b, 'Y')) {
+        if (isPart(a, PieceRole.YOKE) || isPart(b, PieceRole.YOKE)) {
             return a.front() == b.front() ? 3 : 6;
         }
-        if (isPart(a, 'C') || isPart(b, 'C')) {
+        if (isPart(a, PieceRole.CUP) || isPart(b, PieceRole.CUP)) {
             return 2;
         }
         if (a.front() != b.front()) {
-            return seam.a().edge().startsWith("shoulder") ? 6 : 5;
+            return seam.a().role() == EdgeRole.SHOULDER ? 6 : 5;
         }
         return a.front() ? 1 : 4;
     }
 
-    private static boolean isPart(Piece piece, char letter) {
-        return piece.id().startsWith(String.valueOf(letter));
+    private static boolean isPart(Piece piece, PieceRole role) {
+        return piece.role() == role;
     }
 }

@@ -9,11 +9,13 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.measure.MeasurementSet.Part;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.Grain;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.OutlineEdge.Kind;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -52,9 +54,9 @@ final class ShapedPieces {
         return switch (kind) {
             case FACING -> facing(panel, edge, behind);
             case FLY -> behind && !garment.fastening().closure().isLaced() ? Optional.empty()
-                    : Optional.of(upright(behind ? "FLB" : "FLF", behind ? "Fly, centre back" : "Fly, centre front", panel, edge.path(), FLY, 1));
+                    : Optional.of(upright(behind ? PieceRole.FLY_BACK.id() : PieceRole.FLY_FRONT.id(), behind ? "Fly, centre back" : "Fly, centre front", panel, edge.path(), FLY, 1));
             case MODESTY_PANEL -> behind && garment.gap().value() > 0
-                    ? Optional.of(upright("MP", "Modesty panel", panel, edge.path(), garment.gap().value() / 2 + UNDER, 2)) : Optional.empty();
+                    ? Optional.of(upright(PieceRole.MODESTY_PANEL.id(), "Modesty panel", panel, edge.path(), garment.gap().value() / 2 + UNDER, 2)) : Optional.empty();
             default -> Optional.empty();
         };
     }
@@ -81,13 +83,13 @@ final class ShapedPieces {
         // From corner to corner exactly, so that the outline closes.
         Path back = joined(reaching.between(first.get().here(), last.get().here()), startEdge.start(), endEdge.end()).reversed();
         List<OutlineEdge> outline = List.of(edge, new OutlineEdge(after.name(), after.kind(), Optional.empty(), endEdge),
-                new OutlineEdge("inner", Kind.EDGE, Optional.empty(), back), new OutlineEdge(before.name(), before.kind(), Optional.empty(), startEdge));
+                new OutlineEdge(EdgeRole.INNER.id(), Kind.EDGE, Optional.empty(), back), new OutlineEdge(before.name(), before.kind(), Optional.empty(), startEdge));
         double middle = width / 2;
         Point a = open.at(open.length() * INSET).point().plus(inward.times(middle));
         Point b = open.at(open.length() * (1 - INSET)).point().plus(inward.times(middle));
         double x = (a.x() + b.x()) / 2;
         Grain grain = new Grain(new Point(x, Math.max(a.y(), b.y())), new Point(x, Math.min(a.y(), b.y())));
-        return Optional.of(new Piece(behind ? "FCB" : "FCF", behind ? "Facing, centre back" : "Facing, centre front", panel.order(), panel.front(), 2, false, outline,
+        return Optional.of(new Piece(behind ? PieceRole.FACING_BACK.id() : PieceRole.FACING_FRONT.id(), behind ? "Facing, centre back" : "Facing, centre front", panel.order(), panel.front(), 2, false, outline,
                 List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of()));
     }
 
@@ -104,7 +106,7 @@ final class ShapedPieces {
         Point b = new Point(half, top);
         Point c = new Point(half, top + height);
         Point d = new Point(0, top + height);
-        List<OutlineEdge> outline = List.of(edge("top", Kind.EDGE, a, b), edge("side-edge", Kind.EDGE, b, c), edge("bottom", Kind.EDGE, c, d), edge("fold", Kind.FOLD, d, a));
+        List<OutlineEdge> outline = List.of(edge(EdgeRole.TOP.id(), Kind.EDGE, a, b), edge(EdgeRole.SIDE_EDGE.id(), Kind.EDGE, b, c), edge(EdgeRole.BOTTOM.id(), Kind.EDGE, c, d), edge("fold", Kind.FOLD, d, a));
         Grain grain = new Grain(new Point(half / 2, top + height * (1 - INSET)), new Point(half / 2, top + height * INSET));
         return new Piece(id, name, beside.order(), beside.front(), count, true, outline, List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of());
     }

@@ -5,10 +5,12 @@ import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.LayerKind;
 import bathyra.measure.MeasurementSet.Part;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
+import bathyra.place.Level;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
@@ -84,8 +86,8 @@ final class Strips {
         Reckoned width = usual("Bone", bone, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
         List<Strip> strips = new ArrayList<>();
         for (SeamJoin seam : pattern.seams()) {
-            boolean upright = pattern.piece(seam.a().piece()).mark("waist").isPresent() && pattern.piece(seam.b().piece()).mark("waist").isPresent();
-            if (upright && !seam.a().equals(seam.b()) && !seam.a().edge().startsWith("cup") && !seam.a().edge().startsWith("waist")) {
+            boolean upright = pattern.piece(seam.a().piece()).mark(Level.WAIST).isPresent() && pattern.piece(seam.b().piece()).mark(Level.WAIST).isPresent();
+            if (upright && !seam.a().equals(seam.b()) && !seam.a().role().isCup() && seam.a().role() != EdgeRole.WAIST) {
                 Reckoned length = measured(seam.name(), pattern.edge(seam.a()).path().length(), CASINGS);
                 strips.add(new Strip("Casing, " + seam.name().toLowerCase(Locale.ROOT), halves, length, width, false));
             }

@@ -4,6 +4,7 @@ import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.SeamJoin;
 import java.util.HashMap;
 import java.util.List;
@@ -13,8 +14,8 @@ import java.util.Map;
 public final class Joined {
     /** Two seam ends are laid on each other along so much of their length, mm. */
     private static final double ALONG = 12;
-    private static final String SHOULDER = "shoulder";
-    private static final String SIDE = "side";
+    private static final String SHOULDER = EdgeRole.SHOULDER.id();
+    private static final String SIDE = EdgeRole.SIDE.id();
 
     private Joined() {}
 

@@ -7,6 +7,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,9 +49,9 @@ public final class Spread {
         Path lower = smooth(hem, down.turned(Math.PI / 2), last.turned(-Math.PI / 2)).reversed();
         Point right = lower.start();
         List<OutlineEdge> outline = List.of(
-                new OutlineEdge("top", OutlineEdge.Kind.SEAM, Optional.empty(), upper),
+                new OutlineEdge(EdgeRole.TOP.id(), OutlineEdge.Kind.SEAM, Optional.empty(), upper),
                 new OutlineEdge("right", OutlineEdge.Kind.SEAM, Optional.empty(), Path.of(new Line(upper.end(), right))),
-                new OutlineEdge("hem", OutlineEdge.Kind.EDGE, Optional.empty(), lower),
+                new OutlineEdge(EdgeRole.HEM.id(), OutlineEdge.Kind.EDGE, Optional.empty(), lower),
                 new OutlineEdge("left", OutlineEdge.Kind.SEAM, Optional.empty(), Path.of(new Line(lower.end(), upper.start()))));
         return new Sheet(id, name, front, outline, List.of(), List.of());
     }

@@ -11,6 +11,11 @@ import java.util.Optional;
  * @param path along the outline, which runs clockwise on the screen
  */
 public record OutlineEdge(String name, Kind kind, Optional<String> seam, Path path) {
+    /** What the edge is. */
+    public EdgeRole role() {
+        return EdgeRole.of(name);
+    }
+
     /** What happens at an edge. */
     public enum Kind {
         FOLD("fold"),

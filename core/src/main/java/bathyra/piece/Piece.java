@@ -4,6 +4,7 @@ import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -136,5 +137,15 @@ public record Piece(String id, String name, int order, boolean front, int count,
     /** How the piece is cut, in words. */
     public String cutWords() {
         return onFold ? "cut " + count + " on the fold" : "cut " + count;
+    }
+
+    /** What the piece is. */
+    public PieceRole role() {
+        return PieceRole.of(id);
+    }
+
+    /** The line of a level across the piece. */
+    public Optional<LevelMark> mark(Level level) {
+        return mark(level.id());
     }
 }

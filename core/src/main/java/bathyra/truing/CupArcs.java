@@ -5,16 +5,16 @@ import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
+import bathyra.piece.PieceRole;
 import bathyra.piece.SeamJoin;
 import java.util.List;
 
 /** The arc of the cups, seams closed, is as long as the opening in the body into which they are sewn (C8). */
 final class CupArcs implements Check {
-    static final String CUP = "cup";
 
     @Override
     public List<Finding> look(Pattern pattern) {
-        List<SeamJoin> seams = pattern.seams().stream().filter(s -> s.a().edge().startsWith(CUP) && s.b().edge().startsWith(CUP)).toList();
+        List<SeamJoin> seams = pattern.seams().stream().filter(s -> s.a().role().isCup() && s.b().role().isCup()).toList();
         if (seams.isEmpty()) {
             return List.of();
         }
@@ -28,6 +28,6 @@ final class CupArcs implements Check {
     }
 
     private static boolean isCup(SeamJoin.Ref ref) {
-        return ref.piece().startsWith("C");
+        return ref.pieceRole() == PieceRole.CUP;
     }
 }

@@ -3,9 +3,11 @@ package bathyra.truing;
 import bathyra.finding.Finding;
 import bathyra.geometry.Point;
 import bathyra.length.Sentence;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,7 +20,7 @@ final class FairEdges implements Check {
 
     @Override
     public List<Finding> look(Pattern pattern) {
-        return pattern.pieces().stream().filter(p -> p.mark("waist").isPresent()).map(FairEdges::look).toList();
+        return pattern.pieces().stream().filter(p -> p.mark(Level.WAIST).isPresent()).map(FairEdges::look).toList();
     }
 
     private static Finding look(Piece piece) {
@@ -27,7 +29,7 @@ final class FairEdges implements Check {
         Optional<Point> worst = Optional.empty();
         for (OutlineEdge edge : piece.outline()) {
             if (edge.kind() == OutlineEdge.Kind.SEAM) {
-                double waist = piece.mark("waist").get().from().y();
+                double waist = piece.mark(Level.WAIST).get().from().y();
                 List<Point> above = edge.path().inflections(p -> p.y() < waist);
                 List<Point> below = edge.path().inflections(p -> p.y() >= waist);
                 most = Math.max(most, above.size());
@@ -49,7 +51,7 @@ final class FairEdges implements Check {
 
     /** A seam that goes on to a shoulder or an armhole turns once more on its way there. */
     private static int most(Piece piece) {
-        boolean reaches = piece.outline().stream().anyMatch(e -> e.name().startsWith("shoulder") || e.name().equals("armhole"));
+        boolean reaches = piece.outline().stream().anyMatch(e -> e.role() == EdgeRole.SHOULDER || e.role() == EdgeRole.ARMHOLE);
         return reaches ? ABOVE_WAIST + 1 : ABOVE_WAIST;
     }
 

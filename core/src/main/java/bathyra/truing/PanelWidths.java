@@ -6,6 +6,7 @@ import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -19,7 +20,6 @@ final class PanelWidths implements Check {
     private static final double FLATTEN = 0.2;
     private static final double MEETING = 0.01;
     /** Where a sleeve is sewn in no bone stands: an armhole is no side of a panel. */
-    private static final String ARMHOLE = "armhole";
     private static final double STRAIGHT_ON = Math.toRadians(1);
 
     @Override
@@ -36,7 +36,7 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
-        List<OutlineEdge> sewn = runs(piece.outline()).stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && !e.name().equals(ARMHOLE) && isLong(e)).toList();
+        List<OutlineEdge> sewn = runs(piece.outline()).stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && e.role() != EdgeRole.ARMHOLE && isLong(e)).toList();
         // Of a piece from elsewhere one does not always know what is sewn: then every long edge is a side.
         List<OutlineEdge> edges = sewn.size() > 1 ? sewn : piece.outline().stream().filter(PanelWidths::isLong).toList();
         List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
@@ -73,7 +73,7 @@ final class PanelWidths implements Check {
     }
 
     private static boolean isCup(OutlineEdge edge) {
-        return edge.name().startsWith(CupArcs.CUP);
+        return edge.role().isCup();
     }
 
     /** An edge that is sewn to two others in turn, as a side under a yoke is, runs straight on over their joint: its stretches are one side of the panel. */

@@ -8,6 +8,7 @@ import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -28,7 +29,7 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
     public static final String TOP = "top";
     private static final String END = "end";
     private static final String NOTCH = "notch ";
-    private static final String ANCHOR = "waist";
+    private static final String ANCHOR = Level.WAIST.id();
     private static final double ON_EDGE = 1.0;
     private static final double NEAR_EDGE = 12;
 

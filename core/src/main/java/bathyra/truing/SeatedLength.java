@@ -6,6 +6,7 @@ import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,7 +22,7 @@ final class SeatedLength implements Check {
 
     private static Optional<Finding> look(Piece piece, double lap) {
         Optional<OutlineEdge> fold = piece.outline().stream().filter(e -> piece.front() && (e.kind() == OutlineEdge.Kind.FOLD || e.kind() == OutlineEdge.Kind.CLOSURE)).findFirst();
-        return fold.flatMap(edge -> piece.mark("waist").map(waist -> {
+        return fold.flatMap(edge -> piece.mark(Level.WAIST).map(waist -> {
             double end = Math.max(edge.path().start().y(), edge.path().end().y());
             double below = end - waist.from().y();
             boolean holds = below <= lap;

@@ -9,6 +9,7 @@ import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -133,7 +134,7 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
 
     /** Where the number and the name of a piece stand: beside the grain, below the waist or in its middle. */
     public static Point labelAt(Piece piece) {
-        Optional<LevelMark> waist = piece.mark("waist");
+        Optional<LevelMark> waist = piece.mark(Level.WAIST);
         double x = piece.grain().to().x() + 4;
         if (waist.isEmpty()) {
             return new Point(x, (piece.grain().from().y() + piece.grain().to().y()) / 2);

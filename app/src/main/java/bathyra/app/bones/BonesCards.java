@@ -21,6 +21,7 @@ import bathyra.layer.Strip;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import bathyra.stock.CuttingStock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -96,7 +97,7 @@ final class BonesCards {
     /** The channel in hand and where its length comes from; without one the checks. */
     void channel(Card card, Optional<Finding> looked) {
         Optional<Channel> channel = model.chosen();
-        add.getItems().setAll(model.draft().pattern().pieces().stream().filter(p -> p.mark("waist").isPresent() && (p.id().startsWith("F") || p.id().startsWith("B"))).map(this::adding).toList());
+        add.getItems().setAll(model.draft().pattern().pieces().stream().filter(p -> p.mark(Level.WAIST).isPresent() && p.role().isPanel()).map(this::adding).toList());
         back.getItems().setAll(model.leftOut().stream().map(id -> item("bone-back-" + id, id.replace('-', ' '), () -> model.takeBack(id))).toList());
         always.getChildren().setAll(model.leftOut().isEmpty() ? List.of(add) : List.of(add, back));
         if (channel.isPresent()) {

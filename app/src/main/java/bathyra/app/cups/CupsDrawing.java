@@ -23,7 +23,9 @@ import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -248,7 +250,7 @@ final class CupsDrawing implements Drawing {
         brush.stroke(Ink.TEAL, 3);
         cutLines().forEach((name, path) -> brush.path(path));
         cutLines().forEach((name, path) -> {
-            if (name.startsWith("cup")) {
+            if (EdgeRole.of(name).isCup()) {
                 Path.Place at = path.at(path.length() * 0.5);
                 boolean left = at.point().x() < apex.atInner().x();
                 brush.text("cup seam " + LengthText.say(Length.mm(path.length()), unit), left ? brush.view().x(0) - 10 : brush.view().x(at.point().x()) + 10, brush.view().y(at.point().y()) + (left ? 4 : 20), Ink.INK, Lettering.FIGURE, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
@@ -258,11 +260,11 @@ final class CupsDrawing implements Drawing {
 
     private Map<String, Path> cutLines() {
         Map<String, Path> lines = new LinkedHashMap<>();
-        for (String id : List.of(apex.inner(), apex.outer(), "C1", "C2")) {
+        for (String id : List.of(apex.inner(), apex.outer(), PieceRole.CUP.id(1), PieceRole.CUP.id(2))) {
             if (cutting.pattern().has(id)) {
                 for (OutlineEdge edge : cutting.pattern().sheet(id).outline()) {
-                    if (edge.name().startsWith("cup") || edge.name().startsWith("band") || edge.name().startsWith("yoke")) {
-                        lines.put((id.startsWith("C") ? "~" : "") + edge.name(), edge.path());
+                    if (edge.role().isCup() || edge.role().isBand() || edge.role().isYoke()) {
+                        lines.put((PieceRole.of(id) == PieceRole.CUP ? "~" : "") + edge.name(), edge.path());
                     }
                 }
             }
@@ -318,8 +320,8 @@ final class CupsDrawing implements Drawing {
             places.put("handle-bridge", new Point(option(LengthOption.BRIDGE), apex.atInner().y() + radius() * 0.55));
             places.put("handle-cup-side", new Point(limits()[1], apex.atOuter().y() + radius() * 0.25));
         }
-        if (draft.commission().garment().bust().cups() == CupKind.THREE_PART && cutting.pattern().has("C1")) {
-            places.put("handle-band", cutting.pattern().sheet("C1").edge("band-inner").path().end());
+        if (draft.commission().garment().bust().cups() == CupKind.THREE_PART && cutting.pattern().has(PieceRole.CUP.id(1))) {
+            places.put("handle-band", cutting.pattern().sheet(PieceRole.CUP.id(1)).edge(EdgeRole.BAND_INNER.id()).path().end());
         }
         return places;
     }

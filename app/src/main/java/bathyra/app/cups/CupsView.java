@@ -26,6 +26,7 @@ import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.measure.MeasurementKey;
+import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
@@ -278,7 +279,7 @@ public final class CupsView extends TableStage {
             }
         }
         if (model.bust().cups().isCut()) {
-            double wire = draft.pattern().pieces().stream().filter(p -> p.id().equals("C1") || p.id().equals("C2")).flatMap(p -> p.outline().stream()).filter(e -> e.name().startsWith("cup")).mapToDouble(e -> e.path().length()).sum();
+            double wire = draft.pattern().pieces().stream().filter(p -> p.role() == PieceRole.CUP && !p.id().equals(PieceRole.CUP.id(3))).flatMap(p -> p.outline().stream()).filter(e -> e.name().startsWith("cup")).mapToDouble(e -> e.path().length()).sum();
             card.words("An underwire along the lower arc: " + say(wire) + ", less what its ends are kept clear.", "quiet");
         }
     }

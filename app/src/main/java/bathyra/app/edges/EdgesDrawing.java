@@ -23,6 +23,7 @@ import bathyra.length.LengthUnit;
 import bathyra.paper.Joined;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.place.Level;
 import java.util.Comparator;
@@ -36,12 +37,11 @@ import javafx.scene.text.TextAlignment;
 
 /** The sheets on the joined pattern, their free edges drawn strong: what is pulled there is traced off onto the sheets at once. */
 final class EdgesDrawing implements Drawing {
-    private static final Set<String> FREE = Set.of("upper-edge", "neckline", "armhole", "strap-end", "keyhole", "sleeve-top");
     private static final double CHORD = 0.3;
     private static final double APART = 16;
     private static final double BESIDE = 70;
-    private static final String CENTRE_FRONT = "centre-front";
-    private static final String CENTRE_BACK = "centre-back";
+    private static final String CENTRE_FRONT = EdgeRole.CENTRE_FRONT.id();
+    private static final String CENTRE_BACK = EdgeRole.CENTRE_BACK.id();
 
     private final Draft draft;
     private final LengthUnit unit;
@@ -99,7 +99,7 @@ final class EdgesDrawing implements Drawing {
             return sheet.flattened(1);
         }
         boolean upper = joining == Joining.ABOVE;
-        return sheet.outline().stream().filter(e -> upper ? FREE.contains(e.name()) || e.name().startsWith("shoulder") : e.name().equals("lower-edge") || e.name().equals("hem")).flatMap(e -> e.path().flattened(1).stream()).toList();
+        return sheet.outline().stream().filter(e -> upper ? e.role().isAbove() : e.role().isBelow()).flatMap(e -> e.path().flattened(1).stream()).toList();
     }
 
     @Override
@@ -138,7 +138,7 @@ final class EdgesDrawing implements Drawing {
     }
 
     private static boolean isFree(OutlineEdge edge) {
-        return edge.kind() == OutlineEdge.Kind.EDGE || FREE.contains(edge.name());
+        return edge.kind() == OutlineEdge.Kind.EDGE || edge.role().isAbove() && edge.role() != EdgeRole.SHOULDER;
     }
 
     /** How far up the circle of the breast reaches: an edge below it shows some. */
@@ -182,13 +182,13 @@ final class EdgesDrawing implements Drawing {
             places.put(LengthOption.NECKLINE_DEPTH, centre);
             neck(true).ifPresent(p -> places.put(LengthOption.NECKLINE_WIDTH, p));
             if (garment.top().cover() == Cover.HALTER) {
-                pattern.sheets().stream().filter(s -> s.has("strap-end")).findFirst().ifPresent(s -> places.put(LengthOption.STRAP_WIDTH, laid.get(s.id()).apply(s.edge("strap-end").path().end())));
+                pattern.sheets().stream().filter(s -> s.has(EdgeRole.STRAP_END.id())).findFirst().ifPresent(s -> places.put(LengthOption.STRAP_WIDTH, laid.get(s.id()).apply(s.edge(EdgeRole.STRAP_END.id()).path().end())));
             } else {
                 places.put(LengthOption.BACK_NECKLINE, end(CENTRE_BACK, true));
             }
         }
-        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has("side")).findFirst().orElseThrow();
-        places.put(LengthOption.UNDERARM_LOWERING, ends(side, "side", true));
+        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has(EdgeRole.SIDE.id())).findFirst().orElseThrow();
+        places.put(LengthOption.UNDERARM_LOWERING, ends(side, EdgeRole.SIDE.id(), true));
         if (garment.upperEdge() == UpperShape.SQUARE) {
             corner().ifPresent(p -> places.put(LengthOption.EDGE_WIDTH, p));
         }
@@ -196,13 +196,13 @@ final class EdgesDrawing implements Drawing {
 
     private void lower(Map<LengthOption, Point> places) {
         LowerShape shape = garment.lowerEdge();
-        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has("side")).findFirst().orElseThrow();
+        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has(EdgeRole.SIDE.id())).findFirst().orElseThrow();
         if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) {
             places.put(LengthOption.FRONT_LENGTH_BELOW, end(CENTRE_FRONT, false));
             places.put(LengthOption.BACK_LENGTH_BELOW, end(CENTRE_BACK, false));
         }
         if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED || shape == LowerShape.STRAIGHT) {
-            places.put(LengthOption.SIDE_LENGTH_BELOW, ends(side, "side", false));
+            places.put(LengthOption.SIDE_LENGTH_BELOW, ends(side, EdgeRole.SIDE.id(), false));
         }
         if (shape == LowerShape.FLARED) {
             places.put(LengthOption.FLARED_LENGTH, end(CENTRE_FRONT, false));
@@ -211,8 +211,8 @@ final class EdgesDrawing implements Drawing {
 
     /** Where the neckline ends on the shoulder. */
     private Optional<Point> neck(boolean front) {
-        return pattern.sheets().stream().filter(s -> s.front() == front && (s.has("shoulder") || s.has("strap-end"))).findFirst()
-                .map(s -> laid.get(s.id()).apply(s.edge(s.has("shoulder") ? "shoulder" : "strap-end").path().start()));
+        return pattern.sheets().stream().filter(s -> s.front() == front && (s.has(EdgeRole.SHOULDER.id()) || s.has(EdgeRole.STRAP_END.id()))).findFirst()
+                .map(s -> laid.get(s.id()).apply(s.edge(s.has(EdgeRole.SHOULDER.id()) ? EdgeRole.SHOULDER.id() : EdgeRole.STRAP_END.id()).path().start()));
     }
 
     private Optional<Point> corner() {

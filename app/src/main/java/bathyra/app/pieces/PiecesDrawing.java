@@ -165,7 +165,7 @@ final class PiecesDrawing implements Drawing {
         brush.fill(Ink.CHART);
         brush.context().fill();
         for (LevelMark mark : piece.levelMarks()) {
-            if (mark.level().equals("waist")) {
+            if (mark.level().equals(Level.WAIST.id())) {
                 brush.stroke(Ink.LINE, 1.2);
             } else {
                 brush.stroke(Ink.LINE, 1, 4, 3);
@@ -315,7 +315,7 @@ final class PiecesDrawing implements Drawing {
             return;
         }
         // In a narrow panel the words would run over its edge; zoomed in they stand there.
-        double room = piece.mark("waist").map(mark -> brush.view().x(place.of(mark.to()).x()) - x).orElseGet(() -> brush.view().x(place.of(new Point(piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().x(), e.path().end().x())).max().orElse(0), 0)).x()) - x);
+        double room = piece.mark(Level.WAIST).map(mark -> brush.view().x(place.of(mark.to()).x()) - x).orElseGet(() -> brush.view().x(place.of(new Point(piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().x(), e.path().end().x())).max().orElse(0), 0)).x()) - x);
         if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
             return;
         }

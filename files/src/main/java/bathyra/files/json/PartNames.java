@@ -7,6 +7,8 @@ import bathyra.garment.EdgeAt;
 import bathyra.garment.Finish;
 import bathyra.garment.LayerChoice;
 import bathyra.lay.Laying;
+import bathyra.piece.EdgeRole;
+import bathyra.piece.PieceRole;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -21,21 +23,10 @@ import java.util.stream.Stream;
  * {@code CombinationsTest} reads a document with every name of every drafted garment.
  */
 final class PartNames {
-    private static final int PANELS_MOST = 7;
     private static final int IN_A_PANEL = 3;
+    private static final Set<String> PIECES = Set.copyOf(PieceRole.ids());
 
-    private static final Set<String> PIECES = Stream.of(numbered("F", PANELS_MOST), numbered("B", PANELS_MOST), numbered("C", 3), numbered("P", 2), numbered("Y", 2),
-            Stream.of("SL", "MP", "FCB", "FCF", "FLB", "FLF")).flatMap(s -> s).collect(Collectors.toUnmodifiableSet());
-
-    private static final Set<String> EDGES = Stream.concat(Stream.of(numbered("front-", PANELS_MOST), numbered("back-", PANELS_MOST), numbered("waist-", 2 * PANELS_MOST)).flatMap(s -> s),
-            Stream.of("armhole", "band-inner", "band-outer", "bottom", "cap-back", "cap-front", "centre-back", "centre-front", "centre-front-above", "cup-inner", "cup-inner-low", "cup-outer", "cup-outer-low",
-                    "fold", "hem", "inner", "keyhole", "lower-edge", "neckline", "princess-back", "princess-front", "shoulder", "side", "side-edge", "sleeve-top", "strap-end", "top", "underarm-back",
-                    "underarm-front", "upper-edge", "yoke-centre", "yoke-inner", "yoke-outer", "yoke-side")).collect(Collectors.toUnmodifiableSet());
-
-    /** What is added to the name of an edge that is divided. */
-    private static final String STRETCHES = "(-([2-9]|yoke|body|cup|peplum|low|top|below))*";
-
-    private static final Set<String> CHANNELS = Stream.of(Stream.of("beside-busk", "beside-zip", "centre-front", "lacing-inner", "lacing-outer"), EDGES.stream().map(e -> "on-" + e),
+    private static final Set<String> CHANNELS = Stream.of(Stream.of("beside-busk", "beside-zip", "centre-front", "lacing-inner", "lacing-outer"), EdgeRole.names().stream().map(e -> "on-" + e),
             PIECES.stream().flatMap(p -> numbered("in-" + p + "-", IN_A_PANEL))).flatMap(s -> s).collect(Collectors.toUnmodifiableSet());
 
     private static final String OWN_CHANNEL = "own-\\d{1,4}";
@@ -92,13 +83,13 @@ final class PartNames {
 
     private void edge(String where, EdgeAt at) {
         piece(where, at.piece());
-        if (EDGES.stream().noneMatch(known -> at.edge().startsWith(known) && at.edge().substring(known.length()).matches(STRETCHES))) {
-            slip(where, at.edge(), "edge", EDGES);
+        if (EdgeRole.of(at.edge()) == EdgeRole.OTHER) {
+            slip(where, at.edge(), "edge", EdgeRole.names());
         }
     }
 
     private void channel(String where, String id, Set<String> own) {
-        if (!own.contains(id) && !id.matches(OWN_CHANNEL) && CHANNELS.stream().noneMatch(known -> id.startsWith(known) && id.substring(known.length()).matches(STRETCHES))) {
+        if (!own.contains(id) && !id.matches(OWN_CHANNEL) && CHANNELS.stream().noneMatch(known -> id.startsWith(known) && EdgeRole.isStretch(id.substring(known.length())))) {
             slip(where, id, "channel", CHANNELS);
         }
     }

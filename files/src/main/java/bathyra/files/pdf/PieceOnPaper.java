@@ -12,6 +12,7 @@ import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.io.IOException;
 import java.util.List;
 
@@ -36,7 +37,7 @@ final class PieceOnPaper {
         pen.stroke(0.25, 4, 2.5f);
         pen.polyline(piece.cutLine().stream().map(p -> p.plus(shift)).toList());
         for (LevelMark mark : piece.levelMarks()) {
-            if (mark.level().equals("waist")) {
+            if (mark.level().equals(Level.WAIST.id())) {
                 pen.stroke(0.3);
             } else {
                 pen.stroke(0.2, 3, 2);
@@ -71,7 +72,7 @@ final class PieceOnPaper {
         Point at = SheetLayout.labelAt(piece).plus(shift);
         pen.text(at.x(), at.y(), face.title(), 34, Integer.toString(piece.order()));
         double y = at.y() + 6;
-        double room = piece.mark("waist").map(m -> m.length() * 0.62).orElse(40.0);
+        double room = piece.mark(Level.WAIST).map(m -> m.length() * 0.62).orElse(40.0);
         for (String words : List.of(piece.name(), cut.words(), draft.pattern().title(), draft.commission().wearer().name())) {
             for (String line : Typeface.broken(face.plain(), WORDS, words, room)) {
                 pen.text(at.x(), y, face.plain(), WORDS, line);

@@ -11,6 +11,7 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -67,7 +68,7 @@ public final class SvgPattern {
         Point at = SheetLayout.labelAt(piece).plus(shift);
         text(out, at, "text number", Integer.toString(piece.order()));
         int row = 1;
-        int letters = (int) Math.max(8, piece.mark("waist").map(m -> m.length()).orElse(60.0) * 0.6 / LETTER);
+        int letters = (int) Math.max(8, piece.mark(Level.WAIST).map(m -> m.length()).orElse(60.0) * 0.6 / LETTER);
         for (String words : List.of(piece.name(), cut.words(), title)) {
             for (String line : broken(words, letters)) {
                 text(out, new Point(at.x(), at.y() + 8 * row++), "text", line);

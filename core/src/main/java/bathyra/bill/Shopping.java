@@ -6,6 +6,7 @@ import bathyra.bone.Channel;
 import bathyra.bone.Eyelets;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.BoneKind;
 import bathyra.garment.LayerKind;
 import bathyra.layer.Layers;
@@ -84,7 +85,7 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
             lots.add(new BoneLot(kind, width, demands, plan));
             for (Demand unmet : plan.unmet()) {
                 double longest = stock.stream().mapToDouble(StockLength::length).max().orElse(0);
-                findings.add(Finding.mm("bone-stock", kind.id(), Finding.Status.FAULT, unmet.length(), longest, longest == 0
+                findings.add(Finding.of(FindingKind.BONE_STOCK, kind.id(), Finding.Status.FAULT, unmet.length(), longest, longest == 0
                         ? Sentence.of("{} of {} is not in your stock. Add its lengths to the list, or take another kind or width.", kind.label(), Length.mm(width))
                         : Sentence.of("A bone of {} is longer than the longest " + kind.label().toLowerCase(Locale.ROOT) + " in your stock, {}. Add a longer one to the list, or end the channel sooner.", Length.mm(unmet.length()), Length.mm(longest))));
             }
@@ -92,7 +93,7 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
         Optional<StockLength> busk = left.busk().flatMap(b -> prices.busks().stream().filter(s -> Math.abs(s.length() - b.length().value()) < 0.5).findFirst());
         if (left.busk().isPresent() && busk.isEmpty()) {
             Length wantedBusk = left.busk().get().length().length();
-            findings.add(Finding.mm("busk-stock", "busk", Finding.Status.NOTE, wantedBusk.millimetres(), 0, Sentence.of("A busk of {} is not in your stock; it stands in the bill without a price. Add it to the list, or choose a length that is there.", wantedBusk)));
+            findings.add(Finding.of(FindingKind.BUSK_STOCK, "busk", Finding.Status.NOTE, wantedBusk.millimetres(), 0, Sentence.of("A busk of {} is not in your stock; it stands in the bill without a price. Add it to the list, or choose a length that is there.", wantedBusk)));
         }
         int eyelets = left.eyelets().map(Eyelets::points).map(List::size).orElse(0) + (right.isPresent() ? right.get().eyelets().map(Eyelets::points).map(List::size).orElse(0) : left.eyelets().map(Eyelets::points).map(List::size).orElse(0));
         List<Strip> binding = new ArrayList<>(binding(draft, draft.rightHalf().isPresent() ? Part.LEFT : draft.commission().measurements().part()));

@@ -1,6 +1,7 @@
 package bathyra.block;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
@@ -39,7 +40,7 @@ final class Levels {
     }
 
     static NotDraftable noSideDart(Reckoned width) {
-        return new NotDraftable(Finding.mm("side-dart", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, width.value(), 0, Sentence.of(
+        return new NotDraftable(Finding.of(FindingKind.SIDE_DART, MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, width.value(), 0, Sentence.of(
                 "The front is {} longer than the back; a front that is no longer leaves no side bust dart to draft. Take {} and {} again.", width.length(), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
     }
 
@@ -48,7 +49,7 @@ final class Levels {
         if (!taken || Math.abs(tape.value() - rule.value()) <= apart) {
             return rule;
         }
-        t.note(Finding.mm("tape-wins", key.key(), Finding.Status.NOTE, Math.abs(tape.value() - rule.value()), apart, Sentence.of(
+        t.note(Finding.of(FindingKind.TAPE_WINS, key.key(), Finding.Status.NOTE, Math.abs(tape.value() - rule.value()), apart, Sentence.of(
                 key.label() + ": the rule gives {}, the tape {}. They differ by {}, more than {}: the tape is drafted.",
                 rule.length(), tape.length(), Length.mm(Math.abs(tape.value() - rule.value())), Length.mm(apart))));
         return tape;

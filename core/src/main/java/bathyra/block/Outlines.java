@@ -2,6 +2,7 @@ package bathyra.block;
 
 import bathyra.edge.RoundNeck;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.geometry.FairSpline;
@@ -56,7 +57,7 @@ final class Outlines {
     private static HalfShape trued(DraftingTable table, HalfShape front, HalfShape back) throws NotDraftable {
         double over = front.sideLength() - back.sideLength();
         if (Math.abs(over) > TRUED_MOST) {
-            throw new NotDraftable(Finding.mm("side-seam", MeasurementKey.BACK_LENGTH.key(), Finding.Status.FAULT, Math.abs(over), TRUED_MOST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.SIDE_SEAM, MeasurementKey.BACK_LENGTH.key(), Finding.Status.FAULT, Math.abs(over), TRUED_MOST, Sentence.of(
                     "The front side seam is {} longer than the back one, more than {} that can be trued at the underarm. Take {} and {} again.",
                     Length.mm(over), Length.mm(TRUED_MOST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
         }

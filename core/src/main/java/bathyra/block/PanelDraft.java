@@ -1,6 +1,7 @@
 package bathyra.block;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
@@ -75,7 +76,7 @@ final class PanelDraft implements DraftingMethod {
         Reckoned taken = set.find(MeasurementKey.SHOULDER_TO_UNDERBUST).orElseThrow();
         Reckoned top = waist.minus(Frame.stretched(garment, waist.minus(taken))).named("Underbust line", RULE);
         if (waist.value() - top.value() < STRETCH_LEAST) {
-            throw new NotDraftable(Finding.mm("levels", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, waist.value() - top.value(), STRETCH_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.LEVELS, MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, waist.value() - top.value(), STRETCH_LEAST, Sentence.of(
                     "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
                     Length.mm(waist.value() - top.value()), Length.mm(STRETCH_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST)));
         }

@@ -18,6 +18,7 @@ import static bathyra.measure.MeasurementKey.SHOULDER_WIDTH;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
@@ -140,12 +141,12 @@ public final class ProportionBlock extends BaseBlock {
     Halves halves(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {
         Reckoned between = between(t, set, garment);
         if (between.value() < ARMHOLE_LEAST) {
-            throw new NotDraftable(Finding.mm("armhole", BACK_WIDTH.key(), Finding.Status.FAULT, between.value(), ARMHOLE_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.ARMHOLE, BACK_WIDTH.key(), Finding.Status.FAULT, between.value(), ARMHOLE_LEAST, Sentence.of(
                     "Between back width and front width {} are left for the armhole; it needs {}. Take {}, {} and {} again.", between.length(), Length.mm(ARMHOLE_LEAST), MeasurementKey.BACK_WIDTH, MeasurementKey.CHEST_WIDTH, MeasurementKey.BUST)));
         }
         Reckoned below = napeToWaist(t, set).minus(chest(t, set));
         if (below.value() < BELOW_CHEST_LEAST) {
-            throw new NotDraftable(Finding.mm("levels", BACK_LENGTH.key(), Finding.Status.FAULT, below.value(), BELOW_CHEST_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.LEVELS, BACK_LENGTH.key(), Finding.Status.FAULT, below.value(), BELOW_CHEST_LEAST, Sentence.of(
                     "The waist lies {} below the chest line; at least {} are needed. Take {}, {} and {} again, or the armhole, which sets the chest line.", below.length(), Length.mm(BELOW_CHEST_LEAST), MeasurementKey.BACK_LENGTH, MeasurementKey.HEIGHT, MeasurementKey.BUST)));
         }
         HalfShape back = back(t, set, garment);

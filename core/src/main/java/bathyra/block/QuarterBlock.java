@@ -18,6 +18,7 @@ import static bathyra.measure.MeasurementKey.WAIST;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
@@ -109,13 +110,13 @@ public final class QuarterBlock extends BaseBlock {
     private static void requireRoom(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {
         Reckoned left = t.tape(BACK_LENGTH).atMost(t.tape(FRONT_LENGTH)).minus(chest(t, set, garment));
         if (left.value() < BELOW_CHEST_LEAST) {
-            throw new NotDraftable(Finding.mm("levels", BACK_LENGTH.key(), Finding.Status.FAULT, left.value(), BELOW_CHEST_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.LEVELS, BACK_LENGTH.key(), Finding.Status.FAULT, left.value(), BELOW_CHEST_LEAST, Sentence.of(
                     "The waist lies {} below the chest line; at least {} are needed. Take {}, {} and {} again, or the armhole, which sets the chest line.",
                     left.length(), Length.mm(BELOW_CHEST_LEAST), MeasurementKey.BACK_LENGTH, MeasurementKey.FRONT_LENGTH, MeasurementKey.BUST)));
         }
         Reckoned dart = sideDart(t);
         if (dart.value() > Math.min(SIDE_DART_MOST, left.value())) {
-            throw new NotDraftable(Finding.mm("side-dart", FRONT_LENGTH.key(), Finding.Status.FAULT, dart.value(), SIDE_DART_MOST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.SIDE_DART, FRONT_LENGTH.key(), Finding.Status.FAULT, dart.value(), SIDE_DART_MOST, Sentence.of(
                     "The front is {} longer than the back; a side bust dart to {} can be closed, and no more than the {} of the side above the waist. Take {} and {} again.",
                     dart.length(), Length.mm(SIDE_DART_MOST), left.length(), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
         }

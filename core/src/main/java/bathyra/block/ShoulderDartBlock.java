@@ -20,6 +20,7 @@ import static bathyra.measure.MeasurementKey.WAIST;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
@@ -173,7 +174,7 @@ public final class ShoulderDartBlock extends BaseBlock {
         Vec along = end.to(tip).unit();
         Point middle = end.between(tip, 0.5);
         if (end.distance(tip) <= dart.value() + 2 * HOLLOW_LEAST) {
-            throw new NotDraftable(Finding.mm("shoulder-dart", SHOULDER_WIDTH.key(), Finding.Status.FAULT, dart.value(), end.distance(tip) - 2 * HOLLOW_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.SHOULDER_DART, SHOULDER_WIDTH.key(), Finding.Status.FAULT, dart.value(), end.distance(tip) - 2 * HOLLOW_LEAST, Sentence.of(
                     "The shoulder dart of {} does not fit on a shoulder of {}. Take {}, {} and {} again.", dart.length(), Length.mm(end.distance(tip)), MeasurementKey.SHOULDER_WIDTH, MeasurementKey.BUST, MeasurementKey.UNDERBUST)));
         }
         Point first = middle.plus(along.times(-dart.value() / 2));
@@ -200,7 +201,7 @@ public final class ShoulderDartBlock extends BaseBlock {
     private static void widths(DraftingTable t, Reckoned chest, Shoulder shoulder, Garment garment) throws NotDraftable {
         Reckoned line = chest.minus(CHEST_WIDTH_LINE).named("Chest width line", BLOCK);
         if (line.value() - t.at("St").y() < TIP_ABOVE_CHEST_LEAST) {
-            throw new NotDraftable(Finding.mm("armhole", BUST.key(), Finding.Status.FAULT, line.value() - t.at("St").y(), TIP_ABOVE_CHEST_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.ARMHOLE, BUST.key(), Finding.Status.FAULT, line.value() - t.at("St").y(), TIP_ABOVE_CHEST_LEAST, Sentence.of(
                     "The chest width line lies {} below the shoulder tip; an armhole needs {}. Take {} again, or add more to the chest line.",
                     Length.mm(line.value() - t.at("St").y()), Length.mm(TIP_ABOVE_CHEST_LEAST), MeasurementKey.BUST)));
         }

@@ -8,6 +8,7 @@ import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -91,7 +92,7 @@ final class Strapless {
             return dip.atMost(most).named("Dip at centre front", UPPER);
         }
         if (dip.value() > most.value()) {
-            throw new NotDraftable(Finding.mm("upper-edge", LengthOption.EDGE_DIP.id(), Finding.Status.FAULT, garment.length(LengthOption.EDGE_DIP).value(), most.value() - crest.value(), Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, LengthOption.EDGE_DIP.id(), Finding.Status.FAULT, garment.length(LengthOption.EDGE_DIP).value(), most.value() - crest.value(), Sentence.of(
                     "Upper edge, centre front: it dips {} below the crest, and {} of cloth must stay above the underbust line. Up to {} can be drawn.",
                     garment.length(LengthOption.EDGE_DIP).length(), Length.mm(CENTRE_LEFT), Length.mm(most.value() - crest.value()))));
         }
@@ -121,7 +122,7 @@ final class Strapless {
         Reckoned toHighHip = Frame.stretched(garment, take(set, WAIST_TO_HIGH_HIP));
         double drop = garment.length(LengthOption.WAIST_DROP).value();
         if (toHighHip.value() - drop < BELOW_WAIST_LEAST || toHip.value() - toHighHip.value() < BELOW_WAIST_LEAST) {
-            throw refuse("levels", WAIST_TO_HIP, toHip.value() - toHighHip.value(), BELOW_WAIST_LEAST, Sentence.of(
+            throw refuse(FindingKind.LEVELS, WAIST_TO_HIP, toHip.value() - toHighHip.value(), BELOW_WAIST_LEAST, Sentence.of(
                     "Waist to high hip is {} and waist to hip {}: the lines lie too close to draw between. Take both again.",
                     toHighHip.length(), toHip.length()));
         }
@@ -136,23 +137,23 @@ final class Strapless {
     private static void require(MeasurementSet set, Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned dart, Reckoned radius, Reckoned upper)
             throws NotDraftable {
         if (dart.value() < 0 || dart.value() > SIDE_DART_MOST) {
-            throw refuse("side-dart", FRONT_LENGTH, dart.value(), SIDE_DART_MOST, Sentence.of(
+            throw refuse(FindingKind.SIDE_DART, FRONT_LENGTH, dart.value(), SIDE_DART_MOST, Sentence.of(
                     "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take {} and {} again.",
                     dart.length(), Length.mm(0), Length.mm(SIDE_DART_MOST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH));
         }
         if (radius.value() < RADIUS_LEAST) {
-            throw refuse("levels", SHOULDER_TO_UNDERBUST, radius.value(), RADIUS_LEAST, Sentence.of(
+            throw refuse(FindingKind.LEVELS, SHOULDER_TO_UNDERBUST, radius.value(), RADIUS_LEAST, Sentence.of(
                     "The underbust lies {} below the apex; at least {} are needed. Take {} and {} again.",
                     radius.length(), Length.mm(RADIUS_LEAST), MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
         if (waist.value() - underbust.value() < STRETCH_LEAST) {
-            throw refuse("levels", FRONT_LENGTH, waist.value() - underbust.value(), STRETCH_LEAST, Sentence.of(
+            throw refuse(FindingKind.LEVELS, FRONT_LENGTH, waist.value() - underbust.value(), STRETCH_LEAST, Sentence.of(
                     "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
                     Length.mm(waist.value() - underbust.value()), Length.mm(STRETCH_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
         double sideLeft = underbust.value() - dart.value() - upper.value();
         if (sideLeft < SIDE_ABOVE_UNDERBUST_LEAST) {
-            throw refuse("levels", BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
+            throw refuse(FindingKind.LEVELS, BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
                     "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take {}, {} and {} again.",
                     dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
@@ -161,14 +162,14 @@ final class Strapless {
     private static void requireBackFall(Reckoned upper, Reckoned bust, Reckoned fall) throws NotDraftable {
         double most = bust.value() - BACK_ABOVE_BUST_LEAST - upper.value();
         if (fall.value() > most) {
-            throw refuse("back-fall", BACK_LENGTH, fall.value(), most, Sentence.of(
+            throw refuse(FindingKind.BACK_FALL, BACK_LENGTH, fall.value(), most, Sentence.of(
                     "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at {} and {}.",
                     fall.length(), Length.mm(Math.max(0, most)), MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
     }
 
-    private static NotDraftable refuse(String check, MeasurementKey key, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm(check, key.key(), Finding.Status.FAULT, value, limit, sentence));
+    private static NotDraftable refuse(FindingKind check, MeasurementKey key, double value, double limit, Sentence sentence) {
+        return new NotDraftable(Finding.of(check, key.key(), Finding.Status.FAULT, value, limit, sentence));
     }
 
     private static Reckoned take(MeasurementSet set, MeasurementKey key) {

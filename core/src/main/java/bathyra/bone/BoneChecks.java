@@ -1,6 +1,7 @@
 package bathyra.bone;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Boning;
 import bathyra.garment.Boning.PanelBone;
 import bathyra.geometry.Path;
@@ -43,7 +44,7 @@ final class BoneChecks {
         }
         for (PanelBone bone : boning.panels()) {
             if (channels.stream().noneMatch(c -> c.id().equals(bone.id()))) {
-                findings.add(Finding.mm("channel-place", bone.id(), Finding.Status.NOTE, 0, 0, Sentence.of(
+                findings.add(Finding.of(FindingKind.CHANNEL_PLACE, bone.id(), Finding.Status.NOTE, 0, 0, Sentence.of(
                         "A channel that you placed in the piece " + bone.piece() + " has no place there any more. Place it anew, or leave it out.")));
             }
         }
@@ -67,10 +68,10 @@ final class BoneChecks {
             }
         }
         if (worst <= OUT) {
-            return Finding.mm("channel-fit", channel.id(), Finding.Status.OK, worst, OUT, Sentence.of("{}: the channel of {} lies within its panel.", channel.label(), Length.mm(channel.width())));
+            return Finding.of(FindingKind.CHANNEL_FIT, channel.id(), Finding.Status.OK, worst, OUT, Sentence.of("{}: the channel of {} lies within its panel.", channel.label(), Length.mm(channel.width())));
         }
         Piece piece = pattern.piece(place.piece());
-        return Finding.mm("channel-fit", channel.id(), Finding.Status.FAULT, worst, OUT, Sentence.of("{}: the channel of {} sticks out of {} by {}. Move it, take a narrower bone, or end it sooner.",
+        return Finding.of(FindingKind.CHANNEL_FIT, channel.id(), Finding.Status.FAULT, worst, OUT, Sentence.of("{}: the channel of {} sticks out of {} by {}. Move it, take a narrower bone, or end it sooner.",
                 channel.label(), Length.mm(channel.width()), piece.name().toLowerCase(Locale.ROOT), Length.mm(worst))).at(place.piece(), place.at());
     }
 
@@ -119,7 +120,7 @@ final class BoneChecks {
             }
         }
         if (place != null) {
-            findings.add(Finding.mm("channel-clash", a.id() + " " + b.id(), Finding.Status.FAULT, least, needed, Sentence.of("{} and {}: in {} their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.",
+            findings.add(Finding.of(FindingKind.CHANNEL_CLASH, a.id() + " " + b.id(), Finding.Status.FAULT, least, needed, Sentence.of("{} and {}: in {} their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.",
                     a.label(), b.label().toLowerCase(Locale.ROOT), pattern.piece(place.piece()).name().toLowerCase(Locale.ROOT), Length.mm(least), Length.mm(needed)))
                     .at(place.piece(), place.at()));
         }

@@ -3,6 +3,7 @@ package bathyra.bone;
 import bathyra.cutting.Finishing;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Closure;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
@@ -53,10 +54,10 @@ public final class BonePlan {
     private static Finding supported(Support support) {
         String level = support.level().label().toLowerCase(Locale.ROOT);
         if (support.hanging().isEmpty()) {
-            return Finding.mm("bone-support", support.level().id(), Finding.Status.OK, support.carried(), 0, Sentence.of("At the " + level + " every seam has a bone within {}.", Length.mm(Support.REACH)));
+            return Finding.of(FindingKind.BONE_SUPPORT, support.level().id(), Finding.Status.OK, support.carried(), 0, Sentence.of("At the " + level + " every seam has a bone within {}.", Length.mm(Support.REACH)));
         }
         Support.Hanging worst = support.hanging().stream().max((a, b) -> Double.compare(a.part(), b.part())).orElseThrow();
-        return Finding.mm("bone-support", support.level().id(), Finding.Status.NOTE, worst.part(), 0, Sentence.of(
+        return Finding.of(FindingKind.BONE_SUPPORT, support.level().id(), Finding.Status.NOTE, worst.part(), 0, Sentence.of(
                 "At the " + level + " the " + worst.seam().inWords() + " has {} of the reduction and no bone is nearer than {}: it may fold there. Put a channel beside it.", Length.mm(worst.part()), Length.mm(Support.REACH)));
     }
 

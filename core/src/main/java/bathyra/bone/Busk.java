@@ -1,6 +1,7 @@
 package bathyra.bone;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Garment;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -37,14 +38,14 @@ public record Busk(Reckoned front, Reckoned room, Reckoned length, Finding findi
 
     private static Finding finding(Reckoned room, Reckoned length, Reckoned rule) {
         if (length.value() > room.value()) {
-            return Finding.mm("busk-length", "busk", Finding.Status.FAULT, length.value(), room.value(), rule.value() >= SHORTEST
+            return Finding.of(FindingKind.BUSK_LENGTH, "busk", Finding.Status.FAULT, length.value(), room.value(), rule.value() >= SHORTEST
                     ? Sentence.of("The busk of {} is longer than the {} that centre front leaves for it. Take {}.", length.length(), room.length(), rule.length())
                     : Sentence.of("The busk of {} is longer than the {} that centre front leaves for it, and so is the shortest in stock. Close the front in another way, or carry its lower edge further down.", length.length(), room.length()));
         }
         if (length.value() < SHORTEST) {
-            return Finding.mm("busk-length", "busk", Finding.Status.FAULT, length.value(), SHORTEST, Sentence.of(
+            return Finding.of(FindingKind.BUSK_LENGTH, "busk", Finding.Status.FAULT, length.value(), SHORTEST, Sentence.of(
                     "Centre front leaves {} for a busk, and the shortest in stock is {}. Close the front in another way, or carry its lower edge further down.", room.length(), Length.mm(SHORTEST)));
         }
-        return Finding.mm("busk-length", "busk", Finding.Status.OK, length.value(), room.value(), Sentence.of("A busk of {} fits the {} of centre front and leaves {} or more at either end.", length.length(), room.plus(2 * LEFT).length(), Length.mm(LEFT)));
+        return Finding.of(FindingKind.BUSK_LENGTH, "busk", Finding.Status.OK, length.value(), room.value(), Sentence.of("A busk of {} fits the {} of centre front and leaves {} or more at either end.", length.length(), room.plus(2 * LEFT).length(), Length.mm(LEFT)));
     }
 }

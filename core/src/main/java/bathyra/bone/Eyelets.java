@@ -1,6 +1,7 @@
 package bathyra.bone;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Garment;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -78,9 +79,9 @@ public record Eyelets(String piece, List<Point> points, Reckoned above, Reckoned
 
     private static Finding finding(double least, double wanted) {
         double room = LacingEdge.RIM + 1;
-        return least < room ? Finding.mm("eyelet-spacing", "eyelets", Finding.Status.FAULT, least, room, Sentence.of(
+        return least < room ? Finding.of(FindingKind.EYELET_SPACING, "eyelets", Finding.Status.FAULT, least, room, Sentence.of(
                 "The eyelets stand {} apart and their rims are {} across: they would overlap. Set them {} apart or more; {} to {} is usual.", Length.mm(least), Length.mm(LacingEdge.RIM), Length.mm(room), Length.mm(USUAL_LEAST), Length.mm(USUAL_MOST)))
-                : Finding.mm("eyelet-spacing", "eyelets", Finding.Status.OK, least, room, Sentence.of("The closest eyelets stand {} apart; their rims need {}.", Length.mm(least), Length.mm(room)));
+                : Finding.of(FindingKind.EYELET_SPACING, "eyelets", Finding.Status.OK, least, room, Sentence.of("The closest eyelets stand {} apart; their rims need {}.", Length.mm(least), Length.mm(room)));
     }
 
     /** How long the cord is at the widest gap: over and back between each pair, two loops at the waist, two tails. */

@@ -1,6 +1,7 @@
 package bathyra.cutting;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
@@ -298,6 +299,6 @@ public final class Contour {
     }
 
     private static NotDraftable refuse(ContourWedge wedge, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm("contour", wedge.id(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(Finding.of(FindingKind.CONTOUR, wedge.id(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

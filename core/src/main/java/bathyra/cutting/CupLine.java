@@ -1,6 +1,7 @@
 package bathyra.cutting;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -134,6 +135,6 @@ record CupLine(Path inner, Path outer) {
     }
 
     static NotDraftable refuse(double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm("cup", MeasurementKey.APEX_TO_UNDERBUST.key(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(Finding.of(FindingKind.CUP, MeasurementKey.APEX_TO_UNDERBUST.key(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
@@ -228,6 +229,6 @@ final class Cups {
     }
 
     static NotDraftable refuse(String subject, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm("cup", subject, Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(Finding.of(FindingKind.CUP, subject, Finding.Status.FAULT, value, limit, sentence));
     }
 }

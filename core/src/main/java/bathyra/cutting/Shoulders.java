@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.block.Block;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -170,7 +171,7 @@ final class Shoulders {
         }
         laid = laidAt(up, partner, meet.here());
         if (off > Tolerance.CHORD) {
-            throw new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, off, Tolerance.CHORD, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, "upperEdge", Finding.Status.FAULT, off, Tolerance.CHORD, Sentence.of(
                     "{}: the upper edge misses the underarm by {}. Draw the neckline higher or narrower, or let the princess seam begin elsewhere.", side.name(), Length.mm(off))));
         }
         Split split = split(line, meet.there(), laid.inverse());
@@ -229,7 +230,7 @@ final class Shoulders {
     }
 
     private static NotDraftable noMeeting(Sheet sheet) {
-        return new NotDraftable(Finding.mm("upper-edge", "upperEdge", Finding.Status.FAULT, 0, 0,
+        return new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, "upperEdge", Finding.Status.FAULT, 0, 0,
                 Sentence.of("{}: the princess seam does not meet the upper edge. Draw the neckline higher or narrower, or let the seam begin elsewhere.", sheet.name())));
     }
 

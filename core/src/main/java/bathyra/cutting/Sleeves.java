@@ -1,6 +1,7 @@
 package bathyra.cutting;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -47,7 +48,7 @@ final class Sleeves {
         double ease = garment.length(LengthOption.SLEEVE_EASE).value();
         double half = (arm + ease) / 2;
         if (quarter < QUARTER_LEAST) {
-            throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.AROUND_SHOULDERS.key(), Finding.Status.FAULT, quarter, QUARTER_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.SLEEVE, MeasurementKey.AROUND_SHOULDERS.key(), Finding.Status.FAULT, quarter, QUARTER_LEAST, Sentence.of(
                     "Sleeve: round both shoulders less twice the top edge leaves {} for a quarter of the sleeves. Take {} and {} again.", Length.mm(quarter), MeasurementKey.AROUND_SHOULDERS, MeasurementKey.TOP_EDGE_WIDTH)));
         }
         double atFront = Math.PI - corner(front.get(0), true);
@@ -113,7 +114,7 @@ final class Sleeves {
     private static List<Sheet> armholes(PaperPattern pattern, boolean front) throws NotDraftable {
         List<Sheet> found = ShoulderSeam.outwards(pattern, front).stream().filter(s -> s.has(TopLine.ARMHOLE)).toList();
         if (found.isEmpty()) {
-            throw new NotDraftable(Finding.mm("sleeve", LengthOption.SHOULDER_LINE.id(), Finding.Status.FAULT, 0, 0,
+            throw new NotDraftable(Finding.of(FindingKind.SLEEVE, LengthOption.SHOULDER_LINE.id(), Finding.Status.FAULT, 0, 0,
                     Sentence.of("Sleeve: there is no armhole for it to be sewn to. Take {} again, or draw the off-shoulder edge higher.", MeasurementKey.TOP_EDGE_WIDTH)));
         }
         return found;
@@ -131,7 +132,7 @@ final class Sleeves {
         double low = 5;
         double high = DEEPEST;
         if (curve(quarter, half, low, corner, hand).length() > length) {
-            throw new NotDraftable(Finding.mm("sleeve", MeasurementKey.UPPER_ARM.key(), Finding.Status.FAULT, length, curve(quarter, half, low, corner, hand).length(), Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.SLEEVE, MeasurementKey.UPPER_ARM.key(), Finding.Status.FAULT, length, curve(quarter, half, low, corner, hand).length(), Sentence.of(
                     "Sleeve: the armhole of {} is too short to come round an arm of {}. Draw the off-shoulder edge higher, or take {} again.", Length.mm(length), Length.mm(2 * half), MeasurementKey.UPPER_ARM)));
         }
         for (int i = 0; i < HALVINGS; i++) {

@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.edge.RoundNeck;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
@@ -192,6 +193,6 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     }
 
     private static NotDraftable refuse(LengthOption option, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm("upper-edge", option.id(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, option.id(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

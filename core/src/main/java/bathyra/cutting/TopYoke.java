@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -69,7 +70,7 @@ final class TopYoke {
             first = e;
         }
         // A line that the cutter set and that can be cut is not to blame for a keyhole that does not lie over it.
-        if (own && first.reasons().stream().anyMatch(f -> f.id().equals(KEYHOLE))) {
+        if (own && first.reasons().stream().anyMatch(f -> f.kind() == FindingKind.KEYHOLE)) {
             throw first;
         }
         for (double by = STEP; by < FARTHEST; by += STEP) {
@@ -84,7 +85,7 @@ final class TopYoke {
                     return found;
                 }
                 double works = apex.atInner().y() - other;
-                throw new NotDraftable(Finding.mm("yoke", LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, apex.atInner().y() - line, works, Sentence.of(
+                throw new NotDraftable(Finding.of(FindingKind.YOKE, LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, apex.atInner().y() - line, works, Sentence.of(
                         "Yoke line {} above the apex: it must meet the centre and the armhole clear of their ends, and does not. At {} above the apex it can be cut.",
                         Length.mm(apex.atInner().y() - line), Length.mm(works))));
             }
@@ -192,7 +193,7 @@ final class TopYoke {
 
     private NotDraftable off(Sheet sheet, String name) {
         Length line = garment.length(LengthOption.YOKE_LINE).length();
-        return new NotDraftable(Finding.mm("yoke", LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, line.millimetres(), 0, Sentence.of(
+        return new NotDraftable(Finding.of(FindingKind.YOKE, LengthOption.YOKE_LINE.id(), Finding.Status.FAULT, line.millimetres(), 0, Sentence.of(
                 name + ": {} above the apex its line runs off " + sheet.name().toLowerCase(Locale.ROOT) + ". It must meet centre and armhole. Draw the neckline higher, or leave the yoke out.", line)));
     }
 
@@ -207,12 +208,12 @@ final class TopYoke {
         double room = Math.max(0, most);
         Length least = LengthOption.KEYHOLE_LENGTH.least();
         if (room < least.millimetres()) {
-            throw new NotDraftable(Finding.mm(KEYHOLE, LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.KEYHOLE, LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
                     "Front yoke: {} stand at centre front between neckline and yoke seam; the shortest keyhole of {} would cross the seam. Draw the neckline higher by {}, or the yoke line lower.",
                     Length.mm(centre.path().length()), least, Length.mm(Math.ceil(least.millimetres() - room)))));
         }
         if (length > room) {
-            throw new NotDraftable(Finding.mm(KEYHOLE, LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.KEYHOLE, LengthOption.KEYHOLE_LENGTH.id(), Finding.Status.FAULT, length, room, Sentence.of(
                     "Front yoke: a keyhole of {} would cross the seam under the yoke. Up to {} stay inside it, or draw the yoke line lower.", Length.mm(length), Length.mm(Math.floor(room)))));
         }
         // Centre front runs upwards: what stays under the keyhole, the drop, what stays above.

@@ -2,6 +2,7 @@ package bathyra.cutting;
 
 import bathyra.edge.JoinedEdge;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Line;
@@ -113,6 +114,6 @@ record YokeLine(Path inner, Path outer) {
     }
 
     private static NotDraftable refuse(double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.mm("yoke", LengthOption.CUP_YOKE.id(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(Finding.of(FindingKind.YOKE, LengthOption.CUP_YOKE.id(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

@@ -4,6 +4,7 @@ import bathyra.block.Block;
 import bathyra.cutting.Apex;
 import bathyra.cutting.Cutting;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Commission;
 import bathyra.garment.Cover;
 import bathyra.garment.Experience;
@@ -77,7 +78,7 @@ public final class Advice {
 
     private static void cap(List<Finding> findings, String name, SeamPlace seam, double value, double cap) {
         if (value > cap + SAME) {
-            findings.add(Finding.mm("intake-cap", seam.id(), Finding.Status.NOTE, value, cap, Sentence.of(
+            findings.add(Finding.of(FindingKind.INTAKE_CAP, seam.id(), Finding.Status.NOTE, value, cap, Sentence.of(
                     name + " takes {} at the waist, {} over its cap of {}. Share it wider, add a seam or reduce less.",
                     Length.mm(value), Length.mm(value - cap), Length.mm(cap))));
         }
@@ -99,7 +100,7 @@ public final class Advice {
         Collections.reverse(up);
         down.add(0, Level.WAIST);
         for (List<Level> away : List.of(up, down)) {
-            swing(seam, away, intakes).ifPresent(level -> findings.add(Finding.mm("intake-swing", seam.id(), Finding.Status.NOTE, intakes.at(level, seam).value(), 0, Sentence.of(
+            swing(seam, away, intakes).ifPresent(level -> findings.add(Finding.of(FindingKind.INTAKE_SWING, seam.id(), Finding.Status.NOTE, intakes.at(level, seam).value(), 0, Sentence.of(
                     seam.label() + ": away from the waist it takes more, then less at the " + level.label().toLowerCase(Locale.ROOT) + " ({}), then more again. Bring that value closer to its neighbours.",
                     intakes.at(level, seam).length()))));
         }
@@ -124,7 +125,7 @@ public final class Advice {
     private static void spring(List<Finding> findings, SeamPlace seam, IntakeTable intakes) {
         for (Level level : Level.values()) {
             if (intakes.has(level, seam) && intakes.at(level, seam).value() < -SAME && !intakes.locked().contains(new Cell(level, seam))) {
-                findings.add(Finding.mm("spring", seam.id(), Finding.Status.NOTE, intakes.at(level, seam).value(), 0, Sentence.of(
+                findings.add(Finding.of(FindingKind.SPRING, seam.id(), Finding.Status.NOTE, intakes.at(level, seam).value(), 0, Sentence.of(
                         seam.label() + " gives back {} at the " + level.label().toLowerCase(Locale.ROOT) + ", because the others take more than there is to take. Take less at a seam that is locked there.",
                         Length.mm(-intakes.at(level, seam).value()))));
             }
@@ -140,7 +141,7 @@ public final class Advice {
         double stands = cutting.whole().sheet(apex.inner()).edge(apex.seam()).path().nearest(apex.atInner()).arc();
         double asked = cutting.cup().get().radius().value();
         boolean covers = stands >= asked - COVERED;
-        findings.add(Finding.mm("coverage", "coverage", covers ? Finding.Status.OK : Finding.Status.NOTE, stands, asked, covers
+        findings.add(Finding.of(FindingKind.COVERAGE, "coverage", covers ? Finding.Status.OK : Finding.Status.NOTE, stands, asked, covers
                 ? Sentence.of("Above the apex {} are covered; the circle asks for {}.", Length.mm(stands), Length.mm(asked))
                 : Sentence.of("Above the apex {} are covered; the circle asks for {}. Some of the breast shows: raise the upper edge by {}, or leave it.", Length.mm(stands), Length.mm(asked), Length.mm(asked - stands))));
     }
@@ -154,7 +155,7 @@ public final class Advice {
         double edge = 2 * cutting.upperEdge();
         double planned = plan.pattern().value();
         boolean holds = edge >= planned - EDGE_SHORT;
-        findings.add(Finding.mm("edge-length", Level.UPPER.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, edge, planned, holds
+        findings.add(Finding.of(FindingKind.EDGE_LENGTH, Level.UPPER.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, edge, planned, holds
                 ? Sentence.of("The upper edge measures {} once round; planned there are {}.", Length.mm(edge), Length.mm(planned))
                 : Sentence.of("The upper edge measures {} once round, {} less than the {} planned there: it will cut in. Raise the edge, or give the upper level more ease.",
                         Length.mm(edge), Length.mm(planned - edge), Length.mm(planned))));
@@ -166,10 +167,10 @@ public final class Advice {
         }
         Optional<Stretch> test = garment.fit().stretch();
         if (test.isEmpty() || test.get().offGirths().value() == 0) {
-            findings.add(Finding.mm("stretch", "stretch", Finding.Status.NOTE, 0, 0, Sentence.of(
+            findings.add(Finding.of(FindingKind.STRETCH, "stretch", Finding.Status.NOTE, 0, 0, Sentence.of(
                     "The cloth has no stretch test yet, so nothing is taken off the girths. Pull a sample across and along and note what it measures.")));
         } else if (test.get().growth() > Stretch.GROWTH_NOTED) {
-            findings.add(Finding.mm("stretch", "stretch", Finding.Status.NOTE, test.get().returned().millimetres(), test.get().relaxed().millimetres() * (1 + Stretch.GROWTH_NOTED), Sentence.of(
+            findings.add(Finding.of(FindingKind.STRETCH, "stretch", Finding.Status.NOTE, test.get().returned().millimetres(), test.get().relaxed().millimetres() * (1 + Stretch.GROWTH_NOTED), Sentence.of(
                     "A minute after the pull the sample still measures {} of {}: this cloth will bag. Only what comes back is counted.", test.get().returned(), test.get().relaxed())));
         }
     }
@@ -182,7 +183,7 @@ public final class Advice {
             return;
         }
         LevelPlan waist = girths.at(Level.WAIST);
-        findings.add(Finding.mm("waist-reduction", "waist", Finding.Status.NOTE, waist.body().value() - waist.worn().value(), waist.body().value() * limit,
+        findings.add(Finding.of(FindingKind.WAIST_REDUCTION, "waist", Finding.Status.NOTE, waist.body().value() - waist.worn().value(), waist.body().value() * limit,
                 Sentence.of(String.format(Locale.ROOT, "The waist is drawn in by {}, %.0f %% of the natural waist; past %.0f %% ask before going on. ", share * 100, limit * 100)
                         + "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. No figure makes a reduction safe. Read out: “"
                         + LacingRule.QUESTION + "”",

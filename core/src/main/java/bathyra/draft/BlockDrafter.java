@@ -4,6 +4,7 @@ import bathyra.block.BlockDrawing;
 import bathyra.block.BlockTruing;
 import bathyra.block.DraftingMethod;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.length.Sentence;
@@ -45,11 +46,11 @@ public final class BlockDrafter {
         DraftingMethod method = DraftingMethod.of(garment);
         List<MeasurementKey> missing = missing(method, set, garment);
         if (!missing.isEmpty()) {
-            return new Drafted(Optional.empty(), missing, missing.stream().map(key -> Finding.mm("measurement", key.key(), Finding.Status.FAULT, 0, 0,
+            return new Drafted(Optional.empty(), missing, missing.stream().map(key -> Finding.of(FindingKind.MEASUREMENT, key.key(), Finding.Status.FAULT, 0, 0,
                     Sentence.of("{} is absent and the {} needs it. Take it: {}", key.label(), method.method().label().toLowerCase(Locale.ROOT), key.hint()))).toList());
         }
         List<Finding> contradictions = Plausibility.of(set).stream().filter(r -> r.weight() == Remark.Weight.STOPS)
-                .map(r -> Finding.mm("measurement", r.keys().get(0).key(), Finding.Status.FAULT, 0, 0, r.sentence())).toList();
+                .map(r -> Finding.of(FindingKind.MEASUREMENT, r.keys().get(0).key(), Finding.Status.FAULT, 0, 0, r.sentence())).toList();
         if (!contradictions.isEmpty()) {
             return new Drafted(Optional.empty(), List.of(), contradictions);
         }

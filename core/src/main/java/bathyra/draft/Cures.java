@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -14,6 +15,7 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -29,7 +31,6 @@ public final class Cures {
     private static final double SEAM = 20;
     private static final double WEIGHTS = 12;
     private static final double PLACING = 8;
-    private static final List<String> KNOWN = List.of("intake-cap", "intake", "panel-width", "intake-swing", "edge-lean", "spring", "fair-edge", "waist-reduction", "lacing-gap");
 
     private final Commission commission;
     private final Garment garment;
@@ -46,7 +47,7 @@ public final class Cures {
 
     /** Whether cures are known for a finding at all. */
     public static boolean mayHelp(Finding finding) {
-        return KNOWN.contains(finding.id()) && finding.status() != Finding.Status.OK && !(finding.id().equals("waist-reduction") && finding.status() == Finding.Status.NOTE);
+        return finding.kind().isCurable() && finding.status() != Finding.Status.OK && !(finding.kind() == FindingKind.WAIST_REDUCTION && finding.status() == Finding.Status.NOTE);
     }
 
     /**
@@ -64,11 +65,11 @@ public final class Cures {
     }
 
     private void tryAll() {
-        if (finding.id().equals("waist-reduction")) {
+        if (finding.kind() == FindingKind.WAIST_REDUCTION) {
             lessReduction(finding.value() - finding.limit());
             return;
         }
-        if (finding.id().equals("lacing-gap")) {
+        if (finding.kind() == FindingKind.LACING_GAP) {
             smallerGap();
             return;
         }
@@ -79,14 +80,14 @@ public final class Cures {
             addSeam();
             removeSeam();
         }
-        if (finding.id().equals("intake-cap")) {
+        if (finding.kind() == FindingKind.INTAKE_CAP) {
             higherCap();
             lessReduction(2 * (finding.value() - finding.limit()));
         }
-        if (finding.id().equals("intake")) {
+        if (finding.kind() == FindingKind.INTAKE) {
             lessAt(finding.value());
         }
-        if (List.of("intake-swing", "fair-edge", "edge-lean").contains(finding.id())) {
+        if (EnumSet.of(FindingKind.INTAKE_SWING, FindingKind.FAIR_EDGE, FindingKind.EDGE_LEAN).contains(finding.kind())) {
             between();
         }
     }
@@ -101,7 +102,7 @@ public final class Cures {
             return;
         }
         // Why there was no draft is gone when there is one.
-        boolean gone = now.isEmpty() || draft.with(Finding.Status.NOTE).stream().noneMatch(f -> f.id().equals(finding.id()) && f.subject().equals(finding.subject()));
+        boolean gone = now.isEmpty() || draft.with(Finding.Status.NOTE).stream().noneMatch(f -> f.kind() == finding.kind() && f.subject().equals(finding.subject()));
         boolean quieter = now.map(d -> draft.with(Finding.Status.NOTE).size() <= d.with(Finding.Status.NOTE).size()).orElse(true);
         if (gone && quieter) {
             found.add(new Cure(deed, effect(draft), changed, cost));
@@ -115,7 +116,7 @@ public final class Cures {
                     ? Math.max(draft.intakes().sideFront().get(Level.WAIST).value(), draft.intakes().sideBack().get(Level.WAIST).value()) : draft.intakes().at(Level.WAIST, seam.get()).value();
             return Sentence.of(seam.get().label() + (seam.get().part() == SeamPlace.Part.SIDE ? " then takes {} of either block at the waist." : " then takes {} at the waist."), Length.mm(takes));
         }
-        double narrowest = draft.findings().stream().filter(f -> f.id().equals("panel-width")).mapToDouble(Finding::value).min().orElse(0);
+        double narrowest = draft.findings().stream().filter(f -> f.kind() == FindingKind.PANEL_WIDTH).mapToDouble(Finding::value).min().orElse(0);
         return Sentence.of("It drafts then; the narrowest panel measures {}.", Length.mm(narrowest));
     }
 
@@ -185,7 +186,7 @@ public final class Cures {
     }
 
     private void removeSeam() {
-        if (!finding.id().equals("panel-width")) {
+        if (finding.kind() != FindingKind.PANEL_WIDTH) {
             return;
         }
         for (SeamPlace seam : garment.seams()) {
@@ -227,7 +228,7 @@ public final class Cures {
         now.ifPresent(draft -> {
             List<Level> levels = draft.girths().levels().stream().map(l -> l.level()).toList();
             for (SeamPlace seam : draft.intakes().seams()) {
-                boolean meant = seam.id().equals(finding.subject()) || finding.id().equals("fair-edge") && bounds(draft, seam);
+                boolean meant = seam.id().equals(finding.subject()) || finding.kind() == FindingKind.FAIR_EDGE && bounds(draft, seam);
                 for (int i = 1; meant && i + 1 < levels.size(); i++) {
                     if (levels.get(i) == Level.WAIST) {
                         continue;

@@ -5,6 +5,7 @@ import bathyra.block.DraftingMethod;
 import bathyra.cutting.Cutting;
 import bathyra.cutting.Finishing;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Commission;
 import bathyra.garment.Cover;
@@ -74,7 +75,7 @@ public final class Drafter {
         Draft l = (Draft) left;
         Draft r = (Draft) right;
         List<Finding> findings = new ArrayList<>(l.findings());
-        findings.add(Finding.mm("uneven-halves", "halves", Finding.Status.NOTE, 0, 0, Sentence.of(
+        findings.add(Finding.of(FindingKind.UNEVEN_HALVES, "halves", Finding.Status.NOTE, 0, 0, Sentence.of(
                 "The two halves are drafted apart: every piece is cut once from either pattern, for the right half with the paper turned over. Where centre front or centre back is not open, lay the two pieces together there.")));
         r.with(Finding.Status.NOTE).forEach(f -> findings.add(inHalf(f, "Right half. ")));
         return new Draft(commission.restricted() ? commission.withGarment(l.commission().garment()) : commission, l.block(), l.girths(), l.intakes(), l.panels(), l.cutting(), l.pattern(), findings, Optional.of(r));
@@ -89,7 +90,7 @@ public final class Drafter {
     }
 
     private static Finding inHalf(Finding finding, String half) {
-        return new Finding(finding.id(), finding.subject(), finding.status(), finding.value(), finding.limit(), finding.unit(),
+        return new Finding(finding.kind(), finding.subject(), finding.status(), finding.value(), finding.limit(),
                 new Sentence(half + finding.sentence().pattern(), finding.sentence().parts()), Optional.empty());
     }
 
@@ -166,7 +167,7 @@ public final class Drafter {
     private static Optional<Refusal> look(MeasurementSet tape, Garment garment) {
         List<Finding> input = new ArrayList<>();
         for (MeasurementKey key : missing(tape, garment)) {
-            input.add(Finding.mm("measurement", key.key(), Finding.Status.FAULT, 0, 0, Sentence.of(
+            input.add(Finding.of(FindingKind.MEASUREMENT, key.key(), Finding.Status.FAULT, 0, 0, Sentence.of(
                     "{} is absent and this garment needs it. Take it: {}", key.label(), key.hint())));
         }
         if (!input.isEmpty()) {
@@ -176,7 +177,7 @@ public final class Drafter {
         for (Remark remark : Plausibility.of(tape)) {
             if (remark.weight() == Remark.Weight.STOPS) {
                 boolean single = remark.keys().size() == 1;
-                (single ? input : contradictions).add(Finding.mm("measurement", remark.keys().get(0).key(), Finding.Status.FAULT, 0, 0, remark.sentence()));
+                (single ? input : contradictions).add(Finding.of(FindingKind.MEASUREMENT, remark.keys().get(0).key(), Finding.Status.FAULT, 0, 0, remark.sentence()));
             }
         }
         if (!input.isEmpty()) {
@@ -188,13 +189,13 @@ public final class Drafter {
     private static void requireRoomForBust(Block block, GirthPlan girths) throws NotDraftable {
         double apexToSide = girths.at(Level.BUST).frontHalf().value() - block.frontAxis().value();
         if (apexToSide < SIDE_PANEL_LEAST) {
-            throw new NotDraftable(Finding.mm("panel-width", MeasurementKey.APEX_SPAN.key(), Finding.Status.FAULT, apexToSide, SIDE_PANEL_LEAST, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.PANEL_WIDTH, MeasurementKey.APEX_SPAN.key(), Finding.Status.FAULT, apexToSide, SIDE_PANEL_LEAST, Sentence.of(
                     "From the apex to the side {} are left; the side panel needs {}. Take {} and {} again.",
                     Length.mm(apexToSide), Length.mm(SIDE_PANEL_LEAST), MeasurementKey.APEX_SPAN, MeasurementKey.BUST)));
         }
         double turn = block.sideDart().value() / apexToSide;
         if (turn > STEEPEST_TURN) {
-            throw new NotDraftable(Finding.mm("side-dart", MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, block.sideDart().value(),
+            throw new NotDraftable(Finding.of(FindingKind.SIDE_DART, MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, block.sideDart().value(),
                     STEEPEST_TURN * apexToSide, Sentence.of(
                     "The side bust dart of {} is too wide for the {} between apex and side. Take {}, {} and {} again.",
                     block.sideDart().length(), Length.mm(apexToSide), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.APEX_SPAN)));
@@ -206,14 +207,14 @@ public final class Drafter {
         LevelPlan waist = girths.at(Level.WAIST);
         double share = girths.waistReductionShare();
         if (waist.worn().value() < WAIST_LEAST || share > REDUCTION_MOST) {
-            throw new NotDraftable(Finding.mm("waist-reduction", MeasurementKey.WAIST.key(), Finding.Status.FAULT, waist.body().value() - waist.worn().value(),
+            throw new NotDraftable(Finding.of(FindingKind.WAIST_REDUCTION, MeasurementKey.WAIST.key(), Finding.Status.FAULT, waist.body().value() - waist.worn().value(),
                     Math.min(waist.body().value() * REDUCTION_MOST, waist.body().value() - WAIST_LEAST), Sentence.of(
                     "The waist would be worn at {}, " + Math.round(share * 100) + " % less than it is. No waist is drafted under {} or drawn in by more than "
                             + Math.round(REDUCTION_MOST * 100) + " %. Give the waist more ease, or take {} again.", waist.worn().length(), Length.mm(WAIST_LEAST), MeasurementKey.WAIST)));
         }
         for (LevelPlan plan : girths.levels()) {
             if (plan.backHalf().value() < BACK_LEAST) {
-                throw new NotDraftable(Finding.mm("lacing-gap", plan.level().id(), Finding.Status.FAULT, plan.backHalf().value(), BACK_LEAST, Sentence.of(
+                throw new NotDraftable(Finding.of(FindingKind.LACING_GAP, plan.level().id(), Finding.Status.FAULT, plan.backHalf().value(), BACK_LEAST, Sentence.of(
                         "At the " + plan.level().label().toLowerCase(Locale.ROOT) + " the gap of {} and the front leave {} for half the back; it needs {}. Make the lacing gap smaller, or give the back more of the girth.",
                         plan.gap().length(), plan.backHalf().length(), Length.mm(BACK_LEAST))));
             }

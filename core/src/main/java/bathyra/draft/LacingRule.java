@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
@@ -56,7 +57,7 @@ public final class LacingRule {
     /** What is said of it. */
     static Finding finding(Commission commission, GirthPlan girths) {
         LevelPlan waist = girths.at(Level.WAIST);
-        return Finding.mm("no-lacing", "waist", Finding.Status.NOTE, waist.worn().value() - waist.body().value(), 0, Sentence.of(commission.garment().fastening().closure().isLaced()
+        return Finding.of(FindingKind.NO_LACING, "waist", Finding.Status.NOTE, waist.worn().value() - waist.body().value(), 0, Sentence.of(commission.garment().fastening().closure().isLaced()
                 ? "Not to be laced: rib and waist are drafted as large as the body, and the garment closes edge to edge. Better close it with a zip, or make it of stretch cloth with bones for shape only."
                 : "Not to be laced: rib and waist are drafted as large as the body; bones are for shape only."));
     }

@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Point;
 import bathyra.intake.SeamAxes;
 import bathyra.length.Sentence;
@@ -51,7 +52,7 @@ final class Leanings {
         if (at == null) {
             return Optional.empty();
         }
-        return Optional.of(Finding.degrees("edge-lean", axis.seam().id(), Finding.Status.NOTE, most, MOST, Sentence.of(
+        return Optional.of(Finding.of(FindingKind.EDGE_LEAN, axis.seam().id(), Finding.Status.NOTE, most, MOST, Sentence.of(
                 String.format(Locale.ROOT, "%s: its edge leans %.0f° from the seam's axis; past %.0f° the cloth lies askew there. Let the seams beside it take more.", seam.name(), most, MOST)))
                 .at(piece, at));
     }

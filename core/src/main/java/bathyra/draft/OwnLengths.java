@@ -4,6 +4,7 @@ import bathyra.block.Block;
 import bathyra.cutting.Apex;
 import bathyra.cutting.Cutting;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -36,7 +37,7 @@ final class OwnLengths {
         OwnLengths lengths = new OwnLengths(garment);
         garment.lengths().forEach((option, own) -> {
             if (!option.shapes(garment)) {
-                lengths.findings.add(Finding.mm("no-effect", option.id(), Finding.Status.NOTE, own.millimetres(), 0,
+                lengths.findings.add(Finding.of(FindingKind.NO_EFFECT, option.id(), Finding.Status.NOTE, own.millimetres(), 0,
                         Sentence.of("“{}” is set to {} and has no effect on this garment. It is kept for when the choices change.", option.label(), own)));
             }
         });
@@ -81,7 +82,7 @@ final class OwnLengths {
             return;
         }
         Finding.Status status = garment.lengths().containsKey(option) ? Finding.Status.NOTE : Finding.Status.OK;
-        findings.add(Finding.mm("held-length", option.id(), status, drawn, asked.millimetres(),
+        findings.add(Finding.of(FindingKind.HELD_LENGTH, option.id(), status, drawn, asked.millimetres(),
                 Sentence.of("“{}”: {} asked, {} drawn, because " + why + ".", option.label(), asked, Length.mm(drawn))));
     }
 }

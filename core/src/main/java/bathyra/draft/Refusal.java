@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.length.Sentence;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +21,7 @@ public record Refusal(Cause cause, List<Finding> reasons, Optional<Throwable> th
 
     /** The program failed. */
     static Refusal program(Throwable thrown) {
-        return new Refusal(Cause.PROGRAM, List.of(Finding.mm("program", "commission", Finding.Status.FAULT, 0, 0, Sentence.of(
+        return new Refusal(Cause.PROGRAM, List.of(Finding.of(FindingKind.PROGRAM, "commission", Finding.Status.FAULT, 0, 0, Sentence.of(
                 "The program could not draft this. Nothing is lost: the commission is kept as it stands. Take back the last change, or keep the commission as a document to send to whoever mends the program."))), Optional.of(thrown));
     }
 

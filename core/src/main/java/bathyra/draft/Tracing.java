@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.TracedBlock;
 import bathyra.garment.TracedBlock.TracedHalf;
@@ -92,7 +93,7 @@ public final class Tracing {
     }
 
     private static Finding fault(String subject, double value, Sentence sentence) {
-        return Finding.mm("base-block", subject, Finding.Status.FAULT, value, OPEN, sentence);
+        return Finding.of(FindingKind.BASE_BLOCK, subject, Finding.Status.FAULT, value, OPEN, sentence);
     }
 
     /** The half in its own frame: its centre to the left at nothing, the neck end of the shoulder at nothing. */

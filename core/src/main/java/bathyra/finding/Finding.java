@@ -7,16 +7,14 @@ import java.util.Optional;
 /**
  * What a check found: what, where, how much, and what to do.
  *
- * @param id the check, for example {@code seam-length}
+ * @param kind what was looked at
  * @param subject the seam, piece, level or measurement it is about, by its id in files
- * @param value what was measured on the finished geometry, in {@code unit}
- * @param limit what is allowed, in {@code unit}
- * @param unit {@code mm}, {@code deg} or {@code count}
+ * @param value what was measured on the finished geometry, in the kind's unit
+ * @param limit what is allowed, in the kind's unit
  * @param sentence the finding in words
  * @param place where to look, if it has a place
  */
-public record Finding(String id, String subject, Status status, double value, double limit, String unit, Sentence sentence,
-        Optional<Place> place) {
+public record Finding(FindingKind kind, String subject, Status status, double value, double limit, Sentence sentence, Optional<Place> place) {
     /** A place on a piece. */
     public record Place(String piece, Point at) {}
 
@@ -37,15 +35,17 @@ public record Finding(String id, String subject, Status status, double value, do
         }
     }
 
-    public static Finding mm(String id, String subject, Status status, double value, double limit, Sentence sentence) {
-        return new Finding(id, subject, status, value, limit, "mm", sentence, Optional.empty());
-    }
-
-    public static Finding degrees(String id, String subject, Status status, double value, double limit, Sentence sentence) {
-        return new Finding(id, subject, status, value, limit, "deg", sentence, Optional.empty());
+    /** A finding without a place. */
+    public static Finding of(FindingKind kind, String subject, Status status, double value, double limit, Sentence sentence) {
+        return new Finding(kind, subject, status, value, limit, sentence, Optional.empty());
     }
 
     public Finding at(String piece, Point point) {
-        return new Finding(id, subject, status, value, limit, unit, sentence, Optional.of(new Place(piece, point)));
+        return new Finding(kind, subject, status, value, limit, sentence, Optional.of(new Place(piece, point)));
+    }
+
+    /** The kind's name in files. */
+    public String id() {
+        return kind.id();
     }
 }

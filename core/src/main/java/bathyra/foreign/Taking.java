@@ -1,6 +1,7 @@
 package bathyra.foreign;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.foreign.ForeignLine.Role;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
@@ -39,7 +40,6 @@ public final class Taking {
     private static final int CORNERS_MOST = 150;
     private static final int PIECES_MOST = 300;
     private static final Set<Role> OUTLINES = EnumSet.of(Role.UNKNOWN, Role.CUT, Role.SEW);
-    private static final String ID = "outline";
 
     private final List<Finding> notes = new ArrayList<>();
     private final List<Finding> faults = new ArrayList<>();
@@ -158,7 +158,7 @@ public final class Taking {
             } else if (bounds.longest() < OPEN_LEAST) {
                 brief++;
             } else {
-                faults.add(Finding.mm(ID, chain.name(), Finding.Status.FAULT, chain.gap(), Chains.JOINED, Sentence.of("{} is open: between its ends, {} and {}, there are {}. Join them; ends up to {} apart are joined for you.",
+                faults.add(Finding.of(FindingKind.OUTLINE, chain.name(), Finding.Status.FAULT, chain.gap(), Chains.JOINED, Sentence.of("{} is open: between its ends, {} and {}, there are {}. Join them; ends up to {} apart are joined for you.",
                         chain.name(), place(chain.path().start()), place(chain.path().end()), Length.mm(chain.gap()), Length.mm(Chains.JOINED))));
             }
         }
@@ -238,7 +238,7 @@ public final class Taking {
     private void size(List<Piece> pieces) {
         double longest = pieces.stream().mapToDouble(p -> Bounds.of(p.flattened(1)).longest()).max().orElse(SIZE_LEAST);
         if (longest < SIZE_LEAST || longest > SIZE_MOST) {
-            faults.add(Finding.mm(ID, "unit", Finding.Status.FAULT, longest, longest < SIZE_LEAST ? SIZE_LEAST : SIZE_MOST, Sentence.of(
+            faults.add(Finding.of(FindingKind.OUTLINE, "unit", Finding.Status.FAULT, longest, longest < SIZE_LEAST ? SIZE_LEAST : SIZE_MOST, Sentence.of(
                     "In " + unit.id() + " the largest piece would be {} long. Say another unit: pieces from {} to {} are taken.", Length.mm(longest), Length.mm(SIZE_LEAST), Length.mm(SIZE_MOST))));
         }
     }
@@ -252,10 +252,10 @@ public final class Taking {
     }
 
     private static Finding note(String words) {
-        return Finding.mm(ID, "drawing", Finding.Status.NOTE, 0, 0, Sentence.of("{}", words));
+        return Finding.of(FindingKind.OUTLINE, "drawing", Finding.Status.NOTE, 0, 0, Sentence.of("{}", words));
     }
 
     private static Finding fault(String subject, String words) {
-        return Finding.mm(ID, subject, Finding.Status.FAULT, 0, 0, Sentence.of("{}", words));
+        return Finding.of(FindingKind.OUTLINE, subject, Finding.Status.FAULT, 0, 0, Sentence.of("{}", words));
     }
 }

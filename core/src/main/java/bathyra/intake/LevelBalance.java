@@ -1,6 +1,7 @@
 package bathyra.intake;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -180,15 +181,15 @@ final class LevelBalance {
         double rest = wanted.surplus().value() - locked;
         String where = (wanted.side() == 0 ? "back" : "front") + " at the " + low();
         if (free == 0) {
-            return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, Math.abs(rest), 0, Sentence.of(
+            return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, Math.abs(rest), 0, Sentence.of(
                     "Every seam of the " + where + " is locked and together they are {} off what is to be taken, {}. Unlock one of them.", Length.mm(Math.abs(rest)), wanted.surplus().length())));
         }
         if (rest < back) {
-            return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, back - rest, 0, Sentence.of(
+            return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, back - rest, 0, Sentence.of(
                     "The locked seams of the " + where + " take {}, and {} is to be taken; the others can give back {} at the most. Lock less, or unlock one.",
                     Length.mm(locked), wanted.surplus().length(), Length.mm(-back))));
         }
-        return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, rest - can, 0, Sentence.of(
+        return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, rest - can, 0, Sentence.of(
                 "The free seams of the " + where + " can take {} of the {}. Raise a cap, add a seam or take {} less there.", Length.mm(can), Length.mm(rest), Length.mm(rest - can))));
     }
 
@@ -198,7 +199,7 @@ final class LevelBalance {
         double nearest = side > f[1] + b[1] ? f[1] + b[1] : f[0] + b[0];
         Length off = Length.mm(Math.abs(side - nearest));
         boolean all = garment.seams().stream().allMatch(s -> lock(s).isPresent());
-        return new NotDraftable(Finding.mm("intake", level.id(), Finding.Status.FAULT, off.millimetres(), 0, all
+        return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, off.millimetres(), 0, all
                 ? Sentence.of("Every seam at the " + low() + " is locked and together they are {} off what is to be taken. Unlock one of them.", off)
                 : Sentence.of("Side at the " + low() + " is locked at {}; what the other seams can take leaves it {}, {} off. Lock it at that, or unlock another seam.",
                         Length.mm(side), Length.mm(nearest), off)));

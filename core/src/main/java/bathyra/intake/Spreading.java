@@ -2,6 +2,7 @@ package bathyra.intake;
 
 import bathyra.block.Block;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.girth.GirthPlan;
@@ -74,12 +75,12 @@ public final class Spreading {
             Cell cell = lock.getKey();
             String where = cell.seam().label() + " at the " + low(cell.level());
             if (Math.abs(lock.getValue().millimetres()) > LevelBalance.INTAKE_MOST) {
-                throw new NotDraftable(Finding.mm("intake", cell.level().id(), Finding.Status.FAULT, lock.getValue().millimetres(), LevelBalance.INTAKE_MOST, Sentence.of(
+                throw new NotDraftable(Finding.of(FindingKind.INTAKE, cell.level().id(), Finding.Status.FAULT, lock.getValue().millimetres(), LevelBalance.INTAKE_MOST, Sentence.of(
                         where + " is set to {}; a seam takes {} at the most. Set it lower or go back to the rule.", lock.getValue(), Length.mm(LevelBalance.INTAKE_MOST))));
             }
             Length cap = garment.sharing().caps().get(cell);
             if (cap != null && lock.getValue().millimetres() > cap.millimetres() * (cell.seam().equals(SeamPlace.SIDE) ? 2 : 1)) {
-                throw new NotDraftable(Finding.mm("intake", cell.level().id(), Finding.Status.FAULT, lock.getValue().millimetres(), cap.millimetres(), Sentence.of(
+                throw new NotDraftable(Finding.of(FindingKind.INTAKE, cell.level().id(), Finding.Status.FAULT, lock.getValue().millimetres(), cap.millimetres(), Sentence.of(
                         where + " is locked at {} and capped at {}. Raise its cap, or lock it lower.", lock.getValue(), cap)));
             }
         }

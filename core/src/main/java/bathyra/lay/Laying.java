@@ -1,6 +1,7 @@
 package bathyra.lay;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Cloth;
 import bathyra.garment.LayerKind;
 import bathyra.geometry.Point;
@@ -44,7 +45,7 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
             Piece upright = piece.upright();
             boolean right = piece.id().endsWith(RIGHT);
             if (folded && !piece.onFold() && piece.count() % 2 == 1) {
-                hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, piece.count(), 0, Sentence.of("{} is cut {}, and on a folded cloth it comes out twice. Lay this cloth open.",
+                hindrances.add(Finding.of(FindingKind.LAY, piece.id(), Finding.Status.FAULT, piece.count(), 0, Sentence.of("{} is cut {}, and on a folded cloth it comes out twice. Lay this cloth open.",
                         piece.name(), piece.count() == 1 ? "once" : piece.count() + " times")));
             }
             int copies = folded && !piece.onFold() ? (piece.count() + 1) / 2 : piece.count();
@@ -54,7 +55,7 @@ public record Laying(LayerKind layer, List<LayPiece> pieces, double width, doubl
                 LayPiece laid = LayPiece.of(piece.id(), copy, piece.order() + " " + piece.name() + (right ? ", right" : ""), grown, folded && piece.onFold(), !cloth.oneWay());
                 pieces.add(laid);
                 if (copy == 0 && laid.width() > width) {
-                    hindrances.add(Finding.mm("lay", piece.id(), Finding.Status.FAULT, laid.width(), width, Sentence.of(folded
+                    hindrances.add(Finding.of(FindingKind.LAY, piece.id(), Finding.Status.FAULT, laid.width(), width, Sentence.of(folded
                             ? "{} is {} wide, and the folded cloth leaves {}. Lay it open, or take a wider cloth." : "{} is {} wide, and the cloth leaves {} between its selvedges. Take a wider cloth, or cut the piece in two.",
                             piece.name(), Length.mm(laid.width()), Length.mm(width))));
                 }

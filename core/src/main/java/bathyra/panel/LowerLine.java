@@ -2,6 +2,7 @@ package bathyra.panel;
 
 import bathyra.block.Block;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -38,7 +39,7 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
         double drop = garment.length(LengthOption.WAIST_DROP).value();
         double least = option.least().millimetres();
         if (drop > 0 && length - drop < least) {
-            throw new NotDraftable(Finding.mm("lower-edge", option.id(), Finding.Status.FAULT, length, drop + least, Sentence.of(
+            throw new NotDraftable(Finding.of(FindingKind.LOWER_EDGE, option.id(), Finding.Status.FAULT, length, drop + least, Sentence.of(
                     "“{}” is {}, and the waist is dropped by {}: the edge must lie {} below it. Set {} or more, or drop the waist less.",
                     option.label(), Length.mm(length), Length.mm(drop), Length.mm(least), Length.mm(drop + least))));
         }

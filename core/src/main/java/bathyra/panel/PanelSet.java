@@ -2,6 +2,7 @@ package bathyra.panel;
 
 import bathyra.block.Block;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -90,7 +91,7 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                 }
             }
             if (residual > Tolerance.SEAM) {
-                throw new NotDraftable(Finding.mm("seam-length", "frontLength", Finding.Status.FAULT, residual, Tolerance.SEAM, Sentence.of(
+                throw new NotDraftable(Finding.of(FindingKind.SEAM_LENGTH, "frontLength", Finding.Status.FAULT, residual, Tolerance.SEAM, Sentence.of(
                         "Two edges of a seam stay {} apart however they are walked. Look at {}, {} and {}, or lower the intakes.",
                         Length.mm(residual), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_APEX)));
             }
@@ -151,7 +152,7 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                 double fall = depth(i, level) - from.y();
                 double w = widths.width(i, level);
                 if (Math.abs(fall) > 0.9 * w) {
-                    throw new NotDraftable(Finding.mm("panel-width", "backLength", Finding.Status.FAULT, w, Math.abs(fall), Sentence.of(
+                    throw new NotDraftable(Finding.of(FindingKind.PANEL_WIDTH, "backLength", Finding.Status.FAULT, w, Math.abs(fall), Sentence.of(
                             names.get(i) + " is {} wide at the " + level.label().toLowerCase(Locale.ROOT)
                                     + " while its level line falls {}. Take {} and {} again.", Length.mm(w), Length.mm(Math.abs(fall)), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
                 }

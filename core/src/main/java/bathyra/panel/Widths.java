@@ -1,6 +1,7 @@
 package bathyra.panel;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
@@ -80,7 +81,7 @@ final class Widths {
         for (int i = 0; i < axes.size(); i++) {
             double width = width(i, level);
             if (width < Tolerance.PANEL_WIDTH) {
-                throw new NotDraftable(Finding.mm("panel-width", key(i, level).key(), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, narrow(i, level, width, names.get(i))));
+                throw new NotDraftable(Finding.of(FindingKind.PANEL_WIDTH, key(i, level).key(), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, narrow(i, level, width, names.get(i))));
             }
         }
     }

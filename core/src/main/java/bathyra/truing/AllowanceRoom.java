@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -76,11 +77,11 @@ final class AllowanceRoom implements Check {
             run += edge.path().length();
         }
         return tight.stream().max(Comparator.comparingDouble(Tight::over)).map(worst -> fault(piece, worst))
-                .orElseGet(() -> Finding.mm("allowance", piece.id(), Finding.Status.OK, 0, 0, Sentence.of("{}: every allowance has room.", piece.name())));
+                .orElseGet(() -> Finding.of(FindingKind.ALLOWANCE, piece.id(), Finding.Status.OK, 0, 0, Sentence.of("{}: every allowance has room.", piece.name())));
     }
 
     private static Finding fault(Piece piece, Tight worst) {
-        return Finding.mm("allowance", piece.id(), Finding.Status.FAULT, worst.over(), 0, Sentence.of(
+        return Finding.of(FindingKind.ALLOWANCE, piece.id(), Finding.Status.FAULT, worst.over(), 0, Sentence.of(
                 "{}, {}: its allowance runs into another of the same piece by {}. There is room for {} on either side; narrow it, or leave it 0 and bind or face the edge.",
                 piece.name(), worst.edge(), Length.mm(worst.over()), Length.mm(Math.floor(worst.room() / 2)))).at(piece.id(), worst.at());
     }

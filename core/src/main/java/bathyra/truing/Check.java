@@ -5,7 +5,7 @@ import bathyra.piece.Pattern;
 import java.util.List;
 
 /** One check of C11, computed from the finished pattern and from nothing else. */
-public sealed interface Check permits AllowanceRoom, NotchPartners, Partners, UpsideDown, SeamLengths, WidthsBetween, Girths, SideSeam, JoinedEdges, SquareCentres, StraightFolds, Curvature, PanelWidths, Crossings, SeatedLength, FairEdges, ClosedOutlines, CupArcs {
+public interface Check {
     /** What the check finds, one finding for each thing it looks at. */
     List<Finding> look(Pattern pattern);
 }

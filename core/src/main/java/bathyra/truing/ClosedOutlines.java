@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -22,7 +23,7 @@ final class ClosedOutlines implements Check {
             worst = Math.max(worst, piece.outline().get(i).path().end().distance(piece.outline().get((i + 1) % n).path().start()));
         }
         boolean holds = worst <= Tolerance.CHORD;
-        return Finding.mm("closed-outline", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.CHORD, holds
+        return Finding.of(FindingKind.CLOSED_OUTLINE, piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.CHORD, holds
                 ? Sentence.of("{}: the outline is closed.", piece.name()) : Sentence.of("{}: the outline has a gap of {}. Join its edges.", piece.name(), Length.mm(worst)));
     }
 }

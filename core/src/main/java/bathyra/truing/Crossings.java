@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Tolerance;
@@ -22,7 +23,7 @@ final class Crossings implements Check {
         Optional<Point> cut = piece.cutLine().size() < 4 ? Optional.empty() : Shape.crossing(piece.cutLine());
         int count = (sew.isPresent() ? 1 : 0) + (cut.isPresent() ? 1 : 0);
         String line = sew.isPresent() ? "sewing line" : "cutting line";
-        Finding finding = new Finding("crossing", piece.id(), count == 0 ? Finding.Status.OK : Finding.Status.FAULT, count, 0, "count",
+        Finding finding = new Finding(FindingKind.CROSSING, piece.id(), count == 0 ? Finding.Status.OK : Finding.Status.FAULT, count, 0,
                 Sentence.of(count == 0 ? "{}: no edge meets itself or a neighbour."
                         : "{}: the " + line + " crosses itself. Take less out beside it, or narrow the allowance.", piece.name()), Optional.empty());
         Optional<Point> where = sew.isPresent() ? sew : cut;

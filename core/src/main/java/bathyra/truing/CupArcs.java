@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -22,7 +23,7 @@ final class CupArcs implements Check {
         double opening = seams.stream().mapToDouble(s -> pattern.edge(isCup(s.a()) ? s.b() : s.a()).path().length()).sum();
         double off = Math.abs(cups - opening);
         boolean holds = off <= Tolerance.CUP_ARC;
-        return List.of(Finding.mm("cup-arc", "cups", holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.CUP_ARC, holds
+        return List.of(Finding.of(FindingKind.CUP_ARC, "cups", holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.CUP_ARC, holds
                 ? Sentence.of("Cups: their arc is {}, the opening {}; {} allowed.", Length.mm(cups), Length.mm(opening), Length.mm(Tolerance.CUP_ARC))
                 : Sentence.of("Cups: their arc is {} and the opening {}; {} allowed. Cut the cups again along the opening.", Length.mm(cups), Length.mm(opening), Length.mm(Tolerance.CUP_ARC))));
     }

@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -41,7 +42,7 @@ final class Curvature implements Check {
     }
 
     private static Finding finding(Piece piece, Bend bend, Finding.Status status, double limit, Sentence sentence) {
-        return Finding.mm("curvature", piece.id(), status, bend.radius(), limit, sentence).at(piece.id(), bend.at());
+        return Finding.of(FindingKind.CURVATURE, piece.id(), status, bend.radius(), limit, sentence).at(piece.id(), bend.at());
     }
 
     private static Optional<Bend> worst(List<Bend> bends) {

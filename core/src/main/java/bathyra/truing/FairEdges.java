@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Point;
 import bathyra.length.Sentence;
 import bathyra.piece.EdgeRole;
@@ -42,7 +43,7 @@ final class FairEdges implements Check {
             }
         }
         boolean holds = unfair.isEmpty();
-        Finding finding = new Finding("fair-edge", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, most, ABOVE_WAIST, "count",
+        Finding finding = new Finding(FindingKind.FAIR_EDGE, piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, most, ABOVE_WAIST,
                 holds ? Sentence.of("{}: both long edges run fair.", piece.name())
                         : Sentence.of("{}, {}: the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them.", piece.name(), String.join(" and ", unfair)),
                 Optional.empty());

@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -22,7 +23,7 @@ final class Girths implements Check {
         double off = Math.abs(sum - planned);
         boolean holds = off <= Tolerance.GIRTH;
         String name = level.id().substring(0, 1).toUpperCase(Locale.ROOT) + level.id().substring(1).replace('-', ' ');
-        return Finding.mm("girth", level.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.GIRTH, holds
+        return Finding.of(FindingKind.GIRTH, level.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.GIRTH, holds
                 ? Sentence.of("{}: the half measures {}, as planned.", name, Length.mm(sum))
                 : Sentence.of("{}: the half measures {}, planned is {}. The draft is in error at this level.", name, Length.mm(sum), Length.mm(planned)));
     }

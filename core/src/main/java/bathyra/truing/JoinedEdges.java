@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
@@ -47,8 +48,8 @@ final class JoinedEdges implements Check {
         boolean holds = off <= Tolerance.JOIN_DEGREES;
         String where = "{}, " + (top ? "upper" : "lower") + " edge";
         String said = String.format(Locale.ROOT, "%.1f°", sum);
-        String asked = String.format(Locale.ROOT, "%.0f° ± 5°", wanted);
-        findings.add(Finding.degrees("joined-edge", seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
+        String asked = String.format(Locale.ROOT, "%.0f° ± %.0f°", wanted, Tolerance.JOIN_DEGREES);
+        findings.add(Finding.of(FindingKind.JOINED_EDGE, seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
                 Tolerance.JOIN_DEGREES, Sentence.of(holds ? where + ": the joined edge runs straight on, " + said + "; " + asked + "."
                         : off > DOUBLES_BACK ? where + ": the two edges do not come together in one line, they turn back on themselves. Too much is taken out at the seam there, or too little."
                         : where + ": the joined edge turns, " + said + "; " + asked + " allowed. Blend the edge again.", seam.name())).at(a.piece().id(), a.point()));

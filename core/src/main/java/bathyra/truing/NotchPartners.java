@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.SeamJoin;
@@ -17,7 +18,7 @@ final class NotchPartners implements Check {
     private static Finding look(Pattern pattern, SeamJoin seam) {
         long a = count(pattern, seam.a());
         long b = count(pattern, seam.b());
-        Finding finding = new Finding("notch-partner", seam.id(), a == b ? Finding.Status.OK : Finding.Status.NOTE, Math.abs(a - b), 0, "count", a == b
+        Finding finding = new Finding(FindingKind.NOTCH_PARTNER, seam.id(), a == b ? Finding.Status.OK : Finding.Status.NOTE, Math.abs(a - b), 0, a == b
                 ? Sentence.of("{}: every notch meets one.", seam.name())
                 : Sentence.of("{}: {} on {} and {} on {}. The edges are compared from end to end only; add what is missing.", seam.name(),
                         notches(a), pattern.piece(seam.a().piece()).name(), notches(b), pattern.piece(seam.b().piece()).name()), Optional.empty());

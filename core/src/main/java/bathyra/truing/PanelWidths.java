@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
@@ -67,7 +68,7 @@ final class PanelWidths implements Check {
         boolean holds = least >= limit - Tolerance.COINCIDENT;
         String need = limit == Tolerance.BRIDGE ? "{}: the bridge between the cups is only {} wide; {} are needed for its stitching. Bring the cups less close to centre front."
                 : "{}: only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.";
-        return Finding.mm("panel-width", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, limit, holds
+        return Finding.of(FindingKind.PANEL_WIDTH, piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, limit, holds
                 ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
                 : Sentence.of(need, piece.name(), Length.mm(least), Length.mm(limit))).at(piece.id(), at);
     }

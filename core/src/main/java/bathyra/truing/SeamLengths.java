@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -25,7 +26,7 @@ final class SeamLengths implements Check {
         Sentence sentence = holds
                 ? Sentence.of("{}: both edges {}, alike between all marks; {} allowed.", seam.name(), Length.mm(pair.totalA()), Length.mm(Tolerance.SEAM))
                 : Sentence.of("{}: the two edges differ by {} between two marks; {} allowed. Walk the seam again.", seam.name(), said(worst), Length.mm(Tolerance.SEAM));
-        return Finding.mm("seam-length", seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.SEAM, sentence)
+        return Finding.of(FindingKind.SEAM_LENGTH, seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.SEAM, sentence)
                 .at(seam.a().piece(), pattern.edge(seam.a()).path().at(pair.totalA() / 2).point());
     }
 

@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
@@ -26,7 +27,7 @@ final class SeatedLength implements Check {
             double end = Math.max(edge.path().start().y(), edge.path().end().y());
             double below = end - waist.from().y();
             boolean holds = below <= lap;
-            return Finding.mm("seated-length", piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, below, lap, holds
+            return Finding.of(FindingKind.SEATED_LENGTH, piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, below, lap, holds
                     ? Sentence.of("{}: reaches {} below the waist, waist to lap is {}.", piece.name(), Length.mm(below), Length.mm(lap))
                     : Sentence.of("{}, lower edge: it reaches {} below the waist. From waist to lap the tape says {}: sitting down, the edge will dig in by {}. Choose a higher lower edge, or keep it for a part that is played standing.", piece.name(),
                             Length.mm(below), Length.mm(lap), Length.mm(below - lap)))

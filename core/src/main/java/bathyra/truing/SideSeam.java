@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -22,7 +23,7 @@ final class SideSeam implements Check {
         double back = pattern.edge(seam.b()).path().length();
         double apart = Math.abs(front - back);
         boolean holds = apart <= Tolerance.SEAM;
-        return Finding.mm("side-seam", seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, apart, Tolerance.SEAM, holds
+        return Finding.of(FindingKind.SIDE_SEAM, seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, apart, Tolerance.SEAM, holds
                 ? Sentence.of("Side seam: front and back are both {}.", Length.mm(front))
                 : Sentence.of("Side seam: the front is {} and the back {}. Close the side bust dart and true the upper edge.", Length.mm(front), Length.mm(back)));
     }

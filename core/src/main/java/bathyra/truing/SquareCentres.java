@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -38,9 +39,9 @@ final class SquareCentres implements Check {
         String where = "{}, " + (top ? "upper" : "lower") + " corner at the {}";
         String at = edge.name().replace('-', ' ');
         String said = String.format(Locale.ROOT, "%.1f°", degrees);
-        return Finding.degrees("square-centre", piece.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
+        return Finding.of(FindingKind.SQUARE_CENTRE, piece.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
                 Tolerance.SQUARE_DEGREES, Sentence.of(holds ? where + (wanted == 90 ? ": square over {}, " : ": the point that is drawn there, over {}, ") + said + "."
-                        : where + ": " + said + String.format(Locale.ROOT, " over {}; %.0f° ± 2° allowed. Blend the edge again.", wanted), piece.name(), at, Length.mm(Tolerance.SQUARE_OVER)))
+                        : where + ": " + said + String.format(Locale.ROOT, " over {}; %.0f° ± %.0f° allowed. Blend the edge again.", wanted, Tolerance.SQUARE_DEGREES), piece.name(), at, Length.mm(Tolerance.SQUARE_OVER)))
                 .at(piece.id(), corner.point());
     }
 }

@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -36,7 +37,7 @@ final class StraightFolds implements Check {
             }
         }
         boolean holds = worst <= Tolerance.FOLD;
-        return Finding.mm("straight-fold", piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.FOLD, holds
+        return Finding.of(FindingKind.STRAIGHT_FOLD, piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.FOLD, holds
                 ? Sentence.of("{}: the fold is straight.", piece.name())
                 : Sentence.of("{}: the edge on the fold is bowed by {}, and cloth folds straight. Straighten it, or let it be a seam.", piece.name(), Length.mm(worst))).at(piece.id(), at);
     }

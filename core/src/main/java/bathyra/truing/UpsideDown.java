@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.length.Length;
@@ -32,7 +33,7 @@ final class UpsideDown implements Check {
     }
 
     private static Finding finding(Piece piece, Finding.Status status, double differs, Sentence sentence) {
-        return Finding.mm("upside-down", piece.id(), status, differs, ALIKE, sentence);
+        return Finding.of(FindingKind.UPSIDE_DOWN, piece.id(), status, differs, ALIKE, sentence);
     }
 
     /** How far the outline lies from itself when it is turned end for end; turned over as well, unless it is cut on the fold and looks alike on both sides. */

@@ -1,6 +1,7 @@
 package bathyra.truing;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -44,7 +45,7 @@ final class WidthsBetween implements Check {
         }
         String from = above.replace('-', ' ');
         String to = below.replace('-', ' ');
-        return Finding.mm("width-between", above, off == 0 ? Finding.Status.OK : Finding.Status.NOTE, off, 0, off == 0
+        return Finding.of(FindingKind.WIDTH_BETWEEN, above, off == 0 ? Finding.Status.OK : Finding.Status.NOTE, off, 0, off == 0
                 ? Sentence.of("Between {} and {}: the half girth runs from {} to {} without bulging.", from, to, Length.mm(sums[0]), Length.mm(sums[GirthRun.STEPS]))
                 : Sentence.of("Between {} and {}: the half girth reaches {}, {} beyond what the two levels allow. Bring their intakes closer together.", from, to, Length.mm(worst), Length.mm(off)));
     }

@@ -3,6 +3,7 @@ package bathyra.draft;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Garment;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
@@ -52,7 +53,7 @@ class FinishedTest {
 
     @Test
     void anySentence_isNoReason() {
-        Finding empty = Finding.mm("seam-length", "F1", Finding.Status.FAULT, 3, 0.5, Sentence.of("It does not work. Try something else."));
+        Finding empty = Finding.of(FindingKind.SEAM_LENGTH, "F1", Finding.Status.FAULT, 3, 0.5, Sentence.of("It does not work. Try something else."));
         assertThatThrownBy(() -> Finished.isReasonable(new Refusal(Refusal.Cause.PATTERN, List.of(empty)))).isInstanceOf(AssertionError.class);
     }
 

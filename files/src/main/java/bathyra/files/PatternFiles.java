@@ -3,6 +3,7 @@ package bathyra.files;
 import bathyra.draft.Draft;
 import bathyra.files.json.PatternJson;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.layer.Layer;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -40,7 +41,7 @@ public final class PatternFiles {
      * @param across what can be drawn across the roll, mm
      */
     public static List<Finding> tooWide(CuttingPlan plan, double across) {
-        return plan.cuts().stream().filter(cut -> width(cut.piece()) > across).map(cut -> Finding.mm("paper", cut.id(), Finding.Status.FAULT, width(cut.piece()), across, Sentence.of(
+        return plan.cuts().stream().filter(cut -> width(cut.piece()) > across).map(cut -> Finding.of(FindingKind.PAPER, cut.id(), Finding.Status.FAULT, width(cut.piece()), across, Sentence.of(
                 "{} is {} wide with its allowances, and {} can be drawn across this roll. Take a wider roll, or sheets.", cut.piece().name(), Length.mm(width(cut.piece())), Length.mm(across)))).toList();
     }
 

@@ -6,7 +6,6 @@ import static bathyra.app.reckoning.CardRows.fields;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.Marks;
-import bathyra.app.truing.CheckNames;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Workshop;
 import bathyra.bill.Shopping;
@@ -15,6 +14,7 @@ import bathyra.bone.Busk;
 import bathyra.bone.Channel;
 import bathyra.bone.Eyelets;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.BoneKind;
 import bathyra.garment.Boning;
 import bathyra.layer.Strip;
@@ -133,10 +133,10 @@ final class BonesCards {
                 card.add(slip(each));
             }
         }
-        Map<String, Integer> holds = new LinkedHashMap<>();
-        model.bones().with(Finding.Status.OK).forEach(f -> holds.merge(f.id(), 1, Integer::sum));
-        holds.forEach((id, count) -> {
-            Label row = card.words(CheckNames.title(id) + ": " + count + (count == 1 ? " holds." : " hold."));
+        Map<FindingKind, Integer> holds = new LinkedHashMap<>();
+        model.bones().with(Finding.Status.OK).forEach(f -> holds.merge(f.kind(), 1, Integer::sum));
+        holds.forEach((kind, count) -> {
+            Label row = card.words(kind.title() + ": " + count + (count == 1 ? " holds." : " hold."));
             row.setGraphic(Marks.tick());
             row.setGraphicTextGap(8);
         });
@@ -144,7 +144,7 @@ final class BonesCards {
 
     private VBox slip(Finding finding) {
         boolean fault = finding.status() == Finding.Status.FAULT;
-        Label title = new Label(CheckNames.title(finding.id()), fault ? Marks.cross() : Marks.triangle());
+        Label title = new Label(finding.kind().title(), fault ? Marks.cross() : Marks.triangle());
         title.getStyleClass().add("note-title");
         Label words = new Label(finding.sentence().in(workshop.unit()));
         words.getStyleClass().add("words");

@@ -43,7 +43,7 @@ public final class CheckCommand implements Callable<Integer> {
         List<Finding> findings = Truing.lookAtForeign(taken.pattern());
         for (Finding f : findings) {
             spec.commandLine().getOut().println(String.format(Locale.ROOT, "%s %s %s: %.2f (limit %.2f) %s · %s", f.status().id(), f.id(), f.subject(),
-                    f.value(), f.limit(), f.unit(), DraftCommand.plain(f.sentence().in(LengthUnit.MM))));
+                    f.value(), f.limit(), f.kind().unit().id(), DraftCommand.plain(f.sentence().in(LengthUnit.MM))));
         }
         return findings.stream().anyMatch(f -> f.status() == Finding.Status.FAULT) ? Exit.NO_PATTERN : Exit.DONE;
     }

@@ -24,6 +24,7 @@ import bathyra.files.pdf.PdfPattern;
 import bathyra.files.pdf.PrintScale;
 import bathyra.files.svg.SvgPattern;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -162,8 +163,8 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
 
     private static String reason(Finding finding, Commission commission) {
         String said = DraftCommand.plain(finding.sentence().in(commission.units()));
-        return finding.id().equals("measurement") ? finding.subject() + ": " + said + (said.contains(";") ? "" : LENGTH_TAKEN)
-                : String.format(Locale.ROOT, "%s %s (%.1f, limit %.1f %s): %s", finding.id(), finding.subject(), finding.value(), finding.limit(), finding.unit(), said);
+        return finding.kind() == FindingKind.MEASUREMENT ? finding.subject() + ": " + said + (said.contains(";") ? "" : LENGTH_TAKEN)
+                : String.format(Locale.ROOT, "%s %s (%.1f, limit %.1f %s): %s", finding.id(), finding.subject(), finding.value(), finding.limit(), finding.kind().unit().id(), said);
     }
 
     /** One pattern, or one for each half of an uneven body. */

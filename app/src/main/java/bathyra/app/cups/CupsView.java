@@ -18,6 +18,7 @@ import bathyra.cutting.Cutting;
 import bathyra.cutting.FoldedCup;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.Step;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.CupKind;
 import bathyra.garment.LengthOption;
@@ -52,7 +53,6 @@ import javafx.scene.layout.VBox;
 
 /** The Cups stage: how the bust is shaped, how deep that makes the cup, and the wedges that make the garment hug. */
 public final class CupsView extends TableStage {
-    private static final Set<String> CHECKS = Set.of("cup-arc", "coverage");
     private static final Set<CupKind> BANDED = Set.of(CupKind.THREE_PART);
 
     /** What is looked at. */
@@ -272,7 +272,7 @@ public final class CupsView extends TableStage {
     private void says(Draft draft) {
         card.section("What the cup says");
         for (Finding finding : draft.findings()) {
-            if (CHECKS.contains(finding.id())) {
+            if (finding.kind().isShownAt(Step.CUPS)) {
                 Label row = card.words(finding.sentence().in(workshop.unit()));
                 row.setGraphic(finding.status() == Finding.Status.OK ? Marks.tick() : Marks.triangle());
                 row.setGraphicTextGap(8);

@@ -32,7 +32,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.text.TextAlignment;
 
 /** The sheets on the joined pattern, their free edges drawn strong: what is pulled there is traced off onto the sheets at once. */

@@ -13,6 +13,8 @@ import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
+import bathyra.finding.Step;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -30,7 +32,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -46,7 +47,6 @@ import javafx.scene.layout.VBox;
 
 /** The Edges stage: what holds the garment up, and how its upper and lower edge run over the joined pattern. */
 public final class EdgesView extends TableStage {
-    private static final Set<String> CHECKS = Set.of("joined-edge", "square-centre", "seated-length");
     private final EdgesModel model;
     private final HalfSwitch halves;
     private final PullHandles handles;
@@ -224,8 +224,8 @@ public final class EdgesView extends TableStage {
         card.begin("Edges", controls);
         card.belowControls();
         card.section("What was checked");
-        Map<String, List<Finding>> groups = draft.findings().stream().filter(f -> CHECKS.contains(f.id())).collect(Collectors.groupingBy(Finding::id, LinkedHashMap::new, Collectors.toList()));
-        groups.forEach((id, findings) -> {
+        Map<FindingKind, List<Finding>> groups = draft.findings().stream().filter(f -> f.kind().isShownAt(Step.EDGES)).collect(Collectors.groupingBy(Finding::kind, LinkedHashMap::new, Collectors.toList()));
+        groups.forEach((kind, findings) -> {
             Finding worst = findings.stream().max((a, b) -> Double.compare(a.status().ordinal() * 1000 + a.value(), b.status().ordinal() * 1000 + b.value())).orElseThrow();
             Label row = card.words(worst.sentence().in(workshop.unit()));
             row.setGraphic(worst.status() == Finding.Status.OK ? Marks.tick() : Marks.triangle());

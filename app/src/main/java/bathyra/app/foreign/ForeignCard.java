@@ -4,7 +4,6 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
 import bathyra.app.stage.Marks;
-import bathyra.app.truing.CheckNames;
 import bathyra.app.workshop.Workshop;
 import bathyra.finding.Finding;
 import bathyra.foreign.BlockRoles;
@@ -235,7 +234,7 @@ final class ForeignCard {
         long holds = model.findings().stream().filter(f -> f.status() == Finding.Status.OK).count();
         card.section("What was checked: " + holds + " hold, " + troubles.size() + " do not");
         for (Finding each : troubles) {
-            Label title = new Label(CheckNames.title(each.id()), each.status() == Finding.Status.FAULT ? Marks.cross() : Marks.triangle());
+            Label title = new Label(each.kind().title(), each.status() == Finding.Status.FAULT ? Marks.cross() : Marks.triangle());
             title.getStyleClass().add("check-name");
             VBox row = new VBox(title, words(each.sentence().in(workshop.unit())));
             row.getStyleClass().add("check-row");

@@ -2,10 +2,10 @@ package bathyra.app.pieces;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Marks;
-import bathyra.app.truing.CheckNames;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
@@ -45,26 +45,26 @@ final class ChecksCard {
         List<Finding> all = new ArrayList<>(draft.findings());
         all.addAll(model.beforeCutting());
         all.stream().filter(f -> f.status() != Finding.Status.OK).forEach(f -> card.add(slip(f)));
-        Map<String, List<Finding>> groups = new LinkedHashMap<>();
-        all.stream().filter(f -> f.status() == Finding.Status.OK).forEach(f -> groups.computeIfAbsent(f.id(), k -> new ArrayList<>()).add(f));
-        groups.forEach((id, findings) -> card.add(row(id, findings, looked)));
+        Map<FindingKind, List<Finding>> groups = new LinkedHashMap<>();
+        all.stream().filter(f -> f.status() == Finding.Status.OK).forEach(f -> groups.computeIfAbsent(f.kind(), k -> new ArrayList<>()).add(f));
+        groups.forEach((kind, findings) -> card.add(row(kind, findings, looked)));
     }
 
     private VBox slip(Finding note) {
         boolean fault = note.status() == Finding.Status.FAULT;
-        Label title = new Label(CheckNames.title(note.id()), fault ? Marks.cross() : Marks.triangle());
+        Label title = new Label(note.kind().title(), fault ? Marks.cross() : Marks.triangle());
         title.getStyleClass().add("note-title");
         Label words = new Label(note.sentence().in(workshop.unit()));
         words.getStyleClass().add("words");
         VBox slip = new VBox(title, words);
         slip.getStyleClass().add(fault ? "fault-slip" : "note-slip");
-        switch (note.id()) {
-            case "seated-length" -> slip.getChildren().add(shorten(note));
-            case "no-effect" -> LengthOption.ofId(note.subject()).ifPresent(option -> slip.getChildren().add(cure("Forget it", "forget-" + option.id(), () -> {
+        switch (note.kind()) {
+            case SEATED_LENGTH -> slip.getChildren().add(shorten(note));
+            case NO_EFFECT -> LengthOption.ofId(note.subject()).ifPresent(option -> slip.getChildren().add(cure("Forget it", "forget-" + option.id(), () -> {
                 workshop.letGo();
                 workshop.change(option.label() + " forgotten", workshop.commission().withGarment(workshop.commission().garment().withoutLength(option)), new Object());
             })));
-            case "upside-down" -> slip.getChildren().add(cure("Mark its top", "mark-top-" + note.subject(), () -> model.topMark(note.subject(), model.pattern().piece(note.subject()).name(), true)));
+            case UPSIDE_DOWN -> slip.getChildren().add(cure("Mark its top", "mark-top-" + note.subject(), () -> model.topMark(note.subject(), model.pattern().piece(note.subject()).name(), true)));
             default -> {
                 // The sentence itself says what to do.
             }
@@ -95,11 +95,11 @@ final class ChecksCard {
         });
     }
 
-    private HBox row(String id, List<Finding> findings, Optional<Finding> looked) {
-        Finding worst = CheckNames.worst(id, findings);
-        Label name = new Label(CheckNames.title(id));
+    private HBox row(FindingKind kind, List<Finding> findings, Optional<Finding> looked) {
+        Finding worst = kind.worst(findings);
+        Label name = new Label(kind.title());
         name.getStyleClass().add("check-name");
-        Label words = new Label(CheckNames.summary(id, findings, workshop.unit()));
+        Label words = new Label(kind.summary(findings, workshop.unit()));
         words.getStyleClass().add("words");
         HBox row = new HBox(Marks.tick(), new VBox(name, words));
         row.getStyleClass().add("check-row");

@@ -10,6 +10,7 @@ import bathyra.draft.Cure;
 import bathyra.draft.Difference;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.LevelPlan;
@@ -164,7 +165,7 @@ final class SeamsReckoning {
             double reduction = plan.body().value() - plan.worn().value();
             card.words(reduction <= 0 ? "Nothing: the garment gives the waist room."
                     : LengthText.say(Length.mm(reduction), unit) + ", " + String.format(Locale.ROOT, "%.1f", 100 * draft.girths().waistReductionShare()) + " % of the natural waist.");
-            draft.with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("waist-reduction")).forEach(f -> card.words(f.sentence().in(unit), "caution"));
+            draft.with(Finding.Status.NOTE).stream().filter(f -> f.kind() == FindingKind.WAIST_REDUCTION).forEach(f -> card.words(f.sentence().in(unit), "caution"));
         }
         run(draft);
         card.add(backToSounding());

@@ -11,6 +11,7 @@ import bathyra.draft.Cure;
 import bathyra.draft.Cures;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Point;
 import bathyra.girth.LevelPlan;
 import bathyra.place.Cell;
@@ -222,7 +223,7 @@ public final class SeamsView extends TableStage {
             note.setText(workshop.refusal().get().reasons().get(0).sentence().in(workshop.unit()));
             note.setGraphic(Marks.cross());
         } else {
-            Optional<Finding> first = workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> !f.id().equals("seated-length")).min(Comparator.comparing(f -> !Cures.mayHelp(f))));
+            Optional<Finding> first = workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> f.kind() != FindingKind.SEATED_LENGTH).min(Comparator.comparing(f -> !Cures.mayHelp(f))));
             note.setText(first.map(f -> f.sentence().in(workshop.unit())).orElse("Every level takes out what it is planned to take."));
             note.setGraphic(first.isPresent() ? Marks.triangle() : Marks.tick());
         }

@@ -4,6 +4,7 @@ import bathyra.app.stage.Marks;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
@@ -211,7 +212,7 @@ final class Soundings extends Pane {
     private void fill(Draft draft) {
         writing = true;
         LengthUnit unit = workshop.unit();
-        Set<String> overCap = draft.with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("intake-cap")).map(Finding::subject).collect(Collectors.toSet());
+        Set<String> overCap = draft.with(Finding.Status.NOTE).stream().filter(f -> f.kind() == FindingKind.INTAKE_CAP).map(Finding::subject).collect(Collectors.toSet());
         for (Level level : shown) {
             for (SeamPlace seam : seams) {
                 fill(draft, new Cell(level, seam), unit, level == Level.WAIST && overCap.contains(seam.id()));

@@ -11,7 +11,6 @@ import bathyra.garment.Commission;
 import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
 import java.util.Arrays;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
@@ -25,11 +24,6 @@ import java.util.stream.Collectors;
  * @param bones how many of its bones and hardware need a look. Asked for only when it is looked at
  */
 public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block, LongSupplier bones) {
-    /** Where a note belongs; every other one belongs to the pieces. */
-    private static final Map<String, Stage> NOTES = Map.ofEntries(Map.entry("waist-reduction", Stage.GIRTHS), Map.entry("no-lacing", Stage.GIRTHS), Map.entry("stretch", Stage.GIRTHS), Map.entry("intake-cap", Stage.SEAMS),
-            Map.entry("intake-swing", Stage.SEAMS), Map.entry("edge-lean", Stage.SEAMS), Map.entry("spring", Stage.SEAMS), Map.entry("width-between", Stage.SEAMS), Map.entry("fair-edge", Stage.SEAMS),
-            Map.entry("coverage", Stage.CUPS), Map.entry("seated-length", Stage.EDGES), Map.entry("held-length", Stage.EDGES), Map.entry("edge-length", Stage.EDGES));
-
     public static Standing of(Commission commission, Outcome outcome) {
         Optional<Draft> draft = outcome instanceof Draft good ? Optional.of(good) : Optional.empty();
         return new Standing(commission, draft, () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())), () -> draft.map(d -> toLookAt(BonePlan.of(d))).orElse(0L));
@@ -68,7 +62,7 @@ public record Standing(Commission commission, Optional<Draft> draft, Supplier<Op
     }
 
     private static long notes(Draft draft, Stage stage) {
-        return draft.with(Finding.Status.NOTE).stream().filter(f -> NOTES.getOrDefault(f.id(), Stage.PIECES) == stage).count();
+        return draft.with(Finding.Status.NOTE).stream().filter(f -> Stage.of(f.kind().step()) == stage).count();
     }
 
     private static String count(long number) {

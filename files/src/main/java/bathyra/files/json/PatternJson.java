@@ -94,7 +94,7 @@ public final class PatternJson {
         ArrayNode checks = root.putArray("checks");
         for (Finding finding : findings) {
             checks.addObject().put("id", finding.id()).put("subject", finding.subject()).put("status", finding.status().id())
-                    .put("value", round(finding.value())).put("limit", round(finding.limit())).put("unit", finding.unit())
+                    .put("value", round(finding.value())).put("limit", round(finding.limit())).put("unit", finding.kind().unit().id())
                     .put("message", plain(finding.sentence().in(LengthUnit.MM)));
         }
         return root;

@@ -5,6 +5,7 @@ import bathyra.draft.Drafter;
 import bathyra.draft.LacingRule;
 import bathyra.files.CuttingPlan;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.girth.LevelPlan;
@@ -18,7 +19,6 @@ import bathyra.piece.Piece;
 import bathyra.reckon.Reckoned;
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -35,7 +35,6 @@ final class Cover {
     private static final double SIZE = 8.5;
     private static final double ROW = 4.1;
     private static final double MAP_HIGH = 56;
-    private static final Map<String, String> CHECKS = checks();
     private static final String CAUTION = "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
             + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
             + "reflux or short breath. Never lace a child. Performers need free ribs. No figure makes a reduction safe. Follow local rules and licensed medical advice.";
@@ -49,23 +48,6 @@ final class Cover {
         this.pen = pen;
         this.face = face;
         this.unit = unit;
-    }
-
-    private static Map<String, String> checks() {
-        Map<String, String> names = new LinkedHashMap<>();
-        names.put("seam-length", "Seams alike between all marks");
-        names.put("side-seam", "Side seam, front and back");
-        names.put("girth", "Girths as planned");
-        names.put("joined-edge", "Joined edges straight on");
-        names.put("square-centre", "Centres square");
-        names.put("straight-fold", "Folds straight");
-        names.put("curvature", "Curves can be sewn");
-        names.put("width-between", "Girths between the levels");
-        names.put("fair-edge", "Long edges run fair");
-        names.put("panel-width", "Panels wide enough");
-        names.put("crossing", "No edge crosses");
-        names.put("closed-outline", "Outlines closed");
-        return names;
     }
 
     /** What is made and how it is drafted, in a few words. */
@@ -168,12 +150,11 @@ final class Cover {
 
     private void findings(Draft draft, double width) throws IOException {
         heading(LEFT, "What was checked");
-        for (Map.Entry<String, String> check : CHECKS.entrySet()) {
-            if (draft.findings().stream().noneMatch(f -> f.id().equals(check.getKey()))) {
-                continue;
+        for (FindingKind kind : FindingKind.values()) {
+            List<Finding> found = draft.findings().stream().filter(f -> f.kind() == kind).toList();
+            if (kind.cover().isPresent() && !found.isEmpty()) {
+                row(LEFT, LEFT + width, kind.cover().get(), found.stream().filter(f -> f.status() == Finding.Status.OK).count() + " hold");
             }
-            long count = draft.findings().stream().filter(f -> f.id().equals(check.getKey()) && f.status() == Finding.Status.OK).count();
-            row(LEFT, LEFT + width, check.getValue(), count + " hold");
         }
         List<String> notes = new ArrayList<>();
         draft.with(Finding.Status.NOTE).forEach(f -> notes.add(f.sentence().in(unit)));

@@ -75,29 +75,47 @@ reason() {
   printf '%s' "${line:-it said nothing.}"
 }
 
+# start_virtual_display [HOW-MANY]: the first is DISPLAY, all of them are BATHYRA_DISPLAYS.
 start_virtual_display() {
-  for number in 90 91 92 93 94 95 96 97 98 99; do
-    if [ ! -e "/tmp/.X$number-lock" ]; then
-      Xvfb ":$number" -screen 0 1280x800x24 -r -nolisten tcp >/dev/null 2>&1 &
-      display_process=$!
-      tries=0
-      while [ ! -e "/tmp/.X11-unix/X$number" ] && [ $tries -lt 50 ]; do sleep 0.1; tries=$((tries + 1)); done
-      if [ -e "/tmp/.X11-unix/X$number" ] && kill -0 "$display_process" 2>/dev/null; then
-        export DISPLAY=":$number"
-        openbox >/dev/null 2>&1 &
-        window_manager=$!
-        trap stop_virtual_display EXIT INT TERM
-        say "No display here: started a virtual one, $DISPLAY."
-        return 0
-      fi
+  wanted=${1:-1}
+  BATHYRA_DISPLAYS=""
+  display_processes=""
+  number=90
+  while [ "$wanted" -gt 0 ] && [ "$number" -lt 130 ]; do
+    if [ ! -e "/tmp/.X$number-lock" ] && start_display "$number"; then
+      BATHYRA_DISPLAYS="$BATHYRA_DISPLAYS $number"
+      wanted=$((wanted - 1))
     fi
+    number=$((number + 1))
   done
-  say "No display here, and no virtual one could be started (Xvfb)."
-  exit 4
+  if [ "$wanted" -gt 0 ]; then
+    say "No display here, and no virtual one could be started (Xvfb)."
+    stop_virtual_display
+    exit 4
+  fi
+  # shellcheck disable=SC2086
+  set -- $BATHYRA_DISPLAYS
+  DISPLAY=":$1"
+  export DISPLAY BATHYRA_DISPLAYS
+  say "No display here: started virtual ones,$BATHYRA_DISPLAYS."
+}
+
+# start_display NUMBER: with a window manager on it.
+start_display() {
+  Xvfb ":$1" -screen 0 1280x800x24 -r -nolisten tcp >/dev/null 2>&1 &
+  display_process=$!
+  tries=0
+  while [ ! -e "/tmp/.X11-unix/X$1" ] && [ $tries -lt 50 ]; do sleep 0.1; tries=$((tries + 1)); done
+  [ -e "/tmp/.X11-unix/X$1" ] && kill -0 "$display_process" 2>/dev/null || return 1
+  DISPLAY=":$1" openbox >/dev/null 2>&1 &
+  display_processes="$! $display_process $display_processes"
+  trap stop_virtual_display EXIT INT TERM
 }
 
 stop_virtual_display() {
   trap - EXIT INT TERM
-  kill "${window_manager:-}" "${display_process:-}" 2>/dev/null
+  # shellcheck disable=SC2086
+  [ -z "${display_processes:-}" ] || kill $display_processes 2>/dev/null
+  display_processes=""
   return 0
 }

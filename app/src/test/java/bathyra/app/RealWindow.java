@@ -4,8 +4,12 @@ import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -14,14 +18,17 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window on a fresh demo book, used as a person uses it: keys, clicks and drags, and a look at what stands on the screen. */
+@Tag("window")
 @ExtendWith(ApplicationExtension.class)
 abstract class RealWindow {
+    private static Path prepared;
     Path folder;
     Path output;
     Stage window;
@@ -37,7 +44,26 @@ abstract class RealWindow {
         folder = Files.createTempDirectory("bathyra-window");
         output = folder.resolve(file);
         window = stage;
-        open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+        open(Files.copy(prepared(), folder.resolve("demo.sqlite")));
+    }
+
+    /** A demo book that is bound once and copied for each test. */
+    private static synchronized Path prepared() throws Exception {
+        if (prepared == null) {
+            Path once = Files.createTempDirectory("bathyra-demo");
+            prepared = DemoBook.fresh(once.resolve("prepared.sqlite"));
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> erase(once)));
+        }
+        return prepared;
+    }
+
+    /** Takes a folder away with all that is in it. */
+    private static void erase(Path folder) {
+        try (Stream<Path> all = Files.walk(folder)) {
+            all.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     void open(Path file) throws Exception {
@@ -58,6 +84,7 @@ abstract class RealWindow {
     void end() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> window.hide());
         book.close();
+        erase(folder);
     }
 
     @BeforeEach

@@ -75,7 +75,7 @@ class GarmentTest {
         assertThat(Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withLength(LengthOption.BACK_FALL, Length.mm(41)))) instanceof Draft).isTrue();
         var outcome = Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withLength(LengthOption.BACK_FALL, Length.mm(42))));
         assertThat(((Refusal) outcome).reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' ')).isEqualTo(
-                "The back edge falls by 4.2 cm, but only 4.1 cm lie between underarm and bust line there. Let it fall less, or look at backLength and shoulderToUnderbust.");
+                "The back edge falls by 4.2 cm, but only 4.1 cm lie between underarm and bust line there. Let it fall less, or look at “To the waist, back” and “To the underbust”.");
     }
 
     @Test

@@ -40,7 +40,7 @@ import org.testfx.util.WaitForAsyncUtils;
  * window goes on answering. A test run takes few acts; {@code bench/run monkey} takes two thousand and says how long the slowest kept the window.
  */
 class MonkeyTest extends RealWindow {
-    private static final int ACTS = Integer.getInteger("bathyra.monkey", 150);
+    private static final int ACTS = Integer.getInteger("bathyra.monkey", 100);
     private static final long SEED = Long.getLong("bathyra.monkey.seed", 7);
     private static final List<String> WORDS = List.of("104", "0", "-3", "99999", "36 1/2 in", "½", "", "  ", "abc", "2026-12-24", "1e400", "12,5", "Isaura {} %s", "x".repeat(300));
     private static final List<KeyCode> KEYS = List.of(KeyCode.ENTER, KeyCode.ESCAPE, KeyCode.TAB, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN, KeyCode.DELETE, KeyCode.SPACE, KeyCode.HOME, KeyCode.END);

@@ -41,7 +41,7 @@ abstract class RealWindow {
 
     /** @param file the answer to every question for a file */
     void begin(Stage stage, String file) throws Exception {
-        folder = Files.createTempDirectory("bathyra-window");
+        folder = forgotten(Files.createTempDirectory("bathyra-window"));
         output = folder.resolve(file);
         window = stage;
         open(Files.copy(prepared(), folder.resolve("demo.sqlite")));
@@ -52,9 +52,15 @@ abstract class RealWindow {
         if (prepared == null) {
             Path once = Files.createTempDirectory("bathyra-demo");
             prepared = DemoBook.fresh(once.resolve("prepared.sqlite"));
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> erase(once)));
+            forgotten(once);
         }
         return prepared;
+    }
+
+    /** A folder that is taken away when the tests are done: until then a backup may still be written beside its book. */
+    private static Path forgotten(Path folder) {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> erase(folder)));
+        return folder;
     }
 
     /** Takes a folder away with all that is in it. */
@@ -84,7 +90,6 @@ abstract class RealWindow {
     void end() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> window.hide());
         book.close();
-        erase(folder);
     }
 
     @BeforeEach

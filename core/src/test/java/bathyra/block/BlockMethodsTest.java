@@ -3,6 +3,7 @@ package bathyra.block;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
@@ -39,7 +40,7 @@ class BlockMethodsTest {
             Map.entry(MeasurementKey.SHOULDER_TO_APEX, 300), Map.entry(MeasurementKey.SHOULDER_TO_UNDERBUST, 400), Map.entry(MeasurementKey.FRONT_LENGTH, 480),
             Map.entry(MeasurementKey.BACK_LENGTH, 440), Map.entry(MeasurementKey.WAIST_TO_HIP, 200), Map.entry(MeasurementKey.HEIGHT, 1640),
             Map.entry(MeasurementKey.CHEST_WIDTH, 400), Map.entry(MeasurementKey.BACK_WIDTH, 420));
-    private static final int BODIES = 5_000;
+    private static final int BODIES = Sample.of(5_000);
 
     private static MeasurementSet body(String name) {
         MeasurementSet set = MeasurementSet.empty();

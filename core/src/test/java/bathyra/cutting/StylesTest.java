@@ -3,6 +3,7 @@ package bathyra.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -53,6 +54,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Cups, contour, necklines, yokes and hems, held against what the finished sheets measure. */
 class StylesTest {
+    private static final int BODIES = Sample.of(3000);
     private static final Garment SWEETHEART = Garment.bustier().withUpperEdge(UpperShape.SWEETHEART);
 
     private static Draft draft(Garment garment) {
@@ -308,13 +310,13 @@ class StylesTest {
         assertThat(said).satisfiesAnyOf(s -> assertThat(s).contains("can be closed"), s -> assertThat(s).contains("bends to a radius"));
     }
 
-    /** 3,000 random bodies, each in a random style: every check holds, or a sentence says why not. */
+    /** Random bodies, each in a random style: every check holds, or a sentence says why not. */
     @Test
     void randomBodiesAndStyles_holdAllChecks_orSayWhyNot() {
         Random random = new Random(66);
         int drafted = 0;
         int inRange = 0;
-        for (int n = 0; n < 3000; n++) {
+        for (int n = 0; n < BODIES; n++) {
             MeasurementSet body = Bodies.random(random);
             double bust = body.taken().get(MeasurementKey.BUST).millimetres();
             MeasurementSet set = body.with(MeasurementKey.AROUND_SHOULDERS, Length.mm(bust * 0.55 + 510)).with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(Math.min(410, bust * 0.12 + 180)))
@@ -333,8 +335,8 @@ class StylesTest {
                 assertThat(draft.pattern().edge(seam.a()).path().length()).as(seam.id()).isCloseTo(draft.pattern().edge(seam.b()).path().length(), within(0.5));
             }
         }
-        assertThat(drafted).as("drafted of 3000").isGreaterThan(2200);
-        assertThat(inRange).as("refused though every figure is in its range").isLessThan(400);
+        assertThat(drafted).as("drafted").isGreaterThan(BODIES * 22 / 30);
+        assertThat(inRange).as("refused though every figure is in its range").isLessThan(BODIES * 4 / 30);
     }
 
     private static Garment random(Random random) {

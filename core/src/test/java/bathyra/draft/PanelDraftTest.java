@@ -3,6 +3,7 @@ package bathyra.draft;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.finding.Finding;
 import bathyra.garment.Closure;
 import bathyra.garment.Commission;
@@ -43,6 +44,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Corsets over and under the bust, in three to eight panels a side. */
 class PanelDraftTest {
+    private static final int CORSETS = Sample.of(5000);
     private static final Garment CORSET = Garment.of(GarmentKind.CORSET);
 
     private static Draft draft(MeasurementSet body, Garment garment) {
@@ -313,10 +315,10 @@ class PanelDraftTest {
 
     /** Bodies × kinds × panel counts × edges × random locks, weights and axes. */
     @Test
-    void fiveThousandCorsets_holdAllChecksOrNameTheCause() {
+    void randomCorsets_holdAllChecksOrNameTheCause() {
         Random random = new Random(2026);
         int drafted = 0;
-        for (int n = 0; n < 5000; n++) {
+        for (int n = 0; n < CORSETS; n++) {
             MeasurementSet body = Bodies.random(random);
             Garment garment = random(random);
             Outcome outcome = Drafter.draft(Bodies.commission(body, garment));
@@ -334,7 +336,7 @@ class PanelDraftTest {
             draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum())
                     .isCloseTo(level.patternGirth() / 2, within(1.0)));
         }
-        assertThat(drafted).as("corsets that could be drafted").isGreaterThan(3000);
+        assertThat(drafted).as("corsets that could be drafted").isGreaterThan(CORSETS * 6 / 10);
     }
 
     private static Garment random(Random random) {

@@ -2,6 +2,7 @@ package bathyra.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -64,10 +65,10 @@ class LaysOnPaperTest {
     }
 
     @Test
-    void noTwoPiecesOverlap_andNoneLeavesTheCloth_inTwoHundredLays() throws Exception {
+    void noTwoPiecesOverlap_andNoneLeavesTheCloth() throws Exception {
         Random random = new Random(77);
         int lays = 0;
-        while (lays < 200) {
+        while (lays < Sample.of(200)) {
             Draft draft = draft(random);
             for (Layer layer : CuttingPlan.of(draft).layers()) {
                 double gap = random.nextInt(12);

@@ -3,6 +3,7 @@ package bathyra.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -54,16 +55,16 @@ class SpoiltDocumentsTest {
     }
 
     @Test
-    void commissions_spoiltFifteenHundredTimes_areReadOrRefusedInSentences() {
+    void commissions_spoilt_areReadOrRefusedInSentences() {
         String good = CommissionJson.write(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART).withSplit(SplitOption.PRINCESS_FRONT, 0.4)));
-        assertThat(spoil(good, 1500, 11, CommissionJson::read)).isGreaterThan(700);
+        assertThat(spoil(good, Sample.of(1500), 11, CommissionJson::read)).isGreaterThan(Sample.of(700));
     }
 
     @Test
-    void patterns_spoiltThreeHundredTimes_areReadOrRefusedInSentences() {
+    void patterns_spoilt_areReadOrRefusedInSentences() {
         Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier()));
         String good = PatternJson.write(draft.pattern(), draft.findings(), "test");
-        assertThat(spoil(good, 300, 12, PatternJson::read)).isGreaterThan(100);
+        assertThat(spoil(good, Sample.of(600), 12, PatternJson::read)).isGreaterThan(Sample.of(200));
     }
 
     @Test

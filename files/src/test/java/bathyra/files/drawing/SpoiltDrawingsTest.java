@@ -3,6 +3,7 @@ package bathyra.files.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -32,10 +33,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Drawings spoilt on purpose, two thousand times and more: each is taken or refused with a sentence soon; nothing outside it is touched. */
+/** Drawings spoilt on purpose: each is taken or refused with a sentence soon; nothing outside it is touched. */
 class SpoiltDrawingsTest {
     private static final String[] GRAFTS = {"", "\u0000", "<", ">", "&", "\"", "&#x0;", "1e999", "-1e30", "NaN", "999999999999999999999", "<svg>", "</g>", "M", "z", "c", "A1 1 0 0 0 ",
         "matrix(", "scale(1e9)", "\n0\n", "\n10\n", "POLYLINE", "INSERT", "]]>", "<!--", "½", "translate(NaN)", "\n70\n1\n", "url(#x)"};
+    private static final int ROUNDS = Sample.of(1000);
     private static final Duration LIMIT = Duration.ofSeconds(20);
     private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier()));
     private final CuttingPlan plan = CuttingPlan.of(draft);
@@ -95,13 +97,13 @@ class SpoiltDrawingsTest {
     @Test
     @Timeout(600)
     void svgs_spoiltAThousandTimes_areTakenOrRefusedInSentences() {
-        assertThat(spoil(SvgPattern.write(plan), 1000, 21, DrawingFile::svg)).isBetween(400, 999);
+        assertThat(spoil(SvgPattern.write(plan), ROUNDS, 21, DrawingFile::svg)).isBetween(ROUNDS * 4 / 10, ROUNDS - 1);
     }
 
     @Test
     @Timeout(600)
     void dxfs_spoiltAThousandTimes_areTakenOrRefusedInSentences() {
-        assertThat(spoil(DxfPattern.write(plan), 1000, 22, DrawingFile::dxf)).isBetween(300, 999);
+        assertThat(spoil(DxfPattern.write(plan), ROUNDS, 22, DrawingFile::dxf)).isBetween(ROUNDS * 3 / 10, ROUNDS - 1);
     }
 
     @Test

@@ -17,6 +17,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Predicate;
 
 /** Whether every channel lies in its piece, no two meet, and what was placed by hand still has its place. Measured on the finished pieces. */
@@ -47,6 +49,14 @@ final class BoneChecks {
                 findings.add(Finding.of(FindingKind.CHANNEL_PLACE, bone.id(), Finding.Status.NOTE, 0, 0, Sentence.of(
                         "A channel that you placed in the piece " + bone.piece() + " has no place there any more. Place it anew, or leave it out.")));
             }
+        }
+        Set<String> idle = new TreeSet<>(boning.kinds().keySet());
+        idle.addAll(boning.stops().keySet());
+        idle.removeAll(boning.without());
+        channels.forEach(c -> idle.remove(c.id()));
+        if (!idle.isEmpty()) {
+            findings.add(Finding.of(FindingKind.NO_EFFECT, "boning", Finding.Status.NOTE, idle.size(), 0, Sentence.of(
+                    "Kinds or ends are set for channels that this garment has not: {}. They have no effect here and are kept for when the channels are there again.", String.join("; ", idle).replace('-', ' '))));
         }
         return findings;
     }

@@ -6,6 +6,8 @@ import bathyra.cutting.Cutting;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.garment.Cover;
+import bathyra.garment.EdgeAt;
+import bathyra.garment.Finish;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UpperShape;
@@ -15,7 +17,11 @@ import bathyra.length.Sentence;
 import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 
 /**
@@ -25,6 +31,8 @@ import java.util.stream.Stream;
 final class OwnLengths {
     /** Less than this between asked and drawn is none, mm. */
     private static final double SAME = 0.05;
+
+    private static final Set<PieceRole> MADE_HERE = EnumSet.of(PieceRole.FRONT, PieceRole.BACK, PieceRole.CUP, PieceRole.YOKE, PieceRole.PEPLUM, PieceRole.SLEEVE);
 
     private final Garment garment;
     private final List<Finding> findings = new ArrayList<>();
@@ -41,12 +49,33 @@ final class OwnLengths {
                         Sentence.of("“{}” is set to {} and has no effect on this garment. It is kept for when the choices change.", option.label(), own)));
             }
         });
+        lengths.parts(cutting);
         if (garment.kind().isOverBust()) {
             lengths.underarm(block);
             lengths.crest(block);
             cutting.apex().filter(a -> garment.top().yoke()).ifPresent(a -> lengths.yoke(a, cutting));
         }
         return lengths.findings;
+    }
+
+    /** What is set for a piece or an edge that this garment has not, as after a panel was taken out. Facings and strips come later and are not looked at. */
+    private void parts(Cutting cutting) {
+        Finish finish = garment.finish();
+        Set<String> pieces = new TreeSet<>(finish.grains().keySet());
+        pieces.addAll(finish.topMarks());
+        Set<EdgeAt> edges = new HashSet<>(finish.edges().keySet());
+        finish.layers().values().forEach(layer -> {
+            pieces.addAll(layer.without());
+            edges.addAll(layer.edges().keySet());
+        });
+        Set<String> missing = new TreeSet<>();
+        pieces.stream().filter(id -> MADE_HERE.contains(PieceRole.of(id)) && !cutting.pattern().has(id)).forEach(missing::add);
+        edges.stream().filter(at -> MADE_HERE.contains(PieceRole.of(at.piece())) && !(cutting.pattern().has(at.piece()) && cutting.pattern().sheet(at.piece()).has(at.edge())))
+                .forEach(at -> missing.add(at.piece() + ", " + at.edge().replace('-', ' ')));
+        if (!missing.isEmpty()) {
+            findings.add(Finding.of(FindingKind.NO_EFFECT, "finish", Finding.Status.NOTE, missing.size(), 0,
+                    Sentence.of("Allowances, grains or marks are set for parts that this garment has not: {}. They have no effect here and are kept for when the parts are there again.", String.join("; ", missing))));
+        }
     }
 
     private void underarm(Block block) {

@@ -4,15 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.block.Half;
+import bathyra.bone.BonePlan;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
+import bathyra.garment.BoneKind;
 import bathyra.garment.Bust;
 import bathyra.garment.Commission;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
+import bathyra.garment.EdgeAt;
+import bathyra.garment.Finish;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.GrainLine;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
+import bathyra.garment.Panels;
+import bathyra.garment.SeamPlacing;
 import bathyra.garment.Top;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Point;
@@ -139,6 +147,17 @@ class OwnLengthsTest {
             }
         }
         assertThat(seen).containsExactlyInAnyOrder(Finding.Status.OK, Finding.Status.NOTE);
+    }
+
+    @Test
+    void whatIsSetForAPartThatIsNotThere_isSaidByName_andWhatIsThereIsNot() {
+        Garment four = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(4, SeamPlacing.LANDMARKS));
+        Finish finish = four.finish().withTopMark("F1", true).withGrain("F7", GrainLine.PANEL).withEdge(new EdgeAt("B1", "side-yoke"), Optional.of(Length.mm(12)));
+        Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), four.withFinish(finish).withBoning(four.boning().withKind("on-front-6", Optional.of(BoneKind.SYNTHETIC)).withKind("on-side", Optional.of(BoneKind.SYNTHETIC)))));
+        assertThat(draft.findings()).filteredOn(f -> f.kind() == FindingKind.NO_EFFECT).singleElement()
+                .satisfies(f -> assertThat(f.sentence().in(LengthUnit.CM)).contains(": B1, side yoke; F7. They"));
+        assertThat(BonePlan.of(draft).findings()).filteredOn(f -> f.kind() == FindingKind.NO_EFFECT).singleElement()
+                .satisfies(f -> assertThat(f.sentence().in(LengthUnit.CM)).contains(": on front 6. They"));
     }
 
     @Test

@@ -15,13 +15,42 @@ import org.junit.jupiter.api.Test;
 /** The core computes and does nothing else; a package knows only what comes before it in the order of the work. */
 class ArchitectureTest {
     /** Every package of the core, each after those that it knows. */
-    private static final List<String> ORDER = List.of("geometry", "length", "edge", "finding", "reckon", "measure", "place", "garment", "stock", "block", "girth", "piece", "intake", "panel", "paper", "truing",
-            "foreign", "cutting", "draft", "layer", "bone", "lay", "bill");
-    private final JavaClasses core = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("bathyra");
+    private static final List<String> ORDER = List.of(
+            "geometry",
+            "length",
+            "edge",
+            "finding",
+            "reckon",
+            "measure",
+            "place",
+            "garment",
+            "stock",
+            "block",
+            "girth",
+            "piece",
+            "intake",
+            "panel",
+            "paper",
+            "truing",
+            "foreign",
+            "cutting",
+            "draft",
+            "layer",
+            "bone",
+            "lay",
+            "bill");
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("bathyra");
 
     @Test
     void core_hasNoInterfaceCodeAndNoInputOrOutput() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.io..", "java.nio..", "java.sql..", "java.awt..").check(core);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("javafx..", "java.io..", "java.nio..", "java.sql..", "java.awt..")
+                .check(core);
     }
 
     @Test
@@ -31,10 +60,20 @@ class ArchitectureTest {
 
     @Test
     void packages_knowOnlyWhatComesBeforeThem() {
-        assertThat(core.stream().map(JavaClass::getPackageName).map(name -> name.substring("bathyra.".length())).collect(Collectors.toSet())).containsExactlyInAnyOrderElementsOf(ORDER);
+        assertThat(core.stream()
+                        .map(JavaClass::getPackageName)
+                        .map(name -> name.substring("bathyra.".length()))
+                        .collect(Collectors.toSet()))
+                .containsExactlyInAnyOrderElementsOf(ORDER);
         for (int i = 0; i < ORDER.size(); i++) {
             for (int j = i + 1; j < ORDER.size(); j++) {
-                noClasses().that().resideInAPackage("bathyra." + ORDER.get(i)).should().dependOnClassesThat().resideInAPackage("bathyra." + ORDER.get(j)).check(core);
+                noClasses()
+                        .that()
+                        .resideInAPackage("bathyra." + ORDER.get(i))
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAPackage("bathyra." + ORDER.get(j))
+                        .check(core);
             }
         }
     }

@@ -65,7 +65,8 @@ final class LogFile extends Handler {
         if (!Files.exists(log())) {
             OwnerOnly.create(log());
         }
-        FileHandler handler = new FileHandler(folder.toString().replace("%", "%%") + "/bathyra.%g.log", SIZE, COUNT, true);
+        FileHandler handler =
+                new FileHandler(folder.toString().replace("%", "%%") + "/bathyra.%g.log", SIZE, COUNT, true);
         handler.setEncoding("UTF-8");
         handler.setFormatter(new SimpleFormatter());
         return handler;

@@ -21,15 +21,21 @@ public final class Main {
 
     /** Runs one command and gives its exit code (F1). */
     public static int run(String... arguments) {
-        // The two commonest starts need no command-line parser; loading it would cost a tenth of the time to the first drawing.
+        // The two commonest starts need no command-line parser; loading it would cost a tenth of the time to the first
+        // drawing.
         if (arguments.length == 0) {
             return new WindowCommand().call();
         }
         if (arguments.length == 1 && arguments[0].equals("demo")) {
             return new DemoCommand().call();
         }
-        return new CommandLine(new WindowCommand()).addSubcommand(new DemoCommand()).addSubcommand(new DraftCommand()).addSubcommand(new CheckCommand()).addSubcommand(new ImportCommand())
-                .addSubcommand(new TapeSimulatorCommand()).addSubcommand(new PlotterSimulatorCommand())
+        return new CommandLine(new WindowCommand())
+                .addSubcommand(new DemoCommand())
+                .addSubcommand(new DraftCommand())
+                .addSubcommand(new CheckCommand())
+                .addSubcommand(new ImportCommand())
+                .addSubcommand(new TapeSimulatorCommand())
+                .addSubcommand(new PlotterSimulatorCommand())
                 .setExecutionExceptionHandler((e, line, result) -> {
                     org.slf4j.LoggerFactory.getLogger(Main.class).error("a command failed", e);
                     line.getErr().println("The program failed at this. The log in the data folder says more.");

@@ -11,13 +11,21 @@ import org.junit.jupiter.api.Test;
 /** The rooms of the window: a stage knows the workshop and what it draws with, the shell knows the stages, and nothing knows the shell but the commands. */
 class ArchitectureTest {
     private static final String[] STAGES = {"measure", "block", "girths", "seams", "cups", "edges", "bones"};
-    private final JavaClasses app = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("bathyra.app");
+    private final JavaClasses app = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("bathyra.app");
 
     @Test
     void rooms_formNoCircle() {
         slices().matching("bathyra.app.(*)..").should().beFreeOfCycles().check(app);
         // The program's own start stands over all rooms.
-        noClasses().that().resideInAPackage("bathyra.app.*..").should().dependOnClassesThat().resideInAPackage("bathyra.app").check(app);
+        noClasses()
+                .that()
+                .resideInAPackage("bathyra.app.*..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("bathyra.app")
+                .check(app);
     }
 
     @Test
@@ -25,7 +33,13 @@ class ArchitectureTest {
         for (String stage : STAGES) {
             for (String other : STAGES) {
                 if (!stage.equals(other)) {
-                    noClasses().that().resideInAPackage("bathyra.app." + stage).should().dependOnClassesThat().resideInAPackage("bathyra.app." + other).check(app);
+                    noClasses()
+                            .that()
+                            .resideInAPackage("bathyra.app." + stage)
+                            .should()
+                            .dependOnClassesThat()
+                            .resideInAPackage("bathyra.app." + other)
+                            .check(app);
                 }
             }
         }
@@ -33,11 +47,25 @@ class ArchitectureTest {
 
     @Test
     void nothingButTheCommands_knowsTheShell() {
-        noClasses().that().resideOutsideOfPackages("bathyra.app", "bathyra.app.shell", "bathyra.app.command").should().dependOnClassesThat().resideInAPackage("bathyra.app.shell").check(app);
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("bathyra.app", "bathyra.app.shell", "bathyra.app.command")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("bathyra.app.shell")
+                .check(app);
     }
 
     @Test
     void models_knowNoNodes() {
-        noClasses().that().haveSimpleNameEndingWith("Model").and().resideInAPackage("bathyra.app..").should().dependOnClassesThat().resideInAPackage("javafx.scene..").check(app);
+        noClasses()
+                .that()
+                .haveSimpleNameEndingWith("Model")
+                .and()
+                .resideInAPackage("bathyra.app..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("javafx.scene..")
+                .check(app);
     }
 }

@@ -49,7 +49,9 @@ class BlockWindowTest extends RealWindow {
         robot.clickOn("#school-proportion");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("No block yet");
-        assertThat(robot.lookup(".words").queryAll()).extracting(n -> ((javafx.scene.control.Labeled) n).getText()).contains("Height. Standing without shoes.");
+        assertThat(robot.lookup(".words").queryAll())
+                .extracting(n -> ((javafx.scene.control.Labeled) n).getText())
+                .contains("Height. Standing without shoes.");
         robot.clickOn("#school-quarter");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("Quarter block");
@@ -61,7 +63,8 @@ class BlockWindowTest extends RealWindow {
         robot.clickOn("#mode-along");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#step-title")).isEqualTo("Front: bust line");
-        assertThat(text(robot, "#step-words")).isEqualTo("From O go down 28.1 cm along the centre and square across: the bust line.");
+        assertThat(text(robot, "#step-words"))
+                .isEqualTo("From O go down 28.1 cm along the centre and square across: the bust line.");
         robot.clickOn("#step-forward");
         int steps = 2;
         while (!text(robot, "#step-count").equals("Step " + steps + " of " + steps) && steps < 60) {
@@ -119,7 +122,9 @@ class BlockWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#light-up").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("Quarter block");
-        assertThat(robot.lookup(".words").queryAll()).extracting(n -> ((javafx.scene.control.Labeled) n).getText()).contains("Every point that rests on: Waist.");
+        assertThat(robot.lookup(".words").queryAll())
+                .extracting(n -> ((javafx.scene.control.Labeled) n).getText())
+                .contains("Every point that rests on: Waist.");
     }
 
     @Test
@@ -139,14 +144,16 @@ class BlockWindowTest extends RealWindow {
     }
 
     private static javafx.scene.control.Button deed(FxRobot robot, String name) {
-        return robot.lookup(n -> n instanceof javafx.scene.control.Button && name.equals(n.getAccessibleText())).queryButton();
+        return robot.lookup(n -> n instanceof javafx.scene.control.Button && name.equals(n.getAccessibleText()))
+                .queryButton();
     }
 
     @Test
     void theReduction_startsFromABlockInADocument_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("Block, pattern document");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         go(robot, "block");
         robot.clickOn("#reduction-base");
         robot.clickOn("A block from a pattern document");
@@ -164,10 +171,14 @@ class BlockWindowTest extends RealWindow {
     void theBlock_isPrintedWithAllItsSteps(FxRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("Block with its steps, quarter size");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             String words = new PDFTextStripper().getText(pdf);
-            assertThat(words).contains("Quarter block, step by step").contains("N. H.").contains("At quarter size: 7.0 cm.");
+            assertThat(words)
+                    .contains("Quarter block, step by step")
+                    .contains("N. H.")
+                    .contains("At quarter size: 7.0 cm.");
         }
     }
 }

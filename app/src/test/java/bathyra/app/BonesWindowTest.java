@@ -27,12 +27,18 @@ class BonesWindowTest extends RealWindow {
     }
 
     private static void pick(FxRobot robot, String menu, String item) {
-        robot.interact(() -> ((MenuButton) robot.lookup(menu).query()).getItems().stream().filter(i -> item.equals(i.getId())).findFirst().orElseThrow().fire());
+        robot.interact(() -> ((MenuButton) robot.lookup(menu).query())
+                .getItems().stream()
+                        .filter(i -> item.equals(i.getId()))
+                        .findFirst()
+                        .orElseThrow()
+                        .fire());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     private static boolean isSaid(FxRobot robot, String words) {
-        return robot.lookup(".words").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
+        return robot.lookup(".words").queryAllAs(Label.class).stream()
+                .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
     }
 
     @Test
@@ -82,7 +88,9 @@ class BonesWindowTest extends RealWindow {
         assertThat(text(robot, "#undo")).isEqualTo("Undo centre front: flat steel");
         robot.clickOn("#bones-card-buy");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".section-title").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.startsWith("Flat steel, 7 mm: 1 bone,"));
+        assertThat(robot.lookup(".section-title").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.startsWith("Flat steel, 7 mm: 1 bone,"));
     }
 
     @Test
@@ -92,6 +100,8 @@ class BonesWindowTest extends RealWindow {
         Node handle = robot.lookup("#bone-middle").query();
         robot.drag(handle).moveBy(300, 0).drop();
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(isSaid(robot, "Move it, take a narrower bone, or end it sooner") || isSaid(robot, "Move one, end it sooner")).isTrue();
+        assertThat(isSaid(robot, "Move it, take a narrower bone, or end it sooner")
+                        || isSaid(robot, "Move one, end it sooner"))
+                .isTrue();
     }
 }

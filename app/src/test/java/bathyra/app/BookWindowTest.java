@@ -50,7 +50,13 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#truing-strip").tryQuery()).isPresent();
         assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.0 cm");
-        assertThat(book.find(1).orElseThrow().measurements().taken().get(MeasurementKey.HIP).millimetres()).isEqualTo(1040);
+        assertThat(book.find(1)
+                        .orElseThrow()
+                        .measurements()
+                        .taken()
+                        .get(MeasurementKey.HIP)
+                        .millimetres())
+                .isEqualTo(1040);
         go(robot, "measure");
         assertThat(text(robot, "#measure-hipGirth")).isEqualTo("104.0");
     }
@@ -97,7 +103,8 @@ class BookWindowTest extends RealWindow {
         retype(robot, "#due", "Christmas");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".row-fault").<Label>queryAll()).anyMatch(l -> l.getText().equals("Not understood: Christmas. Type it as 2026-12-24."));
+        assertThat(robot.lookup(".row-fault").<Label>queryAll())
+                .anyMatch(l -> l.getText().equals("Not understood: Christmas. Type it as 2026-12-24."));
         retype(robot, "#due", "2026-12-24");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
@@ -127,7 +134,10 @@ class BookWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).hasSize(20).doesNotContain("Nerea Holloway");
+        assertThat(book.entries())
+                .extracting(WorkshopBook.Entry::wearer)
+                .hasSize(20)
+                .doesNotContain("Nerea Holloway");
     }
 
     @Test
@@ -136,10 +146,12 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#chorus");
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#chorus-draft");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
         assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 12 need a look, 1 cannot be drafted.");
         robot.clickOn("#chorus-out");
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
         assertThat(text(robot, "#chorus-said")).isEqualTo("16 patterns written, a folder for each wearer.");
         assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }
@@ -151,7 +163,8 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#take-in-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#found")).startsWith("heron.pdf was not taken in. document: is no JSON at line 1");
-        Files.writeString(output, DemoBook.document("the-orchard-keeper").replace("Tamsin Okoro-Vale", "Isaura Quillfeather"));
+        Files.writeString(
+                output, DemoBook.document("the-orchard-keeper").replace("Tamsin Okoro-Vale", "Isaura Quillfeather"));
         robot.clickOn("#take-in-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
@@ -164,8 +177,13 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#to-initials").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("N. H.").doesNotContain("Nerea Holloway");
-        assertThat(robot.lookup(".commission-wearer").<Label>queryAll()).extracting(Label::getText).contains("N. H.");
+        assertThat(book.entries())
+                .extracting(WorkshopBook.Entry::wearer)
+                .contains("N. H.")
+                .doesNotContain("Nerea Holloway");
+        assertThat(robot.lookup(".commission-wearer").<Label>queryAll())
+                .extracting(Label::getText)
+                .contains("N. H.");
     }
 
     @Test
@@ -188,7 +206,9 @@ class BookWindowTest extends RealWindow {
         Files.write(file, new byte[20_000]);
         BookUnavailable why = Assertions.catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
         robot.interact(() -> new UnavailablePage(why, Optional.of(file), () -> again(file)).show(window));
-        assertThat(text(robot, "#book-unavailable")).contains("demo.sqlite is damaged").contains("It is left as it is");
+        assertThat(text(robot, "#book-unavailable"))
+                .contains("demo.sqlite is damaged")
+                .contains("It is left as it is");
         robot.clickOn("#restore-newest");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#measure-hipGirth")).as("as the backup has it").isEqualTo("101.0");

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.io.TempDir;
 class BuildScriptTest {
     @TempDir
     private Path folder;
+
     private Path project;
 
     @BeforeEach
@@ -42,8 +43,11 @@ class BuildScriptTest {
 
     /** @param mvn what the stand-in for the build tool does; its calls are noted in {@code calls} */
     private Process start(String mvn) throws IOException {
-        executable(folder.resolve("bin/mvn"), "echo \"$*\" >> " + folder.resolve("calls") + "\nmkdir -p " + project + "/app/target\n" + mvn);
-        ProcessBuilder builder = new ProcessBuilder("sh", "-c", ". " + project + "/scripts/setup.sh; build_if_stale " + project + "; echo built");
+        executable(
+                folder.resolve("bin/mvn"),
+                "echo \"$*\" >> " + folder.resolve("calls") + "\nmkdir -p " + project + "/app/target\n" + mvn);
+        ProcessBuilder builder = new ProcessBuilder(
+                "sh", "-c", ". " + project + "/scripts/setup.sh; build_if_stale " + project + "; echo built");
         builder.environment().put("PATH", folder.resolve("bin") + ":" + System.getenv("PATH"));
         builder.environment().put("TMPDIR", folder.toString());
         return builder.redirectErrorStream(true).start();
@@ -61,16 +65,20 @@ class BuildScriptTest {
 
     @Test
     void halfABuild_isBuiltAnewFromClean() throws Exception {
-        assertThat(said(start("case \"$*\" in *clean*) exit 0;; *) echo '[ERROR] zip file is empty'; exit 1;; esac"))).endsWith("built\n");
+        assertThat(said(start("case \"$*\" in *clean*) exit 0;; *) echo '[ERROR] zip file is empty'; exit 1;; esac")))
+                .endsWith("built\n");
         assertThat(calls()).hasSize(3);
         assertThat(calls().get(2)).contains("clean");
         assertThat(project.resolve("app/target/.built")).exists();
-        assertThat(said(start("exit 1"))).as("a finished build is not built again").isEqualTo("built\n");
+        assertThat(said(start("exit 1")))
+                .as("a finished build is not built again")
+                .isEqualTo("built\n");
     }
 
     @Test
     void failedBuild_saysInOneLineWhat_andWhereTheLogIs() throws Exception {
-        Process process = start("i=0; while [ $i -lt 160 ]; do echo \"line $i\"; i=$((i+1)); done; echo '[ERROR] Length.java: class expected'; exit 1");
+        Process process = start(
+                "i=0; while [ $i -lt 160 ]; do echo \"line $i\"; i=$((i+1)); done; echo '[ERROR] Length.java: class expected'; exit 1");
         List<String> lines = said(process).lines().toList();
         assertThat(process.exitValue()).isEqualTo(4);
         assertThat(lines).hasSize(2);
@@ -82,7 +90,8 @@ class BuildScriptTest {
 
     @Test
     void twoStartsAtOnce_buildOnce() throws Exception {
-        String slow = "[ -e " + folder + "/busy ] && echo both >> " + folder + "/both; touch " + folder + "/busy; sleep 1; rm " + folder + "/busy; exit 0";
+        String slow = "[ -e " + folder + "/busy ] && echo both >> " + folder + "/both; touch " + folder
+                + "/busy; sleep 1; rm " + folder + "/busy; exit 0";
         Process one = start(slow);
         Process other = start(slow);
         assertThat(said(one)).endsWith("built\n");

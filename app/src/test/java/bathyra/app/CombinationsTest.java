@@ -79,12 +79,21 @@ import org.junit.jupiter.params.provider.MethodSource;
 class CombinationsTest {
     private static final boolean FULL = Boolean.getBoolean("bathyra.full");
     private static final int LAY_ROUNDS = 2;
-    private static final List<MeasurementSet> BODIES = List.of(Bodies.withArms(Bodies.nerea().with(MeasurementKey.HEIGHT, Length.mm(1680))), Bodies.small(), Bodies.large());
+    private static final List<MeasurementSet> BODIES = List.of(
+            Bodies.withArms(Bodies.nerea().with(MeasurementKey.HEIGHT, Length.mm(1680))),
+            Bodies.small(),
+            Bodies.large());
     private static final PriceList PRICES = PriceList.invented();
 
     /** The first two of them take a test run's time; {@code -Dbathyra.arrays=6} walks all. */
     static Stream<Arguments> arrays() {
-        return Stream.of(Arguments.of(1L, false, 55), Arguments.of(8L, true, 50), Arguments.of(2L, true, 50), Arguments.of(3L, true, 50), Arguments.of(4L, false, 55), Arguments.of(5L, true, 50))
+        return Stream.of(
+                        Arguments.of(1L, false, 55),
+                        Arguments.of(8L, true, 50),
+                        Arguments.of(2L, true, 50),
+                        Arguments.of(3L, true, 50),
+                        Arguments.of(4L, false, 55),
+                        Arguments.of(5L, true, 50))
                 .limit(Integer.getInteger("bathyra.arrays", 2));
     }
 
@@ -107,7 +116,9 @@ class CombinationsTest {
                     refused++;
                 }
             } catch (RuntimeException | AssertionError e) {
-                broken.add(combination + " " + e.toString().substring(0, Math.min(400, e.toString().length())) + " " + List.of(e.getStackTrace()).subList(0, Math.min(4, e.getStackTrace().length)));
+                broken.add(combination + " "
+                        + e.toString().substring(0, Math.min(400, e.toString().length())) + " "
+                        + List.of(e.getStackTrace()).subList(0, Math.min(4, e.getStackTrace().length)));
             }
         }
         System.out.println("of " + combinations.size() + " combinations " + refused + " were refused");
@@ -119,16 +130,23 @@ class CombinationsTest {
     private static boolean through(Commission commission, boolean toPaper) throws Exception {
         // A corset's document does not keep the school of a block that it has not.
         String document = CommissionJson.write(CommissionJson.read(CommissionJson.write(commission)));
-        assertThat(CommissionJson.write(CommissionJson.read(document))).as("the document read and written again").isEqualTo(document);
+        assertThat(CommissionJson.write(CommissionJson.read(document)))
+                .as("the document read and written again")
+                .isEqualTo(document);
         block(commission);
         Outcome outcome = Drafter.draft(commission);
         if (outcome instanceof Refusal refusal) {
-            assertThat(refusal.cause()).as(refusal.thrown().map(Throwable::toString).orElse("")).isNotEqualTo(Refusal.Cause.PROGRAM);
-            refusal.reasons().forEach(f -> assertThat(f.sentence().in(LengthUnit.IN)).isNotBlank());
+            assertThat(refusal.cause())
+                    .as(refusal.thrown().map(Throwable::toString).orElse(""))
+                    .isNotEqualTo(Refusal.Cause.PROGRAM);
+            refusal.reasons()
+                    .forEach(f -> assertThat(f.sentence().in(LengthUnit.IN)).isNotBlank());
             return false;
         }
         Draft draft = (Draft) outcome;
-        draft.findings().forEach(f -> assertThat(f.status()).as(f.sentence().in(LengthUnit.CM)).isNotEqualTo(Finding.Status.FAULT));
+        draft.findings().forEach(f -> assertThat(f.status())
+                .as(f.sentence().in(LengthUnit.CM))
+                .isNotEqualTo(Finding.Status.FAULT));
         Finished.holds(draft);
         Bones bones = BonePlan.of(draft);
         List<Layer> layers = Lays.layers(draft);
@@ -144,7 +162,8 @@ class CombinationsTest {
         BlockDrafter.Drafted block = BlockDrafter.draft(commission.measurements(), commission.garment());
         assertThat(block.findings()).noneMatch(f -> f.id().equals("program"));
         if (block.drawing().isPresent()) {
-            BlockDrawings.of(block.drawing().get(), commission.garment().block().princess()).forEach(RecordingSurface::painted);
+            BlockDrawings.of(block.drawing().get(), commission.garment().block().princess())
+                    .forEach(RecordingSurface::painted);
             DraftingSheet.write(block.drawing().get(), commission, DraftingSheet.Scale.QUARTER, "2026-11-28");
         }
     }
@@ -162,9 +181,11 @@ class CombinationsTest {
             }
         }
         for (Channel channel : bones.channels()) {
-            boning = boning.withKind(channel.id(), Optional.of(BoneKind.SPIRAL_STEEL)).withStop(channel.id(), new Boning.Stop(Length.mm(5), Length.mm(5)));
+            boning = boning.withKind(channel.id(), Optional.of(BoneKind.SPIRAL_STEEL))
+                    .withStop(channel.id(), new Boning.Stop(Length.mm(5), Length.mm(5)));
         }
-        CommissionJson.read(CommissionJson.write(commission.withGarment(commission.garment().withFinish(finish).withBoning(boning))));
+        CommissionJson.read(CommissionJson.write(
+                commission.withGarment(commission.garment().withFinish(finish).withBoning(boning))));
     }
 
     private static void stages(Draft draft, Bones bones, List<Layer> layers) {

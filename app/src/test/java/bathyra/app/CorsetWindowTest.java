@@ -43,7 +43,11 @@ class CorsetWindowTest extends RealWindow {
     void open(Path file) throws Exception {
         book = WorkshopBook.open(file);
         workshop = new Workshop(book);
-        workshop.switchTo(workshop.entries().stream().filter(e -> e.wearer().equals("Maren Achterberg")).findFirst().orElseThrow().id());
+        workshop.switchTo(workshop.entries().stream()
+                .filter(e -> e.wearer().equals("Maren Achterberg"))
+                .findFirst()
+                .orElseThrow()
+                .id());
         BathyraWindow.show(window, workshop, bathyra.app.stage.Files.always(output));
     }
 
@@ -136,19 +140,35 @@ class CorsetWindowTest extends RealWindow {
     @Test
     void aSeam_isMovedAddedAndLeftOutByDragging(FxRobot robot) {
         go(robot, "seams");
-        double at = workshop.draft().orElseThrow().intakes().axes().of(SeamPlace.back(1)).at();
+        double at = workshop.draft()
+                .orElseThrow()
+                .intakes()
+                .axes()
+                .of(SeamPlace.back(1))
+                .at();
         robot.drag("#axis-back-1").moveBy(6, 0).moveBy(6, 0).drop();
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(workshop.draft().orElseThrow().intakes().axes().of(SeamPlace.back(1)).at()).isGreaterThan(at + 5);
+        assertThat(workshop.draft()
+                        .orElseThrow()
+                        .intakes()
+                        .axes()
+                        .of(SeamPlace.back(1))
+                        .at())
+                .isGreaterThan(at + 5);
         Node side = robot.lookup("#axis-front-2").query();
         double x = side.localToScreen(0, 0).getX() + 34;
-        robot.drag("#spool").dropTo(x, robot.lookup("#spool").query().localToScreen(0, 0).getY());
+        robot.drag("#spool")
+                .dropTo(x, robot.lookup("#spool").query().localToScreen(0, 0).getY());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().panels().perSide()).isEqualTo(7);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().panels().perSide()).isEqualTo(6);
-        robot.moveTo("#axis-back-2").press(MouseButton.PRIMARY).moveBy(0, -40).moveBy(0, -40).release(MouseButton.PRIMARY);
+        robot.moveTo("#axis-back-2")
+                .press(MouseButton.PRIMARY)
+                .moveBy(0, -40)
+                .moveBy(0, -40)
+                .release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().panels().perSide()).isEqualTo(5);
     }
@@ -160,7 +180,8 @@ class CorsetWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         Garment before = garment();
         assertThat(before.panels().perSide()).isEqualTo(3);
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> robot.lookup("#cure").tryQuery().isPresent());
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> robot.lookup("#cure").tryQuery().isPresent());
         String note = text(robot, "#seams-note");
         robot.clickOn("#cure");
         WaitForAsyncUtils.waitForFxEvents();
@@ -199,6 +220,7 @@ class CorsetWindowTest extends RealWindow {
         robot.clickOn("#kind").clickOn("Underbust corset");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().kind()).isEqualTo(GarmentKind.UNDERBUST);
-        assertThat(workshop.draft().orElseThrow().pattern().levels().get(0).id()).isEqualTo("underbust");
+        assertThat(workshop.draft().orElseThrow().pattern().levels().get(0).id())
+                .isEqualTo("underbust");
     }
 }

@@ -35,7 +35,9 @@ class CupsWindowTest extends RealWindow {
         robot.clickOn("#cups-three-part");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#undo")).isEqualTo("Undo cups: three-part");
-        assertThat(robot.lookup(".words").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.startsWith("Cups: their arc is"));
+        assertThat(robot.lookup(".words").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.startsWith("Cups: their arc is"));
         assertThat(robot.lookup("#handle-band").query().isVisible()).isTrue();
         robot.clickOn("#undo");
         WaitForAsyncUtils.waitForFxEvents();
@@ -76,19 +78,23 @@ class CupsWindowTest extends RealWindow {
         go(robot, "cups");
         robot.clickOn("#cups-mode-contour");
         robot.clickOn("#wedge-neckline");
-        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> robot.lookup(".words").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().startsWith("Neckline, centre front:")));
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> robot.lookup(".words").queryAllAs(Label.class).stream()
+                .anyMatch(l -> l.getText().startsWith("Neckline, centre front:")));
         assertThat(text(robot, "#undo")).isEqualTo("Undo contour, neckline closed");
         robot.clickOn("#width-neckline");
         robot.push(KeyCode.CONTROL, KeyCode.A).write("9").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#width-neckline").<TextField>query().getText()).isEqualTo("9");
-        assertThat(robot.lookup(".row-fault").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.contains("can be closed"));
+        assertThat(robot.lookup(".row-fault").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.contains("can be closed"));
         robot.push(KeyCode.CONTROL, KeyCode.A).write("0.9").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#undo")).startsWith("Undo contour, neckline 0.9");
         robot.clickOn("#wedge-neckline");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#wedge-neckline").<CheckBox>query().isSelected()).isFalse();
+        assertThat(robot.lookup("#wedge-neckline").<CheckBox>query().isSelected())
+                .isFalse();
     }
 
     @Test
@@ -98,11 +104,15 @@ class CupsWindowTest extends RealWindow {
         robot.clickOn("#set-strapless-sweetheart");
         WaitForAsyncUtils.waitForFxEvents();
         for (ContourWedge wedge : ContourWedge.UsualSet.SWEETHEART.wedges()) {
-            assertThat(robot.lookup("#wedge-" + wedge.id()).<CheckBox>query().isSelected()).as(wedge.label()).isTrue();
+            assertThat(robot.lookup("#wedge-" + wedge.id()).<CheckBox>query().isSelected())
+                    .as(wedge.label())
+                    .isTrue();
         }
         robot.clickOn("#wedge-cut-away-armhole");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".caution").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.contains("strap of a halter"));
+        assertThat(robot.lookup(".caution").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.contains("strap of a halter"));
     }
 
     @Test
@@ -112,7 +122,9 @@ class CupsWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#output");
         robot.clickOn("Paper model of the cup, half size");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
-        assertThat(new String(Files.readAllBytes(output), 0, 5, java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        assertThat(new String(Files.readAllBytes(output), 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
     }
 }

@@ -65,7 +65,9 @@ class EdgesWindowTest extends RealWindow {
         robot.push(KeyCode.DOWN);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(Double.parseDouble(text(robot, "#option-edge-dip"))).isEqualTo(Double.parseDouble(before) + 0.2);
-        assertThat(robot.lookup("#shape-round").queryAll()).as("a round neckline needs a shoulder").isEmpty();
+        assertThat(robot.lookup("#shape-round").queryAll())
+                .as("a round neckline needs a shoulder")
+                .isEmpty();
     }
 
     @Test
@@ -103,12 +105,15 @@ class EdgesWindowTest extends RealWindow {
         choose(robot, "#lower-edge", "Pointed front");
         robot.clickOn("#edges-below");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#handle-front-below-waist").query().isVisible()).isTrue();
+        assertThat(robot.lookup("#handle-front-below-waist").query().isVisible())
+                .isTrue();
         robot.interact(() -> robot.lookup("#handle-front-below-waist").query().requestFocus());
         robot.push(KeyCode.SHIFT, KeyCode.DOWN);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#option-front-below-waist")).isEqualTo("10.0");
         choose(robot, "#lower-edge", "At the waist, with a peplum");
-        assertThat(robot.lookup(".words").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.contains("joined edge runs straight on"));
+        assertThat(robot.lookup(".words").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.contains("joined edge runs straight on"));
     }
 }

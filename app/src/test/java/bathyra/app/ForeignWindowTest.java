@@ -19,10 +19,12 @@ import org.testfx.util.WaitForAsyncUtils;
 /** A pattern from elsewhere in the real window: its unit asked, two edges sewn, checked, kept; a block used to start from. */
 class ForeignWindowTest extends RealWindow {
     /** Two panels in centimetres, without a unit; the second is 4 mm shorter at the seam. */
-    private static final String PANELS = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 60 60'><path id='Front' d='M0 0H12V40H0Z'/><path id='Back' d='M20 0H31V39.6H20Z'/></svg>";
+    private static final String PANELS =
+            "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 60 60'><path id='Front' d='M0 0H12V40H0Z'/><path id='Back' d='M20 0H31V39.6H20Z'/></svg>";
     /** A block in millimetres: front and back, straight lines. */
-    private static final String BLOCK = "<svg xmlns='http://www.w3.org/2000/svg' width='700mm' height='800mm' viewBox='0 0 700 800'>"
-            + "<path id='Front' d='M0 80 L75 0 L185 28 C165 90 170 200 235 215 C225 300 212 380 212 440 C214 520 235 600 250 680 L0 680 Z'/><path id='Back' d='M400 25 L475 0 L585 28 C575 90 580 190 630 215 C622 300 612 380 612 430 C614 520 640 600 650 680 L400 680 Z'/></svg>";
+    private static final String BLOCK =
+            "<svg xmlns='http://www.w3.org/2000/svg' width='700mm' height='800mm' viewBox='0 0 700 800'>"
+                    + "<path id='Front' d='M0 80 L75 0 L185 28 C165 90 170 200 235 215 C225 300 212 380 212 440 C214 520 235 600 250 680 L0 680 Z'/><path id='Back' d='M400 25 L475 0 L585 28 C575 90 580 190 630 215 C622 300 612 380 612 430 C614 520 640 600 650 680 L400 680 Z'/></svg>";
 
     /** The edges of either half, clockwise from the corner that lies highest on the left. */
     private static final List<String> EDGES = List.of("shoulder", "armhole", "side", "hem", "centre", "neck");
@@ -45,7 +47,8 @@ class ForeignWindowTest extends RealWindow {
     }
 
     private static boolean says(FxRobot robot, String words) {
-        return robot.lookup(".reckoning .label").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
+        return robot.lookup(".reckoning .label").queryAllAs(Label.class).stream()
+                .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
     }
 
     @Test
@@ -55,9 +58,13 @@ class ForeignWindowTest extends RealWindow {
         assertThat(says(robot, "The file does not say in what it is drawn.")).isTrue();
         robot.clickOn("#drawn-in-cm");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#foreign-walked")).isEqualTo("Front to Back: 40.0 cm and 39.6 cm; up to 0.5 mm apart is allowed");
-        assertThat(says(robot, "Front to Back: the two edges differ by 0.4 cm between two marks; 0.1 cm allowed. Walk the seam again.")
-                || says(robot, "Front to Back: the two edges differ by 0.4 cm")).isTrue();
+        assertThat(text(robot, "#foreign-walked"))
+                .isEqualTo("Front to Back: 40.0 cm and 39.6 cm; up to 0.5 mm apart is allowed");
+        assertThat(says(
+                                robot,
+                                "Front to Back: the two edges differ by 0.4 cm between two marks; 0.1 cm allowed. Walk the seam again.")
+                        || says(robot, "Front to Back: the two edges differ by 0.4 cm"))
+                .isTrue();
         robot.clickOn("#drawn-in-in");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#foreign-walked")).startsWith("Front to Back: 101.6 cm and ");

@@ -44,9 +44,13 @@ class FrameWindowTest extends RealWindow {
     void exportingAPdf_givesATestSquareOfFiftyMillimetres(FxRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("PDF, A4 sheets");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
-            assertThat(new PDFTextStripper().getText(pdf)).as("a name leaves the workshop only when asked").contains("N. H.").doesNotContain("Nerea");
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .as("a name leaves the workshop only when asked")
+                    .contains("N. H.")
+                    .doesNotContain("Nerea");
             assertThat(SquareFinder.in(pdf.getPage(0))).anySatisfy(s -> {
                 assertThat(s.width()).isBetween(49.99, 50.01);
                 assertThat(s.height()).isBetween(49.99, 50.01);
@@ -60,7 +64,8 @@ class FrameWindowTest extends RealWindow {
         robot.clickOn("With the wearer's name");
         robot.clickOn("#output");
         robot.clickOn("PDF, A0 sheets");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Nerea Holloway");
         }
@@ -70,9 +75,14 @@ class FrameWindowTest extends RealWindow {
     void everyControl_hasAnAccessibleName(FxRobot robot) {
         for (String stage : new String[] {"measure", "block", "girths", "seams", "pieces"}) {
             go(robot, stage);
-            assertThat(robot.lookup(n -> n.isFocusTraversable() && n.isVisible()).<Node>queryAll()).allSatisfy(n ->
-                    assertThat(n.getAccessibleText() != null || n instanceof Labeled labeled && !labeled.getText().isBlank()
-                            || n.getClass().getName().contains("ScrollPane")).as(n.toString()).isTrue());
+            assertThat(robot.lookup(n -> n.isFocusTraversable() && n.isVisible())
+                            .<Node>queryAll())
+                    .allSatisfy(n -> assertThat(n.getAccessibleText() != null
+                                    || n instanceof Labeled labeled
+                                            && !labeled.getText().isBlank()
+                                    || n.getClass().getName().contains("ScrollPane"))
+                            .as(n.toString())
+                            .isTrue());
         }
     }
 

@@ -37,7 +37,10 @@ class GirthsWindowTest extends RealWindow {
         assertThat(text(robot, ".card-title")).isEqualTo("Waist, as worn");
         assertThat(text(robot, "#undo")).startsWith("Undo ease at the waist −1.0 → ");
         for (Level level : Level.values()) {
-            assertThat(robot.lookup("#plan-" + level.id() + "-adds-up").<Node>query().getAccessibleText()).isEqualTo("adds up");
+            assertThat(robot.lookup("#plan-" + level.id() + "-adds-up")
+                            .<Node>query()
+                            .getAccessibleText())
+                    .isEqualTo("adds up");
         }
     }
 
@@ -80,7 +83,8 @@ class GirthsWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#spoken").queryButton().fire());
         robot.clickOn("#output");
         robot.clickOn("PDF, A0 sheets");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         assertThat(Files.size(output)).isPositive();
     }
 }

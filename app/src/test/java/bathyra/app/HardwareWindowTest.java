@@ -29,7 +29,11 @@ class HardwareWindowTest extends RealWindow {
     }
 
     private static String said(FxRobot robot) {
-        return String.join("\n", robot.lookup(".words").queryAllAs(Label.class).stream().map(l -> l.getText().replace('\u00a0', ' ')).toList());
+        return String.join(
+                "\n",
+                robot.lookup(".words").queryAllAs(Label.class).stream()
+                        .map(l -> l.getText().replace('\u00a0', ' '))
+                        .toList());
     }
 
     @Test
@@ -39,7 +43,9 @@ class HardwareWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(said(robot)).contains("A busk of 30.0 cm fits the 32.4 cm of centre front");
         retype(robot, "#option-busk", "45");
-        assertThat(said(robot)).contains("The busk of 45.0 cm is longer than the 30.4 cm that centre front leaves for it. Take 30.0 cm.");
+        assertThat(said(robot))
+                .contains(
+                        "The busk of 45.0 cm is longer than the 30.4 cm that centre front leaves for it. Take 30.0 cm.");
         retype(robot, "#option-eyelets", "0.9");
         assertThat(said(robot)).contains("they would overlap").contains("to 2.5 cm is usual");
         retype(robot, "#option-eyelets", "9");
@@ -51,6 +57,8 @@ class HardwareWindowTest extends RealWindow {
         go(robot, "bones");
         robot.clickOn("#bones-card-buy");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".section-title").queryAllAs(Label.class)).extracting(l -> l.getText().replace('\u00a0', ' ')).contains("Busk 30.0 cm", "22 eyelets", "Cord 269.3 cm", "Waist tape 2 × 39.8 cm");
+        assertThat(robot.lookup(".section-title").queryAllAs(Label.class))
+                .extracting(l -> l.getText().replace('\u00a0', ' '))
+                .contains("Busk 30.0 cm", "22 eyelets", "Cord 269.3 cm", "Waist tape 2 × 39.8 cm");
     }
 }

@@ -46,7 +46,11 @@ class LayWindowTest extends RealWindow {
 
     private static void laid(FxRobot robot) throws Exception {
         go(robot, "lay");
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#lay-figures").startsWith("To buy") && !robot.lookup("#lay-progress").query().isVisible());
+        WaitForAsyncUtils.waitFor(
+                30,
+                TimeUnit.SECONDS,
+                () -> text(robot, "#lay-figures").startsWith("To buy")
+                        && !robot.lookup("#lay-progress").query().isVisible());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -101,13 +105,23 @@ class LayWindowTest extends RealWindow {
     @Test
     void aLayInProgress_isStopped_andTheBestSoFarStays(FxRobot robot) throws Exception {
         // Twelve pieces on a cloth on which they lie in several rows leave much to try.
-        robot.interact(() -> workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith("The Salt Queen")).findFirst().orElseThrow().id()));
+        robot.interact(() -> workshop.switchTo(workshop.entries().stream()
+                .filter(e -> e.title().startsWith("The Salt Queen"))
+                .findFirst()
+                .orElseThrow()
+                .id()));
         go(robot, "lay");
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> robot.lookup("#lay-progress").query().isVisible());
-        assertThat(((ProgressBar) robot.lookup("#lay-progress").query()).getProgress()).isLessThan(1);
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#lay-figures").startsWith("To buy"));
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> robot.lookup("#lay-progress")
+                .query()
+                .isVisible());
+        assertThat(((ProgressBar) robot.lookup("#lay-progress").query()).getProgress())
+                .isLessThan(1);
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> text(robot, "#lay-figures").startsWith("To buy"));
         press(robot, "#lay-stop");
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> !robot.lookup("#lay-progress").query().isVisible());
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> !robot.lookup("#lay-progress")
+                .query()
+                .isVisible());
         assertThat(text(robot, "#lay-figures")).startsWith("To buy");
     }
 
@@ -118,7 +132,9 @@ class LayWindowTest extends RealWindow {
         retype(robot, "#cloth-width", "30");
         robot.interact(() -> ((CheckBox) robot.lookup("#cloth-folded").query()).fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#lay-figures")).contains("wide, and the folded cloth leaves").contains("Lay it open");
+        assertThat(text(robot, "#lay-figures"))
+                .contains("wide, and the folded cloth leaves")
+                .contains("Lay it open");
         retype(robot, "#cloth-width", "3");
         assertThat(text(robot, "#fault-cloth-width")).isEqualTo("Width: 3 is no such number; a number from 30 to 320.");
         retype(robot, "#cloth-width", "127");
@@ -132,7 +148,9 @@ class LayWindowTest extends RealWindow {
         laid(robot);
         robot.clickOn("#lay-card-prices");
         retype(robot, "#price-cord", "cheap");
-        assertThat(text(robot, "#fault-price-cord")).contains("cheap is no such number").contains("from 0 to 100000");
+        assertThat(text(robot, "#fault-price-cord"))
+                .contains("cheap is no such number")
+                .contains("from 0 to 100000");
         retype(robot, "#price-cord", "1,35");
         assertThat(text(robot, "#fault-price-cord")).isEmpty();
         retype(robot, "#busk-stock-0", "11.75");
@@ -160,7 +178,8 @@ class LayWindowTest extends RealWindow {
         // 3 at 0.50 and 2.5 h at 30.
         assertThat(total(robot) - before).isCloseTo(1.5 + 75, org.assertj.core.api.Assertions.within(0.001));
         press(robot, "#bill-csv");
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         assertThat(Files.readString(output)).contains("Hook").contains(String.format("%.2f", total(robot)));
     }
 

@@ -40,7 +40,8 @@ class MeasureWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(((TextField) robot.lookup("#measure-underbustGirth").query()).isFocused()).isTrue();
+        assertThat(((TextField) robot.lookup("#measure-underbustGirth").query()).isFocused())
+                .isTrue();
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("76,5");
         go(robot, "seams");
@@ -56,11 +57,13 @@ class MeasureWindowTest extends RealWindow {
     @Test
     void aSlipOfTheUnit_isSaidBesideTheField_andTheLastDraftStays(FxRobot robot) {
         retype(robot, "#measure-bustGirth", "36");
-        assertThat(text(robot, "#fault-bustGirth")).isEqualTo(
-                "Bust is 36.0 cm; plausible is from 65.0 cm to 160.0 cm. It looks like a figure in inches: type in behind it.");
+        assertThat(text(robot, "#fault-bustGirth"))
+                .isEqualTo(
+                        "Bust is 36.0 cm; plausible is from 65.0 cm to 160.0 cm. It looks like a figure in inches: type in behind it.");
         assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
         go(robot, "seams");
-        assertThat(robot.lookup(".kept-draft").<Node>queryAll()).anyMatch(n -> n.isVisible() && ((Label) n).getText().startsWith("The last good draft is shown"));
+        assertThat(robot.lookup(".kept-draft").<Node>queryAll())
+                .anyMatch(n -> n.isVisible() && ((Label) n).getText().startsWith("The last good draft is shown"));
         assertThat(text(robot, "#sounding-underbust-princess-front")).isEqualTo("2.1");
     }
 
@@ -74,8 +77,9 @@ class MeasureWindowTest extends RealWindow {
     @Test
     void aSideDartThatCannotBeClosed_isSaidBesideTheLengthThatWasTyped(FxRobot robot) {
         retype(robot, "#measure-backLength", "38");
-        assertThat(text(robot, "#fault-backLength")).isEqualTo(
-                "The front is 8.8 cm longer than the back. A side bust dart over 7.0 cm cannot be closed: take both lengths again.");
+        assertThat(text(robot, "#fault-backLength"))
+                .isEqualTo(
+                        "The front is 8.8 cm longer than the back. A side bust dart over 7.0 cm cannot be closed: take both lengths again.");
         retype(robot, "#measure-backLength", "43");
         assertThat(robot.lookup("#fault-backLength").tryQuery()).isEmpty();
         assertThat(text(robot, "#state")).contains("checks hold");
@@ -86,7 +90,8 @@ class MeasureWindowTest extends RealWindow {
         Files.writeString(output, "key;value;unit\nhipGirth;104,5;cm\nwaistGirth;7o;cm\n");
         robot.interact(() -> robot.lookup("#take-in-table").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#taking-in .words").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' '))
+        assertThat(robot.lookup("#taking-in .words").<Label>queryAll())
+                .extracting(l -> l.getText().replace('\u00a0', ' '))
                 .containsExactly("Hip will be 104.5 cm.", "Row 3, column 2: “7o cm” is no length.");
         assertThat(text(robot, "#measure-hipGirth")).as("nothing is taken yet").isEqualTo("101.0");
         assertThat(text(robot, "#take-in")).isEqualTo("Take one figure");
@@ -101,13 +106,18 @@ class MeasureWindowTest extends RealWindow {
         robot.clickOn("#measure-shoulderToApex");
         robot.write("l");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#measure-shoulderToApex-right").query().isFocused()).isTrue();
+        assertThat(robot.lookup("#measure-shoulderToApex-right").query().isFocused())
+                .isTrue();
         robot.write("29.4");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#big-figure")).isEqualTo("29.4");
         assertThat(text(robot, "#undo")).isEqualTo("Undo to the apex, right → 29.4 cm");
-        assertThat(robot.lookup(".words").<Label>queryAll()).anyMatch(l -> l.getText().replace('\u00a0', ' ').equals(
-                "To the apex: left 28.1 cm, right 29.4 cm. The larger is drafted; pad the other side by 1.3 cm, or cut the two sides apart."));
+        assertThat(robot.lookup(".words").<Label>queryAll())
+                .anyMatch(
+                        l -> l.getText()
+                                .replace('\u00a0', ' ')
+                                .equals(
+                                        "To the apex: left 28.1 cm, right 29.4 cm. The larger is drafted; pad the other side by 1.3 cm, or cut the two sides apart."));
     }
 
     @Test
@@ -127,7 +137,9 @@ class MeasureWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#leanings").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("What the draft leans on");
-        assertThat(robot.lookup(".words").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).contains("Upper edge girth by 1.0 cm");
+        assertThat(robot.lookup(".words").<Label>queryAll())
+                .extracting(l -> l.getText().replace('\u00a0', ' '))
+                .contains("Upper edge girth by 1.0 cm");
         robot.interact(() -> robot.lookup("#take-upperBustGirth").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#measure-upperBustGirth").query().isFocused()).isTrue();
@@ -142,7 +154,8 @@ class MeasureWindowTest extends RealWindow {
         retype(robot, "#taken-by", "Marit Sollers");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#occasion")).isEqualTo("Taken 5 November 2026 by Marit Sollers, over a leotard, breath at rest");
+        assertThat(text(robot, "#occasion"))
+                .isEqualTo("Taken 5 November 2026 by Marit Sollers, over a leotard, breath at rest");
     }
 
     @Test
@@ -150,15 +163,20 @@ class MeasureWindowTest extends RealWindow {
         try (TapeSimulator tape = new TapeSimulator(0)) {
             retype(robot, "#tape-port", Integer.toString(tape.port()));
             robot.clickOn("#listen");
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("Listening."));
+            WaitForAsyncUtils.waitFor(
+                    10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("Listening."));
             robot.clickOn("#measure-hipGirth");
             WaitForAsyncUtils.waitForFxEvents();
             tape.read(Length.mm(1043));
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#measure-hipGirth").equals("104.3"));
-            assertThat(robot.lookup("#measure-armholeGirth").query().isFocused()).as("the next field is taken up").isTrue();
+            WaitForAsyncUtils.waitFor(
+                    10, TimeUnit.SECONDS, () -> text(robot, "#measure-hipGirth").equals("104.3"));
+            assertThat(robot.lookup("#measure-armholeGirth").query().isFocused())
+                    .as("the next field is taken up")
+                    .isTrue();
             assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.3 cm");
         }
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("The tape no longer answers."));
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("The tape no longer answers."));
     }
 
     @Test
@@ -170,9 +188,12 @@ class MeasureWindowTest extends RealWindow {
         retype(robot, "#measure-waistGirth", "74");
         robot.interact(() -> robot.lookup("#show-sets").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#sets .set-change").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).containsExactly("Waist: 74.0 cm → 72.0 cm (−2.0 cm)");
-        assertThat(robot.lookup("#sets .quiet").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).contains(
-                "With it the draft's girths move: waist −2.0 cm, high hip −0.8 cm.");
+        assertThat(robot.lookup("#sets .set-change").<Label>queryAll())
+                .extracting(l -> l.getText().replace('\u00a0', ' '))
+                .containsExactly("Waist: 74.0 cm → 72.0 cm (−2.0 cm)");
+        assertThat(robot.lookup("#sets .quiet").<Label>queryAll())
+                .extracting(l -> l.getText().replace('\u00a0', ' '))
+                .contains("With it the draft's girths move: waist −2.0 cm, high hip −0.8 cm.");
         robot.clickOn("#take-set-0");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#measure-waistGirth")).isEqualTo("72.0");
@@ -184,10 +205,14 @@ class MeasureWindowTest extends RealWindow {
         retype(robot, "#tape-port", "tape");
         robot.clickOn("#listen");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#tape-said")).isEqualTo("Not understood: tape. A port is a whole number from 1 to 65535.");
+        assertThat(text(robot, "#tape-said"))
+                .isEqualTo("Not understood: tape. A port is a whole number from 1 to 65535.");
         retype(robot, "#tape-port", "1");
         robot.clickOn("#listen");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#tape-said")).isIn("Calling the tape …", "No tape answers at port 1. Start its bridge, or ./bathyra tape-simulator, and listen again.");
+        assertThat(text(robot, "#tape-said"))
+                .isIn(
+                        "Calling the tape …",
+                        "No tape answers at port 1. Start its bridge, or ./bathyra tape-simulator, and listen again.");
     }
 }

@@ -42,9 +42,35 @@ import org.testfx.util.WaitForAsyncUtils;
 class MonkeyTest extends RealWindow {
     private static final int ACTS = Integer.getInteger("bathyra.monkey", 100);
     private static final long SEED = Long.getLong("bathyra.monkey.seed", 7);
-    private static final List<String> WORDS = List.of("104", "0", "-3", "99999", "36 1/2 in", "½", "", "  ", "abc", "2026-12-24", "1e400", "12,5", "Isaura {} %s", "x".repeat(300));
-    private static final List<KeyCode> KEYS = List.of(KeyCode.ENTER, KeyCode.ESCAPE, KeyCode.TAB, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN, KeyCode.DELETE, KeyCode.SPACE, KeyCode.HOME, KeyCode.END);
-    private static final List<KeyCode> SHORTCUTS = List.of(KeyCode.Z, KeyCode.Y, KeyCode.DIGIT1, KeyCode.DIGIT5, KeyCode.DIGIT9, KeyCode.D, KeyCode.L, KeyCode.F);
+    private static final List<String> WORDS = List.of(
+            "104",
+            "0",
+            "-3",
+            "99999",
+            "36 1/2 in",
+            "½",
+            "",
+            "  ",
+            "abc",
+            "2026-12-24",
+            "1e400",
+            "12,5",
+            "Isaura {} %s",
+            "x".repeat(300));
+    private static final List<KeyCode> KEYS = List.of(
+            KeyCode.ENTER,
+            KeyCode.ESCAPE,
+            KeyCode.TAB,
+            KeyCode.LEFT,
+            KeyCode.RIGHT,
+            KeyCode.UP,
+            KeyCode.DOWN,
+            KeyCode.DELETE,
+            KeyCode.SPACE,
+            KeyCode.HOME,
+            KeyCode.END);
+    private static final List<KeyCode> SHORTCUTS = List.of(
+            KeyCode.Z, KeyCode.Y, KeyCode.DIGIT1, KeyCode.DIGIT5, KeyCode.DIGIT9, KeyCode.D, KeyCode.L, KeyCode.F);
     private static final int LAST_ACTS = 6;
     private static final int ENOUGH = 12;
 
@@ -74,7 +100,9 @@ class MonkeyTest extends RealWindow {
     void start(javafx.stage.Stage stage) throws Exception {
         Logger.getLogger("").addHandler(heard);
         begin(stage, "taken.svg");
-        Files.writeString(output, "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='200mm' viewBox='0 0 200 200'><path d='M10 10H150V180H10Z'/></svg>");
+        Files.writeString(
+                output,
+                "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='200mm' viewBox='0 0 200 200'><path d='M10 10H150V180H10Z'/></svg>");
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> failed.add(e + at(e) + " after " + acts));
     }
 
@@ -86,7 +114,8 @@ class MonkeyTest extends RealWindow {
 
     private static String at(Throwable e) {
         Throwable cause = e.getCause() == null ? e : e.getCause();
-        return " " + cause.getMessage() + " at " + List.of(cause.getStackTrace()).subList(0, Math.min(6, cause.getStackTrace().length));
+        return " " + cause.getMessage() + " at "
+                + List.of(cause.getStackTrace()).subList(0, Math.min(6, cause.getStackTrace().length));
     }
 
     @Test
@@ -96,7 +125,7 @@ class MonkeyTest extends RealWindow {
         for (int i = 0; i < ACTS && failed.size() < ENOUGH; i++) {
             long began = System.nanoTime();
             WaitForAsyncUtils.waitForAsyncFx(60_000, this::act);
-            WaitForAsyncUtils.waitForAsyncFx(60_000, () -> { });
+            WaitForAsyncUtils.waitForAsyncFx(60_000, () -> {});
             long took = System.nanoTime() - began;
             if (took > slowest) {
                 slowest = took;
@@ -104,7 +133,9 @@ class MonkeyTest extends RealWindow {
             }
         }
         WaitForAsyncUtils.waitForFxEvents();
-        System.out.printf("%d acts with seed %d, the slowest %d ms: %s%n", ACTS, SEED, TimeUnit.NANOSECONDS.toMillis(slowest), slowestAct);
+        System.out.printf(
+                "%d acts with seed %d, the slowest %d ms: %s%n",
+                ACTS, SEED, TimeUnit.NANOSECONDS.toMillis(slowest), slowestAct);
         assertThat(failed).isEmpty();
         assertThat(window.isShowing()).isTrue();
     }
@@ -115,7 +146,10 @@ class MonkeyTest extends RealWindow {
             gather(window.getScene().getRoot(), all);
             int kind = random.nextInt(20);
             if (kind == 0 || all.isEmpty()) {
-                press("stage-" + Stage.values()[random.nextInt(Stage.values().length)].name().toLowerCase(Locale.ROOT));
+                press("stage-"
+                        + Stage.values()[random.nextInt(Stage.values().length)]
+                                .name()
+                                .toLowerCase(Locale.ROOT));
             } else if (kind < 3) {
                 key();
             } else {
@@ -145,8 +179,13 @@ class MonkeyTest extends RealWindow {
         if (!node.isVisible() || node.isDisabled()) {
             return;
         }
-        boolean ours = node instanceof ButtonBase || node instanceof TextField || node instanceof ComboBox || node instanceof Slider || node instanceof ListView
-                || node.getOnMousePressed() != null || node.getOnMouseClicked() != null;
+        boolean ours = node instanceof ButtonBase
+                || node instanceof TextField
+                || node instanceof ComboBox
+                || node instanceof Slider
+                || node instanceof ListView
+                || node.getOnMousePressed() != null
+                || node.getOnMouseClicked() != null;
         if (ours && node.getLayoutBounds().getWidth() > 0) {
             into.add(node);
         }
@@ -202,12 +241,31 @@ class MonkeyTest extends RealWindow {
 
     private MouseEvent mouse(EventType<MouseEvent> type, double x, double y) {
         boolean held = type == MouseEvent.MOUSE_PRESSED || type == MouseEvent.MOUSE_DRAGGED;
-        return new MouseEvent(type, x, y, x, y, MouseButton.PRIMARY, 1, random.nextInt(5) == 0, false, false, false, held, false, false, true, false, false, null);
+        return new MouseEvent(
+                type,
+                x,
+                y,
+                x,
+                y,
+                MouseButton.PRIMARY,
+                1,
+                random.nextInt(5) == 0,
+                false,
+                false,
+                false,
+                held,
+                false,
+                false,
+                true,
+                false,
+                false,
+                null);
     }
 
     private void key() {
         boolean shortcut = random.nextInt(3) == 0;
-        KeyCode code = shortcut ? SHORTCUTS.get(random.nextInt(SHORTCUTS.size())) : KEYS.get(random.nextInt(KEYS.size()));
+        KeyCode code =
+                shortcut ? SHORTCUTS.get(random.nextInt(SHORTCUTS.size())) : KEYS.get(random.nextInt(KEYS.size()));
         did((shortcut ? "Ctrl+" : "") + code);
         Node at = window.getScene().getFocusOwner();
         Event.fireEvent(at == null ? window.getScene().getRoot() : at, pressed(code, shortcut));

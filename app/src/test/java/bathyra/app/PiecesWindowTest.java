@@ -64,7 +64,15 @@ class PiecesWindowTest extends RealWindow {
             WaitForAsyncUtils.waitForFxEvents();
         }
         Node handle = robot.lookup("#allowance-handle").query();
-        double scale = 96 / 25.4 * Integer.parseInt(robot.lookup(".slip .button").queryAllAs(Button.class).stream().map(Button::getText).filter(t -> t.endsWith("%")).findFirst().orElseThrow().replaceAll("\\D", "")) / 100;
+        double scale = 96
+                / 25.4
+                * Integer.parseInt(robot.lookup(".slip .button").queryAllAs(Button.class).stream()
+                        .map(Button::getText)
+                        .filter(t -> t.endsWith("%"))
+                        .findFirst()
+                        .orElseThrow()
+                        .replaceAll("\\D", ""))
+                / 100;
         robot.drag(handle).moveBy(-14, 0).drop();
         WaitForAsyncUtils.waitForFxEvents();
         // 14 pixels outwards, at this zoom so many millimetres more than the 25 it had.
@@ -74,7 +82,9 @@ class PiecesWindowTest extends RealWindow {
         robot.interact(handle::requestFocus);
         robot.push(KeyCode.RIGHT);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(Double.parseDouble(text(robot, "#option-allowance-edge")) * 10).as("the edge lies left: an arrow to the right narrows it").isCloseTo(pulled - 1, within(0.11));
+        assertThat(Double.parseDouble(text(robot, "#option-allowance-edge")) * 10)
+                .as("the edge lies left: an arrow to the right narrows it")
+                .isCloseTo(pulled - 1, within(0.11));
         robot.clickOn("#reset-allowance-edge");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#option-allowance-edge")).isEqualTo("2.5");
@@ -104,15 +114,21 @@ class PiecesWindowTest extends RealWindow {
         go(robot, "pieces");
         robot.clickOn("#card-print");
         retype(robot, "#option-square-across", "49");
-        assertThat(robot.lookup(".words").queryAllAs(Label.class)).extracting(Label::getText).anyMatch(t -> t.startsWith("Drawn 102.04 % across (50 ÷ 49.0 mm) and 100.00 % down"));
+        assertThat(robot.lookup(".words").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.startsWith("Drawn 102.04 % across (50 ÷ 49.0 mm) and 100.00 % down"));
         robot.clickOn("#output");
         robot.clickOn("PDF, A4 sheets");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
-            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ")).contains("Corrected for one printer: drawn 102.04 % across and 100.00 % down. Print it on no other.");
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
+                    .contains(
+                            "Corrected for one printer: drawn 102.04 % across and 100.00 % down. Print it on no other.");
         }
         retype(robot, "#option-square-across", "46");
-        assertThat(text(robot, "#fault-square-across")).isEqualTo("Square across is 46.0 mm; from 47.5 to 52.5 mm can be used.");
+        assertThat(text(robot, "#fault-square-across"))
+                .isEqualTo("Square across is 46.0 mm; from 47.5 to 52.5 mm can be used.");
     }
 
     @Test
@@ -128,12 +144,15 @@ class PiecesWindowTest extends RealWindow {
             PlotterSimulator.Report report = reports.poll(30, TimeUnit.SECONDS);
             assertThat(report.plot().strokes()).isNotEmpty();
             assertThat(report.picture()).exists();
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#written").equals("Sent to the plotter at port " + port + "."));
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#written")
+                    .equals("Sent to the plotter at port " + port + "."));
         }
         robot.clickOn("#send-plot");
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Nobody listens at port " + port + " of this machine."));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#written")
+                .startsWith("Nobody listens at port " + port + " of this machine."));
         retype(robot, "#plotter-port", "99999");
-        assertThat(text(robot, "#plotter-port-fault")).isEqualTo("A port is a whole number from 1 to 65535; most plotters listen at 9100.");
+        assertThat(text(robot, "#plotter-port-fault"))
+                .isEqualTo("A port is a whole number from 1 to 65535; most plotters listen at 9100.");
     }
 
     @Test
@@ -141,7 +160,9 @@ class PiecesWindowTest extends RealWindow {
         go(robot, "pieces");
         robot.clickOn("#card-order");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".reckoning .check-name").queryAllAs(Label.class)).extracting(Label::getText).containsExactly("1  Princess front", "2  Princess back", "3  Side");
+        assertThat(robot.lookup(".reckoning .check-name").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .containsExactly("1  Princess front", "2  Princess back", "3  Side");
     }
 
     @Test
@@ -177,7 +198,8 @@ class PiecesWindowTest extends RealWindow {
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("12");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#fault-allowance-side")).isEqualTo("Side allowance is 12.0 cm; from 0.0 to 8.0 cm can be used.");
+        assertThat(text(robot, "#fault-allowance-side"))
+                .isEqualTo("Side allowance is 12.0 cm; from 0.0 to 8.0 cm can be used.");
         assertThat(text(robot, "#undo")).isEqualTo("Undo side allowance 2.5 → 3.2 cm");
     }
 }

@@ -81,7 +81,11 @@ abstract class RealWindow {
     Workshop openAt(Path file, String title) throws Exception {
         book = WorkshopBook.open(file);
         Workshop workshop = new Workshop(book);
-        workshop.switchTo(workshop.entries().stream().filter(e -> e.title().startsWith(title)).findFirst().orElseThrow().id());
+        workshop.switchTo(workshop.entries().stream()
+                .filter(e -> e.title().startsWith(title))
+                .findFirst()
+                .orElseThrow()
+                .id());
         BathyraWindow.show(window, workshop, bathyra.app.stage.Files.always(output));
         return workshop;
     }
@@ -107,7 +111,8 @@ abstract class RealWindow {
     static String text(FxRobot robot, String query) {
         return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
             Node node = robot.lookup(query).query();
-            return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText()).replace('\u00a0', ' ');
+            return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText())
+                    .replace('\u00a0', ' ');
         });
     }
 

@@ -43,7 +43,9 @@ class RefusedWindowTest extends RealWindow {
     }
 
     private static boolean shown(FxRobot robot, String query) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
+        return WaitForAsyncUtils.waitForAsyncFx(
+                10_000,
+                () -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
     }
 
     @Test

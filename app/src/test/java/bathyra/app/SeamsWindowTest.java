@@ -51,7 +51,8 @@ class SeamsWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#sounding-hip-side");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(Double.parseDouble(text(robot, "#sounding-waist-princess-front"))).isGreaterThan(Double.parseDouble(before) + 0.5);
+        assertThat(Double.parseDouble(text(robot, "#sounding-waist-princess-front")))
+                .isGreaterThan(Double.parseDouble(before) + 0.5);
         assertThat(text(robot, "#undo")).startsWith("Undo princess front intake at waist 2.1 → ");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();
@@ -69,7 +70,8 @@ class SeamsWindowTest extends RealWindow {
         assertThat(text(robot, "#undo")).isEqualTo("Undo ease at the waist −1.0 → −3.5 cm");
         robot.push(KeyCode.ENTER);
         retype(robot, "#option-ease-waist", "-55");
-        assertThat(text(robot, "#fault-ease-waist")).isEqualTo("Ease at the waist is −55.0 cm; from −40.0 to 40.0 cm can be used.");
+        assertThat(text(robot, "#fault-ease-waist"))
+                .isEqualTo("Ease at the waist is −55.0 cm; from −40.0 to 40.0 cm can be used.");
         // The −5 on the way to −55 leaves nothing behind.
         assertThat(text(robot, "#big-figure")).isEqualTo("68.5");
         robot.clickOn("#reset-ease-waist");
@@ -98,10 +100,13 @@ class SeamsWindowTest extends RealWindow {
         robot.clickOn("#sounding-waist-princess-back");
         robot.push(KeyCode.P);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".pin-head").<Node>queryAll()).filteredOn(n -> n.getParent().isVisible()).hasSize(1);
+        assertThat(robot.lookup(".pin-head").<Node>queryAll())
+                .filteredOn(n -> n.getParent().isVisible())
+                .hasSize(1);
         robot.push(KeyCode.P);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".pin-head").<Node>queryAll()).noneMatch(n -> n.getParent().isVisible());
+        assertThat(robot.lookup(".pin-head").<Node>queryAll())
+                .noneMatch(n -> n.getParent().isVisible());
     }
 
     @Test
@@ -116,7 +121,9 @@ class SeamsWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#compare-0").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("Beside “Before the fitting”");
-        assertThat(robot.lookup(".difference").<Label>queryAll()).extracting(l -> l.getText().replace('\u00a0', ' ')).startsWith("Waist: 72.0 cm → 74.0 cm");
+        assertThat(robot.lookup(".difference").<Label>queryAll())
+                .extracting(l -> l.getText().replace('\u00a0', ' '))
+                .startsWith("Waist: 72.0 cm → 74.0 cm");
         robot.interact(() -> robot.lookup("#stop-comparing").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("Princess front, underbust");
@@ -128,7 +135,13 @@ class SeamsWindowTest extends RealWindow {
         robot.clickOn("#sounding-waist-princess-back");
         WaitForAsyncUtils.waitForFxEvents();
         String intake = text(robot, "#sounding-waist-princess-back");
-        robot.moveTo("#handle-left").press(KeyCode.CONTROL).press(MouseButton.PRIMARY).moveBy(-4, 0).moveBy(-4, 0).release(MouseButton.PRIMARY).release(KeyCode.CONTROL);
+        robot.moveTo("#handle-left")
+                .press(KeyCode.CONTROL)
+                .press(MouseButton.PRIMARY)
+                .moveBy(-4, 0)
+                .moveBy(-4, 0)
+                .release(MouseButton.PRIMARY)
+                .release(KeyCode.CONTROL);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo(intake);
         assertThat(text(robot, "#undo")).startsWith("Undo split of the princess back to ");
@@ -157,7 +170,9 @@ class SeamsWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         var zoomed = table.viewProperty().get();
         retype(robot, "#sounding-waist-princess-back", "3.3");
-        assertThat(table.viewProperty().get()).as("a drawing never jumps when a value changes").isEqualTo(zoomed);
+        assertThat(table.viewProperty().get())
+                .as("a drawing never jumps when a value changes")
+                .isEqualTo(zoomed);
         robot.interact(table::fit);
         assertThat(table.viewProperty().get()).isNotEqualTo(zoomed);
     }

@@ -49,11 +49,16 @@ public class BlockBenchmark {
     @Setup
     public void choose() {
         garment = Garment.bustier().withBlock(BlockChoice.QUARTER.withMethod(method));
-        other = Garment.bustier().withBlock(BlockChoice.QUARTER.withMethod(method == BlockMethod.QUARTER ? BlockMethod.SHOULDER_DART : BlockMethod.QUARTER));
+        other = Garment.bustier()
+                .withBlock(BlockChoice.QUARTER.withMethod(
+                        method == BlockMethod.QUARTER ? BlockMethod.SHOULDER_DART : BlockMethod.QUARTER));
     }
 
     private MeasurementSet next() {
-        return Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)).with(MeasurementKey.HEIGHT, Length.mm(1700)).with(MeasurementKey.WAIST, Length.mm(700 + step++ % 40));
+        return Bodies.nerea()
+                .with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410))
+                .with(MeasurementKey.HEIGHT, Length.mm(1700))
+                .with(MeasurementKey.WAIST, Length.mm(700 + step++ % 40));
     }
 
     /** The pattern and the block with shoulders, as a change of a measurement makes both anew. */
@@ -71,12 +76,17 @@ public class BlockBenchmark {
         BlockDrawing here = BlockDrafter.draft(set, garment).drawing().orElseThrow();
         BlockDrawing there = BlockDrafter.draft(set, other).drawing().orElseThrow();
         List<BlockDifference.Row> rows = BlockDifference.between(here, there);
-        return BlockDifference.explain(set, garment, other, rows.stream().limit(EXPLAINED).toList());
+        return BlockDifference.explain(
+                set, garment, other, rows.stream().limit(EXPLAINED).toList());
     }
 
     @Benchmark
     public byte[] sheet() throws IOException {
         MeasurementSet set = next();
-        return DraftingSheet.write(BlockDrafter.draft(set, garment).drawing().orElseThrow(), Bodies.commission(set, garment), DraftingSheet.Scale.FULL, "2026-11-23");
+        return DraftingSheet.write(
+                BlockDrafter.draft(set, garment).drawing().orElseThrow(),
+                Bodies.commission(set, garment),
+                DraftingSheet.Scale.FULL,
+                "2026-11-23");
     }
 }

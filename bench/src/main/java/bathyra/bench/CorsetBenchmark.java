@@ -34,8 +34,11 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 5)
 @Fork(1)
 public class CorsetBenchmark {
-    private final Commission commission = Bodies.commission(Bodies.nerea(),
-            Garment.of(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS)).withUpperEdge(UpperShape.SWEETHEART));
+    private final Commission commission = Bodies.commission(
+            Bodies.nerea(),
+            Garment.of(GarmentKind.CORSET)
+                    .withPanels(Panels.of(8, SeamPlacing.LANDMARKS))
+                    .withUpperEdge(UpperShape.SWEETHEART));
     private final double[] wanted = {8, 12, 9, 20, 11, 8, 5, 0};
     private final double[] yields = {0.08, 0.12, 0.09, 0.2, 0.11, 0.08, 0.05, 0};
     private final double[] least = new double[8];
@@ -45,7 +48,8 @@ public class CorsetBenchmark {
     @Benchmark
     public Outcome drag() {
         Length intake = Length.mm(8 + step++ % 24 * 0.5);
-        return Drafter.draft(commission.withGarment(commission.garment().withIntake(new Cell(Level.WAIST, SeamPlace.front(2)), intake)));
+        return Drafter.draft(commission.withGarment(
+                commission.garment().withIntake(new Cell(Level.WAIST, SeamPlace.front(2)), intake)));
     }
 
     @Benchmark

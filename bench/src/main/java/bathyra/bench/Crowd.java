@@ -19,8 +19,12 @@ import java.util.Random;
 
 /** Many wearers: searching a large book as one types, and one design for a whole chorus. */
 public final class Crowd {
-    private static final String[] FIRST = {"Nerea", "Ottoline", "Tamsin", "Séraphine", "Isaura", "Marit", "Idris", "Perpetua", "Lucasta", "Wenna"};
-    private static final String[] LAST = {"Holloway", "Brackwater", "Okoro", "Müller", "Quillfeather", "Sollers", "Vale", "Finch", "Tidemark", "Saltmarsh"};
+    private static final String[] FIRST = {
+        "Nerea", "Ottoline", "Tamsin", "Séraphine", "Isaura", "Marit", "Idris", "Perpetua", "Lucasta", "Wenna"
+    };
+    private static final String[] LAST = {
+        "Holloway", "Brackwater", "Okoro", "Müller", "Quillfeather", "Sollers", "Vale", "Finch", "Tidemark", "Saltmarsh"
+    };
 
     private Crowd() {}
 
@@ -39,7 +43,12 @@ public final class Crowd {
         List<Commission> all = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             String name = FIRST[random.nextInt(FIRST.length)] + " " + LAST[random.nextInt(LAST.length)] + " " + i;
-            all.add(new Commission("Chorus, row " + i % 12, LengthUnit.CM, new Wearer(name, Experience.FIRST), Bodies.random(random), Garment.bustier()));
+            all.add(new Commission(
+                    "Chorus, row " + i % 12,
+                    LengthUnit.CM,
+                    new Wearer(name, Experience.FIRST),
+                    Bodies.random(random),
+                    Garment.bustier()));
         }
         return all;
     }
@@ -52,7 +61,9 @@ public final class Crowd {
             List<Entry> entries = book.entries();
             Search search = new Search(entries);
             System.out.printf("%d wearers listed in %.0f ms%n", entries.size(), (System.nanoTime() - begun) / 1e6);
-            String[] typed = {"n", "ne", "ner", "nere", "nerea", "nerea h", "nerea holl", "row 7 muller", "quill", "4711", "zzz", ""};
+            String[] typed = {
+                "n", "ne", "ner", "nere", "nerea", "nerea h", "nerea holl", "row 7 muller", "quill", "4711", "zzz", ""
+            };
             List<Double> times = new ArrayList<>();
             for (int round = 0; round < 40; round++) {
                 for (String words : typed) {
@@ -61,18 +72,25 @@ public final class Crowd {
                     times.add((System.nanoTime() - start) / 1e6);
                 }
             }
-            double[] sorted = times.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-            System.out.printf("an answer: median %.2f ms, 99th percentile %.2f ms, slowest %.2f ms of %d%n", sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.99)],
-                    Arrays.stream(sorted).max().orElse(0), sorted.length);
+            double[] sorted =
+                    times.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+            System.out.printf(
+                    "an answer: median %.2f ms, 99th percentile %.2f ms, slowest %.2f ms of %d%n",
+                    sorted[sorted.length / 2],
+                    sorted[(int) (sorted.length * 0.99)],
+                    Arrays.stream(sorted).max().orElse(0),
+                    sorted.length);
         }
     }
 
     private static void chorus(int count) throws Exception {
         Path folder = Files.createTempDirectory("chorus");
         long begun = System.nanoTime();
-        List<Chorus.Part> parts = Chorus.draft(commissions(count), n -> { }, () -> false);
+        List<Chorus.Part> parts = Chorus.draft(commissions(count), n -> {}, () -> false);
         long drafted = System.nanoTime();
-        int written = Chorus.write(parts, folder, "2026-11-23", "bench", n -> { }, () -> false);
-        System.out.printf("%d wearers: drafted in %.1f s, %d patterns written in %.1f s%n", parts.size(), (drafted - begun) / 1e9, written, (System.nanoTime() - drafted) / 1e9);
+        int written = Chorus.write(parts, folder, "2026-11-23", "bench", n -> {}, () -> false);
+        System.out.printf(
+                "%d wearers: drafted in %.1f s, %d patterns written in %.1f s%n",
+                parts.size(), (drafted - begun) / 1e9, written, (System.nanoTime() - drafted) / 1e9);
     }
 }

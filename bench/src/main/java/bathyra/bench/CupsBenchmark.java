@@ -31,7 +31,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CupsBenchmark {
     private static final Garment SWEETHEART = Garment.bustier().withUpperEdge(UpperShape.SWEETHEART);
-    private static final Bust HUGGING = Bust.PRINCESS.withSet(ContourWedge.UsualSet.SWEETHEART.wedges()).withCups(CupKind.THREE_PART);
+    private static final Bust HUGGING =
+            Bust.PRINCESS.withSet(ContourWedge.UsualSet.SWEETHEART.wedges()).withCups(CupKind.THREE_PART);
     private final Commission plain = Bodies.commission(Bodies.nerea(), SWEETHEART);
     private final Commission cups = Bodies.commission(Bodies.nerea(), SWEETHEART.withBust(HUGGING));
     private int step;
@@ -48,6 +49,7 @@ public class CupsBenchmark {
 
     private Outcome draft(Commission commission) {
         Length waist = Length.mm(700 + step++ % 40);
-        return Drafter.draft(commission.withMeasurements(commission.measurements().with(MeasurementKey.WAIST, waist)));
+        return Drafter.draft(
+                commission.withMeasurements(commission.measurements().with(MeasurementKey.WAIST, waist)));
     }
 }

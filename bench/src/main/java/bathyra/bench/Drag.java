@@ -38,10 +38,18 @@ public final class Drag {
 
         @Override
         public void start(javafx.stage.Stage window) throws Exception {
-            WorkshopBook book = WorkshopBook.open(DemoBook.fresh(Path.of(getParameters().getRaw().get(0))));
+            WorkshopBook book = WorkshopBook.open(
+                    DemoBook.fresh(Path.of(getParameters().getRaw().get(0))));
             Workshop workshop = new Workshop(book);
-            workshop.switchTo(workshop.entries().stream().filter(e -> e.wearer().equals("Maren Achterberg")).findFirst().orElseThrow().id());
-            Garment corset = workshop.commission().garment().withKind(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS));
+            workshop.switchTo(workshop.entries().stream()
+                    .filter(e -> e.wearer().equals("Maren Achterberg"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id());
+            Garment corset = workshop.commission()
+                    .garment()
+                    .withKind(GarmentKind.CORSET)
+                    .withPanels(Panels.of(8, SeamPlacing.LANDMARKS));
             workshop.change("eight panels", workshop.commission().withGarment(corset), new Object());
             workshop.letGo();
             workshop.selectedProperty().set(new Cell(Level.WAIST, SeamPlace.back(1)));
@@ -60,14 +68,20 @@ public final class Drag {
                     if (frame == 120) {
                         robot = new Robot();
                         Node handle = window.getScene().lookup("#handle-right");
-                        at = handle.localToScreen(handle.getLayoutBounds().getCenterX(), handle.getLayoutBounds().getCenterY());
+                        at = handle.localToScreen(
+                                handle.getLayoutBounds().getCenterX(),
+                                handle.getLayoutBounds().getCenterY());
                         robot.mouseMove(at);
                         robot.mousePress(MouseButton.PRIMARY);
                     } else if (frame > 120) {
                         // So fast that the value is another one at every frame.
                         robot.mouseMove(at.add(14 * Math.sin(frame / 6.0), 0));
                         frames.add(now);
-                        double is = workshop.draft().orElseThrow().intakes().at(Level.WAIST, SeamPlace.back(1)).value();
+                        double is = workshop.draft()
+                                .orElseThrow()
+                                .intakes()
+                                .at(Level.WAIST, SeamPlace.back(1))
+                                .value();
                         if (is != intake) {
                             intake = is;
                             drawn.add(now);
@@ -99,8 +113,12 @@ public final class Drag {
             }
             apart.sort(null);
             System.out.printf("drafts drawn in each second: %s%n", Arrays.toString(perSecond));
-            System.out.printf("from one to the next: median %.1f ms, 99th percentile %.1f ms; frames in all %d in %.1f s%n", apart.get(apart.size() / 2), apart.get(apart.size() * 99 / 100),
-                    frames.size(), (frames.get(frames.size() - 1) - frames.get(0)) / 1e9);
+            System.out.printf(
+                    "from one to the next: median %.1f ms, 99th percentile %.1f ms; frames in all %d in %.1f s%n",
+                    apart.get(apart.size() / 2),
+                    apart.get(apart.size() * 99 / 100),
+                    frames.size(),
+                    (frames.get(frames.size() - 1) - frames.get(0)) / 1e9);
         }
     }
 

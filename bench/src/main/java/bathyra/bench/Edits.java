@@ -40,7 +40,8 @@ public final class Edits {
         try (WorkshopBook book = open(file)) {
             for (int i = 1; ; i++) {
                 Commission before = book.find(1).orElseThrow();
-                Commission after = before.withMeasurements(before.measurements().with(MeasurementKey.HIP, Length.mm(900 + i % 2000 * 0.1)));
+                Commission after = before.withMeasurements(
+                        before.measurements().with(MeasurementKey.HIP, Length.mm(900 + i % 2000 * 0.1)));
                 book.record(1, "edit " + i, before, after);
                 System.out.println(i);
             }
@@ -49,10 +50,16 @@ public final class Edits {
 
     private static void verify(Path file, int last) throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            double hip = book.find(1).orElseThrow().measurements().taken().get(MeasurementKey.HIP).millimetres();
+            double hip = book.find(1)
+                    .orElseThrow()
+                    .measurements()
+                    .taken()
+                    .get(MeasurementKey.HIP)
+                    .millimetres();
             int found = Integer.parseInt(book.undoLabel(1).orElse("edit 0").substring(5));
             boolean whole = found == 0 || Math.abs(hip - (900 + found % 2000 * 0.1)) < 1e-9;
-            System.out.println((whole && found >= last && found <= last + 1 ? "kept" : "LOST") + " said " + last + " found " + found);
+            System.out.println((whole && found >= last && found <= last + 1 ? "kept" : "LOST") + " said " + last
+                    + " found " + found);
             System.exit(whole && found >= last && found <= last + 1 ? 0 : 1);
         }
     }
@@ -63,10 +70,22 @@ public final class Edits {
         Commission commission = workshop.commission();
         switch (random.nextInt(5)) {
             case 0 -> workshop.undo();
-            case 1 -> workshop.change("intake", commission.withGarment(commission.garment()
-                    .withIntake(new Cell(Level.WAIST, SeamPlace.PRINCESS_BACK), Length.mm(10 + random.nextInt(30)))), new Object());
-            default -> workshop.change("waist", commission.withMeasurements(commission.measurements()
-                    .with(MeasurementKey.WAIST, Length.mm(680 + random.nextInt(80)))), new Object());
+            case 1 ->
+                workshop.change(
+                        "intake",
+                        commission.withGarment(commission
+                                .garment()
+                                .withIntake(
+                                        new Cell(Level.WAIST, SeamPlace.PRINCESS_BACK),
+                                        Length.mm(10 + random.nextInt(30)))),
+                        new Object());
+            default ->
+                workshop.change(
+                        "waist",
+                        commission.withMeasurements(commission
+                                .measurements()
+                                .with(MeasurementKey.WAIST, Length.mm(680 + random.nextInt(80)))),
+                        new Object());
         }
     }
 }

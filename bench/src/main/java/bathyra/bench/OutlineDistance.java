@@ -22,14 +22,19 @@ public final class OutlineDistance {
         java.nio.file.Path after = java.nio.file.Path.of(folders[1]);
         List<java.nio.file.Path> documents;
         try (Stream<java.nio.file.Path> all = Files.walk(before)) {
-            documents = all.filter(file -> file.toString().endsWith("pattern.json")).sorted().toList();
+            documents = all.filter(file -> file.toString().endsWith("pattern.json"))
+                    .sorted()
+                    .toList();
         }
         double most = 0;
         int pieces = 0;
         for (java.nio.file.Path document : documents) {
             Pattern a = PatternJson.read(Files.readString(document));
             Pattern b = PatternJson.read(Files.readString(after.resolve(before.relativize(document))));
-            if (!a.pieces().stream().map(Piece::id).toList().equals(b.pieces().stream().map(Piece::id).toList())) {
+            if (!a.pieces().stream()
+                    .map(Piece::id)
+                    .toList()
+                    .equals(b.pieces().stream().map(Piece::id).toList())) {
                 System.out.println(document.getFileName() + ": other pieces");
                 most = Double.POSITIVE_INFINITY;
                 continue;
@@ -53,7 +58,11 @@ public final class OutlineDistance {
             boolean same = a.outline().get(i).name().equals(b.outline().get(i).name());
             most = same ? most : Double.POSITIVE_INFINITY;
             for (int k = 0; k <= PLACES; k++) {
-                most = Math.max(most, one.at(one.length() * k / PLACES).point().distance(other.at(other.length() * k / PLACES).point()));
+                most = Math.max(
+                        most,
+                        one.at(one.length() * k / PLACES)
+                                .point()
+                                .distance(other.at(other.length() * k / PLACES).point()));
             }
         }
         return most;

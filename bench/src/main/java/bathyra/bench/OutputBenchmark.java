@@ -69,7 +69,9 @@ public class OutputBenchmark {
         Finish finish = corset.finish();
         int width = 10;
         for (LayerKind kind : LayerKind.ofPanels()) {
-            finish = finish.withLayer(kind, finish.layer(kind).withMade(true).withAllowance(EdgeUse.SEAM, Optional.of(Length.mm(width++))));
+            finish = finish.withLayer(
+                    kind,
+                    finish.layer(kind).withMade(true).withAllowance(EdgeUse.SEAM, Optional.of(Length.mm(width++))));
         }
         return corset.withFinish(finish);
     }
@@ -95,9 +97,12 @@ public class OutputBenchmark {
                 }
             }
             for (SeamJoin seam : own.seams()) {
-                SeamJoin.Ref a = new SeamJoin.Ref(mark + seam.a().piece(), seam.a().edge());
-                SeamJoin.Ref b = new SeamJoin.Ref(mark + seam.b().piece(), seam.b().edge());
-                if (pieces.stream().anyMatch(p -> p.id().equals(a.piece())) && pieces.stream().anyMatch(p -> p.id().equals(b.piece()))) {
+                SeamJoin.Ref a =
+                        new SeamJoin.Ref(mark + seam.a().piece(), seam.a().edge());
+                SeamJoin.Ref b =
+                        new SeamJoin.Ref(mark + seam.b().piece(), seam.b().edge());
+                if (pieces.stream().anyMatch(p -> p.id().equals(a.piece()))
+                        && pieces.stream().anyMatch(p -> p.id().equals(b.piece()))) {
                     seams.add(new SeamJoin(mark + seam.id(), seam.name(), a, b));
                 }
             }
@@ -137,6 +142,7 @@ public class OutputBenchmark {
 
     @Benchmark
     public List<Finding> takeAndCheckDrawing() {
-        return Truing.lookAtForeign(Sewing.suggested(Taking.take(drawing, drawing.unit().orElseThrow()).pattern()));
+        return Truing.lookAtForeign(Sewing.suggested(
+                Taking.take(drawing, drawing.unit().orElseThrow()).pattern()));
     }
 }

@@ -27,12 +27,14 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 5)
 @Fork(1)
 public class RedraftBenchmark {
-    private final Commission commission = Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART));
+    private final Commission commission =
+            Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART));
     private int step;
 
     @Benchmark
     public Outcome redraft() {
         Length waist = Length.mm(700 + step++ % 40);
-        return Drafter.draft(commission.withMeasurements(commission.measurements().with(MeasurementKey.WAIST, waist)));
+        return Drafter.draft(
+                commission.withMeasurements(commission.measurements().with(MeasurementKey.WAIST, waist)));
     }
 }

@@ -10,7 +10,6 @@ import bathyra.garment.LowerShape;
 import bathyra.length.LengthUnit;
 import bathyra.place.Cell;
 import bathyra.place.Level;
-import bathyra.place.SeamPlace;
 import java.nio.file.Path;
 import java.util.Random;
 import javafx.animation.AnimationTimer;
@@ -63,12 +62,25 @@ public final class Soak {
             Edits.edit(workshop, random);
             switch (random.nextInt(40)) {
                 case 0 -> workshop.stageProperty().set(Stage.values()[random.nextInt(Stage.values().length)]);
-                case 1 -> workshop.selectedProperty().set(new Cell(Level.values()[random.nextInt(4)], bathyra.garment.Garment.bustier().seams().get(random.nextInt(4))));
-                case 2 -> workshop.switchTo(workshop.entries().get(random.nextInt(workshop.entries().size())).id());
+                case 1 ->
+                    workshop.selectedProperty()
+                            .set(new Cell(
+                                    Level.values()[random.nextInt(4)],
+                                    bathyra.garment.Garment.bustier().seams().get(random.nextInt(4))));
+                case 2 ->
+                    workshop.switchTo(workshop.entries()
+                            .get(random.nextInt(workshop.entries().size()))
+                            .id());
                 case 3 -> workshop.setUnit(random.nextBoolean() ? LengthUnit.CM : LengthUnit.IN);
                 case 4 -> workshop.darkProperty().set(random.nextBoolean());
-                case 5 -> workshop.change("lower edge", workshop.commission().withGarment(workshop.commission().garment()
-                        .withLowerEdge(LowerShape.values()[random.nextInt(3)])), new Object());
+                case 5 ->
+                    workshop.change(
+                            "lower edge",
+                            workshop.commission()
+                                    .withGarment(workshop.commission()
+                                            .garment()
+                                            .withLowerEdge(LowerShape.values()[random.nextInt(3)])),
+                            new Object());
                 default -> edits++;
             }
             if (System.nanoTime() > next) {
@@ -78,7 +90,9 @@ public final class Soak {
         }
 
         private void report() {
-            System.out.printf("%d s, %d edits, heap in use %.1f MB, %d nodes%n", (System.nanoTime() - begun) / 1_000_000_000L, edits, inUse() / 1e6, nodes(scene.getRoot()));
+            System.out.printf(
+                    "%d s, %d edits, heap in use %.1f MB, %d nodes%n",
+                    (System.nanoTime() - begun) / 1_000_000_000L, edits, inUse() / 1e6, nodes(scene.getRoot()));
         }
 
         /** While the toolkit paints it holds native access to pixels, and the collector lets a request pass: ask until one was heard. */
@@ -93,7 +107,12 @@ public final class Soak {
         }
 
         private static int nodes(Node node) {
-            return 1 + (node instanceof Parent parent ? parent.getChildrenUnmodifiable().stream().mapToInt(Driven::nodes).sum() : 0);
+            return 1
+                    + (node instanceof Parent parent
+                            ? parent.getChildrenUnmodifiable().stream()
+                                    .mapToInt(Driven::nodes)
+                                    .sum()
+                            : 0);
         }
 
         @Override

@@ -64,7 +64,9 @@ public final class Backups {
     private static Optional<LocalDateTime> made(Path file) {
         String name = file.getFileName().toString();
         try {
-            return name.endsWith(ENDING) ? Optional.of(LocalDateTime.parse(name.substring(0, name.length() - ENDING.length()), NAME)) : Optional.empty();
+            return name.endsWith(ENDING)
+                    ? Optional.of(LocalDateTime.parse(name.substring(0, name.length() - ENDING.length()), NAME))
+                    : Optional.empty();
         } catch (DateTimeParseException e) {
             return Optional.empty();
         }
@@ -82,7 +84,11 @@ public final class Backups {
                 Statement statement = connection.createStatement()) {
             int version = Migrations.version(connection);
             try (ResultSet rows = statement.executeQuery("PRAGMA integrity_check(1)")) {
-                return rows.next() && rows.getString(1).equals("ok") && version > 0 && version <= Migrations.newest() && isSealed(connection, version);
+                return rows.next()
+                        && rows.getString(1).equals("ok")
+                        && version > 0
+                        && version <= Migrations.newest()
+                        && isSealed(connection, version);
             }
         } catch (SQLException e) {
             LOG.info("a backup that is not whole: {}", file, e);
@@ -92,7 +98,11 @@ public final class Backups {
 
     /** A backup from the future, made while the clock was wrong, keeps no other from being made. */
     boolean isDue(LocalDateTime now) {
-        return list().stream().filter(backup -> !backup.made().isAfter(now)).findFirst().map(newest -> !newest.made().plus(APART).isAfter(now)).orElse(true);
+        return list().stream()
+                .filter(backup -> !backup.made().isAfter(now))
+                .findFirst()
+                .map(newest -> !newest.made().plus(APART).isAfter(now))
+                .orElse(true);
     }
 
     private static boolean isSealed(Connection connection, int version) throws SQLException {
@@ -147,7 +157,9 @@ public final class Backups {
     public List<Path> aside() {
         String name = book.getFileName() + ASIDE;
         try (Stream<Path> files = Files.list(book.getParent())) {
-            return files.filter(f -> f.getFileName().toString().startsWith(name)).sorted().toList();
+            return files.filter(f -> f.getFileName().toString().startsWith(name))
+                    .sorted()
+                    .toList();
         } catch (IOException e) {
             LOG.warn("what was put aside cannot be listed", e);
             return List.of();
@@ -160,7 +172,10 @@ public final class Backups {
             try {
                 Files.deleteIfExists(file);
             } catch (IOException e) {
-                throw new BookFailure("The copy " + file + " could not be taken away. Take it away by hand: the erased figures still stand in it.", e);
+                throw new BookFailure(
+                        "The copy " + file
+                                + " could not be taken away. Take it away by hand: the erased figures still stand in it.",
+                        e);
             }
         });
     }

@@ -23,7 +23,8 @@ public final class Health {
         return book.run("read what was answered", () -> {
             String key = Wearers.plain(wearer);
             book.require(Seal.Table.HEALTH, "wearer = ?", key);
-            try (PreparedStatement query = connection.prepareStatement("SELECT document FROM health WHERE wearer = ?")) {
+            try (PreparedStatement query =
+                    connection.prepareStatement("SELECT document FROM health WHERE wearer = ?")) {
                 query.setString(1, key);
                 try (ResultSet rows = query.executeQuery()) {
                     return rows.next() ? Optional.of(HealthJson.read(rows.getString(1))) : Optional.empty();
@@ -36,15 +37,18 @@ public final class Health {
 
     /** Keeps the answers of a wearer in the place of those before. */
     public void keep(String wearer, HealthRecord record) {
-        book.run("keep what was answered", () -> book.transaction(() -> {
-            String key = Wearers.plain(wearer);
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO health (wearer, document) VALUES (?, ?) ON CONFLICT (wearer) DO UPDATE SET document = excluded.document")) {
-                insert.setString(1, key);
-                insert.setString(2, HealthJson.write(record));
-                insert.executeUpdate();
-            }
-            Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", key);
-            return null;
-        }));
+        book.run(
+                "keep what was answered",
+                () -> book.transaction(() -> {
+                    String key = Wearers.plain(wearer);
+                    try (PreparedStatement insert = connection.prepareStatement(
+                            "INSERT INTO health (wearer, document) VALUES (?, ?) ON CONFLICT (wearer) DO UPDATE SET document = excluded.document")) {
+                        insert.setString(1, key);
+                        insert.setString(2, HealthJson.write(record));
+                        insert.executeUpdate();
+                    }
+                    Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", key);
+                    return null;
+                }));
     }
 }

@@ -26,7 +26,10 @@ final class Holder {
             Path file = file(book);
             Files.deleteIfExists(file);
             OwnerOnly.create(file);
-            Files.writeString(file, System.getProperty("user.name") + ", since " + TIME.format(LocalDateTime.now()), StandardCharsets.UTF_8);
+            Files.writeString(
+                    file,
+                    System.getProperty("user.name") + ", since " + TIME.format(LocalDateTime.now()),
+                    StandardCharsets.UTF_8);
         } catch (IOException e) {
             LOG.info("who has the book could not be noted", e);
         }

@@ -24,16 +24,26 @@ public final class Measurings {
 
     /** Keeps the figures of a commission as a set of its wearer; the day is that of the occasion, else today. */
     public void keep(Commission commission) {
-        book.run("keep the figures", () -> book.transaction(() -> {
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO measuring (wearer, day, document) VALUES (?, ?, ?)")) {
-                insert.setString(1, commission.wearer().name());
-                insert.setString(2, commission.measurements().occasion().day().orElseGet(LocalDate::now).toString());
-                insert.setString(3, WorkshopBook.readable(commission));
-                insert.executeUpdate();
-            }
-            Seal.renew(connection, Seal.Table.MEASURING, "id = last_insert_rowid()");
-            return null;
-        }));
+        book.run(
+                "keep the figures",
+                () -> book.transaction(() -> {
+                    try (PreparedStatement insert = connection.prepareStatement(
+                            "INSERT INTO measuring (wearer, day, document) VALUES (?, ?, ?)")) {
+                        insert.setString(1, commission.wearer().name());
+                        insert.setString(
+                                2,
+                                commission
+                                        .measurements()
+                                        .occasion()
+                                        .day()
+                                        .orElseGet(LocalDate::now)
+                                        .toString());
+                        insert.setString(3, WorkshopBook.readable(commission));
+                        insert.executeUpdate();
+                    }
+                    Seal.renew(connection, Seal.Table.MEASURING, "id = last_insert_rowid()");
+                    return null;
+                }));
     }
 
     /** The sets of a wearer, the newest first. */
@@ -41,11 +51,15 @@ public final class Measurings {
         return book.run("list the figures", () -> {
             book.require(Seal.Table.MEASURING, "wearer = ?", wearer);
             List<Measuring> found = new ArrayList<>();
-            try (PreparedStatement query = connection.prepareStatement("SELECT id, day, document FROM measuring WHERE wearer = ? ORDER BY day DESC, id DESC")) {
+            try (PreparedStatement query = connection.prepareStatement(
+                    "SELECT id, day, document FROM measuring WHERE wearer = ? ORDER BY day DESC, id DESC")) {
                 query.setString(1, wearer);
                 try (ResultSet rows = query.executeQuery()) {
                     while (rows.next()) {
-                        found.add(new Measuring(rows.getLong(1), LocalDate.parse(rows.getString(2)), book.read(rows.getString(3)).measurements()));
+                        found.add(new Measuring(
+                                rows.getLong(1),
+                                LocalDate.parse(rows.getString(2)),
+                                book.read(rows.getString(3)).measurements()));
                     }
                 }
             }

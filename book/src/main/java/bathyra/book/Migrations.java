@@ -11,23 +11,28 @@ import java.util.Set;
 /** The steps from one version of the book to the next, all in one transaction. SQLite's own {@code user_version} says how far a file has come. */
 final class Migrations {
     private static final List<List<String>> STEPS = List.of(
-            List.of("CREATE TABLE commission (id INTEGER PRIMARY KEY, title TEXT NOT NULL, wearer TEXT NOT NULL, document TEXT NOT NULL, cursor INTEGER NOT NULL DEFAULT 0)",
+            List.of(
+                    "CREATE TABLE commission (id INTEGER PRIMARY KEY, title TEXT NOT NULL, wearer TEXT NOT NULL, document TEXT NOT NULL, cursor INTEGER NOT NULL DEFAULT 0)",
                     "CREATE TABLE edit (commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, seq INTEGER NOT NULL, label TEXT NOT NULL,"
                             + " before TEXT NOT NULL, after TEXT NOT NULL, made TEXT NOT NULL DEFAULT CURRENT_TIMESTAMP, PRIMARY KEY (commission, seq))",
                     "CREATE TABLE place (name TEXT PRIMARY KEY, value TEXT NOT NULL)"),
-            List.of("ALTER TABLE commission ADD COLUMN due TEXT NOT NULL DEFAULT ''",
+            List.of(
+                    "ALTER TABLE commission ADD COLUMN due TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE commission ADD COLUMN notes TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE commission ADD COLUMN state TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE commission ADD COLUMN archived INTEGER NOT NULL DEFAULT 0"),
-            List.of("CREATE TABLE version (id INTEGER PRIMARY KEY, commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, name TEXT NOT NULL,"
-                    + " made TEXT NOT NULL, document TEXT NOT NULL)",
+            List.of(
+                    "CREATE TABLE version (id INTEGER PRIMARY KEY, commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, name TEXT NOT NULL,"
+                            + " made TEXT NOT NULL, document TEXT NOT NULL)",
                     "CREATE TABLE measuring (id INTEGER PRIMARY KEY, wearer TEXT NOT NULL, day TEXT NOT NULL, document TEXT NOT NULL)",
                     "CREATE INDEX measuring_wearer ON measuring (wearer)"),
             List.of("ALTER TABLE commission ADD COLUMN seal TEXT NOT NULL DEFAULT ''"),
-            List.of("CREATE TABLE attempt (id INTEGER PRIMARY KEY, person TEXT NOT NULL, made TEXT NOT NULL, school TEXT NOT NULL, step TEXT NOT NULL,"
-                    + " answer TEXT NOT NULL, correct INTEGER NOT NULL, slip TEXT NOT NULL)",
+            List.of(
+                    "CREATE TABLE attempt (id INTEGER PRIMARY KEY, person TEXT NOT NULL, made TEXT NOT NULL, school TEXT NOT NULL, step TEXT NOT NULL,"
+                            + " answer TEXT NOT NULL, correct INTEGER NOT NULL, slip TEXT NOT NULL)",
                     "CREATE INDEX attempt_person ON attempt (person)"),
-            List.of("ALTER TABLE edit ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
+            List.of(
+                    "ALTER TABLE edit ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE version ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE measuring ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE attempt ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
@@ -39,6 +44,7 @@ final class Migrations {
     static final int MARKED = 6;
     /** The version from which on the documents of commissions were sealed. */
     private static final int DOCUMENTS_SEALED = 4;
+
     private static final String EDITION = "edition";
 
     private Migrations() {}
@@ -49,7 +55,8 @@ final class Migrations {
     }
 
     static int version(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("PRAGMA user_version")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("PRAGMA user_version")) {
             return rows.getInt(1);
         }
     }
@@ -59,8 +66,11 @@ final class Migrations {
         if (!tables.contains("place")) {
             return Optional.empty();
         }
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT value FROM place WHERE name = '" + EDITION + "'")) {
-            return rows.next() && rows.getString(1).matches("\\d{1,4}") ? Optional.of(Integer.parseInt(rows.getString(1))) : Optional.empty();
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT value FROM place WHERE name = '" + EDITION + "'")) {
+            return rows.next() && rows.getString(1).matches("\\d{1,4}")
+                    ? Optional.of(Integer.parseInt(rows.getString(1)))
+                    : Optional.empty();
         }
     }
 
@@ -69,7 +79,9 @@ final class Migrations {
         if (version(connection) < DOCUMENTS_SEALED) {
             return Optional.empty();
         }
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT title, document, seal FROM commission WHERE seal <> ''")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows =
+                        statement.executeQuery("SELECT title, document, seal FROM commission WHERE seal <> ''")) {
             while (rows.next()) {
                 if (!Seal.ofDocument(rows.getString(2)).equals(rows.getString(3))) {
                     return Optional.of("the figures of \"" + rows.getString(1) + "\"");
@@ -91,7 +103,8 @@ final class Migrations {
             if (before < newest()) {
                 statement.execute("PRAGMA user_version=" + newest());
                 statement.execute("PRAGMA application_id=" + PROGRAM);
-                statement.execute("INSERT INTO place (name, value) VALUES ('" + EDITION + "', '" + newest() + "') ON CONFLICT (name) DO UPDATE SET value = excluded.value");
+                statement.execute("INSERT INTO place (name, value) VALUES ('" + EDITION + "', '" + newest()
+                        + "') ON CONFLICT (name) DO UPDATE SET value = excluded.value");
                 Seal.renew(connection, Seal.Table.PLACE, "name = ?", EDITION);
             }
             if (before < MARKED) {

@@ -86,7 +86,8 @@ final class Opening {
         SQLiteConfig config = new SQLiteConfig();
         config.enforceForeignKeys(true);
         config.setBusyTimeout(300);
-        // In WAL mode this loses nothing when the process dies; waiting for the disk at each keystroke would stop the hand. After a
+        // In WAL mode this loses nothing when the process dies; waiting for the disk at each keystroke would stop the
+        // hand. After a
         // power cut the book is whole, at worst without the last changes since the log was last carried over.
         config.setSynchronous(SQLiteConfig.SynchronousMode.NORMAL);
         return config.createConnection("jdbc:sqlite:" + file.toAbsolutePath());
@@ -111,25 +112,34 @@ final class Opening {
         boolean ours = program == Migrations.PROGRAM || program == 0 && version > 0 && version < Migrations.MARKED;
         if (!ours) {
             // A book whose mark has turned into another is still one by its own word.
-            boolean book = tables.containsAll(List.of("commission", "edit", "place")) && Migrations.edition(connection, tables).isPresent();
+            boolean book = tables.containsAll(List.of("commission", "edit", "place"))
+                    && Migrations.edition(connection, tables).isPresent();
             throw unavailable(book ? BookUnavailable.Reason.DAMAGED : BookUnavailable.Reason.FOREIGN, file, null);
         }
-        Optional<Integer> edition = version >= Migrations.MARKED || program == Migrations.PROGRAM ? Migrations.edition(connection, tables) : Optional.empty();
+        Optional<Integer> edition = version >= Migrations.MARKED || program == Migrations.PROGRAM
+                ? Migrations.edition(connection, tables)
+                : Optional.empty();
         if (version > Migrations.newest() && edition.filter(e -> e == version).isPresent()) {
             throw unavailable(BookUnavailable.Reason.NEWER, file, null);
         }
         if (program == Migrations.PROGRAM && edition.filter(e -> e == version).isEmpty()) {
-            throw version > Migrations.newest() && edition.isEmpty() ? unavailable(BookUnavailable.Reason.NEWER, file, null) : unavailable(BookUnavailable.Reason.DAMAGED, file, null);
+            throw version > Migrations.newest() && edition.isEmpty()
+                    ? unavailable(BookUnavailable.Reason.NEWER, file, null)
+                    : unavailable(BookUnavailable.Reason.DAMAGED, file, null);
         }
         if (!tables.containsAll(List.of("commission", "edit", "place"))) {
-            throw unavailable(program == 0 ? BookUnavailable.Reason.FOREIGN : BookUnavailable.Reason.DAMAGED, file, null);
+            throw unavailable(
+                    program == 0 ? BookUnavailable.Reason.FOREIGN : BookUnavailable.Reason.DAMAGED, file, null);
         }
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("PRAGMA quick_check")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("PRAGMA quick_check")) {
             if (!rows.next() || !"ok".equals(rows.getString(1))) {
                 throw unavailable(BookUnavailable.Reason.DAMAGED, file, null);
             }
         }
-        Optional<String> altered = version >= Migrations.MARKED ? Seal.broken(connection, Seal.Table.COMMISSION, "1") : Migrations.brokenBefore(connection);
+        Optional<String> altered = version >= Migrations.MARKED
+                ? Seal.broken(connection, Seal.Table.COMMISSION, "1")
+                : Migrations.brokenBefore(connection);
         if (altered.isPresent()) {
             throw altered(file, altered.get());
         }
@@ -137,11 +147,13 @@ final class Opening {
     }
 
     /** Days that are none would be found only when the list is shown. */
-    private static void requireDays(Connection connection, Path file, int version) throws SQLException, BookUnavailable {
+    private static void requireDays(Connection connection, Path file, int version)
+            throws SQLException, BookUnavailable {
         if (version < 2) {
             return;
         }
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT title, due FROM commission WHERE due <> ''")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT title, due FROM commission WHERE due <> ''")) {
             while (rows.next()) {
                 try {
                     LocalDate.parse(rows.getString(2));
@@ -154,7 +166,8 @@ final class Opening {
 
     private static Set<String> tables(Connection connection) throws SQLException {
         Set<String> names = new HashSet<>();
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT name FROM sqlite_master WHERE type = 'table'")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT name FROM sqlite_master WHERE type = 'table'")) {
             while (rows.next()) {
                 names.add(rows.getString(1));
             }
@@ -163,7 +176,8 @@ final class Opening {
     }
 
     private static int pragma(Connection connection, String name) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("PRAGMA " + name)) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("PRAGMA " + name)) {
             return rows.next() ? rows.getInt(1) : 0;
         }
     }
@@ -200,7 +214,8 @@ final class Opening {
 
     /** What to say of rows that are not as they were written. @param what in words */
     static String alteredWords(Path file, String what) {
-        return "In the book " + file.toAbsolutePath() + " " + what + " are not as they were written: the file is damaged there. "
+        return "In the book " + file.toAbsolutePath() + " " + what
+                + " are not as they were written: the file is damaged there. "
                 + "It is left as it is: put a copy in its place, or open another book with --book.";
     }
 
@@ -212,15 +227,31 @@ final class Opening {
 
     private static BookUnavailable unavailable(BookUnavailable.Reason reason, Path file, Throwable cause) {
         String name = file.toAbsolutePath().toString();
-        String sentence = switch (reason) {
-            case LOCKED -> "The book " + name + " is open in another window" + Holder.read(file).map(who -> " (" + who + ")").orElse("") + ". Close that window, or open another book with --book.";
-            case READ_ONLY -> "The book " + name + " cannot be written to. Give yourself the right to write it, or open another book with --book.";
-            case DAMAGED -> "The book " + name + " is damaged or is no workshop book. It is left as it is: put a copy in its place, or open another book with --book.";
-            case NEWER -> "The book " + name + " was written by a newer Bathyra. It is left as it is: use that one, or open another book with --book.";
-            case FOREIGN -> "The file " + name + " is a database of another program and no workshop book. It is left as it is: open another book with --book.";
-            case FULL -> "There is no room left on the disk to open the book " + name + ". The book is whole. Make room, and try again.";
-            case UNREADABLE -> "The disk does not give out the book " + name + ". It is left as it is: look whether the disk is there and sound, and try again.";
-        };
+        String sentence =
+                switch (reason) {
+                    case LOCKED ->
+                        "The book " + name + " is open in another window"
+                                + Holder.read(file).map(who -> " (" + who + ")").orElse("")
+                                + ". Close that window, or open another book with --book.";
+                    case READ_ONLY ->
+                        "The book " + name
+                                + " cannot be written to. Give yourself the right to write it, or open another book with --book.";
+                    case DAMAGED ->
+                        "The book " + name
+                                + " is damaged or is no workshop book. It is left as it is: put a copy in its place, or open another book with --book.";
+                    case NEWER ->
+                        "The book " + name
+                                + " was written by a newer Bathyra. It is left as it is: use that one, or open another book with --book.";
+                    case FOREIGN ->
+                        "The file " + name
+                                + " is a database of another program and no workshop book. It is left as it is: open another book with --book.";
+                    case FULL ->
+                        "There is no room left on the disk to open the book " + name
+                                + ". The book is whole. Make room, and try again.";
+                    case UNREADABLE ->
+                        "The disk does not give out the book " + name
+                                + ". It is left as it is: look whether the disk is there and sound, and try again.";
+                };
         LOG.warn(sentence, cause);
         return new BookUnavailable(reason, sentence, cause);
     }

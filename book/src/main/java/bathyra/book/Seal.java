@@ -17,9 +17,21 @@ final class Seal {
 
     /** What is sealed: a table, the columns over which its seal goes, and what one of its rows is called. */
     enum Table {
-        COMMISSION("commission", "the figures of", "id, title, wearer, document, cursor, due, notes, state, archived", "title"),
-        EDIT("edit", "the history of", "commission, seq, label, before, after, made", "(SELECT title FROM commission WHERE commission.id = edit.commission)"),
-        VERSION("version", "a version of", "id, commission, name, made, document", "(SELECT title FROM commission WHERE commission.id = version.commission)"),
+        COMMISSION(
+                "commission",
+                "the figures of",
+                "id, title, wearer, document, cursor, due, notes, state, archived",
+                "title"),
+        EDIT(
+                "edit",
+                "the history of",
+                "commission, seq, label, before, after, made",
+                "(SELECT title FROM commission WHERE commission.id = edit.commission)"),
+        VERSION(
+                "version",
+                "a version of",
+                "id, commission, name, made, document",
+                "(SELECT title FROM commission WHERE commission.id = version.commission)"),
         MEASURING("measuring", "the kept figures of", "id, wearer, day, document", "wearer"),
         ATTEMPT("attempt", "the practice of", "id, person, made, school, step, answer, correct, slip", "person"),
         HEALTH("health", "the answers of", "wearer, document", "wearer"),
@@ -48,8 +60,10 @@ final class Seal {
 
     /** Seals rows anew, in the transaction in which they were written. @param where which rows, with one place for each argument */
     static void renew(Connection connection, Table table, String where, Object... arguments) throws SQLException {
-        try (PreparedStatement find = connection.prepareStatement("SELECT rowid, " + table.columns + " FROM " + table.table + " WHERE " + where);
-                PreparedStatement write = connection.prepareStatement("UPDATE " + table.table + " SET seal = ? WHERE rowid = ?")) {
+        try (PreparedStatement find = connection.prepareStatement(
+                        "SELECT rowid, " + table.columns + " FROM " + table.table + " WHERE " + where);
+                PreparedStatement write =
+                        connection.prepareStatement("UPDATE " + table.table + " SET seal = ? WHERE rowid = ?")) {
             set(find, arguments);
             try (ResultSet rows = find.executeQuery()) {
                 while (rows.next()) {
@@ -63,8 +77,10 @@ final class Seal {
     }
 
     /** What of the rows is not as it was written, in words; empty when all are. Rows from before there were seals pass. */
-    static Optional<String> broken(Connection connection, Table table, String where, Object... arguments) throws SQLException {
-        try (PreparedStatement find = connection.prepareStatement("SELECT seal, " + table.owner + ", " + table.columns + " FROM " + table.table + " WHERE " + where)) {
+    static Optional<String> broken(Connection connection, Table table, String where, Object... arguments)
+            throws SQLException {
+        try (PreparedStatement find = connection.prepareStatement(
+                "SELECT seal, " + table.owner + ", " + table.columns + " FROM " + table.table + " WHERE " + where)) {
             set(find, arguments);
             try (ResultSet rows = find.executeQuery()) {
                 while (rows.next()) {

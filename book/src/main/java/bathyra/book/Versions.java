@@ -24,17 +24,24 @@ public final class Versions {
 
     /** Keeps a state under a name. */
     public void keep(long commission, String name, Commission state) {
-        book.run("keep a version", () -> book.transaction(() -> {
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO version (commission, name, made, document) VALUES (?, ?, ?, ?)")) {
-                insert.setLong(1, commission);
-                insert.setString(2, name);
-                insert.setString(3, LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).toString());
-                insert.setString(4, WorkshopBook.readable(state));
-                insert.executeUpdate();
-            }
-            Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");
-            return null;
-        }));
+        book.run(
+                "keep a version",
+                () -> book.transaction(() -> {
+                    try (PreparedStatement insert = connection.prepareStatement(
+                            "INSERT INTO version (commission, name, made, document) VALUES (?, ?, ?, ?)")) {
+                        insert.setLong(1, commission);
+                        insert.setString(2, name);
+                        insert.setString(
+                                3,
+                                LocalDateTime.now()
+                                        .truncatedTo(ChronoUnit.SECONDS)
+                                        .toString());
+                        insert.setString(4, WorkshopBook.readable(state));
+                        insert.executeUpdate();
+                    }
+                    Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");
+                    return null;
+                }));
     }
 
     /** The versions of a commission, the newest first. */
@@ -42,11 +49,16 @@ public final class Versions {
         return book.run("list the versions", () -> {
             book.require(Seal.Table.VERSION, "commission = ?", commission);
             List<Version> versions = new ArrayList<>();
-            try (PreparedStatement query = connection.prepareStatement("SELECT id, name, made, document FROM version WHERE commission = ? ORDER BY id DESC")) {
+            try (PreparedStatement query = connection.prepareStatement(
+                    "SELECT id, name, made, document FROM version WHERE commission = ? ORDER BY id DESC")) {
                 query.setLong(1, commission);
                 try (ResultSet rows = query.executeQuery()) {
                     while (rows.next()) {
-                        versions.add(new Version(rows.getLong(1), rows.getString(2), LocalDateTime.parse(rows.getString(3)), book.read(rows.getString(4))));
+                        versions.add(new Version(
+                                rows.getLong(1),
+                                rows.getString(2),
+                                LocalDateTime.parse(rows.getString(3)),
+                                book.read(rows.getString(4))));
                     }
                 }
             }

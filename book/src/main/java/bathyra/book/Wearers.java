@@ -35,7 +35,10 @@ public final class Wearers {
 
     /** A name as people are told apart by it: spaces, capitals and forms of one letter make nobody another person. */
     static String plain(String name) {
-        return Normalizer.normalize(name, Normalizer.Form.NFKC).strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
+        return Normalizer.normalize(name, Normalizer.Form.NFKC)
+                .strip()
+                .replaceAll("\\s+", " ")
+                .toLowerCase(Locale.ROOT);
     }
 
     /** Whether two spellings are one name. */
@@ -57,7 +60,9 @@ public final class Wearers {
     public List<Mention> mentions(String wearer) {
         return book.run("look for a name", () -> {
             List<Mention> mentions = new ArrayList<>();
-            try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT id, title, notes, wearer FROM commission ORDER BY id")) {
+            try (Statement statement = connection.createStatement();
+                    ResultSet rows =
+                            statement.executeQuery("SELECT id, title, notes, wearer FROM commission ORDER BY id")) {
                 while (rows.next()) {
                     boolean inTitle = plain(rows.getString(2)).contains(plain(wearer));
                     boolean inNotes = plain(rows.getString(3)).contains(plain(wearer));
@@ -84,7 +89,11 @@ public final class Wearers {
             }
             book.transaction(() -> {
                 for (String spelling : spellings(wearer)) {
-                    for (String sql : List.of("DELETE FROM commission WHERE wearer = ?", "DELETE FROM measuring WHERE wearer = ?", "DELETE FROM attempt WHERE person = ?", "DELETE FROM place WHERE name <> 'edition' AND value = ?")) {
+                    for (String sql : List.of(
+                            "DELETE FROM commission WHERE wearer = ?",
+                            "DELETE FROM measuring WHERE wearer = ?",
+                            "DELETE FROM attempt WHERE person = ?",
+                            "DELETE FROM place WHERE name <> 'edition' AND value = ?")) {
                         execute(sql, spelling);
                     }
                 }
@@ -112,8 +121,9 @@ public final class Wearers {
     /** Every way in which the name is written as that of a wearer or a learner. */
     private Set<String> spellings(String wearer) throws SQLException {
         Set<String> spellings = new LinkedHashSet<>(Set.of(wearer));
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery(
-                "SELECT wearer FROM commission UNION SELECT wearer FROM measuring UNION SELECT person FROM attempt UNION SELECT value FROM place WHERE name = 'learner'")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(
+                        "SELECT wearer FROM commission UNION SELECT wearer FROM measuring UNION SELECT person FROM attempt UNION SELECT value FROM place WHERE name = 'learner'")) {
             while (rows.next()) {
                 if (isSame(rows.getString(1), wearer)) {
                     spellings.add(rows.getString(1));
@@ -126,7 +136,8 @@ public final class Wearers {
     /** A commission that once was this wearer's and now is another's keeps no state in which it was. What came before such a state goes too: it could not be undone past it. */
     private void eraseFromHistories(String wearer) throws SQLException {
         Map<Long, Integer> last = new HashMap<>();
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT commission, seq, before, after FROM edit")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT commission, seq, before, after FROM edit")) {
             while (rows.next()) {
                 if (isOf(rows.getString(3), wearer) || isOf(rows.getString(4), wearer)) {
                     last.merge(rows.getLong(1), rows.getInt(2), Math::max);
@@ -137,7 +148,8 @@ public final class Wearers {
             execute("DELETE FROM edit WHERE commission = ? AND seq <= ?", entry.getKey(), entry.getValue());
         }
         List<Long> versions = new ArrayList<>();
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("SELECT id, document FROM version")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT id, document FROM version")) {
             while (rows.next()) {
                 if (isOf(rows.getString(2), wearer)) {
                     versions.add(rows.getLong(1));
@@ -159,15 +171,40 @@ public final class Wearers {
 
     /** Takes the name out of the titles, notes and named changes of others. */
     private void eraseFromOthers(String wearer) throws SQLException {
-        Pattern name = Pattern.compile(Arrays.stream(wearer.strip().split("\\s+")).map(Pattern::quote).collect(Collectors.joining("\\s+")), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        Pattern name = Pattern.compile(
+                Arrays.stream(wearer.strip().split("\\s+")).map(Pattern::quote).collect(Collectors.joining("\\s+")),
+                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
         for (Mention mention : mentions(wearer)) {
-            execute("UPDATE commission SET notes = ? WHERE id = ?", name.matcher(book.notes(mention.id())).replaceAll(TAKEN_OUT), mention.id());
-            UnaryOperator<Commission> without = c -> c.withTitle(name.matcher(c.title()).replaceAll(TAKEN_OUT));
-            rewrite("SELECT rowid, before FROM edit WHERE commission = ?", "UPDATE edit SET before = ? WHERE rowid = ?", mention.id(), without);
-            rewrite("SELECT rowid, after FROM edit WHERE commission = ?", "UPDATE edit SET after = ? WHERE rowid = ?", mention.id(), without);
-            rewrite("SELECT id, document FROM version WHERE commission = ?", "UPDATE version SET document = ? WHERE id = ?", mention.id(), without);
-            rewrite("SELECT id, document FROM commission WHERE id = ?", "UPDATE commission SET document = ? WHERE id = ?", mention.id(), without);
-            execute("UPDATE commission SET title = ? WHERE id = ?", name.matcher(mention.title()).replaceAll(TAKEN_OUT), mention.id());
+            execute(
+                    "UPDATE commission SET notes = ? WHERE id = ?",
+                    name.matcher(book.notes(mention.id())).replaceAll(TAKEN_OUT),
+                    mention.id());
+            UnaryOperator<Commission> without =
+                    c -> c.withTitle(name.matcher(c.title()).replaceAll(TAKEN_OUT));
+            rewrite(
+                    "SELECT rowid, before FROM edit WHERE commission = ?",
+                    "UPDATE edit SET before = ? WHERE rowid = ?",
+                    mention.id(),
+                    without);
+            rewrite(
+                    "SELECT rowid, after FROM edit WHERE commission = ?",
+                    "UPDATE edit SET after = ? WHERE rowid = ?",
+                    mention.id(),
+                    without);
+            rewrite(
+                    "SELECT id, document FROM version WHERE commission = ?",
+                    "UPDATE version SET document = ? WHERE id = ?",
+                    mention.id(),
+                    without);
+            rewrite(
+                    "SELECT id, document FROM commission WHERE id = ?",
+                    "UPDATE commission SET document = ? WHERE id = ?",
+                    mention.id(),
+                    without);
+            execute(
+                    "UPDATE commission SET title = ? WHERE id = ?",
+                    name.matcher(mention.title()).replaceAll(TAKEN_OUT),
+                    mention.id());
             Seal.renew(connection, Seal.Table.COMMISSION, "id = ?", mention.id());
             Seal.renew(connection, Seal.Table.EDIT, "commission = ?", mention.id());
             Seal.renew(connection, Seal.Table.VERSION, "commission = ?", mention.id());
@@ -181,20 +218,43 @@ public final class Wearers {
                 statement.execute("PRAGMA secure_delete=ON");
             }
             book.transaction(() -> {
-                UnaryOperator<Commission> renamed = c -> c.withWearer(new Wearer(name, c.wearer().experience()));
-                rewrite("SELECT rowid, before FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET before = ? WHERE rowid = ?", wearer, renamed);
-                rewrite("SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE edit SET after = ? WHERE rowid = ?", wearer, renamed);
-                rewrite("SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)", "UPDATE version SET document = ? WHERE id = ?", wearer, renamed);
-                rewrite("SELECT id, document FROM measuring WHERE wearer = ?", "UPDATE measuring SET document = ? WHERE id = ?", wearer, renamed);
-                rewrite("SELECT id, document FROM commission WHERE wearer = ?", "UPDATE commission SET document = ? WHERE id = ?", wearer, renamed);
+                UnaryOperator<Commission> renamed =
+                        c -> c.withWearer(new Wearer(name, c.wearer().experience()));
+                rewrite(
+                        "SELECT rowid, before FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                        "UPDATE edit SET before = ? WHERE rowid = ?",
+                        wearer,
+                        renamed);
+                rewrite(
+                        "SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                        "UPDATE edit SET after = ? WHERE rowid = ?",
+                        wearer,
+                        renamed);
+                rewrite(
+                        "SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                        "UPDATE version SET document = ? WHERE id = ?",
+                        wearer,
+                        renamed);
+                rewrite(
+                        "SELECT id, document FROM measuring WHERE wearer = ?",
+                        "UPDATE measuring SET document = ? WHERE id = ?",
+                        wearer,
+                        renamed);
+                rewrite(
+                        "SELECT id, document FROM commission WHERE wearer = ?",
+                        "UPDATE commission SET document = ? WHERE id = ?",
+                        wearer,
+                        renamed);
                 for (String table : List.of("commission", "measuring")) {
-                    try (PreparedStatement update = connection.prepareStatement("UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
+                    try (PreparedStatement update =
+                            connection.prepareStatement("UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
                         update.setString(1, name);
                         update.setString(2, wearer);
                         update.executeUpdate();
                     }
                 }
-                try (PreparedStatement labels = connection.prepareStatement("UPDATE edit SET label = 'wearer renamed' WHERE instr(label, ?) > 0")) {
+                try (PreparedStatement labels = connection.prepareStatement(
+                        "UPDATE edit SET label = 'wearer renamed' WHERE instr(label, ?) > 0")) {
                     labels.setString(1, wearer);
                     labels.executeUpdate();
                 }
@@ -204,8 +264,16 @@ public final class Wearers {
                 Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", plain(name));
                 Seal.renew(connection, Seal.Table.COMMISSION, "wearer = ?", name);
                 Seal.renew(connection, Seal.Table.MEASURING, "wearer = ?", name);
-                Seal.renew(connection, Seal.Table.EDIT, "commission IN (SELECT id FROM commission WHERE wearer = ?) OR label = 'wearer renamed'", name);
-                Seal.renew(connection, Seal.Table.VERSION, "commission IN (SELECT id FROM commission WHERE wearer = ?)", name);
+                Seal.renew(
+                        connection,
+                        Seal.Table.EDIT,
+                        "commission IN (SELECT id FROM commission WHERE wearer = ?) OR label = 'wearer renamed'",
+                        name);
+                Seal.renew(
+                        connection,
+                        Seal.Table.VERSION,
+                        "commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                        name);
                 return null;
             });
             forget();
@@ -213,8 +281,10 @@ public final class Wearers {
         }));
     }
 
-    private void rewrite(String query, String update, Object argument, UnaryOperator<Commission> change) throws SQLException {
-        try (PreparedStatement find = connection.prepareStatement(query); PreparedStatement write = connection.prepareStatement(update)) {
+    private void rewrite(String query, String update, Object argument, UnaryOperator<Commission> change)
+            throws SQLException {
+        try (PreparedStatement find = connection.prepareStatement(query);
+                PreparedStatement write = connection.prepareStatement(update)) {
             find.setObject(1, argument);
             try (ResultSet rows = find.executeQuery()) {
                 while (rows.next()) {

@@ -47,6 +47,7 @@ public final class WorkshopBook implements AutoCloseable {
         thread.setDaemon(true);
         return thread;
     });
+
     private LocalDateTime nextLook = LocalDateTime.MIN;
 
     private WorkshopBook(Opening.Opened opened, Path file) {
@@ -61,7 +62,8 @@ public final class WorkshopBook implements AutoCloseable {
      * @param due when it is to be ready, if that is known
      * @param state how far it has come, in a few words
      */
-    public record Entry(long id, String title, String wearer, Optional<LocalDate> due, String state, boolean archived) {}
+    public record Entry(
+            long id, String title, String wearer, Optional<LocalDate> due, String state, boolean archived) {}
 
     /** Opens a book, making a new one where there is no file yet. @throws BookUnavailable when it cannot be written to safely */
     public static WorkshopBook open(Path file) throws BookUnavailable {
@@ -107,10 +109,16 @@ public final class WorkshopBook implements AutoCloseable {
         return run("list the commissions", () -> {
             List<Entry> entries = new ArrayList<>();
             try (Statement statement = connection.createStatement();
-                    ResultSet rows = statement.executeQuery("SELECT id, title, wearer, due, state, archived FROM commission ORDER BY id")) {
+                    ResultSet rows = statement.executeQuery(
+                            "SELECT id, title, wearer, due, state, archived FROM commission ORDER BY id")) {
                 while (rows.next()) {
-                    entries.add(new Entry(rows.getLong(1), rows.getString(2), rows.getString(3),
-                            day(rows.getString(4)), rows.getString(5), rows.getInt(6) != 0));
+                    entries.add(new Entry(
+                            rows.getLong(1),
+                            rows.getString(2),
+                            rows.getString(3),
+                            day(rows.getString(4)),
+                            rows.getString(5),
+                            rows.getInt(6) != 0));
                 }
             }
             return entries;
@@ -127,11 +135,19 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** When a commission is to be ready. */
     public void due(long id, Optional<LocalDate> day) {
-        write("note the day", "UPDATE commission SET due = ? WHERE id = ?", day.map(LocalDate::toString).orElse(""), id);
+        write(
+                "note the day",
+                "UPDATE commission SET due = ? WHERE id = ?",
+                day.map(LocalDate::toString).orElse(""),
+                id);
     }
 
     public void archive(long id, boolean archived) {
-        write("archive a commission", "UPDATE commission SET archived = CAST(? AS INTEGER) WHERE id = ?", archived ? "1" : "0", id);
+        write(
+                "archive a commission",
+                "UPDATE commission SET archived = CAST(? AS INTEGER) WHERE id = ?",
+                archived ? "1" : "0",
+                id);
     }
 
     /** Notes how far a commission has come, in a few words, for the list. */
@@ -148,15 +164,17 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     private void write(String what, String sql, String value, long id) {
-        run(what, () -> transaction(() -> {
-            try (PreparedStatement update = connection.prepareStatement(sql)) {
-                update.setString(1, value);
-                update.setLong(2, id);
-                update.executeUpdate();
-            }
-            seal(id);
-            return null;
-        }));
+        run(
+                what,
+                () -> transaction(() -> {
+                    try (PreparedStatement update = connection.prepareStatement(sql)) {
+                        update.setString(1, value);
+                        update.setLong(2, id);
+                        update.executeUpdate();
+                    }
+                    seal(id);
+                    return null;
+                }));
     }
 
     private void seal(long id) throws SQLException {
@@ -167,7 +185,10 @@ public final class WorkshopBook implements AutoCloseable {
     void require(Seal.Table table, String where, Object... arguments) throws SQLException {
         Optional<String> broken = Seal.broken(connection, table, where, arguments);
         if (broken.isPresent()) {
-            throw new BookFailure("In the book " + file.toAbsolutePath() + " " + broken.get() + " are not as they were written: the file is damaged there. Restore a backup, or take another commission in hand.", null);
+            throw new BookFailure(
+                    "In the book " + file.toAbsolutePath() + " " + broken.get()
+                            + " are not as they were written: the file is damaged there. Restore a backup, or take another commission in hand.",
+                    null);
         }
     }
 
@@ -217,7 +238,8 @@ public final class WorkshopBook implements AutoCloseable {
      */
     public Future<?> checkBeside(Consumer<String> found) {
         return beside.submit(() -> {
-            try (Connection reader = Opening.reader(file); Statement statement = reader.createStatement()) {
+            try (Connection reader = Opening.reader(file);
+                    Statement statement = reader.createStatement()) {
                 Optional<String> broken = Seal.broken(reader);
                 try (ResultSet rows = statement.executeQuery("PRAGMA integrity_check(1)")) {
                     if (broken.isEmpty() && (!rows.next() || !rows.getString(1).equals("ok"))) {
@@ -240,10 +262,12 @@ public final class WorkshopBook implements AutoCloseable {
             if (e.getCause() instanceof BookFailure failure) {
                 throw failure;
             }
-            throw new BookFailure("The book " + file.toAbsolutePath() + " could not be worked on. Look whether the disk is full.", e);
+            throw new BookFailure(
+                    "The book " + file.toAbsolutePath() + " could not be worked on. Look whether the disk is full.", e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new BookFailure("The book " + file.toAbsolutePath() + " could not be worked on: it was interrupted.", e);
+            throw new BookFailure(
+                    "The book " + file.toAbsolutePath() + " could not be worked on: it was interrupted.", e);
         }
     }
 
@@ -254,7 +278,8 @@ public final class WorkshopBook implements AutoCloseable {
 
     private long added(Commission commission) throws SQLException {
         long id;
-        try (PreparedStatement insert = connection.prepareStatement("INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
+        try (PreparedStatement insert = connection.prepareStatement(
+                "INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
             insert.setString(1, commission.title());
             insert.setString(2, commission.wearer().name());
             insert.setString(3, readable(commission));
@@ -269,12 +294,14 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Writes several new commissions into the book at once: all of them or none. */
     public void addAll(List<Commission> commissions) {
-        run("add the commissions", () -> transaction(() -> {
-            for (Commission commission : commissions) {
-                added(commission);
-            }
-            return null;
-        }));
+        run(
+                "add the commissions",
+                () -> transaction(() -> {
+                    for (Commission commission : commissions) {
+                        added(commission);
+                    }
+                    return null;
+                }));
     }
 
     /** A commission as it stands. */
@@ -288,55 +315,65 @@ public final class WorkshopBook implements AutoCloseable {
     /** Saves a change under a name; what had been undone before it is forgotten. */
     public void record(long id, String label, Commission before, Commission after) {
         String document = readable(after);
-        run("save a change", () -> transaction(() -> {
-            int cursor = cursor(id);
-            try (PreparedStatement cut = connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > ?")) {
-                cut.setLong(1, id);
-                cut.setInt(2, cursor);
-                cut.executeUpdate();
-            }
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO edit (commission, seq, label, before, after) VALUES (?, ?, ?, ?, ?)")) {
-                insert.setLong(1, id);
-                insert.setInt(2, cursor + 1);
-                insert.setString(3, label);
-                // It stands in the book already, so it was looked at when it was kept.
-                insert.setString(4, CommissionJson.write(before));
-                insert.setString(5, document);
-                insert.executeUpdate();
-            }
-            Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor + 1);
-            stand(id, after, document, cursor + 1);
-            return null;
-        }));
+        run(
+                "save a change",
+                () -> transaction(() -> {
+                    int cursor = cursor(id);
+                    try (PreparedStatement cut =
+                            connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > ?")) {
+                        cut.setLong(1, id);
+                        cut.setInt(2, cursor);
+                        cut.executeUpdate();
+                    }
+                    try (PreparedStatement insert = connection.prepareStatement(
+                            "INSERT INTO edit (commission, seq, label, before, after) VALUES (?, ?, ?, ?, ?)")) {
+                        insert.setLong(1, id);
+                        insert.setInt(2, cursor + 1);
+                        insert.setString(3, label);
+                        // It stands in the book already, so it was looked at when it was kept.
+                        insert.setString(4, CommissionJson.write(before));
+                        insert.setString(5, document);
+                        insert.executeUpdate();
+                    }
+                    Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor + 1);
+                    stand(id, after, document, cursor + 1);
+                    return null;
+                }));
     }
 
     /** Carries the last change further under a new name, so that one drag or one figure typed is one change. */
     public void amend(long id, String label, Commission after) {
         String document = readable(after);
-        run("save a change", () -> transaction(() -> {
-            try (PreparedStatement update = connection.prepareStatement(
-                    "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
-                update.setString(1, label);
-                update.setString(2, document);
-                update.setLong(3, id);
-                update.setLong(4, id);
-                update.executeUpdate();
-            }
-            int cursor = cursor(id);
-            Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor);
-            stand(id, after, document, cursor);
-            return null;
-        }));
+        run(
+                "save a change",
+                () -> transaction(() -> {
+                    try (PreparedStatement update = connection.prepareStatement(
+                            "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
+                        update.setString(1, label);
+                        update.setString(2, document);
+                        update.setLong(3, id);
+                        update.setLong(4, id);
+                        update.executeUpdate();
+                    }
+                    int cursor = cursor(id);
+                    Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor);
+                    stand(id, after, document, cursor);
+                    return null;
+                }));
     }
 
     /** The name of the change that undo would take back. */
     public Optional<String> undoLabel(long id) {
-        return document("SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?", id);
+        return document(
+                "SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?",
+                id);
     }
 
     /** The name of the change that redo would make again. */
     public Optional<String> redoLabel(long id) {
-        return document("SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?", id);
+        return document(
+                "SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?",
+                id);
     }
 
     /** Takes the last change back and gives the commission as it was before. */
@@ -346,7 +383,9 @@ public final class WorkshopBook implements AutoCloseable {
 
     private Optional<Commission> back(long id) throws SQLException {
         require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id));
-        Optional<String> before = document("SELECT before FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?", id);
+        Optional<String> before = document(
+                "SELECT before FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?",
+                id);
         Optional<Commission> stands = before.map(this::read);
         if (stands.isPresent()) {
             stand(id, stands.get(), before.get(), cursor(id) - 1);
@@ -356,28 +395,35 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Takes the last change back for good, as if it had not been begun, and gives the commission as it was before. */
     public Optional<Commission> withdraw(long id) {
-        return run("take a change back", () -> transaction(() -> {
-            Optional<Commission> before = back(id);
-            try (PreparedStatement cut = connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > (SELECT cursor FROM commission WHERE id = ?)")) {
-                cut.setLong(1, id);
-                cut.setLong(2, id);
-                cut.executeUpdate();
-            }
-            return before;
-        }));
+        return run(
+                "take a change back",
+                () -> transaction(() -> {
+                    Optional<Commission> before = back(id);
+                    try (PreparedStatement cut = connection.prepareStatement(
+                            "DELETE FROM edit WHERE commission = ? AND seq > (SELECT cursor FROM commission WHERE id = ?)")) {
+                        cut.setLong(1, id);
+                        cut.setLong(2, id);
+                        cut.executeUpdate();
+                    }
+                    return before;
+                }));
     }
 
     /** Makes the last undone change again. */
     public Optional<Commission> redo(long id) {
-        return run("redo", () -> transaction(() -> {
-            require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id) + 1);
-            Optional<String> after = document("SELECT after FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?", id);
-            Optional<Commission> stands = after.map(this::read);
-            if (stands.isPresent()) {
-                stand(id, stands.get(), after.get(), cursor(id) + 1);
-            }
-            return stands;
-        }));
+        return run(
+                "redo",
+                () -> transaction(() -> {
+                    require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id) + 1);
+                    Optional<String> after = document(
+                            "SELECT after FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?",
+                            id);
+                    Optional<Commission> stands = after.map(this::read);
+                    if (stands.isPresent()) {
+                        stand(id, stands.get(), after.get(), cursor(id) + 1);
+                    }
+                    return stands;
+                }));
     }
 
     /** Where the program was: a value kept under a name. */
@@ -393,15 +439,18 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     public void keepPlace(String name, String value) {
-        run("keep a place", () -> transaction(() -> {
-            try (PreparedStatement insert = connection.prepareStatement("INSERT INTO place (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value")) {
-                insert.setString(1, name);
-                insert.setString(2, value);
-                insert.executeUpdate();
-            }
-            Seal.renew(connection, Seal.Table.PLACE, "name = ?", name);
-            return null;
-        }));
+        run(
+                "keep a place",
+                () -> transaction(() -> {
+                    try (PreparedStatement insert = connection.prepareStatement(
+                            "INSERT INTO place (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value")) {
+                        insert.setString(1, name);
+                        insert.setString(2, value);
+                        insert.executeUpdate();
+                    }
+                    Seal.renew(connection, Seal.Table.PLACE, "name = ?", name);
+                    return null;
+                }));
     }
 
     private int cursor(long id) throws SQLException {
@@ -414,7 +463,8 @@ public final class WorkshopBook implements AutoCloseable {
     }
 
     private void stand(long id, Commission commission, String document, int cursor) throws SQLException {
-        try (PreparedStatement update = connection.prepareStatement("UPDATE commission SET document = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
+        try (PreparedStatement update = connection.prepareStatement(
+                "UPDATE commission SET document = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
             update.setString(1, document);
             update.setInt(2, cursor);
             update.setString(3, commission.title());
@@ -446,7 +496,9 @@ public final class WorkshopBook implements AutoCloseable {
         try {
             CommissionJson.readBack(document);
         } catch (BadDocument e) {
-            throw new BookFailure("This could not be kept, and the book has it as it was before: " + String.join("; ", e.faults()), e);
+            throw new BookFailure(
+                    "This could not be kept, and the book has it as it was before: " + String.join("; ", e.faults()),
+                    e);
         }
         return document;
     }
@@ -455,7 +507,10 @@ public final class WorkshopBook implements AutoCloseable {
         try {
             return CommissionJson.readBack(document);
         } catch (BadDocument e) {
-            throw new BookFailure("A commission in the book " + file.toAbsolutePath() + " cannot be read: the file is damaged there. Restore a backup, or take another commission in hand.", e);
+            throw new BookFailure(
+                    "A commission in the book " + file.toAbsolutePath()
+                            + " cannot be read: the file is damaged there. Restore a backup, or take another commission in hand.",
+                    e);
         }
     }
 
@@ -482,8 +537,12 @@ public final class WorkshopBook implements AutoCloseable {
             return work.run();
         } catch (SQLException e) {
             boolean full = SQLiteErrorCode.getErrorCode(e.getErrorCode() & 0xff) == SQLiteErrorCode.SQLITE_FULL;
-            throw new BookFailure("The book " + file.toAbsolutePath() + " could not " + what + (full ? ": the disk is full. Make room; what was saved before is safe."
-                    : ". Look whether the disk is full or the file was taken away."), e);
+            throw new BookFailure(
+                    "The book " + file.toAbsolutePath() + " could not " + what
+                            + (full
+                                    ? ": the disk is full. Make room; what was saved before is safe."
+                                    : ". Look whether the disk is full or the file was taken away."),
+                    e);
         }
     }
 

@@ -33,8 +33,10 @@ import org.junit.jupiter.api.io.TempDir;
 /** What keeps the book safe: backups, restoring, damage, privacy, erasing. */
 class BackupsTest {
     private static final LocalDateTime NOON = LocalDateTime.of(2026, 11, 3, 12, 0);
+
     @TempDir
     private Path folder;
+
     private Path file;
     private Backups backups;
     private final Commission heron = Bodies.commission(Bodies.nerea(), Garment.bustier());
@@ -114,13 +116,17 @@ class BackupsTest {
 
     @Test
     void oldBook_isBroughtToTheNewVersionWithEverythingInIt() throws Exception {
-        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
-            statement.execute("CREATE TABLE commission (id INTEGER PRIMARY KEY, title TEXT NOT NULL, wearer TEXT NOT NULL, document TEXT NOT NULL, cursor INTEGER NOT NULL DEFAULT 0)");
-            statement.execute("CREATE TABLE edit (commission INTEGER NOT NULL, seq INTEGER NOT NULL, label TEXT NOT NULL, before TEXT NOT NULL, after TEXT NOT NULL,"
-                    + " made TEXT NOT NULL DEFAULT CURRENT_TIMESTAMP, PRIMARY KEY (commission, seq))");
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.execute(
+                    "CREATE TABLE commission (id INTEGER PRIMARY KEY, title TEXT NOT NULL, wearer TEXT NOT NULL, document TEXT NOT NULL, cursor INTEGER NOT NULL DEFAULT 0)");
+            statement.execute(
+                    "CREATE TABLE edit (commission INTEGER NOT NULL, seq INTEGER NOT NULL, label TEXT NOT NULL, before TEXT NOT NULL, after TEXT NOT NULL,"
+                            + " made TEXT NOT NULL DEFAULT CURRENT_TIMESTAMP, PRIMARY KEY (commission, seq))");
             statement.execute("CREATE TABLE place (name TEXT PRIMARY KEY, value TEXT NOT NULL)");
-            statement.execute("INSERT INTO commission (title, wearer, document) VALUES ('The Heron', 'Nerea Holloway', '"
-                    + CommissionJson.write(heron).replace("'", "''") + "')");
+            statement.execute(
+                    "INSERT INTO commission (title, wearer, document) VALUES ('The Heron', 'Nerea Holloway', '"
+                            + CommissionJson.write(heron).replace("'", "''") + "')");
             statement.execute("PRAGMA user_version=1");
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
@@ -142,7 +148,14 @@ class BackupsTest {
             book.archive(id, true);
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.entries()).containsExactly(new WorkshopBook.Entry(id, "The Heron", "Nerea Holloway", Optional.of(LocalDate.of(2026, 12, 24)), "2 notes", true));
+            assertThat(book.entries())
+                    .containsExactly(new WorkshopBook.Entry(
+                            id,
+                            "The Heron",
+                            "Nerea Holloway",
+                            Optional.of(LocalDate.of(2026, 12, 24)),
+                            "2 notes",
+                            true));
             assertThat(book.notes(id)).isEqualTo("Act two; breathes low.");
             book.due(id, Optional.empty());
             book.archive(id, false);
@@ -154,21 +167,33 @@ class BackupsTest {
     @Test
     void bookAndBackups_areReadableByTheirOwnerOnly() throws Exception {
         bind(1);
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-------");
         Path backup = backups.list().get(0).file();
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(backup))).isEqualTo("rw-------");
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(backup.getParent()))).isEqualTo("rwx------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(backup)))
+                .isEqualTo("rw-------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(backup.getParent())))
+                .isEqualTo("rwx------");
     }
 
     @Test
     void erase_leavesNothingOfTheWearerInAnyFile() throws Exception {
-        Commission other = new Commission("The Orchard", heron.units(), new Wearer("Ottoline Brackwater", Experience.FIRST), heron.measurements(), heron.garment());
+        Commission other = new Commission(
+                "The Orchard",
+                heron.units(),
+                new Wearer("Ottoline Brackwater", Experience.FIRST),
+                heron.measurements(),
+                heron.garment());
         try (WorkshopBook book = WorkshopBook.open(file)) {
             long id = book.add(heron);
             book.add(other);
             for (int i = 0; i < 30; i++) {
                 Commission now = book.find(id).orElseThrow();
-                book.record(id, "waist", now, now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
+                book.record(
+                        id,
+                        "waist",
+                        now,
+                        now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
             }
             book.backUpWhenDue();
             book.wearers().erase("Nerea Holloway", false);
@@ -181,13 +206,15 @@ class BackupsTest {
 
     private List<Path> filesWith(String text) throws Exception {
         try (Stream<Path> all = Files.walk(folder)) {
-            return all.filter(Files::isRegularFile).filter(p -> {
-                try {
-                    return new String(Files.readAllBytes(p), StandardCharsets.ISO_8859_1).contains(text);
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
-            }).toList();
+            return all.filter(Files::isRegularFile)
+                    .filter(p -> {
+                        try {
+                            return new String(Files.readAllBytes(p), StandardCharsets.ISO_8859_1).contains(text);
+                        } catch (IOException e) {
+                            throw new UncheckedIOException(e);
+                        }
+                    })
+                    .toList();
         }
     }
 
@@ -209,11 +236,15 @@ class BackupsTest {
     void aDigitThatTurnedIntoAnother_isFound_andItsBackupIsPassedOver() throws Exception {
         bind(1);
         for (Path each : List.of(file, backups.list().get(0).file())) {
-            try (var connection = DriverManager.getConnection("jdbc:sqlite:" + each); var statement = connection.createStatement()) {
-                assertThat(statement.executeUpdate("UPDATE commission SET document = replace(document, '91', '81')")).isPositive();
+            try (var connection = DriverManager.getConnection("jdbc:sqlite:" + each);
+                    var statement = connection.createStatement()) {
+                assertThat(statement.executeUpdate("UPDATE commission SET document = replace(document, '91', '81')"))
+                        .isPositive();
             }
         }
-        assertThatThrownBy(() -> WorkshopBook.open(file)).isInstanceOf(BookUnavailable.class).hasMessageContaining("are not as they were written");
+        assertThatThrownBy(() -> WorkshopBook.open(file))
+                .isInstanceOf(BookUnavailable.class)
+                .hasMessageContaining("are not as they were written");
         assertThat(backups.newestGood()).isEmpty();
     }
 
@@ -221,7 +252,8 @@ class BackupsTest {
     void lockedBook_saysWhoHasIt() throws Exception {
         bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).getMessage())
+            assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file))
+                            .getMessage())
                     .contains("is open in another window (" + System.getProperty("user.name") + ", since ");
         }
         assertThat(Files.exists(folder.resolve("book.sqlite.holder"))).isFalse();
@@ -280,7 +312,9 @@ class BackupsTest {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             book.versions().keep(id, "Before the fitting", heron);
             book.versions().keep(id, "After it", heron.withTitle("Taken in"));
-            assertThat(book.versions().of(id)).extracting(Versions.Version::name).containsExactly("After it", "Before the fitting");
+            assertThat(book.versions().of(id))
+                    .extracting(Versions.Version::name)
+                    .containsExactly("After it", "Before the fitting");
             assertThat(book.versions().of(id).get(1).commission()).isEqualTo(heron);
             assertThat(book.versions().of(1)).isEmpty();
             book.wearers().erase("Nerea Holloway", false);
@@ -298,7 +332,8 @@ class BackupsTest {
             book.wearers().rename("Nerea Holloway", "N. H.");
             assertThat(book.find(id).orElseThrow().wearer().name()).isEqualTo("N. H.");
             assertThat(book.undo(id).orElseThrow()).isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
-            assertThat(book.versions().of(id).get(0).commission().wearer().name()).isEqualTo("N. H.");
+            assertThat(book.versions().of(id).get(0).commission().wearer().name())
+                    .isEqualTo("N. H.");
             assertThat(book.measurings().of("N. H.")).hasSize(1);
             assertThat(book.measurings().of("Nerea Holloway")).isEmpty();
         }
@@ -309,12 +344,16 @@ class BackupsTest {
     void sets_ofAWearer_areKeptByDay_theNewestFirst() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             for (int day : new int[] {3, 20, 11}) {
-                book.measurings().keep(heron.withMeasurements(heron.measurements().with(MeasurementKey.WAIST, Length.mm(700 + day))
-                        .on(heron.measurements().occasion().on(LocalDate.of(2026, 11, day)))));
+                book.measurings()
+                        .keep(heron.withMeasurements(heron.measurements()
+                                .with(MeasurementKey.WAIST, Length.mm(700 + day))
+                                .on(heron.measurements().occasion().on(LocalDate.of(2026, 11, day)))));
             }
-            assertThat(book.measurings().of("Nerea Holloway")).extracting(Measurings.Measuring::day)
+            assertThat(book.measurings().of("Nerea Holloway"))
+                    .extracting(Measurings.Measuring::day)
                     .containsExactly(LocalDate.of(2026, 11, 20), LocalDate.of(2026, 11, 11), LocalDate.of(2026, 11, 3));
-            assertThat(book.measurings().of("Nerea Holloway").get(0).set().taken()).containsEntry(MeasurementKey.WAIST, Length.mm(720));
+            assertThat(book.measurings().of("Nerea Holloway").get(0).set().taken())
+                    .containsEntry(MeasurementKey.WAIST, Length.mm(720));
             assertThat(book.measurings().of("Ottoline")).isEmpty();
         }
     }
@@ -328,7 +367,8 @@ class BackupsTest {
             assertThat(book.find(id)).contains(heron);
         }
         try (Stream<Path> left = Files.list(folder)) {
-            assertThat(left.map(p -> p.getFileName().toString())).noneMatch(n -> n.contains("aside") || n.endsWith(".part"));
+            assertThat(left.map(p -> p.getFileName().toString()))
+                    .noneMatch(n -> n.contains("aside") || n.endsWith(".part"));
         }
     }
 }

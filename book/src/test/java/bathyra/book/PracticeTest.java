@@ -19,7 +19,9 @@ class PracticeTest {
             book.practice().keep("Wilmot", "Quarter block", "Waist", "20.5 cm", true, "");
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.practice().of("Wilmot")).extracting(Practice.Attempt::answer).containsExactly("20.5 cm", "18.0 cm");
+            assertThat(book.practice().of("Wilmot"))
+                    .extracting(Practice.Attempt::answer)
+                    .containsExactly("20.5 cm", "18.0 cm");
             assertThat(book.practice().of("Wilmot").get(1).slip()).isEqualTo("Waist dart was not added.");
             assertThat(book.practice().of("Odile")).singleElement().matches(Practice.Attempt::correct);
             assertThat(book.practice().of("nobody")).isEmpty();

@@ -33,6 +33,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SealedBookTest {
     @TempDir
     private Path folder;
+
     private Path file;
     private final Commission heron = Bodies.commission(Bodies.nerea(), Garment.bustier());
 
@@ -49,7 +50,8 @@ class SealedBookTest {
                 id = book.add(heron.withTitle("Corset " + i));
                 Commission now = book.find(id).orElseThrow();
                 for (int k = 0; k < 4; k++) {
-                    Commission next = now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + k)));
+                    Commission next =
+                            now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + k)));
                     book.record(id, "waist " + k, now, next);
                     now = next;
                 }
@@ -133,24 +135,35 @@ class SealedBookTest {
                 } catch (BookFailure e) {
                     atUse++;
                     if (e.getMessage().contains("as they were written")) {
-                        assertThat(found).as("what is altered was found beside the window too: byte " + at).isNotEmpty();
+                        assertThat(found)
+                                .as("what is altered was found beside the window too: byte " + at)
+                                .isNotEmpty();
                     }
                 }
                 beside += found.size();
             } catch (BookUnavailable e) {
                 atOpening++;
-                assertThat(e.reason()).as("byte " + at + ": " + e.getMessage()).isIn(BookUnavailable.Reason.DAMAGED, BookUnavailable.Reason.FOREIGN);
+                assertThat(e.reason())
+                        .as("byte " + at + ": " + e.getMessage())
+                        .isIn(BookUnavailable.Reason.DAMAGED, BookUnavailable.Reason.FOREIGN);
                 assertThat(Files.readAllBytes(file)).as("left as it is").isEqualTo(spoilt);
             }
         }
-        System.out.println("of 300 flipped bytes " + atOpening + " were found at opening, " + atUse + " at use, " + beside + " beside the window (those at use among them), and " + harmless + " altered nothing");
+        System.out.println("of 300 flipped bytes " + atOpening + " were found at opening, " + atUse + " at use, "
+                + beside + " beside the window (those at use among them), and " + harmless + " altered nothing");
         assertThat(atOpening).isPositive();
         assertThat(beside).isGreaterThan(80);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"UPDATE edit SET before = replace(before, '72', '62')", "UPDATE version SET document = replace(document, '91', '81')", "UPDATE measuring SET day = '2025-13-40'", "UPDATE attempt SET answer = '8 cm'",
-        "UPDATE place SET value = 'LAY' WHERE name = 'stage'"})
+    @ValueSource(
+            strings = {
+                "UPDATE edit SET before = replace(before, '72', '62')",
+                "UPDATE version SET document = replace(document, '91', '81')",
+                "UPDATE measuring SET day = '2025-13-40'",
+                "UPDATE attempt SET answer = '8 cm'",
+                "UPDATE place SET value = 'LAY' WHERE name = 'stage'"
+            })
     void alteredRow_isFoundBesideTheWindow_andItsBackupDoesNotCount(String sql) throws Exception {
         bind();
         Backups backups = new Backups(file);
@@ -163,17 +176,27 @@ class SealedBookTest {
             book.backUpWhenDue().get(20, TimeUnit.SECONDS);
         }
         assertThat(backups.newestGood()).as("no whole backup").isEmpty();
-        assertThat(backups.list()).as("a damaged book is not backed up over the others").hasSize(1);
+        assertThat(backups.list())
+                .as("a damaged book is not backed up over the others")
+                .hasSize(1);
     }
 
     private static void alter(Path book, String sql) throws Exception {
-        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + book); var statement = connection.createStatement()) {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + book);
+                var statement = connection.createStatement()) {
             statement.executeUpdate(sql);
         }
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"UPDATE commission SET due = '2026-13-77'", "UPDATE commission SET title = 'Other'", "PRAGMA user_version=3", "PRAGMA user_version=-7", "PRAGMA user_version=262150"})
+    @ValueSource(
+            strings = {
+                "UPDATE commission SET due = '2026-13-77'",
+                "UPDATE commission SET title = 'Other'",
+                "PRAGMA user_version=3",
+                "PRAGMA user_version=-7",
+                "PRAGMA user_version=262150"
+            })
     void badDayTitleOrVersion_isDamagedAtOpening_andTryingAgainWorks(String sql) throws Exception {
         bind();
         byte[] good = Files.readAllBytes(file);
@@ -188,13 +211,17 @@ class SealedBookTest {
 
     @Test
     void databaseOfAnotherProgram_isLeftAsItIs() throws Exception {
-        for (String sql : List.of("CREATE TABLE notes (id INTEGER, text TEXT)", "CREATE TABLE commission (id INTEGER PRIMARY KEY, paid INTEGER)")) {
+        for (String sql : List.of(
+                "CREATE TABLE notes (id INTEGER, text TEXT)",
+                "CREATE TABLE commission (id INTEGER PRIMARY KEY, paid INTEGER)")) {
             Files.deleteIfExists(file);
             alter(file, sql);
             for (int version : new int[] {0, 1, 3, 40}) {
                 alter(file, "PRAGMA user_version=" + version);
                 byte[] before = Files.readAllBytes(file);
-                assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.FOREIGN);
+                assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file))
+                                .reason())
+                        .isEqualTo(BookUnavailable.Reason.FOREIGN);
                 assertThat(Files.readAllBytes(file)).isEqualTo(before);
             }
         }
@@ -229,7 +256,10 @@ class SealedBookTest {
 
     /** As a person copies a file: from outside this program, whose own locks a copy inside it would let go. */
     private static void copyByAnother(Path from, Path to) throws Exception {
-        assertThat(new ProcessBuilder("cp", from.toString(), to.toString()).start().waitFor()).isZero();
+        assertThat(new ProcessBuilder("cp", from.toString(), to.toString())
+                        .start()
+                        .waitFor())
+                .isZero();
     }
 
     @Test
@@ -262,7 +292,9 @@ class SealedBookTest {
     @Test
     void fullDisk_isCalledThat_andTheBookOpensAgainWithRoom() throws Exception {
         Path small = Files.createDirectory(folder.resolve("small"));
-        Assumptions.assumeTrue(run("mount", "-t", "tmpfs", "-o", "size=1m", "tmpfs", small.toString()) == 0, "a small disk can be made by root alone");
+        Assumptions.assumeTrue(
+                run("mount", "-t", "tmpfs", "-o", "size=1m", "tmpfs", small.toString()) == 0,
+                "a small disk can be made by root alone");
         try {
             Path book = small.resolve("book.sqlite");
             try (WorkshopBook open = WorkshopBook.open(book)) {
@@ -277,10 +309,11 @@ class SealedBookTest {
                 assertThat(open.entries()).hasSize(1);
                 fill(small.resolve("filling"));
                 assertThatThrownBy(() -> {
-                    for (int i = 0; i < 2000; i++) {
-                        open.add(heron);
-                    }
-                }).isInstanceOf(BookFailure.class);
+                            for (int i = 0; i < 2000; i++) {
+                                open.add(heron);
+                            }
+                        })
+                        .isInstanceOf(BookFailure.class);
             }
         } finally {
             run("umount", small.toString());
@@ -299,7 +332,11 @@ class SealedBookTest {
     }
 
     private static int run(String... command) throws Exception {
-        return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start().waitFor();
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start()
+                .waitFor();
     }
 
     /** Erasing reaches every spelling, practice, the history of a commission that has passed to another, what was put aside, and, when asked, the titles and notes of others. */
@@ -319,24 +356,31 @@ class SealedBookTest {
         }
         Files.copy(file, Path.of(file + ".aside-20261101-120000-000"));
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.wearers().mentions("Nerea Holloway")).singleElement().satisfies(m -> {
-                assertThat(m.inTitle()).isTrue();
-                assertThat(m.inNotes()).isTrue();
-            });
+            assertThat(book.wearers().mentions("Nerea Holloway"))
+                    .singleElement()
+                    .satisfies(m -> {
+                        assertThat(m.inTitle()).isTrue();
+                        assertThat(m.inNotes()).isTrue();
+                    });
             book.wearers().erase("Nerea Holloway", true);
-            assertThat(book.entries()).extracting(WorkshopBook.Entry::title).containsExactly("Passed on", "As for …, in red");
+            assertThat(book.entries())
+                    .extracting(WorkshopBook.Entry::title)
+                    .containsExactly("Passed on", "As for …, in red");
             assertThat(book.undoLabel(book.entries().get(0).id())).isEmpty();
             assertThat(book.notes(book.entries().get(1).id())).isEqualTo("… recommended us");
             assertThat(check(book)).isEmpty();
         }
         try (var all = Files.walk(folder)) {
-            assertThat(all.filter(Files::isRegularFile).filter(SealedBookTest::bearsTheName)).isEmpty();
+            assertThat(all.filter(Files::isRegularFile).filter(SealedBookTest::bearsTheName))
+                    .isEmpty();
         }
     }
 
     private static boolean bearsTheName(Path path) {
         try {
-            return new String(Files.readAllBytes(path), java.nio.charset.StandardCharsets.ISO_8859_1).toLowerCase(java.util.Locale.ROOT).matches("(?s).*nerea\\s+holloway.*");
+            return new String(Files.readAllBytes(path), java.nio.charset.StandardCharsets.ISO_8859_1)
+                    .toLowerCase(java.util.Locale.ROOT)
+                    .matches("(?s).*nerea\\s+holloway.*");
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -22,9 +22,11 @@ import org.junit.jupiter.api.io.TempDir;
 class WorkshopBookTest {
     @TempDir
     private Path folder;
+
     private Path file;
     private final Commission first = Bodies.commission(Bodies.nerea(), Garment.bustier());
-    private final Commission second = first.withMeasurements(first.measurements().with(MeasurementKey.WAIST, Length.mm(730)));
+    private final Commission second =
+            first.withMeasurements(first.measurements().with(MeasurementKey.WAIST, Length.mm(730)));
     private final Commission third = second.withUnits(LengthUnit.IN);
 
     @BeforeEach
@@ -98,7 +100,9 @@ class WorkshopBookTest {
             long id = book.add(first);
             BookUnavailable locked = catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
             assertThat(locked.reason()).isEqualTo(BookUnavailable.Reason.LOCKED);
-            assertThat(locked).hasMessageStartingWith("The book " + file.toAbsolutePath() + " is open in another window").hasMessageEndingWith(". Close that window, or open another book with --book.");
+            assertThat(locked)
+                    .hasMessageStartingWith("The book " + file.toAbsolutePath() + " is open in another window")
+                    .hasMessageEndingWith(". Close that window, or open another book with --book.");
             assertThat(book.find(id)).contains(first);
         }
     }
@@ -107,7 +111,9 @@ class WorkshopBookTest {
     void open_whatIsNoBook_leavesItAsItIs() throws IOException {
         Files.writeString(file, "This is a letter, not a book. ".repeat(100));
         byte[] before = Files.readAllBytes(file);
-        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file))
+                        .reason())
+                .isEqualTo(BookUnavailable.Reason.DAMAGED);
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
     }
 
@@ -121,13 +127,16 @@ class WorkshopBookTest {
         byte[] bytes = Files.readAllBytes(file);
         java.util.Arrays.fill(bytes, 4096, bytes.length - 4096, (byte) 0x5a);
         Files.write(file, bytes);
-        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file))
+                        .reason())
+                .isEqualTo(BookUnavailable.Reason.DAMAGED);
         assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
     }
 
     @Test
     void open_aBookOfANewerVersion_leavesItAsItIs() throws Exception {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
             statement.execute("CREATE TABLE later (x)");
             statement.execute("PRAGMA application_id=" + 0x42415448);
             statement.execute("PRAGMA user_version=99");
@@ -141,9 +150,12 @@ class WorkshopBookTest {
 
     @Test
     void open_aForeignDatabase_isNotTakenForABook() throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
             statement.execute("CREATE TABLE commission (other TEXT)");
         }
-        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file)).reason()).isEqualTo(BookUnavailable.Reason.FOREIGN);
+        assertThat(catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file))
+                        .reason())
+                .isEqualTo(BookUnavailable.Reason.FOREIGN);
     }
 }

@@ -70,7 +70,12 @@ public record Bill(String currency, List<Line> lines, List<String> missing) {
     }
 
     public double total(Part part) {
-        return Math.round(lines.stream().filter(l -> l.part() == part).mapToDouble(Line::amount).sum() * 100) / 100.0;
+        return Math.round(lines.stream()
+                                .filter(l -> l.part() == part)
+                                .mapToDouble(Line::amount)
+                                .sum()
+                        * 100)
+                / 100.0;
     }
 
     /**
@@ -85,7 +90,12 @@ public record Bill(String currency, List<Line> lines, List<String> missing) {
         List<String> missing = new ArrayList<>();
         for (Layer layer : layers) {
             if (!layer.pieces().isEmpty()) {
-                cloth(layer.kind(), making.cloths().getOrDefault(layer.kind(), ClothUse.of(prices.usual(layer.kind()))), Optional.ofNullable(lays.get(layer.kind())), lines, missing);
+                cloth(
+                        layer.kind(),
+                        making.cloths().getOrDefault(layer.kind(), ClothUse.of(prices.usual(layer.kind()))),
+                        Optional.ofNullable(lays.get(layer.kind())),
+                        lines,
+                        missing);
             }
         }
         hardware(draft, layers, prices, lines, missing);
@@ -99,14 +109,26 @@ public record Bill(String currency, List<Line> lines, List<String> missing) {
 
     private static void cloth(LayerKind kind, ClothUse use, Optional<Lay> lay, List<Line> lines, List<String> missing) {
         if (lay.isEmpty()) {
-            missing.add(kind.label() + ": the pieces cannot be laid on " + use.cloth().name() + " as it is; the Lay stage says why.");
+            missing.add(kind.label() + ": the pieces cannot be laid on "
+                    + use.cloth().name() + " as it is; the Lay stage says why.");
             return;
         }
-        lines.add(new Line(Part.CLOTH, kind.label() + ", " + use.cloth().name(), String.format(Locale.ROOT, "%.0f cm wide, %s, %.0f %% used", use.cloth().width() / 10, use.folded() ? "folded" : "open", lay.get().utilisation() * 100),
-                lay.get().bought() / METRE, "m", use.cloth().price()));
+        lines.add(new Line(
+                Part.CLOTH,
+                kind.label() + ", " + use.cloth().name(),
+                String.format(
+                        Locale.ROOT,
+                        "%.0f cm wide, %s, %.0f %% used",
+                        use.cloth().width() / 10,
+                        use.folded() ? "folded" : "open",
+                        lay.get().utilisation() * 100),
+                lay.get().bought() / METRE,
+                "m",
+                use.cloth().price()));
     }
 
-    private static void hardware(Draft draft, List<Layer> layers, PriceList prices, List<Line> lines, List<String> missing) {
+    private static void hardware(
+            Draft draft, List<Layer> layers, PriceList prices, List<Line> lines, List<String> missing) {
         Shopping shopping = Shopping.of(draft, prices);
         for (Shopping.BoneLot lot : shopping.bones()) {
             Map<StockLength, Integer> bought = new LinkedHashMap<>();
@@ -115,25 +137,54 @@ public record Bill(String currency, List<Line> lines, List<String> missing) {
                 bought.merge(c.from(), 1, Integer::sum);
                 cut.merge(c.from(), c.pieces().size(), Integer::sum);
             });
-            bought.forEach((stock, count) -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "%s, %.0f cm", stock.name(), stock.length() / 10),
-                    cut.get(stock) == 1 ? "for one bone" : "for " + cut.get(stock) + " bones", count, "pieces", stock.price())));
+            bought.forEach((stock, count) -> lines.add(new Line(
+                    Part.BONES,
+                    String.format(Locale.ROOT, "%s, %.0f cm", stock.name(), stock.length() / 10),
+                    cut.get(stock) == 1 ? "for one bone" : "for " + cut.get(stock) + " bones",
+                    count,
+                    "pieces",
+                    stock.price())));
         }
         Optional<Busk> busk = BonePlan.of(draft).busk();
-        busk.ifPresent(b -> lines.add(new Line(Part.BONES, String.format(Locale.ROOT, "Busk, %.1f cm", b.length().value() / 10), "", 1, "pieces", shopping.busk().map(StockLength::price).orElse(0.0))));
+        busk.ifPresent(b -> lines.add(new Line(
+                Part.BONES,
+                String.format(Locale.ROOT, "Busk, %.1f cm", b.length().value() / 10),
+                "",
+                1,
+                "pieces",
+                shopping.busk().map(StockLength::price).orElse(0.0))));
         if (shopping.eyelets() > 0) {
-            lines.add(new Line(Part.BONES, "Eyelets", "both edges", shopping.eyelets(), "pieces", prices.of(Item.EYELET)));
+            lines.add(new Line(
+                    Part.BONES, "Eyelets", "both edges", shopping.eyelets(), "pieces", prices.of(Item.EYELET)));
         }
-        shopping.cord().ifPresent(c -> lines.add(new Line(Part.BONES, "Cord", "at the widest gap", tenths(c.value()), "m", prices.of(Item.CORD))));
-        lines.add(new Line(Part.BONES, "Waist tape", "", tenths(shopping.tape().value() * shopping.tapes()), "m", prices.of(Item.TAPE)));
-        double binding = layers.stream().filter(l -> l.kind() == LayerKind.BIAS_BINDING).flatMap(l -> l.strips().stream()).mapToDouble(s -> s.length().value() * s.count()).sum();
+        shopping.cord()
+                .ifPresent(c -> lines.add(new Line(
+                        Part.BONES, "Cord", "at the widest gap", tenths(c.value()), "m", prices.of(Item.CORD))));
+        lines.add(new Line(
+                Part.BONES,
+                "Waist tape",
+                "",
+                tenths(shopping.tape().value() * shopping.tapes()),
+                "m",
+                prices.of(Item.TAPE)));
+        double binding = layers.stream()
+                .filter(l -> l.kind() == LayerKind.BIAS_BINDING)
+                .flatMap(l -> l.strips().stream())
+                .mapToDouble(s -> s.length().value() * s.count())
+                .sum();
         if (binding > 0) {
             lines.add(new Line(Part.NOTIONS, "Binding", "both edges", tenths(binding), "m", prices.of(Item.BINDING)));
         }
-        double casings = layers.stream().filter(l -> l.kind() == LayerKind.CASINGS).flatMap(l -> l.strips().stream()).mapToDouble((Strip s) -> s.length().value() * s.count()).sum();
+        double casings = layers.stream()
+                .filter(l -> l.kind() == LayerKind.CASINGS)
+                .flatMap(l -> l.strips().stream())
+                .mapToDouble((Strip s) -> s.length().value() * s.count())
+                .sum();
         if (casings > 0) {
             lines.add(new Line(Part.NOTIONS, "Casing", "on every seam", tenths(casings), "m", prices.of(Item.TAPE)));
         }
-        shopping.findings().forEach(f -> missing.add(f.sentence().in(draft.commission().units())));
+        shopping.findings()
+                .forEach(f -> missing.add(f.sentence().in(draft.commission().units())));
     }
 
     /** Up to the next tenth of a metre, in metres. */

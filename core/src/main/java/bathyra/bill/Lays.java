@@ -34,24 +34,40 @@ public final class Lays {
 
     /** What is cut of each layer for the whole garment: of an uneven body the pieces and strips of both halves, those of the right one marked so. */
     public static List<Layer> layers(Draft draft) {
-        Part part = draft.rightHalf().isPresent() ? Part.LEFT : draft.commission().measurements().part();
+        Part part = draft.rightHalf().isPresent()
+                ? Part.LEFT
+                : draft.commission().measurements().part();
         Map<LayerKind, Layer> layers = new LinkedHashMap<>();
         Layers.of(draft.pattern(), draft.commission().garment(), part).forEach(l -> layers.put(l.kind(), l));
-        draft.rightHalf().ifPresent(right -> Layers.of(right.pattern(), right.commission().garment(), Part.RIGHT).forEach(l -> layers.merge(l.kind(), right(l), Lays::both)));
+        draft.rightHalf().ifPresent(right -> Layers.of(
+                        right.pattern(), right.commission().garment(), Part.RIGHT)
+                .forEach(l -> layers.merge(l.kind(), right(l), Lays::both)));
         return List.copyOf(layers.values());
     }
 
     private static Layer right(Layer layer) {
-        return with(layer, layer.pieces().stream().map(p -> p.withId(p.id() + Laying.RIGHT)).toList(), layer.strips());
+        return with(
+                layer,
+                layer.pieces().stream()
+                        .map(p -> p.withId(p.id() + Laying.RIGHT))
+                        .toList(),
+                layer.strips());
     }
 
     private static Layer both(Layer left, Layer right) {
-        return with(left, Stream.concat(left.pieces().stream(), right.pieces().stream()).toList(), Stream.concat(left.strips().stream(), right.strips().stream()).toList());
+        return with(
+                left,
+                Stream.concat(left.pieces().stream(), right.pieces().stream()).toList(),
+                Stream.concat(left.strips().stream(), right.strips().stream()).toList());
     }
 
     private static Layer with(Layer layer, List<Piece> pieces, List<Strip> strips) {
         Pattern of = layer.pattern();
-        return new Layer(layer.kind(), layer.turn(), new Pattern(of.title(), of.method(), of.levels(), pieces, List.of(), of.waistToLap()), strips);
+        return new Layer(
+                layer.kind(),
+                layer.turn(),
+                new Pattern(of.title(), of.method(), of.levels(), pieces, List.of(), of.waistToLap()),
+                strips);
     }
 
     /** The cloth of a layer: the cutter's, or the usual one of the price list. */
@@ -67,13 +83,19 @@ public final class Lays {
     public static Optional<Lay> byHand(Laying laying, ClothUse use) {
         List<Placed> placed = new ArrayList<>();
         for (LayPiece piece : laying.pieces()) {
-            use.hand().stream().filter(h -> h.piece().equals(piece.id()) && h.copy() == piece.copy()).findFirst().ifPresent(h -> placed.add(new Placed(piece, h.x(), h.y(), h.turned(), h.tilt())));
+            use.hand().stream()
+                    .filter(h -> h.piece().equals(piece.id()) && h.copy() == piece.copy())
+                    .findFirst()
+                    .ifPresent(h -> placed.add(new Placed(piece, h.x(), h.y(), h.turned(), h.tilt())));
         }
-        return placed.size() < laying.pieces().size() || placed.isEmpty() ? Optional.empty() : Optional.of(new Lay(placed, laying.width(), laying.folded()));
+        return placed.size() < laying.pieces().size() || placed.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Lay(placed, laying.width(), laying.folded()));
     }
 
     /** Every layer that has pieces and can be laid. @param rounds how long each is tried */
-    public static Map<LayerKind, Lay> of(Draft draft, List<Layer> layers, PriceList prices, int rounds, BooleanSupplier cancelled) {
+    public static Map<LayerKind, Lay> of(
+            Draft draft, List<Layer> layers, PriceList prices, int rounds, BooleanSupplier cancelled) {
         Map<LayerKind, Lay> lays = new EnumMap<>(LayerKind.class);
         for (Layer layer : layers) {
             if (layer.pieces().isEmpty()) {
@@ -82,7 +104,9 @@ public final class Lays {
             ClothUse use = use(draft.commission(), layer.kind(), prices);
             Laying laying = laying(layer, use);
             if (laying.hindrances().isEmpty()) {
-                lays.put(layer.kind(), byHand(laying, use).orElseGet(() -> AutoLay.lay(laying, SEED, rounds, p -> {}, cancelled)));
+                lays.put(
+                        layer.kind(),
+                        byHand(laying, use).orElseGet(() -> AutoLay.lay(laying, SEED, rounds, p -> {}, cancelled)));
             }
         }
         return lays;

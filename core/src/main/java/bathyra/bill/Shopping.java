@@ -39,7 +39,15 @@ import java.util.TreeMap;
  * @param binding the strips that bind the edges; none where the edges are turned
  * @param findings what cannot be bought as it is wanted
  */
-public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyelets, Optional<Reckoned> cord, Reckoned tape, int tapes, List<Strip> binding, List<Finding> findings) {
+public record Shopping(
+        List<BoneLot> bones,
+        Optional<StockLength> busk,
+        int eyelets,
+        Optional<Reckoned> cord,
+        Reckoned tape,
+        int tapes,
+        List<Strip> binding,
+        List<Finding> findings) {
     /** What a saw or shears take at a cut, with filing the end, mm. */
     public static final double KERF = 2;
 
@@ -73,35 +81,77 @@ public record Shopping(List<BoneLot> bones, Optional<StockLength> busk, int eyel
         Map<BoneKind, Map<Double, Integer>> wanted = new TreeMap<>();
         for (Channel channel : channels) {
             if (channel.cut().value() > 0) {
-                wanted.computeIfAbsent(channel.kind(), k -> new TreeMap<>(Comparator.reverseOrder())).merge(channel.cut().value(), channel.count(), Integer::sum);
+                wanted.computeIfAbsent(channel.kind(), k -> new TreeMap<>(Comparator.reverseOrder()))
+                        .merge(channel.cut().value(), channel.count(), Integer::sum);
             }
         }
         List<BoneLot> lots = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         wanted.forEach((kind, lengths) -> {
-            List<Demand> demands = lengths.entrySet().stream().map(e -> new Demand(String.format(Locale.ROOT, "%.0f", e.getKey()), e.getKey(), e.getValue())).toList();
+            List<Demand> demands = lengths.entrySet().stream()
+                    .map(e -> new Demand(String.format(Locale.ROOT, "%.0f", e.getKey()), e.getKey(), e.getValue()))
+                    .toList();
             List<StockLength> stock = prices.bones(kind, width);
             CuttingStock.Plan plan = CuttingStock.plan(demands, stock, KERF);
             lots.add(new BoneLot(kind, width, demands, plan));
             for (Demand unmet : plan.unmet()) {
-                double longest = stock.stream().mapToDouble(StockLength::length).max().orElse(0);
-                findings.add(Finding.of(FindingKind.BONE_STOCK, kind.id(), Finding.Status.FAULT, unmet.length(), longest, longest == 0
-                        ? Sentence.of("{} of {} is not in your stock. Add its lengths to the list, or take another kind or width.", kind.label(), Length.mm(width))
-                        : Sentence.of("A bone of {} is longer than the longest " + kind.label().toLowerCase(Locale.ROOT) + " in your stock, {}. Add a longer one to the list, or end the channel sooner.", Length.mm(unmet.length()), Length.mm(longest))));
+                double longest =
+                        stock.stream().mapToDouble(StockLength::length).max().orElse(0);
+                findings.add(Finding.of(
+                        FindingKind.BONE_STOCK,
+                        kind.id(),
+                        Finding.Status.FAULT,
+                        unmet.length(),
+                        longest,
+                        longest == 0
+                                ? Sentence.of(
+                                        "{} of {} is not in your stock. Add its lengths to the list, or take another kind or width.",
+                                        kind.label(),
+                                        Length.mm(width))
+                                : Sentence.of(
+                                        "A bone of {} is longer than the longest "
+                                                + kind.label().toLowerCase(Locale.ROOT)
+                                                + " in your stock, {}. Add a longer one to the list, or end the channel sooner.",
+                                        Length.mm(unmet.length()),
+                                        Length.mm(longest))));
             }
         });
-        Optional<StockLength> busk = left.busk().flatMap(b -> prices.busks().stream().filter(s -> Math.abs(s.length() - b.length().value()) < 0.5).findFirst());
+        Optional<StockLength> busk = left.busk().flatMap(b -> prices.busks().stream()
+                .filter(s -> Math.abs(s.length() - b.length().value()) < 0.5)
+                .findFirst());
         if (left.busk().isPresent() && busk.isEmpty()) {
             Length wantedBusk = left.busk().get().length().length();
-            findings.add(Finding.of(FindingKind.BUSK_STOCK, "busk", Finding.Status.NOTE, wantedBusk.millimetres(), 0, Sentence.of("A busk of {} is not in your stock; it stands in the bill without a price. Add it to the list, or choose a length that is there.", wantedBusk)));
+            findings.add(Finding.of(
+                    FindingKind.BUSK_STOCK,
+                    "busk",
+                    Finding.Status.NOTE,
+                    wantedBusk.millimetres(),
+                    0,
+                    Sentence.of(
+                            "A busk of {} is not in your stock; it stands in the bill without a price. Add it to the list, or choose a length that is there.",
+                            wantedBusk)));
         }
-        int eyelets = left.eyelets().map(Eyelets::points).map(List::size).orElse(0) + (right.isPresent() ? right.get().eyelets().map(Eyelets::points).map(List::size).orElse(0) : left.eyelets().map(Eyelets::points).map(List::size).orElse(0));
-        List<Strip> binding = new ArrayList<>(binding(draft, draft.rightHalf().isPresent() ? Part.LEFT : draft.commission().measurements().part()));
+        int eyelets = left.eyelets().map(Eyelets::points).map(List::size).orElse(0)
+                + (right.isPresent()
+                        ? right.get()
+                                .eyelets()
+                                .map(Eyelets::points)
+                                .map(List::size)
+                                .orElse(0)
+                        : left.eyelets().map(Eyelets::points).map(List::size).orElse(0));
+        List<Strip> binding = new ArrayList<>(binding(
+                draft,
+                draft.rightHalf().isPresent()
+                        ? Part.LEFT
+                        : draft.commission().measurements().part()));
         draft.rightHalf().ifPresent(r -> binding.addAll(binding(r, Part.RIGHT)));
         return new Shopping(lots, busk, eyelets, left.cord(), left.tape(), left.tapes(), binding, findings);
     }
 
     private static List<Strip> binding(Draft half, Part part) {
-        return Layers.of(half.pattern(), half.commission().garment(), part).stream().filter(l -> l.kind() == LayerKind.BIAS_BINDING).flatMap(l -> l.strips().stream()).toList();
+        return Layers.of(half.pattern(), half.commission().garment(), part).stream()
+                .filter(l -> l.kind() == LayerKind.BIAS_BINDING)
+                .flatMap(l -> l.strips().stream())
+                .toList();
     }
 }

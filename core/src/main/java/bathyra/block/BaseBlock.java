@@ -10,7 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A block that is drafted from the tape alone, with no other block under it. */
-abstract sealed class BaseBlock implements DraftingMethod permits QuarterBlock, ProportionBlock, ShoulderDartBlock, TracedBase {
+abstract sealed class BaseBlock implements DraftingMethod
+        permits QuarterBlock, ProportionBlock, ShoulderDartBlock, TracedBase {
     /** Both halves as they come from the rules, before their side seams are trued and their curves drawn. */
     record Halves(HalfShape front, HalfShape back) {}
 
@@ -44,11 +45,21 @@ abstract sealed class BaseBlock implements DraftingMethod permits QuarterBlock, 
 
     /** What every strapless garment needs besides what the school itself asks for. */
     static List<MeasurementKey> withEdges(Garment garment, MeasurementKey... school) {
-        List<MeasurementKey> keys = new ArrayList<>(List.of(MeasurementKey.BUST, MeasurementKey.UPPER_BUST, MeasurementKey.UNDERBUST, MeasurementKey.WAIST,
-                MeasurementKey.APEX_SPAN, MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.SHOULDER_TO_UNDERBUST));
+        List<MeasurementKey> keys = new ArrayList<>(List.of(
+                MeasurementKey.BUST,
+                MeasurementKey.UPPER_BUST,
+                MeasurementKey.UNDERBUST,
+                MeasurementKey.WAIST,
+                MeasurementKey.APEX_SPAN,
+                MeasurementKey.SHOULDER_TO_APEX,
+                MeasurementKey.SHOULDER_TO_UNDERBUST));
         keys.addAll(List.of(school));
         if (!garment.lowerEdge().endsAtWaist()) {
-            keys.addAll(List.of(MeasurementKey.HIGH_HIP, MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIGH_HIP, MeasurementKey.WAIST_TO_HIP));
+            keys.addAll(List.of(
+                    MeasurementKey.HIGH_HIP,
+                    MeasurementKey.HIP,
+                    MeasurementKey.WAIST_TO_HIGH_HIP,
+                    MeasurementKey.WAIST_TO_HIP));
         }
         if (garment.isLungsFull()) {
             keys.add(MeasurementKey.UNDERBUST_FULL);

@@ -23,9 +23,21 @@ import java.util.Map;
  * @param backDart what the back princess seam takes at the waist
  * @param centreBackIn what centre back is taken in at the waist
  */
-public record Block(Map<Level, Reckoned> frontDepths, Map<Level, Reckoned> sideDepths, Reckoned chestDepth, Reckoned centreBackTop,
-        Reckoned crest, Reckoned centreFrontTop, Reckoned frontAxis, Reckoned backAxis, Reckoned bustRadius, Reckoned sideDart,
-        Reckoned underbustWidth, Reckoned hipDepth, Reckoned backDart, Reckoned centreBackIn) {
+public record Block(
+        Map<Level, Reckoned> frontDepths,
+        Map<Level, Reckoned> sideDepths,
+        Reckoned chestDepth,
+        Reckoned centreBackTop,
+        Reckoned crest,
+        Reckoned centreFrontTop,
+        Reckoned frontAxis,
+        Reckoned backAxis,
+        Reckoned bustRadius,
+        Reckoned sideDart,
+        Reckoned underbustWidth,
+        Reckoned hipDepth,
+        Reckoned backDart,
+        Reckoned centreBackIn) {
     public Block {
         frontDepths = Map.copyOf(frontDepths);
         sideDepths = Map.copyOf(sideDepths);

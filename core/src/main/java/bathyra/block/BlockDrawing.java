@@ -16,7 +16,13 @@ import java.util.Optional;
  * @param back the finished outline of the back, from the neck at centre back
  * @param notes what the cutter should know of it, such as a tape that won over a rule
  */
-public record BlockDrawing(BlockMethod method, List<Step> steps, List<BlockEdge> front, List<BlockEdge> back, List<BlockDart> darts, List<Finding> notes) {
+public record BlockDrawing(
+        BlockMethod method,
+        List<Step> steps,
+        List<BlockEdge> front,
+        List<BlockEdge> back,
+        List<BlockDart> darts,
+        List<Finding> notes) {
     public BlockDrawing {
         steps = List.copyOf(steps);
         front = List.copyOf(front);
@@ -31,17 +37,23 @@ public record BlockDrawing(BlockMethod method, List<Step> steps, List<BlockEdge>
 
     /** A point as it stands at the end: a later step may have moved it. */
     public Optional<BlockPoint> last(Half half, String name) {
-        return points().stream().filter(p -> p.half() == half && p.name().equals(name)).reduce((first, second) -> second);
+        return points().stream()
+                .filter(p -> p.half() == half && p.name().equals(name))
+                .reduce((first, second) -> second);
     }
 
     /** A point by its name, where it was first put down. */
     public Optional<BlockPoint> find(Half half, String name) {
-        return points().stream().filter(p -> p.half() == half && p.name().equals(name)).findFirst();
+        return points().stream()
+                .filter(p -> p.half() == half && p.name().equals(name))
+                .findFirst();
     }
 
     /** A point that every method has. */
     public BlockPoint point(Half half, String name) {
-        return find(half, name).orElseThrow(() -> new IllegalArgumentException(method.label() + " has no point " + name + " in the " + half.label()));
+        return find(half, name)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        method.label() + " has no point " + name + " in the " + half.label()));
     }
 
     public List<BlockEdge> outline(Half half) {
@@ -57,6 +69,9 @@ public record BlockDrawing(BlockMethod method, List<Step> steps, List<BlockEdge>
 
     /** The length of an edge without the darts in it. */
     public double length(Half half, BlockEdge.Name name) {
-        return outline(half).stream().filter(e -> e.name() == name).mapToDouble(e -> e.path().length()).sum();
+        return outline(half).stream()
+                .filter(e -> e.name() == name)
+                .mapToDouble(e -> e.path().length())
+                .sum();
     }
 }

@@ -13,12 +13,17 @@ public final class BlockLayout {
     public BlockLayout(BlockDrawing drawing, double apart) {
         this.drawing = drawing;
         this.backAt = width(Half.FRONT) + apart + width(Half.BACK);
-        this.backDown = drawing.point(Half.FRONT, "Wc").at().y() - drawing.point(Half.BACK, "Wc").at().y();
+        this.backDown = drawing.point(Half.FRONT, "Wc").at().y()
+                - drawing.point(Half.BACK, "Wc").at().y();
     }
 
     /** The widest a half reaches from its centre, mm. */
     public double width(Half half) {
-        return drawing.points().stream().filter(p -> p.half() == half).mapToDouble(p -> p.at().x()).max().orElse(0);
+        return drawing.points().stream()
+                .filter(p -> p.half() == half)
+                .mapToDouble(p -> p.at().x())
+                .max()
+                .orElse(0);
     }
 
     /** From the frame of a half to the sheet. */
@@ -37,8 +42,14 @@ public final class BlockLayout {
 
     /** The upper left and lower right corner of everything that is drawn. */
     public Point[] extent() {
-        double top = drawing.points().stream().mapToDouble(p -> place(p.half(), p.at()).y()).min().orElse(0);
-        double bottom = drawing.points().stream().mapToDouble(p -> place(p.half(), p.at()).y()).max().orElse(0);
+        double top = drawing.points().stream()
+                .mapToDouble(p -> place(p.half(), p.at()).y())
+                .min()
+                .orElse(0);
+        double bottom = drawing.points().stream()
+                .mapToDouble(p -> place(p.half(), p.at()).y())
+                .max()
+                .orElse(0);
         return new Point[] {new Point(0, top), new Point(backAt, bottom)};
     }
 }

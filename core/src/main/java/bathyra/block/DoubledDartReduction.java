@@ -68,12 +68,27 @@ public final class DoubledDartReduction implements DraftingMethod {
         Frame frame = base.frame(set, garment);
         DraftingTable t = new DraftingTable(set, REDUCTION);
         Reckoned dart = garment.length(LengthOption.WAIST_DART);
-        Reckoned share = frame.underbust().minus(frame.apex().plus(DART_BELOW_APEX)).over(frame.waist().minus(frame.apex().plus(DART_BELOW_APEX))).atLeast(0)
+        Reckoned share = frame.underbust()
+                .minus(frame.apex().plus(DART_BELOW_APEX))
+                .over(frame.waist().minus(frame.apex().plus(DART_BELOW_APEX)))
+                .atLeast(0)
                 .named("Way down the dart at the rib line", REDUCTION);
-        Reckoned taken = dart.times(2).times(share).plus(2 * EACH_SIDE).named("Doubled dart at the rib line", REDUCTION);
+        Reckoned taken =
+                dart.times(2).times(share).plus(2 * EACH_SIDE).named("Doubled dart at the rib line", REDUCTION);
         Reckoned width = t.tape(UNDERBUST).over(4).plus(taken).named("Drafted width at the underbust line", REDUCTION);
         Reckoned back = frame.backDart().plus(2 * EACH_SIDE).named("Back dart, widened", REDUCTION);
-        return Strapless.on(new Frame(frame.apex(), frame.underbust(), frame.waist(), frame.sideDart(), frame.chest(), width, back, frame.centreBackIn()), set, garment);
+        return Strapless.on(
+                new Frame(
+                        frame.apex(),
+                        frame.underbust(),
+                        frame.waist(),
+                        frame.sideDart(),
+                        frame.chest(),
+                        width,
+                        back,
+                        frame.centreBackIn()),
+                set,
+                garment);
     }
 
     @Override
@@ -91,28 +106,61 @@ public final class DoubledDartReduction implements DraftingMethod {
         Reckoned axis = t.tape(APEX_SPAN).over(2).named("Apex from centre front", REDUCTION);
         if (!t.has("Ba")) {
             t.point("Ba", "Apex", axis, apex);
-            t.step("Apex", axis, Sentence.of("Mark the apex {} from centre front and {} down.", axis.length(), apex.length()));
+            t.step(
+                    "Apex",
+                    axis,
+                    Sentence.of("Mark the apex {} from centre front and {} down.", axis.length(), apex.length()));
         }
-        Reckoned rib = set.isTaken(SHOULDER_TO_UNDERBUST) ? t.tape(SHOULDER_TO_UNDERBUST).named("Rib line by the tape", REDUCTION) : apex.plus(RIB_BELOW_APEX).named("Rib line", REDUCTION);
+        Reckoned rib = set.isTaken(SHOULDER_TO_UNDERBUST)
+                ? t.tape(SHOULDER_TO_UNDERBUST).named("Rib line by the tape", REDUCTION)
+                : apex.plus(RIB_BELOW_APEX).named("Rib line", REDUCTION);
         Reckoned top = apex.minus(TOP_ABOVE_APEX).named("Top edge", REDUCTION);
         level(t, shape, "R", "Rib line", rib);
-        t.step("Rib line", rib, Sentence.of("{} down square across: the rib line, {} below the apex or where the tape says.", rib.length(), Length.mm(RIB_BELOW_APEX)));
+        t.step(
+                "Rib line",
+                rib,
+                Sentence.of(
+                        "{} down square across: the rib line, {} below the apex or where the tape says.",
+                        rib.length(),
+                        Length.mm(RIB_BELOW_APEX)));
         level(t, shape, "T", "Top edge", top);
-        t.step("Top edge", top, Sentence.of("{} down square across: the top edge, {} above the apex on both sides of the dart.", top.length(), Length.mm(TOP_ABOVE_APEX)));
+        t.step(
+                "Top edge",
+                top,
+                Sentence.of(
+                        "{} down square across: the top edge, {} above the apex on both sides of the dart.",
+                        top.length(),
+                        Length.mm(TOP_ABOVE_APEX)));
 
         Reckoned dart = garment.length(LengthOption.WAIST_DART);
         Reckoned waist = t.point("Wc").down();
         Reckoned each = dart.plus(EACH_SIDE).named("Half the doubled dart", REDUCTION);
         Reckoned begin = apex.plus(DART_BELOW_APEX);
         merged(t, axis, each, waist, begin, end(t, waist));
-        t.step("Double the waist dart", each, Sentence.of("Lay a second dart of {} beside the first, merge the two, and take {} more each side: {} each side of the axis.", dart.length(), Length.mm(EACH_SIDE), each.length()));
-        Reckoned share = rib.minus(begin).over(waist.minus(begin)).atLeast(0).named("Way down the dart at the rib line", REDUCTION);
+        t.step(
+                "Double the waist dart",
+                each,
+                Sentence.of(
+                        "Lay a second dart of {} beside the first, merge the two, and take {} more each side: {} each side of the axis.",
+                        dart.length(),
+                        Length.mm(EACH_SIDE),
+                        each.length()));
+        Reckoned share = rib.minus(begin)
+                .over(waist.minus(begin))
+                .atLeast(0)
+                .named("Way down the dart at the rib line", REDUCTION);
         Reckoned atRib = dart.times(share).plus(EACH_SIDE).named("Half the doubled dart at the rib line", REDUCTION);
         t.point("R1", "Rib line, leg to the centre", axis.minus(atRib), rib);
         t.point("R2", "Rib line, leg to the side", axis.plus(atRib), rib);
         t.line(BlockLine.Kind.DART, "Da", "R1", "W1");
         t.line(BlockLine.Kind.DART, "Da", "R2", "W2");
-        t.step("Take in at the rib line", atRib, Sentence.of("On the rib line take {} more each side of the dart: {} each side of the axis.", Length.mm(EACH_SIDE), atRib.length()));
+        t.step(
+                "Take in at the rib line",
+                atRib,
+                Sentence.of(
+                        "On the rib line take {} more each side of the dart: {} each side of the axis.",
+                        Length.mm(EACH_SIDE),
+                        atRib.length()));
         return takenIn(t, shape);
     }
 
@@ -120,9 +168,18 @@ public final class DoubledDartReduction implements DraftingMethod {
         t.turnTo(Half.BACK);
         Reckoned axis = t.tape(APEX_SPAN).over(2).named("Dart from centre back", REDUCTION);
         Reckoned waist = t.point("Wc").down();
-        Reckoned each = garment.length(LengthOption.BACK_DART).over(2).plus(EACH_SIDE).named("Half the widened back dart", REDUCTION);
+        Reckoned each = garment.length(LengthOption.BACK_DART)
+                .over(2)
+                .plus(EACH_SIDE)
+                .named("Half the widened back dart", REDUCTION);
         merged(t, axis, each, waist, t.point("Cc").down(), end(t, waist));
-        t.step("Widen the back dart", each, Sentence.of("Widen the back dart by {} each side, {} each side of the axis, and carry it up to the blade at the chest line.", Length.mm(EACH_SIDE), each.length()));
+        t.step(
+                "Widen the back dart",
+                each,
+                Sentence.of(
+                        "Widen the back dart by {} each side, {} each side of the axis, and carry it up to the blade at the chest line.",
+                        Length.mm(EACH_SIDE),
+                        each.length()));
         return takenIn(t, shape);
     }
 
@@ -131,19 +188,30 @@ public final class DoubledDartReduction implements DraftingMethod {
         return hip.minus(DART_ABOVE_HIP).atLeast(waist.plus(1)).named("Dart, lower end", REDUCTION);
     }
 
-    private static void merged(DraftingTable t, Reckoned axis, Reckoned each, Reckoned waist, Reckoned top, Reckoned bottom) {
+    private static void merged(
+            DraftingTable t, Reckoned axis, Reckoned each, Reckoned waist, Reckoned top, Reckoned bottom) {
         t.point("W1", "Waist dart, leg to the centre", axis.minus(each), waist);
         t.point("W2", "Waist dart, leg to the side", axis.plus(each), waist);
         t.point("Da", "Waist dart, upper end", axis, top);
         t.point("Db", "Waist dart, lower end", axis, bottom);
         t.line(BlockLine.Kind.DART, "Da", "W1", "Db", "W2", "Da");
-        t.dartInstead("Waist dart", Levels.diamond(t, "Waist dart", each.times(2).named("Waist dart", REDUCTION), "nowhere: this is what makes the block close"));
+        t.dartInstead(
+                "Waist dart",
+                Levels.diamond(
+                        t,
+                        "Waist dart",
+                        each.times(2).named("Waist dart", REDUCTION),
+                        "nowhere: this is what makes the block close"));
     }
 
     private static void level(DraftingTable t, HalfShape shape, String letter, String label, Reckoned depth) {
         double side = shape.side().stream().mapToDouble(Point::x).max().orElseThrow();
         t.point(letter + "c", label + " at the centre", DraftingTable.nought(), depth);
-        t.point(letter + "s", label + ", outwards", Given.option("Width drawn", side, Quantity.LENGTH, "found on the drawing", REDUCTION), depth);
+        t.point(
+                letter + "s",
+                label + ", outwards",
+                Given.option("Width drawn", side, Quantity.LENGTH, "found on the drawing", REDUCTION),
+                depth);
         t.line(BlockLine.Kind.LEVEL, letter + "c", letter + "s");
     }
 
@@ -156,14 +224,30 @@ public final class DoubledDartReduction implements DraftingMethod {
         Optional<HalfShape.SideDart> dart = shape.sideDart().map(d -> {
             Point upper = in(d.upper(), top, hip);
             Vec leg = d.tip().to(in(d.lower(), top, hip)).unit();
-            return new HalfShape.SideDart(upper, d.tip(), d.tip().plus(leg.times(d.tip().distance(upper))), d.after());
+            return new HalfShape.SideDart(
+                    upper, d.tip(), d.tip().plus(leg.times(d.tip().distance(upper))), d.after());
         });
         Reckoned figure = Given.option("Taken in at the underarm", UNDERARM_IN, Quantity.LENGTH, "rule", REDUCTION);
         t.found("Ci", "Underarm, taken in", side.get(0));
         t.draw(BlockLine.Kind.EDGE, DraftingTable.polyline(side));
-        t.step("Take in at the underarm", figure, Sentence.of("Take {} in at the underarm, running to nothing at the hip, which stays as it is.", figure.length()));
-        return new HalfShape(shape.half(), shape.neckCentre(), shape.shoulder(), shape.armhole().stream().map(p -> p.x() > side.get(0).x() - UNDERARM_IN / 2
-                ? new Point(side.get(0).x() - UNDERARM_IN / 2, p.y()) : p).toList(), side, dart, shape.centre());
+        t.step(
+                "Take in at the underarm",
+                figure,
+                Sentence.of(
+                        "Take {} in at the underarm, running to nothing at the hip, which stays as it is.",
+                        figure.length()));
+        return new HalfShape(
+                shape.half(),
+                shape.neckCentre(),
+                shape.shoulder(),
+                shape.armhole().stream()
+                        .map(p -> p.x() > side.get(0).x() - UNDERARM_IN / 2
+                                ? new Point(side.get(0).x() - UNDERARM_IN / 2, p.y())
+                                : p)
+                        .toList(),
+                side,
+                dart,
+                shape.centre());
     }
 
     private static Point in(Point p, double top, double hip) {

@@ -48,6 +48,9 @@ public sealed interface DraftingMethod permits BaseBlock, DoubledDartReduction, 
         if (garment.block().method() != BlockMethod.DOUBLED_DART) {
             return BaseBlock.of(garment.block().method());
         }
-        return new DoubledDartReduction(garment.block().traced().<BaseBlock>map(TracedBase::new).orElseGet(() -> BaseBlock.of(garment.block().base())));
+        return new DoubledDartReduction(garment.block()
+                .traced()
+                .<BaseBlock>map(TracedBase::new)
+                .orElseGet(() -> BaseBlock.of(garment.block().base())));
     }
 }

@@ -29,7 +29,8 @@ final class DraftingTable {
     private final List<BlockLine> lines = new ArrayList<>();
     private final List<BlockDart> darts = new ArrayList<>();
     private final List<Finding> notes = new ArrayList<>();
-    private final Map<Half, Map<String, BlockPoint>> named = new EnumMap<>(Map.of(Half.FRONT, new HashMap<>(), Half.BACK, new HashMap<>()));
+    private final Map<Half, Map<String, BlockPoint>> named =
+            new EnumMap<>(Map.of(Half.FRONT, new HashMap<>(), Half.BACK, new HashMap<>()));
     private Half half = Half.FRONT;
 
     /** @param rule by which everything on it is drafted unless it says otherwise */
@@ -57,7 +58,8 @@ final class DraftingTable {
 
     /** Puts a point down by its two figures. */
     BlockPoint point(String name, String label, Reckoned across, Reckoned down) {
-        BlockPoint point = new BlockPoint(name, half, label, figure(across, label + ", across"), figure(down, label + ", down"));
+        BlockPoint point =
+                new BlockPoint(name, half, label, figure(across, label + ", across"), figure(down, label + ", down"));
         points.add(point);
         named.get(half).put(name, point);
         return point;
@@ -69,7 +71,10 @@ final class DraftingTable {
 
     /** Puts a point down that is found with ruler and compasses, not by a sum. */
     BlockPoint found(String name, String label, Point at) {
-        return point(name, label, Given.option(label + ", across", at.x(), Quantity.LENGTH, "found on the drawing", rule),
+        return point(
+                name,
+                label,
+                Given.option(label + ", across", at.x(), Quantity.LENGTH, "found on the drawing", rule),
                 Given.option(label + ", down", at.y(), Quantity.LENGTH, "found on the drawing", rule));
     }
 

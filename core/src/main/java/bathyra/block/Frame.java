@@ -17,7 +17,14 @@ import bathyra.reckon.Rule;
  * @param backDart what the back princess seam takes at the waist
  * @param centreBackIn what centre back is taken in at the waist
  */
-record Frame(Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned sideDart, Reckoned chest, Reckoned underbustWidth, Reckoned backDart,
+record Frame(
+        Reckoned apex,
+        Reckoned underbust,
+        Reckoned waist,
+        Reckoned sideDart,
+        Reckoned chest,
+        Reckoned underbustWidth,
+        Reckoned backDart,
         Reckoned centreBackIn) {
     private static final Rule STRETCH = Rule.of("C5", "stretch cloth");
 
@@ -26,7 +33,15 @@ record Frame(Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned sideDar
         if (!isStretched(garment)) {
             return this;
         }
-        return new Frame(nearer(garment, apex), nearer(garment, underbust), waist, stretched(garment, sideDart), nearer(garment, chest), underbustWidth, backDart, centreBackIn);
+        return new Frame(
+                nearer(garment, apex),
+                nearer(garment, underbust),
+                waist,
+                stretched(garment, sideDart),
+                nearer(garment, chest),
+                underbustWidth,
+                backDart,
+                centreBackIn);
     }
 
     private Reckoned nearer(Garment garment, Reckoned depth) {
@@ -34,7 +49,11 @@ record Frame(Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned sideDar
     }
 
     private static boolean isStretched(Garment garment) {
-        return garment.row().isStretch() && garment.fit().stretch().filter(s -> s.offLengths().value() > 0).isPresent();
+        return garment.row().isStretch()
+                && garment.fit()
+                        .stretch()
+                        .filter(s -> s.offLengths().value() > 0)
+                        .isPresent();
     }
 
     /** A length of the body as it is drafted in the garment's cloth. */

@@ -15,7 +15,14 @@ import java.util.Optional;
  * @param sideDart the dart that opens in the side
  * @param centre from the hem up to below the neck
  */
-record HalfShape(Half half, Point neckCentre, List<Point> shoulder, List<Point> armhole, List<Point> side, Optional<SideDart> sideDart, List<Point> centre) {
+record HalfShape(
+        Half half,
+        Point neckCentre,
+        List<Point> shoulder,
+        List<Point> armhole,
+        List<Point> side,
+        Optional<SideDart> sideDart,
+        List<Point> centre) {
     /** @param after how many of the side's corners lie above it */
     record SideDart(Point upper, Point tip, Point lower, int after) {}
 

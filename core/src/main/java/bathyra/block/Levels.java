@@ -20,7 +20,13 @@ final class Levels {
     static void mark(DraftingTable t, String letter, String label, Reckoned depth) {
         t.point(letter + "c", label + " at the centre", DraftingTable.nought(), depth);
         t.line(BlockLine.Kind.CONSTRUCTION, "O", letter + "c");
-        t.step(label, depth, Sentence.of("From O go down {} along the centre and square across: the " + label.toLowerCase(Locale.ROOT) + ".", depth.length()));
+        t.step(
+                label,
+                depth,
+                Sentence.of(
+                        "From O go down {} along the centre and square across: the " + label.toLowerCase(Locale.ROOT)
+                                + ".",
+                        depth.length()));
     }
 
     /** The points of names, in order, without those that fall together with the one before or lie above it. */
@@ -36,22 +42,43 @@ final class Levels {
     }
 
     static BlockDart diamond(DraftingTable t, String label, Reckoned width, String givenBack) {
-        return new BlockDart(label, t.point("W1").half(), t.at("W1"), t.at("W2"), List.of(t.at("Da"), t.at("Db")), width, givenBack);
+        return new BlockDart(
+                label, t.point("W1").half(), t.at("W1"), t.at("W2"), List.of(t.at("Da"), t.at("Db")), width, givenBack);
     }
 
     static NotDraftable noSideDart(Reckoned width) {
-        return new NotDraftable(Finding.of(FindingKind.SIDE_DART, MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, width.value(), 0, Sentence.of(
-                "The front is {} longer than the back; a front that is no longer leaves no side bust dart to draft. Take {} and {} again.", width.length(), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
+        return new NotDraftable(Finding.of(
+                FindingKind.SIDE_DART,
+                MeasurementKey.FRONT_LENGTH.key(),
+                Finding.Status.FAULT,
+                width.value(),
+                0,
+                Sentence.of(
+                        "The front is {} longer than the back; a front that is no longer leaves no side bust dart to draft. Take {} and {} again.",
+                        width.length(),
+                        MeasurementKey.FRONT_LENGTH,
+                        MeasurementKey.BACK_LENGTH)));
     }
 
     /** A tape that a rule would have put elsewhere, with a note (C4.2): the tape wins from {@code apart} on. */
-    static Reckoned tapeOrRule(DraftingTable t, MeasurementKey key, boolean taken, Reckoned tape, Reckoned rule, double apart) {
+    static Reckoned tapeOrRule(
+            DraftingTable t, MeasurementKey key, boolean taken, Reckoned tape, Reckoned rule, double apart) {
         if (!taken || Math.abs(tape.value() - rule.value()) <= apart) {
             return rule;
         }
-        t.note(Finding.of(FindingKind.TAPE_WINS, key.key(), Finding.Status.NOTE, Math.abs(tape.value() - rule.value()), apart, Sentence.of(
-                key.label() + ": the rule gives {}, the tape {}. They differ by {}, more than {}: the tape is drafted.",
-                rule.length(), tape.length(), Length.mm(Math.abs(tape.value() - rule.value())), Length.mm(apart))));
+        t.note(Finding.of(
+                FindingKind.TAPE_WINS,
+                key.key(),
+                Finding.Status.NOTE,
+                Math.abs(tape.value() - rule.value()),
+                apart,
+                Sentence.of(
+                        key.label()
+                                + ": the rule gives {}, the tape {}. They differ by {}, more than {}: the tape is drafted.",
+                        rule.length(),
+                        tape.length(),
+                        Length.mm(Math.abs(tape.value() - rule.value())),
+                        Length.mm(apart))));
         return tape;
     }
 }

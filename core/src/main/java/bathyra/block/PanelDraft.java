@@ -49,9 +49,17 @@ final class PanelDraft implements DraftingMethod {
         if (garment.kind() == GarmentKind.CORSET) {
             return new QuarterBlock().needs(garment);
         }
-        List<MeasurementKey> keys = new ArrayList<>(List.of(MeasurementKey.UNDERBUST, MeasurementKey.WAIST, MeasurementKey.SHOULDER_TO_UNDERBUST, MeasurementKey.FRONT_LENGTH));
+        List<MeasurementKey> keys = new ArrayList<>(List.of(
+                MeasurementKey.UNDERBUST,
+                MeasurementKey.WAIST,
+                MeasurementKey.SHOULDER_TO_UNDERBUST,
+                MeasurementKey.FRONT_LENGTH));
         if (!garment.lowerEdge().endsAtWaist()) {
-            keys.addAll(List.of(MeasurementKey.HIGH_HIP, MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIGH_HIP, MeasurementKey.WAIST_TO_HIP));
+            keys.addAll(List.of(
+                    MeasurementKey.HIGH_HIP,
+                    MeasurementKey.HIP,
+                    MeasurementKey.WAIST_TO_HIGH_HIP,
+                    MeasurementKey.WAIST_TO_HIP));
         }
         return keys;
     }
@@ -63,7 +71,9 @@ final class PanelDraft implements DraftingMethod {
 
     @Override
     public Block draw(MeasurementSet set, Garment garment) throws NotDraftable {
-        return garment.kind() == GarmentKind.CORSET ? Strapless.on(new QuarterBlock().frame(set, garment), set, garment) : underbust(set, garment);
+        return garment.kind() == GarmentKind.CORSET
+                ? Strapless.on(new QuarterBlock().frame(set, garment), set, garment)
+                : underbust(set, garment);
     }
 
     @Override
@@ -76,17 +86,29 @@ final class PanelDraft implements DraftingMethod {
         Reckoned taken = set.find(MeasurementKey.SHOULDER_TO_UNDERBUST).orElseThrow();
         Reckoned top = waist.minus(Frame.stretched(garment, waist.minus(taken))).named("Underbust line", RULE);
         if (waist.value() - top.value() < STRETCH_LEAST) {
-            throw new NotDraftable(Finding.of(FindingKind.LEVELS, MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, waist.value() - top.value(), STRETCH_LEAST, Sentence.of(
-                    "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
-                    Length.mm(waist.value() - top.value()), Length.mm(STRETCH_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.LEVELS,
+                    MeasurementKey.FRONT_LENGTH.key(),
+                    Finding.Status.FAULT,
+                    waist.value() - top.value(),
+                    STRETCH_LEAST,
+                    Sentence.of(
+                            "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
+                            Length.mm(waist.value() - top.value()),
+                            Length.mm(STRETCH_LEAST),
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.SHOULDER_TO_UNDERBUST)));
         }
         Map<Level, Reckoned> depths = new EnumMap<>(Level.class);
         depths.put(Level.UNDERBUST, top);
         depths.put(Level.WAIST, Strapless.styledWaist(garment, waist));
         Reckoned hip = Strapless.belowWaist(set, garment, waist, depths);
-        Reckoned axis = set.find(MeasurementKey.APEX_SPAN).map(span -> span.over(2).named("Line of the apex", RULE)).orElseGet(() -> none("Line of the apex"));
+        Reckoned axis = set.find(MeasurementKey.APEX_SPAN)
+                .map(span -> span.over(2).named("Line of the apex", RULE))
+                .orElseGet(() -> none("Line of the apex"));
         Reckoned nothing = none("Nothing under the bust");
-        return new Block(depths, depths, top, top, top, top, axis, axis, nothing, nothing, nothing, hip, nothing, nothing);
+        return new Block(
+                depths, depths, top, top, top, top, axis, axis, nothing, nothing, nothing, hip, nothing, nothing);
     }
 
     private static Reckoned none(String name) {

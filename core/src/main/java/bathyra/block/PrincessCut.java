@@ -22,11 +22,21 @@ import java.util.function.UnaryOperator;
  * @param edgeBefore length of the edge in which the seam begins, darts closed, before it is cut
  * @param edgeAfter length of the same edge on the two panels together
  */
-public record PrincessCut(Half half, Path centre, Path side, Path centreSeam, Path sideSeam, double opened, double edgeBefore, double edgeAfter) {
+public record PrincessCut(
+        Half half,
+        Path centre,
+        Path side,
+        Path centreSeam,
+        Path sideSeam,
+        double opened,
+        double edgeBefore,
+        double edgeAfter) {
 
     /** Cuts a half; empty when it has no waist dart to swallow, or no seam is wanted. */
     public static Optional<PrincessCut> of(BlockDrawing drawing, Half half, PrincessStart start) {
-        Optional<BlockDart> dart = drawing.darts().stream().filter(d -> d.half() == half && d.tips().size() > 1).findFirst();
+        Optional<BlockDart> dart = drawing.darts().stream()
+                .filter(d -> d.half() == half && d.tips().size() > 1)
+                .findFirst();
         if (start == PrincessStart.NONE || dart.isEmpty()) {
             return Optional.empty();
         }
@@ -61,7 +71,11 @@ public record PrincessCut(Half half, Path centre, Path side, Path centreSeam, Pa
             this.half = half;
             this.startEdge = startEdge;
             this.waistDart = waistDart;
-            this.pivot = half == Half.FRONT ? drawing.last(half, "Ba").map(BlockPoint::at).orElse(waistDart.tips().get(0)) : waistDart.tips().get(0);
+            this.pivot = half == Half.FRONT
+                    ? drawing.last(half, "Ba")
+                            .map(BlockPoint::at)
+                            .orElse(waistDart.tips().get(0))
+                    : waistDart.tips().get(0);
         }
 
         PrincessCut cut() {
@@ -72,39 +86,61 @@ public record PrincessCut(Half half, Path centre, Path side, Path centreSeam, Pa
             Point first = centreTop.get(centreTop.size() - 1).end();
             Point second = sideTop.get(0).start();
             Point low = waistDart.tips().get(1);
-            BlockEdge hem = drawing.outline(half).stream().filter(e -> e.name() == BlockEdge.Name.HEM).findFirst().orElseThrow();
-            Point foot = hem.path().nearest(new Point(low.x(), hem.path().start().y())).point();
+            BlockEdge hem = drawing.outline(half).stream()
+                    .filter(e -> e.name() == BlockEdge.Name.HEM)
+                    .findFirst()
+                    .orElseThrow();
+            Point foot = hem.path()
+                    .nearest(new Point(low.x(), hem.path().start().y()))
+                    .point();
             Path centreSeam = DraftingTable.polyline(List.of(first, pivot, waistDart.a(), low, foot));
             Path sideSeam = DraftingTable.polyline(List.of(second, pivot, waistDart.b(), low, foot));
             List<Segment> centre = new ArrayList<>(centreTop);
             centre.addAll(centreSeam.segments());
-            centre.addAll(DraftingTable.polyline(List.of(foot, hem.path().end())).segments());
-            drawing.outline(half).stream().filter(e -> e.name() == BlockEdge.Name.CENTRE).forEach(e -> centre.addAll(e.path().segments()));
+            centre.addAll(
+                    DraftingTable.polyline(List.of(foot, hem.path().end())).segments());
+            drawing.outline(half).stream()
+                    .filter(e -> e.name() == BlockEdge.Name.CENTRE)
+                    .forEach(e -> centre.addAll(e.path().segments()));
             List<Segment> side = new ArrayList<>(sideTop);
-            side.addAll(DraftingTable.polyline(List.of(hem.path().start(), foot)).segments());
+            side.addAll(
+                    DraftingTable.polyline(List.of(hem.path().start(), foot)).segments());
             side.addAll(sideSeam.reversed().segments());
-            return new PrincessCut(half, new Path(centre), new Path(side), centreSeam, sideSeam, first.distance(second), original, startLength);
+            return new PrincessCut(
+                    half,
+                    new Path(centre),
+                    new Path(side),
+                    centreSeam,
+                    sideSeam,
+                    first.distance(second),
+                    original,
+                    startLength);
         }
 
         private double startLength;
 
         /** Cuts the chain from neck to hem in the middle of the start edge; a dart that lies there is where it is cut. */
         private void split() {
-            List<BlockEdge> chain = drawing.outline(half).stream().filter(e -> e.name() != BlockEdge.Name.HEM && e.name() != BlockEdge.Name.CENTRE).toList();
+            List<BlockEdge> chain = drawing.outline(half).stream()
+                    .filter(e -> e.name() != BlockEdge.Name.HEM && e.name() != BlockEdge.Name.CENTRE)
+                    .toList();
             double middle = drawing.length(half, startEdge) / 2;
             double run = 0;
             boolean cut = false;
             for (int i = 0; i < chain.size(); i++) {
                 BlockEdge edge = chain.get(i);
                 boolean onStart = edge.name() == startEdge;
-                boolean dartFollows = onStart && i + 1 < chain.size() && chain.get(i + 1).name() == BlockEdge.Name.DART;
+                boolean dartFollows =
+                        onStart && i + 1 < chain.size() && chain.get(i + 1).name() == BlockEdge.Name.DART;
                 if (!cut && dartFollows) {
                     before.add(edge);
                     i += 2;
                     cut = true;
                 } else if (!cut && onStart && run + edge.path().length() >= middle) {
                     before.add(new BlockEdge(edge.name(), edge.path().between(0, middle - run)));
-                    after.add(new BlockEdge(edge.name(), edge.path().between(middle - run, edge.path().length())));
+                    after.add(new BlockEdge(
+                            edge.name(),
+                            edge.path().between(middle - run, edge.path().length())));
                     cut = true;
                 } else {
                     run += onStart ? edge.path().length() : 0;
@@ -125,7 +161,9 @@ public record PrincessCut(Half half, Path centre, Path side, Path centreSeam, Pa
                     at = i;
                 }
             }
-            chain.stream().filter(e -> e.name() == startEdge).forEach(e -> startLength += e.path().length());
+            chain.stream()
+                    .filter(e -> e.name() == startEdge)
+                    .forEach(e -> startLength += e.path().length());
             if (at < 0) {
                 return segments(chain, p -> p);
             }
@@ -136,7 +174,8 @@ public record PrincessCut(Half half, Path centre, Path side, Path centreSeam, Pa
             List<BlockEdge> rest = chain.subList(at + 2, chain.size());
             List<Segment> one = segments(first, turnFirst ? p -> turned(p, turn) : p -> p);
             List<Segment> two = segments(rest, turnFirst ? p -> p : p -> turned(p, -turn));
-            // The dart ends short of the pivot: its closed mouths miss each other by a little, which a straight line takes up.
+            // The dart ends short of the pivot: its closed mouths miss each other by a little, which a straight line
+            // takes up.
             List<Segment> all = new ArrayList<>(one);
             Point end = one.get(one.size() - 1).end();
             Point begin = two.get(0).start();

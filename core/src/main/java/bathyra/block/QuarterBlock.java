@@ -42,6 +42,7 @@ public final class QuarterBlock extends BaseBlock {
     private static final double SIDE_DART_END = 25;
     /** A narrower one is nothing to sew; the side seams are trued instead. */
     private static final double SIDE_DART_LEAST = 1;
+
     private static final double SIDE_DART_MOST = 70;
     private static final double BELOW_CHEST_LEAST = 40;
     private static final double HOLLOW_LEAST = 12;
@@ -68,7 +69,17 @@ public final class QuarterBlock extends BaseBlock {
 
     @Override
     public List<MeasurementKey> drawingNeeds(Garment garment) {
-        return List.of(BUST, WAIST, HIP, APEX_SPAN, SHOULDER_WIDTH, SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, FRONT_LENGTH, BACK_LENGTH, WAIST_TO_HIP);
+        return List.of(
+                BUST,
+                WAIST,
+                HIP,
+                APEX_SPAN,
+                SHOULDER_WIDTH,
+                SHOULDER_TO_APEX,
+                SHOULDER_TO_UNDERBUST,
+                FRONT_LENGTH,
+                BACK_LENGTH,
+                WAIST_TO_HIP);
     }
 
     @Override
@@ -77,8 +88,15 @@ public final class QuarterBlock extends BaseBlock {
         Reckoned apex = table.tape(SHOULDER_TO_APEX);
         Reckoned underbust = table.tape(SHOULDER_TO_UNDERBUST);
         Reckoned waist = table.tape(FRONT_LENGTH);
-        return new Frame(apex, underbust, waist, sideDart(table), chest(table, set, garment), underbustWidth(table, garment, apex, underbust, waist),
-                garment.length(LengthOption.BACK_DART), garment.length(LengthOption.CENTRE_BACK_IN));
+        return new Frame(
+                apex,
+                underbust,
+                waist,
+                sideDart(table),
+                chest(table, set, garment),
+                underbustWidth(table, garment, apex, underbust, waist),
+                garment.length(LengthOption.BACK_DART),
+                garment.length(LengthOption.CENTRE_BACK_IN));
     }
 
     private static Reckoned sideDart(DraftingTable table) {
@@ -87,15 +105,24 @@ public final class QuarterBlock extends BaseBlock {
 
     private static Reckoned chest(DraftingTable table, MeasurementSet set, Garment garment) {
         Reckoned below = set.isTaken(ARMHOLE)
-                ? table.tape(ARMHOLE).over(2).named("Chest line below the shoulder tip", Rule.of("C18", "the armhole tape wins"))
-                : table.tape(BUST).over(6).plus(garment.length(LengthOption.CHEST_LINE_EXTRA)).named("Chest line below the shoulder tip", Rule.of("C4.1", "chest line"));
+                ? table.tape(ARMHOLE)
+                        .over(2)
+                        .named("Chest line below the shoulder tip", Rule.of("C18", "the armhole tape wins"))
+                : table.tape(BUST)
+                        .over(6)
+                        .plus(garment.length(LengthOption.CHEST_LINE_EXTRA))
+                        .named("Chest line below the shoulder tip", Rule.of("C4.1", "chest line"));
         return garment.length(LengthOption.SHOULDER_DROP).plus(below).named("Chest line", BLOCK);
     }
 
     /** The quarter narrows from bust ÷ 4 at the bust line to waist ÷ 4 with its dart at the waist line. */
-    private static Reckoned underbustWidth(DraftingTable table, Garment garment, Reckoned apex, Reckoned underbust, Reckoned waist) {
+    private static Reckoned underbustWidth(
+            DraftingTable table, Garment garment, Reckoned apex, Reckoned underbust, Reckoned waist) {
         Reckoned atBust = table.tape(BUST).over(4).named("Quarter at the bust", BLOCK);
-        Reckoned atWaist = table.tape(WAIST).over(4).plus(garment.length(LengthOption.WAIST_DART)).named("Quarter at the waist with its dart", BLOCK);
+        Reckoned atWaist = table.tape(WAIST)
+                .over(4)
+                .plus(garment.length(LengthOption.WAIST_DART))
+                .named("Quarter at the waist with its dart", BLOCK);
         Reckoned share = underbust.minus(apex).over(waist.minus(apex)).named("Way from bust line to waist line", BLOCK);
         return atBust.minus(atBust.minus(atWaist).times(share)).named("Drafted width at the underbust line", BLOCK);
     }
@@ -110,15 +137,35 @@ public final class QuarterBlock extends BaseBlock {
     private static void requireRoom(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {
         Reckoned left = t.tape(BACK_LENGTH).atMost(t.tape(FRONT_LENGTH)).minus(chest(t, set, garment));
         if (left.value() < BELOW_CHEST_LEAST) {
-            throw new NotDraftable(Finding.of(FindingKind.LEVELS, BACK_LENGTH.key(), Finding.Status.FAULT, left.value(), BELOW_CHEST_LEAST, Sentence.of(
-                    "The waist lies {} below the chest line; at least {} are needed. Take {}, {} and {} again, or the armhole, which sets the chest line.",
-                    left.length(), Length.mm(BELOW_CHEST_LEAST), MeasurementKey.BACK_LENGTH, MeasurementKey.FRONT_LENGTH, MeasurementKey.BUST)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.LEVELS,
+                    BACK_LENGTH.key(),
+                    Finding.Status.FAULT,
+                    left.value(),
+                    BELOW_CHEST_LEAST,
+                    Sentence.of(
+                            "The waist lies {} below the chest line; at least {} are needed. Take {}, {} and {} again, or the armhole, which sets the chest line.",
+                            left.length(),
+                            Length.mm(BELOW_CHEST_LEAST),
+                            MeasurementKey.BACK_LENGTH,
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.BUST)));
         }
         Reckoned dart = sideDart(t);
         if (dart.value() > Math.min(SIDE_DART_MOST, left.value())) {
-            throw new NotDraftable(Finding.of(FindingKind.SIDE_DART, FRONT_LENGTH.key(), Finding.Status.FAULT, dart.value(), SIDE_DART_MOST, Sentence.of(
-                    "The front is {} longer than the back; a side bust dart to {} can be closed, and no more than the {} of the side above the waist. Take {} and {} again.",
-                    dart.length(), Length.mm(SIDE_DART_MOST), left.length(), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.SIDE_DART,
+                    FRONT_LENGTH.key(),
+                    Finding.Status.FAULT,
+                    dart.value(),
+                    SIDE_DART_MOST,
+                    Sentence.of(
+                            "The front is {} longer than the back; a side bust dart to {} can be closed, and no more than the {} of the side above the waist. Take {} and {} again.",
+                            dart.length(),
+                            Length.mm(SIDE_DART_MOST),
+                            left.length(),
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.BACK_LENGTH)));
         }
     }
 
@@ -141,17 +188,37 @@ public final class QuarterBlock extends BaseBlock {
         t.point("Ba", "Apex", axis, apex);
         t.line(LEVEL, "Bc", "Bs");
         t.line(EDGE, "Cs", "Bs");
-        t.step("Apex", axis, Sentence.of("On the bust line mark the apex {} from centre front, and the side {} from it.", axis.length(), quarter.length()));
+        t.step(
+                "Apex",
+                axis,
+                Sentence.of(
+                        "On the bust line mark the apex {} from centre front, and the side {} from it.",
+                        axis.length(),
+                        quarter.length()));
         Reckoned dart = garment.length(LengthOption.WAIST_DART);
         Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).named("Quarter at the waist with its dart", BLOCK);
-        waist(t, atWaist, waist, hip, Sentence.of("On the waist line go {} from centre front: a quarter of the waist and the {} that the dart will take. Join to the side above.", atWaist.length(), dart.length()));
+        waist(
+                t,
+                atWaist,
+                waist,
+                hip,
+                Sentence.of(
+                        "On the waist line go {} from centre front: a quarter of the waist and the {} that the dart will take. Join to the side above.",
+                        atWaist.length(),
+                        dart.length()));
         waistDart(t, axis, dart, waist, apex.plus(DART_BELOW_APEX), hip.minus(DART_ABOVE_HIP));
         Optional<HalfShape.SideDart> sideDart = sideBustDart(t);
         // A bust line that falls within the dart is no corner of the side any more.
         boolean swallowed = sideDart.isPresent() && sideDart.get().after() == 1;
         List<Point> side = swallowed ? Levels.corners(t, "Cs", "Ws", "Hs") : Levels.corners(t, "Cs", "Bs", "Ws", "Hs");
-        return new HalfShape(Half.FRONT, t.at("Nc"), List.of(t.at("Ne"), t.at("St")), List.of(t.at("Am")), side,
-                sideDart, List.of(t.at("Hc"), t.at("Wc"), t.at("Bc")));
+        return new HalfShape(
+                Half.FRONT,
+                t.at("Nc"),
+                List.of(t.at("Ne"), t.at("St")),
+                List.of(t.at("Am")),
+                side,
+                sideDart,
+                List.of(t.at("Hc"), t.at("Wc"), t.at("Bc")));
     }
 
     private HalfShape back(DraftingTable t, MeasurementSet set, Garment garment) {
@@ -164,22 +231,51 @@ public final class QuarterBlock extends BaseBlock {
         Levels.mark(t, "W", "Waist line", waist);
         Levels.mark(t, "H", "Hip line", hip);
         upper(t, garment, garment.length(LengthOption.BACK_NECK_DEPTH), nought(), chest);
-        Reckoned bust = t.tape(SHOULDER_TO_APEX).minus(sideDart(t)).atLeast(chest.plus(1)).named("Bust line of the back", BLOCK);
+        Reckoned bust = t.tape(SHOULDER_TO_APEX)
+                .minus(sideDart(t))
+                .atLeast(chest.plus(1))
+                .named("Bust line of the back", BLOCK);
         t.point("Bs", "Bust line at the side", t.tape(BUST).over(4).named("Quarter at the bust", BLOCK), bust);
         t.point("Bc", "Bust line at centre back", nought(), bust);
         t.line(LEVEL, "Bc", "Bs");
         t.line(EDGE, "Cs", "Bs");
-        t.step("Bust line of the back", bust, Sentence.of("The back is shorter by the side bust dart: its bust line lies {} down. Go out a quarter of the bust on it.", bust.length()));
+        t.step(
+                "Bust line of the back",
+                bust,
+                Sentence.of(
+                        "The back is shorter by the side bust dart: its bust line lies {} down. Go out a quarter of the bust on it.",
+                        bust.length()));
         t.point("Wi", "Centre back taken in", in, waist);
         t.line(EDGE, "Cc", "Wi", "Hc");
-        t.step("Centre back", in, Sentence.of("Take centre back in by {} at the waist, to nothing at the chest line and at the hip line: it would stand off behind the closure.", in.length()));
+        t.step(
+                "Centre back",
+                in,
+                Sentence.of(
+                        "Take centre back in by {} at the waist, to nothing at the chest line and at the hip line: it would stand off behind the closure.",
+                        in.length()));
         Reckoned dart = garment.length(LengthOption.BACK_DART);
-        Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).plus(in).named("Quarter at the waist with what is taken in", BLOCK);
-        waist(t, atWaist, waist, hip, Sentence.of("On the waist line go {} from centre back: a quarter of the waist, the {} of the dart and the {} taken in at centre back.", atWaist.length(), dart.length(), in.length()));
+        Reckoned atWaist =
+                t.tape(WAIST).over(4).plus(dart).plus(in).named("Quarter at the waist with what is taken in", BLOCK);
+        waist(
+                t,
+                atWaist,
+                waist,
+                hip,
+                Sentence.of(
+                        "On the waist line go {} from centre back: a quarter of the waist, the {} of the dart and the {} taken in at centre back.",
+                        atWaist.length(),
+                        dart.length(),
+                        in.length()));
         Reckoned axis = t.tape(APEX_SPAN).over(2).named("Dart from centre back", BLOCK);
         waistDart(t, axis, dart, waist, chest.plus(DART_BELOW_APEX), hip.minus(DART_ABOVE_HIP));
-        return new HalfShape(Half.BACK, t.at("Nc"), List.of(t.at("Ne"), t.at("St")), List.of(t.at("Am")), Levels.corners(t, "Cs", "Bs", "Ws", "Hs"),
-                Optional.empty(), List.of(t.at("Hc"), t.at("Wi"), t.at("Cc")));
+        return new HalfShape(
+                Half.BACK,
+                t.at("Nc"),
+                List.of(t.at("Ne"), t.at("St")),
+                List.of(t.at("Am")),
+                Levels.corners(t, "Cs", "Bs", "Ws", "Hs"),
+                Optional.empty(),
+                List.of(t.at("Hc"), t.at("Wi"), t.at("Cc")));
     }
 
     /** Shoulder, neck, chest line and the middle of the armhole, alike in front and back but for two figures. */
@@ -189,21 +285,44 @@ public final class QuarterBlock extends BaseBlock {
         Reckoned neck = garment.length(LengthOption.NECK_WIDTH);
         t.point("Ne", "Neck end of the shoulder", neck, nought());
         t.point("Nc", "Neck at the centre", nought(), neckDepth);
-        t.step("Neck", neck, Sentence.of("From O go {} along the shoulder line and {} down the centre: the ends of the neck.", neck.length(), neckDepth.length()));
+        t.step(
+                "Neck",
+                neck,
+                Sentence.of(
+                        "From O go {} along the shoulder line and {} down the centre: the ends of the neck.",
+                        neck.length(),
+                        neckDepth.length()));
         t.point("St", "Shoulder tip", half, drop);
         t.line(CONSTRUCTION, "O", "Ne");
         t.line(EDGE, "Ne", "St");
-        t.step("Shoulder", half, Sentence.of("From O go out {}, half the shoulder width, and drop {}: the shoulder tip. Join it to the neck end.", half.length(), drop.length()));
+        t.step(
+                "Shoulder",
+                half,
+                Sentence.of(
+                        "From O go out {}, half the shoulder width, and drop {}: the shoulder tip. Join it to the neck end.",
+                        half.length(),
+                        drop.length()));
         Reckoned quarter = t.tape(BUST).over(4).named("Quarter at the bust", BLOCK);
         t.point("Cc", "Chest line at the centre", nought(), chest);
         t.point("Cs", "Underarm", quarter, chest);
         t.line(LEVEL, "Cc", "Cs");
-        t.step("Chest line", chest, Sentence.of("From O go down {} and square across a quarter of the bust, {}: the chest line and the underarm.", chest.length(), quarter.length()));
+        t.step(
+                "Chest line",
+                chest,
+                Sentence.of(
+                        "From O go down {} and square across a quarter of the bust, {}: the chest line and the underarm.",
+                        chest.length(),
+                        quarter.length()));
         Reckoned across = half.minus(inset).atMost(quarter.minus(HOLLOW_LEAST)).named("Armhole, middle", BLOCK);
         Reckoned down = drop.plus(chest).over(2).named("Armhole, middle, down", BLOCK);
         t.point("Am", "Armhole, middle", across, down);
         t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(t.at("St"), new Point(half.value(), chest.value()))));
-        t.step("Armhole", across, Sentence.of("Halfway down from the shoulder tip to the chest line mark the armhole {} from the centre.", across.length()));
+        t.step(
+                "Armhole",
+                across,
+                Sentence.of(
+                        "Halfway down from the shoulder tip to the chest line mark the armhole {} from the centre.",
+                        across.length()));
     }
 
     private static void waist(DraftingTable t, Reckoned across, Reckoned waist, Reckoned hip, Sentence words) {
@@ -215,10 +334,16 @@ public final class QuarterBlock extends BaseBlock {
         t.point("Hs", "Hip line at the side", quarter, hip);
         t.line(LEVEL, "Hc", "Hs");
         t.line(EDGE, "Ws", "Hs");
-        t.step("Hip", quarter, Sentence.of("On the hip line go {} from the centre, a quarter of the hip, and join to the waist.", quarter.length()));
+        t.step(
+                "Hip",
+                quarter,
+                Sentence.of(
+                        "On the hip line go {} from the centre, a quarter of the hip, and join to the waist.",
+                        quarter.length()));
     }
 
-    private static void waistDart(DraftingTable t, Reckoned axis, Reckoned dart, Reckoned waist, Reckoned top, Reckoned bottom) {
+    private static void waistDart(
+            DraftingTable t, Reckoned axis, Reckoned dart, Reckoned waist, Reckoned top, Reckoned bottom) {
         t.point("W1", "Waist dart, leg to the centre", axis.minus(dart.over(2)), waist);
         t.point("W2", "Waist dart, leg to the side", axis.plus(dart.over(2)), waist);
         t.point("Da", "Waist dart, upper end", axis, top);
@@ -226,8 +351,15 @@ public final class QuarterBlock extends BaseBlock {
         t.line(DART, "Da", "W1", "Db", "W2", "Da");
         Reckoned each = dart.over(2).named("Half the dart", BLOCK);
         t.dart(Levels.diamond(t, "Waist dart", dart, "at the side, at the waist line"));
-        t.step("Waist dart", each, Sentence.of("On the axis, {} from the centre, mark {} to each side at the waist; the dart ends {} and {} down. The side gives back what it takes.",
-                axis.length(), each.length(), top.length(), bottom.length()));
+        t.step(
+                "Waist dart",
+                each,
+                Sentence.of(
+                        "On the axis, {} from the centre, mark {} to each side at the waist; the dart ends {} and {} down. The side gives back what it takes.",
+                        axis.length(),
+                        each.length(),
+                        top.length(),
+                        bottom.length()));
     }
 
     /** The dart on the side halfway between chest and waist, folded so that its legs come out alike. */
@@ -246,19 +378,31 @@ public final class QuarterBlock extends BaseBlock {
         Point tip = at.plus(at.to(apex).unit().times(Math.max(at.distance(apex) - SIDE_DART_END, 1)));
         Point upper = side.at(middle - width.value() / 2).point();
         Point lower = side.at(middle + width.value() / 2).point();
-        int after = (int) Levels.corners(t, "Cs", "Bs", "Ws").stream().filter(p -> p.y() < upper.y()).count();
+        int after = (int) Levels.corners(t, "Cs", "Bs", "Ws").stream()
+                .filter(p -> p.y() < upper.y())
+                .count();
         Folding fold = Folding.of(Levels.corners(t, "Cs", "Bs", "Ws").get(after - 1), t.at("Ws"), upper, lower, tip);
         t.found("Dr1", "Side bust dart by the rule, upper leg", upper);
         t.found("Dr2", "Side bust dart by the rule, lower leg", lower);
         t.found("Dp", "Side bust dart, tip", tip);
         t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(upper, tip, lower)));
-        t.step("Side bust dart", width, Sentence.of("Halfway down the side from chest to waist mark {}, front length less back length. Point it at the apex and end it {} short.",
-                width.length(), Length.mm(SIDE_DART_END)));
+        t.step(
+                "Side bust dart",
+                width,
+                Sentence.of(
+                        "Halfway down the side from chest to waist mark {}, front length less back length. Point it at the apex and end it {} short.",
+                        width.length(),
+                        Length.mm(SIDE_DART_END)));
         t.found("D1", "Side bust dart, upper leg", fold.near());
         t.found("D2", "Side bust dart, lower leg", fold.far());
         t.line(DART, "D1", "Dp", "D2");
         t.dart(new BlockDart("Side bust dart", Half.FRONT, fold.near(), fold.far(), List.of(tip), width, ""));
-        t.step("Fold and redraw the side", null, Sentence.of("Fold the dart closed and draw the side straight over it. Opened again, both legs are {} long.", Length.mm(tip.distance(fold.near()))));
+        t.step(
+                "Fold and redraw the side",
+                null,
+                Sentence.of(
+                        "Fold the dart closed and draw the side straight over it. Opened again, both legs are {} long.",
+                        Length.mm(tip.distance(fold.near()))));
         return Optional.of(new HalfShape.SideDart(fold.near(), tip, fold.far(), after));
     }
 }

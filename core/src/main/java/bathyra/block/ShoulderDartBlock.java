@@ -74,16 +74,37 @@ public final class ShoulderDartBlock extends BaseBlock {
 
     @Override
     public List<MeasurementKey> drawingNeeds(Garment garment) {
-        return List.of(BUST, UNDERBUST, WAIST, HIP, APEX_SPAN, SHOULDER_WIDTH, CHEST_WIDTH, BACK_WIDTH, SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, FRONT_LENGTH,
-                BACK_LENGTH, WAIST_TO_HIP);
+        return List.of(
+                BUST,
+                UNDERBUST,
+                WAIST,
+                HIP,
+                APEX_SPAN,
+                SHOULDER_WIDTH,
+                CHEST_WIDTH,
+                BACK_WIDTH,
+                SHOULDER_TO_APEX,
+                SHOULDER_TO_UNDERBUST,
+                FRONT_LENGTH,
+                BACK_LENGTH,
+                WAIST_TO_HIP);
     }
 
     private static Reckoned shoulderDart(DraftingTable t) {
-        return t.tape(BUST).minus(t.tape(UNDERBUST)).times(0.45).atLeast(25).atMost(90).named("Shoulder bust dart", BLOCK);
+        return t.tape(BUST)
+                .minus(t.tape(UNDERBUST))
+                .times(0.45)
+                .atLeast(25)
+                .atMost(90)
+                .named("Shoulder bust dart", BLOCK);
     }
 
     private static Reckoned chest(DraftingTable t, Garment garment) {
-        return t.tape(BUST).over(6).plus(garment.length(LengthOption.CHEST_LINE_EXTRA)).plus(SHOULDER_LINE).named("Chest line", BLOCK);
+        return t.tape(BUST)
+                .over(6)
+                .plus(garment.length(LengthOption.CHEST_LINE_EXTRA))
+                .plus(SHOULDER_LINE)
+                .named("Chest line", BLOCK);
     }
 
     private static Reckoned quarter(DraftingTable t) {
@@ -103,18 +124,36 @@ public final class ShoulderDartBlock extends BaseBlock {
         Reckoned reach = apex.minus(SHOULDER_LINE / 2).named("Length of the shoulder dart", BLOCK);
         Reckoned wide = quarter(t).minus(axis(t)).named("Apex to side", BLOCK);
         Reckoned longer = waist.minus(t.tape(BACK_LENGTH)).named("Front longer than back", BLOCK);
-        Reckoned side = shoulderDart(t).times(wide).over(reach).named("Shoulder dart, turned to the side", Rule.of("C7.5", "closing a dart"))
-                .atMost(longer).named("Side bust dart", BLOCK);
-        Reckoned atWaist = t.tape(WAIST).over(4).plus(garment.length(LengthOption.WAIST_DART)).named("Quarter at the waist with its dart", BLOCK);
+        Reckoned side = shoulderDart(t)
+                .times(wide)
+                .over(reach)
+                .named("Shoulder dart, turned to the side", Rule.of("C7.5", "closing a dart"))
+                .atMost(longer)
+                .named("Side bust dart", BLOCK);
+        Reckoned atWaist = t.tape(WAIST)
+                .over(4)
+                .plus(garment.length(LengthOption.WAIST_DART))
+                .named("Quarter at the waist with its dart", BLOCK);
         Reckoned share = underbust.minus(apex).over(waist.minus(apex)).named("Way from bust line to waist line", BLOCK);
-        Reckoned width = quarter(t).minus(quarter(t).minus(atWaist).times(share)).named("Drafted width at the underbust line", BLOCK);
-        return new Frame(apex, underbust, waist, side, chest(t, garment), width, garment.length(LengthOption.BACK_DART), garment.length(LengthOption.CENTRE_BACK_IN));
+        Reckoned width = quarter(t)
+                .minus(quarter(t).minus(atWaist).times(share))
+                .named("Drafted width at the underbust line", BLOCK);
+        return new Frame(
+                apex,
+                underbust,
+                waist,
+                side,
+                chest(t, garment),
+                width,
+                garment.length(LengthOption.BACK_DART),
+                garment.length(LengthOption.CENTRE_BACK_IN));
     }
 
     @Override
     Halves halves(DraftingTable t, MeasurementSet set, Garment garment) throws NotDraftable {
         HalfShape front = front(t, garment);
-        double seam = front.shoulder().get(0).distance(front.shoulder().get(1)) + front.shoulder().get(3).distance(front.tip());
+        double seam = front.shoulder().get(0).distance(front.shoulder().get(1))
+                + front.shoulder().get(3).distance(front.tip());
         return new Halves(front, back(t, garment, seam));
     }
 
@@ -139,15 +178,24 @@ public final class ShoulderDartBlock extends BaseBlock {
         Reckoned dart = garment.length(LengthOption.WAIST_DART);
         Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).named("Quarter at the waist with its dart", BLOCK);
         below(t, atWaist, waist, hip, dart, axis(t), apex.plus(DART_BELOW_APEX), waist.plus(FRONT_DART_BELOW), "Bs");
-        return new HalfShape(Half.FRONT, t.at("Nc"), List.of(t.at("Ne"), t.at("S1"), t.at("Ba"), t.at("S2"), t.at("St")), List.of(t.at("Am")),
-                Levels.corners(t, "Cs", "Bs", "Ws", "Hs"), Optional.empty(), List.of(t.at("Hc"), t.at("Wc"), t.at("Bc")));
+        return new HalfShape(
+                Half.FRONT,
+                t.at("Nc"),
+                List.of(t.at("Ne"), t.at("S1"), t.at("Ba"), t.at("S2"), t.at("St")),
+                List.of(t.at("Am")),
+                Levels.corners(t, "Cs", "Bs", "Ws", "Hs"),
+                Optional.empty(),
+                List.of(t.at("Hc"), t.at("Wc"), t.at("Bc")));
     }
 
     private static void neck(DraftingTable t, Garment garment, Reckoned depth) {
         Reckoned width = garment.length(LengthOption.NECK_WIDTH);
         t.point("Ne", "Neck end of the shoulder", width, nought());
         t.point("Nc", "Neck at the centre", nought(), depth);
-        t.step("Neck", width, Sentence.of("From O go out {} and down {}: the ends of the neck.", width.length(), depth.length()));
+        t.step(
+                "Neck",
+                width,
+                Sentence.of("From O go out {} and down {}: the ends of the neck.", width.length(), depth.length()));
     }
 
     /** @param inner the dart's leg to the centre @param outer the other; both run from the shoulder to the apex */
@@ -164,25 +212,55 @@ public final class ShoulderDartBlock extends BaseBlock {
 
     private static Shoulder shoulder(DraftingTable t) throws NotDraftable {
         Reckoned dart = shoulderDart(t);
-        Reckoned across = t.tape(SHOULDER_WIDTH).over(2).plus(dart).named("Half the shoulder width with its dart", BLOCK);
-        t.point("Sr", "Shoulder tip by the rule", across, Given.option("Shoulder line below the top line", SHOULDER_LINE, Quantity.LENGTH, "rule", BLOCK));
+        Reckoned across =
+                t.tape(SHOULDER_WIDTH).over(2).plus(dart).named("Half the shoulder width with its dart", BLOCK);
+        t.point(
+                "Sr",
+                "Shoulder tip by the rule",
+                across,
+                Given.option("Shoulder line below the top line", SHOULDER_LINE, Quantity.LENGTH, "rule", BLOCK));
         t.line(CONSTRUCTION, "Ne", "Sr");
-        t.step("Shoulder line", across, Sentence.of("{} below the top line go out half the shoulder width and the {} of the dart: {}. Join to the neck end.", Length.mm(SHOULDER_LINE), dart.length(), across.length()));
+        t.step(
+                "Shoulder line",
+                across,
+                Sentence.of(
+                        "{} below the top line go out half the shoulder width and the {} of the dart: {}. Join to the neck end.",
+                        Length.mm(SHOULDER_LINE),
+                        dart.length(),
+                        across.length()));
         Point end = t.at("Ne");
         Point tip = t.at("Sr");
         Point apex = t.at("Ba");
         Vec along = end.to(tip).unit();
         Point middle = end.between(tip, 0.5);
         if (end.distance(tip) <= dart.value() + 2 * HOLLOW_LEAST) {
-            throw new NotDraftable(Finding.of(FindingKind.SHOULDER_DART, SHOULDER_WIDTH.key(), Finding.Status.FAULT, dart.value(), end.distance(tip) - 2 * HOLLOW_LEAST, Sentence.of(
-                    "The shoulder dart of {} does not fit on a shoulder of {}. Take {}, {} and {} again.", dart.length(), Length.mm(end.distance(tip)), MeasurementKey.SHOULDER_WIDTH, MeasurementKey.BUST, MeasurementKey.UNDERBUST)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.SHOULDER_DART,
+                    SHOULDER_WIDTH.key(),
+                    Finding.Status.FAULT,
+                    dart.value(),
+                    end.distance(tip) - 2 * HOLLOW_LEAST,
+                    Sentence.of(
+                            "The shoulder dart of {} does not fit on a shoulder of {}. Take {}, {} and {} again.",
+                            dart.length(),
+                            Length.mm(end.distance(tip)),
+                            MeasurementKey.SHOULDER_WIDTH,
+                            MeasurementKey.BUST,
+                            MeasurementKey.UNDERBUST)));
         }
         Point first = middle.plus(along.times(-dart.value() / 2));
         Point second = middle.plus(along.times(dart.value() / 2));
         t.found("Sa", "Shoulder dart by the rule, to the neck", first);
         t.found("Sb", "Shoulder dart by the rule, to the tip", second);
         t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(first, apex, second)));
-        t.step("Shoulder bust dart", dart, Sentence.of("Centre the dart on the shoulder, {} wide: 0.45 × (bust − underbust), from {} to {}. Both legs run to the apex.", dart.length(), Length.mm(25), Length.mm(90)));
+        t.step(
+                "Shoulder bust dart",
+                dart,
+                Sentence.of(
+                        "Centre the dart on the shoulder, {} wide: 0.45 × (bust − underbust), from {} to {}. Both legs run to the apex.",
+                        dart.length(),
+                        Length.mm(25),
+                        Length.mm(90)));
         Folding fold = Folding.of(end, tip, first, second, apex);
         Point inner = fold.near();
         Point outer = fold.far();
@@ -193,47 +271,105 @@ public final class ShoulderDartBlock extends BaseBlock {
         t.line(EDGE, "S2", "St");
         t.line(DART, "S1", "Ba", "S2");
         t.dart(new BlockDart("Shoulder bust dart", Half.FRONT, inner, outer, List.of(apex), dart, ""));
-        Given length = Given.option("Shoulder seam, closed", end.distance(fold.folded()), Quantity.LENGTH, "measured on the drawing", BLOCK);
-        t.step("Fold and redraw the shoulder", length, Sentence.of("Fold the dart closed and draw the shoulder straight from neck end to tip: {}. Opened again, both legs are alike.", length.length()));
+        Given length = Given.option(
+                "Shoulder seam, closed",
+                end.distance(fold.folded()),
+                Quantity.LENGTH,
+                "measured on the drawing",
+                BLOCK);
+        t.step(
+                "Fold and redraw the shoulder",
+                length,
+                Sentence.of(
+                        "Fold the dart closed and draw the shoulder straight from neck end to tip: {}. Opened again, both legs are alike.",
+                        length.length()));
         return new Shoulder(inner, outer, apex);
     }
 
-    private static void widths(DraftingTable t, Reckoned chest, Shoulder shoulder, Garment garment) throws NotDraftable {
+    private static void widths(DraftingTable t, Reckoned chest, Shoulder shoulder, Garment garment)
+            throws NotDraftable {
         Reckoned line = chest.minus(CHEST_WIDTH_LINE).named("Chest width line", BLOCK);
         if (line.value() - t.at("St").y() < TIP_ABOVE_CHEST_LEAST) {
-            throw new NotDraftable(Finding.of(FindingKind.ARMHOLE, BUST.key(), Finding.Status.FAULT, line.value() - t.at("St").y(), TIP_ABOVE_CHEST_LEAST, Sentence.of(
-                    "The chest width line lies {} below the shoulder tip; an armhole needs {}. Take {} again, or add more to the chest line.",
-                    Length.mm(line.value() - t.at("St").y()), Length.mm(TIP_ABOVE_CHEST_LEAST), MeasurementKey.BUST)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.ARMHOLE,
+                    BUST.key(),
+                    Finding.Status.FAULT,
+                    line.value() - t.at("St").y(),
+                    TIP_ABOVE_CHEST_LEAST,
+                    Sentence.of(
+                            "The chest width line lies {} below the shoulder tip; an armhole needs {}. Take {} again, or add more to the chest line.",
+                            Length.mm(line.value() - t.at("St").y()),
+                            Length.mm(TIP_ABOVE_CHEST_LEAST),
+                            MeasurementKey.BUST)));
         }
         Reckoned skippedChest = skipped(shoulder.width(chest.value()));
         Reckoned side = quarter(t).plus(skippedChest).named("Underarm from centre front", BLOCK);
         t.point("Cs", "Underarm", side, chest);
         t.line(LEVEL, "Cc", "Cs");
-        t.step("Underarm", side, Sentence.of("On the chest line measure a quarter of the bust and {}, skipping the open dart: {} from centre front.", Length.mm(BUST_EASE), side.length()));
+        t.step(
+                "Underarm",
+                side,
+                Sentence.of(
+                        "On the chest line measure a quarter of the bust and {}, skipping the open dart: {} from centre front.",
+                        Length.mm(BUST_EASE),
+                        side.length()));
         Reckoned skipped = skipped(shoulder.width(line.value()));
-        Reckoned across = t.tape(CHEST_WIDTH).over(2).plus(skipped).atMost(side.minus(HOLLOW_LEAST)).named("Armhole from centre front", BLOCK);
+        Reckoned across = t.tape(CHEST_WIDTH)
+                .over(2)
+                .plus(skipped)
+                .atMost(side.minus(HOLLOW_LEAST))
+                .named("Armhole from centre front", BLOCK);
         t.point("Am", "Armhole, chest width", across, line);
-        t.step("Chest width", across, Sentence.of("{} above the chest line measure half the chest width, skipping the open dart: the armhole lies {} from centre front.", Length.mm(CHEST_WIDTH_LINE), across.length()));
+        t.step(
+                "Chest width",
+                across,
+                Sentence.of(
+                        "{} above the chest line measure half the chest width, skipping the open dart: the armhole lies {} from centre front.",
+                        Length.mm(CHEST_WIDTH_LINE),
+                        across.length()));
         t.point("Bs", "Bust line at the side", quarter(t), t.tape(SHOULDER_TO_APEX));
         t.line(LEVEL, "Bc", "Bs");
         t.line(EDGE, "Cs", "Bs");
-        t.step("Bust line", quarter(t), Sentence.of("On the bust line go {}, a quarter of the bust and {}.", quarter(t).length(), Length.mm(BUST_EASE)));
+        t.step(
+                "Bust line",
+                quarter(t),
+                Sentence.of(
+                        "On the bust line go {}, a quarter of the bust and {}.",
+                        quarter(t).length(),
+                        Length.mm(BUST_EASE)));
     }
 
     private static Reckoned skipped(double width) {
         return Given.option("Open dart, skipped", width, Quantity.LENGTH, "measured on the drawing", BLOCK);
     }
 
-    private static void below(DraftingTable t, Reckoned atWaist, Reckoned waist, Reckoned hip, Reckoned dart, Reckoned axis, Reckoned top, Reckoned bottom, String above) {
+    private static void below(
+            DraftingTable t,
+            Reckoned atWaist,
+            Reckoned waist,
+            Reckoned hip,
+            Reckoned dart,
+            Reckoned axis,
+            Reckoned top,
+            Reckoned bottom,
+            String above) {
         t.point("Ws", "Waist line at the side", atWaist, waist);
         t.line(LEVEL, "Wc", "Ws");
         t.line(EDGE, above, "Ws");
-        t.step("Waist", atWaist, Sentence.of("On the waist line go {} from the centre: a quarter of the waist and what will be taken out of it.", atWaist.length()));
+        t.step(
+                "Waist",
+                atWaist,
+                Sentence.of(
+                        "On the waist line go {} from the centre: a quarter of the waist and what will be taken out of it.",
+                        atWaist.length()));
         Reckoned quarter = t.tape(HIP).over(4).named("Quarter at the hip", BLOCK);
         t.point("Hs", "Hip line at the side", quarter, hip);
         t.line(LEVEL, "Hc", "Hs");
         t.line(EDGE, "Ws", "Hs");
-        t.step("Hip", quarter, Sentence.of("On the hip line go {} from the centre, a quarter of the hip.", quarter.length()));
+        t.step(
+                "Hip",
+                quarter,
+                Sentence.of("On the hip line go {} from the centre, a quarter of the hip.", quarter.length()));
         Reckoned each = dart.over(2).named("Half the dart", BLOCK);
         t.point("W1", "Waist dart, leg to the centre", axis.minus(each), waist);
         t.point("W2", "Waist dart, leg to the side", axis.plus(each), waist);
@@ -241,7 +377,13 @@ public final class ShoulderDartBlock extends BaseBlock {
         t.point("Db", "Waist dart, lower end", axis, bottom.atMost(hip));
         t.line(DART, "Da", "W1", "Db", "W2", "Da");
         t.dart(Levels.diamond(t, "Waist dart", dart, "at the side, at the waist line"));
-        t.step("Waist dart", each, Sentence.of("Under the axis, {} from the centre, mark {} to each side at the waist: this takes out again what the side was given.", axis.length(), each.length()));
+        t.step(
+                "Waist dart",
+                each,
+                Sentence.of(
+                        "Under the axis, {} from the centre, mark {} to each side at the waist: this takes out again what the side was given.",
+                        axis.length(),
+                        each.length()));
     }
 
     private HalfShape back(DraftingTable t, Garment garment, double seam) {
@@ -249,7 +391,8 @@ public final class ShoulderDartBlock extends BaseBlock {
         Reckoned waist = t.tape(BACK_LENGTH);
         Reckoned hip = waist.plus(t.tape(WAIST_TO_HIP)).named("Hip line", BLOCK);
         // The back's chest line lies level with the front's once the waists do: so the side seams are alike.
-        Reckoned chest = chest(t, garment).minus(t.tape(FRONT_LENGTH).minus(waist)).named("Chest line of the back", BLOCK);
+        Reckoned chest =
+                chest(t, garment).minus(t.tape(FRONT_LENGTH).minus(waist)).named("Chest line of the back", BLOCK);
         t.point("O", "Top line at centre back", nought(), nought());
         Levels.mark(t, "W", "Waist line", waist);
         Levels.mark(t, "H", "Hip line", hip);
@@ -259,20 +402,53 @@ public final class ShoulderDartBlock extends BaseBlock {
         Reckoned side = quarter(t);
         t.point("Cs", "Underarm", side, chest);
         t.line(LEVEL, "Cc", "Cs");
-        t.step("Underarm", side, Sentence.of("On the chest line go {}, a quarter of the bust and {}.", side.length(), Length.mm(BUST_EASE)));
-        Reckoned line = chest.plus(garment.length(LengthOption.BACK_NECK_DEPTH)).over(2).named("Halfway between neck and chest line", BLOCK);
-        Reckoned across = t.tape(BACK_WIDTH).over(2).atMost(side.minus(HOLLOW_LEAST)).named("Armhole from centre back", BLOCK);
+        t.step(
+                "Underarm",
+                side,
+                Sentence.of(
+                        "On the chest line go {}, a quarter of the bust and {}.", side.length(), Length.mm(BUST_EASE)));
+        Reckoned line = chest.plus(garment.length(LengthOption.BACK_NECK_DEPTH))
+                .over(2)
+                .named("Halfway between neck and chest line", BLOCK);
+        Reckoned across =
+                t.tape(BACK_WIDTH).over(2).atMost(side.minus(HOLLOW_LEAST)).named("Armhole from centre back", BLOCK);
         t.point("Am", "Armhole, back width", across, line.atLeast(t.at("St").y() + 20));
-        t.step("Back width", across, Sentence.of("Halfway between neck and chest line go {}, half the back width: the armhole passes there.", across.length()));
+        t.step(
+                "Back width",
+                across,
+                Sentence.of(
+                        "Halfway between neck and chest line go {}, half the back width: the armhole passes there.",
+                        across.length()));
         Reckoned in = garment.length(LengthOption.CENTRE_BACK_IN);
         t.point("Wi", "Centre back taken in", in, waist);
         t.line(EDGE, "Cc", "Wi", "Hc");
-        t.step("Centre back", in, Sentence.of("Take centre back in by {} at the waist, to nothing at the chest line and at the hip.", in.length()));
+        t.step(
+                "Centre back",
+                in,
+                Sentence.of(
+                        "Take centre back in by {} at the waist, to nothing at the chest line and at the hip.",
+                        in.length()));
         Reckoned dart = garment.length(LengthOption.BACK_DART);
-        Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).plus(in).named("Quarter at the waist with what is taken in", BLOCK);
-        below(t, atWaist, waist, hip, dart, axis(t).named("Dart from centre back", BLOCK), chest.plus(DART_BELOW_APEX), waist.plus(BACK_DART_BELOW), "Cs");
-        return new HalfShape(Half.BACK, t.at("Nc"), List.of(t.at("Ne"), t.at("S1"), t.at("Sp"), t.at("S2"), t.at("St")), List.of(t.at("Am")),
-                Levels.corners(t, "Cs", "Ws", "Hs"), Optional.empty(), List.of(t.at("Hc"), t.at("Wi"), t.at("Cc")));
+        Reckoned atWaist =
+                t.tape(WAIST).over(4).plus(dart).plus(in).named("Quarter at the waist with what is taken in", BLOCK);
+        below(
+                t,
+                atWaist,
+                waist,
+                hip,
+                dart,
+                axis(t).named("Dart from centre back", BLOCK),
+                chest.plus(DART_BELOW_APEX),
+                waist.plus(BACK_DART_BELOW),
+                "Cs");
+        return new HalfShape(
+                Half.BACK,
+                t.at("Nc"),
+                List.of(t.at("Ne"), t.at("S1"), t.at("Sp"), t.at("S2"), t.at("St")),
+                List.of(t.at("Am")),
+                Levels.corners(t, "Cs", "Ws", "Hs"),
+                Optional.empty(),
+                List.of(t.at("Hc"), t.at("Wi"), t.at("Cc")));
     }
 
     /** As long as the closed front shoulder, with a dart of its own; the dart's legs are alike because it stands square on the seam. */
@@ -286,14 +462,31 @@ public final class ShoulderDartBlock extends BaseBlock {
         t.found("St", "Shoulder tip", tip);
         t.found("S1", "Shoulder dart, leg to the neck", middle.plus(along.times(-BACK_SHOULDER_DART / 2)));
         t.found("S2", "Shoulder dart, leg to the tip", middle.plus(along.times(BACK_SHOULDER_DART / 2)));
-        t.found("Sp", "Shoulder dart, tip", middle.plus(new Vec(-along.dy(), along.dx()).times(BACK_SHOULDER_DART_LONG)));
+        t.found(
+                "Sp",
+                "Shoulder dart, tip",
+                middle.plus(new Vec(-along.dy(), along.dx()).times(BACK_SHOULDER_DART_LONG)));
         t.line(EDGE, "Ne", "S1");
         t.line(EDGE, "S2", "St");
         t.line(DART, "S1", "Sp", "S2");
         Given width = Given.option("Back shoulder dart", BACK_SHOULDER_DART, Quantity.LENGTH, "rule", BLOCK);
-        t.dart(new BlockDart("Back shoulder dart", Half.BACK, t.at("S1"), t.at("S2"), List.of(t.at("Sp")), width, "at the shoulder seam, which is longer by as much"));
-        Given length = Given.option("Back shoulder with its dart", run, Quantity.LENGTH, "measured on the drawing", BLOCK);
-        t.step("Back shoulder", length, Sentence.of("Draw the shoulder {} long, as the closed front and the {} of its dart; the dart stands square in its middle, {} deep.",
-                length.length(), width.length(), Length.mm(BACK_SHOULDER_DART_LONG)));
+        t.dart(new BlockDart(
+                "Back shoulder dart",
+                Half.BACK,
+                t.at("S1"),
+                t.at("S2"),
+                List.of(t.at("Sp")),
+                width,
+                "at the shoulder seam, which is longer by as much"));
+        Given length =
+                Given.option("Back shoulder with its dart", run, Quantity.LENGTH, "measured on the drawing", BLOCK);
+        t.step(
+                "Back shoulder",
+                length,
+                Sentence.of(
+                        "Draw the shoulder {} long, as the closed front and the {} of its dart; the dart stands square in its middle, {} deep.",
+                        length.length(),
+                        width.length(),
+                        Length.mm(BACK_SHOULDER_DART_LONG)));
     }
 }

@@ -14,7 +14,13 @@ import java.util.Optional;
  * @param points the names of the points that it puts down
  * @param lines what it draws
  */
-public record Step(Half half, String title, Sentence words, Optional<Reckoned> figure, List<BlockPoint> points, List<BlockLine> lines) {
+public record Step(
+        Half half,
+        String title,
+        Sentence words,
+        Optional<Reckoned> figure,
+        List<BlockPoint> points,
+        List<BlockLine> lines) {
     public Step {
         points = List.copyOf(points);
         lines = List.copyOf(lines);

@@ -38,6 +38,7 @@ final class Strapless {
     private static final double BACK_ABOVE_BUST_LEAST = 12;
     /** A crest this close to the underarm line is drawn level with it: a shorter rise would be a bump. */
     private static final double CREST_LEAST = 8;
+
     private static final double SWEETHEART_CREST = 25;
     /** So much of centre front stays above the underbust line. */
     private static final double CENTRE_LEFT = 20;
@@ -53,8 +54,10 @@ final class Strapless {
         Reckoned dart = frame.sideDart();
         Reckoned radius = underbust.minus(apex).named("Bust radius", Rule.of("C8", "bust radius"));
         Reckoned chest = frame.chest();
-        Reckoned upper = chest.plus(garment.length(LengthOption.UNDERARM_LOWERING)).named("Underarm", UPPER)
-                .atMost(apex.minus(radius.over(2))).named("Upper line", UPPER);
+        Reckoned upper = chest.plus(garment.length(LengthOption.UNDERARM_LOWERING))
+                .named("Underarm", UPPER)
+                .atMost(apex.minus(radius.over(2)))
+                .named("Upper line", UPPER);
         require(set, apex, underbust, waist, dart, radius, upper);
 
         Map<Level, Reckoned> front = new EnumMap<>(Level.class);
@@ -66,7 +69,9 @@ final class Strapless {
 
         Map<Level, Reckoned> side = new EnumMap<>(front);
         side.put(Level.UPPER, upper.plus(dart).named("Upper line at the side", WALK));
-        Reckoned bustAbove = radius.minus(dart).atLeast(underbust.minus(dart).minus(upper).times(0.4)).named("Bust above underbust, side", WALK);
+        Reckoned bustAbove = radius.minus(dart)
+                .atLeast(underbust.minus(dart).minus(upper).times(0.4))
+                .named("Bust above underbust, side", WALK);
         side.put(Level.BUST, underbust.minus(bustAbove).named("Bust line at the side", WALK));
 
         requireBackFall(side.get(Level.UPPER), side.get(Level.BUST), garment.length(LengthOption.BACK_FALL));
@@ -74,17 +79,33 @@ final class Strapless {
         Reckoned crest = crest(garment, apex, radius, upper);
         Reckoned centreFront = centreFront(garment, crest, upper, underbust);
         Reckoned axis = take(set, APEX_SPAN).over(2).named("Princess axis", BLOCK);
-        return new Block(front, side, chest.plus(dart).named("Chest line, back", BLOCK),
-                side.get(Level.UPPER).plus(garment.length(LengthOption.BACK_FALL)).named("Centre back top", UPPER),
-                crest, centreFront, axis, axis, radius, dart, frame.underbustWidth(), hipDepth, frame.backDart(), frame.centreBackIn());
+        return new Block(
+                front,
+                side,
+                chest.plus(dart).named("Chest line, back", BLOCK),
+                side.get(Level.UPPER)
+                        .plus(garment.length(LengthOption.BACK_FALL))
+                        .named("Centre back top", UPPER),
+                crest,
+                centreFront,
+                axis,
+                axis,
+                radius,
+                dart,
+                frame.underbustWidth(),
+                hipDepth,
+                frame.backDart(),
+                frame.centreBackIn());
     }
 
-    private static Reckoned centreFront(Garment garment, Reckoned crest, Reckoned upper, Reckoned underbust) throws NotDraftable {
+    private static Reckoned centreFront(Garment garment, Reckoned crest, Reckoned upper, Reckoned underbust)
+            throws NotDraftable {
         if (garment.upperEdge() == UpperShape.STRAIGHT || garment.top().cover() != Cover.STRAPLESS) {
             return crest;
         }
         if (garment.upperEdge() == UpperShape.SWEETHEART) {
-            return upper.atMost(crest.plus(garment.length(LengthOption.SWEETHEART_DIP))).named("Dip at centre front", UPPER);
+            return upper.atMost(crest.plus(garment.length(LengthOption.SWEETHEART_DIP)))
+                    .named("Dip at centre front", UPPER);
         }
         Reckoned most = underbust.minus(CENTRE_LEFT).named("Lowest centre front", UPPER);
         Reckoned dip = crest.plus(garment.length(LengthOption.EDGE_DIP)).named("Dip at centre front", UPPER);
@@ -92,15 +113,25 @@ final class Strapless {
             return dip.atMost(most).named("Dip at centre front", UPPER);
         }
         if (dip.value() > most.value()) {
-            throw new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, LengthOption.EDGE_DIP.id(), Finding.Status.FAULT, garment.length(LengthOption.EDGE_DIP).value(), most.value() - crest.value(), Sentence.of(
-                    "Upper edge, centre front: it dips {} below the crest, and {} of cloth must stay above the underbust line. Up to {} can be drawn.",
-                    garment.length(LengthOption.EDGE_DIP).length(), Length.mm(CENTRE_LEFT), Length.mm(most.value() - crest.value()))));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.UPPER_EDGE,
+                    LengthOption.EDGE_DIP.id(),
+                    Finding.Status.FAULT,
+                    garment.length(LengthOption.EDGE_DIP).value(),
+                    most.value() - crest.value(),
+                    Sentence.of(
+                            "Upper edge, centre front: it dips {} below the crest, and {} of cloth must stay above the underbust line. Up to {} can be drawn.",
+                            garment.length(LengthOption.EDGE_DIP).length(),
+                            Length.mm(CENTRE_LEFT),
+                            Length.mm(most.value() - crest.value()))));
         }
         return dip;
     }
 
     private static Reckoned crest(Garment garment, Reckoned apex, Reckoned radius, Reckoned upper) {
-        Reckoned asked = apex.minus(radius).minus(garment.length(LengthOption.COVERAGE)).named("Crest by coverage", Rule.of("C8", "coverage"));
+        Reckoned asked = apex.minus(radius)
+                .minus(garment.length(LengthOption.COVERAGE))
+                .named("Crest by coverage", Rule.of("C8", "coverage"));
         if (garment.upperEdge() != UpperShape.STRAIGHT && garment.top().cover() == Cover.STRAPLESS) {
             return asked.atMost(upper.minus(SWEETHEART_CREST)).named("Crest", UPPER);
         }
@@ -110,11 +141,14 @@ final class Strapless {
     /** The waist line of the garment, which a cutter may drop to lengthen the body (C3). */
     static Reckoned styledWaist(Garment garment, Reckoned waist) {
         Reckoned drop = garment.length(LengthOption.WAIST_DROP);
-        return drop.value() == 0 ? waist : waist.plus(drop).named("Styled waist", Rule.of("C3", "dropped styled waist"));
+        return drop.value() == 0
+                ? waist
+                : waist.plus(drop).named("Styled waist", Rule.of("C3", "dropped styled waist"));
     }
 
     /** Puts the lines below the waist down. @return the depth of the hip line @throws NotDraftable when they lie too close */
-    static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front) throws NotDraftable {
+    static Reckoned belowWaist(MeasurementSet set, Garment garment, Reckoned waist, Map<Level, Reckoned> front)
+            throws NotDraftable {
         if (garment.lowerEdge().endsAtWaist()) {
             return waist;
         }
@@ -122,9 +156,15 @@ final class Strapless {
         Reckoned toHighHip = Frame.stretched(garment, take(set, WAIST_TO_HIGH_HIP));
         double drop = garment.length(LengthOption.WAIST_DROP).value();
         if (toHighHip.value() - drop < BELOW_WAIST_LEAST || toHip.value() - toHighHip.value() < BELOW_WAIST_LEAST) {
-            throw refuse(FindingKind.LEVELS, WAIST_TO_HIP, toHip.value() - toHighHip.value(), BELOW_WAIST_LEAST, Sentence.of(
-                    "Waist to high hip is {} and waist to hip {}: the lines lie too close to draw between. Take both again.",
-                    toHighHip.length(), toHip.length()));
+            throw refuse(
+                    FindingKind.LEVELS,
+                    WAIST_TO_HIP,
+                    toHip.value() - toHighHip.value(),
+                    BELOW_WAIST_LEAST,
+                    Sentence.of(
+                            "Waist to high hip is {} and waist to hip {}: the lines lie too close to draw between. Take both again.",
+                            toHighHip.length(),
+                            toHip.length()));
         }
         Reckoned hipDepth = waist.plus(toHip).named("Hip line", BLOCK);
         front.put(Level.HIGH_HIP, waist.plus(toHighHip).named("High hip line", BLOCK));
@@ -134,41 +174,92 @@ final class Strapless {
         return hipDepth;
     }
 
-    private static void require(MeasurementSet set, Reckoned apex, Reckoned underbust, Reckoned waist, Reckoned dart, Reckoned radius, Reckoned upper)
+    private static void require(
+            MeasurementSet set,
+            Reckoned apex,
+            Reckoned underbust,
+            Reckoned waist,
+            Reckoned dart,
+            Reckoned radius,
+            Reckoned upper)
             throws NotDraftable {
         if (dart.value() < 0 || dart.value() > SIDE_DART_MOST) {
-            throw refuse(FindingKind.SIDE_DART, FRONT_LENGTH, dart.value(), SIDE_DART_MOST, Sentence.of(
-                    "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take {} and {} again.",
-                    dart.length(), Length.mm(0), Length.mm(SIDE_DART_MOST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH));
+            throw refuse(
+                    FindingKind.SIDE_DART,
+                    FRONT_LENGTH,
+                    dart.value(),
+                    SIDE_DART_MOST,
+                    Sentence.of(
+                            "The front is {} longer than the back; a side bust dart from {} to {} can be closed. Take {} and {} again.",
+                            dart.length(),
+                            Length.mm(0),
+                            Length.mm(SIDE_DART_MOST),
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.BACK_LENGTH));
         }
         if (radius.value() < RADIUS_LEAST) {
-            throw refuse(FindingKind.LEVELS, SHOULDER_TO_UNDERBUST, radius.value(), RADIUS_LEAST, Sentence.of(
-                    "The underbust lies {} below the apex; at least {} are needed. Take {} and {} again.",
-                    radius.length(), Length.mm(RADIUS_LEAST), MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.SHOULDER_TO_UNDERBUST));
+            throw refuse(
+                    FindingKind.LEVELS,
+                    SHOULDER_TO_UNDERBUST,
+                    radius.value(),
+                    RADIUS_LEAST,
+                    Sentence.of(
+                            "The underbust lies {} below the apex; at least {} are needed. Take {} and {} again.",
+                            radius.length(),
+                            Length.mm(RADIUS_LEAST),
+                            MeasurementKey.SHOULDER_TO_APEX,
+                            MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
         if (waist.value() - underbust.value() < STRETCH_LEAST) {
-            throw refuse(FindingKind.LEVELS, FRONT_LENGTH, waist.value() - underbust.value(), STRETCH_LEAST, Sentence.of(
-                    "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
-                    Length.mm(waist.value() - underbust.value()), Length.mm(STRETCH_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
+            throw refuse(
+                    FindingKind.LEVELS,
+                    FRONT_LENGTH,
+                    waist.value() - underbust.value(),
+                    STRETCH_LEAST,
+                    Sentence.of(
+                            "The waist lies {} below the underbust; at least {} are needed. Take {} and {} again.",
+                            Length.mm(waist.value() - underbust.value()),
+                            Length.mm(STRETCH_LEAST),
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
         double sideLeft = underbust.value() - dart.value() - upper.value();
         if (sideLeft < SIDE_ABOVE_UNDERBUST_LEAST) {
-            throw refuse(FindingKind.LEVELS, BACK_LENGTH, sideLeft, SIDE_ABOVE_UNDERBUST_LEAST, Sentence.of(
-                    "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take {}, {} and {} again.",
-                    dart.length(), Length.mm(sideLeft), Length.mm(SIDE_ABOVE_UNDERBUST_LEAST), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
+            throw refuse(
+                    FindingKind.LEVELS,
+                    BACK_LENGTH,
+                    sideLeft,
+                    SIDE_ABOVE_UNDERBUST_LEAST,
+                    Sentence.of(
+                            "Once the side bust dart of {} is closed, {} are left at the side between underarm and underbust; at least {} are needed. Take {}, {} and {} again.",
+                            dart.length(),
+                            Length.mm(sideLeft),
+                            Length.mm(SIDE_ABOVE_UNDERBUST_LEAST),
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.BACK_LENGTH,
+                            MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
     }
 
     private static void requireBackFall(Reckoned upper, Reckoned bust, Reckoned fall) throws NotDraftable {
         double most = bust.value() - BACK_ABOVE_BUST_LEAST - upper.value();
         if (fall.value() > most) {
-            throw refuse(FindingKind.BACK_FALL, BACK_LENGTH, fall.value(), most, Sentence.of(
-                    "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at {} and {}.",
-                    fall.length(), Length.mm(Math.max(0, most)), MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_UNDERBUST));
+            throw refuse(
+                    FindingKind.BACK_FALL,
+                    BACK_LENGTH,
+                    fall.value(),
+                    most,
+                    Sentence.of(
+                            "The back edge falls by {}, but only {} lie between underarm and bust line there. Let it fall less, or look at {} and {}.",
+                            fall.length(),
+                            Length.mm(Math.max(0, most)),
+                            MeasurementKey.BACK_LENGTH,
+                            MeasurementKey.SHOULDER_TO_UNDERBUST));
         }
     }
 
-    private static NotDraftable refuse(FindingKind check, MeasurementKey key, double value, double limit, Sentence sentence) {
+    private static NotDraftable refuse(
+            FindingKind check, MeasurementKey key, double value, double limit, Sentence sentence) {
         return new NotDraftable(Finding.of(check, key.key(), Finding.Status.FAULT, value, limit, sentence));
     }
 

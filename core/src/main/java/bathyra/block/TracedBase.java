@@ -65,11 +65,18 @@ final class TracedBase extends BaseBlock {
     Frame frame(MeasurementSet set, Garment garment) {
         DraftingTable t = new DraftingTable(set, TRACED);
         boolean both = set.isTaken(FRONT_LENGTH) && set.isTaken(BACK_LENGTH);
-        Reckoned dart = both ? t.tape(FRONT_LENGTH).minus(t.tape(BACK_LENGTH)).named("Side bust dart", TRACED)
+        Reckoned dart = both
+                ? t.tape(FRONT_LENGTH).minus(t.tape(BACK_LENGTH)).named("Side bust dart", TRACED)
                 : Given.option("Side bust dart", 0, Quantity.LENGTH, "front and back length were not taken", TRACED);
-        return new Frame(t.tape(SHOULDER_TO_APEX), t.tape(SHOULDER_TO_UNDERBUST), traced("Waist line of the traced block", block.front().levels().get("waist")), dart,
-                traced("Chest line of the traced block", block.front().levels().get("chest")), t.tape(UNDERBUST).over(4).named("Quarter at the underbust", TRACED),
-                garment.length(LengthOption.BACK_DART), garment.length(LengthOption.CENTRE_BACK_IN));
+        return new Frame(
+                t.tape(SHOULDER_TO_APEX),
+                t.tape(SHOULDER_TO_UNDERBUST),
+                traced("Waist line of the traced block", block.front().levels().get("waist")),
+                dart,
+                traced("Chest line of the traced block", block.front().levels().get("chest")),
+                t.tape(UNDERBUST).over(4).named("Quarter at the underbust", TRACED),
+                garment.length(LengthOption.BACK_DART),
+                garment.length(LengthOption.CENTRE_BACK_IN));
     }
 
     @Override
@@ -81,7 +88,11 @@ final class TracedBase extends BaseBlock {
         t.turnTo(half);
         t.point("O", "Neck end of the shoulder, on the centre", nought(), nought());
         for (String[] level : new String[][] {{"C", "chest"}, {"W", "waist"}, {"H", "hip"}}) {
-            t.point(level[0] + "c", "The " + level[1] + " line at the centre", nought(), traced("Traced " + level[1] + " line", traced.levels().get(level[1])));
+            t.point(
+                    level[0] + "c",
+                    "The " + level[1] + " line at the centre",
+                    nought(),
+                    traced("Traced " + level[1] + " line", traced.levels().get(level[1])));
         }
         List<Point> side = traced.side();
         t.found("Nc", "Neck at the centre", traced.neck());
@@ -92,13 +103,23 @@ final class TracedBase extends BaseBlock {
         t.found("Hs", "Hip line at the side", side.get(side.size() - 1));
         t.draw(BlockLine.Kind.EDGE, DraftingTable.polyline(side));
         t.draw(BlockLine.Kind.EDGE, DraftingTable.polyline(traced.shoulder()));
-        t.step("Lay the block down", null, Sentence.of("Trace the {} of: {}.", half.label().toLowerCase(java.util.Locale.ROOT), block.title()));
-        Optional<HalfShape.SideDart> dart = traced.sideDart().isEmpty() ? Optional.empty()
-                : Optional.of(new HalfShape.SideDart(traced.sideDart().get(0), traced.sideDart().get(1), traced.sideDart().get(2), traced.aboveDart()));
+        t.step(
+                "Lay the block down",
+                null,
+                Sentence.of("Trace the {} of: {}.", half.label().toLowerCase(java.util.Locale.ROOT), block.title()));
+        Optional<HalfShape.SideDart> dart = traced.sideDart().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new HalfShape.SideDart(
+                        traced.sideDart().get(0),
+                        traced.sideDart().get(1),
+                        traced.sideDart().get(2),
+                        traced.aboveDart()));
         return new HalfShape(half, traced.neck(), traced.shoulder(), traced.armhole(), side, dart, traced.centre());
     }
 
     private static Point nearest(List<Point> side, double depth) {
-        return side.stream().min((a, b) -> Double.compare(Math.abs(a.y() - depth), Math.abs(b.y() - depth))).orElseThrow();
+        return side.stream()
+                .min((a, b) -> Double.compare(Math.abs(a.y() - depth), Math.abs(b.y() - depth)))
+                .orElseThrow();
     }
 }

@@ -4,7 +4,6 @@ import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.garment.Boning;
 import bathyra.garment.Boning.PanelBone;
-import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
@@ -27,6 +26,7 @@ final class BoneChecks {
     private static final double CHORD = 0.05;
     /** What a channel may stick out: less than its stitching. */
     private static final double OUT = 0.5;
+
     private static final double FINE = 0.1;
     private static final double APART = 1;
 
@@ -46,8 +46,14 @@ final class BoneChecks {
         }
         for (PanelBone bone : boning.panels()) {
             if (channels.stream().noneMatch(c -> c.id().equals(bone.id()))) {
-                findings.add(Finding.of(FindingKind.CHANNEL_PLACE, bone.id(), Finding.Status.NOTE, 0, 0, Sentence.of(
-                        "A channel that you placed in the piece " + bone.piece() + " has no place there any more. Place it anew, or leave it out.")));
+                findings.add(Finding.of(
+                        FindingKind.CHANNEL_PLACE,
+                        bone.id(),
+                        Finding.Status.NOTE,
+                        0,
+                        0,
+                        Sentence.of("A channel that you placed in the piece " + bone.piece()
+                                + " has no place there any more. Place it anew, or leave it out.")));
             }
         }
         Set<String> idle = new TreeSet<>(boning.kinds().keySet());
@@ -55,8 +61,15 @@ final class BoneChecks {
         idle.removeAll(boning.without());
         channels.forEach(c -> idle.remove(c.id()));
         if (!idle.isEmpty()) {
-            findings.add(Finding.of(FindingKind.NO_EFFECT, "boning", Finding.Status.NOTE, idle.size(), 0, Sentence.of(
-                    "Kinds or ends are set for channels that this garment has not: {}. They have no effect here and are kept for when the channels are there again.", String.join("; ", idle).replace('-', ' '))));
+            findings.add(Finding.of(
+                    FindingKind.NO_EFFECT,
+                    "boning",
+                    Finding.Status.NOTE,
+                    idle.size(),
+                    0,
+                    Sentence.of(
+                            "Kinds or ends are set for channels that this garment has not: {}. They have no effect here and are kept for when the channels are there again.",
+                            String.join("; ", idle).replace('-', ' '))));
         }
         return findings;
     }
@@ -78,11 +91,31 @@ final class BoneChecks {
             }
         }
         if (worst <= OUT) {
-            return Finding.of(FindingKind.CHANNEL_FIT, channel.id(), Finding.Status.OK, worst, OUT, Sentence.of("{}: the channel of {} lies within its panel.", channel.label(), Length.mm(channel.width())));
+            return Finding.of(
+                    FindingKind.CHANNEL_FIT,
+                    channel.id(),
+                    Finding.Status.OK,
+                    worst,
+                    OUT,
+                    Sentence.of(
+                            "{}: the channel of {} lies within its panel.",
+                            channel.label(),
+                            Length.mm(channel.width())));
         }
         Piece piece = pattern.piece(place.piece());
-        return Finding.of(FindingKind.CHANNEL_FIT, channel.id(), Finding.Status.FAULT, worst, OUT, Sentence.of("{}: the channel of {} sticks out of {} by {}. Move it, take a narrower bone, or end it sooner.",
-                channel.label(), Length.mm(channel.width()), piece.name().toLowerCase(Locale.ROOT), Length.mm(worst))).at(place.piece(), place.at());
+        return Finding.of(
+                        FindingKind.CHANNEL_FIT,
+                        channel.id(),
+                        Finding.Status.FAULT,
+                        worst,
+                        OUT,
+                        Sentence.of(
+                                "{}: the channel of {} sticks out of {} by {}. Move it, take a narrower bone, or end it sooner.",
+                                channel.label(),
+                                Length.mm(channel.width()),
+                                piece.name().toLowerCase(Locale.ROOT),
+                                Length.mm(worst)))
+                .at(place.piece(), place.at());
     }
 
     /** Points on both sides of a run, but for its ends, which the edges above and below cut off. Walked along its chords: to look up places by arc length costs more than all else here. */
@@ -130,8 +163,19 @@ final class BoneChecks {
             }
         }
         if (place != null) {
-            findings.add(Finding.of(FindingKind.CHANNEL_CLASH, a.id() + " " + b.id(), Finding.Status.FAULT, least, needed, Sentence.of("{} and {}: in {} their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.",
-                    a.label(), b.label().toLowerCase(Locale.ROOT), pattern.piece(place.piece()).name().toLowerCase(Locale.ROOT), Length.mm(least), Length.mm(needed)))
+            findings.add(Finding.of(
+                            FindingKind.CHANNEL_CLASH,
+                            a.id() + " " + b.id(),
+                            Finding.Status.FAULT,
+                            least,
+                            needed,
+                            Sentence.of(
+                                    "{} and {}: in {} their middles come within {} of each other; they need {}. Move one, end it sooner, or leave it out.",
+                                    a.label(),
+                                    b.label().toLowerCase(Locale.ROOT),
+                                    pattern.piece(place.piece()).name().toLowerCase(Locale.ROOT),
+                                    Length.mm(least),
+                                    Length.mm(needed)))
                     .at(place.piece(), place.at()));
         }
     }

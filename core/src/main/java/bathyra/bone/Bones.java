@@ -20,7 +20,15 @@ import java.util.Optional;
  * @param support how the reduction is carried, level by level
  * @param findings what does not fit, and what holds
  */
-public record Bones(List<Channel> channels, Optional<Busk> busk, Optional<Eyelets> eyelets, Optional<Reckoned> cord, Reckoned tape, int tapes, List<Support> support, List<Finding> findings) {
+public record Bones(
+        List<Channel> channels,
+        Optional<Busk> busk,
+        Optional<Eyelets> eyelets,
+        Optional<Reckoned> cord,
+        Reckoned tape,
+        int tapes,
+        List<Support> support,
+        List<Finding> findings) {
     private static final double ON_EDGE = 0.01;
 
     public Bones {
@@ -35,7 +43,11 @@ public record Bones(List<Channel> channels, Optional<Busk> busk, Optional<Eyelet
 
     /** How far across the panel of a channel a point of its piece lies, 0 to 1 from the edge nearer centre front. */
     public double across(Pattern pattern, Channel channel, Point at) {
-        return Panel.of(pattern).stream().filter(p -> p.piece().id().equals(channel.runs().get(0).piece())).findFirst().map(p -> p.share(at)).orElse(0.5);
+        return Panel.of(pattern).stream()
+                .filter(p -> p.piece().id().equals(channel.runs().get(0).piece()))
+                .findFirst()
+                .map(p -> p.share(at))
+                .orElse(0.5);
     }
 
     /** How far below the upper end of its seam a channel on a seam begins, mm; nothing for others. */
@@ -44,8 +56,12 @@ public record Bones(List<Channel> channels, Optional<Busk> busk, Optional<Eyelet
         if (channel.place() != Channel.Place.SEAM) {
             return 0;
         }
-        return pattern.piece(run.piece()).outline().stream().map(e -> SeamPair.downwards(e.path())).filter(p -> p.isNear(run.path().at(run.path().length() / 2).point(), ON_EDGE))
-                .mapToDouble(p -> p.nearest(run.path().start()).arc()).findFirst().orElse(0);
+        return pattern.piece(run.piece()).outline().stream()
+                .map(e -> SeamPair.downwards(e.path()))
+                .filter(p -> p.isNear(run.path().at(run.path().length() / 2).point(), ON_EDGE))
+                .mapToDouble(p -> p.nearest(run.path().start()).arc())
+                .findFirst()
+                .orElse(0);
     }
 
     public List<Finding> with(Finding.Status status) {

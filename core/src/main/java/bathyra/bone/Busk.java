@@ -25,6 +25,7 @@ public record Busk(Reckoned front, Reckoned room, Reckoned length, Finding findi
     private static final double STEP = 25;
     /** The shortest and the longest that are usual in stock. */
     static final double SHORTEST = 200;
+
     static final double LONGEST = 450;
 
     static Busk of(double centreFront, Garment garment) {
@@ -32,20 +33,52 @@ public record Busk(Reckoned front, Reckoned room, Reckoned length, Finding findi
         Reckoned room = front.minus(2 * LEFT).atLeast(0).named("Room for the busk", RULE);
         Reckoned rule = room.roundedDown(STEP).atMost(LONGEST).named("Busk", RULE);
         Optional<Length> own = garment.boning().busk();
-        Reckoned length = own.<Reckoned>map(l -> Given.option("Busk", l.millimetres(), Quantity.LENGTH, "yours", RULE)).orElse(rule);
+        Reckoned length = own.<Reckoned>map(l -> Given.option("Busk", l.millimetres(), Quantity.LENGTH, "yours", RULE))
+                .orElse(rule);
         return new Busk(front, room, length, finding(room, length, rule));
     }
 
     private static Finding finding(Reckoned room, Reckoned length, Reckoned rule) {
         if (length.value() > room.value()) {
-            return Finding.of(FindingKind.BUSK_LENGTH, "busk", Finding.Status.FAULT, length.value(), room.value(), rule.value() >= SHORTEST
-                    ? Sentence.of("The busk of {} is longer than the {} that centre front leaves for it. Take {}.", length.length(), room.length(), rule.length())
-                    : Sentence.of("The busk of {} is longer than the {} that centre front leaves for it, and so is the shortest in stock. Close the front in another way, or carry its lower edge further down.", length.length(), room.length()));
+            return Finding.of(
+                    FindingKind.BUSK_LENGTH,
+                    "busk",
+                    Finding.Status.FAULT,
+                    length.value(),
+                    room.value(),
+                    rule.value() >= SHORTEST
+                            ? Sentence.of(
+                                    "The busk of {} is longer than the {} that centre front leaves for it. Take {}.",
+                                    length.length(),
+                                    room.length(),
+                                    rule.length())
+                            : Sentence.of(
+                                    "The busk of {} is longer than the {} that centre front leaves for it, and so is the shortest in stock. Close the front in another way, or carry its lower edge further down.",
+                                    length.length(),
+                                    room.length()));
         }
         if (length.value() < SHORTEST) {
-            return Finding.of(FindingKind.BUSK_LENGTH, "busk", Finding.Status.FAULT, length.value(), SHORTEST, Sentence.of(
-                    "Centre front leaves {} for a busk, and the shortest in stock is {}. Close the front in another way, or carry its lower edge further down.", room.length(), Length.mm(SHORTEST)));
+            return Finding.of(
+                    FindingKind.BUSK_LENGTH,
+                    "busk",
+                    Finding.Status.FAULT,
+                    length.value(),
+                    SHORTEST,
+                    Sentence.of(
+                            "Centre front leaves {} for a busk, and the shortest in stock is {}. Close the front in another way, or carry its lower edge further down.",
+                            room.length(),
+                            Length.mm(SHORTEST)));
         }
-        return Finding.of(FindingKind.BUSK_LENGTH, "busk", Finding.Status.OK, length.value(), room.value(), Sentence.of("A busk of {} fits the {} of centre front and leaves {} or more at either end.", length.length(), room.plus(2 * LEFT).length(), Length.mm(LEFT)));
+        return Finding.of(
+                FindingKind.BUSK_LENGTH,
+                "busk",
+                Finding.Status.OK,
+                length.value(),
+                room.value(),
+                Sentence.of(
+                        "A busk of {} fits the {} of centre front and leaves {} or more at either end.",
+                        length.length(),
+                        room.plus(2 * LEFT).length(),
+                        Length.mm(LEFT)));
     }
 }

@@ -19,7 +19,17 @@ import java.util.List;
  * @param cut how long its bone is cut
  * @param byHand whether the cutter placed it
  */
-public record Channel(String id, String label, Place place, List<Run> runs, double width, BoneKind kind, int count, Reckoned finished, Reckoned cut, boolean byHand) {
+public record Channel(
+        String id,
+        String label,
+        Place place,
+        List<Run> runs,
+        double width,
+        BoneKind kind,
+        int count,
+        Reckoned finished,
+        Reckoned cut,
+        boolean byHand) {
     /** Where a channel lies. */
     public enum Place {
         SEAM,

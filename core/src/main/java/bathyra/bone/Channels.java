@@ -39,6 +39,7 @@ final class Channels {
     private static final Rule WIDTH = Rule.of("C13", "width 5, 7 or 10");
     /** A channel is wider than its bone by the room that it needs to slide in. */
     static final double EASE = 3;
+
     private static final double BOUND = 6;
     private static final double TURNED = 10;
     private static final double STEP = 5;
@@ -48,6 +49,7 @@ final class Channels {
     private static final double ZIP = 14;
     /** Beside a busk its width needs room. */
     private static final double BUSK = 18;
+
     private static final double ON_EDGE = 1;
     private static final double FOUND = 0.05;
 
@@ -70,7 +72,12 @@ final class Channels {
 
     /** How wide the bones are. */
     static Reckoned boneWidth(Garment garment) {
-        return Given.option("Bone width", garment.boning().boneWidth().millimetres(), Quantity.LENGTH, garment.boning().width().isPresent() ? "yours" : "rule", WIDTH);
+        return Given.option(
+                "Bone width",
+                garment.boning().boneWidth().millimetres(),
+                Quantity.LENGTH,
+                garment.boning().width().isPresent() ? "yours" : "rule",
+                WIDTH);
     }
 
     /** How wide a channel for such a bone is, mm. */
@@ -83,9 +90,11 @@ final class Channels {
         onSeams();
         atTheFront();
         behind();
-        // What the rule places at first stands on seams; where one bone would carry too much, the panel beside it takes another.
+        // What the rule places at first stands on seams; where one bone would carry too much, the panel beside it takes
+        // another.
         for (PanelBone bone : PanelRule.of(draft, panels, channels, channelWidth(garment))) {
-            if (!boning.without().contains(bone.id()) && boning.panels().stream().noneMatch(own -> own.id().equals(bone.id()))) {
+            if (!boning.without().contains(bone.id())
+                    && boning.panels().stream().noneMatch(own -> own.id().equals(bone.id()))) {
                 inPanel(bone, false);
             }
         }
@@ -102,34 +111,62 @@ final class Channels {
 
     private void onSeams() {
         for (SeamJoin seam : pattern.seams()) {
-            boolean body = panels.stream().anyMatch(p -> p.piece().id().equals(seam.a().piece())) && panels.stream().anyMatch(p -> p.piece().id().equals(seam.b().piece()));
+            boolean body = panels.stream()
+                            .anyMatch(p -> p.piece().id().equals(seam.a().piece()))
+                    && panels.stream()
+                            .anyMatch(p -> p.piece().id().equals(seam.b().piece()));
             OutlineEdge edge = pattern.edge(seam.a());
-            if (!body || seam.a().equals(seam.b()) || !isUpright(edge.path()) || garment.fastening().closure() == Closure.SIDE_ZIP && Finishing.use(edge) == EdgeUse.SIDE) {
+            if (!body
+                    || seam.a().equals(seam.b())
+                    || !isUpright(edge.path())
+                    || garment.fastening().closure() == Closure.SIDE_ZIP && Finishing.use(edge) == EdgeUse.SIDE) {
                 continue;
             }
             SeamPair pair = SeamPair.of(pattern, seam);
             Piece piece = pattern.piece(seam.a().piece());
             String id = "on-" + seam.a().edge();
-            Stop stop = boning.stops().getOrDefault(id, new Stop(Length.mm(Math.max(belowTheBust(piece, pair.a()), belowTheArm(piece, pair.a()))), Length.mm(0)));
+            Stop stop = boning.stops()
+                    .getOrDefault(
+                            id,
+                            new Stop(
+                                    Length.mm(Math.max(belowTheBust(piece, pair.a()), belowTheArm(piece, pair.a()))),
+                                    Length.mm(0)));
             double above = Math.min(stop.above().millimetres(), pair.totalA());
             double below = Math.min(stop.below().millimetres(), pair.totalA() - above);
             if (pair.totalA() - above - below < STEP) {
                 continue;
             }
-            // Both edges run down. Of the piece nearer centre front what lies to the right of its edge as it runs is inside, of its partner what lies to the left.
-            List<Channel.Run> runs = List.of(new Channel.Run(seam.a().piece(), pair.a().between(above, pair.totalA() - below), 1),
-                    new Channel.Run(seam.b().piece(), pair.b().between(Math.min(above, pair.totalB() - STEP), pair.totalB() - below), -1));
-            add(id, seam.name() + " seam", Channel.Place.SEAM, runs, 2, above, below, boning.stops().containsKey(id));
+            // Both edges run down. Of the piece nearer centre front what lies to the right of its edge as it runs is
+            // inside, of its partner what lies to the left.
+            List<Channel.Run> runs = List.of(
+                    new Channel.Run(seam.a().piece(), pair.a().between(above, pair.totalA() - below), 1),
+                    new Channel.Run(
+                            seam.b().piece(),
+                            pair.b().between(Math.min(above, pair.totalB() - STEP), pair.totalB() - below),
+                            -1));
+            add(
+                    id,
+                    seam.name() + " seam",
+                    Channel.Place.SEAM,
+                    runs,
+                    2,
+                    above,
+                    below,
+                    boning.stops().containsKey(id));
         }
     }
 
     private static boolean isUpright(Path path) {
-        return Math.abs(path.end().y() - path.start().y()) > Math.abs(path.end().x() - path.start().x());
+        return Math.abs(path.end().y() - path.start().y())
+                > Math.abs(path.end().x() - path.start().x());
     }
 
     /** Where a seam runs over the apex its bone stops below the circle of the bust: nothing stiff lies over the fullest point. */
     private double belowTheBust(Piece piece, Path edge) {
-        Optional<Point> apex = piece.marks().stream().filter(m -> m.kind() == Mark.Kind.APEX && edge.isNear(m.at(), ON_EDGE)).map(Mark::at).findFirst();
+        Optional<Point> apex = piece.marks().stream()
+                .filter(m -> m.kind() == Mark.Kind.APEX && edge.isNear(m.at(), ON_EDGE))
+                .map(Mark::at)
+                .findFirst();
         if (apex.isEmpty()) {
             return 0;
         }
@@ -153,7 +190,8 @@ final class Channels {
 
     /** A garment that goes on to the shoulder holds up by itself there: its bones end at the upper line. How far down an edge that lies, mm. */
     private double belowTheArm(Piece piece, Path path) {
-        if (garment.top().cover() == Cover.STRAPLESS || piece.mark(Level.UPPER.id()).isEmpty()) {
+        if (garment.top().cover() == Cover.STRAPLESS
+                || piece.mark(Level.UPPER.id()).isEmpty()) {
             return 0;
         }
         Point from = piece.mark(Level.UPPER.id()).get().from();
@@ -171,9 +209,28 @@ final class Channels {
         }
         Panel first = panels.get(0);
         if (garment.fastening().closure().opensInFront()) {
-            first.beside(true, BUSK + channelWidth(garment) / 2).ifPresent(path -> add("beside-busk", "Beside the busk", Channel.Place.CENTRE_FRONT, List.of(new Channel.Run(first.piece().id(), path, 0)), 2, 0, 0, false));
-        } else if (part != Part.RIGHT && first.piece().outline().stream().anyMatch(e -> Finishing.use(e) == EdgeUse.FOLD || e.kind() == OutlineEdge.Kind.FOLD)) {
-            add("centre-front", "Centre front", Channel.Place.CENTRE_FRONT, List.of(new Channel.Run(first.piece().id(), first.left(), -1)), 1, 0, 0, false);
+            first.beside(true, BUSK + channelWidth(garment) / 2)
+                    .ifPresent(path -> add(
+                            "beside-busk",
+                            "Beside the busk",
+                            Channel.Place.CENTRE_FRONT,
+                            List.of(new Channel.Run(first.piece().id(), path, 0)),
+                            2,
+                            0,
+                            0,
+                            false));
+        } else if (part != Part.RIGHT
+                && first.piece().outline().stream()
+                        .anyMatch(e -> Finishing.use(e) == EdgeUse.FOLD || e.kind() == OutlineEdge.Kind.FOLD)) {
+            add(
+                    "centre-front",
+                    "Centre front",
+                    Channel.Place.CENTRE_FRONT,
+                    List.of(new Channel.Run(first.piece().id(), first.left(), -1)),
+                    1,
+                    0,
+                    0,
+                    false);
         }
     }
 
@@ -185,22 +242,69 @@ final class Channels {
         double width = channelWidth(garment);
         if (garment.fastening().closure().isLaced()) {
             LacingEdge edge = LacingEdge.of(garment);
-            last.beside(false, edge.outer()).ifPresent(path -> add("lacing-outer", "Lacing, at the edge", Channel.Place.LACING, List.of(new Channel.Run(last.piece().id(), path, 0)), 2, 0, 0, false));
-            last.beside(false, edge.inner()).ifPresent(path -> add("lacing-inner", "Lacing, inside the eyelets", Channel.Place.LACING, List.of(new Channel.Run(last.piece().id(), path, 0)), 2, 0, 0, false));
+            last.beside(false, edge.outer())
+                    .ifPresent(path -> add(
+                            "lacing-outer",
+                            "Lacing, at the edge",
+                            Channel.Place.LACING,
+                            List.of(new Channel.Run(last.piece().id(), path, 0)),
+                            2,
+                            0,
+                            0,
+                            false));
+            last.beside(false, edge.inner())
+                    .ifPresent(path -> add(
+                            "lacing-inner",
+                            "Lacing, inside the eyelets",
+                            Channel.Place.LACING,
+                            List.of(new Channel.Run(last.piece().id(), path, 0)),
+                            2,
+                            0,
+                            0,
+                            false));
         } else if (garment.fastening().closure() == Closure.BACK_ZIP) {
-            last.beside(false, ZIP + width / 2).ifPresent(path -> add("beside-zip", "Beside the zip", Channel.Place.BESIDE_ZIP, List.of(new Channel.Run(last.piece().id(), path, 0)), 2, 0, 0, false));
+            last.beside(false, ZIP + width / 2)
+                    .ifPresent(path -> add(
+                            "beside-zip",
+                            "Beside the zip",
+                            Channel.Place.BESIDE_ZIP,
+                            List.of(new Channel.Run(last.piece().id(), path, 0)),
+                            2,
+                            0,
+                            0,
+                            false));
         }
     }
 
     private void inPanel(PanelBone bone, boolean byHand) {
-        panels.stream().filter(p -> p.piece().id().equals(bone.piece())).findFirst().flatMap(p -> p.line(bone.share())).ifPresent(path -> {
-            String name = pattern.piece(bone.piece()).name();
-            add(bone.id(), "In the " + name.toLowerCase(Locale.ROOT), Channel.Place.PANEL, List.of(new Channel.Run(bone.piece(), path, 0)), 2, 0, 0, byHand);
-        });
+        panels.stream()
+                .filter(p -> p.piece().id().equals(bone.piece()))
+                .findFirst()
+                .flatMap(p -> p.line(bone.share()))
+                .ifPresent(path -> {
+                    String name = pattern.piece(bone.piece()).name();
+                    add(
+                            bone.id(),
+                            "In the " + name.toLowerCase(Locale.ROOT),
+                            Channel.Place.PANEL,
+                            List.of(new Channel.Run(bone.piece(), path, 0)),
+                            2,
+                            0,
+                            0,
+                            byHand);
+                });
     }
 
     /** @param above how far below the upper edge the first run begins, so far as the run itself is cut off already; the same for below */
-    private void add(String id, String label, Channel.Place place, List<Channel.Run> whole, int count, double above, double below, boolean byHand) {
+    private void add(
+            String id,
+            String label,
+            Channel.Place place,
+            List<Channel.Run> whole,
+            int count,
+            double above,
+            double below,
+            boolean byHand) {
         if (boning.without().contains(id)) {
             return;
         }
@@ -209,26 +313,51 @@ final class Channels {
         double bottom = below;
         Stop stop = boning.stops().get(id);
         Path path = whole.get(0).path();
-        double arm = place == Channel.Place.SEAM ? 0 : belowTheArm(pattern.piece(whole.get(0).piece()), path);
+        double arm = place == Channel.Place.SEAM
+                ? 0
+                : belowTheArm(pattern.piece(whole.get(0).piece()), path);
         if (place != Channel.Place.SEAM && (stop != null || arm > 0)) {
             top = stop != null ? stop.above().millimetres() : arm;
             bottom = stop != null ? stop.below().millimetres() : 0;
             if (path.length() - top - bottom < STEP) {
                 return;
             }
-            runs = List.of(new Channel.Run(whole.get(0).piece(), path.between(top, path.length() - bottom), whole.get(0).half()));
+            runs = List.of(new Channel.Run(
+                    whole.get(0).piece(),
+                    path.between(top, path.length() - bottom),
+                    whole.get(0).half()));
         }
-        Reckoned finished = Given.option("Finished channel", runs.get(0).path().length(), Quantity.LENGTH, "measured on the pieces", LENGTHS);
-        Reckoned cut = finished.minus(clearance("Clearance above", EdgeUse.UPPER_EDGE, top > 0)).minus(clearance("Clearance below", EdgeUse.LOWER_EDGE, bottom > 0)).atLeast(0).named("Room for the bone", LENGTHS)
-                .roundedDown(STEP).named("Bone, cut", LENGTHS);
+        Reckoned finished = Given.option(
+                "Finished channel", runs.get(0).path().length(), Quantity.LENGTH, "measured on the pieces", LENGTHS);
+        Reckoned cut = finished.minus(clearance("Clearance above", EdgeUse.UPPER_EDGE, top > 0))
+                .minus(clearance("Clearance below", EdgeUse.LOWER_EDGE, bottom > 0))
+                .atLeast(0)
+                .named("Room for the bone", LENGTHS)
+                .roundedDown(STEP)
+                .named("Bone, cut", LENGTHS);
         int times = part == Part.WHOLE ? count : 1;
-        channels.add(new Channel(id, label, place, runs, channelWidth(garment), kind(id, runs), times, finished, cut, byHand || stop != null));
+        channels.add(new Channel(
+                id,
+                label,
+                place,
+                runs,
+                channelWidth(garment),
+                kind(id, runs),
+                times,
+                finished,
+                cut,
+                byHand || stop != null));
     }
 
     /** Bound edges are stitched close, turned ones take up more; an end inside the panel is stitched across. */
     private Reckoned clearance(String name, EdgeUse edge, boolean insidePanel) {
         boolean bound = insidePanel || garment.allowance(edge).millimetres() == 0;
-        return Given.option(name, bound ? BOUND : TURNED, Quantity.LENGTH, insidePanel ? "ends inside the panel" : bound ? "edge bound" : "edge turned", LENGTHS);
+        return Given.option(
+                name,
+                bound ? BOUND : TURNED,
+                Quantity.LENGTH,
+                insidePanel ? "ends inside the panel" : bound ? "edge bound" : "edge turned",
+                LENGTHS);
     }
 
     private BoneKind kind(String id, List<Channel.Run> runs) {
@@ -236,10 +365,13 @@ final class Channels {
         if (own != null) {
             return own;
         }
-        if (garment.kind() == GarmentKind.BUSTIER && !garment.fastening().closure().isLaced()) {
+        if (garment.kind() == GarmentKind.BUSTIER
+                && !garment.fastening().closure().isLaced()) {
             return BoneKind.SYNTHETIC;
         }
-        return runs.stream().mapToDouble(r -> sag(r.path())).max().orElse(0) > STRAIGHT ? BoneKind.SPIRAL_STEEL : BoneKind.FLAT_STEEL;
+        return runs.stream().mapToDouble(r -> sag(r.path())).max().orElse(0) > STRAIGHT
+                ? BoneKind.SPIRAL_STEEL
+                : BoneKind.FLAT_STEEL;
     }
 
     /** How far a line leaves its chord at the most, mm. */
@@ -247,7 +379,10 @@ final class Channels {
         Point from = path.start();
         Point to = path.end();
         double chord = from.distance(to);
-        return path.flattened(0.2).stream().mapToDouble(p -> Math.abs(from.to(p).cross(from.to(to))) / chord).max().orElse(0);
+        return path.flattened(0.2).stream()
+                .mapToDouble(p -> Math.abs(from.to(p).cross(from.to(to))) / chord)
+                .max()
+                .orElse(0);
     }
 
     /** Every level line of the half in one row, for the support: the pieces and where each begins, mm from centre front. */

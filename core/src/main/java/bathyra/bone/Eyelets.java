@@ -26,8 +26,17 @@ import java.util.List;
  * @param spacesBelow how many below it
  * @param finding whether their rims have room
  */
-public record Eyelets(String piece, List<Point> points, Reckoned above, Reckoned pull, Reckoned below, int spacesAbove, int spacesBelow, Finding finding) {
-    private static final Rule RULE = Rule.of("C13", "first 10 to 12 from each end, then every 20 to 25, 12 at the waist pull");
+public record Eyelets(
+        String piece,
+        List<Point> points,
+        Reckoned above,
+        Reckoned pull,
+        Reckoned below,
+        int spacesAbove,
+        int spacesBelow,
+        Finding finding) {
+    private static final Rule RULE =
+            Rule.of("C13", "first 10 to 12 from each end, then every 20 to 25, 12 at the waist pull");
     private static final Rule CORD = Rule.of("C13", "cord");
     private static final double FIRST = 11;
     private static final double APART = 22.5;
@@ -45,11 +54,23 @@ public record Eyelets(String piece, List<Point> points, Reckoned above, Reckoned
      * @param waist how far down it the waist lies, mm
      */
     static Eyelets of(String piece, Path edge, double waist, Garment garment) {
-        Reckoned wanted = Given.option("Eyelets apart", garment.boning().eyelets().map(Length::millimetres).orElse(APART), Quantity.LENGTH, garment.boning().eyelets().isPresent() ? "yours" : "rule", RULE);
+        Reckoned wanted = Given.option(
+                "Eyelets apart",
+                garment.boning().eyelets().map(Length::millimetres).orElse(APART),
+                Quantity.LENGTH,
+                garment.boning().eyelets().isPresent() ? "yours" : "rule",
+                RULE);
         Reckoned first = Given.option("First from the end", FIRST, Quantity.LENGTH, "rule", RULE);
         Reckoned pull = Given.option("Waist pull", PULL, Quantity.LENGTH, "rule", RULE);
-        Reckoned upper = Given.option("Edge above the waist", waist, Quantity.LENGTH, "measured on the pieces", RULE).minus(first).minus(pull.over(2)).named("Room above the waist pull", RULE);
-        Reckoned lower = Given.option("Edge below the waist", edge.length() - waist, Quantity.LENGTH, "measured on the pieces", RULE).minus(first).minus(pull.over(2)).named("Room below the waist pull", RULE);
+        Reckoned upper = Given.option("Edge above the waist", waist, Quantity.LENGTH, "measured on the pieces", RULE)
+                .minus(first)
+                .minus(pull.over(2))
+                .named("Room above the waist pull", RULE);
+        Reckoned lower = Given.option(
+                        "Edge below the waist", edge.length() - waist, Quantity.LENGTH, "measured on the pieces", RULE)
+                .minus(first)
+                .minus(pull.over(2))
+                .named("Room below the waist pull", RULE);
         int up = spaces(upper.value(), wanted.value());
         int down = spaces(lower.value(), wanted.value());
         Reckoned above = upper.over(up).named("Apart above the waist", RULE);
@@ -79,14 +100,42 @@ public record Eyelets(String piece, List<Point> points, Reckoned above, Reckoned
 
     private static Finding finding(double least, double wanted) {
         double room = LacingEdge.RIM + 1;
-        return least < room ? Finding.of(FindingKind.EYELET_SPACING, "eyelets", Finding.Status.FAULT, least, room, Sentence.of(
-                "The eyelets stand {} apart and their rims are {} across: they would overlap. Set them {} apart or more; {} to {} is usual.", Length.mm(least), Length.mm(LacingEdge.RIM), Length.mm(room), Length.mm(USUAL_LEAST), Length.mm(USUAL_MOST)))
-                : Finding.of(FindingKind.EYELET_SPACING, "eyelets", Finding.Status.OK, least, room, Sentence.of("The closest eyelets stand {} apart; their rims need {}.", Length.mm(least), Length.mm(room)));
+        return least < room
+                ? Finding.of(
+                        FindingKind.EYELET_SPACING,
+                        "eyelets",
+                        Finding.Status.FAULT,
+                        least,
+                        room,
+                        Sentence.of(
+                                "The eyelets stand {} apart and their rims are {} across: they would overlap. Set them {} apart or more; {} to {} is usual.",
+                                Length.mm(least),
+                                Length.mm(LacingEdge.RIM),
+                                Length.mm(room),
+                                Length.mm(USUAL_LEAST),
+                                Length.mm(USUAL_MOST)))
+                : Finding.of(
+                        FindingKind.EYELET_SPACING,
+                        "eyelets",
+                        Finding.Status.OK,
+                        least,
+                        room,
+                        Sentence.of(
+                                "The closest eyelets stand {} apart; their rims need {}.",
+                                Length.mm(least),
+                                Length.mm(room)));
     }
 
     /** How long the cord is at the widest gap: over and back between each pair, two loops at the waist, two tails. */
     Reckoned cord(Reckoned gap) {
-        Reckoned crossings = gap.hypotenuse(above).times(2).times(spacesAbove).plus(gap.hypotenuse(pull).times(2)).plus(gap.hypotenuse(below).times(2).times(spacesBelow)).named("Over the gap", CORD);
-        return crossings.plus(Given.option("Loops and tails", LOOPS_AND_TAILS, Quantity.LENGTH, "rule", CORD)).named("Cord", CORD);
+        Reckoned crossings = gap.hypotenuse(above)
+                .times(2)
+                .times(spacesAbove)
+                .plus(gap.hypotenuse(pull).times(2))
+                .plus(gap.hypotenuse(below).times(2).times(spacesBelow))
+                .named("Over the gap", CORD);
+        return crossings
+                .plus(Given.option("Loops and tails", LOOPS_AND_TAILS, Quantity.LENGTH, "rule", CORD))
+                .named("Cord", CORD);
     }
 }

@@ -16,6 +16,7 @@ final class Inside {
     private static final double CHORD = 0.2;
     /** The line is lengthened by so much at either end, so that it reaches an edge that is curved outwards, mm. */
     private static final double BEYOND = 120;
+
     private static final double STEP = 8;
     private static final double FINE = 0.05;
     private static final double LEAST = 20;
@@ -26,7 +27,9 @@ final class Inside {
     static Optional<Path> longest(Piece piece, List<Point> stations) {
         List<Point> line = new ArrayList<>();
         Vec up = stations.get(1).to(stations.get(0)).unit();
-        Vec down = stations.get(stations.size() - 2).to(stations.get(stations.size() - 1)).unit();
+        Vec down = stations.get(stations.size() - 2)
+                .to(stations.get(stations.size() - 1))
+                .unit();
         line.add(stations.get(0).plus(up.times(BEYOND)));
         line.addAll(stations);
         line.add(stations.get(stations.size() - 1).plus(down.times(BEYOND)));

@@ -12,6 +12,7 @@ import bathyra.garment.Garment;
 record LacingEdge(double outer, double eyelets, double inner) {
     /** Across an eyelet's rim, mm. */
     static final double RIM = 9;
+
     private static final double STITCHED = 3;
     private static final double CLEAR = 1;
 

@@ -26,8 +26,13 @@ record Panel(Piece piece, Path left, Path right) {
         List<Panel> panels = new ArrayList<>();
         for (Piece piece : pattern.pieces()) {
             if (piece.mark(Level.WAIST).isPresent() && piece.role().isPanel()) {
-                List<Path> sides = piece.outline().stream().filter(Panel::isUpright).map(OutlineEdge::path).map(SeamPair::downwards)
-                        .sorted(Comparator.comparingDouble(p -> p.at(p.length() / 2).point().x())).toList();
+                List<Path> sides = piece.outline().stream()
+                        .filter(Panel::isUpright)
+                        .map(OutlineEdge::path)
+                        .map(SeamPair::downwards)
+                        .sorted(Comparator.comparingDouble(
+                                p -> p.at(p.length() / 2).point().x()))
+                        .toList();
                 if (sides.size() > 1) {
                     panels.add(new Panel(piece, sides.get(0), sides.get(sides.size() - 1)));
                 }
@@ -38,7 +43,10 @@ record Panel(Piece piece, Path left, Path right) {
 
     private static boolean isUpright(OutlineEdge edge) {
         Path path = edge.path();
-        return edge.kind() != OutlineEdge.Kind.EDGE && edge.kind() != OutlineEdge.Kind.DART && Math.abs(path.end().y() - path.start().y()) > Math.abs(path.end().x() - path.start().x());
+        return edge.kind() != OutlineEdge.Kind.EDGE
+                && edge.kind() != OutlineEdge.Kind.DART
+                && Math.abs(path.end().y() - path.start().y())
+                        > Math.abs(path.end().x() - path.start().x());
     }
 
     /** A line down the panel that stands everywhere at one share between its two edges, cut off at the edges above and below. Empty when it misses the panel. */
@@ -46,7 +54,9 @@ record Panel(Piece piece, Path left, Path right) {
         List<Point> stations = new ArrayList<>();
         for (int i = 0; i <= STATIONS; i++) {
             double t = (double) i / STATIONS;
-            stations.add(left.at(t * left.length()).point().between(right.at(t * right.length()).point(), share));
+            stations.add(left.at(t * left.length())
+                    .point()
+                    .between(right.at(t * right.length()).point(), share));
         }
         return Inside.longest(piece, stations);
     }
@@ -58,7 +68,10 @@ record Panel(Piece piece, Path left, Path right) {
         for (int i = 0; i <= STATIONS; i++) {
             Path.Place place = edge.at(edge.length() * i / STATIONS);
             // Both edges run down: inwards is to the left of the one on the left as it runs, to the right of the other.
-            stations.add(place.point().plus(place.tangent().turned(leftEdge ? -Math.PI / 2 : Math.PI / 2).times(distance)));
+            stations.add(place.point()
+                    .plus(place.tangent()
+                            .turned(leftEdge ? -Math.PI / 2 : Math.PI / 2)
+                            .times(distance)));
         }
         return Inside.longest(piece, stations);
     }

@@ -16,6 +16,7 @@ import java.util.Optional;
 final class PanelRule {
     /** What one bone should carry of half the waist's reduction at the most, mm. */
     static final double CARRIES = 6;
+
     private static final int A_PANEL = 2;
     private static final int ROUNDS = 24;
     /** Room beside a channel for its stitching and the next one, mm. */
@@ -30,7 +31,8 @@ final class PanelRule {
         for (int round = 0; round < ROUNDS; round++) {
             List<Support.Bearer> bearers = new ArrayList<>(edges);
             bearers.addAll(Support.bearers(draft, Level.WAIST, List.of(), bones(panels, in)));
-            Optional<Support.Load> heaviest = Support.share(draft, Level.WAIST, bearers).stream().max(Comparator.comparingDouble(Support.Load::carried));
+            Optional<Support.Load> heaviest = Support.share(draft, Level.WAIST, bearers).stream()
+                    .max(Comparator.comparingDouble(Support.Load::carried));
             if (heaviest.isEmpty() || heaviest.get().carried() <= CARRIES) {
                 break;
             }
@@ -49,7 +51,10 @@ final class PanelRule {
         List<PanelBone> bones = new ArrayList<>();
         for (int i = 0; i < panels.size(); i++) {
             for (int n = 1; n <= in[i]; n++) {
-                bones.add(new PanelBone("in-" + panels.get(i).piece().id() + "-" + n, panels.get(i).piece().id(), (double) n / (in[i] + 1)));
+                bones.add(new PanelBone(
+                        "in-" + panels.get(i).piece().id() + "-" + n,
+                        panels.get(i).piece().id(),
+                        (double) n / (in[i] + 1)));
             }
         }
         return bones;
@@ -65,7 +70,14 @@ final class PanelRule {
             boolean beside = at >= run - width && at <= run + waist + width;
             double room = waist / (in[i] + 1);
             // At a lacing edge two bones and the eyelets stand in the panel already.
-            double taken = i == panels.size() - 1 && draft.commission().garment().fastening().closure().isLaced() ? LacingEdge.of(draft.commission().garment()).inner() : 0;
+            double taken = i == panels.size() - 1
+                            && draft.commission()
+                                    .garment()
+                                    .fastening()
+                                    .closure()
+                                    .isLaced()
+                    ? LacingEdge.of(draft.commission().garment()).inner()
+                    : 0;
             if (beside && !full[i] && room - taken > most) {
                 most = room - taken;
                 best = i;

@@ -31,6 +31,7 @@ import java.util.Optional;
 public record Support(Level level, double width, double reduction, List<Load> loads, List<Hanging> hanging) {
     /** Farther away a bone carries nothing of a seam, mm. */
     public static final double REACH = 60;
+
     private static final double NEXT_TO_NOTHING = 2.5;
     private static final double NEAR = 0.5;
     private static final double CHORD = 0.2;
@@ -53,12 +54,18 @@ public record Support(Level level, double width, double reduction, List<Load> lo
         List<Bearer> bearers = bearers(draft, level, channels, List.of());
         List<Hanging> hanging = new ArrayList<>();
         for (Seam seam : seams(draft, level)) {
-            double away = bearers.stream().mapToDouble(b -> Math.abs(b.at() - seam.at())).min().orElse(Double.POSITIVE_INFINITY);
+            double away = bearers.stream()
+                    .mapToDouble(b -> Math.abs(b.at() - seam.at()))
+                    .min()
+                    .orElse(Double.POSITIVE_INFINITY);
             if (seam.part() > NEXT_TO_NOTHING && away >= REACH) {
                 hanging.add(new Hanging(seam.seam(), seam.at(), seam.part(), away));
             }
         }
-        double width = draft.pattern().pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(LevelMark::length).sum();
+        double width = draft.pattern().pieces().stream()
+                .flatMap(p -> p.mark(level.id()).stream())
+                .mapToDouble(LevelMark::length)
+                .sum();
         return new Support(level, width, reduction(draft, level), share(draft, level, bearers), hanging);
     }
 
@@ -79,15 +86,27 @@ public record Support(Level level, double width, double reduction, List<Load> lo
     private static List<Seam> seams(Draft draft, Level level) {
         Map<String, Double> beginnings = Channels.beginnings(draft.pattern(), level);
         List<Seam> seams = new ArrayList<>();
-        double all = draft.intakes().seams().stream().filter(s -> draft.intakes().has(level, s)).mapToDouble(s -> Math.max(0, draft.intakes().own(level, s))).sum();
+        double all = draft.intakes().seams().stream()
+                .filter(s -> draft.intakes().has(level, s))
+                .mapToDouble(s -> Math.max(0, draft.intakes().own(level, s)))
+                .sum();
         double reduction = reduction(draft, level);
         for (SeamPlace place : draft.intakes().seams()) {
             if (!draft.intakes().has(level, place)) {
                 continue;
             }
             double part = all == 0 ? 0 : reduction * Math.max(0, draft.intakes().own(level, place)) / all;
-            double at = place.part() == SeamPlace.Part.CENTRE_BACK ? beginnings.values().stream().mapToDouble(Double::doubleValue).max().orElse(0) + last(draft.pattern(), level)
-                    : draft.pattern().seams().stream().filter(s -> s.a().edge().equals(place.id()) && beginnings.containsKey(s.b().piece())).mapToDouble(s -> beginnings.get(s.b().piece())).findFirst().orElse(Double.NaN);
+            double at = place.part() == SeamPlace.Part.CENTRE_BACK
+                    ? beginnings.values().stream()
+                                    .mapToDouble(Double::doubleValue)
+                                    .max()
+                                    .orElse(0)
+                            + last(draft.pattern(), level)
+                    : draft.pattern().seams().stream()
+                            .filter(s -> s.a().edge().equals(place.id()) && beginnings.containsKey(s.b().piece()))
+                            .mapToDouble(s -> beginnings.get(s.b().piece()))
+                            .findFirst()
+                            .orElse(Double.NaN);
             if (!Double.isNaN(at)) {
                 seams.add(new Seam(place, at, part));
             }
@@ -96,14 +115,20 @@ public record Support(Level level, double width, double reduction, List<Load> lo
     }
 
     private static double last(Pattern pattern, Level level) {
-        List<Piece> marked = pattern.pieces().stream().filter(p -> p.mark(level.id()).isPresent()).toList();
-        return marked.isEmpty() ? 0 : marked.get(marked.size() - 1).mark(level.id()).orElseThrow().length();
+        List<Piece> marked = pattern.pieces().stream()
+                .filter(p -> p.mark(level.id()).isPresent())
+                .toList();
+        return marked.isEmpty()
+                ? 0
+                : marked.get(marked.size() - 1).mark(level.id()).orElseThrow().length();
     }
 
     static List<Load> share(Draft draft, Level level, List<Bearer> bearers) {
         double[] carried = new double[bearers.size()];
         for (Seam seam : seams(draft, level)) {
-            double[] weights = bearers.stream().mapToDouble(b -> Math.max(0, 1 - Math.abs(b.at() - seam.at()) / REACH)).toArray();
+            double[] weights = bearers.stream()
+                    .mapToDouble(b -> Math.max(0, 1 - Math.abs(b.at() - seam.at()) / REACH))
+                    .toArray();
             double sum = 0;
             for (double w : weights) {
                 sum += w;
@@ -126,10 +151,15 @@ public record Support(Level level, double width, double reduction, List<Load> lo
         for (Channel channel : channels) {
             Channel.Run run = channel.runs().get(0);
             Optional<LevelMark> mark = draft.pattern().piece(run.piece()).mark(level.id());
-            mark.flatMap(m -> along(m, run.path())).ifPresent(way -> bearers.add(new Bearer(channel.id(), beginnings.get(run.piece()) + way)));
+            mark.flatMap(m -> along(m, run.path()))
+                    .ifPresent(way -> bearers.add(new Bearer(channel.id(), beginnings.get(run.piece()) + way)));
         }
         for (PanelBone bone : planned) {
-            draft.pattern().piece(bone.piece()).mark(level.id()).ifPresent(m -> bearers.add(new Bearer(bone.id(), beginnings.get(bone.piece()) + bone.share() * m.length())));
+            draft.pattern()
+                    .piece(bone.piece())
+                    .mark(level.id())
+                    .ifPresent(m -> bearers.add(
+                            new Bearer(bone.id(), beginnings.get(bone.piece()) + bone.share() * m.length())));
         }
         bearers.sort(Comparator.comparingDouble(Bearer::at));
         return bearers;
@@ -145,7 +175,8 @@ public record Support(Level level, double width, double reduction, List<Load> lo
             double below = level.cross(from.to(line.get(i)));
             if (above <= NEAR && below >= -NEAR && below > above) {
                 double share = Math.max(0, Math.min(1, -above / (below - above)));
-                double way = from.to(line.get(i - 1).between(line.get(i), share)).dot(level);
+                double way =
+                        from.to(line.get(i - 1).between(line.get(i), share)).dot(level);
                 return Optional.of(Math.max(0, Math.min(mark.length(), way)));
             }
         }

@@ -27,8 +27,12 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
         for (int i = 0; i + 1 < set.panels().size(); i++) {
             SeamPlace seam = axes.axes().get(i).seam();
             if (axes.isThroughApex(seam, bust)) {
-                return Optional.of(new Apex(seam.id(), pattern.sheets().get(i).id(), pattern.sheets().get(i + 1).id(),
-                        set.panels().get(i).right().nodes().get(Level.BUST), set.panels().get(i + 1).left().nodes().get(Level.BUST)));
+                return Optional.of(new Apex(
+                        seam.id(),
+                        pattern.sheets().get(i).id(),
+                        pattern.sheets().get(i + 1).id(),
+                        set.panels().get(i).right().nodes().get(Level.BUST),
+                        set.panels().get(i + 1).left().nodes().get(Level.BUST)));
             }
         }
         return Optional.empty();
@@ -36,13 +40,20 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
 
     /** The same seam on sheets that have been worked on: the apex is where it was, on the edge as it now runs. */
     Apex on(PaperPattern pattern) {
-        return new Apex(seam, inner, outer, nearest(pattern.sheet(inner), atInner), nearest(pattern.sheet(outer), atOuter));
+        return new Apex(
+                seam, inner, outer, nearest(pattern.sheet(inner), atInner), nearest(pattern.sheet(outer), atOuter));
     }
 
     /** The long edge of a sheet on the other side of it: centre front, the side or the next seam. */
     OutlineEdge across(Sheet sheet) {
-        return sheet.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && !e.name().equals(seam) && !e.role().isYoke() && !e.role().isCup() && e.role() != EdgeRole.SHOULDER)
-                .findFirst().orElseThrow();
+        return sheet.outline().stream()
+                .filter(e -> e.kind() != OutlineEdge.Kind.EDGE
+                        && !e.name().equals(seam)
+                        && !e.role().isYoke()
+                        && !e.role().isCup()
+                        && e.role() != EdgeRole.SHOULDER)
+                .findFirst()
+                .orElseThrow();
     }
 
     private Point nearest(Sheet sheet, Point point) {

@@ -19,15 +19,18 @@ import bathyra.place.SeamPlace;
 final class ArmholeCup {
     /** So much of the armhole stays below and above the place where the line comes in, mm. */
     private static final double CLEAR = 26;
+
     private static final double STEP = 6;
     /** The line leaves the circle somewhere between these angles from straight down, radians. */
     private static final double LEAVES_FIRST = Math.toRadians(40);
+
     private static final double LEAVES_LAST = Math.toRadians(140);
     private static final double LEAVES_STEP = Math.toRadians(10);
     /** A bone channel and its stitching pass between cup and side. */
     private static final double BESIDE = 25.5;
     /** A sewn line bends no tighter, with something to spare. */
     private static final double SEWN = 14;
+
     private static final int SAMPLES = 10;
 
     private ArmholeCup() {}
@@ -38,7 +41,8 @@ final class ArmholeCup {
      * @param corner between that seam and the line, radians
      * @throws NotDraftable when no way into the armhole is left
      */
-    static Path line(Sheet sheet, Apex apex, double radius, double room, Path.Place seam, double corner) throws NotDraftable {
+    static Path line(Sheet sheet, Apex apex, double radius, double room, Path.Place seam, double corner)
+            throws NotDraftable {
         Point centre = apex.atOuter();
         Path armhole = sheet.edge(TopLine.ARMHOLE).path();
         Path side = sheet.edge(SeamPlace.SIDE.id()).path();
@@ -49,12 +53,16 @@ final class ArmholeCup {
         for (double at = CLEAR; at <= armhole.length() - CLEAR; at += STEP) {
             Path.Place end = armhole.at(at);
             Vec arriving = end.tangent().turned(-Math.PI / 2);
-            for (double leaves = Math.max(LEAVES_FIRST, start + LEAVES_STEP); leaves <= LEAVES_LAST; leaves += LEAVES_STEP) {
+            for (double leaves = Math.max(LEAVES_FIRST, start + LEAVES_STEP);
+                    leaves <= LEAVES_LAST;
+                    leaves += LEAVES_STEP) {
                 boolean clear = leaves <= widest || room >= radius;
                 Point from = Arc.at(centre, radius, leaves);
                 Vec leaving = Arc.along(leaves);
                 // Only forwards: neither back over the circle nor out of the cloth.
-                if (!clear || from.to(end.point()).dot(leaving) <= 0 || from.to(end.point()).dot(arriving) <= 0) {
+                if (!clear
+                        || from.to(end.point()).dot(leaving) <= 0
+                        || from.to(end.point()).dot(arriving) <= 0) {
                     continue;
                 }
                 double pace = from.distance(end.point());
@@ -66,8 +74,14 @@ final class ArmholeCup {
             }
         }
         if (best == null) {
-            throw CupLine.refuse(radius, room, Sentence.of("{}: between the armhole and the side there is no way for a cup of {} that can be sewn. Take {} again, draw the armhole lower, or choose princess seams.",
-                    sheet.name(), Length.mm(radius), MeasurementKey.APEX_TO_UNDERBUST));
+            throw CupLine.refuse(
+                    radius,
+                    room,
+                    Sentence.of(
+                            "{}: between the armhole and the side there is no way for a cup of {} that can be sewn. Take {} again, draw the armhole lower, or choose princess seams.",
+                            sheet.name(),
+                            Length.mm(radius),
+                            MeasurementKey.APEX_TO_UNDERBUST));
         }
         return best;
     }

@@ -32,12 +32,22 @@ record BodyTop(int hand, double centre, Point neck, Point tip, Point hollow) {
     }
 
     private static BodyTop of(BlockDrawing drawing, Half half, int hand, double centre, double down) {
-        List<Path> shoulder = drawing.outline(half).stream().filter(e -> e.name() == BlockEdge.Name.SHOULDER).map(BlockEdge::path).toList();
+        List<Path> shoulder = drawing.outline(half).stream()
+                .filter(e -> e.name() == BlockEdge.Name.SHOULDER)
+                .map(BlockEdge::path)
+                .toList();
         Point neck = shoulder.get(0).start();
         double length = shoulder.stream().mapToDouble(Path::length).sum();
         Point tip = neck.plus(shoulder.get(0).startTangent().times(length));
-        Point hollow = drawing.last(half, "Am").map(BlockPoint::at).orElse(tip.between(new Point(tip.x(), tip.y() + 150), 0.6));
-        return new BodyTop(hand, centre, laid(neck, hand, centre, down), laid(tip, hand, centre, down), laid(hollow, hand, centre, down));
+        Point hollow = drawing.last(half, "Am")
+                .map(BlockPoint::at)
+                .orElse(tip.between(new Point(tip.x(), tip.y() + 150), 0.6));
+        return new BodyTop(
+                hand,
+                centre,
+                laid(neck, hand, centre, down),
+                laid(tip, hand, centre, down),
+                laid(hollow, hand, centre, down));
     }
 
     private static Point laid(Point p, int hand, double centre, double down) {

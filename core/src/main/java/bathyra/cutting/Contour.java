@@ -34,15 +34,18 @@ public final class Contour {
     private static final double PIN_REACH = 13;
     /** The strip that turns beside a seam or centre front is so wide, or this share of its edge. */
     private static final double STRIP = 25;
+
     private static final double SIDE_STRIP = 40;
     private static final double[] ARMHOLE_STRIPS = {34, 28, 22, 16};
     /** A wedge whose edge runs towards its point has no mouth: at least this share of the width must lie across. */
     private static final double ACROSS = 0.4;
+
     private static final double SQUARELY = 0.7;
     /** A place that moves by less has stayed where it was. */
     private static final double MOVED = 1e-6;
     /** A bend that can be sewn with something to spare, and where along an armhole it is held when it is redrawn; 0 for nowhere. */
     private static final double SEWN = 14;
+
     private static final double[] THROUGH = {0.5, 0.4, 0.3, 0.6, 0};
     private static final double STRIP_SHARE = 0.3;
     /** So much of the edge stays on either side of a wedge. */
@@ -65,7 +68,12 @@ public final class Contour {
      * @param front what each level lost of the front half, by the widths of the wedges, mm
      * @param back the same behind
      */
-    public record Contoured(PaperPattern pattern, PaperPattern open, List<Closed> closed, Map<String, Double> front, Map<String, Double> back) {}
+    public record Contoured(
+            PaperPattern pattern,
+            PaperPattern open,
+            List<Closed> closed,
+            Map<String, Double> front,
+            Map<String, Double> back) {}
 
     private final Garment garment;
     private final Optional<Apex> apex;
@@ -88,24 +96,43 @@ public final class Contour {
                 contour.close(wedge, garment.bust().width(wedge));
             }
         }
-        return new Contoured(contour.pattern, open, List.copyOf(contour.closed), Map.copyOf(contour.front), Map.copyOf(contour.back));
+        return new Contoured(
+                contour.pattern,
+                open,
+                List.copyOf(contour.closed),
+                Map.copyOf(contour.front),
+                Map.copyOf(contour.back));
     }
 
     private void close(ContourWedge wedge, double width) throws NotDraftable {
         switch (wedge) {
-            case NECKLINE -> atApex(wedge, true, width, pattern.sheet(apex(wedge).inner()).has(TopLine.NECKLINE) ? TopLine.NECKLINE : PanelSheets.UPPER, 0.5);
+            case NECKLINE ->
+                atApex(
+                        wedge,
+                        true,
+                        width,
+                        pattern.sheet(apex(wedge).inner()).has(TopLine.NECKLINE) ? TopLine.NECKLINE : PanelSheets.UPPER,
+                        0.5);
             case ARMHOLE -> atApex(wedge, false, width, armholeEdge(), 0.5);
             case CUT_AWAY_ARMHOLE -> cutAway(wedge, width);
             case STRAPLESS_TOP -> {
                 if (garment.top().cover() != Cover.STRAPLESS) {
-                    throw refuse(wedge, width, 0, Sentence.of("Strapless top: the seam over the apex ends in the shoulder, the armhole or a strap here, not in a strapless edge. Leave the wedge open."));
+                    throw refuse(
+                            wedge,
+                            width,
+                            0,
+                            Sentence.of(
+                                    "Strapless top: the seam over the apex ends in the shoulder, the armhole or a strap here, not in a strapless edge. Leave the wedge open."));
                 }
                 atApex(wedge, true, width, lastBefore(true), -1);
                 atApex(wedge, false, width, lastBefore(false), -1);
             }
             case BETWEEN -> between(wedge, width);
             case SIDE -> {
-                SeamJoin side = pattern.seams().stream().filter(s -> s.a().edge().equals(SeamPlace.SIDE.id())).findFirst().orElseThrow();
+                SeamJoin side = pattern.seams().stream()
+                        .filter(s -> s.a().edge().equals(SeamPlace.SIDE.id()))
+                        .findFirst()
+                        .orElseThrow();
                 fading(wedge, side.a().piece(), side.a().edge(), true, width, SIDE_STRIP);
                 fading(wedge, side.b().piece(), side.b().edge(), false, width, SIDE_STRIP);
             }
@@ -114,12 +141,19 @@ public final class Contour {
                 fading(wedge, pattern.sheets().get(0).id(), PanelSheets.CENTRE_FRONT, false, width, STRIP);
                 centreFrontSewn();
             }
-            case UNDER_BUST, SHOULDER -> { }
+            case UNDER_BUST, SHOULDER -> {}
         }
     }
 
     private Apex apex(ContourWedge wedge) throws NotDraftable {
-        return apex.orElseThrow(() -> refuse(wedge, 0, 0, Sentence.of("{}: the wedge ends at the apex, and no seam passes through it. Let a seam run over the apex, or leave the wedge open.", wedge.label()))).on(pattern);
+        return apex.orElseThrow(() -> refuse(
+                        wedge,
+                        0,
+                        0,
+                        Sentence.of(
+                                "{}: the wedge ends at the apex, and no seam passes through it. Let a seam run over the apex, or leave the wedge open.",
+                                wedge.label())))
+                .on(pattern);
     }
 
     private String armholeEdge() throws NotDraftable {
@@ -130,21 +164,34 @@ public final class Contour {
     /** The free edge beside the upper end of the seam over the apex. */
     private String lastBefore(boolean inner) throws NotDraftable {
         Apex at = apex(ContourWedge.STRAPLESS_TOP);
-        return pattern.sheet(inner ? at.inner() : at.outer()).beside(at.seam(), inner ? -1 : 1).name();
+        return pattern.sheet(inner ? at.inner() : at.outer())
+                .beside(at.seam(), inner ? -1 : 1)
+                .name();
     }
 
     private void cutAway(ContourWedge wedge, double width) throws NotDraftable {
         if (garment.top().cover() != Cover.HALTER) {
-            throw refuse(wedge, width, 0, Sentence.of("Cut-away armhole: the wedge starts beside the strap of a halter, and this edge has none. Choose a halter, or leave the wedge open."));
+            throw refuse(
+                    wedge,
+                    width,
+                    0,
+                    Sentence.of(
+                            "Cut-away armhole: the wedge starts beside the strap of a halter, and this edge has none. Choose a halter, or leave the wedge open."));
         }
         // The wedge lies on whichever side of the seam its edge lies across it.
         Apex at = apex(wedge);
-        boolean inner = across(pattern.sheet(at.inner()), at.atInner()) > across(pattern.sheet(at.outer()), at.atOuter());
+        boolean inner =
+                across(pattern.sheet(at.inner()), at.atInner()) > across(pattern.sheet(at.outer()), at.atOuter());
         atApex(wedge, inner, width, Shoulders.ARMHOLE, inner ? 0.5 : 0.2);
     }
 
     private static double across(Sheet sheet, Point apex) {
-        return sheet.has(Shoulders.ARMHOLE) ? across(sheet.edge(Shoulders.ARMHOLE).path(), bestMouth(sheet.edge(Shoulders.ARMHOLE).path(), apex, 0.5), apex) : 0;
+        return sheet.has(Shoulders.ARMHOLE)
+                ? across(
+                        sheet.edge(Shoulders.ARMHOLE).path(),
+                        bestMouth(sheet.edge(Shoulders.ARMHOLE).path(), apex, 0.5),
+                        apex)
+                : 0;
     }
 
     /** How squarely an edge lies across the way to a point, 0 to 1. @param share how far along the edge */
@@ -163,17 +210,34 @@ public final class Contour {
     }
 
     /** A wedge from an edge to the apex. @param share where along the edge its mouth lies; −1 beside the seam */
-    private void atApex(ContourWedge wedge, boolean inner, double width, String mouth, double share) throws NotDraftable {
+    private void atApex(ContourWedge wedge, boolean inner, double width, String mouth, double share)
+            throws NotDraftable {
         Apex at = apex(wedge);
         Sheet sheet = pattern.sheet(inner ? at.inner() : at.outer());
         if (!sheet.has(mouth)) {
-            throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ": " + sheet.name() + " has no such edge. Leave the wedge open."));
+            throw refuse(
+                    wedge,
+                    width,
+                    0,
+                    Sentence.of(wedge.label() + ": " + sheet.name() + " has no such edge. Leave the wedge open."));
         }
         double length = sheet.edge(mouth).path().length();
         double strip = Math.min(STRIP, length * STRIP_SHARE);
-        double middle = share >= 0 ? length * bestMouth(sheet.edge(mouth).path(), inner ? at.atInner() : at.atOuter(), share) : inner ? length - strip - width / 2 : strip + width / 2;
+        double middle = share >= 0
+                ? length * bestMouth(sheet.edge(mouth).path(), inner ? at.atInner() : at.atOuter(), share)
+                : inner ? length - strip - width / 2 : strip + width / 2;
         // The mouth precedes the seam on the inner sheet and follows it on the outer.
-        place(wedge, sheet, mouth, middle, width, share >= 0 ? 0 : strip, at.seam(), inner ? at.atInner() : at.atOuter(), inner, "the upper end of the " + words(at.seam()) + " seam");
+        place(
+                wedge,
+                sheet,
+                mouth,
+                middle,
+                width,
+                share >= 0 ? 0 : strip,
+                at.seam(),
+                inner ? at.atInner() : at.atOuter(),
+                inner,
+                "the upper end of the " + words(at.seam()) + " seam");
     }
 
     private void between(ContourWedge wedge, double width) throws NotDraftable {
@@ -181,16 +245,32 @@ public final class Contour {
         requireOpenFront(wedge);
         Sheet sheet = pattern.sheet(at.inner());
         if (!sheet.has(PanelSheets.CENTRE_FRONT)) {
-            throw refuse(wedge, width, 0, Sentence.of("Between the breasts: from centre front to the apex the wedge would cross a seam. Leave that seam out, or leave the wedge open."));
+            throw refuse(
+                    wedge,
+                    width,
+                    0,
+                    Sentence.of(
+                            "Between the breasts: from centre front to the apex the wedge would cross a seam. Leave that seam out, or leave the wedge open."));
         }
         Path centre = sheet.edge(PanelSheets.CENTRE_FRONT).path();
         double middle = centre.nearest(new Point(0, at.atInner().y())).arc();
-        place(wedge, sheet, PanelSheets.CENTRE_FRONT, middle, width, 0, at.seam(), at.atInner(), true, "the upper end of the " + words(at.seam()) + " seam; centre front bends and becomes a seam");
+        place(
+                wedge,
+                sheet,
+                PanelSheets.CENTRE_FRONT,
+                middle,
+                width,
+                0,
+                at.seam(),
+                at.atInner(),
+                true,
+                "the upper end of the " + words(at.seam()) + " seam; centre front bends and becomes a seam");
         centreFrontSewn();
     }
 
     /** A wedge beside a seam or centre front that fades to the waist. */
-    private void fading(ContourWedge wedge, String id, String seam, boolean ahead, double width, double strip) throws NotDraftable {
+    private void fading(ContourWedge wedge, String id, String seam, boolean ahead, double width, double strip)
+            throws NotDraftable {
         Sheet sheet = pattern.sheet(id);
         OutlineEdge mouth = sheet.beside(seam, ahead ? -1 : 1);
         LevelMark waist = sheet.mark(Level.WAIST.id()).orElseThrow();
@@ -198,11 +278,30 @@ public final class Contour {
         // The armhole lies across the side only close to it.
         double clear = Math.min(strip, length * STRIP_SHARE);
         if (mouth.name().equals(Shoulders.ARMHOLE)) {
-            clear = armholeStrip(mouth.path(), sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point(), ahead);
+            clear = armholeStrip(
+                    mouth.path(),
+                    sheet.edge(seam)
+                            .path()
+                            .nearest(ahead ? waist.to() : waist.from())
+                            .point(),
+                    ahead);
         }
         double middle = ahead ? length - clear - width / 2 : clear + width / 2;
-        Point pin = sheet.edge(seam).path().nearest(ahead ? waist.to() : waist.from()).point();
-        place(wedge, sheet, mouth.name(), middle, width, clear, seam, pin, ahead, "nowhere: it comes off the girth, down to the waist");
+        Point pin = sheet.edge(seam)
+                .path()
+                .nearest(ahead ? waist.to() : waist.from())
+                .point();
+        place(
+                wedge,
+                sheet,
+                mouth.name(),
+                middle,
+                width,
+                clear,
+                seam,
+                pin,
+                ahead,
+                "nowhere: it comes off the girth, down to the waist");
         if (mouth.name().equals(Shoulders.ARMHOLE)) {
             pattern = pattern.with(id, Contour::armholeRedrawn);
         }
@@ -237,24 +336,63 @@ public final class Contour {
     }
 
     /** @param strip what stays beside the seam when the wedge lies there; 0 when it lies at a place of its own */
-    private void place(ContourWedge wedge, Sheet sheet, String mouth, double middle, double width, double strip, String seam, Point pin, boolean ahead, String goes) throws NotDraftable {
+    private void place(
+            ContourWedge wedge,
+            Sheet sheet,
+            String mouth,
+            double middle,
+            double width,
+            double strip,
+            String seam,
+            Point pin,
+            boolean ahead,
+            String goes)
+            throws NotDraftable {
         double length = sheet.edge(mouth).path().length();
         double room = strip > 0 ? length - strip - LEFT : 2 * (Math.min(middle, length - middle) - LEFT);
         if (room <= 0) {
-            throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ", " + sheet.name() + ": the edge is cut away where the wedge would lie. Leave the wedge open, or draw the edge higher."));
+            throw refuse(
+                    wedge,
+                    width,
+                    0,
+                    Sentence.of(
+                            wedge.label() + ", " + sheet.name()
+                                    + ": the edge is cut away where the wedge would lie. Leave the wedge open, or draw the edge higher."));
         }
         if (width > room) {
-            throw refuse(wedge, width, room, Sentence.of(wedge.label() + ", " + sheet.name() + ": the wedge of {} is wider than its edge bears there. Up to {} can be closed.",
-                    Length.mm(width), Length.mm(Math.max(0, Math.floor(room)))));
+            throw refuse(
+                    wedge,
+                    width,
+                    room,
+                    Sentence.of(
+                            wedge.label() + ", " + sheet.name()
+                                    + ": the wedge of {} is wider than its edge bears there. Up to {} can be closed.",
+                            Length.mm(width),
+                            Length.mm(Math.max(0, Math.floor(room)))));
         }
-        Close.Wedge drawn = new Close.Wedge(mouth, middle - width / 2, middle + width / 2, seam, sheet.edge(seam).path().nearest(pin).arc(), ahead);
+        Close.Wedge drawn = new Close.Wedge(
+                mouth,
+                middle - width / 2,
+                middle + width / 2,
+                seam,
+                sheet.edge(seam).path().nearest(pin).arc(),
+                ahead);
         Path edge = sheet.edge(mouth).path();
         Point point = drawn.point(sheet);
-        double across = point.to(edge.at(drawn.from()).point()).angleTo(point.to(edge.at(drawn.to()).point())) * point.distance(edge.at(middle).point());
+        double across = point.to(edge.at(drawn.from()).point())
+                        .angleTo(point.to(edge.at(drawn.to()).point()))
+                * point.distance(edge.at(middle).point());
         if (across < width * ACROSS) {
-            throw refuse(wedge, width, 0, Sentence.of(wedge.label() + ", " + sheet.name() + ": the edge runs towards the point of the wedge there, so it has no mouth. Leave the wedge open, or draw the edge otherwise."));
+            throw refuse(
+                    wedge,
+                    width,
+                    0,
+                    Sentence.of(
+                            wedge.label() + ", " + sheet.name()
+                                    + ": the edge runs towards the point of the wedge there, so it has no mouth. Leave the wedge open, or draw the edge otherwise."));
         }
-        List<Point> shape = List.of(edge.at(drawn.from()).point(), edge.at(drawn.to()).point(), drawn.point(sheet));
+        List<Point> shape =
+                List.of(edge.at(drawn.from()).point(), edge.at(drawn.to()).point(), drawn.point(sheet));
         closed.add(new Closed(wedge, sheet.id(), shape, Math.toDegrees(drawn.angle(sheet)), goes));
         Sheet turned = Close.wedge(sheet, drawn, MOUTH_REACH, PIN_REACH);
         if (!mouth.equals(PanelSheets.CENTRE_FRONT)) {
@@ -272,7 +410,8 @@ public final class Contour {
             boolean fromTurned = after.from().distance(mark.from()) > MOVED;
             boolean toTurned = after.to().distance(mark.to()) > MOVED;
             if (fromTurned != toTurned) {
-                double away = Math.abs(mark.from().to(pin).cross(mark.from().to(mark.to()).unit()));
+                double away = Math.abs(
+                        mark.from().to(pin).cross(mark.from().to(mark.to()).unit()));
                 (sheet.front() ? front : back).merge(mark.level(), drawn.angle(sheet) * away, Double::sum);
             }
         }
@@ -280,7 +419,13 @@ public final class Contour {
 
     private void requireOpenFront(ContourWedge wedge) throws NotDraftable {
         if (garment.fastening().closure().opensInFront()) {
-            throw refuse(wedge, garment.bust().width(wedge), 0, Sentence.of("{}: it would bend centre front, and a busk needs it straight. Close the garment behind, or leave the wedge open.", wedge.label()));
+            throw refuse(
+                    wedge,
+                    garment.bust().width(wedge),
+                    0,
+                    Sentence.of(
+                            "{}: it would bend centre front, and a busk needs it straight. Close the garment behind, or leave the wedge open.",
+                            wedge.label()));
         }
     }
 
@@ -289,7 +434,11 @@ public final class Contour {
         String id = pattern.sheets().get(0).id();
         if (pattern.sheet(id).edge(PanelSheets.CENTRE_FRONT).kind() == OutlineEdge.Kind.FOLD) {
             SeamJoin.Ref centre = new SeamJoin.Ref(id, PanelSheets.CENTRE_FRONT);
-            pattern = pattern.with(id, s -> s.with(PanelSheets.CENTRE_FRONT, e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())))
+            pattern = pattern.with(
+                            id,
+                            s -> s.with(
+                                    PanelSheets.CENTRE_FRONT,
+                                    e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())))
                     .joining(new SeamJoin("SCF", "Centre front", centre, centre));
         }
     }
@@ -299,6 +448,7 @@ public final class Contour {
     }
 
     private static NotDraftable refuse(ContourWedge wedge, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.of(FindingKind.CONTOUR, wedge.id(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(
+                Finding.of(FindingKind.CONTOUR, wedge.id(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

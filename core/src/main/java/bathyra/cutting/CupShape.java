@@ -20,7 +20,17 @@ import bathyra.reckon.Rule;
  * @param innerBelow the place on the inner edge where the lower wedge was measured
  * @param outerBelow the same on the outer edge
  */
-public record CupShape(Reckoned radius, Reckoned upper, Reckoned lower, Reckoned total, Reckoned base, Reckoned depth, Point innerAbove, Point outerAbove, Point innerBelow, Point outerBelow) {
+public record CupShape(
+        Reckoned radius,
+        Reckoned upper,
+        Reckoned lower,
+        Reckoned total,
+        Reckoned base,
+        Reckoned depth,
+        Point innerAbove,
+        Point outerAbove,
+        Point innerBelow,
+        Point outerBelow) {
     private static final Rule CUP = Rule.of("C8", "depth of the cup");
 
     static CupShape of(PaperPattern whole, Apex apex, Reckoned radius) {
@@ -38,9 +48,11 @@ public record CupShape(Reckoned radius, Reckoned upper, Reckoned lower, Reckoned
         Reckoned lower = wedge("Lower wedge", apex, ib, ob, -1);
         Reckoned total = upper.plus(lower).named("All wedges", CUP);
         Reckoned turn = Given.option("Full turn", 2 * Math.PI, Quantity.ANGLE, "round the apex", CUP);
-        Reckoned left = Given.constant(1, Quantity.RATIO).minus(total.over(turn)).named("What stays of the circle", CUP);
+        Reckoned left =
+                Given.constant(1, Quantity.RATIO).minus(total.over(turn)).named("What stays of the circle", CUP);
         Reckoned base = radius.times(left).named("Radius of the closed rim", CUP);
-        return new CupShape(radius, upper, lower, total, base, radius.upright(base).named("Depth of the cup", CUP), ia, oa, ib, ob);
+        return new CupShape(
+                radius, upper, lower, total, base, radius.upright(base).named("Depth of the cup", CUP), ia, oa, ib, ob);
     }
 
     /** The angle between the two edges as seen from the apex: what a seam takes out there. */

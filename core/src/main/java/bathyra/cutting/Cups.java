@@ -34,11 +34,13 @@ final class Cups {
     private static final String BAND_OUTER = EdgeRole.BAND_OUTER.id();
     /** A shorter seam than this between two corners cannot be sewn, mm. */
     private static final double SEWN_LEAST = 5;
+
     private static final String YOKE_INNER = EdgeRole.YOKE_INNER.id();
     private static final String YOKE_OUTER = EdgeRole.YOKE_OUTER.id();
     private static final double REACH = 12;
     /** The upper cup stays so far above the apex, as a share of what stands above it, and takes at most so much of its ends. */
     private static final double ABOVE_APEX = 0.72;
+
     private static final double OF_END = 0.55;
 
     private final Garment garment;
@@ -71,8 +73,12 @@ final class Cups {
         Optional<Yoke> yoke = Yoke.of(pattern);
         Sheet c1 = inner.along().named("C1", "Inner cup");
         Sheet c2 = outer.along().named("C2", "Outer cup");
-        PaperPattern.Work work = pattern.work().with(apex.inner(), s -> inner.rest()).with(apex.outer(), s -> outer.rest()).withAfter(apex.outer(), c1, c2)
-                .joining(join("CS", "Cup seam", "C1", apex.seam(), "C2", apex.seam()),
+        PaperPattern.Work work = pattern.work()
+                .with(apex.inner(), s -> inner.rest())
+                .with(apex.outer(), s -> outer.rest())
+                .withAfter(apex.outer(), c1, c2)
+                .joining(
+                        join("CS", "Cup seam", "C1", apex.seam(), "C2", apex.seam()),
                         join("CI", "Cup to body, inner", apex.inner(), INNER, "C1", INNER),
                         join("CO", "Cup to body, outer", "C2", OUTER, apex.outer(), OUTER));
         if (yoke.isPresent()) {
@@ -101,28 +107,42 @@ final class Cups {
         double atSeam = bandAtSeam(above, left.point(), right.point());
         Path.Place middle1 = seam1.at(atSeam);
         Path.Place middle2 = seam2.at(seam2.length() - atSeam);
-        List<Path> lines = JoinedEdge.between(List.of(new JoinedEdge.Span(left.point(), left.tangent().reversed(), middle1.point(), middle1.tangent()),
+        List<Path> lines = JoinedEdge.between(List.of(
+                new JoinedEdge.Span(left.point(), left.tangent().reversed(), middle1.point(), middle1.tangent()),
                 new JoinedEdge.Span(middle2.point(), middle2.tangent().reversed(), right.point(), right.tangent())));
         Slash.Parts inner = Slash.along(c1, lines.get(0), BAND_INNER);
         Slash.Parts outer = Slash.along(c2, lines.get(1), BAND_OUTER);
-        Sheet band = Merge.along(inner.along(), outer.along(), apex.seam(), REACH).named("C3", "Upper cup");
-        pattern = pattern.work().with("C1", s -> renamed(inner.rest(), INNER, INNER + LOW).named("C1", "Inner cup, lower"))
+        Sheet band =
+                Merge.along(inner.along(), outer.along(), apex.seam(), REACH).named("C3", "Upper cup");
+        pattern = pattern.work()
+                .with("C1", s -> renamed(inner.rest(), INNER, INNER + LOW).named("C1", "Inner cup, lower"))
                 .with("C2", s -> renamed(outer.rest(), OUTER, OUTER + LOW).named("C2", "Outer cup, lower"))
-                .with(apex.inner(), s -> s.divided(INNER, inner.along().edge(INNER).path().length(), INNER + LOW))
-                .with(apex.outer(), s -> lowFirst(s, outer.along().edge(OUTER).path().length()))
-                .withAfter("C2", band).following("C1", "C3", gone(inner)).following("C2", "C3", gone(outer))
-                .without(s -> s.id().equals("CI") || s.id().equals("CO")).joining(
-                join("CI", "Cup to body, inner", apex.inner(), INNER + LOW, "C1", INNER + LOW),
-                join("CO", "Cup to body, outer", "C2", OUTER + LOW, apex.outer(), OUTER + LOW),
-                join("CIU", "Upper cup to body, inner", apex.inner(), INNER, "C3", INNER),
-                join("COU", "Upper cup to body, outer", "C3", OUTER, apex.outer(), OUTER),
-                join("CBI", "Upper cup to inner cup", "C3", BAND_INNER, "C1", BAND_INNER),
-                join("CBO", "Upper cup to outer cup", "C3", BAND_OUTER, "C2", BAND_OUTER)).done();
+                .with(
+                        apex.inner(),
+                        s -> s.divided(INNER, inner.along().edge(INNER).path().length(), INNER + LOW))
+                .with(
+                        apex.outer(),
+                        s -> lowFirst(s, outer.along().edge(OUTER).path().length()))
+                .withAfter("C2", band)
+                .following("C1", "C3", gone(inner))
+                .following("C2", "C3", gone(outer))
+                .without(s -> s.id().equals("CI") || s.id().equals("CO"))
+                .joining(
+                        join("CI", "Cup to body, inner", apex.inner(), INNER + LOW, "C1", INNER + LOW),
+                        join("CO", "Cup to body, outer", "C2", OUTER + LOW, apex.outer(), OUTER + LOW),
+                        join("CIU", "Upper cup to body, inner", apex.inner(), INNER, "C3", INNER),
+                        join("COU", "Upper cup to body, outer", "C3", OUTER, apex.outer(), OUTER),
+                        join("CBI", "Upper cup to inner cup", "C3", BAND_INNER, "C1", BAND_INNER),
+                        join("CBO", "Upper cup to outer cup", "C3", BAND_OUTER, "C2", BAND_OUTER))
+                .done();
     }
 
     /** The edges that lie wholly on what was cut off. */
     private static Set<String> gone(Slash.Parts parts) {
-        return parts.along().outline().stream().map(OutlineEdge::name).filter(name -> !parts.rest().has(name)).collect(Collectors.toSet());
+        return parts.along().outline().stream()
+                .map(OutlineEdge::name)
+                .filter(name -> !parts.rest().has(name))
+                .collect(Collectors.toSet());
     }
 
     /**
@@ -141,7 +161,9 @@ final class Cups {
     /** The body's outer cup edge runs upwards: its lower part comes first. */
     private static Sheet lowFirst(Sheet body, double top) {
         Sheet divided = body.divided(OUTER, body.edge(OUTER).path().length() - top, OUTER + "-top");
-        return divided.has(OUTER + "-top") ? renamed(renamed(divided, OUTER, OUTER + LOW), OUTER + "-top", OUTER) : divided;
+        return divided.has(OUTER + "-top")
+                ? renamed(renamed(divided, OUTER, OUTER + LOW), OUTER + "-top", OUTER)
+                : divided;
     }
 
     static Sheet renamed(Sheet sheet, String from, String to) {
@@ -158,22 +180,35 @@ final class Cups {
         Slash.Parts second = Slash.along(outer, line.outer(), YOKE_OUTER);
         OutlineEdge near = apex.across(inner);
         OutlineEdge far = apex.across(outer);
-        Sheet yoke = Merge.along(first.along(), second.along(), apex.seam(), REACH).named("Y1", "Yoke");
+        Sheet yoke =
+                Merge.along(first.along(), second.along(), apex.seam(), REACH).named("Y1", "Yoke");
         PaperPattern before = pattern;
-        PaperPattern.Work work = pattern.work().with(apex.inner(), s -> first.rest()).with(apex.outer(), s -> second.rest()).withAfter(apex.outer(), yoke);
+        PaperPattern.Work work = pattern.work()
+                .with(apex.inner(), s -> first.rest())
+                .with(apex.outer(), s -> second.rest())
+                .withAfter(apex.outer(), yoke);
         for (OutlineEdge edge : List.of(near, far)) {
             if (edge.kind() == OutlineEdge.Kind.SEAM) {
-                YokeLine.besideYoke(work, before.seam(edge == near ? apex.inner() : apex.outer(), edge.name()), edge == near ? apex.inner() : apex.outer(), yoke, edge.name());
+                YokeLine.besideYoke(
+                        work,
+                        before.seam(edge == near ? apex.inner() : apex.outer(), edge.name()),
+                        edge == near ? apex.inner() : apex.outer(),
+                        yoke,
+                        edge.name());
             }
         }
-        pattern = work.joining(join("YI", "Yoke, inner", "Y1", YOKE_INNER, apex.inner(), YOKE_INNER), join("YO", "Yoke, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER)).done();
+        pattern = work.joining(
+                        join("YI", "Yoke, inner", "Y1", YOKE_INNER, apex.inner(), YOKE_INNER),
+                        join("YO", "Yoke, outer", "Y1", YOKE_OUTER, apex.outer(), YOKE_OUTER))
+                .done();
     }
 
     /** The lower cup takes the middle of the yoke's edge, the body what is left at both ends. */
     private void yokeOnto(PaperPattern.Work work, Yoke yoke, Slash.Parts inner, Slash.Parts outer) throws NotDraftable {
         List<SeamJoin> joins = new ArrayList<>();
         // The yoke's lower edge runs from the side to centre front: outer body, outer cup, inner cup, inner body.
-        work.without(s -> s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.inner())) || s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.outer())));
+        work.without(s -> s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.inner()))
+                || s.a().equals(new SeamJoin.Ref(Yoke.ID, yoke.outer())));
         boolean innerCup = inner.along().has(yoke.inner());
         boolean innerBody = inner.rest().has(yoke.inner());
         boolean outerCup = outer.along().has(yoke.outer());
@@ -192,7 +227,9 @@ final class Cups {
         }
         if (outerCup && outerBody) {
             double cup = outer.along().edge(yoke.outer()).path().length();
-            work.with(Yoke.ID, y -> y.divided(yoke.outer(), y.edge(yoke.outer()).path().length() - cup, cupStart));
+            work.with(
+                    Yoke.ID,
+                    y -> y.divided(yoke.outer(), y.edge(yoke.outer()).path().length() - cup, cupStart));
         }
         if (innerBody) {
             joins.add(join("YI", "Yoke to body, inner", Yoke.ID, bodyEnd, apex.inner(), yoke.inner()));
@@ -213,8 +250,15 @@ final class Cups {
     private static void requireSewable(Sheet body, String edge) throws NotDraftable {
         double left = body.edge(edge).path().length();
         if (left < SEWN_LEAST) {
-            throw refuse("yoke", left, SEWN_LEAST, Sentence.of("{}: beside the cup only {} of the yoke line are left; {} can be sewn. Lay the yoke line higher or lower, or leave the yoke out.", body.name(),
-                    Length.mm(left), Length.mm(SEWN_LEAST)));
+            throw refuse(
+                    "yoke",
+                    left,
+                    SEWN_LEAST,
+                    Sentence.of(
+                            "{}: beside the cup only {} of the yoke line are left; {} can be sewn. Lay the yoke line higher or lower, or leave the yoke out.",
+                            body.name(),
+                            Length.mm(left),
+                            Length.mm(SEWN_LEAST)));
         }
     }
 
@@ -224,7 +268,9 @@ final class Cups {
         static final List<Yoke> ALL = List.of(new Yoke(YOKE_INNER, YOKE_OUTER), new Yoke(TopYoke.INNER, TopYoke.OUTER));
 
         static Optional<Yoke> of(PaperPattern pattern) {
-            return pattern.has(ID) ? ALL.stream().filter(y -> pattern.sheet(ID).has(y.inner())).findFirst() : Optional.empty();
+            return pattern.has(ID)
+                    ? ALL.stream().filter(y -> pattern.sheet(ID).has(y.inner())).findFirst()
+                    : Optional.empty();
         }
     }
 

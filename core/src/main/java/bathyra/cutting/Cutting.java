@@ -24,17 +24,31 @@ import java.util.Optional;
  * @param apex the seam over the apex, if one passes there
  * @param cup what the bust becomes, if a seam passes over the apex
  */
-public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoured contour, Optional<Apex> apex, Optional<CupShape> cup) {
+public record Cutting(
+        PaperPattern whole,
+        PaperPattern pattern,
+        Contour.Contoured contour,
+        Optional<Apex> apex,
+        Optional<CupShape> cup) {
 
     /**
      * @param reaching what the body says above the upper line, for a garment that reaches up there
      * @param radius the bust radius off the tape or its estimate; not looked at under the bust
      * @throws NotDraftable when a wedge, a cup or an edge does not fit on its panel
      */
-    public static Cutting of(PanelSet panels, SeamAxes axes, Block block, Optional<Reckoned> radius, Optional<Reaching> reaching, Garment garment) throws NotDraftable {
+    public static Cutting of(
+            PanelSet panels,
+            SeamAxes axes,
+            Block block,
+            Optional<Reckoned> radius,
+            Optional<Reaching> reaching,
+            Garment garment)
+            throws NotDraftable {
         PaperPattern strapless = PanelSheets.of(panels, block, garment);
-        PaperPattern plain = reaching.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, reaching.get(), garment);
-        Optional<Apex> over = garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
+        PaperPattern plain =
+                reaching.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, reaching.get(), garment);
+        Optional<Apex> over =
+                garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
         Contour.Contoured contour = Contour.of(plain, garment, over);
         PaperPattern open = contour.pattern();
         PaperPattern whole = ShoulderSeam.joined(open);
@@ -44,7 +58,12 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         PaperPattern pattern = open;
         if (garment.top().yoke()) {
             requireShoulders(garment);
-            pattern = TopYoke.cut(pattern, requireApex(apex), block.front(Level.UPPER), block.sideDart().value(), garment);
+            pattern = TopYoke.cut(
+                    pattern,
+                    requireApex(apex),
+                    block.front(Level.UPPER),
+                    block.sideDart().value(),
+                    garment);
         }
         if (garment.bust().cups().isCut()) {
             pattern = Cups.cut(pattern, requireApex(apex), bust.value(), garment);
@@ -52,7 +71,11 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
         // Where nothing was cut out of it, the whole is what is cut.
         pattern = pattern == open ? whole : ShoulderSeam.joined(pattern);
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
-            pattern = Sleeves.sewn(pattern, reaching.orElseThrow().sleeveQuarter(), reaching.orElseThrow().arm(), garment);
+            pattern = Sleeves.sewn(
+                    pattern,
+                    reaching.orElseThrow().sleeveQuarter(),
+                    reaching.orElseThrow().arm(),
+                    garment);
         }
         if (garment.lowerEdge() == LowerShape.PEPLUM) {
             pattern = Peplum.sewn(pattern, garment);
@@ -62,7 +85,10 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
 
     /** How long the upper edge of half the garment is, measured on the panels, mm. */
     public double upperEdge() {
-        return whole.sheets().stream().filter(s -> s.has(PanelSheets.UPPER)).mapToDouble(s -> s.edge(PanelSheets.UPPER).path().length()).sum();
+        return whole.sheets().stream()
+                .filter(s -> s.has(PanelSheets.UPPER))
+                .mapToDouble(s -> s.edge(PanelSheets.UPPER).path().length())
+                .sum();
     }
 
     /**
@@ -82,15 +108,31 @@ public record Cutting(PaperPattern whole, PaperPattern pattern, Contour.Contoure
 
     private static void requireShoulders(Garment garment) throws NotDraftable {
         if (!garment.top().cover().hasShoulder()) {
-            throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line reaches up to the shoulder, and this edge does not. Choose shoulders or a halter, or leave the yoke out."));
+            throw Cups.refuse(
+                    "yoke",
+                    0,
+                    0,
+                    Sentence.of(
+                            "A yoke over the bust line reaches up to the shoulder, and this edge does not. Choose shoulders or a halter, or leave the yoke out."));
         }
         if (garment.bust().cups() == CupKind.YOKE) {
-            throw Cups.refuse("yoke", 0, 0, Sentence.of("A yoke over the bust line and the yoke of the cups would lie over each other. Choose two-part or three-part cups, or leave one of the yokes out."));
+            throw Cups.refuse(
+                    "yoke",
+                    0,
+                    0,
+                    Sentence.of(
+                            "A yoke over the bust line and the yoke of the cups would lie over each other. Choose two-part or three-part cups, or leave one of the yokes out."));
         }
     }
 
     private static Apex requireApex(Optional<Apex> apex) throws NotDraftable {
-        return apex.orElseThrow(() -> Cups.refuse("cups", 0, 0, Sentence.of("Cups are cut on either side of a seam over the apex, and none passes there. Let a seam run over the apex, or choose princess seams.")));
+        return apex.orElseThrow(
+                () -> Cups.refuse(
+                        "cups",
+                        0,
+                        0,
+                        Sentence.of(
+                                "Cups are cut on either side of a seam over the apex, and none passes there. Let a seam run over the apex, or choose princess seams.")));
     }
 
     /** What a level lost to the contour wedges in front or behind, mm of one half. */

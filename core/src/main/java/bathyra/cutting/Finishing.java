@@ -14,7 +14,6 @@ import bathyra.paper.Sheet;
 import bathyra.piece.Bend;
 import bathyra.piece.CutLine;
 import bathyra.piece.EdgeRole;
-import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.Notch;
@@ -54,7 +53,14 @@ public final class Finishing {
     public static List<Piece> pieces(PaperPattern pattern, Optional<Apex> apex, Garment garment) {
         List<Piece> pieces = new ArrayList<>();
         for (Sheet sheet : pattern.labelled().sheets()) {
-            pieces.add(cut(piece(sheet, pieces.size() + 1, marks(sheet, apex, garment), garment.finish().grain(sheet.id())), Optional.empty(), garment));
+            pieces.add(cut(
+                    piece(
+                            sheet,
+                            pieces.size() + 1,
+                            marks(sheet, apex, garment),
+                            garment.finish().grain(sheet.id())),
+                    Optional.empty(),
+                    garment));
         }
         return pieces;
     }
@@ -74,7 +80,8 @@ public final class Finishing {
         Map<String, Double> widths = new HashMap<>();
         for (OutlineEdge edge : piece.outline()) {
             EdgeUse use = use(edge);
-            double width = garment.allowance(layer, new EdgeAt(piece.id(), edge.name()), use).millimetres();
+            double width = garment.allowance(layer, new EdgeAt(piece.id(), edge.name()), use)
+                    .millimetres();
             sides.add(new CutLine.Side(edge, width, garment.finish().corner(use)));
             widths.put(edge.name(), width);
         }
@@ -85,14 +92,29 @@ public final class Finishing {
         boolean fold = sheet.outline().stream().anyMatch(e -> e.kind() == OutlineEdge.Kind.FOLD);
         // On the fold the thread lies along the fold; nothing else can be cut double.
         GrainLine line = fold ? GrainLine.CENTRE_FRONT : grain;
-        return new Piece(sheet.id(), sheet.name(), order, sheet.front(), fold ? 1 : 2, fold, sheet.outline(), sheet.marks(), notches(sheet), Grains.of(sheet, line), List.of(), sheet.declared(), Map.of(), marks);
+        return new Piece(
+                sheet.id(),
+                sheet.name(),
+                order,
+                sheet.front(),
+                fold ? 1 : 2,
+                fold,
+                sheet.outline(),
+                sheet.marks(),
+                notches(sheet),
+                Grains.of(sheet, line),
+                List.of(),
+                sheet.declared(),
+                Map.of(),
+                marks);
     }
 
     /** The apex on every piece whose edge runs over it, the top of the pieces that are to show it, and the hollows that have to be clipped. */
     private static List<Mark> marks(Sheet sheet, Optional<Apex> apex, Garment garment) {
         List<Mark> marks = new ArrayList<>();
         for (Point at : apex.map(a -> List.of(a.atInner(), a.atOuter())).orElse(List.of())) {
-            if (marks.isEmpty() && sheet.outline().stream().anyMatch(e -> e.path().isNear(at, ON_EDGE))) {
+            if (marks.isEmpty()
+                    && sheet.outline().stream().anyMatch(e -> e.path().isNear(at, ON_EDGE))) {
                 marks.add(new Mark(Mark.Kind.APEX, at));
             }
         }
@@ -101,7 +123,8 @@ public final class Finishing {
             double x = Shape.middle(ring).x();
             marks.add(new Mark(Mark.Kind.TOP, new Point(x, Shape.upright(ring, x)[0])));
         }
-        Bend.tighter(sheet.outline(), Tolerance.RADIUS_CONCAVE, true).forEach(b -> marks.add(new Mark(Mark.Kind.CLIP, b.at())));
+        Bend.tighter(sheet.outline(), Tolerance.RADIUS_CONCAVE, true)
+                .forEach(b -> marks.add(new Mark(Mark.Kind.CLIP, b.at())));
         return marks;
     }
 
@@ -120,8 +143,11 @@ public final class Finishing {
                 for (double arc : new double[] {CUP_NOTCH, length / 2, length - CUP_NOTCH}) {
                     notches.add(new Notch(edge.name(), edge.path().at(arc).point(), false, "cup"));
                 }
-            } else if (edge.kind() == OutlineEdge.Kind.SEAM && length > MARKED_FROM && notches.stream().noneMatch(n -> n.edge().equals(edge.name()))) {
-                notches.add(new Notch(edge.name(), edge.path().at(length / 2).point(), isBehindSide(edge.name()), "middle"));
+            } else if (edge.kind() == OutlineEdge.Kind.SEAM
+                    && length > MARKED_FROM
+                    && notches.stream().noneMatch(n -> n.edge().equals(edge.name()))) {
+                notches.add(new Notch(
+                        edge.name(), edge.path().at(length / 2).point(), isBehindSide(edge.name()), "middle"));
             }
         }
         return notches;
@@ -130,9 +156,12 @@ public final class Finishing {
     /** A notch where a level line meets a seam; at an end of the edge the corner itself is the mark. */
     private static Optional<Notch> at(Sheet sheet, Point point, String level, boolean far) {
         for (OutlineEdge edge : sheet.outline()) {
-            boolean sewn = edge.kind() == OutlineEdge.Kind.SEAM || (far && (edge.kind() == OutlineEdge.Kind.CLOSURE || edge.kind() == OutlineEdge.Kind.FOLD));
+            boolean sewn = edge.kind() == OutlineEdge.Kind.SEAM
+                    || (far && (edge.kind() == OutlineEdge.Kind.CLOSURE || edge.kind() == OutlineEdge.Kind.FOLD));
             Optional<Path.Place> place = sewn ? edge.path().near(point, ON_EDGE) : Optional.empty();
-            if (place.isPresent() && place.get().arc() > AT_END && place.get().arc() < edge.path().length() - AT_END) {
+            if (place.isPresent()
+                    && place.get().arc() > AT_END
+                    && place.get().arc() < edge.path().length() - AT_END) {
                 return Optional.of(new Notch(edge.name(), point, isBehindSide(edge.name()), level));
             }
         }
@@ -140,6 +169,8 @@ public final class Finishing {
     }
 
     private static boolean isBehindSide(String edge) {
-        return SeamPlace.ofId(edge).filter(s -> s.part() == SeamPlace.Part.BACK || s.part() == SeamPlace.Part.CENTRE_BACK).isPresent();
+        return SeamPlace.ofId(edge)
+                .filter(s -> s.part() == SeamPlace.Part.BACK || s.part() == SeamPlace.Part.CENTRE_BACK)
+                .isPresent();
     }
 }

@@ -46,8 +46,12 @@ public record FoldedCup(List<Ring> rings) {
             double away = radius * step / STEPS;
             double up = Math.min(away, Math.min(i, o));
             double down = Math.min(away, Math.min(inner.length() - i, outer.length() - o));
-            double wedges = apex.atInner().to(inner.at(i - up).point()).angleTo(apex.atOuter().to(outer.at(o - up).point()))
-                    - apex.atInner().to(inner.at(i + down).point()).angleTo(apex.atOuter().to(outer.at(o + down).point()));
+            double wedges = apex.atInner()
+                            .to(inner.at(i - up).point())
+                            .angleTo(apex.atOuter().to(outer.at(o - up).point()))
+                    - apex.atInner()
+                            .to(inner.at(i + down).point())
+                            .angleTo(apex.atOuter().to(outer.at(o + down).point()));
             double cloth = 1 - wedges / (2 * Math.PI);
             Ring last = rings.get(step - 1);
             double ring = Math.min(away * cloth, last.radius() + (away - last.away()));
@@ -104,7 +108,13 @@ public record FoldedCup(List<Ring> rings) {
                 double share = (t + 0.5) / TURNS;
                 double away = (rings.get(k).away() + rings.get(k - 1).away()) / 2;
                 if (cloth.test(flat(down, at, apex, away, share, hand))) {
-                    facets.add(new Facet(List.of(folded(k - 1, t, hand), folded(k, t, hand), folded(k, t + 1, hand), folded(k - 1, t + 1, hand)), inner));
+                    facets.add(new Facet(
+                            List.of(
+                                    folded(k - 1, t, hand),
+                                    folded(k, t, hand),
+                                    folded(k, t + 1, hand),
+                                    folded(k - 1, t + 1, hand)),
+                            inner));
                 }
             }
         }

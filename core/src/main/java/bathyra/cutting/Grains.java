@@ -17,26 +17,36 @@ final class Grains {
     private static final double INSET = 0.12;
     /** Beside the middle, so that the name has room. */
     private static final double AT = 0.17;
+
     private static final double COARSE = 1;
     /** The axis of a panel runs through the middles of its widths at these shares of its height. */
     private static final double HIGH = 0.2;
+
     private static final double LOW = 0.8;
 
     private Grains() {}
 
     static Grain of(Sheet sheet, GrainLine line) {
         List<Point> ring = sheet.flattened(COARSE);
-        double turn = switch (line) {
-            case CENTRE_FRONT -> 0;
-            case PANEL -> lean(axis(ring));
-            case WAIST -> sheet.mark(Level.WAIST.id()).map(m -> m.from().to(m.to()).turned(-Math.PI / 2)).map(Grains::lean).orElse(0.0);
-            case BIAS -> Math.PI / 4;
-        };
+        double turn =
+                switch (line) {
+                    case CENTRE_FRONT -> 0;
+                    case PANEL -> lean(axis(ring));
+                    case WAIST ->
+                        sheet.mark(Level.WAIST.id())
+                                .map(m -> m.from().to(m.to()).turned(-Math.PI / 2))
+                                .map(Grains::lean)
+                                .orElse(0.0);
+                    case BIAS -> Math.PI / 4;
+                };
         if (turn == 0) {
             return upright(ring, sheet.mark(Level.WAIST.id()));
         }
         Motion upright = Motion.about(Shape.middle(ring), -turn);
-        Grain grain = upright(ring.stream().map(upright).toList(), sheet.mark(Level.WAIST.id()).map(m -> new LevelMark(m.level(), upright.apply(m.from()), upright.apply(m.to()))));
+        Grain grain = upright(
+                ring.stream().map(upright).toList(),
+                sheet.mark(Level.WAIST.id())
+                        .map(m -> new LevelMark(m.level(), upright.apply(m.from()), upright.apply(m.to()))));
         Motion back = upright.inverse();
         return new Grain(back.apply(grain.from()), back.apply(grain.to()));
     }
@@ -55,12 +65,14 @@ final class Grains {
 
     private static Point middle(List<Point> ring, double y) {
         // The library's upright cut serves for a level one with the axes changed over.
-        double[] reach = Shape.upright(ring.stream().map(p -> new Point(p.y(), p.x())).toList(), y);
+        double[] reach =
+                Shape.upright(ring.stream().map(p -> new Point(p.y(), p.x())).toList(), y);
         return new Point((reach[0] + reach[1]) / 2, y);
     }
 
     private static Grain upright(List<Point> ring, Optional<LevelMark> waist) {
-        double x = waist.map(m -> m.from().x() + (m.to().x() - m.from().x()) * AT).orElseGet(() -> Shape.middle(ring).x());
+        double x = waist.map(m -> m.from().x() + (m.to().x() - m.from().x()) * AT)
+                .orElseGet(() -> Shape.middle(ring).x());
         double[] reach = Shape.upright(ring, x);
         double inset = (reach[1] - reach[0]) * INSET;
         return new Grain(new Point(x, reach[1] - inset), new Point(x, reach[0] + inset));

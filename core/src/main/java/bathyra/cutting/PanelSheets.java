@@ -58,7 +58,11 @@ final class PanelSheets {
     private PaperPattern pattern() {
         for (Panel panel : set.panels()) {
             Path left = panel.left().path();
-            lefts.add(lefts.isEmpty() ? Path.of(new Line(new Point(0, block.centreFrontTop().value()), left.end())) : left);
+            lefts.add(
+                    lefts.isEmpty()
+                            ? Path.of(
+                                    new Line(new Point(0, block.centreFrontTop().value()), left.end()))
+                            : left);
             rights.add(panel.right().path());
         }
         if (garment.lowerEdge() == LowerShape.FLARED) {
@@ -128,12 +132,17 @@ final class PanelSheets {
     }
 
     private boolean isPointedAbove() {
-        return garment.kind().isOverBust() && garment.top().cover() == Cover.STRAPLESS && garment.upperEdge().isPointed();
+        return garment.kind().isOverBust()
+                && garment.top().cover() == Cover.STRAPLESS
+                && garment.upperEdge().isPointed();
     }
 
     /** The point of a V runs straight towards the first seam. */
     private double chordInFront() {
-        return Math.abs(lefts.get(0).start().to(rights.get(0).start()).angleTo(lefts.get(0).startTangent()));
+        return Math.abs(lefts.get(0)
+                .start()
+                .to(rights.get(0).start())
+                .angleTo(lefts.get(0).startTangent()));
     }
 
     private List<JoinedEdge.Span> spans(boolean top) {
@@ -142,9 +151,17 @@ final class PanelSheets {
             Path l = lefts.get(i);
             Path r = rights.get(i);
             boolean centreBack = i == lefts.size() - 1;
-            spans.add(top
-                    ? new JoinedEdge.Span(l.start(), l.startTangent(), r.start(), centreBack ? overTen(r) : r.startTangent())
-                    : new JoinedEdge.Span(l.end(), l.endTangent().reversed(), r.end(), centreBack ? overTen(r.reversed()) : r.endTangent().reversed()));
+            spans.add(
+                    top
+                            ? new JoinedEdge.Span(
+                                    l.start(), l.startTangent(), r.start(), centreBack ? overTen(r) : r.startTangent())
+                            : new JoinedEdge.Span(
+                                    l.end(),
+                                    l.endTangent().reversed(),
+                                    r.end(),
+                                    centreBack
+                                            ? overTen(r.reversed())
+                                            : r.endTangent().reversed()));
         }
         return spans;
     }
@@ -155,29 +172,57 @@ final class PanelSheets {
     }
 
     private Sheet sheet(int i, Path upper, Path lower) {
-        int fronts = (int) garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT).count() + 1;
+        int fronts = (int) garment.seams().stream()
+                        .filter(s -> s.part() == SeamPlace.Part.FRONT)
+                        .count()
+                + 1;
         boolean front = i < fronts;
         int n = set.panels().size();
-        OutlineEdge.Kind left = i > 0 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensInFront() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
-        OutlineEdge.Kind right = i < n - 1 ? OutlineEdge.Kind.SEAM : garment.fastening().closure().opensBehind() ? OutlineEdge.Kind.CLOSURE : isCentreBackShaped() ? OutlineEdge.Kind.SEAM : OutlineEdge.Kind.FOLD;
+        OutlineEdge.Kind left = i > 0
+                ? OutlineEdge.Kind.SEAM
+                : garment.fastening().closure().opensInFront() ? OutlineEdge.Kind.CLOSURE : OutlineEdge.Kind.FOLD;
+        OutlineEdge.Kind right = i < n - 1
+                ? OutlineEdge.Kind.SEAM
+                : garment.fastening().closure().opensBehind()
+                        ? OutlineEdge.Kind.CLOSURE
+                        : isCentreBackShaped() ? OutlineEdge.Kind.SEAM : OutlineEdge.Kind.FOLD;
         List<OutlineEdge> outline = List.of(
                 new OutlineEdge(UPPER, OutlineEdge.Kind.EDGE, Optional.empty(), upper),
                 new OutlineEdge(garment.seams().get(i).id(), right, Optional.empty(), rights.get(i)),
                 new OutlineEdge(LOWER, OutlineEdge.Kind.EDGE, Optional.empty(), lower.reversed()),
-                new OutlineEdge(i == 0 ? CENTRE_FRONT : garment.seams().get(i - 1).id(), left, Optional.empty(), lefts.get(i).reversed()));
-        return new Sheet(id(i), PanelNames.of(garment).get(i), front, outline, marks(set.panels().get(i)), List.of());
+                new OutlineEdge(
+                        i == 0 ? CENTRE_FRONT : garment.seams().get(i - 1).id(),
+                        left,
+                        Optional.empty(),
+                        lefts.get(i).reversed()));
+        return new Sheet(
+                id(i),
+                PanelNames.of(garment).get(i),
+                front,
+                outline,
+                marks(set.panels().get(i)),
+                List.of());
     }
 
     private String id(int i) {
-        int fronts = (int) garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT).count() + 1;
-        return i < fronts ? PieceRole.FRONT.id(i + 1) : PieceRole.BACK.id(set.panels().size() - i);
+        int fronts = (int) garment.seams().stream()
+                        .filter(s -> s.part() == SeamPlace.Part.FRONT)
+                        .count()
+                + 1;
+        return i < fronts
+                ? PieceRole.FRONT.id(i + 1)
+                : PieceRole.BACK.id(set.panels().size() - i);
     }
 
     private List<SeamJoin> seams() {
         List<SeamJoin> seams = new ArrayList<>();
         for (int i = 0; i + 1 < set.panels().size(); i++) {
             SeamPlace seam = garment.seams().get(i);
-            seams.add(new SeamJoin("S" + (i + 1), seam.label(), new SeamJoin.Ref(id(i), seam.id()), new SeamJoin.Ref(id(i + 1), seam.id())));
+            seams.add(new SeamJoin(
+                    "S" + (i + 1),
+                    seam.label(),
+                    new SeamJoin.Ref(id(i), seam.id()),
+                    new SeamJoin.Ref(id(i + 1), seam.id())));
         }
         if (!garment.fastening().closure().opensBehind() && isCentreBackShaped()) {
             SeamJoin.Ref centre = new SeamJoin.Ref(id(set.panels().size() - 1), SeamPlace.CENTRE_BACK.id());
@@ -190,13 +235,17 @@ final class PanelSheets {
     private boolean isCentreBackShaped() {
         Path back = rights.get(rights.size() - 1);
         Path chord = Path.of(new Line(back.start(), back.end()));
-        return back.flattened(Tolerance.CHORD).stream().anyMatch(p -> chord.nearest(p).point().distance(p) > Tolerance.FOLD);
+        return back.flattened(Tolerance.CHORD).stream()
+                .anyMatch(p -> chord.nearest(p).point().distance(p) > Tolerance.FOLD);
     }
 
     private List<LevelMark> marks(Panel panel) {
         List<LevelMark> marks = new ArrayList<>();
         for (Level level : set.levels()) {
-            marks.add(new LevelMark(level.id(), panel.left().nodes().get(level), panel.right().nodes().get(level)));
+            marks.add(new LevelMark(
+                    level.id(),
+                    panel.left().nodes().get(level),
+                    panel.right().nodes().get(level)));
         }
         double skirt = garment.length(LengthOption.SKIRT_LINE).value();
         if (skirt > 0) {
@@ -206,7 +255,9 @@ final class PanelSheets {
     }
 
     private static Point belowWaist(SeamEdge edge, double length) {
-        return edge.path().at(edge.above() + edge.arcs().get(Level.WAIST) + length).point();
+        return edge.path()
+                .at(edge.above() + edge.arcs().get(Level.WAIST) + length)
+                .point();
     }
 
     /** Below the high hip the seams swing out to both sides; the hem is raised there, so that it hangs level (C10). */
@@ -227,6 +278,7 @@ final class PanelSheets {
         Point end = path.end().plus(down.turned(-Math.PI / 2).times(out)).plus(down.times(-raise));
         Vec start = kept.endTangent();
         double away = kept.end().distance(end);
-        return kept.then(Path.of(Cubic.hermite(kept.end(), start.times(away), end, kept.end().to(end))));
+        return kept.then(Path.of(
+                Cubic.hermite(kept.end(), start.times(away), end, kept.end().to(end))));
     }
 }

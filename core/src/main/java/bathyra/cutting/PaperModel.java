@@ -48,7 +48,9 @@ public record PaperModel(List<Part> parts) {
         PaperPattern pattern = garment.bust().cups().isCut() ? cutting.pattern() : region(cutting, garment);
         Map<String, Sheet> sheets = new LinkedHashMap<>();
         for (Sheet sheet : pattern.sheets()) {
-            boolean cup = PieceRole.of(sheet.id()) == PieceRole.CUP || sheet.id().equals(PieceRole.YOKE.id(1)) && garment.bust().cups().isCut();
+            boolean cup = PieceRole.of(sheet.id()) == PieceRole.CUP
+                    || sheet.id().equals(PieceRole.YOKE.id(1))
+                            && garment.bust().cups().isCut();
             if (cup) {
                 sheets.put(sheet.id(), sheet);
             }
@@ -57,7 +59,9 @@ public record PaperModel(List<Part> parts) {
         for (Sheet sheet : sheets.values()) {
             List<List<Point>> tabs = new ArrayList<>();
             for (SeamJoin seam : pattern.seams()) {
-                if (seam.a().piece().equals(sheet.id()) && sheets.containsKey(seam.b().piece()) && !seam.a().equals(seam.b())) {
+                if (seam.a().piece().equals(sheet.id())
+                        && sheets.containsKey(seam.b().piece())
+                        && !seam.a().equals(seam.b())) {
                     tabs.addAll(tabs(sheet.edge(seam.a().edge()).path()));
                 }
             }
@@ -72,15 +76,21 @@ public record PaperModel(List<Part> parts) {
         Sheet inner = cutting.whole().sheet(apex.inner());
         Sheet outer = cutting.whole().sheet(apex.outer());
         try {
-            CupLine line = CupLine.of(cutting.whole(), apex, cutting.cup().orElseThrow().radius().value(), garment);
+            CupLine line = CupLine.of(
+                    cutting.whole(), apex, cutting.cup().orElseThrow().radius().value(), garment);
             inner = Slash.along(inner, line.inner(), Cups.INNER).along();
             outer = Slash.along(outer, line.outer(), Cups.OUTER).along();
         } catch (NotDraftable e) {
             // A model of the whole panels shows the bust as well.
             inner = cutting.whole().sheet(apex.inner());
         }
-        return new PaperPattern(List.of(inner.named("C1", inner.name()), outer.named("C2", outer.name())),
-                List.of(new SeamJoin("CS", "Seam over the apex", new SeamJoin.Ref("C1", apex.seam()), new SeamJoin.Ref("C2", apex.seam()))));
+        return new PaperPattern(
+                List.of(inner.named("C1", inner.name()), outer.named("C2", outer.name())),
+                List.of(new SeamJoin(
+                        "CS",
+                        "Seam over the apex",
+                        new SeamJoin.Ref("C1", apex.seam()),
+                        new SeamJoin.Ref("C2", apex.seam()))));
     }
 
     /** Teeth along an edge, so that it can be bent while it is glued. */
@@ -94,7 +104,11 @@ public record PaperModel(List<Part> parts) {
             Path.Place to = edge.at((i + 1) * each - BETWEEN / 2);
             double slant = Math.min(SLANT, each / 4);
             // Outlines run clockwise: outside lies to the left.
-            tabs.add(List.of(from.point(), out(from).plus(from.tangent().times(slant)), out(to).plus(to.tangent().times(-slant)), to.point()));
+            tabs.add(List.of(
+                    from.point(),
+                    out(from).plus(from.tangent().times(slant)),
+                    out(to).plus(to.tangent().times(-slant)),
+                    to.point()));
         }
         return tabs;
     }

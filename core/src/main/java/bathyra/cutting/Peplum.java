@@ -27,16 +27,33 @@ final class Peplum {
     static PaperPattern sewn(PaperPattern pattern, Garment garment) {
         PaperPattern front = one(pattern, true, PieceRole.PEPLUM.id(1), "Peplum, front", garment);
         PaperPattern both = one(front, false, PieceRole.PEPLUM.id(2), "Peplum, back", garment);
-        return both.joining(new SeamJoin("PS", "Peplum, side", new SeamJoin.Ref(PieceRole.PEPLUM.id(1), "side-peplum"), new SeamJoin.Ref(PieceRole.PEPLUM.id(2), "side-peplum")));
+        return both.joining(new SeamJoin(
+                "PS",
+                "Peplum, side",
+                new SeamJoin.Ref(PieceRole.PEPLUM.id(1), "side-peplum"),
+                new SeamJoin.Ref(PieceRole.PEPLUM.id(2), "side-peplum")));
     }
 
     private static PaperPattern one(PaperPattern pattern, boolean inFront, String id, String name, Garment garment) {
-        List<Sheet> bodies = pattern.sheets().stream().filter(s -> s.front() == inFront && s.has(PanelSheets.LOWER)).toList();
-        double waist = bodies.stream().mapToDouble(s -> s.edge(PanelSheets.LOWER).path().length()).sum();
-        Sheet strip = Spread.strip(id, name, inFront, waist, garment.length(LengthOption.PEPLUM_LENGTH).value(), garment.length(LengthOption.PEPLUM_SPREAD).value(), STRIPS);
+        List<Sheet> bodies = pattern.sheets().stream()
+                .filter(s -> s.front() == inFront && s.has(PanelSheets.LOWER))
+                .toList();
+        double waist = bodies.stream()
+                .mapToDouble(s -> s.edge(PanelSheets.LOWER).path().length())
+                .sum();
+        Sheet strip = Spread.strip(
+                id,
+                name,
+                inFront,
+                waist,
+                garment.length(LengthOption.PEPLUM_LENGTH).value(),
+                garment.length(LengthOption.PEPLUM_SPREAD).value(),
+                STRIPS);
         // Behind, the straight edge of the strip becomes centre back: it lies at the right there.
         Sheet laid = inFront ? strip : upright(strip);
-        OutlineEdge centre = pattern.sheets().get(inFront ? 0 : lastBody(pattern)).edge(inFront ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id());
+        OutlineEdge centre = pattern.sheets()
+                .get(inFront ? 0 : lastBody(pattern))
+                .edge(inFront ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id());
         boolean sewn = centre.kind() == OutlineEdge.Kind.SEAM;
         String middle = centre.name();
         List<OutlineEdge> outline = new ArrayList<>();
@@ -46,25 +63,39 @@ final class Peplum {
                 case "hem" -> outline.add(edge);
                 default -> {
                     boolean atCentre = edge.name().equals(inFront ? "left" : "right");
-                    outline.add(new OutlineEdge(atCentre ? middle : "side-peplum", atCentre ? sewn ? OutlineEdge.Kind.FOLD : centre.kind() : OutlineEdge.Kind.SEAM, Optional.empty(), edge.path()));
+                    outline.add(new OutlineEdge(
+                            atCentre ? middle : "side-peplum",
+                            atCentre ? sewn ? OutlineEdge.Kind.FOLD : centre.kind() : OutlineEdge.Kind.SEAM,
+                            Optional.empty(),
+                            edge.path()));
                 }
             }
         }
-        PaperPattern next = pattern.withAfter(pattern.sheets().get(pattern.sheets().size() - 1).id(), laid.withOutline(outline));
+        PaperPattern next = pattern.withAfter(
+                pattern.sheets().get(pattern.sheets().size() - 1).id(), laid.withOutline(outline));
         List<SeamJoin> seams = new ArrayList<>();
         for (int i = 0; i < bodies.size(); i++) {
-            seams.add(new SeamJoin(id + "W" + (i + 1), "Waist, " + bodies.get(i).name().toLowerCase(Locale.ROOT), new SeamJoin.Ref(bodies.get(i).id(), PanelSheets.LOWER), new SeamJoin.Ref(id, EdgeRole.WAIST.id() + "-" + (i + 1))));
+            seams.add(new SeamJoin(
+                    id + "W" + (i + 1),
+                    "Waist, " + bodies.get(i).name().toLowerCase(Locale.ROOT),
+                    new SeamJoin.Ref(bodies.get(i).id(), PanelSheets.LOWER),
+                    new SeamJoin.Ref(id, EdgeRole.WAIST.id() + "-" + (i + 1))));
         }
         PaperPattern sewnOn = next;
         for (Sheet body : bodies) {
-            sewnOn = sewnOn.with(body.id(), s -> s.with(PanelSheets.LOWER, e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())));
+            sewnOn = sewnOn.with(
+                    body.id(),
+                    s -> s.with(
+                            PanelSheets.LOWER,
+                            e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())));
         }
         return sewnOn.joining(seams.toArray(SeamJoin[]::new));
     }
 
     private static int lastBody(PaperPattern pattern) {
         for (int i = pattern.sheets().size() - 1; i >= 0; i--) {
-            if (pattern.sheets().get(i).has(SeamPlace.CENTRE_BACK.id()) && pattern.sheets().get(i).has(PanelSheets.LOWER)) {
+            if (pattern.sheets().get(i).has(SeamPlace.CENTRE_BACK.id())
+                    && pattern.sheets().get(i).has(PanelSheets.LOWER)) {
                 return i;
             }
         }
@@ -76,8 +107,14 @@ final class Peplum {
         List<OutlineEdge> edges = new ArrayList<>();
         double run = 0;
         for (int i = 0; i < bodies.size(); i++) {
-            double end = i == bodies.size() - 1 ? top.length() : run + bodies.get(i).edge(PanelSheets.LOWER).path().length();
-            edges.add(new OutlineEdge(EdgeRole.WAIST.id() + "-" + (i + 1), OutlineEdge.Kind.SEAM, Optional.empty(), top.between(run, end)));
+            double end = i == bodies.size() - 1
+                    ? top.length()
+                    : run + bodies.get(i).edge(PanelSheets.LOWER).path().length();
+            edges.add(new OutlineEdge(
+                    EdgeRole.WAIST.id() + "-" + (i + 1),
+                    OutlineEdge.Kind.SEAM,
+                    Optional.empty(),
+                    top.between(run, end)));
             run = end;
         }
         return edges;

@@ -28,14 +28,19 @@ final class ShoulderSeam {
         List<Stretch> b = stretches(divided, false);
         List<SeamJoin> seams = new ArrayList<>();
         for (int i = 0; i < Math.min(a.size(), b.size()); i++) {
-            seams.add(new SeamJoin("SH" + (i + 1), "Shoulder", new SeamJoin.Ref(a.get(i).sheet(), a.get(i).edge()), new SeamJoin.Ref(b.get(i).sheet(), b.get(i).edge())));
+            seams.add(new SeamJoin(
+                    "SH" + (i + 1),
+                    "Shoulder",
+                    new SeamJoin.Ref(a.get(i).sheet(), a.get(i).edge()),
+                    new SeamJoin.Ref(b.get(i).sheet(), b.get(i).edge())));
         }
         return divided.joining(seams.toArray(SeamJoin[]::new));
     }
 
     /** The sheets of front or back from the centre to the side; cups and yokes lie before the panel that has the side seam. */
     static List<Sheet> outwards(PaperPattern pattern, boolean front) {
-        List<Sheet> sheets = new ArrayList<>(pattern.sheets().stream().filter(s -> s.front() == front).toList());
+        List<Sheet> sheets = new ArrayList<>(
+                pattern.sheets().stream().filter(s -> s.front() == front).toList());
         if (!front) {
             Collections.reverse(sheets);
         }
@@ -48,11 +53,14 @@ final class ShoulderSeam {
         List<Sheet> sheets = ShoulderSeam.outwards(pattern, front);
         List<Stretch> stretches = new ArrayList<>();
         for (Sheet sheet : sheets) {
-            List<OutlineEdge> edges = new ArrayList<>(sheet.outline().stream().filter(e -> e.role() == EdgeRole.SHOULDER).toList());
+            List<OutlineEdge> edges = new ArrayList<>(sheet.outline().stream()
+                    .filter(e -> e.role() == EdgeRole.SHOULDER)
+                    .toList());
             if (!front) {
                 Collections.reverse(edges);
             }
-            edges.forEach(e -> stretches.add(new Stretch(sheet.id(), e.name(), e.path().length())));
+            edges.forEach(e ->
+                    stretches.add(new Stretch(sheet.id(), e.name(), e.path().length())));
         }
         return stretches;
     }

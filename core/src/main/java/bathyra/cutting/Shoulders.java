@@ -41,6 +41,7 @@ final class Shoulders {
     private static final double BEYOND = 160;
     /** So far a corner of the neckline stays from the upper end of the seam, mm. */
     private static final double CORNER_CLEAR = 16;
+
     private static final double BESIDE_NECK = 16;
     private static final int LEAST_ROUNDS = 6;
     private static final int ROUNDS = 60;
@@ -62,7 +63,15 @@ final class Shoulders {
         this.garment = garment;
         BodyTop drawnFront = BodyTop.front(reaching.drawing());
         Sheet centreBack = pattern.sheets().get(pattern.sheets().size() - 1);
-        BodyTop drawnBack = BodyTop.back(reaching.drawing(), centreBack.edge(SeamPlace.CENTRE_BACK.id()).path().start().x(), block.sideDart().value()).withShoulder(drawnFront.shoulder());
+        BodyTop drawnBack = BodyTop.back(
+                        reaching.drawing(),
+                        centreBack
+                                .edge(SeamPlace.CENTRE_BACK.id())
+                                .path()
+                                .start()
+                                .x(),
+                        block.sideDart().value())
+                .withShoulder(drawnFront.shoulder());
         // Off the shoulder the edge ends where the tape along it ends.
         boolean off = garment.top().cover() == Cover.OFF_SHOULDER;
         this.front = off ? withTip(drawnFront, reaching.topEdge() / 2) : drawnFront;
@@ -70,11 +79,17 @@ final class Shoulders {
     }
 
     private static BodyTop withTip(BodyTop body, double across) {
-        return new BodyTop(body.hand(), body.centre(), body.neck(), new Point(body.centre() + body.hand() * across, body.tip().y()), body.hollow());
+        return new BodyTop(
+                body.hand(),
+                body.centre(),
+                body.neck(),
+                new Point(body.centre() + body.hand() * across, body.tip().y()),
+                body.hollow());
     }
 
     /** The shoulders are not sewn yet: cups and yokes may still be cut through them. @throws NotDraftable when an edge cannot be drawn on this body */
-    static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment) throws NotDraftable {
+    static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment)
+            throws NotDraftable {
         return new Shoulders(pattern, set, block, reaching, garment).carriedUp();
     }
 
@@ -83,7 +98,8 @@ final class Shoulders {
         int last = sheets.size() - 1;
         boolean halter = garment.top().cover() == Cover.HALTER;
         double corner = halter ? Math.PI - cornerAtSide(sheets.get(2)) : RIGHT_ANGLE;
-        double turn = Math.asin(Math.min(1, block.sideDart().value() / set.panels().get(1).width(Level.BUST)));
+        double turn = Math.asin(
+                Math.min(1, block.sideDart().value() / set.panels().get(1).width(Level.BUST)));
         Point apex = set.panels().get(0).right().nodes().get(Level.BUST);
         Vec moved = apex.to(set.panels().get(1).left().nodes().get(Level.BUST));
         Motion opened = Motion.about(apex, turn).then(new Motion(1, 0, moved));
@@ -97,8 +113,21 @@ final class Shoulders {
             Point sideUpper = set.panels().get(last - 1).right().nodes().get(Level.UPPER);
             Point centreUpper = set.panels().get(last).left().nodes().get(Level.UPPER);
             Motion beside = new Motion(1, 0, centreUpper.to(sideUpper));
-            Carried behind = carry(back, centre, side, SeamPlace.PRINCESS_BACK.id(), SeamPlace.SIDE.id(), beside,
-                    (e, d) -> TopLine.back(back, garment, block.sideDart().value(), inFront.line().neckAngle(), e, d, RIGHT_ANGLE));
+            Carried behind = carry(
+                    back,
+                    centre,
+                    side,
+                    SeamPlace.PRINCESS_BACK.id(),
+                    SeamPlace.SIDE.id(),
+                    beside,
+                    (e, d) -> TopLine.back(
+                            back,
+                            garment,
+                            block.sideDart().value(),
+                            inFront.line().neckAngle(),
+                            e,
+                            d,
+                            RIGHT_ANGLE));
             next.add(behind.side());
             next.add(behind.centre());
         }
@@ -109,9 +138,18 @@ final class Shoulders {
     private Carried front(Sheet centre, Sheet side, Motion opened, double corner) throws NotDraftable {
         Carried first = null;
         for (double share : TopLine.CORNER_SHARES) {
-            Carried carried = carry(front, centre, side, SeamPlace.PRINCESS_FRONT.id(), SeamPlace.SIDE.id(), opened, (e, d) -> TopLine.front(front, garment, e, d, corner, share));
-            Point top = carried.centre().edge(SeamPlace.PRINCESS_FRONT.id()).path().start();
-            if (garment.upperEdge() != UpperShape.SQUARE || carried.line().declared().stream().allMatch(c -> c.at().distance(top) > CORNER_CLEAR)) {
+            Carried carried = carry(
+                    front,
+                    centre,
+                    side,
+                    SeamPlace.PRINCESS_FRONT.id(),
+                    SeamPlace.SIDE.id(),
+                    opened,
+                    (e, d) -> TopLine.front(front, garment, e, d, corner, share));
+            Point top =
+                    carried.centre().edge(SeamPlace.PRINCESS_FRONT.id()).path().start();
+            if (garment.upperEdge() != UpperShape.SQUARE
+                    || carried.line().declared().stream().allMatch(c -> c.at().distance(top) > CORNER_CLEAR)) {
                 return carried;
             }
             first = first == null ? carried : first;
@@ -121,7 +159,10 @@ final class Shoulders {
 
     /** The angle inside the cloth where the strapless back meets the side. */
     private static double cornerAtSide(Sheet back) {
-        return Math.abs(back.edge(PanelSheets.UPPER).path().startTangent().angleTo(back.edge(SeamPlace.SIDE.id()).path().endTangent().reversed()));
+        return Math.abs(back.edge(PanelSheets.UPPER)
+                .path()
+                .startTangent()
+                .angleTo(back.edge(SeamPlace.SIDE.id()).path().endTangent().reversed()));
     }
 
     /** Two panels carried up, and the line that was drawn over them. */
@@ -133,7 +174,9 @@ final class Shoulders {
     }
 
     /** @param opened how the block lies on the panel at the side, before the seam is walked */
-    private Carried carry(BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing) throws NotDraftable {
+    private Carried carry(
+            BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing)
+            throws NotDraftable {
         try {
             return carry(body, centre, side, seam, sideSeam, opened, drawing, true);
         } catch (NotDraftable e) {
@@ -143,11 +186,21 @@ final class Shoulders {
     }
 
     /** @param squarely whether a seam that ends in the armhole comes in square to it */
-    private Carried carry(BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing, boolean squarely) throws NotDraftable {
+    private Carried carry(
+            BodyTop body,
+            Sheet centre,
+            Sheet side,
+            String seam,
+            String sideSeam,
+            Motion opened,
+            Drawing drawing,
+            boolean squarely)
+            throws NotDraftable {
         Path near = down(centre.edge(seam).path());
         Path far = down(side.edge(seam).path());
         Path flank = down(side.edge(sideSeam).path());
-        TopLine first = drawing.line(opened.inverse().apply(flank.start()), opened.inverse().apply(flank.startTangent()));
+        TopLine first = drawing.line(
+                opened.inverse().apply(flank.start()), opened.inverse().apply(flank.startTangent()));
         Point target = target(body, first);
         Optional<Vec> arriving = squarely ? intoArmhole(first) : Optional.empty();
         Path up = raised(near, target, arriving);
@@ -156,12 +209,14 @@ final class Shoulders {
         TopLine line = null;
         Path.Crossing meet = null;
         double off = Double.POSITIVE_INFINITY;
-        // How the panel lies follows from where the seam meets the edge, and the edge from how the panel lies. Where the seam bends much at its
+        // How the panel lies follows from where the seam meets the edge, and the edge from how the panel lies. Where
+        // the seam bends much at its
         // end whole steps swing to and fro: then they are halved.
         double at = Double.NaN;
         double step = 1;
         for (int round = 0; round < LEAST_ROUNDS || off > Tolerance.CHORD && round < ROUNDS; round++) {
-            line = drawing.line(laid.inverse().apply(flank.start()), laid.inverse().apply(flank.startTangent()));
+            line = drawing.line(
+                    laid.inverse().apply(flank.start()), laid.inverse().apply(flank.startTangent()));
             meet = up.crossing(line.whole()).orElseThrow(() -> noMeeting(centre));
             at = Double.isNaN(at) ? meet.here() : at + step * (meet.here() - at);
             laid = laidAt(up, partner, at);
@@ -171,14 +226,25 @@ final class Shoulders {
         }
         laid = laidAt(up, partner, meet.here());
         if (off > Tolerance.CHORD) {
-            throw new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, "upperEdge", Finding.Status.FAULT, off, Tolerance.CHORD, Sentence.of(
-                    "{}: the upper edge misses the underarm by {}. Draw the neckline higher or narrower, or let the princess seam begin elsewhere.", side.name(), Length.mm(off))));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.UPPER_EDGE,
+                    "upperEdge",
+                    Finding.Status.FAULT,
+                    off,
+                    Tolerance.CHORD,
+                    Sentence.of(
+                            "{}: the upper edge misses the underarm by {}. Draw the neckline higher or narrower, or let the princess seam begin elsewhere.",
+                            side.name(),
+                            Length.mm(off))));
         }
         Split split = split(line, meet.there(), laid.inverse());
         Path nearSeam = up.between(0, meet.here()).reversed().then(near);
         Path farSeam = partner.between(0, meet.here()).reversed().then(far);
         boolean inFront = body.hand() > 0;
-        return new Carried(topped(centre, split.before(), seam, nearSeam, inFront, true, line.declared()), topped(side, split.after(), seam, farSeam, inFront, false, List.of()), line);
+        return new Carried(
+                topped(centre, split.before(), seam, nearSeam, inFront, true, line.declared()),
+                topped(side, split.after(), seam, farSeam, inFront, false, List.of()),
+                line);
     }
 
     /** How the panel at the side lies when the two seam edges are laid on each other at one place. */
@@ -225,13 +291,22 @@ final class Shoulders {
 
     /** The seam carried up from its upper end, through where it is led and on. */
     private static Path raised(Path seam, Point target, Optional<Vec> arriving) {
-        Path curve = FairSpline.through(List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), arriving);
-        return curve.then(Path.of(new Line(curve.end(), curve.end().plus(curve.endTangent().times(BEYOND)))));
+        Path curve = FairSpline.through(
+                List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), arriving);
+        return curve.then(Path.of(
+                new Line(curve.end(), curve.end().plus(curve.endTangent().times(BEYOND)))));
     }
 
     private static NotDraftable noMeeting(Sheet sheet) {
-        return new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, "upperEdge", Finding.Status.FAULT, 0, 0,
-                Sentence.of("{}: the princess seam does not meet the upper edge. Draw the neckline higher or narrower, or let the seam begin elsewhere.", sheet.name())));
+        return new NotDraftable(Finding.of(
+                FindingKind.UPPER_EDGE,
+                "upperEdge",
+                Finding.Status.FAULT,
+                0,
+                0,
+                Sentence.of(
+                        "{}: the princess seam does not meet the upper edge. Draw the neckline higher or narrower, or let the seam begin elsewhere.",
+                        sheet.name())));
     }
 
     /** The edges before the seam as they lie, and those behind it on their own panel. */
@@ -246,7 +321,13 @@ final class Shoulders {
             double length = edge.path().length();
             double cut = Math.min(length, Math.max(0, at - run));
             if (cut > Tolerance.CHORD) {
-                before.add(new OutlineEdge(edge.name(), edge.kind(), edge.seam(), cut >= length - Tolerance.CHORD ? edge.path() : edge.path().between(0, cut)));
+                before.add(new OutlineEdge(
+                        edge.name(),
+                        edge.kind(),
+                        edge.seam(),
+                        cut >= length - Tolerance.CHORD
+                                ? edge.path()
+                                : edge.path().between(0, cut)));
             }
             if (cut < length - Tolerance.CHORD) {
                 Path rest = cut <= Tolerance.CHORD ? edge.path() : edge.path().between(cut, length);
@@ -258,10 +339,24 @@ final class Shoulders {
     }
 
     /** A sheet with the edges above put in place of its provisional upper edge. */
-    private static Sheet topped(Sheet sheet, List<OutlineEdge> above, String seam, Path seamPath, boolean inFront, boolean centre, List<Piece.Corner> declared) {
+    private static Sheet topped(
+            Sheet sheet,
+            List<OutlineEdge> above,
+            String seam,
+            Path seamPath,
+            boolean inFront,
+            boolean centre,
+            List<Piece.Corner> declared) {
         List<OutlineEdge> top = new ArrayList<>();
         for (OutlineEdge edge : above) {
-            top.add(inFront ? edge : new OutlineEdge(edge.name(), edge.kind(), edge.seam(), edge.path().reversed()));
+            top.add(
+                    inFront
+                            ? edge
+                            : new OutlineEdge(
+                                    edge.name(),
+                                    edge.kind(),
+                                    edge.seam(),
+                                    edge.path().reversed()));
         }
         if (!inFront) {
             Collections.reverse(top);
@@ -272,7 +367,8 @@ final class Shoulders {
                 outline.addAll(top);
             } else if (edge.name().equals(seam)) {
                 boolean down = edge.path().start().y() < edge.path().end().y();
-                outline.add(new OutlineEdge(edge.name(), edge.kind(), edge.seam(), down ? seamPath : seamPath.reversed()));
+                outline.add(
+                        new OutlineEdge(edge.name(), edge.kind(), edge.seam(), down ? seamPath : seamPath.reversed()));
             } else {
                 outline.add(edge);
             }
@@ -285,15 +381,22 @@ final class Shoulders {
     }
 
     /** The centre line runs up to where the neckline begins. */
-    private static List<OutlineEdge> withCentre(List<OutlineEdge> outline, List<OutlineEdge> top, boolean inFront, boolean centre) {
+    private static List<OutlineEdge> withCentre(
+            List<OutlineEdge> outline, List<OutlineEdge> top, boolean inFront, boolean centre) {
         if (!centre) {
             return outline;
         }
-        Point neck = inFront ? top.get(0).path().start() : top.get(top.size() - 1).path().end();
+        Point neck = inFront
+                ? top.get(0).path().start()
+                : top.get(top.size() - 1).path().end();
         String name = inFront ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id();
         List<OutlineEdge> next = new ArrayList<>();
         for (OutlineEdge edge : outline) {
-            next.add(edge.name().equals(name) ? new OutlineEdge(edge.name(), edge.kind(), edge.seam(), reaching(edge.path(), neck, inFront)) : edge);
+            next.add(
+                    edge.name().equals(name)
+                            ? new OutlineEdge(
+                                    edge.name(), edge.kind(), edge.seam(), reaching(edge.path(), neck, inFront))
+                            : edge);
         }
         return next;
     }
@@ -303,7 +406,8 @@ final class Shoulders {
         if (inFront) {
             return Path.of(new Line(path.start(), neck));
         }
-        return neck.y() < path.start().y() ? Path.of(new Line(neck, path.start())).then(path)
+        return neck.y() < path.start().y()
+                ? Path.of(new Line(neck, path.start())).then(path)
                 : path.between(path.nearest(neck).arc(), path.length());
     }
 }

@@ -41,11 +41,13 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static final double STRAIGHT = 10.5;
     /** How far the armhole stays within tip and underarm, the deepest first. */
     private static final double[] HOLLOWS = {15, 28, 42, 60, -1};
+
     private static final double NO_HOLLOW = -1;
     private static final double SEWN = 15;
     private static final double SHOULDER_LEAST = 25;
     /** Where a square neckline has its corner, the usual place first. */
     static final double[] CORNER_SHARES = {0.85, 0.7, 0.95, 0.58};
+
     private static final double LOBE = 0.78;
     private static final double LOBE_RISE = 42;
     private static final double LOBE_SHARE = 0.35;
@@ -57,52 +59,109 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     }
 
     /** The front of a garment. @param underarm on the joined pattern @param down the direction of the side seam there @param corner the angle inside the cloth at the underarm @param cornerShare how far out a square neckline has its corner, as a share of the way to the shoulder's end */
-    static TopLine front(BodyTop body, Garment garment, Point underarm, Vec down, double corner, double cornerShare) throws NotDraftable {
+    static TopLine front(BodyTop body, Garment garment, Point underarm, Vec down, double corner, double cornerShare)
+            throws NotDraftable {
         Cover cover = garment.top().cover();
-        double depth = cover == Cover.OFF_SHOULDER ? garment.length(LengthOption.SHOULDER_LINE).value() + garment.length(LengthOption.EDGE_DIP).value() : garment.length(LengthOption.NECKLINE_DEPTH).value();
+        double depth = cover == Cover.OFF_SHOULDER
+                ? garment.length(LengthOption.SHOULDER_LINE).value()
+                        + garment.length(LengthOption.EDGE_DIP).value()
+                : garment.length(LengthOption.NECKLINE_DEPTH).value();
         Point centre = new Point(body.centre(), depth);
         if (cover == Cover.OFF_SHOULDER) {
-            return offShoulder(body, garment, centre, garment.length(LengthOption.SHOULDER_LINE).value(), underarm, down, corner);
+            return offShoulder(
+                    body,
+                    garment,
+                    centre,
+                    garment.length(LengthOption.SHOULDER_LINE).value(),
+                    underarm,
+                    down,
+                    corner);
         }
         double width = width(body, garment);
-        double strap = cover == Cover.HALTER ? garment.length(LengthOption.STRAP_WIDTH).value() : body.shoulder() - width;
+        double strap =
+                cover == Cover.HALTER ? garment.length(LengthOption.STRAP_WIDTH).value() : body.shoulder() - width;
         Point neck = body.onShoulder(width);
         Point tip = body.onShoulder(width + strap);
-        Path shoulder = shoulder(neck, tip, cover == Cover.HALTER ? 0 : garment.bust().width(ContourWedge.SHOULDER));
+        Path shoulder =
+                shoulder(neck, tip, cover == Cover.HALTER ? 0 : garment.bust().width(ContourWedge.SHOULDER));
         List<Piece.Corner> declared = new ArrayList<>();
-        Path neckline = neckline(garment.upperEdge(), garment, body, centre, neck, shoulder.startTangent(), cornerShare, declared);
+        Path neckline = neckline(
+                garment.upperEdge(), garment, body, centre, neck, shoulder.startTangent(), cornerShare, declared);
         double angle = Math.abs(neckline.endTangent().reversed().angleTo(shoulder.startTangent()));
-        Path armhole = armhole(body, tip, body.turned(shoulder.endTangent(), RIGHT_ANGLE), cover == Cover.SHOULDERS, underarm, down, corner);
+        Path armhole = armhole(
+                body,
+                tip,
+                body.turned(shoulder.endTangent(), RIGHT_ANGLE),
+                cover == Cover.SHOULDERS,
+                underarm,
+                down,
+                corner);
         boolean halter = cover == Cover.HALTER;
-        OutlineEdge across = new OutlineEdge(halter ? STRAP_END : SHOULDER, halter ? OutlineEdge.Kind.EDGE : OutlineEdge.Kind.SEAM, Optional.empty(), shoulder);
+        OutlineEdge across = new OutlineEdge(
+                halter ? STRAP_END : SHOULDER,
+                halter ? OutlineEdge.Kind.EDGE : OutlineEdge.Kind.SEAM,
+                Optional.empty(),
+                shoulder);
         return new TopLine(List.of(edge(NECKLINE, neckline), across, edge(ARMHOLE, armhole)), declared, angle);
     }
 
     /** The back that goes with a front: the shoulders equally long, the neckline running through. */
-    static TopLine back(BodyTop body, Garment garment, double down, double frontAngle, Point underarm, Vec side, double corner) throws NotDraftable {
+    static TopLine back(
+            BodyTop body, Garment garment, double down, double frontAngle, Point underarm, Vec side, double corner)
+            throws NotDraftable {
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
             double line = garment.length(LengthOption.SHOULDER_LINE).value() + down;
             return offShoulder(body, garment, new Point(body.centre(), line), line, underarm, side, corner);
         }
         Point neck = body.onShoulder(width(body, garment));
         Path shoulder = shoulder(neck, body.tip(), garment.bust().width(ContourWedge.SHOULDER));
-        Point centre = new Point(body.centre(), garment.length(LengthOption.BACK_NECKLINE).value() + down);
-        Vec arriving = body.turned(shoulder.startTangent(), Math.PI - frontAngle).reversed();
+        Point centre = new Point(
+                body.centre(), garment.length(LengthOption.BACK_NECKLINE).value() + down);
+        Vec arriving =
+                body.turned(shoulder.startTangent(), Math.PI - frontAngle).reversed();
         Path neckline = RoundNeck.between(centre, neck, arriving, STRAIGHT);
-        return new TopLine(List.of(edge(NECKLINE, neckline), new OutlineEdge(SHOULDER, OutlineEdge.Kind.SEAM, Optional.empty(), shoulder),
-                edge(ARMHOLE, armhole(body, body.tip(), body.turned(shoulder.endTangent(), RIGHT_ANGLE), true, underarm, side, corner))), List.of(), Math.PI - frontAngle);
+        return new TopLine(
+                List.of(
+                        edge(NECKLINE, neckline),
+                        new OutlineEdge(SHOULDER, OutlineEdge.Kind.SEAM, Optional.empty(), shoulder),
+                        edge(
+                                ARMHOLE,
+                                armhole(
+                                        body,
+                                        body.tip(),
+                                        body.turned(shoulder.endTangent(), RIGHT_ANGLE),
+                                        true,
+                                        underarm,
+                                        side,
+                                        corner))),
+                List.of(),
+                Math.PI - frontAngle);
     }
 
     private static OutlineEdge edge(String name, Path path) {
-        return new OutlineEdge(name, name.equals(ARMHOLE) || name.equals(NECKLINE) ? OutlineEdge.Kind.EDGE : OutlineEdge.Kind.SEAM, Optional.empty(), path);
+        return new OutlineEdge(
+                name,
+                name.equals(ARMHOLE) || name.equals(NECKLINE) ? OutlineEdge.Kind.EDGE : OutlineEdge.Kind.SEAM,
+                Optional.empty(),
+                path);
     }
 
     private static double width(BodyTop body, Garment garment) throws NotDraftable {
         double width = garment.length(LengthOption.NECKLINE_WIDTH).value();
-        double strap = garment.top().cover() == Cover.HALTER ? garment.length(LengthOption.STRAP_WIDTH).value() : SHOULDER_LEAST;
+        double strap = garment.top().cover() == Cover.HALTER
+                ? garment.length(LengthOption.STRAP_WIDTH).value()
+                : SHOULDER_LEAST;
         if (width > body.shoulder() - strap) {
-            throw refuse(LengthOption.NECKLINE_WIDTH, width, body.shoulder() - strap, Sentence.of("Neckline: it takes {} of a shoulder of {}, and {} must be left. Up to {} can be drawn.",
-                    Length.mm(width), Length.mm(body.shoulder()), Length.mm(strap), Length.mm(Math.max(0, Math.floor(body.shoulder() - strap)))));
+            throw refuse(
+                    LengthOption.NECKLINE_WIDTH,
+                    width,
+                    body.shoulder() - strap,
+                    Sentence.of(
+                            "Neckline: it takes {} of a shoulder of {}, and {} must be left. Up to {} can be drawn.",
+                            Length.mm(width),
+                            Length.mm(body.shoulder()),
+                            Length.mm(strap),
+                            Length.mm(Math.max(0, Math.floor(body.shoulder() - strap)))));
         }
         return width;
     }
@@ -111,21 +170,36 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         if (lowered == 0) {
             return Path.of(new Line(neck, tip));
         }
-        return FairSpline.through(List.of(neck, neck.between(tip, 0.5).plus(new Vec(0, lowered)), tip), Optional.empty(), Optional.empty());
+        return FairSpline.through(
+                List.of(neck, neck.between(tip, 0.5).plus(new Vec(0, lowered)), tip),
+                Optional.empty(),
+                Optional.empty());
     }
 
-    private static TopLine offShoulder(BodyTop body, Garment garment, Point centre, double line, Point underarm, Vec side, double corner) throws NotDraftable {
+    private static TopLine offShoulder(
+            BodyTop body, Garment garment, Point centre, double line, Point underarm, Vec side, double corner)
+            throws NotDraftable {
         Point end = new Point(body.tip().x(), line);
         if (underarm.y() - line < SHOULDER_LEAST) {
             double asked = garment.length(LengthOption.SHOULDER_LINE).value();
             double most = asked + underarm.y() - line - SHOULDER_LEAST;
-            throw refuse(LengthOption.SHOULDER_LINE, asked, most, Sentence.of("Off-shoulder edge: at {} below the neck end only {} are left above the underarm. Draw it higher; {} can be drawn.",
-                    Length.mm(asked), Length.mm(underarm.y() - line), Length.mm(Math.floor(most))));
+            throw refuse(
+                    LengthOption.SHOULDER_LINE,
+                    asked,
+                    most,
+                    Sentence.of(
+                            "Off-shoulder edge: at {} below the neck end only {} are left above the underarm. Draw it higher; {} can be drawn.",
+                            Length.mm(asked),
+                            Length.mm(underarm.y() - line),
+                            Length.mm(Math.floor(most))));
         }
         Vec across = new Vec(body.hand(), 0);
         double bend = Math.abs(end.x() - centre.x());
-        Path neckline = centre.y() == line ? Path.of(new Line(centre, end))
-                : Path.of(new Line(centre, centre.plus(across.times(STRAIGHT)))).then(Path.of(Cubic.hermite(centre.plus(across.times(STRAIGHT)), across.times(bend), end, across.times(bend))));
+        Path neckline = centre.y() == line
+                ? Path.of(new Line(centre, end))
+                : Path.of(new Line(centre, centre.plus(across.times(STRAIGHT))))
+                        .then(Path.of(Cubic.hermite(
+                                centre.plus(across.times(STRAIGHT)), across.times(bend), end, across.times(bend))));
         Path armhole = armhole(body, end, body.turned(across, RIGHT_ANGLE), false, underarm, side, corner);
         return new TopLine(List.of(edge(NECKLINE, neckline), edge(ARMHOLE, armhole)), List.of(), RIGHT_ANGLE);
     }
@@ -135,14 +209,16 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
      *
      * @param leaving square to the shoulder
      */
-    private static Path armhole(BodyTop body, Point tip, Vec leaving, boolean deep, Point underarm, Vec down, double corner) {
+    private static Path armhole(
+            BodyTop body, Point tip, Vec leaving, boolean deep, Point underarm, Vec down, double corner) {
         Vec arriving = body.turned(down, corner).reversed();
         Path best = null;
         for (double least : deep ? HOLLOWS : new double[] {NO_HOLLOW}) {
             List<Point> through = new ArrayList<>(List.of(tip));
             if (least != NO_HOLLOW) {
                 double most = Math.min(body.hand() * tip.x(), body.hand() * underarm.x()) - least;
-                through.add(new Point(body.hand() * Math.min(body.hand() * body.hollow().x(), most), (tip.y() + underarm.y()) / 2));
+                through.add(new Point(
+                        body.hand() * Math.min(body.hand() * body.hollow().x(), most), (tip.y() + underarm.y()) / 2));
             }
             through.add(underarm);
             Path path = FairSpline.through(through, Optional.of(leaving), Optional.of(arriving));
@@ -156,34 +232,58 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         return best;
     }
 
-    private static Path neckline(UpperShape shape, Garment garment, BodyTop body, Point centre, Point neck, Vec shoulder, double cornerShare, List<Piece.Corner> declared) throws NotDraftable {
+    private static Path neckline(
+            UpperShape shape,
+            Garment garment,
+            BodyTop body,
+            Point centre,
+            Point neck,
+            Vec shoulder,
+            double cornerShare,
+            List<Piece.Corner> declared)
+            throws NotDraftable {
         if (centre.y() < neck.y() + STRAIGHT) {
-            throw refuse(LengthOption.NECKLINE_DEPTH, centre.y(), neck.y() + STRAIGHT, Sentence.of("Neckline, centre front: it lies {} below the neck end, and must lie below the shoulder. From {} on it can be drawn.",
-                    Length.mm(centre.y()), Length.mm(Math.ceil(neck.y() + STRAIGHT))));
+            throw refuse(
+                    LengthOption.NECKLINE_DEPTH,
+                    centre.y(),
+                    neck.y() + STRAIGHT,
+                    Sentence.of(
+                            "Neckline, centre front: it lies {} below the neck end, and must lie below the shoulder. From {} on it can be drawn.",
+                            Length.mm(centre.y()),
+                            Length.mm(Math.ceil(neck.y() + STRAIGHT))));
         }
         return switch (shape) {
             case V, PLUNGE -> {
-                declared.add(new Piece.Corner(centre, Math.toDegrees(Math.abs(centre.to(neck).angleTo(Vec.DOWN)))));
+                declared.add(new Piece.Corner(
+                        centre, Math.toDegrees(Math.abs(centre.to(neck).angleTo(Vec.DOWN)))));
                 yield Path.of(new Line(centre, neck));
             }
             case SQUARE -> {
                 boolean own = garment.lengths().containsKey(LengthOption.EDGE_WIDTH);
                 double most = Math.abs(neck.x() - centre.x());
-                double out = own ? Math.min(garment.length(LengthOption.EDGE_WIDTH).value(), most) : most * cornerShare;
+                double out =
+                        own ? Math.min(garment.length(LengthOption.EDGE_WIDTH).value(), most) : most * cornerShare;
                 Point low = new Point(centre.x() + body.hand() * out, centre.y());
                 declared.add(new Piece.Corner(low, 270));
                 yield Path.of(new Line(centre, low), new Line(low, neck));
             }
             case SWEETHEART -> {
-                Point lobe = new Point(centre.x() + (neck.x() - centre.x()) * LOBE, centre.y() - Math.min(LOBE_RISE, (centre.y() - neck.y()) * LOBE_SHARE));
+                Point lobe = new Point(
+                        centre.x() + (neck.x() - centre.x()) * LOBE,
+                        centre.y() - Math.min(LOBE_RISE, (centre.y() - neck.y()) * LOBE_SHARE));
                 Vec leaving = body.turned(Vec.DOWN, -Math.toRadians(DIP_DEGREES + 60));
                 double pace = centre.distance(lobe);
                 declared.add(new Piece.Corner(centre, Math.toDegrees(Math.abs(leaving.angleTo(Vec.DOWN)))));
                 declared.add(new Piece.Corner(lobe, 270));
                 Point from = centre.plus(leaving.times(STRAIGHT));
-                yield Path.of(new Line(centre, from), Cubic.hermite(from, leaving.times(pace), lobe, new Vec(body.hand(), 0).times(pace)), new Line(lobe, neck));
+                yield Path.of(
+                        new Line(centre, from),
+                        Cubic.hermite(from, leaving.times(pace), lobe, new Vec(body.hand(), 0).times(pace)),
+                        new Line(lobe, neck));
             }
-            default -> RoundNeck.between(centre, neck, body.turned(shoulder, RIGHT_ANGLE).reversed(), STRAIGHT);
+            default ->
+                RoundNeck.between(
+                        centre, neck, body.turned(shoulder, RIGHT_ANGLE).reversed(), STRAIGHT);
         };
     }
 
@@ -193,6 +293,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     }
 
     private static NotDraftable refuse(LengthOption option, double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.of(FindingKind.UPPER_EDGE, option.id(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(
+                Finding.of(FindingKind.UPPER_EDGE, option.id(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

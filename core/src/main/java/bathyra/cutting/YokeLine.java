@@ -38,15 +38,26 @@ record YokeLine(Path inner, Path outer) {
         Path seam2 = outer.edge(apex.seam()).path();
         double stands = seam1.nearest(apex.atInner()).arc();
         if (above > stands - CLEAR) {
-            throw refuse(above, stands - CLEAR, Sentence.of("{}: the yoke line lies {} above the apex, and the edge there stands {} above it. Up to {} can be cut.", inner.name(),
-                    Length.mm(above), Length.mm(stands), Length.mm(Math.max(0, Math.floor(stands - CLEAR)))));
+            throw refuse(
+                    above,
+                    stands - CLEAR,
+                    Sentence.of(
+                            "{}: the yoke line lies {} above the apex, and the edge there stands {} above it. Up to {} can be cut.",
+                            inner.name(),
+                            Length.mm(above),
+                            Length.mm(stands),
+                            Length.mm(Math.max(0, Math.floor(stands - CLEAR)))));
         }
         Path.Place at1 = seam1.at(stands - above);
         Path.Place at2 = seam2.at(seam2.nearest(apex.atOuter()).arc() + above);
         Path.Place left = inwards(inner, apex, at1.point(), above);
         Path.Place right = end(outer, apex.across(outer), apex.atOuter(), above);
-        List<Path> lines = JoinedEdge.over(List.of(new JoinedEdge.Span(left.point(), downwards(left.tangent()), at1.point(), at1.tangent()),
-                new JoinedEdge.Span(at2.point(), at2.tangent().reversed(), right.point(), downwards(right.tangent()))), Math.PI / 2);
+        List<Path> lines = JoinedEdge.over(
+                List.of(
+                        new JoinedEdge.Span(left.point(), downwards(left.tangent()), at1.point(), at1.tangent()),
+                        new JoinedEdge.Span(
+                                at2.point(), at2.tangent().reversed(), right.point(), downwards(right.tangent()))),
+                Math.PI / 2);
         return new YokeLine(lines.get(0), lines.get(1));
     }
 
@@ -57,9 +68,18 @@ record YokeLine(Path inner, Path outer) {
         } catch (NotDraftable e) {
             Path level = Path.of(new Line(seam.plus(new Vec(-CLEAR, 0)), seam.plus(new Vec(-FAR, 0))));
             for (OutlineEdge edge : inner.outline()) {
-                Optional<Path.Crossing> crossing = edge.kind() == OutlineEdge.Kind.EDGE && edge.role() != EdgeRole.LOWER ? level.crossing(edge.path()) : Optional.empty();
-                if (crossing.isPresent() && Math.min(crossing.get().there(), edge.path().length() - crossing.get().there()) > CLEAR) {
-                    return new Path.Place(crossing.get().there(), edge.path().at(crossing.get().there()).point(), Vec.DOWN);
+                Optional<Path.Crossing> crossing = edge.kind() == OutlineEdge.Kind.EDGE && edge.role() != EdgeRole.LOWER
+                        ? level.crossing(edge.path())
+                        : Optional.empty();
+                if (crossing.isPresent()
+                        && Math.min(
+                                        crossing.get().there(),
+                                        edge.path().length() - crossing.get().there())
+                                > CLEAR) {
+                    return new Path.Place(
+                            crossing.get().there(),
+                            edge.path().at(crossing.get().there()).point(),
+                            Vec.DOWN);
                 }
             }
             throw e;
@@ -72,12 +92,23 @@ record YokeLine(Path inner, Path outer) {
 
     /** The place on the long edge across the sheet: as high above the bust line there, or as far up as the edge bears. */
     private static Path.Place end(Sheet sheet, OutlineEdge edge, Point at, double above) throws NotDraftable {
-        Path path = edge.path().end().y() < edge.path().start().y() ? edge.path() : edge.path().reversed();
-        double bust = sheet.mark(Level.BUST.id()).map(m -> path.nearest(m.from().distance(at) > m.to().distance(at) ? m.from() : m.to()).arc()).orElse(path.length());
+        Path path = edge.path().end().y() < edge.path().start().y()
+                ? edge.path()
+                : edge.path().reversed();
+        double bust = sheet.mark(Level.BUST.id())
+                .map(m -> path.nearest(m.from().distance(at) > m.to().distance(at) ? m.from() : m.to())
+                        .arc())
+                .orElse(path.length());
         double room = path.length() - bust;
         if (room < 2 * CLEAR) {
-            throw refuse(above, 0, Sentence.of(sheet.name() + ": beside the " + edge.name().replace('-', ' ') + " only {} stand above the bust line; a yoke line needs {} there. Draw the upper edge higher.",
-                    Length.mm(Math.max(0, room)), Length.mm(2 * CLEAR)));
+            throw refuse(
+                    above,
+                    0,
+                    Sentence.of(
+                            sheet.name() + ": beside the " + edge.name().replace('-', ' ')
+                                    + " only {} stand above the bust line; a yoke line needs {} there. Draw the upper edge higher.",
+                            Length.mm(Math.max(0, room)),
+                            Length.mm(2 * CLEAR)));
         }
         return path.at(bust + Math.min(above, room - CLEAR));
     }
@@ -100,7 +131,9 @@ record YokeLine(Path inner, Path outer) {
         SeamJoin.Ref neighbour = first ? seam.b() : seam.a();
         double top = yoke.edge(edge).path().length();
         SeamJoin.Ref other = new SeamJoin.Ref(neighbour.piece(), name);
-        work.with(neighbour.piece(), s -> upperNamed(s, neighbour.edge(), top, name)).joining(new SeamJoin(seam.id() + "Y", seam.name() + ", yoke", first ? own : other, first ? other : own));
+        work.with(neighbour.piece(), s -> upperNamed(s, neighbour.edge(), top, name))
+                .joining(new SeamJoin(
+                        seam.id() + "Y", seam.name() + ", yoke", first ? own : other, first ? other : own));
     }
 
     /** An edge of which the uppermost stretch takes another name. */
@@ -114,6 +147,7 @@ record YokeLine(Path inner, Path outer) {
     }
 
     private static NotDraftable refuse(double value, double limit, Sentence sentence) {
-        return new NotDraftable(Finding.of(FindingKind.YOKE, LengthOption.CUP_YOKE.id(), Finding.Status.FAULT, value, limit, sentence));
+        return new NotDraftable(
+                Finding.of(FindingKind.YOKE, LengthOption.CUP_YOKE.id(), Finding.Status.FAULT, value, limit, sentence));
     }
 }

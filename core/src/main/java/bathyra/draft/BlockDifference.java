@@ -41,14 +41,26 @@ public final class BlockDifference {
     public static List<Row> between(BlockDrawing one, BlockDrawing other) {
         List<Row> rows = new ArrayList<>();
         for (Half half : Half.values()) {
-            Set<String> names = new LinkedHashSet<>(one.points().stream().filter(p -> p.half() == half).map(BlockPoint::name).toList());
+            Set<String> names = new LinkedHashSet<>(one.points().stream()
+                    .filter(p -> p.half() == half)
+                    .map(BlockPoint::name)
+                    .toList());
             for (String name : names) {
                 BlockPoint here = one.last(half, name).orElseThrow();
-                other.last(half, name).map(there -> new Row(half, name, here.label(), there.at().x() - here.at().x(), there.at().y() - here.at().y()))
-                        .filter(row -> row.apart() > LEAST).ifPresent(rows::add);
+                other.last(half, name)
+                        .map(there -> new Row(
+                                half,
+                                name,
+                                here.label(),
+                                there.at().x() - here.at().x(),
+                                there.at().y() - here.at().y()))
+                        .filter(row -> row.apart() > LEAST)
+                        .ifPresent(rows::add);
             }
         }
-        return rows.stream().sorted(Comparator.comparingDouble(Row::apart).reversed()).toList();
+        return rows.stream()
+                .sorted(Comparator.comparingDouble(Row::apart).reversed())
+                .toList();
     }
 
     /**
@@ -96,7 +108,11 @@ public final class BlockDifference {
 
     /** By how much a difference is another one on other figures, mm. */
     private static double moved(Row row, BlockDrawing one, BlockDrawing other) {
-        return one.last(row.half(), row.name()).flatMap(here -> other.last(row.half(), row.name()).map(there ->
-                Math.hypot(there.at().x() - here.at().x() - row.across(), there.at().y() - here.at().y() - row.down()))).orElse(0.0);
+        return one.last(row.half(), row.name())
+                .flatMap(here -> other.last(row.half(), row.name())
+                        .map(there -> Math.hypot(
+                                there.at().x() - here.at().x() - row.across(),
+                                there.at().y() - here.at().y() - row.down())))
+                .orElse(0.0);
     }
 }

@@ -46,11 +46,28 @@ public final class BlockDrafter {
         DraftingMethod method = DraftingMethod.of(garment);
         List<MeasurementKey> missing = missing(method, set, garment);
         if (!missing.isEmpty()) {
-            return new Drafted(Optional.empty(), missing, missing.stream().map(key -> Finding.of(FindingKind.MEASUREMENT, key.key(), Finding.Status.FAULT, 0, 0,
-                    Sentence.of("{} is absent and the {} needs it. Take it: {}", key.label(), method.method().label().toLowerCase(Locale.ROOT), key.hint()))).toList());
+            return new Drafted(
+                    Optional.empty(),
+                    missing,
+                    missing.stream()
+                            .map(key -> Finding.of(
+                                    FindingKind.MEASUREMENT,
+                                    key.key(),
+                                    Finding.Status.FAULT,
+                                    0,
+                                    0,
+                                    Sentence.of(
+                                            "{} is absent and the {} needs it. Take it: {}",
+                                            key.label(),
+                                            method.method().label().toLowerCase(Locale.ROOT),
+                                            key.hint())))
+                            .toList());
         }
-        List<Finding> contradictions = Plausibility.of(set).stream().filter(r -> r.weight() == Remark.Weight.STOPS)
-                .map(r -> Finding.of(FindingKind.MEASUREMENT, r.keys().get(0).key(), Finding.Status.FAULT, 0, 0, r.sentence())).toList();
+        List<Finding> contradictions = Plausibility.of(set).stream()
+                .filter(r -> r.weight() == Remark.Weight.STOPS)
+                .map(r -> Finding.of(
+                        FindingKind.MEASUREMENT, r.keys().get(0).key(), Finding.Status.FAULT, 0, 0, r.sentence()))
+                .toList();
         if (!contradictions.isEmpty()) {
             return new Drafted(Optional.empty(), List.of(), contradictions);
         }
@@ -67,6 +84,8 @@ public final class BlockDrafter {
 
     /** What a school needs for its block with shoulders and does not find. */
     public static List<MeasurementKey> missing(DraftingMethod method, MeasurementSet set, Garment garment) {
-        return method.drawingNeeds(garment).stream().filter(key -> set.find(key).isEmpty()).toList();
+        return method.drawingNeeds(garment).stream()
+                .filter(key -> set.find(key).isEmpty())
+                .toList();
     }
 }

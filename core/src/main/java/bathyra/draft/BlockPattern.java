@@ -27,7 +27,13 @@ public final class BlockPattern {
     private BlockPattern() {}
 
     public static Pattern of(BlockDrawing drawing, String title) {
-        return new Pattern(title, drawing.method().id(), List.of(), List.of(piece(drawing, Half.FRONT), piece(drawing, Half.BACK)), List.of(), OptionalDouble.empty());
+        return new Pattern(
+                title,
+                drawing.method().id(),
+                List.of(),
+                List.of(piece(drawing, Half.FRONT), piece(drawing, Half.BACK)),
+                List.of(),
+                OptionalDouble.empty());
     }
 
     private static Piece piece(BlockDrawing drawing, Half half) {
@@ -40,13 +46,28 @@ public final class BlockPattern {
             outline.add(new OutlineEdge(name, kind(edge.name(), front), Optional.empty(), edge.path()));
         }
         List<LevelMark> marks = new ArrayList<>();
-        LEVELS.forEach((letter, level) -> drawing.last(half, letter + "c").ifPresent(c -> drawing.last(half, letter + "s").ifPresent(s -> marks.add(new LevelMark(level, c.at(), s.at())))));
+        LEVELS.forEach(
+                (letter, level) -> drawing.last(half, letter + "c").ifPresent(c -> drawing.last(half, letter + "s")
+                        .ifPresent(s -> marks.add(new LevelMark(level, c.at(), s.at())))));
         marks.sort((a, b) -> Double.compare(a.from().y(), b.from().y()));
         Path closed = drawing.closed(half);
         BlockPoint waist = drawing.point(half, "Wc");
         Point hem = drawing.point(half, "Hc").at();
-        Grain grain = new Grain(new Point(waist.at().x() + 30, hem.y() - 40), new Point(waist.at().x() + 30, drawing.point(half, "Nc").at().y() + 40));
-        return new Piece(front ? "FB" : "BB", front ? "Front" : "Back", front ? 1 : 2, front, front ? 1 : 2, front, outline, marks, List.of(), grain, closed.flattened(CHORD));
+        Grain grain = new Grain(
+                new Point(waist.at().x() + 30, hem.y() - 40),
+                new Point(waist.at().x() + 30, drawing.point(half, "Nc").at().y() + 40));
+        return new Piece(
+                front ? "FB" : "BB",
+                front ? "Front" : "Back",
+                front ? 1 : 2,
+                front,
+                front ? 1 : 2,
+                front,
+                outline,
+                marks,
+                List.of(),
+                grain,
+                closed.flattened(CHORD));
     }
 
     private static OutlineEdge.Kind kind(BlockEdge.Name name, boolean front) {

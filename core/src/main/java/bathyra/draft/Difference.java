@@ -46,29 +46,48 @@ public record Difference(Kind kind, String name, Optional<Length> former, Option
 
     /** By how much it has grown, mm; where one draft has none, its whole size. */
     public double by() {
-        return now.map(Length::millimetres).orElse(0.0) - former.map(Length::millimetres).orElse(0.0);
+        return now.map(Length::millimetres).orElse(0.0)
+                - former.map(Length::millimetres).orElse(0.0);
     }
 
     /** Every figure that differs, by kind, the largest difference first. */
     public static List<Difference> between(Draft former, Draft now) {
         List<Difference> all = new ArrayList<>();
         for (MeasurementKey key : MeasurementKey.values()) {
-            add(all, Kind.MEASUREMENT, key.label(), former.commission().measurements().find(key).map(Reckoned::length), now.commission().measurements().find(key).map(Reckoned::length));
+            add(
+                    all,
+                    Kind.MEASUREMENT,
+                    key.label(),
+                    former.commission().measurements().find(key).map(Reckoned::length),
+                    now.commission().measurements().find(key).map(Reckoned::length));
         }
         for (Level level : Level.values()) {
             add(all, Kind.GIRTH, level.label(), girth(former, level), girth(now, level));
             for (SeamPlace seam : now.intakes().seams()) {
-                add(all, Kind.INTAKE, seam.label() + ", " + level.label().toLowerCase(Locale.ROOT), intake(former, level, seam), intake(now, level, seam));
+                add(
+                        all,
+                        Kind.INTAKE,
+                        seam.label() + ", " + level.label().toLowerCase(Locale.ROOT),
+                        intake(former, level, seam),
+                        intake(now, level, seam));
             }
             for (Piece piece : now.pattern().pieces()) {
-                add(all, Kind.WIDTH, piece.name() + ", " + level.label().toLowerCase(Locale.ROOT), width(former, piece.id(), level), width(now, piece.id(), level));
+                add(
+                        all,
+                        Kind.WIDTH,
+                        piece.name() + ", " + level.label().toLowerCase(Locale.ROOT),
+                        width(former, piece.id(), level),
+                        width(now, piece.id(), level));
             }
         }
-        all.sort(Comparator.comparing(Difference::kind).thenComparing(Comparator.comparingDouble((Difference d) -> Math.abs(d.by())).reversed()));
+        all.sort(Comparator.comparing(Difference::kind)
+                .thenComparing(Comparator.comparingDouble((Difference d) -> Math.abs(d.by()))
+                        .reversed()));
         return all;
     }
 
-    private static void add(List<Difference> all, Kind kind, String name, Optional<Length> former, Optional<Length> now) {
+    private static void add(
+            List<Difference> all, Kind kind, String name, Optional<Length> former, Optional<Length> now) {
         Difference difference = new Difference(kind, name, former, now);
         if (former.isPresent() != now.isPresent() || Math.abs(difference.by()) > SEEN) {
             all.add(difference);
@@ -76,14 +95,25 @@ public record Difference(Kind kind, String name, Optional<Length> former, Option
     }
 
     private static Optional<Length> girth(Draft draft, Level level) {
-        return draft.girths().levels().stream().filter(l -> l.level() == level).findFirst().map(LevelPlan::pattern).map(Reckoned::length);
+        return draft.girths().levels().stream()
+                .filter(l -> l.level() == level)
+                .findFirst()
+                .map(LevelPlan::pattern)
+                .map(Reckoned::length);
     }
 
     private static Optional<Length> intake(Draft draft, Level level, SeamPlace seam) {
-        return draft.intakes().has(level, seam) ? Optional.of(draft.intakes().at(level, seam).length()) : Optional.empty();
+        return draft.intakes().has(level, seam)
+                ? Optional.of(draft.intakes().at(level, seam).length())
+                : Optional.empty();
     }
 
     private static Optional<Length> width(Draft draft, String piece, Level level) {
-        return draft.pattern().pieces().stream().filter(p -> p.id().equals(piece)).findFirst().flatMap(p -> p.mark(level.id())).map(LevelMark::length).map(Length::mm);
+        return draft.pattern().pieces().stream()
+                .filter(p -> p.id().equals(piece))
+                .findFirst()
+                .flatMap(p -> p.mark(level.id()))
+                .map(LevelMark::length)
+                .map(Length::mm);
     }
 }

@@ -20,8 +20,17 @@ import java.util.Optional;
  * @param findings the checks of the pattern and what the plan itself gives to note
  * @param rightHalf the right half of an uneven body, whose left half this then is
  */
-public record Draft(Commission commission, Block block, GirthPlan girths, IntakeTable intakes, PanelSet panels, Cutting cutting, Pattern pattern, List<Finding> findings,
-        Optional<Draft> rightHalf) implements Outcome {
+public record Draft(
+        Commission commission,
+        Block block,
+        GirthPlan girths,
+        IntakeTable intakes,
+        PanelSet panels,
+        Cutting cutting,
+        Pattern pattern,
+        List<Finding> findings,
+        Optional<Draft> rightHalf)
+        implements Outcome {
     public Draft {
         findings = List.copyOf(findings);
     }
@@ -36,7 +45,16 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
 
     /** The same draft with initials for the wearer's name, for what leaves the workshop. */
     public Draft byInitials() {
-        return new Draft(commission.withWearer(commission.wearer().byInitials()), block, girths, intakes, panels, cutting, pattern, findings, rightHalf.map(Draft::byInitials));
+        return new Draft(
+                commission.withWearer(commission.wearer().byInitials()),
+                block,
+                girths,
+                intakes,
+                panels,
+                cutting,
+                pattern,
+                findings,
+                rightHalf.map(Draft::byInitials));
     }
 
     /**
@@ -45,12 +63,18 @@ public record Draft(Commission commission, Block block, GirthPlan girths, Intake
      */
     public boolean mustBeSpokenOf() {
         double share = waistReduction();
-        return share > Advice.ANYONE && commission.spoken().filter(s -> s.reduction() >= share - 1e-9).isEmpty();
+        return share > Advice.ANYONE
+                && commission
+                        .spoken()
+                        .filter(s -> s.reduction() >= share - 1e-9)
+                        .isEmpty();
     }
 
     /** How much the waist is drawn in, as a share of the natural waist: of the two halves of an uneven body the larger. */
     public double waistReduction() {
-        return Math.max(girths.waistReductionShare(), rightHalf.map(Draft::waistReduction).orElse(Double.NEGATIVE_INFINITY));
+        return Math.max(
+                girths.waistReductionShare(),
+                rightHalf.map(Draft::waistReduction).orElse(Double.NEGATIVE_INFINITY));
     }
 
     public List<Finding> with(Finding.Status status) {

@@ -60,12 +60,15 @@ public final class Drafter {
     }
 
     private static Outcome whole(Commission commission) {
-        boolean uneven = commission.measurements().isUneven() || commission.measurements().hasUnevenCups() && commission.garment().bust().cups().isCut();
+        boolean uneven = commission.measurements().isUneven()
+                || commission.measurements().hasUnevenCups()
+                        && commission.garment().bust().cups().isCut();
         if (!uneven || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
             return half(commission);
         }
         Outcome left = half(ofHalf(commission, MeasurementSet.Part.LEFT, commission.garment(), "left half"));
-        Outcome right = half(ofHalf(commission, MeasurementSet.Part.RIGHT, commission.garment().ofRightHalf(), "right half"));
+        Outcome right = half(ofHalf(
+                commission, MeasurementSet.Part.RIGHT, commission.garment().ofRightHalf(), "right half"));
         if (left instanceof Refusal refusal) {
             return inHalf(refusal, "Left half. ");
         }
@@ -75,23 +78,51 @@ public final class Drafter {
         Draft l = (Draft) left;
         Draft r = (Draft) right;
         List<Finding> findings = new ArrayList<>(l.findings());
-        findings.add(Finding.of(FindingKind.UNEVEN_HALVES, "halves", Finding.Status.NOTE, 0, 0, Sentence.of(
-                "The two halves are drafted apart: every piece is cut once from either pattern, for the right half with the paper turned over. Where centre front or centre back is not open, lay the two pieces together there.")));
+        findings.add(
+                Finding.of(
+                        FindingKind.UNEVEN_HALVES,
+                        "halves",
+                        Finding.Status.NOTE,
+                        0,
+                        0,
+                        Sentence.of(
+                                "The two halves are drafted apart: every piece is cut once from either pattern, for the right half with the paper turned over. Where centre front or centre back is not open, lay the two pieces together there.")));
         r.with(Finding.Status.NOTE).forEach(f -> findings.add(inHalf(f, "Right half. ")));
-        return new Draft(commission.restricted() ? commission.withGarment(l.commission().garment()) : commission, l.block(), l.girths(), l.intakes(), l.panels(), l.cutting(), l.pattern(), findings, Optional.of(r));
+        return new Draft(
+                commission.restricted() ? commission.withGarment(l.commission().garment()) : commission,
+                l.block(),
+                l.girths(),
+                l.intakes(),
+                l.panels(),
+                l.cutting(),
+                l.pattern(),
+                findings,
+                Optional.of(r));
     }
 
     private static Commission ofHalf(Commission whole, MeasurementSet.Part part, Garment garment, String name) {
-        return whole.withMeasurements(whole.measurements().of(part)).withGarment(garment).withTitle(whole.title() + ", " + name);
+        return whole.withMeasurements(whole.measurements().of(part))
+                .withGarment(garment)
+                .withTitle(whole.title() + ", " + name);
     }
 
     private static Refusal inHalf(Refusal refusal, String half) {
-        return new Refusal(refusal.cause(), refusal.reasons().stream().map(f -> inHalf(f, half)).toList(), refusal.thrown());
+        return new Refusal(
+                refusal.cause(),
+                refusal.reasons().stream().map(f -> inHalf(f, half)).toList(),
+                refusal.thrown());
     }
 
     private static Finding inHalf(Finding finding, String half) {
-        return new Finding(finding.kind(), finding.subject(), finding.status(), finding.value(), finding.limit(),
-                new Sentence(half + finding.sentence().pattern(), finding.sentence().parts()), Optional.empty());
+        return new Finding(
+                finding.kind(),
+                finding.subject(),
+                finding.status(),
+                finding.value(),
+                finding.limit(),
+                new Sentence(
+                        half + finding.sentence().pattern(), finding.sentence().parts()),
+                Optional.empty());
     }
 
     private static Outcome half(Commission asked) {
@@ -100,7 +131,8 @@ public final class Drafter {
         if (refused.isPresent()) {
             return refused.get();
         }
-        Commission commission = asked.restricted() ? asked.withGarment(LacingRule.obeyed(asked.garment(), tape)) : asked;
+        Commission commission =
+                asked.restricted() ? asked.withGarment(LacingRule.obeyed(asked.garment(), tape)) : asked;
         Garment garment = commission.garment();
         try {
             Block block = DraftingMethod.of(garment).draw(tape, garment);
@@ -111,17 +143,33 @@ public final class Drafter {
             }
             IntakeTable intakes = Spreading.of(tape, block, girths, garment);
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            Cutting cutting = Cutting.of(panels, intakes.axes(), block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), reaching(tape, garment), garment);
-            Pattern pattern = pattern(commission, girths, panels, cutting, cutting.pattern(), cut(cutting, garment, tape.part() != MeasurementSet.Part.WHOLE));
+            Cutting cutting = Cutting.of(
+                    panels,
+                    intakes.axes(),
+                    block,
+                    tape.find(MeasurementKey.APEX_TO_UNDERBUST),
+                    reaching(tape, garment),
+                    garment);
+            Pattern pattern = pattern(
+                    commission,
+                    girths,
+                    panels,
+                    cutting,
+                    cutting.pattern(),
+                    cut(cutting, garment, tape.part() != MeasurementSet.Part.WHOLE));
             List<Finding> findings = new ArrayList<>(Truing.look(pattern));
-            // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that is looked at before.
+            // Cut apart, the panels no longer show how the girth runs between the levels and how their edges lean: that
+            // is looked at before.
             boolean apart = cutting.pattern() != cutting.whole();
-            Pattern whole = apart ? pattern(commission, girths, panels, cutting, cutting.whole(), Finishing.uncut(cutting.whole())) : pattern;
+            Pattern whole = apart
+                    ? pattern(commission, girths, panels, cutting, cutting.whole(), Finishing.uncut(cutting.whole()))
+                    : pattern;
             if (apart) {
                 findings.addAll(Truing.between(whole));
             }
             findings.addAll(Advice.on(commission, block, girths, intakes, cutting, whole));
-            Draft draft = new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
+            Draft draft =
+                    new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT));
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
@@ -132,8 +180,11 @@ public final class Drafter {
         if (garment.top().cover() == Cover.STRAPLESS) {
             return Optional.empty();
         }
-        return Optional.of(new Cutting.Reaching(DraftingMethod.of(garment).drawing(tape, garment), millimetres(tape, MeasurementKey.TOP_EDGE_WIDTH),
-                millimetres(tape, MeasurementKey.AROUND_SHOULDERS), millimetres(tape, MeasurementKey.UPPER_ARM)));
+        return Optional.of(new Cutting.Reaching(
+                DraftingMethod.of(garment).drawing(tape, garment),
+                millimetres(tape, MeasurementKey.TOP_EDGE_WIDTH),
+                millimetres(tape, MeasurementKey.AROUND_SHOULDERS),
+                millimetres(tape, MeasurementKey.UPPER_ARM)));
     }
 
     private static double millimetres(MeasurementSet tape, MeasurementKey key) {
@@ -159,7 +210,8 @@ public final class Drafter {
             keys.addAll(method.drawingNeeds(garment));
         }
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
-            keys.addAll(List.of(MeasurementKey.AROUND_SHOULDERS, MeasurementKey.TOP_EDGE_WIDTH, MeasurementKey.UPPER_ARM));
+            keys.addAll(
+                    List.of(MeasurementKey.AROUND_SHOULDERS, MeasurementKey.TOP_EDGE_WIDTH, MeasurementKey.UPPER_ARM));
         }
         return List.copyOf(keys);
     }
@@ -167,8 +219,13 @@ public final class Drafter {
     private static Optional<Refusal> look(MeasurementSet tape, Garment garment) {
         List<Finding> input = new ArrayList<>();
         for (MeasurementKey key : missing(tape, garment)) {
-            input.add(Finding.of(FindingKind.MEASUREMENT, key.key(), Finding.Status.FAULT, 0, 0, Sentence.of(
-                    "{} is absent and this garment needs it. Take it: {}", key.label(), key.hint())));
+            input.add(Finding.of(
+                    FindingKind.MEASUREMENT,
+                    key.key(),
+                    Finding.Status.FAULT,
+                    0,
+                    0,
+                    Sentence.of("{} is absent and this garment needs it. Take it: {}", key.label(), key.hint())));
         }
         if (!input.isEmpty()) {
             return Optional.of(new Refusal(Refusal.Cause.INPUT, input));
@@ -177,28 +234,56 @@ public final class Drafter {
         for (Remark remark : Plausibility.of(tape)) {
             if (remark.weight() == Remark.Weight.STOPS) {
                 boolean single = remark.keys().size() == 1;
-                (single ? input : contradictions).add(Finding.of(FindingKind.MEASUREMENT, remark.keys().get(0).key(), Finding.Status.FAULT, 0, 0, remark.sentence()));
+                (single ? input : contradictions)
+                        .add(Finding.of(
+                                FindingKind.MEASUREMENT,
+                                remark.keys().get(0).key(),
+                                Finding.Status.FAULT,
+                                0,
+                                0,
+                                remark.sentence()));
             }
         }
         if (!input.isEmpty()) {
             return Optional.of(new Refusal(Refusal.Cause.INPUT, input));
         }
-        return contradictions.isEmpty() ? Optional.empty() : Optional.of(new Refusal(Refusal.Cause.PATTERN, contradictions));
+        return contradictions.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Refusal(Refusal.Cause.PATTERN, contradictions));
     }
 
     private static void requireRoomForBust(Block block, GirthPlan girths) throws NotDraftable {
-        double apexToSide = girths.at(Level.BUST).frontHalf().value() - block.frontAxis().value();
+        double apexToSide =
+                girths.at(Level.BUST).frontHalf().value() - block.frontAxis().value();
         if (apexToSide < SIDE_PANEL_LEAST) {
-            throw new NotDraftable(Finding.of(FindingKind.PANEL_WIDTH, MeasurementKey.APEX_SPAN.key(), Finding.Status.FAULT, apexToSide, SIDE_PANEL_LEAST, Sentence.of(
-                    "From the apex to the side {} are left; the side panel needs {}. Take {} and {} again.",
-                    Length.mm(apexToSide), Length.mm(SIDE_PANEL_LEAST), MeasurementKey.APEX_SPAN, MeasurementKey.BUST)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.PANEL_WIDTH,
+                    MeasurementKey.APEX_SPAN.key(),
+                    Finding.Status.FAULT,
+                    apexToSide,
+                    SIDE_PANEL_LEAST,
+                    Sentence.of(
+                            "From the apex to the side {} are left; the side panel needs {}. Take {} and {} again.",
+                            Length.mm(apexToSide),
+                            Length.mm(SIDE_PANEL_LEAST),
+                            MeasurementKey.APEX_SPAN,
+                            MeasurementKey.BUST)));
         }
         double turn = block.sideDart().value() / apexToSide;
         if (turn > STEEPEST_TURN) {
-            throw new NotDraftable(Finding.of(FindingKind.SIDE_DART, MeasurementKey.FRONT_LENGTH.key(), Finding.Status.FAULT, block.sideDart().value(),
-                    STEEPEST_TURN * apexToSide, Sentence.of(
-                    "The side bust dart of {} is too wide for the {} between apex and side. Take {}, {} and {} again.",
-                    block.sideDart().length(), Length.mm(apexToSide), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.APEX_SPAN)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.SIDE_DART,
+                    MeasurementKey.FRONT_LENGTH.key(),
+                    Finding.Status.FAULT,
+                    block.sideDart().value(),
+                    STEEPEST_TURN * apexToSide,
+                    Sentence.of(
+                            "The side bust dart of {} is too wide for the {} between apex and side. Take {}, {} and {} again.",
+                            block.sideDart().length(),
+                            Length.mm(apexToSide),
+                            MeasurementKey.FRONT_LENGTH,
+                            MeasurementKey.BACK_LENGTH,
+                            MeasurementKey.APEX_SPAN)));
         }
     }
 
@@ -207,26 +292,59 @@ public final class Drafter {
         LevelPlan waist = girths.at(Level.WAIST);
         double share = girths.waistReductionShare();
         if (waist.worn().value() < WAIST_LEAST || share > REDUCTION_MOST) {
-            throw new NotDraftable(Finding.of(FindingKind.WAIST_REDUCTION, MeasurementKey.WAIST.key(), Finding.Status.FAULT, waist.body().value() - waist.worn().value(),
-                    Math.min(waist.body().value() * REDUCTION_MOST, waist.body().value() - WAIST_LEAST), Sentence.of(
-                    "The waist would be worn at {}, " + Math.round(share * 100) + " % less than it is. No waist is drafted under {} or drawn in by more than "
-                            + Math.round(REDUCTION_MOST * 100) + " %. Give the waist more ease, or take {} again.", waist.worn().length(), Length.mm(WAIST_LEAST), MeasurementKey.WAIST)));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.WAIST_REDUCTION,
+                    MeasurementKey.WAIST.key(),
+                    Finding.Status.FAULT,
+                    waist.body().value() - waist.worn().value(),
+                    Math.min(waist.body().value() * REDUCTION_MOST, waist.body().value() - WAIST_LEAST),
+                    Sentence.of(
+                            "The waist would be worn at {}, " + Math.round(share * 100)
+                                    + " % less than it is. No waist is drafted under {} or drawn in by more than "
+                                    + Math.round(REDUCTION_MOST * 100)
+                                    + " %. Give the waist more ease, or take {} again.",
+                            waist.worn().length(),
+                            Length.mm(WAIST_LEAST),
+                            MeasurementKey.WAIST)));
         }
         for (LevelPlan plan : girths.levels()) {
             if (plan.backHalf().value() < BACK_LEAST) {
-                throw new NotDraftable(Finding.of(FindingKind.LACING_GAP, plan.level().id(), Finding.Status.FAULT, plan.backHalf().value(), BACK_LEAST, Sentence.of(
-                        "At the " + plan.level().label().toLowerCase(Locale.ROOT) + " the gap of {} and the front leave {} for half the back; it needs {}. Make the lacing gap smaller, or give the back more of the girth.",
-                        plan.gap().length(), plan.backHalf().length(), Length.mm(BACK_LEAST))));
+                throw new NotDraftable(Finding.of(
+                        FindingKind.LACING_GAP,
+                        plan.level().id(),
+                        Finding.Status.FAULT,
+                        plan.backHalf().value(),
+                        BACK_LEAST,
+                        Sentence.of(
+                                "At the " + plan.level().label().toLowerCase(Locale.ROOT)
+                                        + " the gap of {} and the front leave {} for half the back; it needs {}. Make the lacing gap smaller, or give the back more of the girth.",
+                                plan.gap().length(),
+                                plan.backHalf().length(),
+                                Length.mm(BACK_LEAST))));
             }
         }
     }
 
-    private static Pattern pattern(Commission commission, GirthPlan girths, PanelSet panels, Cutting cutting, PaperPattern sheets, List<Piece> pieces) {
-        List<PatternLevel> levels = girths.levels().stream().filter(plan -> panels.levels().contains(plan.level())).map(plan -> level(plan, cutting)).toList();
+    private static Pattern pattern(
+            Commission commission,
+            GirthPlan girths,
+            PanelSet panels,
+            Cutting cutting,
+            PaperPattern sheets,
+            List<Piece> pieces) {
+        List<PatternLevel> levels = girths.levels().stream()
+                .filter(plan -> panels.levels().contains(plan.level()))
+                .map(plan -> level(plan, cutting))
+                .toList();
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
         // Every sheet and file bears the title: whoever has one of them in hand is told.
         String title = commission.restricted() ? commission.title() + ", not to be laced" : commission.title();
-        return new Pattern(title, commission.garment().method(), levels, pieces, sheets.seams(),
+        return new Pattern(
+                title,
+                commission.garment().method(),
+                levels,
+                pieces,
+                sheets.seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
     }
 
@@ -234,7 +352,13 @@ public final class Drafter {
     private static PatternLevel level(LevelPlan plan, Cutting cutting) {
         double front = cutting.lost(plan.level().id(), true);
         double back = cutting.lost(plan.level().id(), false);
-        return new PatternLevel(plan.level().id(), plan.body().value(), plan.ease().value(), plan.gap().value(), plan.pattern().value() - 2 * (front + back),
-                plan.frontHalf().value() - front, plan.backHalf().value() - back);
+        return new PatternLevel(
+                plan.level().id(),
+                plan.body().value(),
+                plan.ease().value(),
+                plan.gap().value(),
+                plan.pattern().value() - 2 * (front + back),
+                plan.frontHalf().value() - front,
+                plan.backHalf().value() - back);
     }
 }

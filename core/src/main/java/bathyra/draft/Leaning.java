@@ -24,6 +24,7 @@ import java.util.Optional;
 public record Leaning(MeasurementKey key, Reckoned estimate, Map<Level, Double> girths, double edges) {
     /** So wrong is a tape easily, and an estimate more easily still. */
     public static final Length WRONG = Length.mm(10);
+
     private static final double STILL = 0.05;
 
     public Leaning {
@@ -44,25 +45,33 @@ public record Leaning(MeasurementKey key, Reckoned estimate, Map<Level, Double> 
         Commission commission = draft.commission();
         for (MeasurementKey key : Drafter.needs(commission.garment())) {
             if (!commission.measurements().isTaken(key)) {
-                commission.measurements().find(key).ifPresent(estimate -> tried(commission, key, estimate).ifPresent(other -> leanings.add(compare(draft, other, key, estimate))));
+                commission.measurements().find(key).ifPresent(estimate -> tried(commission, key, estimate)
+                        .ifPresent(other -> leanings.add(compare(draft, other, key, estimate))));
             }
         }
-        leanings.sort(Comparator.comparingDouble((Leaning l) -> Math.max(l.worstGirth(), l.edges())).reversed());
+        leanings.sort(Comparator.comparingDouble((Leaning l) -> Math.max(l.worstGirth(), l.edges()))
+                .reversed());
         return leanings;
     }
 
     private static Optional<Draft> tried(Commission commission, MeasurementKey key, Reckoned estimate) {
-        return with(commission, key, estimate.value() + WRONG.millimetres()).or(() -> with(commission, key, estimate.value() - WRONG.millimetres()));
+        return with(commission, key, estimate.value() + WRONG.millimetres())
+                .or(() -> with(commission, key, estimate.value() - WRONG.millimetres()));
     }
 
     private static Optional<Draft> with(Commission commission, MeasurementKey key, double value) {
-        return Drafter.draft(commission.withMeasurements(commission.measurements().with(key, Length.mm(value)))) instanceof Draft draft ? Optional.of(draft) : Optional.empty();
+        return Drafter.draft(commission.withMeasurements(
+                                commission.measurements().with(key, Length.mm(value))))
+                        instanceof Draft draft
+                ? Optional.of(draft)
+                : Optional.empty();
     }
 
     private static Leaning compare(Draft draft, Draft other, MeasurementKey key, Reckoned estimate) {
         Map<Level, Double> girths = new EnumMap<>(Level.class);
         for (LevelPlan plan : draft.girths().levels()) {
-            double moved = other.girths().at(plan.level()).pattern().value() - plan.pattern().value();
+            double moved = other.girths().at(plan.level()).pattern().value()
+                    - plan.pattern().value();
             if (Math.abs(moved) > STILL) {
                 girths.put(plan.level(), moved);
             }
@@ -72,7 +81,9 @@ public record Leaning(MeasurementKey key, Reckoned estimate, Map<Level, Double> 
             Piece moved = other.pattern().piece(piece.id());
             for (LevelMark mark : piece.levelMarks()) {
                 LevelMark there = moved.mark(mark.level()).orElseThrow();
-                edges = Math.max(edges, Math.max(mark.from().distance(there.from()), mark.to().distance(there.to())));
+                edges = Math.max(
+                        edges,
+                        Math.max(mark.from().distance(there.from()), mark.to().distance(there.to())));
             }
         }
         return new Leaning(key, estimate, girths, edges);

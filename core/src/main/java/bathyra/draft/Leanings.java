@@ -25,7 +25,9 @@ final class Leanings {
     static List<Finding> of(Pattern pattern, SeamAxes axes) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < pattern.seams().size(); i++) {
-            look(pattern, pattern.seams().get(i), axes.axes().get(i)).filter(f -> f.value() > MOST).ifPresent(findings::add);
+            look(pattern, pattern.seams().get(i), axes.axes().get(i))
+                    .filter(f -> f.value() > MOST)
+                    .ifPresent(findings::add);
         }
         return findings;
     }
@@ -36,10 +38,14 @@ final class Leanings {
         String piece = "";
         for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
             List<LevelMark> marks = pattern.piece(ref.piece()).levelMarks();
-            // Above the bust the closed side dart turns the cloth in front: there the edges lean by more than what the seam takes.
-            boolean turned = axis.seam().part() == SeamPlace.Part.FRONT || axis.seam().part() == SeamPlace.Part.SIDE;
+            // Above the bust the closed side dart turns the cloth in front: there the edges lean by more than what the
+            // seam takes.
+            boolean turned =
+                    axis.seam().part() == SeamPlace.Part.FRONT || axis.seam().part() == SeamPlace.Part.SIDE;
             for (int k = turned && marks.get(0).level().equals(Level.UPPER.id()) ? 2 : 1; k < marks.size(); k++) {
-                Point above = ref == seam.a() ? marks.get(k - 1).to() : marks.get(k - 1).from();
+                Point above = ref == seam.a()
+                        ? marks.get(k - 1).to()
+                        : marks.get(k - 1).from();
                 Point below = ref == seam.a() ? marks.get(k).to() : marks.get(k).from();
                 double degrees = Math.abs(Math.toDegrees(axis.direction().angleTo(above.to(below))));
                 if (degrees > most) {
@@ -52,8 +58,18 @@ final class Leanings {
         if (at == null) {
             return Optional.empty();
         }
-        return Optional.of(Finding.of(FindingKind.EDGE_LEAN, axis.seam().id(), Finding.Status.NOTE, most, MOST, Sentence.of(
-                String.format(Locale.ROOT, "%s: its edge leans %.0f° from the seam's axis; past %.0f° the cloth lies askew there. Let the seams beside it take more.", seam.name(), most, MOST)))
+        return Optional.of(Finding.of(
+                        FindingKind.EDGE_LEAN,
+                        axis.seam().id(),
+                        Finding.Status.NOTE,
+                        most,
+                        MOST,
+                        Sentence.of(String.format(
+                                Locale.ROOT,
+                                "%s: its edge leans %.0f° from the seam's axis; past %.0f° the cloth lies askew there. Let the seams beside it take more.",
+                                seam.name(),
+                                most,
+                                MOST)))
                 .at(piece, at));
     }
 }

@@ -32,7 +32,8 @@ final class OwnLengths {
     /** Less than this between asked and drawn is none, mm. */
     private static final double SAME = 0.05;
 
-    private static final Set<PieceRole> MADE_HERE = EnumSet.of(PieceRole.FRONT, PieceRole.BACK, PieceRole.CUP, PieceRole.YOKE, PieceRole.PEPLUM, PieceRole.SLEEVE);
+    private static final Set<PieceRole> MADE_HERE = EnumSet.of(
+            PieceRole.FRONT, PieceRole.BACK, PieceRole.CUP, PieceRole.YOKE, PieceRole.PEPLUM, PieceRole.SLEEVE);
 
     private final Garment garment;
     private final List<Finding> findings = new ArrayList<>();
@@ -45,8 +46,16 @@ final class OwnLengths {
         OwnLengths lengths = new OwnLengths(garment);
         garment.lengths().forEach((option, own) -> {
             if (!option.shapes(garment)) {
-                lengths.findings.add(Finding.of(FindingKind.NO_EFFECT, option.id(), Finding.Status.NOTE, own.millimetres(), 0,
-                        Sentence.of("“{}” is set to {} and has no effect on this garment. It is kept for when the choices change.", option.label(), own)));
+                lengths.findings.add(Finding.of(
+                        FindingKind.NO_EFFECT,
+                        option.id(),
+                        Finding.Status.NOTE,
+                        own.millimetres(),
+                        0,
+                        Sentence.of(
+                                "“{}” is set to {} and has no effect on this garment. It is kept for when the choices change.",
+                                option.label(),
+                                own)));
             }
         });
         lengths.parts(cutting);
@@ -69,17 +78,31 @@ final class OwnLengths {
             edges.addAll(layer.edges().keySet());
         });
         Set<String> missing = new TreeSet<>();
-        pieces.stream().filter(id -> MADE_HERE.contains(PieceRole.of(id)) && !cutting.pattern().has(id)).forEach(missing::add);
-        edges.stream().filter(at -> MADE_HERE.contains(PieceRole.of(at.piece())) && !(cutting.pattern().has(at.piece()) && cutting.pattern().sheet(at.piece()).has(at.edge())))
+        pieces.stream()
+                .filter(id -> MADE_HERE.contains(PieceRole.of(id))
+                        && !cutting.pattern().has(id))
+                .forEach(missing::add);
+        edges.stream()
+                .filter(at -> MADE_HERE.contains(PieceRole.of(at.piece()))
+                        && !(cutting.pattern().has(at.piece())
+                                && cutting.pattern().sheet(at.piece()).has(at.edge())))
                 .forEach(at -> missing.add(at.piece() + ", " + at.edge().replace('-', ' ')));
         if (!missing.isEmpty()) {
-            findings.add(Finding.of(FindingKind.NO_EFFECT, "finish", Finding.Status.NOTE, missing.size(), 0,
-                    Sentence.of("Allowances, grains or marks are set for parts that this garment has not: {}. They have no effect here and are kept for when the parts are there again.", String.join("; ", missing))));
+            findings.add(Finding.of(
+                    FindingKind.NO_EFFECT,
+                    "finish",
+                    Finding.Status.NOTE,
+                    missing.size(),
+                    0,
+                    Sentence.of(
+                            "Allowances, grains or marks are set for parts that this garment has not: {}. They have no effect here and are kept for when the parts are there again.",
+                            String.join("; ", missing))));
         }
     }
 
     private void underarm(Block block) {
-        double drawn = block.front(Level.UPPER) - (block.chestDepth().value() - block.sideDart().value());
+        double drawn = block.front(Level.UPPER)
+                - (block.chestDepth().value() - block.sideDart().value());
         held(LengthOption.UNDERARM_LOWERING, drawn, "the upper line stays half the bust radius above the apex");
     }
 
@@ -87,22 +110,37 @@ final class OwnLengths {
         if (garment.top().cover() != Cover.STRAPLESS) {
             return;
         }
-        double above = block.front(Level.BUST) - block.bustRadius().value() - block.crest().value();
+        double above = block.front(Level.BUST)
+                - block.bustRadius().value()
+                - block.crest().value();
         // A crest higher than the circle asks for covers it.
         if (above < garment.length(LengthOption.COVERAGE).value() - SAME) {
             held(LengthOption.COVERAGE, above, "a straight edge that would rise less than can be seen is drawn level");
         }
         if (garment.upperEdge() == UpperShape.SWEETHEART) {
-            held(LengthOption.SWEETHEART_DIP, block.centreFrontTop().value() - block.crest().value(), "centre front stays as high as the underarm");
+            held(
+                    LengthOption.SWEETHEART_DIP,
+                    block.centreFrontTop().value() - block.crest().value(),
+                    "centre front stays as high as the underarm");
         }
     }
 
     /** Measured on the sheet of the yoke: how far its seam at centre front lies above the apex. */
     private void yoke(Apex apex, Cutting cutting) {
-        cutting.pattern().sheets().stream().filter(s -> s.id().equals(PieceRole.YOKE.id(1))).findFirst().ifPresent(sheet -> {
-            double lowest = sheet.outline().stream().flatMap(e -> Stream.of(e.path().start(), e.path().end())).mapToDouble(Point::y).max().orElseThrow();
-            held(LengthOption.YOKE_LINE, apex.atInner().y() - lowest, "it must meet centre and armhole clear of their ends");
-        });
+        cutting.pattern().sheets().stream()
+                .filter(s -> s.id().equals(PieceRole.YOKE.id(1)))
+                .findFirst()
+                .ifPresent(sheet -> {
+                    double lowest = sheet.outline().stream()
+                            .flatMap(e -> Stream.of(e.path().start(), e.path().end()))
+                            .mapToDouble(Point::y)
+                            .max()
+                            .orElseThrow();
+                    held(
+                            LengthOption.YOKE_LINE,
+                            apex.atInner().y() - lowest,
+                            "it must meet centre and armhole clear of their ends");
+                });
     }
 
     private void held(LengthOption option, double drawn, String why) {
@@ -111,7 +149,13 @@ final class OwnLengths {
             return;
         }
         Finding.Status status = garment.lengths().containsKey(option) ? Finding.Status.NOTE : Finding.Status.OK;
-        findings.add(Finding.of(FindingKind.HELD_LENGTH, option.id(), status, drawn, asked.millimetres(),
-                Sentence.of("“{}”: {} asked, {} drawn, because " + why + ".", option.label(), asked, Length.mm(drawn))));
+        findings.add(Finding.of(
+                FindingKind.HELD_LENGTH,
+                option.id(),
+                status,
+                drawn,
+                asked.millimetres(),
+                Sentence.of(
+                        "“{}”: {} asked, {} drawn, because " + why + ".", option.label(), asked, Length.mm(drawn))));
     }
 }

@@ -21,8 +21,18 @@ public record Refusal(Cause cause, List<Finding> reasons, Optional<Throwable> th
 
     /** The program failed. */
     static Refusal program(Throwable thrown) {
-        return new Refusal(Cause.PROGRAM, List.of(Finding.of(FindingKind.PROGRAM, "commission", Finding.Status.FAULT, 0, 0, Sentence.of(
-                "The program could not draft this. Nothing is lost: the commission is kept as it stands. Take back the last change, or keep the commission as a document to send to whoever mends the program."))), Optional.of(thrown));
+        return new Refusal(
+                Cause.PROGRAM,
+                List.of(
+                        Finding.of(
+                                FindingKind.PROGRAM,
+                                "commission",
+                                Finding.Status.FAULT,
+                                0,
+                                0,
+                                Sentence.of(
+                                        "The program could not draft this. Nothing is lost: the commission is kept as it stands. Take back the last change, or keep the commission as a document to send to whoever mends the program."))),
+                Optional.of(thrown));
     }
 
     /** Where the fault lies. */

@@ -18,7 +18,10 @@ public final class Uses {
 
     /** The names of the figures that rest on a measurement, in the order of the work. */
     public static List<String> of(Draft draft, MeasurementKey key) {
-        return figures(draft).entrySet().stream().filter(f -> restsOn(f.getValue(), key.label(), Collections.newSetFromMap(new IdentityHashMap<>()))).map(Map.Entry::getKey).toList();
+        return figures(draft).entrySet().stream()
+                .filter(f -> restsOn(f.getValue(), key.label(), Collections.newSetFromMap(new IdentityHashMap<>())))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     private static Map<String, Reckoned> figures(Draft draft) {
@@ -27,14 +30,19 @@ public final class Uses {
             String level = plan.level().label().toLowerCase(Locale.ROOT);
             figures.put("girth at the " + level, plan.pattern());
             figures.put("depth of the " + level, draft.block().frontDepths().get(plan.level()));
-            figures.put("depth of the " + level + " at the side", draft.block().sideDepths().get(plan.level()));
+            figures.put(
+                    "depth of the " + level + " at the side",
+                    draft.block().sideDepths().get(plan.level()));
         }
         figures.put("crest over the apex", draft.block().crest());
         figures.put("line of the princess seams", draft.block().frontAxis());
         figures.put("side bust dart", draft.block().sideDart());
         for (SeamPlace seam : draft.intakes().seams()) {
             for (LevelPlan plan : draft.girths().levels()) {
-                figures.put(seam.label().toLowerCase(Locale.ROOT) + " at the " + plan.level().label().toLowerCase(Locale.ROOT), draft.intakes().at(plan.level(), seam));
+                figures.put(
+                        seam.label().toLowerCase(Locale.ROOT) + " at the "
+                                + plan.level().label().toLowerCase(Locale.ROOT),
+                        draft.intakes().at(plan.level(), seam));
             }
         }
         return figures;

@@ -16,6 +16,7 @@ final class EdgeCurve {
     private static final double STRAIGHT_SHARE = 0.25;
     /** Between two seams that stand close the curve needs nearly all of the edge, or it would bend too tightly. */
     private static final double CLOSE = 75;
+
     private static final double CLOSE_SHARE = 0.1;
     private static final double HANDLE = 0.38;
 

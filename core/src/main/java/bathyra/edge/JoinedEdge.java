@@ -36,7 +36,10 @@ public final class JoinedEdge {
     public static List<Path> between(List<Span> spans) {
         Span first = spans.get(0);
         Span last = spans.get(spans.size() - 1);
-        return drawn(spans, Math.abs(first.left().to(first.right()).angleTo(first.leftSeam())), Math.abs(last.right().to(last.left()).angleTo(last.rightSeam())));
+        return drawn(
+                spans,
+                Math.abs(first.left().to(first.right()).angleTo(first.leftSeam())),
+                Math.abs(last.right().to(last.left()).angleTo(last.rightSeam())));
     }
 
     private static List<Path> drawn(List<Span> spans, double inFront, double behind) {
@@ -58,7 +61,8 @@ public final class JoinedEdge {
         List<Path> edges = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             Span span = spans.get(i);
-            // Where the seam runs down from the edge, the edge lies anticlockwise of it at the left corner; upwards it is mirrored.
+            // Where the seam runs down from the edge, the edge lies anticlockwise of it at the left corner; upwards it
+            // is mirrored.
             double turn = Math.signum(Vec.RIGHT.cross(span.leftSeam()));
             Vec leaving = span.leftSeam().turned(-turn * atLeft[i]);
             Vec arriving = span.rightSeam().turned(turn * atRight[i]).reversed();

@@ -26,6 +26,8 @@ public final class RoundNeck {
         double depth = Math.max(centre.y() - end.y(), 1);
         double round = Math.min(Math.abs(end.x() - centre.x()) - straight, depth * FLATTEST);
         Point bend = new Point(end.x() - hand * round, centre.y());
-        return Path.of(new Line(centre, bend), Cubic.hermite(bend, new Vec(hand, 0).times(ELLIPSE * round), end, arriving.times(ELLIPSE * depth)));
+        return Path.of(
+                new Line(centre, bend),
+                Cubic.hermite(bend, new Vec(hand, 0).times(ELLIPSE * round), end, arriving.times(ELLIPSE * depth)));
     }
 }

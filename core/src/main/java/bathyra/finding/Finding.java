@@ -14,7 +14,14 @@ import java.util.Optional;
  * @param sentence the finding in words
  * @param place where to look, if it has a place
  */
-public record Finding(FindingKind kind, String subject, Status status, double value, double limit, Sentence sentence, Optional<Place> place) {
+public record Finding(
+        FindingKind kind,
+        String subject,
+        Status status,
+        double value,
+        double limit,
+        Sentence sentence,
+        Optional<Place> place) {
     /** A place on a piece. */
     public record Place(String piece, Point at) {}
 
@@ -36,7 +43,8 @@ public record Finding(FindingKind kind, String subject, Status status, double va
     }
 
     /** A finding without a place. */
-    public static Finding of(FindingKind kind, String subject, Status status, double value, double limit, Sentence sentence) {
+    public static Finding of(
+            FindingKind kind, String subject, Status status, double value, double limit, Sentence sentence) {
         return new Finding(kind, subject, status, value, limit, sentence, Optional.empty());
     }
 

@@ -19,25 +19,95 @@ import java.util.stream.Collectors;
  */
 public enum FindingKind {
     // What the checks of C11 look at on every finished pattern, in the order in which the cover lists them.
-    SEAM_LENGTH("seam-length", "Seams", on(Step.PIECES).ofDocument().cover("Seams alike between all marks").summed("Alike to {value} between all marks; {limit} allowed.")),
+    SEAM_LENGTH(
+            "seam-length",
+            "Seams",
+            on(Step.PIECES)
+                    .ofDocument()
+                    .cover("Seams alike between all marks")
+                    .summed("Alike to {value} between all marks; {limit} allowed.")),
     SIDE_SEAM("side-seam", "Side seam", on(Step.PIECES).ofDocument().cover("Side seam, front and back")),
-    GIRTH("girth", "Girths", on(Step.PIECES).ofDocument().cover("Girths as planned").summed("{count} levels as planned, to {value}; {limit} allowed.")),
-    JOINED_EDGE("joined-edge", "Joined edges", on(Step.PIECES).also(Step.EDGES).ofDocument().in(Unit.DEGREES).cover("Joined edges straight on").summed("Straight on over each seam, within {value}; {limit} allowed.")),
-    SQUARE_CENTRE("square-centre", "Corners", on(Step.PIECES).also(Step.EDGES).ofDocument().in(Unit.DEGREES).cover("Centres square").summed("Centre front and back square, within {value}; {limit} allowed.")),
-    STRAIGHT_FOLD("straight-fold", "Folds", on(Step.PIECES).ofDocument().cover("Folds straight").summed("Straight to {value}; {limit} allowed.")),
+    GIRTH(
+            "girth",
+            "Girths",
+            on(Step.PIECES)
+                    .ofDocument()
+                    .cover("Girths as planned")
+                    .summed("{count} levels as planned, to {value}; {limit} allowed.")),
+    JOINED_EDGE(
+            "joined-edge",
+            "Joined edges",
+            on(Step.PIECES)
+                    .also(Step.EDGES)
+                    .ofDocument()
+                    .in(Unit.DEGREES)
+                    .cover("Joined edges straight on")
+                    .summed("Straight on over each seam, within {value}; {limit} allowed.")),
+    SQUARE_CENTRE(
+            "square-centre",
+            "Corners",
+            on(Step.PIECES)
+                    .also(Step.EDGES)
+                    .ofDocument()
+                    .in(Unit.DEGREES)
+                    .cover("Centres square")
+                    .summed("Centre front and back square, within {value}; {limit} allowed.")),
+    STRAIGHT_FOLD(
+            "straight-fold",
+            "Folds",
+            on(Step.PIECES).ofDocument().cover("Folds straight").summed("Straight to {value}; {limit} allowed.")),
     CURVATURE("curvature", "Curves", on(Step.PIECES).ofDocument().lessIsWorse().cover("Curves can be sewn")),
-    WIDTH_BETWEEN("width-between", "Between levels", on(Step.SEAMS).ofDocument().cover("Girths between the levels").summed("{count} stretches run from level to level without bulging.")),
-    FAIR_EDGE("fair-edge", "Fair edges", on(Step.SEAMS).ofDocument().in(Unit.COUNT).curable().cover("Long edges run fair").summed("{count} pieces run fair.")),
-    PANEL_WIDTH("panel-width", "Widths", on(Step.PIECES).ofDocument().lessIsWorse().curable().cover("Panels wide enough")),
-    CROSSING("crossing", "Crossings", on(Step.PIECES).ofDocument().in(Unit.COUNT).cover("No edge crosses").summed("No edge meets itself or a neighbour.")),
-    CLOSED_OUTLINE("closed-outline", "Outlines", on(Step.PIECES).ofDocument().cover("Outlines closed").summed("{count} outlines closed.")),
+    WIDTH_BETWEEN(
+            "width-between",
+            "Between levels",
+            on(Step.SEAMS)
+                    .ofDocument()
+                    .cover("Girths between the levels")
+                    .summed("{count} stretches run from level to level without bulging.")),
+    FAIR_EDGE(
+            "fair-edge",
+            "Fair edges",
+            on(Step.SEAMS)
+                    .ofDocument()
+                    .in(Unit.COUNT)
+                    .curable()
+                    .cover("Long edges run fair")
+                    .summed("{count} pieces run fair.")),
+    PANEL_WIDTH(
+            "panel-width",
+            "Widths",
+            on(Step.PIECES).ofDocument().lessIsWorse().curable().cover("Panels wide enough")),
+    CROSSING(
+            "crossing",
+            "Crossings",
+            on(Step.PIECES)
+                    .ofDocument()
+                    .in(Unit.COUNT)
+                    .cover("No edge crosses")
+                    .summed("No edge meets itself or a neighbour.")),
+    CLOSED_OUTLINE(
+            "closed-outline",
+            "Outlines",
+            on(Step.PIECES).ofDocument().cover("Outlines closed").summed("{count} outlines closed.")),
     CUP_ARC("cup-arc", "Cups", on(Step.PIECES).also(Step.CUPS).ofDocument()),
     SEATED_LENGTH("seated-length", "Centre front, lower edge", on(Step.EDGES).ofDocument()),
     // What is looked at before cloth is cut, and on a pattern from elsewhere.
-    ALLOWANCE("allowance", "Allowances", on(Step.PIECES).ofDocument().summed("Every allowance of {count} pieces has room.")),
-    UPSIDE_DOWN("upside-down", "Top and bottom", on(Step.PIECES).ofDocument().summed("{count} pieces can be told from their ends, or are marked.")),
-    PARTNER("partner", "Partners", on(Step.PIECES).ofDocument().in(Unit.COUNT).summed("{count} sewn edges have their partner.")),
-    NOTCH_PARTNER("notch-partner", "Notches", on(Step.PIECES).ofDocument().in(Unit.COUNT).summed("On {count} seams every notch meets one.")),
+    ALLOWANCE(
+            "allowance",
+            "Allowances",
+            on(Step.PIECES).ofDocument().summed("Every allowance of {count} pieces has room.")),
+    UPSIDE_DOWN(
+            "upside-down",
+            "Top and bottom",
+            on(Step.PIECES).ofDocument().summed("{count} pieces can be told from their ends, or are marked.")),
+    PARTNER(
+            "partner",
+            "Partners",
+            on(Step.PIECES).ofDocument().in(Unit.COUNT).summed("{count} sewn edges have their partner.")),
+    NOTCH_PARTNER(
+            "notch-partner",
+            "Notches",
+            on(Step.PIECES).ofDocument().in(Unit.COUNT).summed("On {count} seams every notch meets one.")),
     OUTLINE("outline", "Drawing", on(Step.PIECES).ofDocument()),
     // What only the plan knows.
     COVERAGE("coverage", "Coverage", on(Step.CUPS)),
@@ -104,10 +174,19 @@ public enum FindingKind {
     }
 
     /** What a kind is beside its names; everything has a usual value, so that a kind says only what is its own. */
-    private record Traits(Step step, Set<Step> shown, Unit unit, boolean isLessWorse, boolean isOfDocument, boolean isCurable, Optional<String> cover, Optional<String> summary) {
+    private record Traits(
+            Step step,
+            Set<Step> shown,
+            Unit unit,
+            boolean isLessWorse,
+            boolean isOfDocument,
+            boolean isCurable,
+            Optional<String> cover,
+            Optional<String> summary) {
         /** Also to be seen at another step. */
         Traits also(Step other) {
-            return new Traits(step, EnumSet.of(step, other), unit, isLessWorse, isOfDocument, isCurable, cover, summary);
+            return new Traits(
+                    step, EnumSet.of(step, other), unit, isLessWorse, isOfDocument, isCurable, cover, summary);
         }
 
         Traits in(Unit other) {
@@ -150,7 +229,8 @@ public enum FindingKind {
     }
 
     private static Traits on(Step step) {
-        return new Traits(step, EnumSet.of(step), Unit.MILLIMETRES, false, false, false, Optional.empty(), Optional.empty());
+        return new Traits(
+                step, EnumSet.of(step), Unit.MILLIMETRES, false, false, false, Optional.empty(), Optional.empty());
     }
 
     /** The name in files. */
@@ -199,18 +279,30 @@ public enum FindingKind {
     /** The finding nearest to its limit: the smallest where less is worse, else the largest. @param findings of this kind, at least one */
     public Finding worst(List<Finding> findings) {
         Comparator<Finding> byValue = Comparator.comparingDouble(Finding::value);
-        return traits.isLessWorse() ? findings.stream().min(byValue).orElseThrow() : findings.stream().max(byValue).orElseThrow();
+        return traits.isLessWorse()
+                ? findings.stream().min(byValue).orElseThrow()
+                : findings.stream().max(byValue).orElseThrow();
     }
 
     /** What a group of findings that hold says in one line. @param findings of this kind, at least one */
     public String summary(List<Finding> findings, LengthUnit unit) {
         Finding worst = worst(findings);
-        return traits.summary().map(words -> words.replace("{count}", String.valueOf(findings.size())).replace("{value}", figure(worst.value(), "%.1f°")).replace("{limit}", figure(worst.limit(), "%.0f°"))
-                .replace("{each}", findings.stream().map(f -> f.sentence().in(unit)).collect(Collectors.joining(" ")))).orElseGet(() -> worst.sentence().in(unit));
+        return traits.summary()
+                .map(words -> words.replace("{count}", String.valueOf(findings.size()))
+                        .replace("{value}", figure(worst.value(), "%.1f°"))
+                        .replace("{limit}", figure(worst.limit(), "%.0f°"))
+                        .replace(
+                                "{each}",
+                                findings.stream()
+                                        .map(f -> f.sentence().in(unit))
+                                        .collect(Collectors.joining(" "))))
+                .orElseGet(() -> worst.sentence().in(unit));
     }
 
     /** So fine a figure is said in mm in either unit. */
     private String figure(double value, String degrees) {
-        return traits.unit() == Unit.DEGREES ? String.format(Locale.ROOT, degrees, value) : LengthText.fineFigure(Length.mm(value), LengthUnit.MM) + " mm";
+        return traits.unit() == Unit.DEGREES
+                ? String.format(Locale.ROOT, degrees, value)
+                : LengthText.fineFigure(Length.mm(value), LengthUnit.MM) + " mm";
     }
 }

@@ -35,7 +35,9 @@ public record BlockRoles(Map<SeamJoin.Ref, String> edges, Map<String, Double> wa
     /** The same with an edge named; no other edge of its piece keeps that name. Empty takes the name off it. */
     public BlockRoles naming(SeamJoin.Ref edge, Optional<String> role) {
         Map<SeamJoin.Ref, String> next = new HashMap<>(edges);
-        role.ifPresent(r -> next.entrySet().removeIf(e -> e.getKey().piece().equals(edge.piece()) && e.getValue().equals(r)));
+        role.ifPresent(r -> next.entrySet()
+                .removeIf(e ->
+                        e.getKey().piece().equals(edge.piece()) && e.getValue().equals(r)));
         role.ifPresentOrElse(r -> next.put(edge, r), () -> next.remove(edge));
         return new BlockRoles(next, waist, hip);
     }
@@ -54,26 +56,39 @@ public record BlockRoles(Map<SeamJoin.Ref, String> edges, Map<String, Double> wa
      * at the hip. What is missing is told by the tracing.
      */
     public Pattern block(Pattern pattern) {
-        List<Piece> pieces = pattern.pieces().stream().filter(p -> edges.keySet().stream().anyMatch(ref -> ref.piece().equals(p.id()))).map(this::named).toList();
+        List<Piece> pieces = pattern.pieces().stream()
+                .filter(p -> edges.keySet().stream().anyMatch(ref -> ref.piece().equals(p.id())))
+                .map(this::named)
+                .toList();
         return new Pattern(pattern.title(), pattern.method(), List.of(), pieces, List.of(), pattern.waistToLap());
     }
 
     private Piece named(Piece piece) {
         List<OutlineEdge> outline = piece.outline().stream()
-                .map(e -> new OutlineEdge(edges.getOrDefault(new SeamJoin.Ref(piece.id(), e.name()), e.name()), e.kind(), Optional.empty(), e.path())).toList();
+                .map(e -> new OutlineEdge(
+                        edges.getOrDefault(new SeamJoin.Ref(piece.id(), e.name()), e.name()),
+                        e.kind(),
+                        Optional.empty(),
+                        e.path()))
+                .toList();
         Piece named = piece.withOutline(outline);
         List<LevelMark> levels = new ArrayList<>();
         Optional<Path> shoulder = path(named, "shoulder");
         Optional<Path> side = path(named, "side");
         double neckEnd = shoulder.map(s -> Math.min(s.start().y(), s.end().y())).orElse(0.0);
-        side.ifPresent(s -> levels.add(across(named, "chest", Math.min(s.start().y(), s.end().y()))));
-        Optional.ofNullable(waist.get(piece.id())).ifPresent(depth -> levels.add(across(named, "waist", neckEnd + depth)));
+        side.ifPresent(s -> levels.add(
+                across(named, "chest", Math.min(s.start().y(), s.end().y()))));
+        Optional.ofNullable(waist.get(piece.id()))
+                .ifPresent(depth -> levels.add(across(named, "waist", neckEnd + depth)));
         Optional.ofNullable(hip.get(piece.id())).ifPresent(depth -> levels.add(across(named, "hip", neckEnd + depth)));
         return named.withLevels(levels);
     }
 
     private static Optional<Path> path(Piece piece, String name) {
-        return piece.outline().stream().filter(e -> e.name().equals(name)).findFirst().map(OutlineEdge::path);
+        return piece.outline().stream()
+                .filter(e -> e.name().equals(name))
+                .findFirst()
+                .map(OutlineEdge::path);
     }
 
     /** A level line over the whole piece. */

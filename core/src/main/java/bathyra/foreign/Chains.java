@@ -17,6 +17,7 @@ import java.util.Set;
 final class Chains {
     /** Ends that lie no farther apart are one place, mm: a slip of the hand with the drawing tool. */
     static final double JOINED = 0.5;
+
     private final Map<Long, List<Integer>> ends = new HashMap<>();
     private final List<ForeignLine> lines;
     private final boolean[] used;
@@ -78,7 +79,12 @@ final class Chains {
         }
         if (isClosed(segments)) {
             close(segments);
-            rings.add(Ring.of(begin.name(), begin.group(), roles, new Path(segments), segments.size() == begin.path().segments().size() ? begin.edges() : List.of()));
+            rings.add(Ring.of(
+                    begin.name(),
+                    begin.group(),
+                    roles,
+                    new Path(segments),
+                    segments.size() == begin.path().segments().size() ? begin.edges() : List.of()));
         } else {
             open.add(new Chain(begin.name(), turned ? new Path(segments).reversed() : new Path(segments)));
         }
@@ -90,7 +96,8 @@ final class Chains {
 
     /** One straight stretch goes nowhere and back; what is closed comes back to where it set out by another way. */
     private static boolean isClosed(List<Segment> segments) {
-        return segments.get(0).start().distance(end(segments)) <= JOINED && (segments.size() > 1 || segments.get(0).length() > 2 * JOINED);
+        return segments.get(0).start().distance(end(segments)) <= JOINED
+                && (segments.size() > 1 || segments.get(0).length() > 2 * JOINED);
     }
 
     private static void close(List<Segment> segments) {
@@ -122,7 +129,9 @@ final class Chains {
         for (long dx = -1; dx <= 1; dx++) {
             for (long dy = -1; dy <= 1; dy++) {
                 for (int i : ends.getOrDefault(key(column + dx, row + dy), List.of())) {
-                    double distance = Math.min(lines.get(i).path().start().distance(at), lines.get(i).path().end().distance(at));
+                    double distance = Math.min(
+                            lines.get(i).path().start().distance(at),
+                            lines.get(i).path().end().distance(at));
                     if (!used[i] && distance <= least) {
                         least = distance;
                         best = i;
@@ -134,7 +143,10 @@ final class Chains {
     }
 
     private void add(Point at, int line) {
-        ends.computeIfAbsent(key((long) Math.floor(at.x() / JOINED), (long) Math.floor(at.y() / JOINED)), k -> new ArrayList<>()).add(line);
+        ends.computeIfAbsent(
+                        key((long) Math.floor(at.x() / JOINED), (long) Math.floor(at.y() / JOINED)),
+                        k -> new ArrayList<>())
+                .add(line);
     }
 
     private static long key(long column, long row) {

@@ -18,6 +18,7 @@ final class Corners {
     private static final double WINDOW = 4;
     /** Corners that lie closer are one, mm. */
     private static final double APART = 6;
+
     private static final double CHORD = 0.05;
 
     private Corners() {}
@@ -31,7 +32,9 @@ final class Corners {
         }
         int first = 0;
         for (int i = 1; i < corners.size(); i++) {
-            if (before(segments.get(corners.get(i)).start(), segments.get(corners.get(first)).start())) {
+            if (before(
+                    segments.get(corners.get(i)).start(),
+                    segments.get(corners.get(first)).start())) {
                 first = i;
             }
         }

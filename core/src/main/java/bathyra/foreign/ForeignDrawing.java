@@ -14,7 +14,13 @@ import java.util.Optional;
  * @param seams which edges are sewn together, where the file says so
  * @param leftOut what of the file was left out, one sentence each
  */
-public record ForeignDrawing(String title, Optional<DrawnUnit> unit, List<ForeignLine> lines, Map<String, Label> labels, List<SeamJoin> seams, List<String> leftOut) {
+public record ForeignDrawing(
+        String title,
+        Optional<DrawnUnit> unit,
+        List<ForeignLine> lines,
+        Map<String, Label> labels,
+        List<SeamJoin> seams,
+        List<String> leftOut) {
     /** What a file says of a piece. */
     public record Label(String id, String name, int order, boolean front, int count, boolean onFold) {}
 

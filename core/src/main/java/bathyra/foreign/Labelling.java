@@ -27,6 +27,7 @@ final class Labelling {
     private static final double NOTCH_NEAR = 3;
     /** Strokes that lie closer are one double notch, mm. */
     private static final double TWOFOLD = 6;
+
     private static final int USUAL_COUNT = 2;
     private final Optional<Label> label;
     private final int place;
@@ -42,29 +43,55 @@ final class Labelling {
         List<OutlineEdge> edges = named(ring).orElseGet(() -> Corners.edges(ring.path()));
         String id = label.map(Label::id).orElse("P" + place);
         String name = label.map(Label::name).orElseGet(() -> ring.name().isBlank() ? "Piece " + place : ring.name());
-        return new Piece(id, name, label.map(Label::order).orElse(place), label.map(Label::front).orElse(true), label.map(Label::count).orElse(USUAL_COUNT), label.map(Label::onFold).orElse(false),
-                edges, levels(ring, lines), notches(edges, lines), grain(ring, lines), outline.cut(), List.of(), Map.of(), List.of());
+        return new Piece(
+                id,
+                name,
+                label.map(Label::order).orElse(place),
+                label.map(Label::front).orElse(true),
+                label.map(Label::count).orElse(USUAL_COUNT),
+                label.map(Label::onFold).orElse(false),
+                edges,
+                levels(ring, lines),
+                notches(edges, lines),
+                grain(ring, lines),
+                outline.cut(),
+                List.of(),
+                Map.of(),
+                List.of());
     }
 
     /** The edges that the file itself names. */
     private static Optional<List<OutlineEdge>> named(Ring ring) {
         List<NamedEdge> names = ring.edges();
-        if (names.isEmpty() || names.stream().mapToInt(NamedEdge::stretches).sum() != ring.path().segments().size()) {
+        if (names.isEmpty()
+                || names.stream().mapToInt(NamedEdge::stretches).sum()
+                        != ring.path().segments().size()) {
             return Optional.empty();
         }
         List<OutlineEdge> edges = new ArrayList<>();
         int from = 0;
         for (NamedEdge each : names) {
-            OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values()).filter(k -> k.id().equals(each.kind())).findFirst().orElse(OutlineEdge.Kind.EDGE);
-            edges.add(new OutlineEdge(each.name(), kind, Optional.empty(), new Path(ring.path().segments().subList(from, from + each.stretches()))));
+            OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values())
+                    .filter(k -> k.id().equals(each.kind()))
+                    .findFirst()
+                    .orElse(OutlineEdge.Kind.EDGE);
+            edges.add(new OutlineEdge(
+                    each.name(),
+                    kind,
+                    Optional.empty(),
+                    new Path(ring.path().segments().subList(from, from + each.stretches()))));
             from += each.stretches();
         }
         return Optional.of(edges);
     }
 
     private static List<LevelMark> levels(Ring ring, List<ForeignLine> lines) {
-        return lines.stream().filter(l -> l.role() == Role.LEVEL && ring.bounds().contains(l.path().at(l.path().length() / 2).point()))
-                .map(l -> new LevelMark(l.name(), l.path().start(), l.path().end())).toList();
+        return lines.stream()
+                .filter(l -> l.role() == Role.LEVEL
+                        && ring.bounds()
+                                .contains(l.path().at(l.path().length() / 2).point()))
+                .map(l -> new LevelMark(l.name(), l.path().start(), l.path().end()))
+                .toList();
     }
 
     private static List<Notch> notches(List<OutlineEdge> edges, List<ForeignLine> lines) {
@@ -75,7 +102,10 @@ final class Labelling {
                 if (line.role() == Role.NOTCH) {
                     Path.Place start = edge.path().nearest(line.path().start());
                     Path.Place end = edge.path().nearest(line.path().end());
-                    Path.Place near = start.point().distance(line.path().start()) <= end.point().distance(line.path().end()) ? start : end;
+                    Path.Place near = start.point().distance(line.path().start())
+                                    <= end.point().distance(line.path().end())
+                            ? start
+                            : end;
                     Point of = near == start ? line.path().start() : line.path().end();
                     if (near.point().distance(of) <= NOTCH_NEAR && isNearest(edges, edge, of)) {
                         arcs.add(near.arc());
@@ -94,12 +124,19 @@ final class Labelling {
     }
 
     private static boolean isNearest(List<OutlineEdge> edges, OutlineEdge edge, Point of) {
-        return edges.stream().min(Comparator.comparingDouble(e -> e.path().nearest(of).point().distance(of))).orElseThrow() == edge;
+        return edges.stream()
+                        .min(Comparator.comparingDouble(
+                                e -> e.path().nearest(of).point().distance(of)))
+                        .orElseThrow()
+                == edge;
     }
 
     /** The longest line drawn as grain; straight up through the middle where there is none. */
     private static Grain grain(Ring ring, List<ForeignLine> lines) {
-        Optional<Path> drawn = lines.stream().filter(l -> l.role() == Role.GRAIN && ring.contains(l.path().start())).map(ForeignLine::path).max(Comparator.comparingDouble(p -> p.start().distance(p.end())));
+        Optional<Path> drawn = lines.stream()
+                .filter(l -> l.role() == Role.GRAIN && ring.contains(l.path().start()))
+                .map(ForeignLine::path)
+                .max(Comparator.comparingDouble(p -> p.start().distance(p.end())));
         if (drawn.isPresent()) {
             return new Grain(drawn.get().start(), drawn.get().end());
         }

@@ -15,7 +15,10 @@ final class ReadingOrder {
         while (!left.isEmpty()) {
             Bounds first = left.get(0).ring().bounds();
             // A piece whose middle lies beside the first one of the row belongs to it.
-            List<Taking.Outline> row = left.stream().filter(o -> (o.ring().bounds().top() + o.ring().bounds().bottom()) / 2 < first.bottom()).sorted(Comparator.comparingDouble(o -> o.ring().bounds().left())).toList();
+            List<Taking.Outline> row = left.stream()
+                    .filter(o -> (o.ring().bounds().top() + o.ring().bounds().bottom()) / 2 < first.bottom())
+                    .sorted(Comparator.comparingDouble(o -> o.ring().bounds().left()))
+                    .toList();
             List<Taking.Outline> taken = row.isEmpty() ? List.of(left.get(0)) : row;
             order.addAll(taken);
             left.removeAll(taken);

@@ -12,21 +12,30 @@ import java.util.Set;
  * @param roles of the lines of which it was joined
  * @param points the path flattened, closed
  */
-record Ring(String name, String group, Set<ForeignLine.Role> roles, Path path, List<ForeignLine.NamedEdge> edges, List<Point> points) {
+record Ring(
+        String name,
+        String group,
+        Set<ForeignLine.Role> roles,
+        Path path,
+        List<ForeignLine.NamedEdge> edges,
+        List<Point> points) {
     private static final double CHORD = 0.05;
 
-    static Ring of(String name, String group, Set<ForeignLine.Role> roles, Path closed, List<ForeignLine.NamedEdge> edges) {
+    static Ring of(
+            String name, String group, Set<ForeignLine.Role> roles, Path closed, List<ForeignLine.NamedEdge> edges) {
         List<Point> points = closed.flattened(CHORD);
         // Seen with y down, a clockwise line has a positive area by the usual sum.
         boolean clockwise = twiceArea(points) > 0;
         Path path = clockwise ? closed : closed.reversed();
-        return new Ring(name, group, roles, path, clockwise ? edges : List.of(), clockwise ? points : path.flattened(CHORD));
+        return new Ring(
+                name, group, roles, path, clockwise ? edges : List.of(), clockwise ? points : path.flattened(CHORD));
     }
 
     private static double twiceArea(List<Point> closed) {
         double sum = 0;
         for (int i = 1; i < closed.size(); i++) {
-            sum += closed.get(i - 1).x() * closed.get(i).y() - closed.get(i).x() * closed.get(i - 1).y();
+            sum += closed.get(i - 1).x() * closed.get(i).y()
+                    - closed.get(i).x() * closed.get(i - 1).y();
         }
         return sum;
     }

@@ -22,11 +22,13 @@ final class Smoothing {
     private static final int LINES_LEAST = 5;
     /** Longer lines are drawn as they are meant, mm. */
     private static final double LONG = 20;
+
     private static final double STRAIGHT = 8;
     private static final double MUCH_LONGER = 2.5;
     private static final int ROUNDS = 6;
     /** Over so much of the line its direction at an end is taken, mm. */
     private static final double END = 2;
+
     private static final double FLAT = 1e-9;
     private final List<Point> points;
     private final List<Segment> curve = new ArrayList<>();
@@ -38,7 +40,9 @@ final class Smoothing {
     /** The path itself where it is drawn in curves or in a few long lines; a curve through its corners where it is not. */
     static Path of(Path path) {
         List<Segment> all = path.segments();
-        boolean flattened = all.size() >= LINES_LEAST && all.stream().allMatch(s -> s instanceof Line) && path.length() / all.size() < LONG;
+        boolean flattened = all.size() >= LINES_LEAST
+                && all.stream().allMatch(s -> s instanceof Line)
+                && path.length() / all.size() < LONG;
         if (!flattened) {
             return path;
         }
@@ -59,7 +63,9 @@ final class Smoothing {
     /** A line that is much longer than one beside it is drawn straight on purpose: a curve is given in lines of one length. */
     private static boolean isStraight(List<Segment> all, int i) {
         double length = all.get(i).length();
-        double shorter = Math.min(i == 0 ? Double.POSITIVE_INFINITY : all.get(i - 1).length(), i + 1 == all.size() ? Double.POSITIVE_INFINITY : all.get(i + 1).length());
+        double shorter = Math.min(
+                i == 0 ? Double.POSITIVE_INFINITY : all.get(i - 1).length(),
+                i + 1 == all.size() ? Double.POSITIVE_INFINITY : all.get(i + 1).length());
         return length >= STRAIGHT && length > MUCH_LONGER * shorter;
     }
 
@@ -73,8 +79,12 @@ final class Smoothing {
         all.subList(from, to).forEach(s -> points.add(s.end()));
         Smoothing smoothing = new Smoothing(points);
         int last = points.size() - 1;
-        Vec leaving = from == 0 ? smoothing.direction(0, 1) : all.get(from - 1).start().to(all.get(from - 1).end()).unit();
-        Vec arriving = to == all.size() ? smoothing.direction(last, -1) : all.get(to).end().to(all.get(to).start()).unit();
+        Vec leaving = from == 0
+                ? smoothing.direction(0, 1)
+                : all.get(from - 1).start().to(all.get(from - 1).end()).unit();
+        Vec arriving = to == all.size()
+                ? smoothing.direction(last, -1)
+                : all.get(to).end().to(all.get(to).start()).unit();
         smoothing.fit(0, last, leaving, arriving);
         smooth.addAll(smoothing.curve);
     }
@@ -107,13 +117,20 @@ final class Smoothing {
     private Vec through(int at) {
         Vec before = points.get(at - 1).to(points.get(at));
         Vec behind = points.get(at).to(points.get(at + 1));
-        return before.unit().times(behind.length()).plus(behind.unit().times(before.length())).unit();
+        return before.unit()
+                .times(behind.length())
+                .plus(behind.unit().times(before.length()))
+                .unit();
     }
 
     private void fit(int first, int last, Vec leaving, Vec arriving) {
         if (last - first == 1) {
             double third = points.get(first).distance(points.get(last)) / 3;
-            curve.add(new Cubic(points.get(first), points.get(first).plus(leaving.times(third)), points.get(last).plus(arriving.times(third)), points.get(last)));
+            curve.add(new Cubic(
+                    points.get(first),
+                    points.get(first).plus(leaving.times(third)),
+                    points.get(last).plus(arriving.times(third)),
+                    points.get(last)));
             return;
         }
         double[] places = byChords(first, last);
@@ -126,7 +143,8 @@ final class Smoothing {
                 return;
             }
             if (round == ROUNDS) {
-                // A stretch between two points alone bends as its tangents happen to lie; with a third between them it bends as the line does.
+                // A stretch between two points alone bends as its tangents happen to lie; with a third between them it
+                // bends as the line does.
                 int at = last - first < 4 ? worst : Math.max(first + 2, Math.min(last - 2, worst));
                 Vec along = through(at);
                 fit(first, at, leaving, along.reversed());
@@ -163,7 +181,9 @@ final class Smoothing {
             Vec fromStart = leaving.times(3 * s * s * t);
             Vec second = arriving.times(3 * s * t * t);
             double toA = s * s * s + 3 * s * s * t;
-            Vec rest = new Vec(points.get(first + i).x() - a.x() * toA - d.x() * (1 - toA), points.get(first + i).y() - a.y() * toA - d.y() * (1 - toA));
+            Vec rest = new Vec(
+                    points.get(first + i).x() - a.x() * toA - d.x() * (1 - toA),
+                    points.get(first + i).y() - a.y() * toA - d.y() * (1 - toA));
             c00 += fromStart.dot(fromStart);
             c01 += fromStart.dot(second);
             c11 += second.dot(second);
@@ -201,7 +221,8 @@ final class Smoothing {
             double t = places[i];
             Vec off = points.get(first + i).to(cubic.at(t));
             Vec speed = cubic.velocity(t);
-            Vec fromStart = cubic.control1().to(cubic.control2()).minus(cubic.start().to(cubic.control1()));
+            Vec fromStart =
+                    cubic.control1().to(cubic.control2()).minus(cubic.start().to(cubic.control1()));
             Vec second = cubic.control2().to(cubic.end()).minus(cubic.control1().to(cubic.control2()));
             Vec bend = fromStart.times(6 * (1 - t)).plus(second.times(6 * t));
             double slope = speed.dot(speed) + off.dot(bend);

@@ -30,13 +30,16 @@ public final class Taking {
     private static final double AREA_LEAST = 900;
     /** A line that is shorter than this and does not close is no outline that was meant to, mm. */
     private static final double OPEN_LEAST = 60;
+
     private static final double SIZE_LEAST = 40;
     private static final double SIZE_MOST = 3000;
     /** No allowance is wider, so that a line farther inside another is no sewing line of it, mm. */
     private static final double ALLOWANCE_MOST = 90;
+
     private static final double ALLOWANCE_SHARE = 0.35;
     /** No outline of a garment has more points or more corners, and no garment more pieces: such a drawing is something else. */
     private static final int POINTS_MOST = 12_000;
+
     private static final int CORNERS_MOST = 150;
     private static final int PIECES_MOST = 300;
     private static final Set<Role> OUTLINES = EnumSet.of(Role.UNKNOWN, Role.CUT, Role.SEW);
@@ -65,29 +68,45 @@ public final class Taking {
         if (drawing.lines().isEmpty()) {
             return new double[] {0, 0};
         }
-        Bounds all = Bounds.of(drawing.lines().stream().flatMap(l -> l.path().segments().stream()).flatMap(s -> Stream.of(s.start(), s.end())).toList());
+        Bounds all = Bounds.of(drawing.lines().stream()
+                .flatMap(l -> l.path().segments().stream())
+                .flatMap(s -> Stream.of(s.start(), s.end()))
+                .toList());
         return new double[] {all.width() * unit.millimetres(), all.height() * unit.millimetres()};
     }
 
     private Taken taken() {
         drawing.leftOut().forEach(words -> notes.add(note(words)));
         Map<String, List<ForeignLine>> groups = new LinkedHashMap<>();
-        drawing.lines().forEach(l -> groups.computeIfAbsent(l.group(), k -> new ArrayList<>()).add(inMillimetres(l)));
+        drawing.lines().forEach(l -> groups.computeIfAbsent(l.group(), k -> new ArrayList<>())
+                .add(inMillimetres(l)));
         groups.values().forEach(this::group);
         if (outlines.isEmpty() && faults.isEmpty()) {
-            faults.add(fault("drawing", "There is no closed outline of " + (int) (AREA_LEAST / 100) + " cm² or more in the drawing. Draw each piece as a closed line."));
+            faults.add(fault(
+                    "drawing",
+                    "There is no closed outline of " + (int) (AREA_LEAST / 100)
+                            + " cm² or more in the drawing. Draw each piece as a closed line."));
         }
         if (outlines.size() > PIECES_MOST) {
-            faults.add(fault("drawing", "There are " + outlines.size() + " closed outlines in the drawing; no more than " + PIECES_MOST + " pieces are taken. Leave the outlines of one garment in it."));
+            faults.add(fault(
+                    "drawing",
+                    "There are " + outlines.size() + " closed outlines in the drawing; no more than " + PIECES_MOST
+                            + " pieces are taken. Leave the outlines of one garment in it."));
         }
         List<Piece> pieces = faults.isEmpty() ? pieces(groups) : List.of();
         size(pieces);
         for (Piece piece : pieces) {
             if (piece.outline().size() > CORNERS_MOST) {
-                faults.add(fault(piece.name(), piece.name() + " has " + piece.outline().size() + " corners; an outline of a garment has no more than " + CORNERS_MOST + ". Redraw it more simply."));
+                faults.add(fault(
+                        piece.name(),
+                        piece.name() + " has " + piece.outline().size()
+                                + " corners; an outline of a garment has no more than " + CORNERS_MOST
+                                + ". Redraw it more simply."));
             }
         }
-        return faults.isEmpty() ? new Taken(pattern(pieces, seams(pieces)), notes, faults) : new Taken(pattern(List.of(), List.of()), notes, faults);
+        return faults.isEmpty()
+                ? new Taken(pattern(pieces, seams(pieces)), notes, faults)
+                : new Taken(pattern(List.of(), List.of()), notes, faults);
     }
 
     private Pattern pattern(List<Piece> pieces, List<SeamJoin> seams) {
@@ -98,12 +117,19 @@ public final class Taking {
     private List<SeamJoin> seams(List<Piece> pieces) {
         Set<SeamJoin.Ref> edges = new HashSet<>();
         pieces.forEach(p -> p.outline().forEach(e -> edges.add(new SeamJoin.Ref(p.id(), e.name()))));
-        return drawing.seams().stream().filter(s -> edges.contains(s.a()) && edges.contains(s.b())).toList();
+        return drawing.seams().stream()
+                .filter(s -> edges.contains(s.a()) && edges.contains(s.b()))
+                .toList();
     }
 
     private ForeignLine inMillimetres(ForeignLine line) {
         double mm = unit.millimetres();
-        return new ForeignLine(line.name(), line.group(), line.role(), line.path().mapped(p -> new Point(p.x() * mm, p.y() * mm)), line.edges());
+        return new ForeignLine(
+                line.name(),
+                line.group(),
+                line.role(),
+                line.path().mapped(p -> new Point(p.x() * mm, p.y() * mm)),
+                line.edges());
     }
 
     private void group(List<ForeignLine> lines) {
@@ -112,20 +138,32 @@ public final class Taking {
         List<Chains.Chain> open = new ArrayList<>();
         // Lines for one purpose are joined with each other alone: a cutting line and a sewing line may touch.
         for (Role role : OUTLINES) {
-            Chains.Joined joined = Chains.join(lines.stream().filter(l -> l.role() == role).toList());
+            Chains.Joined joined =
+                    Chains.join(lines.stream().filter(l -> l.role() == role).toList());
             rings.addAll(joined.rings());
             open.addAll(joined.open());
         }
         // Where a line crosses itself its areas may make up for each other: it is looked at by what it covers.
-        crossings(rings.stream().filter(r -> r.bounds().width() * r.bounds().height() >= AREA_LEAST).toList());
-        List<Ring> pieces = rings.stream().filter(r -> r.area() >= AREA_LEAST).sorted((a, b) -> Double.compare(b.area(), a.area())).toList();
+        crossings(rings.stream()
+                .filter(r -> r.bounds().width() * r.bounds().height() >= AREA_LEAST)
+                .toList());
+        List<Ring> pieces = rings.stream()
+                .filter(r -> r.area() >= AREA_LEAST)
+                .sorted((a, b) -> Double.compare(b.area(), a.area()))
+                .toList();
         List<Ring> large = once(pieces);
         if (pieces.size() < rings.size()) {
-            notes.add(note(count(rings.size() - pieces.size(), "small closed line") + " left out: nothing under " + (int) (AREA_LEAST / 100) + " cm² is a piece."));
+            notes.add(note(count(rings.size() - pieces.size(), "small closed line") + " left out: nothing under "
+                    + (int) (AREA_LEAST / 100) + " cm² is a piece."));
         }
         open(open, large);
-        large.stream().filter(r -> r.points().size() > POINTS_MOST).forEach(r -> faults.add(fault(r.name(), r.name() + " is made of " + r.points().size() + " points; an outline of a garment has no more than "
-                + POINTS_MOST + ". Redraw it more simply.")));
+        large.stream()
+                .filter(r -> r.points().size() > POINTS_MOST)
+                .forEach(r -> faults.add(fault(
+                        r.name(),
+                        r.name() + " is made of " + r.points().size()
+                                + " points; an outline of a garment has no more than " + POINTS_MOST
+                                + ". Redraw it more simply.")));
         if (faults.isEmpty()) {
             nest(large, sewing);
         }
@@ -143,7 +181,11 @@ public final class Taking {
 
     private void crossings(List<Ring> rings) {
         for (Ring ring : rings) {
-            Shape.crossing(ring.points()).ifPresent(at -> faults.add(fault(ring.name(), ring.name() + " crosses itself " + place(at) + ". Redraw it there so that it runs round the piece once.")));
+            Shape.crossing(ring.points())
+                    .ifPresent(at -> faults.add(fault(
+                            ring.name(),
+                            ring.name() + " crosses itself " + place(at)
+                                    + ". Redraw it there so that it runs round the piece once.")));
         }
     }
 
@@ -158,8 +200,19 @@ public final class Taking {
             } else if (bounds.longest() < OPEN_LEAST) {
                 brief++;
             } else {
-                faults.add(Finding.of(FindingKind.OUTLINE, chain.name(), Finding.Status.FAULT, chain.gap(), Chains.JOINED, Sentence.of("{} is open: between its ends, {} and {}, there are {}. Join them; ends up to {} apart are joined for you.",
-                        chain.name(), place(chain.path().start()), place(chain.path().end()), Length.mm(chain.gap()), Length.mm(Chains.JOINED))));
+                faults.add(Finding.of(
+                        FindingKind.OUTLINE,
+                        chain.name(),
+                        Finding.Status.FAULT,
+                        chain.gap(),
+                        Chains.JOINED,
+                        Sentence.of(
+                                "{} is open: between its ends, {} and {}, there are {}. Join them; ends up to {} apart are joined for you.",
+                                chain.name(),
+                                place(chain.path().start()),
+                                place(chain.path().end()),
+                                Length.mm(chain.gap()),
+                                Length.mm(Chains.JOINED))));
             }
         }
         if (inside > 0) {
@@ -200,7 +253,8 @@ public final class Taking {
                 continue;
             }
             if (outer.roles().equals(Set.of(Role.CUT))) {
-                notes.add(note(outer.name() + ": only a cutting line is drawn. It is checked as if it were the sewing line."));
+                notes.add(note(
+                        outer.name() + ": only a cutting line is drawn. It is checked as if it were the sewing line."));
             }
             outlines.add(new Outline(outer, List.of()));
             left.removeAll(within);
@@ -210,7 +264,8 @@ public final class Taking {
 
     private void holes(Ring piece, int count) {
         if (count > 0) {
-            notes.add(note(count(count, "line") + " inside " + piece.name() + " left out: a hole, or what is cut out of it."));
+            notes.add(note(
+                    count(count, "line") + " inside " + piece.name() + " left out: a hole, or what is cut out of it."));
         }
     }
 
@@ -221,14 +276,18 @@ public final class Taking {
 
     private static boolean isAllowanceOf(Ring outer, Ring inner) {
         boolean said = outer.roles().equals(Set.of(Role.CUT)) && inner.roles().equals(Set.of(Role.SEW));
-        return said || inner.area() > ALLOWANCE_SHARE * outer.area() && Shape.apart(inner.points(), outer.points()) < ALLOWANCE_MOST && !inner.roles().equals(Set.of(Role.CUT));
+        return said
+                || inner.area() > ALLOWANCE_SHARE * outer.area()
+                        && Shape.apart(inner.points(), outer.points()) < ALLOWANCE_MOST
+                        && !inner.roles().equals(Set.of(Role.CUT));
     }
 
     private List<Piece> pieces(Map<String, List<ForeignLine>> groups) {
         List<Piece> pieces = new ArrayList<>();
         List<Outline> inOrder = ReadingOrder.of(outlines);
         for (Outline outline : inOrder) {
-            Labelling labelling = new Labelling(drawing.labels().get(outline.ring().group()), pieces.size() + 1);
+            Labelling labelling =
+                    new Labelling(drawing.labels().get(outline.ring().group()), pieces.size() + 1);
             pieces.add(labelling.piece(outline, groups.get(outline.ring().group())));
         }
         pieces.sort((a, b) -> Integer.compare(a.order(), b.order()));
@@ -236,15 +295,29 @@ public final class Taking {
     }
 
     private void size(List<Piece> pieces) {
-        double longest = pieces.stream().mapToDouble(p -> Bounds.of(p.flattened(1)).longest()).max().orElse(SIZE_LEAST);
+        double longest = pieces.stream()
+                .mapToDouble(p -> Bounds.of(p.flattened(1)).longest())
+                .max()
+                .orElse(SIZE_LEAST);
         if (longest < SIZE_LEAST || longest > SIZE_MOST) {
-            faults.add(Finding.of(FindingKind.OUTLINE, "unit", Finding.Status.FAULT, longest, longest < SIZE_LEAST ? SIZE_LEAST : SIZE_MOST, Sentence.of(
-                    "In " + unit.id() + " the largest piece would be {} long. Say another unit: pieces from {} to {} are taken.", Length.mm(longest), Length.mm(SIZE_LEAST), Length.mm(SIZE_MOST))));
+            faults.add(Finding.of(
+                    FindingKind.OUTLINE,
+                    "unit",
+                    Finding.Status.FAULT,
+                    longest,
+                    longest < SIZE_LEAST ? SIZE_LEAST : SIZE_MOST,
+                    Sentence.of(
+                            "In " + unit.id()
+                                    + " the largest piece would be {} long. Say another unit: pieces from {} to {} are taken.",
+                            Length.mm(longest),
+                            Length.mm(SIZE_LEAST),
+                            Length.mm(SIZE_MOST))));
         }
     }
 
     private String place(Point at) {
-        return String.format(Locale.ROOT, "at %.1f, %.1f %s", at.x() / unit.millimetres(), at.y() / unit.millimetres(), unit.id());
+        return String.format(
+                Locale.ROOT, "at %.1f, %.1f %s", at.x() / unit.millimetres(), at.y() / unit.millimetres(), unit.id());
     }
 
     private static String count(int count, String what) {

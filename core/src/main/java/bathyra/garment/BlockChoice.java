@@ -11,7 +11,8 @@ import java.util.Optional;
  */
 public record BlockChoice(BlockMethod method, BlockMethod base, PrincessStart princess, Optional<TracedBlock> traced) {
     /** What stands until something else is chosen. */
-    public static final BlockChoice QUARTER = new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE, Optional.empty());
+    public static final BlockChoice QUARTER =
+            new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE, Optional.empty());
 
     public BlockChoice {
         if (base == BlockMethod.DOUBLED_DART) {

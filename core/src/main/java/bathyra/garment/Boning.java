@@ -20,13 +20,22 @@ import java.util.Set;
  * @param busk the busk's length, chosen by hand
  * @param eyelets how far apart the eyelets are
  */
-public record Boning(Optional<Length> width, Map<String, BoneKind> kinds, Set<String> without, List<PanelBone> panels, Map<String, Stop> stops, Optional<Length> busk, Optional<Length> eyelets) {
+public record Boning(
+        Optional<Length> width,
+        Map<String, BoneKind> kinds,
+        Set<String> without,
+        List<PanelBone> panels,
+        Map<String, Stop> stops,
+        Optional<Length> busk,
+        Optional<Length> eyelets) {
     /** Everything by rule. */
-    public static final Boning BY_RULE = new Boning(Optional.empty(), Map.of(), Set.of(), List.of(), Map.of(), Optional.empty(), Optional.empty());
+    public static final Boning BY_RULE =
+            new Boning(Optional.empty(), Map.of(), Set.of(), List.of(), Map.of(), Optional.empty(), Optional.empty());
     /** The width of bone where the cutter has not chosen one (C13.1). */
     public static final Length USUAL_WIDTH = Length.mm(7);
     /** The widths in which bones are sold. */
     public static final List<Length> WIDTHS = List.of(Length.mm(5), Length.mm(7), Length.mm(10));
+
     public static final Length EYELETS_LEAST = Length.mm(8);
     public static final Length EYELETS_MOST = Length.mm(40);
     public static final Length BUSK_LEAST = Length.mm(150);
@@ -86,14 +95,28 @@ public record Boning(Optional<Length> width, Map<String, BoneKind> kinds, Set<St
     public Boning without(String channel) {
         Set<String> left = new HashSet<>(without);
         left.add(channel);
-        return new Boning(width, Finish.changed(kinds, channel, Optional.empty()), left, panels.stream().filter(b -> !b.id().equals(channel)).toList(), Finish.changed(stops, channel, Optional.empty()), busk, eyelets);
+        return new Boning(
+                width,
+                Finish.changed(kinds, channel, Optional.empty()),
+                left,
+                panels.stream().filter(b -> !b.id().equals(channel)).toList(),
+                Finish.changed(stops, channel, Optional.empty()),
+                busk,
+                eyelets);
     }
 
     /** The same with a channel back as the rule places it. */
     public Boning byRule(String channel) {
         Set<String> left = new HashSet<>(without);
         left.remove(channel);
-        return new Boning(width, Finish.changed(kinds, channel, Optional.empty()), left, panels.stream().filter(b -> !b.id().equals(channel)).toList(), Finish.changed(stops, channel, Optional.empty()), busk, eyelets);
+        return new Boning(
+                width,
+                Finish.changed(kinds, channel, Optional.empty()),
+                left,
+                panels.stream().filter(b -> !b.id().equals(channel)).toList(),
+                Finish.changed(stops, channel, Optional.empty()),
+                busk,
+                eyelets);
     }
 
     public Boning withStop(String channel, Stop stop) {

@@ -13,6 +13,8 @@ public interface Choice {
 
     /** The constant of an enumeration of choices that a word names. */
     static <E extends Enum<E> & Choice> Optional<E> find(Class<E> type, String id) {
-        return Arrays.stream(type.getEnumConstants()).filter(e -> e.id().equals(id)).findFirst();
+        return Arrays.stream(type.getEnumConstants())
+                .filter(e -> e.id().equals(id))
+                .findFirst();
     }
 }

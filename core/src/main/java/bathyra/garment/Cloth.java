@@ -10,15 +10,21 @@ package bathyra.garment;
  * @param across the same across
  * @param price of a metre
  */
-public record Cloth(String name, double width, double selvedge, boolean oneWay, double along, double across, double price) {
+public record Cloth(
+        String name, double width, double selvedge, boolean oneWay, double along, double across, double price) {
     public static final double WIDTH_LEAST = 300;
     public static final double WIDTH_MOST = 3200;
     /** Cloth that shrinks by more is washed and measured again. */
     public static final double SHRINK_MOST = 0.2;
 
     public Cloth {
-        if (!(width >= WIDTH_LEAST && width <= WIDTH_MOST) || !(selvedge >= 0 && selvedge < width / 4) || !(along >= 0 && along <= SHRINK_MOST) || !(across >= 0 && across <= SHRINK_MOST) || !(price >= 0 && price < 1e7)) {
-            throw new IllegalArgumentException("no cloth is " + width + " mm wide with selvedges of " + selvedge + ", shrinks by " + along + " and " + across + " and costs " + price);
+        if (!(width >= WIDTH_LEAST && width <= WIDTH_MOST)
+                || !(selvedge >= 0 && selvedge < width / 4)
+                || !(along >= 0 && along <= SHRINK_MOST)
+                || !(across >= 0 && across <= SHRINK_MOST)
+                || !(price >= 0 && price < 1e7)) {
+            throw new IllegalArgumentException("no cloth is " + width + " mm wide with selvedges of " + selvedge
+                    + ", shrinks by " + along + " and " + across + " and costs " + price);
         }
     }
 

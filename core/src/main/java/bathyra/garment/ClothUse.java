@@ -13,6 +13,7 @@ import java.util.List;
 public record ClothUse(Cloth cloth, boolean folded, Length gap, List<HandLaid> hand) {
     /** Room for the shears. */
     public static final Length GAP = Length.mm(5);
+
     public static final Length GAP_MOST = Length.mm(40);
     /** How far a piece may lean from the thread, degrees (C14). */
     public static final double TILT_MOST = 2;

@@ -14,7 +14,15 @@ import java.util.Optional;
  * @param answered when the wearer last answered the questions of {@link HealthRecord}; what was answered does not stand here
  * @param restricted whether the wearer is not to be laced, for whatever reason; every draft obeys it
  */
-public record Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment, Optional<Spoken> spoken, Making making, Optional<LocalDate> answered,
+public record Commission(
+        String title,
+        LengthUnit units,
+        Wearer wearer,
+        MeasurementSet measurements,
+        Garment garment,
+        Optional<Spoken> spoken,
+        Making making,
+        Optional<LocalDate> answered,
         boolean restricted) {
     /** A commission with nothing on record about its reduction or its making. */
     public Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment) {

@@ -13,7 +13,11 @@ public enum ContourWedge implements Choice {
     UNDER_BUST("under-bust", "Under the bust", 10, "each side of the front princess seam under the bust"),
     SIDE("side", "Side", 13, "underarm in, fading to the waist, front and back alike"),
     BETWEEN("between-breasts", "Between the breasts", 10, "centre front at the bust line, to the apex"),
-    CF_NECKLINE("centre-front-neckline", "Centre-front neckline", 3, "beside centre front at the neckline, fading to the waist"),
+    CF_NECKLINE(
+            "centre-front-neckline",
+            "Centre-front neckline",
+            3,
+            "beside centre front at the neckline, fading to the waist"),
     SHOULDER("shoulder", "Shoulder slope", 3, "the middle of the shoulder lowered"),
     STRAPLESS_TOP("strapless-top", "Strapless top", 10, "each side of the upper seam at the top edge, to the apex");
 
@@ -59,10 +63,39 @@ public enum ContourWedge implements Choice {
 
     /** The wedges that are usual together (C9). */
     public enum UsualSet implements Choice {
-        HALTER("halter", "Halter", List.of(ContourWedge.CF_NECKLINE, ContourWedge.CUT_AWAY_ARMHOLE, ContourWedge.ARMHOLE)),
-        V_NECK("v-neck", "V neck", List.of(ContourWedge.NECKLINE, ContourWedge.BETWEEN, ContourWedge.ARMHOLE, ContourWedge.UNDER_BUST, ContourWedge.SIDE)),
-        SCOOP("scoop-square", "Scoop or square", List.of(ContourWedge.NECKLINE, ContourWedge.CF_NECKLINE, ContourWedge.SHOULDER, ContourWedge.ARMHOLE, ContourWedge.UNDER_BUST, ContourWedge.SIDE)),
-        SWEETHEART("strapless-sweetheart", "Strapless sweetheart", List.of(ContourWedge.NECKLINE, ContourWedge.ARMHOLE, ContourWedge.STRAPLESS_TOP, ContourWedge.BETWEEN, ContourWedge.UNDER_BUST, ContourWedge.SIDE));
+        HALTER(
+                "halter",
+                "Halter",
+                List.of(ContourWedge.CF_NECKLINE, ContourWedge.CUT_AWAY_ARMHOLE, ContourWedge.ARMHOLE)),
+        V_NECK(
+                "v-neck",
+                "V neck",
+                List.of(
+                        ContourWedge.NECKLINE,
+                        ContourWedge.BETWEEN,
+                        ContourWedge.ARMHOLE,
+                        ContourWedge.UNDER_BUST,
+                        ContourWedge.SIDE)),
+        SCOOP(
+                "scoop-square",
+                "Scoop or square",
+                List.of(
+                        ContourWedge.NECKLINE,
+                        ContourWedge.CF_NECKLINE,
+                        ContourWedge.SHOULDER,
+                        ContourWedge.ARMHOLE,
+                        ContourWedge.UNDER_BUST,
+                        ContourWedge.SIDE)),
+        SWEETHEART(
+                "strapless-sweetheart",
+                "Strapless sweetheart",
+                List.of(
+                        ContourWedge.NECKLINE,
+                        ContourWedge.ARMHOLE,
+                        ContourWedge.STRAPLESS_TOP,
+                        ContourWedge.BETWEEN,
+                        ContourWedge.UNDER_BUST,
+                        ContourWedge.SIDE));
 
         private final String id;
         private final String label;

@@ -4,7 +4,10 @@ package bathyra.garment;
 public enum CornerShape implements Choice {
     MITRED("mitred", "Mitred", "both allowances run on until they meet"),
     SQUARE("square", "Square", "the seam's allowance ends at right angles to the seam"),
-    REVERSED("reversed", "Reversed", "the edge's allowance mirrors the piece, so that it lies flat when it is turned in");
+    REVERSED(
+            "reversed",
+            "Reversed",
+            "the edge's allowance mirrors the piece, so that it lies flat when it is turned in");
 
     private final String id;
     private final String label;

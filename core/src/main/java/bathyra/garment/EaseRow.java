@@ -14,8 +14,18 @@ public enum EaseRow implements Choice {
     CORSET_MODERATE("corset-moderate", "Corset, moderate", 50, -20, 0, -25, -60, -10, 0),
     CORSET_STRONG("corset-strong", "Corset, strong", 50, -20, 0, -35, -90, -10, 0),
     STAGE("stage", "Stage corset, singers and winds", 50, 0, 10, 0, -40, 0, 10),
-    UNDERBUST_MODERATE("underbust-moderate", "Underbust corset, moderate", 50, Double.NaN, Double.NaN, -20, -70, -10, 0),
-    STRETCH("stretch", "Stretch cloth, no bones", 0, Double.NaN, Double.NaN, Double.NaN, Double.NaN, Double.NaN, Double.NaN);
+    UNDERBUST_MODERATE(
+            "underbust-moderate", "Underbust corset, moderate", 50, Double.NaN, Double.NaN, -20, -70, -10, 0),
+    STRETCH(
+            "stretch",
+            "Stretch cloth, no bones",
+            0,
+            Double.NaN,
+            Double.NaN,
+            Double.NaN,
+            Double.NaN,
+            Double.NaN,
+            Double.NaN);
 
     private final String id;
     private final String label;

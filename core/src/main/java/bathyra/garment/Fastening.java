@@ -15,6 +15,7 @@ import java.util.Optional;
 public record Fastening(Closure closure, Optional<Length> gap, Map<Level, Double> frontShares) {
     /** The widest gap that is of any use. */
     public static final Length GAP_MOST = Length.mm(150);
+
     public static final double SHARE_LEAST = 0.35;
     public static final double SHARE_MOST = 0.65;
     /** A zip, shares by the table. */

@@ -17,8 +17,13 @@ import java.util.Set;
  * @param topMarks the pieces that carry a mark at the top
  * @param layers by their kind
  */
-public record Finish(Map<EdgeUse, Length> allowances, Map<EdgeAt, Length> edges, Map<EdgeUse, CornerShape> corners, Map<String, GrainLine> grains,
-        Set<String> topMarks, Map<LayerKind, LayerChoice> layers) {
+public record Finish(
+        Map<EdgeUse, Length> allowances,
+        Map<EdgeAt, Length> edges,
+        Map<EdgeUse, CornerShape> corners,
+        Map<String, GrainLine> grains,
+        Set<String> topMarks,
+        Map<LayerKind, LayerChoice> layers) {
     /** Everything as usual. */
     public static final Finish USUAL = new Finish(Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), Map.of());
 
@@ -50,7 +55,11 @@ public record Finish(Map<EdgeUse, Length> allowances, Map<EdgeAt, Length> edges,
 
     /** A hem lies flat when its corners are reversed; at the upper edge a seam ends square. */
     public CornerShape corner(EdgeUse edge) {
-        return corners.getOrDefault(edge, edge == EdgeUse.LOWER_EDGE ? CornerShape.REVERSED : edge == EdgeUse.UPPER_EDGE ? CornerShape.SQUARE : CornerShape.MITRED);
+        return corners.getOrDefault(
+                edge,
+                edge == EdgeUse.LOWER_EDGE
+                        ? CornerShape.REVERSED
+                        : edge == EdgeUse.UPPER_EDGE ? CornerShape.SQUARE : CornerShape.MITRED);
     }
 
     public GrainLine grain(String piece) {
@@ -65,7 +74,8 @@ public record Finish(Map<EdgeUse, Length> allowances, Map<EdgeAt, Length> edges,
     /** What remains when the pieces become others: nothing that names a piece. */
     Finish ofOtherPieces() {
         Map<LayerKind, LayerChoice> next = new HashMap<>();
-        layers.forEach((kind, c) -> next.put(kind, new LayerChoice(c.made(), c.turn(), c.allowances(), Map.of(), Set.of())));
+        layers.forEach(
+                (kind, c) -> next.put(kind, new LayerChoice(c.made(), c.turn(), c.allowances(), Map.of(), Set.of())));
         return new Finish(allowances, Map.of(), corners, Map.of(), Set.of(), next);
     }
 

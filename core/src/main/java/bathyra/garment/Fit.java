@@ -10,7 +10,8 @@ import java.util.Optional;
  * @param stretch the stretch test of the cloth, used by the row for stretch cloth
  * @param waistGirthDrops whether the girth of the waist moves down with a dropped styled waist (C3)
  */
-public record Fit(Optional<EaseRow> row, Optional<Boolean> lungsFull, Optional<Stretch> stretch, boolean waistGirthDrops) {
+public record Fit(
+        Optional<EaseRow> row, Optional<Boolean> lungsFull, Optional<Stretch> stretch, boolean waistGirthDrops) {
     /** The row of its kind, no stretch. */
     public static final Fit BY_KIND = new Fit(Optional.empty(), Optional.empty(), Optional.empty(), false);
 

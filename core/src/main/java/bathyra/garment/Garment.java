@@ -36,15 +36,33 @@ import java.util.function.Consumer;
  * @param top what stands above the upper line
  * @param boning its bones and hardware, as far as they are chosen by hand
  */
-public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEdge, UnderbustSchool school, Map<Level, Length> ease,
-        Map<LengthOption, Length> lengths, Map<Cell, Length> intakes, Map<Cell, Length> rightIntakes, Finish finish, Map<SplitOption, Double> splits,
-        BlockChoice block, Fastening fastening, Panels panels, Sharing sharing, Fit fit, Bust bust, Top top, Boning boning) {
+public record Garment(
+        GarmentKind kind,
+        UpperShape upperEdge,
+        LowerShape lowerEdge,
+        UnderbustSchool school,
+        Map<Level, Length> ease,
+        Map<LengthOption, Length> lengths,
+        Map<Cell, Length> intakes,
+        Map<Cell, Length> rightIntakes,
+        Finish finish,
+        Map<SplitOption, Double> splits,
+        BlockChoice block,
+        Fastening fastening,
+        Panels panels,
+        Sharing sharing,
+        Fit fit,
+        Bust bust,
+        Top top,
+        Boning boning) {
 
     private static final double BRIDGE_AT_BUSK = 25;
     /** A yoke with a keyhole closes at the neck. */
     private static final double ABOVE_KEYHOLE = 55;
+
     private static final Length LACING_FACING = Length.mm(40);
-    private static final List<SeamPlace> BUSTIER_SEAMS = List.of(SeamPlace.PRINCESS_FRONT, SeamPlace.SIDE, SeamPlace.PRINCESS_BACK, SeamPlace.CENTRE_BACK);
+    private static final List<SeamPlace> BUSTIER_SEAMS =
+            List.of(SeamPlace.PRINCESS_FRONT, SeamPlace.SIDE, SeamPlace.PRINCESS_BACK, SeamPlace.CENTRE_BACK);
 
     public Garment {
         ease = Map.copyOf(ease);
@@ -57,9 +75,28 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     /** The garment of a kind that stands before anything has been chosen. */
     public static Garment of(GarmentKind kind) {
         Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
-        Panels panels = Panels.of(kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
-        return new Garment(kind, UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, UnderbustSchool.EXCESS, Map.of(), Map.of(), Map.of(), Map.of(), Finish.USUAL, Map.of(),
-                BlockChoice.QUARTER, fastening, panels, Sharing.BY_RULE, Fit.BY_KIND, Bust.PRINCESS, Top.STRAPLESS, Boning.BY_RULE);
+        Panels panels = Panels.of(
+                kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4,
+                kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
+        return new Garment(
+                kind,
+                UpperShape.STRAIGHT,
+                kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP,
+                UnderbustSchool.EXCESS,
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                Finish.USUAL,
+                Map.of(),
+                BlockChoice.QUARTER,
+                fastening,
+                panels,
+                Sharing.BY_RULE,
+                Fit.BY_KIND,
+                Bust.PRINCESS,
+                Top.STRAPLESS,
+                Boning.BY_RULE);
     }
 
     /** The bustier that stands before anything has been chosen. */
@@ -69,7 +106,10 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
 
     /** The levels from the top down to the last one that shapes the garment. */
     public List<Level> levels() {
-        List<Level> levels = new ArrayList<>(kind.isOverBust() ? List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST) : List.of(Level.UNDERBUST, Level.WAIST));
+        List<Level> levels = new ArrayList<>(
+                kind.isOverBust()
+                        ? List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST)
+                        : List.of(Level.UNDERBUST, Level.WAIST));
         if (!lowerEdge.endsAtWaist()) {
             levels.add(Level.HIGH_HIP);
         }
@@ -96,7 +136,12 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
 
     /** The row of the table by which it starts: the cutter's, or the usual one of its kind and closure. */
     public EaseRow row() {
-        return fit.row().filter(r -> EaseRow.of(kind).contains(r)).orElseGet(() -> kind == GarmentKind.BUSTIER && fastening.closure().isLaced() ? EaseRow.BUSTIER_LACED : EaseRow.of(kind).get(0));
+        return fit.row()
+                .filter(r -> EaseRow.of(kind).contains(r))
+                .orElseGet(
+                        () -> kind == GarmentKind.BUSTIER && fastening.closure().isLaced()
+                                ? EaseRow.BUSTIER_LACED
+                                : EaseRow.of(kind).get(0));
     }
 
     /** Whether the underbust is fitted to the rib with lungs full. */
@@ -107,25 +152,37 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
     /** A rule length: the cutter's own, or what the school and the closure start with. */
     public Reckoned length(LengthOption option) {
         Length own = lengths.get(option);
-        if (own == null && option == LengthOption.CENTRE_BACK_IN && (fastening.closure().isLaced() || !fastening.closure().opensBehind())) {
-            String why = fastening.closure().isLaced() ? "bones lie straight at the lacing" : "centre back lies on the fold";
+        if (own == null
+                && option == LengthOption.CENTRE_BACK_IN
+                && (fastening.closure().isLaced() || !fastening.closure().opensBehind())) {
+            String why =
+                    fastening.closure().isLaced() ? "bones lie straight at the lacing" : "centre back lies on the fold";
             return Given.option(option.label(), 0, Quantity.LENGTH, why, Rule.of("C6", "the lacing edge takes none"));
         }
         if (own != null) {
             return option.byHand(own);
         }
         if (option == LengthOption.BRIDGE && fastening.closure().opensInFront()) {
-            return Given.option(option.label(), BRIDGE_AT_BUSK, Quantity.LENGTH, "a busk needs it", Rule.of("C8", "bridge"));
+            return Given.option(
+                    option.label(), BRIDGE_AT_BUSK, Quantity.LENGTH, "a busk needs it", Rule.of("C8", "bridge"));
         }
         OptionalDouble byShape = byShape(option);
-        return byShape.isPresent() ? Given.option(option.label(), byShape.getAsDouble(), Quantity.LENGTH, upperEdge.label().toLowerCase(Locale.ROOT), Rule.of("C10", "upper edges")) : option.byRule(block.figures());
+        return byShape.isPresent()
+                ? Given.option(
+                        option.label(),
+                        byShape.getAsDouble(),
+                        Quantity.LENGTH,
+                        upperEdge.label().toLowerCase(Locale.ROOT),
+                        Rule.of("C10", "upper edges"))
+                : option.byRule(block.figures());
     }
 
     /** The lengths that each shape of the upper edge starts with. */
     private OptionalDouble byShape(LengthOption option) {
         return switch (option) {
             case EDGE_DIP -> OptionalDouble.of(upperEdge.dip());
-            case NECKLINE_DEPTH -> OptionalDouble.of(top.keyhole() ? Math.min(upperEdge.depth(), ABOVE_KEYHOLE) : upperEdge.depth());
+            case NECKLINE_DEPTH ->
+                OptionalDouble.of(top.keyhole() ? Math.min(upperEdge.depth(), ABOVE_KEYHOLE) : upperEdge.depth());
             case NECKLINE_WIDTH -> OptionalDouble.of(upperEdge.width());
             default -> OptionalDouble.empty();
         };
@@ -148,7 +205,9 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
 
     /** The allowance of one edge in one layer, or in the draft itself. */
     public Length allowance(Optional<LayerKind> layer, EdgeAt at, EdgeUse use) {
-        return use == EdgeUse.FOLD ? use.allowance() : finish.allowance(layer, at, use).orElseGet(() -> standard(use));
+        return use == EdgeUse.FOLD
+                ? use.allowance()
+                : finish.allowance(layer, at, use).orElseGet(() -> standard(use));
     }
 
     /** Whether a layer is made. */
@@ -158,8 +217,16 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
 
     /** The lacing gap at every level. */
     public Reckoned gap() {
-        return fastening.gap().map(own -> Given.option("Lacing gap", own.millimetres(), Quantity.LENGTH, "yours", Rule.of("C5", "lacing gap")))
-                .orElseGet(() -> Given.option("Lacing gap", standardGap().millimetres(), Quantity.LENGTH, fastening.closure().label().toLowerCase(Locale.ROOT), Rule.of("C5", "lacing gap")));
+        return fastening
+                .gap()
+                .map(own -> Given.option(
+                        "Lacing gap", own.millimetres(), Quantity.LENGTH, "yours", Rule.of("C5", "lacing gap")))
+                .orElseGet(() -> Given.option(
+                        "Lacing gap",
+                        standardGap().millimetres(),
+                        Quantity.LENGTH,
+                        fastening.closure().label().toLowerCase(Locale.ROOT),
+                        Rule.of("C5", "lacing gap")));
     }
 
     /** The gap that its row starts with where it is laced; nothing else. */
@@ -219,7 +286,25 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         }
 
         private Garment made() {
-            return new Garment(kind, upperEdge, lowerEdge, school, ease, lengths, intakes, rightIntakes, finish, splits, block, fastening, panels, sharing, fit, bust, top, boning);
+            return new Garment(
+                    kind,
+                    upperEdge,
+                    lowerEdge,
+                    school,
+                    ease,
+                    lengths,
+                    intakes,
+                    rightIntakes,
+                    finish,
+                    splits,
+                    block,
+                    fastening,
+                    panels,
+                    sharing,
+                    fit,
+                    bust,
+                    top,
+                    boning);
         }
     }
 
@@ -259,7 +344,10 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
         return with(c -> {
             c.panels = next;
             if (next.front() != panels.front() || next.back() != panels.back()) {
-                c.intakes.keySet().removeIf(cell -> cell.seam().part() != SeamPlace.Part.SIDE && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
+                c.intakes
+                        .keySet()
+                        .removeIf(cell -> cell.seam().part() != SeamPlace.Part.SIDE
+                                && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
                 c.rightIntakes.keySet().retainAll(c.intakes.keySet());
                 c.splits.clear();
                 c.finish = finish.ofOtherPieces();
@@ -297,7 +385,10 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
             c.splits.clear();
             splits.forEach((option, share) -> {
                 if (!gone.equals(Optional.of(option.seam()))) {
-                    c.splits.put(SplitOption.of(option.seam().shifted(part, from, by)).orElseThrow(), share);
+                    c.splits.put(
+                            SplitOption.of(option.seam().shifted(part, from, by))
+                                    .orElseThrow(),
+                            share);
                 }
             });
             Map<String, Double> weights = new HashMap<>(sharing.weights());
@@ -308,11 +399,22 @@ public record Garment(GarmentKind kind, UpperShape upperEdge, LowerShape lowerEd
                     caps.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), l);
                 }
             });
-            c.sharing = new Sharing(sharing.preset(), Panels.renamed(weights, s -> s.shifted(part, from, by)), sharing.apexShare(), caps);
+            c.sharing = new Sharing(
+                    sharing.preset(),
+                    Panels.renamed(weights, s -> s.shifted(part, from, by)),
+                    sharing.apexShare(),
+                    caps);
         });
     }
 
-    private static void shift(Map<Cell, Length> into, Cell cell, Length length, Optional<SeamPlace> gone, SeamPlace.Part part, int from, int by) {
+    private static void shift(
+            Map<Cell, Length> into,
+            Cell cell,
+            Length length,
+            Optional<SeamPlace> gone,
+            SeamPlace.Part part,
+            int from,
+            int by) {
         if (!gone.equals(Optional.of(cell.seam()))) {
             into.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), length);
         }

@@ -14,7 +14,8 @@ import java.util.Optional;
  * @param doctorAgrees whether a doctor agrees to the lacing; asked where there was surgery or is an illness
  * @param day when it was answered
  */
-public record HealthRecord(Age age, boolean pregnant, boolean surgery, boolean condition, Optional<Boolean> doctorAgrees, LocalDate day) {
+public record HealthRecord(
+        Age age, boolean pregnant, boolean surgery, boolean condition, Optional<Boolean> doctorAgrees, LocalDate day) {
     /** The groups of age that matter. */
     public enum Age implements Choice {
         UNDER_16("under-16", "Under 16"),

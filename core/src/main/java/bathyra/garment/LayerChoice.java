@@ -16,11 +16,18 @@ import java.util.Set;
  * @param edges its own allowances of single edges
  * @param without the pieces that it leaves out
  */
-public record LayerChoice(Optional<Boolean> made, Length turn, Map<EdgeUse, Length> allowances, Map<EdgeAt, Length> edges, Set<String> without) {
+public record LayerChoice(
+        Optional<Boolean> made,
+        Length turn,
+        Map<EdgeUse, Length> allowances,
+        Map<EdgeAt, Length> edges,
+        Set<String> without) {
     /** Nothing chosen. */
-    public static final LayerChoice USUAL = new LayerChoice(Optional.empty(), Length.mm(0), Map.of(), Map.of(), Set.of());
+    public static final LayerChoice USUAL =
+            new LayerChoice(Optional.empty(), Length.mm(0), Map.of(), Map.of(), Set.of());
     /** The least and the most that a layer may grow at a side seam; an inner one may shrink. */
     public static final Length TURN_LEAST = Length.mm(-2);
+
     public static final Length TURN_MOST = Length.mm(4);
 
     public LayerChoice {

@@ -73,7 +73,9 @@ public enum LayerKind implements Choice {
             case FACING -> closure.isLaced() || closure.opensInFront();
             case FLY -> closure == Closure.BACK_LOOPS || closure == Closure.FRONT_BUSK;
             case LOOPS -> closure == Closure.BACK_LOOPS;
-            case BIAS_BINDING -> garment.allowance(EdgeUse.UPPER_EDGE).millimetres() == 0 || garment.allowance(EdgeUse.LOWER_EDGE).millimetres() == 0;
+            case BIAS_BINDING ->
+                garment.allowance(EdgeUse.UPPER_EDGE).millimetres() == 0
+                        || garment.allowance(EdgeUse.LOWER_EDGE).millimetres() == 0;
         };
     }
 }

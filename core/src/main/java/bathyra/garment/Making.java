@@ -16,13 +16,15 @@ import java.util.Map;
 public record Making(Map<LayerKind, ClothUse> cloths, double spools, List<Notion> notions, List<Work> work) {
     /** Nothing chosen and nothing noted. */
     public static final Making BEGUN = new Making(Map.of(), 1, List.of(), List.of());
+
     public static final double MOST = 100_000;
 
     /** Something that is bought for this commission alone. @param price of one */
     public record Notion(String name, double count, double price) {
         public Notion {
             if (!(count >= 0 && count <= MOST) || !(price >= 0 && price <= MOST)) {
-                throw new IllegalArgumentException("a notion has a number and a price from 0 to " + MOST + ", was " + count + " at " + price);
+                throw new IllegalArgumentException(
+                        "a notion has a number and a price from 0 to " + MOST + ", was " + count + " at " + price);
             }
         }
     }

@@ -24,7 +24,8 @@ public record Panels(int front, int back, SeamPlacing placing, Map<String, SeamA
     public Panels {
         own = Map.copyOf(own);
         if (front < 1 || back < 1 || front + back < LEAST || front + back > MOST) {
-            throw new IllegalArgumentException("half a corset has from " + LEAST + " to " + MOST + " panels, not " + front + " and " + back);
+            throw new IllegalArgumentException(
+                    "half a corset has from " + LEAST + " to " + MOST + " panels, not " + front + " and " + back);
         }
     }
 
@@ -83,8 +84,14 @@ public record Panels(int front, int back, SeamPlacing placing, Map<String, SeamA
     /** One seam more in front or behind. @param number which one of its part it becomes @param at its place, empty where the placing has it */
     Panels with(SeamPlace.Part part, int number, Optional<Double> at) {
         Map<String, SeamAxis> next = renamed(own, s -> s.shifted(part, number, 1));
-        at.ifPresent(share -> next.put((part == SeamPlace.Part.FRONT ? SeamPlace.front(number) : SeamPlace.back(number)).id(), SeamAxis.PLACED.at(share)));
-        return new Panels(front + (part == SeamPlace.Part.FRONT ? 1 : 0), back + (part == SeamPlace.Part.BACK ? 1 : 0), placing, next);
+        at.ifPresent(share -> next.put(
+                (part == SeamPlace.Part.FRONT ? SeamPlace.front(number) : SeamPlace.back(number)).id(),
+                SeamAxis.PLACED.at(share)));
+        return new Panels(
+                front + (part == SeamPlace.Part.FRONT ? 1 : 0),
+                back + (part == SeamPlace.Part.BACK ? 1 : 0),
+                placing,
+                next);
     }
 
     /** The same without a seam. */
@@ -92,13 +99,18 @@ public record Panels(int front, int back, SeamPlacing placing, Map<String, SeamA
         Map<String, SeamAxis> left = new HashMap<>(own);
         left.remove(seam.id());
         Map<String, SeamAxis> next = renamed(left, s -> s.shifted(seam.part(), seam.number() + 1, -1));
-        return new Panels(front - (seam.part() == SeamPlace.Part.FRONT ? 1 : 0), back - (seam.part() == SeamPlace.Part.BACK ? 1 : 0), placing, next);
+        return new Panels(
+                front - (seam.part() == SeamPlace.Part.FRONT ? 1 : 0),
+                back - (seam.part() == SeamPlace.Part.BACK ? 1 : 0),
+                placing,
+                next);
     }
 
     /** What is kept by seam, under the numbers that the seams have now. */
     static <V> Map<String, V> renamed(Map<String, V> bySeam, UnaryOperator<SeamPlace> number) {
         Map<String, V> next = new HashMap<>();
-        bySeam.forEach((id, value) -> next.put(number.apply(SeamPlace.ofId(id).orElseThrow()).id(), value));
+        bySeam.forEach((id, value) ->
+                next.put(number.apply(SeamPlace.ofId(id).orElseThrow()).id(), value));
         return next;
     }
 }

@@ -39,7 +39,8 @@ public record Sharing(Weighting preset, Map<String, Double> weights, double apex
     /** @param weight empty for the preset's */
     public Sharing withWeight(SeamPlace seam, Optional<Double> weight) {
         Map<String, Double> next = new HashMap<>(weights);
-        weight.ifPresentOrElse(w -> next.put(seam.id(), Math.min(WEIGHT_MOST, Math.max(0, w))), () -> next.remove(seam.id()));
+        weight.ifPresentOrElse(
+                w -> next.put(seam.id(), Math.min(WEIGHT_MOST, Math.max(0, w))), () -> next.remove(seam.id()));
         return new Sharing(preset, next, apexShare, caps);
     }
 

@@ -14,11 +14,18 @@ import java.util.Optional;
  * @param standard the share until the cutter sets one
  * @param reason why the default is what it is
  */
-public record SplitOption(String id, SeamPlace seam, double standard, String reason) implements Comparable<SplitOption> {
-    public static final SplitOption PRINCESS_FRONT = new SplitOption("princess-split", SeamPlace.PRINCESS_FRONT, 1.0 / 3, "one third towards the centre, two thirds towards the side");
-    public static final SplitOption PRINCESS_BACK = new SplitOption("back-split", SeamPlace.PRINCESS_BACK, 0.5, "half and half");
+public record SplitOption(String id, SeamPlace seam, double standard, String reason)
+        implements Comparable<SplitOption> {
+    public static final SplitOption PRINCESS_FRONT = new SplitOption(
+            "princess-split",
+            SeamPlace.PRINCESS_FRONT,
+            1.0 / 3,
+            "one third towards the centre, two thirds towards the side");
+    public static final SplitOption PRINCESS_BACK =
+            new SplitOption("back-split", SeamPlace.PRINCESS_BACK, 0.5, "half and half");
     /** Less than this would leave one edge as good as straight and bend the other alone. */
     public static final double LEAST = 0.1;
+
     public static final double MOST = 0.9;
     private static final String OF_SEAM = "split-";
 
@@ -27,7 +34,12 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
     }
 
     Reckoned reckoned(Double own) {
-        return Given.option("Towards the centre", own == null ? standard : own, Quantity.RATIO, own == null ? "rule: " + reason : "yours", Rule.of("C6", "split"));
+        return Given.option(
+                "Towards the centre",
+                own == null ? standard : own,
+                Quantity.RATIO,
+                own == null ? "rule: " + reason : "yours",
+                Rule.of("C6", "split"));
     }
 
     /** The split of a seam, if it is one that can be divided at will. The side belongs half to each block; centre back has one edge. */
@@ -35,15 +47,23 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
         if (seam.part() != SeamPlace.Part.FRONT && seam.part() != SeamPlace.Part.BACK) {
             return Optional.empty();
         }
-        return Optional.of(seam.equals(SeamPlace.PRINCESS_FRONT) ? PRINCESS_FRONT : seam.equals(SeamPlace.PRINCESS_BACK) ? PRINCESS_BACK
-                : new SplitOption(OF_SEAM + seam.id(), seam, 0.5, "half and half on corset panels"));
+        return Optional.of(
+                seam.equals(SeamPlace.PRINCESS_FRONT)
+                        ? PRINCESS_FRONT
+                        : seam.equals(SeamPlace.PRINCESS_BACK)
+                                ? PRINCESS_BACK
+                                : new SplitOption(OF_SEAM + seam.id(), seam, 0.5, "half and half on corset panels"));
     }
 
     public static Optional<SplitOption> ofId(String id) {
         if (id.equals(PRINCESS_FRONT.id) || id.equals(PRINCESS_BACK.id)) {
             return Optional.of(id.equals(PRINCESS_FRONT.id) ? PRINCESS_FRONT : PRINCESS_BACK);
         }
-        return id.startsWith(OF_SEAM) ? SeamPlace.ofId(id.substring(OF_SEAM.length())).filter(s -> !s.isPrincess()).flatMap(SplitOption::of) : Optional.empty();
+        return id.startsWith(OF_SEAM)
+                ? SeamPlace.ofId(id.substring(OF_SEAM.length()))
+                        .filter(s -> !s.isPrincess())
+                        .flatMap(SplitOption::of)
+                : Optional.empty();
     }
 
     @Override

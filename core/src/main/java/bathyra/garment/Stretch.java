@@ -21,6 +21,7 @@ public record Stretch(Length relaxed, Length across, Length along, Length return
     public static final double FIRM = 0.7;
     /** A sample that stays this much longer wears out: the cloth will bag. */
     public static final double GROWTH_NOTED = 0.05;
+
     private static final Rule RULE = Rule.of("C5", "stretch cloth");
 
     /** The sample that stands in the fields before anything was measured: 100 mm that do not stretch. */
@@ -37,13 +38,16 @@ public record Stretch(Length relaxed, Length across, Length along, Length return
         }
         for (Length pulled : new Length[] {across, along, returned}) {
             if (pulled.millimetres() < rest || pulled.millimetres() > 3 * rest) {
-                return java.util.Optional.of("a pulled or returned sample measures from the relaxed one to three times that");
+                return java.util.Optional.of(
+                        "a pulled or returned sample measures from the relaxed one to three times that");
             }
         }
         if (returned.millimetres() > across.millimetres()) {
             return java.util.Optional.of("the returned sample cannot be longer than the pulled one");
         }
-        return use < 0.1 || use > 0.9 ? java.util.Optional.of("the share that is used lies from 0.1 to 0.9") : java.util.Optional.empty();
+        return use < 0.1 || use > 0.9
+                ? java.util.Optional.of("the share that is used lies from 0.1 to 0.9")
+                : java.util.Optional.empty();
     }
 
     /** By how much of its length the sample stays longer. */
@@ -53,14 +57,22 @@ public record Stretch(Length relaxed, Length across, Length along, Length return
 
     /** The share of a girth that is taken off: what stretches across and comes back, times its use. */
     public Reckoned offGirths() {
-        return given("Pulled across", across).minus(given("After a minute", returned)).over(given("Sample relaxed", relaxed)).named("Stretch across", RULE)
-                .times(used()).named("Taken off girths", RULE);
+        return given("Pulled across", across)
+                .minus(given("After a minute", returned))
+                .over(given("Sample relaxed", relaxed))
+                .named("Stretch across", RULE)
+                .times(used())
+                .named("Taken off girths", RULE);
     }
 
     /** The share of a length that is taken off. */
     public Reckoned offLengths() {
-        return given("Pulled along", along).minus(given("Sample relaxed", relaxed)).over(given("Sample relaxed", relaxed)).named("Stretch along", RULE)
-                .times(used()).named("Taken off lengths", RULE);
+        return given("Pulled along", along)
+                .minus(given("Sample relaxed", relaxed))
+                .over(given("Sample relaxed", relaxed))
+                .named("Stretch along", RULE)
+                .times(used())
+                .named("Taken off lengths", RULE);
     }
 
     private Reckoned used() {

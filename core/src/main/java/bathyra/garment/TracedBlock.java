@@ -22,7 +22,15 @@ public record TracedBlock(String title, TracedHalf front, TracedHalf back) {
      * @param centre from the hem up to below the neck
      * @param levels depth of the level lines at the centre, by their ids: chest, waist, hip
      */
-    public record TracedHalf(Point neck, List<Point> shoulder, List<Point> armhole, List<Point> side, List<Point> sideDart, int aboveDart, List<Point> centre, Map<String, Double> levels) {
+    public record TracedHalf(
+            Point neck,
+            List<Point> shoulder,
+            List<Point> armhole,
+            List<Point> side,
+            List<Point> sideDart,
+            int aboveDart,
+            List<Point> centre,
+            Map<String, Double> levels) {
         public TracedHalf {
             shoulder = List.copyOf(shoulder);
             armhole = List.copyOf(armhole);

@@ -20,6 +20,9 @@ public record Wearer(String name, Experience experience) {
 
     /** The first letter of each part of the name: {@code N. H.}. */
     public String initials() {
-        return Arrays.stream(name.strip().split("[\\s-]+")).filter(part -> !part.isEmpty()).map(part -> part.substring(0, part.offsetByCodePoints(0, 1)) + ".").collect(Collectors.joining(" "));
+        return Arrays.stream(name.strip().split("[\\s-]+"))
+                .filter(part -> !part.isEmpty())
+                .map(part -> part.substring(0, part.offsetByCodePoints(0, 1)) + ".")
+                .collect(Collectors.joining(" "));
     }
 }

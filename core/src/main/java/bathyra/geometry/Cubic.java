@@ -18,7 +18,8 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         double b = 3 * s * s * t;
         double c = 3 * s * t * t;
         double d = t * t * t;
-        return new Point(a * start.x() + b * control1.x() + c * control2.x() + d * end.x(),
+        return new Point(
+                a * start.x() + b * control1.x() + c * control2.x() + d * end.x(),
                 a * start.y() + b * control1.y() + c * control2.y() + d * end.y());
     }
 
@@ -28,7 +29,8 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         double a = 3 * s * s;
         double b = 6 * s * t;
         double c = 3 * t * t;
-        return new Vec(a * (control1.x() - start.x()) + b * (control2.x() - control1.x()) + c * (end.x() - control2.x()),
+        return new Vec(
+                a * (control1.x() - start.x()) + b * (control2.x() - control1.x()) + c * (end.x() - control2.x()),
                 a * (control1.y() - start.y()) + b * (control2.y() - control1.y()) + c * (end.y() - control2.y()));
     }
 
@@ -65,7 +67,8 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
     @Override
     public Cubic part(double from, double to) {
         double span = to - from;
-        return hermite(at(from), velocity(from).times(span), at(to), velocity(to).times(span));
+        return hermite(
+                at(from), velocity(from).times(span), at(to), velocity(to).times(span));
     }
 
     @Override
@@ -75,7 +78,11 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
 
     @Override
     public double atLeastAway(Point point) {
-        return Segment.fromBox(point, Math.min(Math.min(start.x(), end.x()), Math.min(control1.x(), control2.x())), Math.min(Math.min(start.y(), end.y()), Math.min(control1.y(), control2.y())),
-                Math.max(Math.max(start.x(), end.x()), Math.max(control1.x(), control2.x())), Math.max(Math.max(start.y(), end.y()), Math.max(control1.y(), control2.y())));
+        return Segment.fromBox(
+                point,
+                Math.min(Math.min(start.x(), end.x()), Math.min(control1.x(), control2.x())),
+                Math.min(Math.min(start.y(), end.y()), Math.min(control1.y(), control2.y())),
+                Math.max(Math.max(start.x(), end.x()), Math.max(control1.x(), control2.x())),
+                Math.max(Math.max(start.y(), end.y()), Math.max(control1.y(), control2.y())));
     }
 }

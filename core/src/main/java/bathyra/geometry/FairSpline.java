@@ -28,13 +28,15 @@ public final class FairSpline {
         for (int i = 0; i < n - 1; i++) {
             h[i] = points.get(i).distance(points.get(i + 1));
             if (h[i] < Tolerance.COINCIDENT) {
-                throw new IllegalArgumentException("points " + i + " and " + (i + 1) + " of a spline lie " + h[i] + " mm apart");
+                throw new IllegalArgumentException(
+                        "points " + i + " and " + (i + 1) + " of a spline lie " + h[i] + " mm apart");
             }
         }
         Vec[] velocity = velocities(points, h, start, end);
         List<Segment> segments = new ArrayList<>(n - 1);
         for (int i = 0; i < n - 1; i++) {
-            segments.add(Cubic.hermite(points.get(i), velocity[i].times(h[i]), points.get(i + 1), velocity[i + 1].times(h[i])));
+            segments.add(Cubic.hermite(
+                    points.get(i), velocity[i].times(h[i]), points.get(i + 1), velocity[i + 1].times(h[i])));
         }
         return new Path(segments);
     }

@@ -46,6 +46,11 @@ public record Line(Point start, Point end) implements Segment {
 
     @Override
     public double atLeastAway(Point point) {
-        return Segment.fromBox(point, Math.min(start.x(), end.x()), Math.min(start.y(), end.y()), Math.max(start.x(), end.x()), Math.max(start.y(), end.y()));
+        return Segment.fromBox(
+                point,
+                Math.min(start.x(), end.x()),
+                Math.min(start.y(), end.y()),
+                Math.max(start.x(), end.x()),
+                Math.max(start.y(), end.y()));
     }
 }

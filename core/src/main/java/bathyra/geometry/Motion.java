@@ -16,7 +16,10 @@ public record Motion(double cos, double sin, Vec way) implements UnaryOperator<P
     public static Motion about(Point pivot, double radians) {
         double cos = Math.cos(radians);
         double sin = Math.sin(radians);
-        return new Motion(cos, sin, new Vec(pivot.x() - cos * pivot.x() + sin * pivot.y(), pivot.y() - sin * pivot.x() - cos * pivot.y()));
+        return new Motion(
+                cos,
+                sin,
+                new Vec(pivot.x() - cos * pivot.x() + sin * pivot.y(), pivot.y() - sin * pivot.x() - cos * pivot.y()));
     }
 
     /** Lays a place on another: the point on the point and the direction in the direction. */

@@ -12,15 +12,18 @@ public final class Path {
     private static final int NEWTON_ROUNDS = 12;
     /** Enough to bring a parameter from the whole stretch to the last bit. */
     private static final int HALVINGS = 60;
+
     private static final int SAMPLES = 24;
     /** A stretch that moves on by less than this, mm, stands still; its direction is then looked for so far beside, as a share of it. */
     private static final double STILL = Tolerance.COINCIDENT;
+
     private static final double BESIDE = 0.01;
     private static final int FLEX_SAMPLES = 12;
     /** Flatter than a radius of five metres is straight to the eye. */
     private static final double STRAIGHT = 1.0 / 5000;
     /** How coarsely two paths are looked at for where they cross, before the place is refined. */
     private static final double COARSE = 0.3;
+
     private static final double FLAT = 1e-12;
     private static final double NEARLY = 1e-3;
 
@@ -37,7 +40,8 @@ public final class Path {
         for (int i = 1; i < segments.size(); i++) {
             double gap = segments.get(i - 1).end().distance(segments.get(i).start());
             if (gap > JOINED) {
-                throw new IllegalArgumentException("stretch " + i + " begins " + gap + " mm from where the one before ended");
+                throw new IllegalArgumentException(
+                        "stretch " + i + " begins " + gap + " mm from where the one before ended");
             }
         }
     }
@@ -165,7 +169,12 @@ public final class Path {
             double a = Math.max(from, run) - run;
             double b = Math.min(to, run + length) - run;
             if (b - a > JOINED) {
-                kept.add(a <= JOINED && b >= length - JOINED ? segment : segment.part(a <= JOINED ? 0 : parameterAt(segment, a, length), b >= length - JOINED ? 1 : parameterAt(segment, b, length)));
+                kept.add(
+                        a <= JOINED && b >= length - JOINED
+                                ? segment
+                                : segment.part(
+                                        a <= JOINED ? 0 : parameterAt(segment, a, length),
+                                        b >= length - JOINED ? 1 : parameterAt(segment, b, length)));
             }
             run += length;
         }
@@ -179,7 +188,9 @@ public final class Path {
             return velocity.unit();
         }
         Vec near = segment.at(Math.max(0, t - BESIDE)).to(segment.at(Math.min(1, t + BESIDE)));
-        return near.length() > STILL ? near.unit() : velocity.length() > 0 ? velocity.times(1 / velocity.length()) : Vec.DOWN;
+        return near.length() > STILL
+                ? near.unit()
+                : velocity.length() > 0 ? velocity.times(1 / velocity.length()) : Vec.DOWN;
     }
 
     /** The smallest radius of curvature anywhere on the path, mm. */
@@ -214,9 +225,13 @@ public final class Path {
                 double across = a.to(c).cross(ab) / cross;
                 if (along >= -NEARLY && along <= 1 + NEARLY && across >= -NEARLY && across <= 1 + NEARLY) {
                     Point guess = a.plus(ab.times(along));
-                    Crossing crossing = refined(other, nearest(guess).arc(), other.nearest(guess).arc());
+                    Crossing crossing = refined(
+                            other, nearest(guess).arc(), other.nearest(guess).arc());
                     // The flattened lines may cross where the curves themselves only come close: that is no crossing.
-                    if (at(crossing.here()).point().distance(other.at(crossing.there()).point()) <= NEARLY) {
+                    if (at(crossing.here())
+                                    .point()
+                                    .distance(other.at(crossing.there()).point())
+                            <= NEARLY) {
                         return Optional.of(crossing);
                     }
                 }
@@ -333,7 +348,8 @@ public final class Path {
         for (int s = 0; s < guesses.length; s++) {
             Segment segment = segments.get(s);
             double length = lengths()[s];
-            // Beside a joint the sample that lies nearest may belong to the wrong stretch: look at every one that may win.
+            // Beside a joint the sample that lies nearest may belong to the wrong stretch: look at every one that may
+            // win.
             if (distances[s] <= least + length / SAMPLES) {
                 double t = refine(segment, point, guesses[s]);
                 if (best == null || segment.at(t).distance(point) < best.point().distance(point)) {

@@ -32,7 +32,8 @@ public final class Shape {
     public static Optional<Point> crossing(List<Point> closed) {
         IsValidOp check = new IsValidOp(polygon(closed));
         TopologyValidationError error = check.getValidationError();
-        return error == null ? Optional.empty()
+        return error == null
+                ? Optional.empty()
                 : Optional.of(new Point(error.getCoordinate().x, error.getCoordinate().y));
     }
 
@@ -43,12 +44,15 @@ public final class Shape {
 
     /** Whether a closed line has any of its area inside an upright rectangle. */
     public static boolean overlaps(List<Point> closed, Point upperLeft, Point lowerRight) {
-        return polygon(closed).intersects(FACTORY.toGeometry(new Envelope(upperLeft.x(), lowerRight.x(), upperLeft.y(), lowerRight.y())));
+        return polygon(closed)
+                .intersects(
+                        FACTORY.toGeometry(new Envelope(upperLeft.x(), lowerRight.x(), upperLeft.y(), lowerRight.y())));
     }
 
     /** How far one closed line lies from another at the most (Hausdorff distance between their corners and lines), mm. */
     public static double apart(List<Point> one, List<Point> other) {
-        return DiscreteHausdorffDistance.distance(polygon(one).getExteriorRing(), polygon(other).getExteriorRing());
+        return DiscreteHausdorffDistance.distance(
+                polygon(one).getExteriorRing(), polygon(other).getExteriorRing());
     }
 
     /** How far one closed line lies from another at the nearest, mm; nothing where their areas meet. */
@@ -58,9 +62,12 @@ public final class Shape {
 
     /** A closed line moved out all round by as much at the least, mm, and by {@link #GROWN_MOST} times as much at the most; corners round. */
     public static List<Point> grown(List<Point> closed, double by) {
-        // The chords of a rounded corner lie within its arc: the arc is taken so much wider that they do not come nearer.
+        // The chords of a rounded corner lie within its arc: the arc is taken so much wider that they do not come
+        // nearer.
         Polygon wide = (Polygon) polygon(closed).buffer(by * GROWN_MOST, ROUNDED);
-        return Arrays.stream(wide.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList();
+        return Arrays.stream(wide.getExteriorRing().getCoordinates())
+                .map(c -> new Point(c.x, c.y))
+                .toList();
     }
 
     /**
@@ -72,7 +79,10 @@ public final class Shape {
     public static List<double[]> covered(List<Point> closed, double left, double right) {
         Polygon area = polygon(closed);
         Envelope box = area.getEnvelopeInternal();
-        Geometry part = OverlayNGRobust.overlay(area, FACTORY.toGeometry(new Envelope(left, right, box.getMinY() - 1, box.getMaxY() + 1)), OverlayNG.INTERSECTION);
+        Geometry part = OverlayNGRobust.overlay(
+                area,
+                FACTORY.toGeometry(new Envelope(left, right, box.getMinY() - 1, box.getMaxY() + 1)),
+                OverlayNG.INTERSECTION);
         List<double[]> depths = new ArrayList<>();
         for (int i = 0; i < part.getNumGeometries(); i++) {
             Envelope each = part.getGeometryN(i).getEnvelopeInternal();
@@ -116,7 +126,9 @@ public final class Shape {
         List<List<Point>> parts = new ArrayList<>();
         for (int i = 0; i < both.getNumGeometries(); i++) {
             if (both.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
-                parts.add(Arrays.stream(part.getExteriorRing().getCoordinates()).map(c -> new Point(c.x, c.y)).toList());
+                parts.add(Arrays.stream(part.getExteriorRing().getCoordinates())
+                        .map(c -> new Point(c.x, c.y))
+                        .toList());
             }
         }
         return parts;

@@ -3,4 +3,3 @@
  * runs down. Turning from +x to +y is clockwise on the screen and counts as positive. Angles are radians.
  */
 package bathyra.geometry;
-

@@ -28,8 +28,19 @@ public record GirthPlan(List<LevelPlan> levels) {
     private static final Rule FRONT_SHARE = Rule.of("C5", "front share");
     private static final Rule SPREAD = Rule.of("C5", "the reduction spreads to the neighbouring levels");
     private static final Rule DROPPED = Rule.of("C3", "dropped styled waist");
-    private static final Map<Level, Double> FRONT_SHARES = Map.of(Level.UPPER, 0.52, Level.BUST, 0.54,
-            Level.UNDERBUST, 0.51, Level.WAIST, 0.50, Level.HIGH_HIP, 0.48, Level.HIP, 0.47);
+    private static final Map<Level, Double> FRONT_SHARES = Map.of(
+            Level.UPPER,
+            0.52,
+            Level.BUST,
+            0.54,
+            Level.UNDERBUST,
+            0.51,
+            Level.WAIST,
+            0.50,
+            Level.HIGH_HIP,
+            0.48,
+            Level.HIP,
+            0.47);
 
     public GirthPlan {
         levels = List.copyOf(levels);
@@ -63,11 +74,24 @@ public record GirthPlan(List<LevelPlan> levels) {
             Reckoned ease = ease(level);
             Reckoned gap = garment.gap();
             Double ownShare = garment.fastening().frontShares().get(level);
-            Reckoned share = Given.option("Front share", ownShare == null ? FRONT_SHARES.get(level) : ownShare, Quantity.RATIO, ownShare == null ? "rule" : "yours", FRONT_SHARE);
+            Reckoned share = Given.option(
+                    "Front share",
+                    ownShare == null ? FRONT_SHARES.get(level) : ownShare,
+                    Quantity.RATIO,
+                    ownShare == null ? "rule" : "yours",
+                    FRONT_SHARE);
             Reckoned worn = body.plus(ease).named("Worn girth", PLAN);
             Reckoned one = Given.constant(1, Quantity.RATIO);
             String low = level.label().toLowerCase(Locale.ROOT);
-            return new LevelPlan(level, body, ease, worn, gap, share, worn.minus(gap).named("Pattern girth", PLAN), worn.times(share).over(2).named("Front half at the " + low, PLAN),
+            return new LevelPlan(
+                    level,
+                    body,
+                    ease,
+                    worn,
+                    gap,
+                    share,
+                    worn.minus(gap).named("Pattern girth", PLAN),
+                    worn.times(share).over(2).named("Front half at the " + low, PLAN),
                     worn.times(one.minus(share)).over(2).minus(gap.over(2)).named("Back half at the " + low, PLAN));
         }
 
@@ -84,7 +108,8 @@ public record GirthPlan(List<LevelPlan> levels) {
             if (drop.value() == 0 || highHip.isEmpty() || fall.isEmpty()) {
                 return waist;
             }
-            return waist.plus(highHip.get().minus(waist).times(drop.over(fall.get()))).named("Body at the dropped waist", DROPPED);
+            return waist.plus(highHip.get().minus(waist).times(drop.over(fall.get())))
+                    .named("Body at the dropped waist", DROPPED);
         }
 
         private Reckoned ease(Level level) {
@@ -101,17 +126,28 @@ public record GirthPlan(List<LevelPlan> levels) {
             if (felt == 0) {
                 return row;
             }
-            Reckoned more = Given.option("Waist ease", waist.millimetres(), Quantity.LENGTH, "yours", PLAN).minus(byRow(Level.WAIST));
-            return row.plus(more.times(Given.option("Felt here", felt, Quantity.RATIO, "the curve of the reduction", SPREAD))).named("Ease", SPREAD);
+            Reckoned more = Given.option("Waist ease", waist.millimetres(), Quantity.LENGTH, "yours", PLAN)
+                    .minus(byRow(Level.WAIST));
+            return row.plus(more.times(
+                            Given.option("Felt here", felt, Quantity.RATIO, "the curve of the reduction", SPREAD)))
+                    .named("Ease", SPREAD);
         }
 
         private Reckoned byRow(Level level) {
             EaseRow row = garment.row();
             if (!row.isStretch()) {
-                return Given.option("Ease", row.ease(level).millimetres(), Quantity.LENGTH, row.label().toLowerCase(Locale.ROOT), PLAN);
+                return Given.option(
+                        "Ease",
+                        row.ease(level).millimetres(),
+                        Quantity.LENGTH,
+                        row.label().toLowerCase(Locale.ROOT),
+                        PLAN);
             }
-            Reckoned off = garment.fit().stretch().orElseGet(Stretch::unmeasured).offGirths();
-            return Given.constant(0, Quantity.LENGTH).minus(body(level).times(off)).named("Ease", Rule.of("C5", "stretch cloth"));
+            Reckoned off =
+                    garment.fit().stretch().orElseGet(Stretch::unmeasured).offGirths();
+            return Given.constant(0, Quantity.LENGTH)
+                    .minus(body(level).times(off))
+                    .named("Ease", Rule.of("C5", "stretch cloth"));
         }
 
         /** Half a wave of the cosine from the waist, where all is felt, to the reach, where nothing is. */
@@ -119,15 +155,22 @@ public record GirthPlan(List<LevelPlan> levels) {
             if (level == Level.UPPER || level == Level.BUST) {
                 return 0;
             }
-            double reach = garment.length(level == Level.UNDERBUST ? LengthOption.REACH_UP : LengthOption.REACH_DOWN).value();
-            double away = level == Level.UNDERBUST ? aboveWaist() : set.find(level == Level.HIGH_HIP ? MeasurementKey.WAIST_TO_HIGH_HIP : MeasurementKey.WAIST_TO_HIP).map(Reckoned::value).orElse(reach);
+            double reach = garment.length(level == Level.UNDERBUST ? LengthOption.REACH_UP : LengthOption.REACH_DOWN)
+                    .value();
+            double away = level == Level.UNDERBUST
+                    ? aboveWaist()
+                    : set.find(level == Level.HIGH_HIP ? MeasurementKey.WAIST_TO_HIGH_HIP : MeasurementKey.WAIST_TO_HIP)
+                            .map(Reckoned::value)
+                            .orElse(reach);
             return away >= reach || reach == 0 ? 0 : (1 + Math.cos(Math.PI * Math.max(0, away) / reach)) / 2;
         }
 
         private double aboveWaist() {
             Optional<Reckoned> waist = set.find(MeasurementKey.FRONT_LENGTH);
             Optional<Reckoned> underbust = set.find(MeasurementKey.SHOULDER_TO_UNDERBUST);
-            return waist.isEmpty() || underbust.isEmpty() ? Double.POSITIVE_INFINITY : waist.get().value() - underbust.get().value();
+            return waist.isEmpty() || underbust.isEmpty()
+                    ? Double.POSITIVE_INFINITY
+                    : waist.get().value() - underbust.get().value();
         }
 
         private Reckoned tape(MeasurementKey key) {
@@ -136,7 +179,9 @@ public record GirthPlan(List<LevelPlan> levels) {
     }
 
     public LevelPlan at(Level level) {
-        return levels.stream().filter(l -> l.level() == level).findFirst()
+        return levels.stream()
+                .filter(l -> l.level() == level)
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the garment has no level " + level.id()));
     }
 
@@ -146,13 +191,19 @@ public record GirthPlan(List<LevelPlan> levels) {
 
     /** The widest front half of any level: the paper from which the surplus is taken (C4.5, C6). */
     public Reckoned widestFront() {
-        Reckoned widest = levels.stream().map(LevelPlan::frontHalf).max(Comparator.comparingDouble(Reckoned::value)).orElseThrow();
+        Reckoned widest = levels.stream()
+                .map(LevelPlan::frontHalf)
+                .max(Comparator.comparingDouble(Reckoned::value))
+                .orElseThrow();
         return widest.named("Widest front half", Rule.of("C6", "reference width"));
     }
 
     /** The widest back half of any level. */
     public Reckoned widestBack() {
-        Reckoned widest = levels.stream().map(LevelPlan::backHalf).max(Comparator.comparingDouble(Reckoned::value)).orElseThrow();
+        Reckoned widest = levels.stream()
+                .map(LevelPlan::backHalf)
+                .max(Comparator.comparingDouble(Reckoned::value))
+                .orElseThrow();
         return widest.named("Widest back half", Rule.of("C6", "reference width"));
     }
 

@@ -15,5 +15,13 @@ import bathyra.reckon.Reckoned;
  * @param frontHalf what one front half measures, closed
  * @param backHalf what one back half measures, closed
  */
-public record LevelPlan(Level level, Reckoned body, Reckoned ease, Reckoned worn, Reckoned gap, Reckoned frontShare, Reckoned pattern,
-        Reckoned frontHalf, Reckoned backHalf) {}
+public record LevelPlan(
+        Level level,
+        Reckoned body,
+        Reckoned ease,
+        Reckoned worn,
+        Reckoned gap,
+        Reckoned frontShare,
+        Reckoned pattern,
+        Reckoned frontHalf,
+        Reckoned backHalf) {}

@@ -47,10 +47,12 @@ public final class Balance {
         if (sum < low - EXACT || sum > high + EXACT) {
             return Optional.empty();
         }
-        return Optional.of(at(lambda(sum, wanted, yields, least, most, Arrays.copyOf(turns, count)), wanted, yields, least, most));
+        return Optional.of(
+                at(lambda(sum, wanted, yields, least, most, Arrays.copyOf(turns, count)), wanted, yields, least, most));
     }
 
-    private static double lambda(double sum, double[] wanted, double[] yields, double[] least, double[] most, double[] turns) {
+    private static double lambda(
+            double sum, double[] wanted, double[] yields, double[] least, double[] most, double[] turns) {
         if (turns.length == 0) {
             return 0;
         }
@@ -60,7 +62,9 @@ public final class Balance {
         for (int i = 1; i < turns.length; i++) {
             double here = total(turns[i], wanted, yields, least, most);
             if (sum <= here) {
-                return here - sumBefore < EXACT ? turns[i] : before + (turns[i] - before) * (sum - sumBefore) / (here - sumBefore);
+                return here - sumBefore < EXACT
+                        ? turns[i]
+                        : before + (turns[i] - before) * (sum - sumBefore) / (here - sumBefore);
             }
             before = turns[i];
             sumBefore = here;

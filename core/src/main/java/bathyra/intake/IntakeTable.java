@@ -21,8 +21,15 @@ import java.util.Set;
  * @param underbust the under-bust intake of a princess seam by the school in use
  * @param locked the cells set by hand
  */
-public record IntakeTable(SeamAxes axes, Map<Cell, Reckoned> cells, Map<Level, Reckoned> sideFront, Map<Level, Reckoned> sideBack,
-        Map<Level, Reckoned> toTake, Reckoned opened, Reckoned underbust, Set<Cell> locked) {
+public record IntakeTable(
+        SeamAxes axes,
+        Map<Cell, Reckoned> cells,
+        Map<Level, Reckoned> sideFront,
+        Map<Level, Reckoned> sideBack,
+        Map<Level, Reckoned> toTake,
+        Reckoned opened,
+        Reckoned underbust,
+        Set<Cell> locked) {
     public IntakeTable {
         cells = Map.copyOf(cells);
         sideFront = Map.copyOf(sideFront);

@@ -29,6 +29,7 @@ final class LevelBalance {
     static final double SPRING_MOST = 40;
     /** The side of a bustier takes whatever is left. */
     private static final double UNBOUNDED = 2000;
+
     private static final double SAME = 1e-9;
 
     private final Level level;
@@ -56,7 +57,9 @@ final class LevelBalance {
         }
         double half = sideOf(front) + (side.get() - free) / 2;
         double inFront = Math.min(range[1], Math.max(range[0], half));
-        return new Both(shared(front, solve(front, Optional.of(inFront))), shared(back, solve(back, Optional.of(side.get() - inFront))));
+        return new Both(
+                shared(front, solve(front, Optional.of(inFront))),
+                shared(back, solve(back, Optional.of(side.get() - inFront))));
     }
 
     /** What the side would take in a block if it were free; where locks leave it no room, what they leave. */
@@ -68,7 +71,9 @@ final class LevelBalance {
                 rest -= lock(wanted.seams().get(i)).orElse(values[i]);
             }
         }
-        return wanted.first()[wanted.side()] > 0 && isTheRest(wanted) ? rest : wanted.rules().get(wanted.side()).value();
+        return wanted.first()[wanted.side()] > 0 && isTheRest(wanted)
+                ? rest
+                : wanted.rules().get(wanted.side()).value();
     }
 
     private static boolean isTheRest(Wanted wanted) {
@@ -131,7 +136,8 @@ final class LevelBalance {
             most[i] = lock.orElseGet(() -> cap(seam));
             least[i] = lock.orElse(corset ? house ? 0 : -SPRING_MOST : -UNBOUNDED);
             if (corset && house && lock.isEmpty() && level == Level.WAIST) {
-                most[i] = Math.min(most[i], garment.length(LengthOption.SEAM_CAP).value());
+                most[i] =
+                        Math.min(most[i], garment.length(LengthOption.SEAM_CAP).value());
             }
         }
         return new Bounds(least, most);
@@ -152,13 +158,23 @@ final class LevelBalance {
             SeamPlace seam = wanted.seams().get(i);
             Reckoned rule = wanted.rules().get(i);
             boolean locked = !seam.equals(SeamPlace.SIDE) && lock(seam).isPresent();
-            all.add(locked ? new Overridden(takes[i], rule, "set by hand") : Math.abs(takes[i] - rule.value()) < SAME ? rule : new Overridden(takes[i], rule, why(wanted, i, takes[i])));
+            all.add(
+                    locked
+                            ? new Overridden(takes[i], rule, "set by hand")
+                            : Math.abs(takes[i] - rule.value()) < SAME
+                                    ? rule
+                                    : new Overridden(takes[i], rule, why(wanted, i, takes[i])));
         }
         return all;
     }
 
     private String why(Wanted wanted, int i, double takes) {
-        if (garment.kind().isPanelled() && level == Level.WAIST && Math.abs(takes - garment.length(LengthOption.SEAM_CAP).value()) < SAME || Math.abs(takes - cap(wanted.seams().get(i))) < SAME) {
+        if (garment.kind().isPanelled()
+                        && level == Level.WAIST
+                        && Math.abs(takes
+                                        - garment.length(LengthOption.SEAM_CAP).value())
+                                < SAME
+                || Math.abs(takes - cap(wanted.seams().get(i))) < SAME) {
             return "held at its cap";
         }
         return garment.kind().isPanelled() ? "takes what locks and caps leave it" : "gives way to the side";
@@ -181,16 +197,44 @@ final class LevelBalance {
         double rest = wanted.surplus().value() - locked;
         String where = (wanted.side() == 0 ? "back" : "front") + " at the " + low();
         if (free == 0) {
-            return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, Math.abs(rest), 0, Sentence.of(
-                    "Every seam of the " + where + " is locked and together they are {} off what is to be taken, {}. Unlock one of them.", Length.mm(Math.abs(rest)), wanted.surplus().length())));
+            return new NotDraftable(Finding.of(
+                    FindingKind.INTAKE,
+                    level.id(),
+                    Finding.Status.FAULT,
+                    Math.abs(rest),
+                    0,
+                    Sentence.of(
+                            "Every seam of the " + where
+                                    + " is locked and together they are {} off what is to be taken, {}. Unlock one of them.",
+                            Length.mm(Math.abs(rest)),
+                            wanted.surplus().length())));
         }
         if (rest < back) {
-            return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, back - rest, 0, Sentence.of(
-                    "The locked seams of the " + where + " take {}, and {} is to be taken; the others can give back {} at the most. Lock less, or unlock one.",
-                    Length.mm(locked), wanted.surplus().length(), Length.mm(-back))));
+            return new NotDraftable(Finding.of(
+                    FindingKind.INTAKE,
+                    level.id(),
+                    Finding.Status.FAULT,
+                    back - rest,
+                    0,
+                    Sentence.of(
+                            "The locked seams of the " + where
+                                    + " take {}, and {} is to be taken; the others can give back {} at the most. Lock less, or unlock one.",
+                            Length.mm(locked),
+                            wanted.surplus().length(),
+                            Length.mm(-back))));
         }
-        return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, rest - can, 0, Sentence.of(
-                "The free seams of the " + where + " can take {} of the {}. Raise a cap, add a seam or take {} less there.", Length.mm(can), Length.mm(rest), Length.mm(rest - can))));
+        return new NotDraftable(Finding.of(
+                FindingKind.INTAKE,
+                level.id(),
+                Finding.Status.FAULT,
+                rest - can,
+                0,
+                Sentence.of(
+                        "The free seams of the " + where
+                                + " can take {} of the {}. Raise a cap, add a seam or take {} less there.",
+                        Length.mm(can),
+                        Length.mm(rest),
+                        Length.mm(rest - can))));
     }
 
     private NotDraftable cannot(Wanted front, Wanted back, double side) {
@@ -199,10 +243,23 @@ final class LevelBalance {
         double nearest = side > f[1] + b[1] ? f[1] + b[1] : f[0] + b[0];
         Length off = Length.mm(Math.abs(side - nearest));
         boolean all = garment.seams().stream().allMatch(s -> lock(s).isPresent());
-        return new NotDraftable(Finding.of(FindingKind.INTAKE, level.id(), Finding.Status.FAULT, off.millimetres(), 0, all
-                ? Sentence.of("Every seam at the " + low() + " is locked and together they are {} off what is to be taken. Unlock one of them.", off)
-                : Sentence.of("Side at the " + low() + " is locked at {}; what the other seams can take leaves it {}, {} off. Lock it at that, or unlock another seam.",
-                        Length.mm(side), Length.mm(nearest), off)));
+        return new NotDraftable(Finding.of(
+                FindingKind.INTAKE,
+                level.id(),
+                Finding.Status.FAULT,
+                off.millimetres(),
+                0,
+                all
+                        ? Sentence.of(
+                                "Every seam at the " + low()
+                                        + " is locked and together they are {} off what is to be taken. Unlock one of them.",
+                                off)
+                        : Sentence.of(
+                                "Side at the " + low()
+                                        + " is locked at {}; what the other seams can take leaves it {}, {} off. Lock it at that, or unlock another seam.",
+                                Length.mm(side),
+                                Length.mm(nearest),
+                                off)));
     }
 
     private String low() {

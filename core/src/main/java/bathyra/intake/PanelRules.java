@@ -34,14 +34,18 @@ final class PanelRules {
     }
 
     Wanted front(Level level, Reckoned surplus) {
-        List<SeamPlace> seams = garment.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT || s.part() == SeamPlace.Part.SIDE).toList();
+        List<SeamPlace> seams = garment.seams().stream()
+                .filter(s -> s.part() == SeamPlace.Part.FRONT || s.part() == SeamPlace.Part.SIDE)
+                .toList();
         double[] apexShares = apexShares(level, seams);
         double[] weights = seams.stream().mapToDouble(s -> weight(s)).toArray();
         boolean[] atApex = new boolean[weights.length];
         double rest = 1;
         double sum = 0;
         for (int i = 0; i < weights.length; i++) {
-            atApex[i] = level == Level.BUST ? apexShares[i] > 0 && axes.isThroughApex(seams.get(i), block.front(Level.BUST)) : apexShares[i] > 0;
+            atApex[i] = level == Level.BUST
+                    ? apexShares[i] > 0 && axes.isThroughApex(seams.get(i), block.front(Level.BUST))
+                    : apexShares[i] > 0;
             rest -= level == Level.BUST ? 0 : apexShares[i];
             sum += atApex[i] ? 0 : weights[i];
         }
@@ -52,12 +56,29 @@ final class PanelRules {
         double[] yields = new double[weights.length];
         for (int i = 0; i < weights.length; i++) {
             if (atApex[i]) {
-                rules.add(level == Level.BUST ? Given.option(name(seams.get(i), level), 0, Quantity.LENGTH, "the seam passes through the apex", APEX)
-                        : surplus.times(Given.option("Apex share", apexShares[i], Quantity.RATIO, "of the front in the bust zone", APEX)).named(name(seams.get(i), level), APEX));
+                rules.add(
+                        level == Level.BUST
+                                ? Given.option(
+                                        name(seams.get(i), level),
+                                        0,
+                                        Quantity.LENGTH,
+                                        "the seam passes through the apex",
+                                        APEX)
+                                : surplus.times(Given.option(
+                                                "Apex share",
+                                                apexShares[i],
+                                                Quantity.RATIO,
+                                                "of the front in the bust zone",
+                                                APEX))
+                                        .named(name(seams.get(i), level), APEX));
                 yields[i] = level == Level.BUST ? 0 : apexShares[i];
             } else {
-                Reckoned left = rest < 1 ? surplus.times(Given.option("Left by the apex", rest, Quantity.RATIO, "1 − apex share", APEX)) : surplus;
-                rules.add(left.times(given(seams.get(i), weights[i]).over(Given.option("All weights", sum, Quantity.RATIO, "of this block", SHARE))).named(name(seams.get(i), level, true), SHARE));
+                Reckoned left = rest < 1
+                        ? surplus.times(Given.option("Left by the apex", rest, Quantity.RATIO, "1 − apex share", APEX))
+                        : surplus;
+                rules.add(left.times(given(seams.get(i), weights[i])
+                                .over(Given.option("All weights", sum, Quantity.RATIO, "of this block", SHARE)))
+                        .named(name(seams.get(i), level, true), SHARE));
                 yields[i] = rest * weights[i] / sum;
             }
         }
@@ -94,8 +115,14 @@ final class PanelRules {
     }
 
     Wanted back(Level level, Reckoned surplus) {
-        List<SeamPlace> seams = garment.seams().stream().filter(s -> s.part() != SeamPlace.Part.FRONT).toList();
-        return byWeights(level, surplus, seams, seams.stream().mapToDouble(s -> weight(s)).toArray());
+        List<SeamPlace> seams = garment.seams().stream()
+                .filter(s -> s.part() != SeamPlace.Part.FRONT)
+                .toList();
+        return byWeights(
+                level,
+                surplus,
+                seams,
+                seams.stream().mapToDouble(s -> weight(s)).toArray());
     }
 
     private Wanted byWeights(Level level, Reckoned surplus, List<SeamPlace> seams, double[] asked) {
@@ -114,8 +141,13 @@ final class PanelRules {
         Reckoned shared = behind && atCentre.value() != 0 ? surplus.minus(atCentre) : surplus;
         List<Reckoned> rules = new ArrayList<>();
         for (int i = 0; i < weights.length; i++) {
-            rules.add(seams.get(i).part() == SeamPlace.Part.CENTRE_BACK ? atCentre
-                    : shared.times(given(seams.get(i), weights[i]).over(Given.option("All weights", sum, Quantity.RATIO, "of this block", SHARE))).named(name(seams.get(i), level, !behind), SHARE));
+            rules.add(
+                    seams.get(i).part() == SeamPlace.Part.CENTRE_BACK
+                            ? atCentre
+                            : shared.times(given(seams.get(i), weights[i])
+                                            .over(Given.option(
+                                                    "All weights", sum, Quantity.RATIO, "of this block", SHARE)))
+                                    .named(name(seams.get(i), level, !behind), SHARE));
             weights[i] /= sum;
         }
         return new Wanted(surplus, seams, rules, weights, weights);
@@ -123,7 +155,12 @@ final class PanelRules {
 
     private Reckoned given(SeamPlace seam, double weight) {
         boolean own = garment.sharing().weights().containsKey(seam.id());
-        return Given.option("Weight", weight, Quantity.RATIO, own ? "yours" : garment.sharing().preset().label().toLowerCase(Locale.ROOT), Rule.of("C6", "weights"));
+        return Given.option(
+                "Weight",
+                weight,
+                Quantity.RATIO,
+                own ? "yours" : garment.sharing().preset().label().toLowerCase(Locale.ROOT),
+                Rule.of("C6", "weights"));
     }
 
     /** A zip is taken in towards the waist, a lacing edge lies straight (C6). */
@@ -134,13 +171,20 @@ final class PanelRules {
             return atWaist.named(name, ZIP);
         }
         double waist = block.side(Level.WAIST);
-        double end = level.ordinal() < Level.WAIST.ordinal() ? block.centreBackTop().value() : block.hipDepth().value();
+        double end = level.ordinal() < Level.WAIST.ordinal()
+                ? block.centreBackTop().value()
+                : block.hipDepth().value();
         double share = Math.min(1, Math.max(0, (end - block.side(level)) / (end - waist)));
-        return atWaist.times(Given.option("Share of the way", level == Level.UPPER ? 0 : share, Quantity.RATIO, "straight legs", ZIP)).named(name, ZIP);
+        return atWaist.times(Given.option(
+                        "Share of the way", level == Level.UPPER ? 0 : share, Quantity.RATIO, "straight legs", ZIP))
+                .named(name, ZIP);
     }
 
     private static String name(SeamPlace seam, Level level, boolean front) {
-        return seam.equals(SeamPlace.SIDE) ? (front ? "Side, front half, at the " : "Side, back half, at the ") + level.label().toLowerCase(Locale.ROOT) : name(seam, level);
+        return seam.equals(SeamPlace.SIDE)
+                ? (front ? "Side, front half, at the " : "Side, back half, at the ")
+                        + level.label().toLowerCase(Locale.ROOT)
+                : name(seam, level);
     }
 
     private static String name(SeamPlace seam, Level level) {

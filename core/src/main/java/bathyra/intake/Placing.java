@@ -14,6 +14,7 @@ import bathyra.place.SeamPlace;
 final class Placing {
     /** The weights follow from the places and the places from the weights: round by round, until no seam moves by more than a tenth of a millimetre. */
     private static final double SETTLED = 0.1;
+
     private static final int LEAST_ROUNDS = 3;
     private static final int ROUNDS = 60;
     /** What a panel needs for a bone channel, with something to spare. */
@@ -91,7 +92,9 @@ final class Placing {
         Panels panels = garment.panels();
         double[] at = even(panels.back());
         double moved = Double.POSITIVE_INFINITY;
-        for (int round = 0; panels.placing() == SeamPlacing.LANDMARKS && (round < LEAST_ROUNDS || moved > SETTLED); round++) {
+        for (int round = 0;
+                panels.placing() == SeamPlacing.LANDMARKS && (round < LEAST_ROUNDS || moved > SETTLED);
+                round++) {
             requireSettling(round, moved);
             double[] before = at.clone();
             divide(at, takes(at, true), -1, at.length, true);
@@ -144,7 +147,8 @@ final class Placing {
         for (int i = 0; i <= at.length; i++) {
             boolean side = i == at.length;
             double t = side ? 0.5 : back ? 0.5 + at[i] / width / 2 : at[i] / width / 2;
-            weights[i] = garment.sharing().weight(side ? SeamPlace.SIDE : back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1), t);
+            weights[i] = garment.sharing()
+                    .weight(side ? SeamPlace.SIDE : back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1), t);
             sum += weights[i];
         }
         for (int i = 0; i <= at.length; i++) {

@@ -44,7 +44,10 @@ final class PrincessRules {
         Reckoned princess = princessFront(level, underbust, opened);
         Reckoned side = surplus.minus(princess).named("Side, front half", SIDE_RULE);
         double yields = level == Level.BUST ? 0 : 1;
-        return new Wanted(surplus, List.of(PRINCESS_FRONT, SIDE), List.of(princess, side), new double[] {0, 1}, new double[] {yields, 1});
+        return new Wanted(
+                surplus, List.of(PRINCESS_FRONT, SIDE), List.of(princess, side), new double[] {0, 1}, new double[] {
+                    yields, 1
+                });
     }
 
     Wanted back(Level level, Reckoned surplus) {
@@ -52,25 +55,47 @@ final class PrincessRules {
         Reckoned centre = tapered(level, CENTRE_BACK);
         Reckoned side = surplus.minus(princess).minus(centre).named("Side, back half", SIDE_RULE);
         double[] pressed = {1, Math.max(princess.value(), 1), Math.max(centre.value(), 0)};
-        return new Wanted(surplus, List.of(SIDE, PRINCESS_BACK, CENTRE_BACK), List.of(side, princess, centre), new double[] {1, 0, 0}, pressed);
+        return new Wanted(
+                surplus,
+                List.of(SIDE, PRINCESS_BACK, CENTRE_BACK),
+                List.of(side, princess, centre),
+                new double[] {1, 0, 0},
+                pressed);
     }
 
     private Reckoned princessFront(Level level, Reckoned underbust, Reckoned opened) {
         String name = "Princess front at the " + low(level);
         return switch (level) {
-            case UPPER -> garment.top().cover() != Cover.STRAPLESS ? opened.named(name, PRINCESS) : underbust.minus(garment.length(LengthOption.UPPER_LESS)).atLeast(0).named("Intake at the crest by rule", PRINCESS)
-                    .times(upTheLeg()).named("Upper intake by rule", PRINCESS).plus(opened).named(name, PRINCESS);
+            case UPPER ->
+                garment.top().cover() != Cover.STRAPLESS
+                        ? opened.named(name, PRINCESS)
+                        : underbust
+                                .minus(garment.length(LengthOption.UPPER_LESS))
+                                .atLeast(0)
+                                .named("Intake at the crest by rule", PRINCESS)
+                                .times(upTheLeg())
+                                .named("Upper intake by rule", PRINCESS)
+                                .plus(opened)
+                                .named(name, PRINCESS);
             case BUST -> nothing(name, "the seam passes through the apex");
             case UNDERBUST -> underTheBust(underbust).named(name, PRINCESS);
             case WAIST -> underbust.named(name, Rule.of("C6", "the same as under the bust"));
-            case HIGH_HIP, HIP -> underbust.times(belowWaist(level)).named(name, Rule.of("C4.1", "runs out above the hip"));
+            case HIGH_HIP, HIP ->
+                underbust.times(belowWaist(level)).named(name, Rule.of("C4.1", "runs out above the hip"));
         };
     }
 
     /** A contour wedge to either side of the seam takes more here, and the side gives it back: the girth stays as planned. */
     private Reckoned underTheBust(Reckoned underbust) {
         double wedge = garment.bust().width(ContourWedge.UNDER_BUST);
-        return wedge == 0 ? underbust : underbust.plus(Given.option("Contour under the bust, both sides", 2 * wedge, Quantity.LENGTH, "contour", Rule.of("C9", "under bust")));
+        return wedge == 0
+                ? underbust
+                : underbust.plus(Given.option(
+                        "Contour under the bust, both sides",
+                        2 * wedge,
+                        Quantity.LENGTH,
+                        "contour",
+                        Rule.of("C9", "under bust")));
     }
 
     /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */
@@ -83,9 +108,14 @@ final class PrincessRules {
     /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */
     Reckoned opened() {
         LevelPlan bust = girths.at(Level.BUST);
-        Reckoned height = block.frontDepths().get(Level.BUST).minus(block.frontDepths().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
+        Reckoned height = block.frontDepths()
+                .get(Level.BUST)
+                .minus(block.frontDepths().get(Level.UPPER))
+                .named("Upper line above the apex", PRINCESS);
         Reckoned apexToSide = bust.frontHalf().minus(block.frontAxis()).named("Apex to side", PRINCESS);
-        return block.sideDart().times(height.over(apexToSide)).named("Opened by the closed side dart", Rule.of("C7.5", "closing a dart"));
+        return block.sideDart()
+                .times(height.over(apexToSide))
+                .named("Opened by the closed side dart", Rule.of("C7.5", "closing a dart"));
     }
 
     private Reckoned tapered(Level level, SeamPlace seam) {
@@ -97,7 +127,8 @@ final class PrincessRules {
             case UPPER -> nothing(name, zip ? "nothing at the chest" : "begins below the chest line");
             case BUST, UNDERBUST -> atWaist.times(aboveWaist(level, zip)).named(name, rule);
             case WAIST -> atWaist.named(name, rule);
-            case HIGH_HIP, HIP -> atWaist.times(zip ? toHip(level) : belowWaist(level)).named(name, rule);
+            case HIGH_HIP, HIP ->
+                atWaist.times(zip ? toHip(level) : belowWaist(level)).named(name, rule);
         };
     }
 
@@ -117,7 +148,12 @@ final class PrincessRules {
     }
 
     private static Reckoned share(double value) {
-        return Given.option("Share of the way", Math.min(1, Math.max(0, value)), Quantity.RATIO, "straight legs", Rule.of("C4.1", "straight dart legs"));
+        return Given.option(
+                "Share of the way",
+                Math.min(1, Math.max(0, value)),
+                Quantity.RATIO,
+                "straight legs",
+                Rule.of("C4.1", "straight dart legs"));
     }
 
     private static Reckoned nothing(String name, String why) {

@@ -58,26 +58,45 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
         double waist = block.front(Level.WAIST);
         double reach = Math.max(waist - block.front(levels.get(0)), block.front(levels.get(levels.size() - 1)) - waist);
         boolean panelled = garment.kind().isPanelled();
-        double[] inFront = panelled ? new Placing(garment, front, front - girths.at(Level.WAIST).frontHalf().value()).front(garment.kind().isOverBust() ? apex : 0) : new double[] {apex};
-        double[] behind = panelled ? new Placing(garment, back, back - girths.at(Level.WAIST).backHalf().value()).back() : new double[] {back - block.backAxis().value()};
+        double[] inFront = panelled
+                ? new Placing(
+                                garment,
+                                front,
+                                front - girths.at(Level.WAIST).frontHalf().value())
+                        .front(garment.kind().isOverBust() ? apex : 0)
+                : new double[] {apex};
+        double[] behind = panelled
+                ? new Placing(
+                                garment,
+                                back,
+                                back - girths.at(Level.WAIST).backHalf().value())
+                        .back()
+                : new double[] {back - block.backAxis().value()};
         List<Axis> axes = new ArrayList<>();
         for (SeamPlace seam : garment.seams()) {
             SeamAxis own = panelled ? garment.panels().axis(seam) : SeamAxis.PLACED;
-            double placed = switch (seam.part()) {
-                case FRONT -> own.at().map(share -> share * front).orElse(inFront[seam.number() - 1]);
-                case SIDE -> front;
-                case BACK -> front + own.at().map(share -> share * back).orElse(behind[seam.number() - 1]);
-                case CENTRE_BACK -> front + back;
-            };
-            boolean throughApex = own.at().isEmpty() && block.frontDepths().containsKey(Level.BUST) && Math.abs(placed - apex) < AT_APEX;
-            axes.add(new Axis(seam, placed, throughApex ? block.front(Level.BUST) : waist, own.lean(), own.bow(), waist, reach));
+            double placed =
+                    switch (seam.part()) {
+                        case FRONT -> own.at().map(share -> share * front).orElse(inFront[seam.number() - 1]);
+                        case SIDE -> front;
+                        case BACK -> front + own.at().map(share -> share * back).orElse(behind[seam.number() - 1]);
+                        case CENTRE_BACK -> front + back;
+                    };
+            boolean throughApex = own.at().isEmpty()
+                    && block.frontDepths().containsKey(Level.BUST)
+                    && Math.abs(placed - apex) < AT_APEX;
+            axes.add(new Axis(
+                    seam, placed, throughApex ? block.front(Level.BUST) : waist, own.lean(), own.bow(), waist, reach));
         }
         return new SeamAxes(axes, front, back, apex);
     }
 
     /** The axis of a seam. @throws IllegalArgumentException when the garment has no such seam */
     public Axis of(SeamPlace seam) {
-        return axes.stream().filter(a -> a.seam().equals(seam)).findFirst().orElseThrow(() -> new IllegalArgumentException("the garment has no seam " + seam.id()));
+        return axes.stream()
+                .filter(a -> a.seam().equals(seam))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the garment has no seam " + seam.id()));
     }
 
     /** Where a seam stands round the half body: 0 centre front, 0.5 side, 1 centre back (C6). */

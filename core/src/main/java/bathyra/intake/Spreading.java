@@ -53,7 +53,8 @@ public final class Spreading {
     }
 
     /** The soundings of a garment. @throws NotDraftable when locks and caps of a level leave nothing to give way */
-    public static IntakeTable of(MeasurementSet set, Block block, GirthPlan girths, Garment garment) throws NotDraftable {
+    public static IntakeTable of(MeasurementSet set, Block block, GirthPlan girths, Garment garment)
+            throws NotDraftable {
         Spreading spreading = new Spreading(block, girths, garment);
         boolean corset = garment.kind().isPanelled();
         Reckoned underbust = corset ? none("Under-bust intake") : UnderbustIntake.by(garment.school(), set, block);
@@ -62,7 +63,14 @@ public final class Spreading {
         for (LevelPlan plan : girths.levels()) {
             spreading.spread(plan, underbust, opened);
         }
-        return new IntakeTable(spreading.axes, spreading.cells, spreading.sideFront, spreading.sideBack, spreading.toTake, opened, underbust,
+        return new IntakeTable(
+                spreading.axes,
+                spreading.cells,
+                spreading.sideFront,
+                spreading.sideBack,
+                spreading.toTake,
+                opened,
+                underbust,
                 garment.intakes().keySet());
     }
 
@@ -75,13 +83,32 @@ public final class Spreading {
             Cell cell = lock.getKey();
             String where = cell.seam().label() + " at the " + low(cell.level());
             if (Math.abs(lock.getValue().millimetres()) > LevelBalance.INTAKE_MOST) {
-                throw new NotDraftable(Finding.of(FindingKind.INTAKE, cell.level().id(), Finding.Status.FAULT, lock.getValue().millimetres(), LevelBalance.INTAKE_MOST, Sentence.of(
-                        where + " is set to {}; a seam takes {} at the most. Set it lower or go back to the rule.", lock.getValue(), Length.mm(LevelBalance.INTAKE_MOST))));
+                throw new NotDraftable(Finding.of(
+                        FindingKind.INTAKE,
+                        cell.level().id(),
+                        Finding.Status.FAULT,
+                        lock.getValue().millimetres(),
+                        LevelBalance.INTAKE_MOST,
+                        Sentence.of(
+                                where
+                                        + " is set to {}; a seam takes {} at the most. Set it lower or go back to the rule.",
+                                lock.getValue(),
+                                Length.mm(LevelBalance.INTAKE_MOST))));
             }
             Length cap = garment.sharing().caps().get(cell);
-            if (cap != null && lock.getValue().millimetres() > cap.millimetres() * (cell.seam().equals(SeamPlace.SIDE) ? 2 : 1)) {
-                throw new NotDraftable(Finding.of(FindingKind.INTAKE, cell.level().id(), Finding.Status.FAULT, lock.getValue().millimetres(), cap.millimetres(), Sentence.of(
-                        where + " is locked at {} and capped at {}. Raise its cap, or lock it lower.", lock.getValue(), cap)));
+            if (cap != null
+                    && lock.getValue().millimetres()
+                            > cap.millimetres() * (cell.seam().equals(SeamPlace.SIDE) ? 2 : 1)) {
+                throw new NotDraftable(Finding.of(
+                        FindingKind.INTAKE,
+                        cell.level().id(),
+                        Finding.Status.FAULT,
+                        lock.getValue().millimetres(),
+                        cap.millimetres(),
+                        Sentence.of(
+                                where + " is locked at {} and capped at {}. Raise its cap, or lock it lower.",
+                                lock.getValue(),
+                                cap)));
             }
         }
     }
@@ -92,7 +119,8 @@ public final class Spreading {
         Reckoned backSurplus = widestBack.minus(plan.backHalf()).named("To take out of the back", SURPLUS);
         toTake.put(level, frontSurplus.plus(backSurplus).named("To take out at the " + low(level), SURPLUS));
         boolean corset = garment.kind().isPanelled();
-        Wanted front = corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
+        Wanted front =
+                corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
         Wanted back = corset ? panels.back(level, backSurplus) : princess.back(level, backSurplus);
         LevelBalance.Both both = new LevelBalance(level, garment).share(front, back);
         List<Reckoned> inFront = corset ? both.front() : withTheRest(front, both.front());
@@ -102,8 +130,17 @@ public final class Spreading {
         Rule rule = corset ? Rule.of("C6", "half to each block") : PrincessRules.SIDE_RULE;
         String name = "Side at the " + low(level);
         Length lock = garment.intakes().get(new Cell(level, SeamPlace.SIDE));
-        cells.put(new Cell(level, SeamPlace.SIDE), lock == null ? sideFront.get(level).plus(sideBack.get(level)).named(name, rule)
-                : new Overridden(lock.millimetres(), front.rules().get(front.side()).plus(back.rules().get(back.side())).named(name, rule), "set by hand"));
+        cells.put(
+                new Cell(level, SeamPlace.SIDE),
+                lock == null
+                        ? sideFront.get(level).plus(sideBack.get(level)).named(name, rule)
+                        : new Overridden(
+                                lock.millimetres(),
+                                front.rules()
+                                        .get(front.side())
+                                        .plus(back.rules().get(back.side()))
+                                        .named(name, rule),
+                                "set by hand"));
     }
 
     private void put(Level level, Wanted wanted, List<Reckoned> takes, Map<Level, Reckoned> side) {

@@ -22,8 +22,10 @@ public final class UnderbustIntake {
         Reckoned underbust = set.find(MeasurementKey.UNDERBUST).orElseThrow();
         return switch (school) {
             case DIFFERENCE -> bust.minus(underbust).over(2).atMost(MOST).named(NAME, Rule.of("C6", "difference"));
-            case EXCESS -> block.underbustWidth().minus(underbust.over(4)).atLeast(0).named(NAME, Rule.of("C6", "excess"));
-            case TABLE -> Given.option(NAME, table(bust.value()), Quantity.LENGTH, "table by bust", Rule.of("C6", "table"));
+            case EXCESS ->
+                block.underbustWidth().minus(underbust.over(4)).atLeast(0).named(NAME, Rule.of("C6", "excess"));
+            case TABLE ->
+                Given.option(NAME, table(bust.value()), Quantity.LENGTH, "table by bust", Rule.of("C6", "table"));
         };
     }
 

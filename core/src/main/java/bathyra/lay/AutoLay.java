@@ -20,17 +20,20 @@ import java.util.function.Consumer;
 public final class AutoLay {
     /** As many rounds find nearly all that can be found for one garment. */
     public static final int ROUNDS = 2500;
+
     private static final double COARSE = 8;
     private static final double FINE = 4;
     private static final int LOOKED_AT_FINELY = 6;
     /** At the start a lay longer by this share is taken in about one of three rounds. */
     private static final double HEAT = 0.012;
+
     private static final double COOL = 1e-4;
     /** No lay is shorter than its longest piece: there the search ends, mm. */
     private static final double SHORTEST = 0.5;
 
     /** How many of the rounds an open cloth is tried in mirrored halves as well, and how much of the time they take. */
     private static final double MIRRORED = 0.5;
+
     private static final double MIRRORED_SHARE = 0.15;
     private static final double TOLD = 0.02;
 
@@ -60,10 +63,15 @@ public final class AutoLay {
     public static Lay lay(Laying laying, long seed, int rounds, Consumer<Progress> seen, BooleanSupplier cancelled) {
         Best best = new Best(seen);
         Optional<Laying> half = Mirrored.half(laying);
-        half.ifPresent(h -> new AutoLay(h, seed).search((int) (rounds * MIRRORED), p -> best.take(Mirrored.whole(p.best(), laying), p.share() * MIRRORED_SHARE), cancelled));
+        half.ifPresent(h -> new AutoLay(h, seed)
+                .search(
+                        (int) (rounds * MIRRORED),
+                        p -> best.take(Mirrored.whole(p.best(), laying), p.share() * MIRRORED_SHARE),
+                        cancelled));
         double begun = half.isPresent() ? MIRRORED_SHARE : 0;
         if (best.lay == null || best.lay.length() > best.lay.least() + SHORTEST) {
-            new AutoLay(laying, seed).search(rounds, p -> best.take(p.best(), begun + p.share() * (1 - begun)), cancelled);
+            new AutoLay(laying, seed)
+                    .search(rounds, p -> best.take(p.best(), begun + p.share() * (1 - begun)), cancelled);
         }
         return best.lay;
     }
@@ -96,15 +104,20 @@ public final class AutoLay {
     /** Tells every better lay, the first at once. */
     private void search(int rounds, Consumer<Progress> seen, BooleanSupplier cancelled) {
         Table coarse = new Table(COARSE);
-        Try now = starts(coarse).stream().min(Comparator.comparingDouble(t -> t.lay().length())).orElseThrow();
+        Try now = starts(coarse).stream()
+                .min(Comparator.comparingDouble(t -> t.lay().length()))
+                .orElseThrow();
         List<Try> good = new ArrayList<>(List.of(now));
         seen.accept(new Progress(now.lay(), 0));
         double least = now.lay().least();
-        for (int round = 0; round < rounds && !cancelled.getAsBoolean() && good.get(0).lay().length() > least + SHORTEST; round++) {
+        for (int round = 0;
+                round < rounds && !cancelled.getAsBoolean() && good.get(0).lay().length() > least + SHORTEST;
+                round++) {
             List<Integer> order = changed(now.order());
             Try next = new Try(order, coarse.lay(order));
             double heat = HEAT * Math.pow(COOL / HEAT, (double) round / rounds);
-            double worse = (next.lay().length() - now.lay().length()) / now.lay().length();
+            double worse =
+                    (next.lay().length() - now.lay().length()) / now.lay().length();
             if (worse <= 0 || random.nextDouble() < Math.exp(-worse / heat)) {
                 now = next;
                 if (next.lay().length() < good.get(0).lay().length() - 1e-9) {
@@ -133,11 +146,15 @@ public final class AutoLay {
             sewn.add(i);
         }
         List<Try> starts = new ArrayList<>();
-        List<Comparator<LayPiece>> by = List.of(Comparator.comparingDouble(LayPiece::area).reversed(), Comparator.comparingDouble(LayPiece::height).reversed(), Comparator.comparingDouble(LayPiece::width).reversed());
+        List<Comparator<LayPiece>> by = List.of(
+                Comparator.comparingDouble(LayPiece::area).reversed(),
+                Comparator.comparingDouble(LayPiece::height).reversed(),
+                Comparator.comparingDouble(LayPiece::width).reversed());
         starts.add(new Try(sewn, table.lay(sewn)));
         for (Comparator<LayPiece> each : by) {
             List<Integer> order = new ArrayList<>(sewn);
-            order.sort((a, b) -> each.compare(laying.pieces().get(a), laying.pieces().get(b)));
+            order.sort((a, b) ->
+                    each.compare(laying.pieces().get(a), laying.pieces().get(b)));
             starts.add(new Try(order, table.lay(order)));
         }
         return starts;

@@ -14,7 +14,10 @@ public final class Clearance {
     /** Whether a piece may lie where it lies among others: on the cloth, at the fold if it must, and apart from every other by the gap. */
     public static boolean isClear(Placed piece, List<Placed> others, Laying laying) {
         List<Point> ring = piece.ring();
-        return isOnCloth(piece, ring, laying) && others.stream().filter(o -> !o.piece().key().equals(piece.piece().key())).noneMatch(o -> meets(piece, ring, o, laying.gap()));
+        return isOnCloth(piece, ring, laying)
+                && others.stream()
+                        .filter(o -> !o.piece().key().equals(piece.piece().key()))
+                        .noneMatch(o -> meets(piece, ring, o, laying.gap()));
     }
 
     private static boolean isOnCloth(Placed piece, List<Point> ring, Laying laying) {
@@ -26,7 +29,10 @@ public final class Clearance {
 
     private static boolean meets(Placed a, List<Point> ring, Placed b, double gap) {
         double reach = gap + SLIP;
-        boolean apart = a.x() > b.x() + b.piece().width() + reach || b.x() > a.x() + a.piece().width() + reach || a.y() > b.y() + b.piece().height() + reach || b.y() > a.y() + a.piece().height() + reach;
+        boolean apart = a.x() > b.x() + b.piece().width() + reach
+                || b.x() > a.x() + a.piece().width() + reach
+                || a.y() > b.y() + b.piece().height() + reach
+                || b.y() > a.y() + a.piece().height() + reach;
         return !(apart && a.tilt() == 0 && b.tilt() == 0) && Shape.between(ring, b.ring()) < gap - SLIP;
     }
 

@@ -52,7 +52,8 @@ final class Columns {
     private double up(Profile profile, int x, double most) {
         int columns = Math.min(profile.columns(), count - x);
         double y = 0;
-        // The columns are gone through again and again until none has moved the piece; the one that moved it last is where to stop.
+        // The columns are gone through again and again until none has moved the piece; the one that moved it last is
+        // where to stop.
         for (int i = 0, since = 0; since < columns && y <= most; i = i + 1 == columns ? 0 : i + 1, since++) {
             double moved = past(profile.from()[i], profile.to()[i], x + i, y);
             if (moved > y) {

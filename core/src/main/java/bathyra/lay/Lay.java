@@ -35,6 +35,8 @@ public record Lay(List<Placed> placed, double width, boolean folded) {
     /** The least length that any lay could have: area over width, or the longest piece, mm. */
     public double least() {
         double area = placed.stream().mapToDouble(p -> p.piece().area()).sum();
-        return Math.max(area / width, placed.stream().mapToDouble(p -> p.piece().height()).max().orElse(0));
+        return Math.max(
+                area / width,
+                placed.stream().mapToDouble(p -> p.piece().height()).max().orElse(0));
     }
 }

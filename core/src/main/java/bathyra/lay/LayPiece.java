@@ -17,14 +17,32 @@ import java.util.List;
  * @param height of the ring, mm
  * @param area of the ring, mm²; twice as much is cut on a folded cloth
  */
-public record LayPiece(String id, int copy, String name, List<Point> ring, boolean atFold, boolean mayTurn, double width, double height, double area) {
+public record LayPiece(
+        String id,
+        int copy,
+        String name,
+        List<Point> ring,
+        boolean atFold,
+        boolean mayTurn,
+        double width,
+        double height,
+        double area) {
     public LayPiece {
         ring = List.copyOf(ring);
     }
 
     /** A piece by its ring, which begins at 0, 0. */
     public static LayPiece of(String id, int copy, String name, List<Point> ring, boolean atFold, boolean mayTurn) {
-        return new LayPiece(id, copy, name, ring, atFold, mayTurn, ring.stream().mapToDouble(Point::x).max().orElse(0), ring.stream().mapToDouble(Point::y).max().orElse(0), Shape.area(ring));
+        return new LayPiece(
+                id,
+                copy,
+                name,
+                ring,
+                atFold,
+                mayTurn,
+                ring.stream().mapToDouble(Point::x).max().orElse(0),
+                ring.stream().mapToDouble(Point::y).max().orElse(0),
+                Shape.area(ring));
     }
 
     /** What it is called in a lay, with its copy. */

@@ -20,13 +20,15 @@ public record Placed(LayPiece piece, double x, double y, boolean turned, double 
         double radians = Math.toRadians(tilt);
         double cos = Math.cos(radians);
         double sin = Math.sin(radians);
-        return piece.ring().stream().map(p -> {
-            double px = turned ? width - p.x() : p.x();
-            double py = turned ? height - p.y() : p.y();
-            double dx = px - width / 2;
-            double dy = py - height / 2;
-            return new Point(x + width / 2 + cos * dx - sin * dy, y + height / 2 + sin * dx + cos * dy);
-        }).toList();
+        return piece.ring().stream()
+                .map(p -> {
+                    double px = turned ? width - p.x() : p.x();
+                    double py = turned ? height - p.y() : p.y();
+                    double dx = px - width / 2;
+                    double dy = py - height / 2;
+                    return new Point(x + width / 2 + cos * dx - sin * dy, y + height / 2 + sin * dx + cos * dy);
+                })
+                .toList();
     }
 
     public Placed at(double nextX, double nextY) {
@@ -43,6 +45,8 @@ public record Placed(LayPiece piece, double x, double y, boolean turned, double 
 
     /** How far along the cloth it reaches, mm. */
     double end() {
-        return tilt == 0 ? y + piece.height() : ring().stream().mapToDouble(Point::y).max().orElse(y);
+        return tilt == 0
+                ? y + piece.height()
+                : ring().stream().mapToDouble(Point::y).max().orElse(y);
     }
 }

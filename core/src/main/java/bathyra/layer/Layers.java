@@ -41,8 +41,18 @@ public final class Layers {
     private static Layer layer(Pattern pattern, LayerKind kind, Garment garment, Part part) {
         return switch (kind.sort()) {
             case PANELS -> ofPanels(pattern, kind, garment);
-            case SHAPED -> new Layer(kind, 0, with(pattern, ShapedPieces.of(pattern, kind, garment, part), List.of(), pattern.levels()), List.of());
-            case STRIPS -> new Layer(kind, 0, with(pattern, List.of(), List.of(), pattern.levels()), Strips.of(pattern, garment, kind, part));
+            case SHAPED ->
+                new Layer(
+                        kind,
+                        0,
+                        with(pattern, ShapedPieces.of(pattern, kind, garment, part), List.of(), pattern.levels()),
+                        List.of());
+            case STRIPS ->
+                new Layer(
+                        kind,
+                        0,
+                        with(pattern, List.of(), List.of(), pattern.levels()),
+                        Strips.of(pattern, garment, kind, part));
         };
     }
 
@@ -50,18 +60,35 @@ public final class Layers {
     private static Layer ofPanels(Pattern pattern, LayerKind kind, Garment garment) {
         LayerChoice choice = garment.finish().layer(kind);
         double turn = choice.turn().millimetres();
-        List<Piece> pieces = pattern.pieces().stream().filter(p -> !choice.without().contains(p.id()))
-                .map(p -> Finishing.cut(TurnOfCloth.on(p, turn), Optional.of(kind), garment)).toList();
+        List<Piece> pieces = pattern.pieces().stream()
+                .filter(p -> !choice.without().contains(p.id()))
+                .map(p -> Finishing.cut(TurnOfCloth.on(p, turn), Optional.of(kind), garment))
+                .toList();
         Set<String> cut = pieces.stream().map(Piece::id).collect(Collectors.toSet());
-        List<SeamJoin> seams = pattern.seams().stream().filter(s -> cut.contains(s.a().piece()) && cut.contains(s.b().piece())).toList();
+        List<SeamJoin> seams = pattern.seams().stream()
+                .filter(s -> cut.contains(s.a().piece()) && cut.contains(s.b().piece()))
+                .toList();
         // A girth goes past the side seam once in either half.
-        boolean grows = pattern.pieces().stream().anyMatch(p -> p.outline().stream().anyMatch(e -> Finishing.use(e) == EdgeUse.SIDE));
-        List<PatternLevel> levels = grows ? pattern.levels().stream().map(l -> grown(l, turn)).toList() : pattern.levels();
-        return new Layer(kind, turn, with(pattern, pieces, seams, cut.size() == pattern.pieces().size() ? levels : List.of()), List.of());
+        boolean grows = pattern.pieces().stream()
+                .anyMatch(p -> p.outline().stream().anyMatch(e -> Finishing.use(e) == EdgeUse.SIDE));
+        List<PatternLevel> levels =
+                grows ? pattern.levels().stream().map(l -> grown(l, turn)).toList() : pattern.levels();
+        return new Layer(
+                kind,
+                turn,
+                with(pattern, pieces, seams, cut.size() == pattern.pieces().size() ? levels : List.of()),
+                List.of());
     }
 
     private static PatternLevel grown(PatternLevel l, double turn) {
-        return new PatternLevel(l.id(), l.bodyGirth(), l.ease() + 2 * turn, l.lacingGap(), l.patternGirth() + 2 * turn, l.frontHalf() + turn / 2, l.backHalf() + turn / 2);
+        return new PatternLevel(
+                l.id(),
+                l.bodyGirth(),
+                l.ease() + 2 * turn,
+                l.lacingGap(),
+                l.patternGirth() + 2 * turn,
+                l.frontHalf() + turn / 2,
+                l.backHalf() + turn / 2);
     }
 
     private static Pattern with(Pattern pattern, List<Piece> pieces, List<SeamJoin> seams, List<PatternLevel> levels) {

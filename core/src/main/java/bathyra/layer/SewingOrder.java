@@ -18,9 +18,11 @@ public final class SewingOrder {
     public record Step(int number, SeamJoin seam, Piece first, Piece second) {
         /** The step in words: which piece to which, and from where. */
         public String words() {
-            String what = isOnItself() ? first.order() + " " + first.name() + ": close it, or sew it to the other half"
+            String what = isOnItself()
+                    ? first.order() + " " + first.name() + ": close it, or sew it to the other half"
                     : first.order() + " " + first.name() + " to " + second.order() + " " + second.name();
-            boolean fromWaist = first.mark(Level.WAIST).isPresent() && second.mark(Level.WAIST).isPresent();
+            boolean fromWaist = first.mark(Level.WAIST).isPresent()
+                    && second.mark(Level.WAIST).isPresent();
             return what + (fromWaist ? ", from the waist outwards" : "");
         }
 
@@ -31,16 +33,24 @@ public final class SewingOrder {
 
     public static List<Step> of(Pattern pattern) {
         List<SeamJoin> seams = new ArrayList<>(pattern.seams());
-        seams.sort(Comparator.comparingInt((SeamJoin s) -> part(pattern.piece(s.a().piece()), pattern.piece(s.b().piece()), s)).thenComparingInt(s -> least(pattern, s)));
+        seams.sort(Comparator.comparingInt(
+                        (SeamJoin s) -> part(pattern.piece(s.a().piece()), pattern.piece(s.b().piece()), s))
+                .thenComparingInt(s -> least(pattern, s)));
         List<Step> steps = new ArrayList<>();
         for (SeamJoin seam : seams) {
-            steps.add(new Step(steps.size() + 1, seam, pattern.piece(seam.a().piece()), pattern.piece(seam.b().piece())));
+            steps.add(new Step(
+                    steps.size() + 1,
+                    seam,
+                    pattern.piece(seam.a().piece()),
+                    pattern.piece(seam.b().piece())));
         }
         return steps;
     }
 
     private static int least(Pattern pattern, SeamJoin seam) {
-        return Math.min(pattern.piece(seam.a().piece()).order(), pattern.piece(seam.b().piece()).order());
+        return Math.min(
+                pattern.piece(seam.a().piece()).order(),
+                pattern.piece(seam.b().piece()).order());
     }
 
     /** When a seam's turn comes, by the pieces that it joins. */
@@ -48,8 +58,14 @@ public final class SewingOrder {
         if (isPart(a, PieceRole.CUP) && isPart(b, PieceRole.CUP)) {
             return 0;
         }
-        if (isPart(a, PieceRole.PEPLUM) || isPart(b, PieceRole.PEPLUM) || isPart(a, PieceRole.SLEEVE) || isPart(b, PieceRole.SLEEVE)) {
-            return isPart(a, PieceRole.PEPLUM) && isPart(b, PieceRole.PEPLUM) || isPart(a, PieceRole.SLEEVE) && isPart(b, PieceRole.SLEEVE) ? 7 : 8;
+        if (isPart(a, PieceRole.PEPLUM)
+                || isPart(b, PieceRole.PEPLUM)
+                || isPart(a, PieceRole.SLEEVE)
+                || isPart(b, PieceRole.SLEEVE)) {
+            return isPart(a, PieceRole.PEPLUM) && isPart(b, PieceRole.PEPLUM)
+                            || isPart(a, PieceRole.SLEEVE) && isPart(b, PieceRole.SLEEVE)
+                    ? 7
+                    : 8;
         }
         if (isPart(a, PieceRole.YOKE) || isPart(b, PieceRole.YOKE)) {
             return a.front() == b.front() ? 3 : 6;

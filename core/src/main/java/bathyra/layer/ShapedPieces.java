@@ -27,9 +27,11 @@ final class ShapedPieces {
     private static final double FACING = 40;
     /** Of a narrow panel a facing takes at most this share. */
     private static final double OF_PANEL = 0.7;
+
     private static final double FLY = 35;
     /** How far the modesty panel reaches under either edge. */
     private static final double UNDER = 45;
+
     private static final double INSET = 0.12;
     private static final double BEYOND = 80;
 
@@ -41,22 +43,42 @@ final class ShapedPieces {
         for (Piece panel : pattern.pieces()) {
             for (OutlineEdge edge : panel.outline()) {
                 boolean behind = Finishing.use(edge) == EdgeUse.CENTRE_BACK;
-                if (edge.kind() == Kind.CLOSURE && (behind || garment.fastening().closure().opensInFront())) {
-                    shaped(panel, edge, behind, kind, garment).filter(p -> part != Part.RIGHT || !p.onFold())
-                            .ifPresent(p -> pieces.add(Finishing.cut(part == Part.WHOLE || p.onFold() ? p : p.cutOnce(), Optional.of(kind), garment)));
+                if (edge.kind() == Kind.CLOSURE
+                        && (behind || garment.fastening().closure().opensInFront())) {
+                    shaped(panel, edge, behind, kind, garment)
+                            .filter(p -> part != Part.RIGHT || !p.onFold())
+                            .ifPresent(p -> pieces.add(Finishing.cut(
+                                    part == Part.WHOLE || p.onFold() ? p : p.cutOnce(), Optional.of(kind), garment)));
                 }
             }
         }
         return pieces;
     }
 
-    private static Optional<Piece> shaped(Piece panel, OutlineEdge edge, boolean behind, LayerKind kind, Garment garment) {
+    private static Optional<Piece> shaped(
+            Piece panel, OutlineEdge edge, boolean behind, LayerKind kind, Garment garment) {
         return switch (kind) {
             case FACING -> facing(panel, edge, behind);
-            case FLY -> behind && !garment.fastening().closure().isLaced() ? Optional.empty()
-                    : Optional.of(upright(behind ? PieceRole.FLY_BACK.id() : PieceRole.FLY_FRONT.id(), behind ? "Fly, centre back" : "Fly, centre front", panel, edge.path(), FLY, 1));
-            case MODESTY_PANEL -> behind && garment.gap().value() > 0
-                    ? Optional.of(upright(PieceRole.MODESTY_PANEL.id(), "Modesty panel", panel, edge.path(), garment.gap().value() / 2 + UNDER, 2)) : Optional.empty();
+            case FLY ->
+                behind && !garment.fastening().closure().isLaced()
+                        ? Optional.empty()
+                        : Optional.of(upright(
+                                behind ? PieceRole.FLY_BACK.id() : PieceRole.FLY_FRONT.id(),
+                                behind ? "Fly, centre back" : "Fly, centre front",
+                                panel,
+                                edge.path(),
+                                FLY,
+                                1));
+            case MODESTY_PANEL ->
+                behind && garment.gap().value() > 0
+                        ? Optional.of(upright(
+                                PieceRole.MODESTY_PANEL.id(),
+                                "Modesty panel",
+                                panel,
+                                edge.path(),
+                                garment.gap().value() / 2 + UNDER,
+                                2))
+                        : Optional.empty();
             default -> Optional.empty();
         };
     }
@@ -69,32 +91,57 @@ final class ShapedPieces {
         OutlineEdge after = panel.outline().get((at + 1) % n);
         Path open = edge.path();
         Vec inward = open.start().to(open.end()).unit().turned(Math.PI / 2);
-        double width = Math.min(FACING, OF_PANEL * Math.min(before.path().length(), after.path().length()));
+        double width = Math.min(
+                FACING, OF_PANEL * Math.min(before.path().length(), after.path().length()));
         Path inner = open.mapped(p -> p.plus(inward.times(width)));
-        Path reaching = Path.of(new Line(inner.start().plus(inner.startTangent().times(-BEYOND)), inner.start())).then(inner)
-                .then(Path.of(new Line(inner.end(), inner.end().plus(inner.endTangent().times(BEYOND)))));
+        Path reaching = Path.of(new Line(inner.start().plus(inner.startTangent().times(-BEYOND)), inner.start()))
+                .then(inner)
+                .then(Path.of(new Line(
+                        inner.end(), inner.end().plus(inner.endTangent().times(BEYOND)))));
         Optional<Path.Crossing> first = reaching.crossing(before.path());
         Optional<Path.Crossing> last = reaching.crossing(after.path());
-        if (first.isEmpty() || last.isEmpty() || first.get().here() >= last.get().here()) {
+        if (first.isEmpty()
+                || last.isEmpty()
+                || first.get().here() >= last.get().here()) {
             return Optional.empty();
         }
-        Path startEdge = before.path().between(first.get().there(), before.path().length());
+        Path startEdge =
+                before.path().between(first.get().there(), before.path().length());
         Path endEdge = after.path().upTo(last.get().there());
         // From corner to corner exactly, so that the outline closes.
-        Path back = joined(reaching.between(first.get().here(), last.get().here()), startEdge.start(), endEdge.end()).reversed();
-        List<OutlineEdge> outline = List.of(edge, new OutlineEdge(after.name(), after.kind(), Optional.empty(), endEdge),
-                new OutlineEdge(EdgeRole.INNER.id(), Kind.EDGE, Optional.empty(), back), new OutlineEdge(before.name(), before.kind(), Optional.empty(), startEdge));
+        Path back = joined(reaching.between(first.get().here(), last.get().here()), startEdge.start(), endEdge.end())
+                .reversed();
+        List<OutlineEdge> outline = List.of(
+                edge,
+                new OutlineEdge(after.name(), after.kind(), Optional.empty(), endEdge),
+                new OutlineEdge(EdgeRole.INNER.id(), Kind.EDGE, Optional.empty(), back),
+                new OutlineEdge(before.name(), before.kind(), Optional.empty(), startEdge));
         double middle = width / 2;
         Point a = open.at(open.length() * INSET).point().plus(inward.times(middle));
         Point b = open.at(open.length() * (1 - INSET)).point().plus(inward.times(middle));
         double x = (a.x() + b.x()) / 2;
         Grain grain = new Grain(new Point(x, Math.max(a.y(), b.y())), new Point(x, Math.min(a.y(), b.y())));
-        return Optional.of(new Piece(behind ? PieceRole.FACING_BACK.id() : PieceRole.FACING_FRONT.id(), behind ? "Facing, centre back" : "Facing, centre front", panel.order(), panel.front(), 2, false, outline,
-                List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of()));
+        return Optional.of(new Piece(
+                behind ? PieceRole.FACING_BACK.id() : PieceRole.FACING_FRONT.id(),
+                behind ? "Facing, centre back" : "Facing, centre front",
+                panel.order(),
+                panel.front(),
+                2,
+                false,
+                outline,
+                List.of(),
+                List.of(),
+                grain,
+                List.of(),
+                List.of(),
+                Map.of(),
+                List.of()));
     }
 
     private static Path joined(Path path, Point start, Point end) {
-        Path led = start.distance(path.start()) > 0 ? Path.of(new Line(start, path.start())).then(path) : path;
+        Path led = start.distance(path.start()) > 0
+                ? Path.of(new Line(start, path.start())).then(path)
+                : path;
         return end.distance(path.end()) > 0 ? led.then(Path.of(new Line(path.end(), end))) : led;
     }
 
@@ -106,9 +153,28 @@ final class ShapedPieces {
         Point b = new Point(half, top);
         Point c = new Point(half, top + height);
         Point d = new Point(0, top + height);
-        List<OutlineEdge> outline = List.of(edge(EdgeRole.TOP.id(), Kind.EDGE, a, b), edge(EdgeRole.SIDE_EDGE.id(), Kind.EDGE, b, c), edge(EdgeRole.BOTTOM.id(), Kind.EDGE, c, d), edge("fold", Kind.FOLD, d, a));
-        Grain grain = new Grain(new Point(half / 2, top + height * (1 - INSET)), new Point(half / 2, top + height * INSET));
-        return new Piece(id, name, beside.order(), beside.front(), count, true, outline, List.of(), List.of(), grain, List.of(), List.of(), Map.of(), List.of());
+        List<OutlineEdge> outline = List.of(
+                edge(EdgeRole.TOP.id(), Kind.EDGE, a, b),
+                edge(EdgeRole.SIDE_EDGE.id(), Kind.EDGE, b, c),
+                edge(EdgeRole.BOTTOM.id(), Kind.EDGE, c, d),
+                edge("fold", Kind.FOLD, d, a));
+        Grain grain =
+                new Grain(new Point(half / 2, top + height * (1 - INSET)), new Point(half / 2, top + height * INSET));
+        return new Piece(
+                id,
+                name,
+                beside.order(),
+                beside.front(),
+                count,
+                true,
+                outline,
+                List.of(),
+                List.of(),
+                grain,
+                List.of(),
+                List.of(),
+                Map.of(),
+                List.of());
     }
 
     private static OutlineEdge edge(String name, Kind kind, Point from, Point to) {

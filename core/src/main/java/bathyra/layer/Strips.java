@@ -53,42 +53,70 @@ final class Strips {
     }
 
     private static List<Strip> loops(Pattern pattern, int halves) {
-        Optional<OutlineEdge> back = pattern.pieces().stream().flatMap(p -> p.outline().stream())
-                .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == EdgeUse.CENTRE_BACK).findFirst();
+        Optional<OutlineEdge> back = pattern.pieces().stream()
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == EdgeUse.CENTRE_BACK)
+                .findFirst();
         return back.map(edge -> {
-            int count = halves * ((int) Math.floor(edge.path().length() / LOOP_SPACING) + 1);
-            return List.of(new Strip("Loops", count, usual("One loop", LOOP_LONG, LOOPS), usual("Width", LOOP_WIDE, LOOPS), true));
-        }).orElse(List.of());
+                    int count = halves * ((int) Math.floor(edge.path().length() / LOOP_SPACING) + 1);
+                    return List.of(new Strip(
+                            "Loops",
+                            count,
+                            usual("One loop", LOOP_LONG, LOOPS),
+                            usual("Width", LOOP_WIDE, LOOPS),
+                            true));
+                })
+                .orElse(List.of());
     }
 
     private static List<Strip> binding(Pattern pattern, Garment garment, int halves) {
         // Both, where the cutter has it made although neither edge is without an allowance.
         List<EdgeUse> edges = List.of(EdgeUse.UPPER_EDGE, EdgeUse.LOWER_EDGE);
-        List<EdgeUse> bound = edges.stream().filter(use -> garment.allowance(use).millimetres() == 0).toList();
+        List<EdgeUse> bound = edges.stream()
+                .filter(use -> garment.allowance(use).millimetres() == 0)
+                .toList();
         List<Strip> strips = new ArrayList<>();
         for (EdgeUse use : bound.isEmpty() ? edges : bound) {
-            double half = pattern.pieces().stream().mapToDouble(p -> length(p, use)).sum();
+            double half =
+                    pattern.pieces().stream().mapToDouble(p -> length(p, use)).sum();
             if (half > 0) {
                 String edge = use == EdgeUse.UPPER_EDGE ? "Upper edge" : "Lower edge";
-                Reckoned length = measured(edge + ", one half", half, BINDING).times(halves).plus(BINDING_MORE / 2).named("Binding, " + use.label(), BINDING);
-                strips.add(new Strip("Binding, " + use.label(), 1, length, usual("Finished width", BINDING_WIDE, BINDING).times(4).named("Cut width", BINDING), true));
+                Reckoned length = measured(edge + ", one half", half, BINDING)
+                        .times(halves)
+                        .plus(BINDING_MORE / 2)
+                        .named("Binding, " + use.label(), BINDING);
+                strips.add(new Strip(
+                        "Binding, " + use.label(),
+                        1,
+                        length,
+                        usual("Finished width", BINDING_WIDE, BINDING).times(4).named("Cut width", BINDING),
+                        true));
             }
         }
         return strips;
     }
 
     private static double length(Piece piece, EdgeUse use) {
-        return piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.EDGE && Finishing.use(e) == use).mapToDouble(e -> e.path().length()).sum();
+        return piece.outline().stream()
+                .filter(e -> e.kind() == OutlineEdge.Kind.EDGE && Finishing.use(e) == use)
+                .mapToDouble(e -> e.path().length())
+                .sum();
     }
 
     /** One on every long seam of the body; a cup takes none (C13). */
     private static List<Strip> casings(Pattern pattern, double bone, int halves) {
-        Reckoned width = usual("Bone", bone, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
+        Reckoned width =
+                usual("Bone", bone, CASINGS).times(2).plus(2 * TURNED_IN).named("Cut width", CASINGS);
         List<Strip> strips = new ArrayList<>();
         for (SeamJoin seam : pattern.seams()) {
-            boolean upright = pattern.piece(seam.a().piece()).mark(Level.WAIST).isPresent() && pattern.piece(seam.b().piece()).mark(Level.WAIST).isPresent();
-            if (upright && !seam.a().equals(seam.b()) && !seam.a().role().isCup() && seam.a().role() != EdgeRole.WAIST) {
-                Reckoned length = measured(seam.name(), pattern.edge(seam.a()).path().length(), CASINGS);
+            boolean upright = pattern.piece(seam.a().piece()).mark(Level.WAIST).isPresent()
+                    && pattern.piece(seam.b().piece()).mark(Level.WAIST).isPresent();
+            if (upright
+                    && !seam.a().equals(seam.b())
+                    && !seam.a().role().isCup()
+                    && seam.a().role() != EdgeRole.WAIST) {
+                Reckoned length =
+                        measured(seam.name(), pattern.edge(seam.a()).path().length(), CASINGS);
                 strips.add(new Strip("Casing, " + seam.name().toLowerCase(Locale.ROOT), halves, length, width, false));
             }
         }

@@ -43,7 +43,9 @@ public record Length(double millimetres) implements Comparable<Length> {
      * @param least in millimetres as it is written in the rules
      */
     public boolean isWithin(Length least, Length most) {
-        return millimetres >= least.millimetres && millimetres <= most.millimetres || Math.abs(millimetres - least.toEighths()) < HAIR || Math.abs(millimetres - most.toEighths()) < HAIR;
+        return millimetres >= least.millimetres && millimetres <= most.millimetres
+                || Math.abs(millimetres - least.toEighths()) < HAIR
+                || Math.abs(millimetres - most.toEighths()) < HAIR;
     }
 
     private double toEighths() {

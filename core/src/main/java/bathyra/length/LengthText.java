@@ -53,7 +53,9 @@ public final class LengthText {
         if (!Double.isFinite(magnitude)) {
             return new Unread(0, notUnderstood(said));
         }
-        LengthUnit unit = matcher.group(10) == null ? bare : LengthUnit.named(matcher.group(10)).orElse(bare);
+        LengthUnit unit = matcher.group(10) == null
+                ? bare
+                : LengthUnit.named(matcher.group(10)).orElse(bare);
         if (magnitude * unit.millimetres() > LONGEST) {
             return new Unread(0, said + " is longer than anything that is cut. " + accepted());
         }

@@ -17,7 +17,8 @@ public record Sentence(String pattern, List<Object> parts) {
         parts = List.copyOf(parts);
         int places = places(pattern);
         if (places != parts.size()) {
-            throw new IllegalArgumentException("the sentence has " + places + " places and was given " + parts.size() + " parts: " + pattern);
+            throw new IllegalArgumentException(
+                    "the sentence has " + places + " places and was given " + parts.size() + " parts: " + pattern);
         }
     }
 

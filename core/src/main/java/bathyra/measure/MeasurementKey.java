@@ -1,40 +1,167 @@
 package bathyra.measure;
 
-import bathyra.length.Named;
 import bathyra.length.Length;
+import bathyra.length.Named;
 import java.util.Arrays;
 import java.util.Optional;
 
 /** What can be taken with the tape (C2): its key in files, its label, how to take it, and what is plausible. */
 public enum MeasurementKey implements Named {
-    BUST("bustGirth", "Bust", Way.ROUND, 650, 1600, "Round the fullest part of the bust. Tape level all round, not pulled."),
-    UPPER_BUST("upperBustGirth", "Upper bust", Way.ROUND, 620, 1500, "Under the arms, above the breast. Tape level all round."),
-    UNDERBUST("underbustGirth", "Underbust", Way.ROUND, 560, 1450, "Round the rib cage, close under the breast. Tape level all round, breath let out."),
-    UNDERBUST_FULL("underbustFullGirth", "Underbust, lungs full", Way.ROUND, 560, 1540, "As the underbust, with the lungs filled."),
-    WAIST("waistGirth", "Waist", Way.ROUND, 480, 1500, "Where the body bends to the side. Tie a tape round and leave it on."),
+    BUST(
+            "bustGirth",
+            "Bust",
+            Way.ROUND,
+            650,
+            1600,
+            "Round the fullest part of the bust. Tape level all round, not pulled."),
+    UPPER_BUST(
+            "upperBustGirth",
+            "Upper bust",
+            Way.ROUND,
+            620,
+            1500,
+            "Under the arms, above the breast. Tape level all round."),
+    UNDERBUST(
+            "underbustGirth",
+            "Underbust",
+            Way.ROUND,
+            560,
+            1450,
+            "Round the rib cage, close under the breast. Tape level all round, breath let out."),
+    UNDERBUST_FULL(
+            "underbustFullGirth",
+            "Underbust, lungs full",
+            Way.ROUND,
+            560,
+            1540,
+            "As the underbust, with the lungs filled."),
+    WAIST(
+            "waistGirth",
+            "Waist",
+            Way.ROUND,
+            480,
+            1500,
+            "Where the body bends to the side. Tie a tape round and leave it on."),
     HIGH_HIP("highHipGirth", "High hip", Way.ROUND, 600, 1650, "Round the top of the hip bones."),
     HIP("hipGirth", "Hip", Way.ROUND, 700, 1800, "Round the fullest part of the seat, feet together."),
     NECK("neckGirth", "Neck base", Way.ROUND, 300, 520, "Round the base of the neck, where a chain would lie."),
-    ARMHOLE("armholeGirth", "Armhole", Way.ROUND, 330, 650, "Over the shoulder tip and round under the arm, arm hanging."),
+    ARMHOLE(
+            "armholeGirth",
+            "Armhole",
+            Way.ROUND,
+            330,
+            650,
+            "Over the shoulder tip and round under the arm, arm hanging."),
     UPPER_ARM("upperArmGirth", "Upper arm", Way.ROUND, 200, 600, "Round the fullest part of the upper arm, arm bent."),
-    AROUND_SHOULDERS("aroundShouldersGirth", "Round both shoulders", Way.ROUND, 850, 1600, "Round both upper arms where the off-shoulder line is to lie."),
-    APEX_SPAN("apexSpan", "Apex to apex", Way.ACROSS, 130, 290, "Straight from one bust point to the other, not into the hollow."),
-    SHOULDER_WIDTH("shoulderWidth", "Shoulder tip to tip, back", Way.ACROSS, 320, 500, "Across the back from shoulder tip to shoulder tip."),
+    AROUND_SHOULDERS(
+            "aroundShouldersGirth",
+            "Round both shoulders",
+            Way.ROUND,
+            850,
+            1600,
+            "Round both upper arms where the off-shoulder line is to lie."),
+    APEX_SPAN(
+            "apexSpan",
+            "Apex to apex",
+            Way.ACROSS,
+            130,
+            290,
+            "Straight from one bust point to the other, not into the hollow."),
+    SHOULDER_WIDTH(
+            "shoulderWidth",
+            "Shoulder tip to tip, back",
+            Way.ACROSS,
+            320,
+            500,
+            "Across the back from shoulder tip to shoulder tip."),
     CHEST_WIDTH("chestWidth", "Across front", Way.ACROSS, 260, 460, "Across the chest, from arm crease to arm crease."),
-    BACK_WIDTH("backWidth", "Across back", Way.ACROSS, 280, 480, "Across the shoulder blades, from arm crease to arm crease."),
-    TOP_EDGE_WIDTH("topEdgeWidth", "Strap to strap", Way.ACROSS, 200, 420, "Along the front top edge, from strap to strap."),
-    SHOULDER_TO_APEX("shoulderToApex", "To the apex", Way.DOWN, 210, 380, "From the neck end of the shoulder seam down to the bust point."),
-    SHOULDER_TO_UNDERBUST("shoulderToUnderbust", "To the underbust", Way.DOWN, 280, 480, "From the neck end of the shoulder over the apex and in under the breast."),
-    FRONT_LENGTH("frontLength", "To the waist, front", Way.DOWN, 350, 560, "From the neck end of the shoulder over the apex to the waist tape."),
-    BACK_LENGTH("backLength", "To the waist, back", Way.DOWN, 330, 520, "From the neck end of the shoulder down the back to the waist tape."),
-    APEX_TO_UNDERBUST("apexToUnderbust", "Apex to underbust", Way.ELSEWHERE, 55, 150, "From the bust point down the breast to the crease: the bust radius."),
-    APEX_TO_CENTRE("apexToCentre", "Apex to centre front", Way.ELSEWHERE, 65, 150, "Over the body from the bust point to centre front."),
-    UNDERARM_TO_WAIST("underarmToWaist", "Underarm to waist", Way.ELSEWHERE, 130, 290, "Down the side from under the arm to the waist tape."),
-    WAIST_TO_HIGH_HIP("waistToHighHip", "Waist to high hip", Way.ELSEWHERE, 60, 130, "Down the side from the waist tape to the hip bone."),
-    WAIST_TO_HIP("waistToHip", "Waist to hip", Way.ELSEWHERE, 150, 280, "Down the side from the waist tape to the fullest part of the hip."),
-    WAIST_TO_LAP("waistToLap", "Waist to lap, seated", Way.ELSEWHERE, 80, 220, "Seated upright, at centre front from the waist tape to the lap."),
+    BACK_WIDTH(
+            "backWidth",
+            "Across back",
+            Way.ACROSS,
+            280,
+            480,
+            "Across the shoulder blades, from arm crease to arm crease."),
+    TOP_EDGE_WIDTH(
+            "topEdgeWidth", "Strap to strap", Way.ACROSS, 200, 420, "Along the front top edge, from strap to strap."),
+    SHOULDER_TO_APEX(
+            "shoulderToApex",
+            "To the apex",
+            Way.DOWN,
+            210,
+            380,
+            "From the neck end of the shoulder seam down to the bust point."),
+    SHOULDER_TO_UNDERBUST(
+            "shoulderToUnderbust",
+            "To the underbust",
+            Way.DOWN,
+            280,
+            480,
+            "From the neck end of the shoulder over the apex and in under the breast."),
+    FRONT_LENGTH(
+            "frontLength",
+            "To the waist, front",
+            Way.DOWN,
+            350,
+            560,
+            "From the neck end of the shoulder over the apex to the waist tape."),
+    BACK_LENGTH(
+            "backLength",
+            "To the waist, back",
+            Way.DOWN,
+            330,
+            520,
+            "From the neck end of the shoulder down the back to the waist tape."),
+    APEX_TO_UNDERBUST(
+            "apexToUnderbust",
+            "Apex to underbust",
+            Way.ELSEWHERE,
+            55,
+            150,
+            "From the bust point down the breast to the crease: the bust radius."),
+    APEX_TO_CENTRE(
+            "apexToCentre",
+            "Apex to centre front",
+            Way.ELSEWHERE,
+            65,
+            150,
+            "Over the body from the bust point to centre front."),
+    UNDERARM_TO_WAIST(
+            "underarmToWaist",
+            "Underarm to waist",
+            Way.ELSEWHERE,
+            130,
+            290,
+            "Down the side from under the arm to the waist tape."),
+    WAIST_TO_HIGH_HIP(
+            "waistToHighHip",
+            "Waist to high hip",
+            Way.ELSEWHERE,
+            60,
+            130,
+            "Down the side from the waist tape to the hip bone."),
+    WAIST_TO_HIP(
+            "waistToHip",
+            "Waist to hip",
+            Way.ELSEWHERE,
+            150,
+            280,
+            "Down the side from the waist tape to the fullest part of the hip."),
+    WAIST_TO_LAP(
+            "waistToLap",
+            "Waist to lap, seated",
+            Way.ELSEWHERE,
+            80,
+            220,
+            "Seated upright, at centre front from the waist tape to the lap."),
     HEIGHT("height", "Height", Way.ELSEWHERE, 1300, 2100, "Standing without shoes."),
-    SLEEVE_LENGTH("sleeveLength", "Sleeve length", Way.ELSEWHERE, 50, 700, "From the shoulder tip over the bent elbow to where the sleeve ends.");
+    SLEEVE_LENGTH(
+            "sleeveLength",
+            "Sleeve length",
+            Way.ELSEWHERE,
+            50,
+            700,
+            "From the shoulder tip over the bent elbow to where the sleeve ends.");
 
     /** How the tape lies: the groups of the measuring page, in the order in which a cutter goes round the body. */
     public enum Way {
@@ -105,7 +232,15 @@ public enum MeasurementKey implements Named {
     /** Whether it can be taken on the left and on the right. */
     public boolean isPaired() {
         return switch (this) {
-            case SHOULDER_TO_APEX, SHOULDER_TO_UNDERBUST, APEX_TO_UNDERBUST, APEX_TO_CENTRE, UNDERARM_TO_WAIST, WAIST_TO_HIGH_HIP, WAIST_TO_HIP, ARMHOLE, UPPER_ARM,
+            case SHOULDER_TO_APEX,
+                    SHOULDER_TO_UNDERBUST,
+                    APEX_TO_UNDERBUST,
+                    APEX_TO_CENTRE,
+                    UNDERARM_TO_WAIST,
+                    WAIST_TO_HIGH_HIP,
+                    WAIST_TO_HIP,
+                    ARMHOLE,
+                    UPPER_ARM,
                     SLEEVE_LENGTH -> true;
             default -> isHalved();
         };

@@ -22,7 +22,12 @@ import java.util.Set;
  * @param occasion when and how they were taken
  * @param part whose girths are asked for: the whole body's, or those of a body with two halves like one of this one's
  */
-public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementKey, Length> right, Set<MeasurementKey> confirmed, Occasion occasion, Part part) {
+public record MeasurementSet(
+        Map<MeasurementKey, Length> taken,
+        Map<MeasurementKey, Length> right,
+        Set<MeasurementKey> confirmed,
+        Occasion occasion,
+        Part part) {
     /** The whole body, or one of its halves doubled. */
     public enum Part {
         WHOLE,
@@ -37,7 +42,8 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
     public MeasurementSet {
         taken = ordered(taken);
         right = ordered(right);
-        confirmed = Collections.unmodifiableSet(confirmed.isEmpty() ? EnumSet.noneOf(MeasurementKey.class) : EnumSet.copyOf(confirmed));
+        confirmed = Collections.unmodifiableSet(
+                confirmed.isEmpty() ? EnumSet.noneOf(MeasurementKey.class) : EnumSet.copyOf(confirmed));
         right.keySet().forEach(key -> {
             if (!key.isPaired()) {
                 throw new IllegalArgumentException(key.key() + " has no left and right");
@@ -46,7 +52,11 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
     }
 
     /** Figures of the whole body. */
-    public MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementKey, Length> right, Set<MeasurementKey> confirmed, Occasion occasion) {
+    public MeasurementSet(
+            Map<MeasurementKey, Length> taken,
+            Map<MeasurementKey, Length> right,
+            Set<MeasurementKey> confirmed,
+            Occasion occasion) {
         this(taken, right, confirmed, occasion, Part.WHOLE);
     }
 
@@ -57,7 +67,8 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
 
     /** Whether the two breasts were measured apart: cups of their own are then drafted for each half (C8). */
     public boolean hasUnevenCups() {
-        return right.containsKey(MeasurementKey.APEX_TO_UNDERBUST) && taken.containsKey(MeasurementKey.APEX_TO_UNDERBUST);
+        return right.containsKey(MeasurementKey.APEX_TO_UNDERBUST)
+                && taken.containsKey(MeasurementKey.APEX_TO_UNDERBUST);
     }
 
     /** The same figures, asked for one half of the body: every girth is twice what that half measures. */
@@ -150,10 +161,16 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
             return Optional.of(girth(key, tape, other));
         }
         if (other != null && key == MeasurementKey.APEX_TO_UNDERBUST && part != Part.WHOLE) {
-            return Optional.of(Given.tape(key.label() + (part == Part.LEFT ? ", left" : ", right"), (part == Part.LEFT ? tape : other).millimetres()));
+            return Optional.of(Given.tape(
+                    key.label() + (part == Part.LEFT ? ", left" : ", right"),
+                    (part == Part.LEFT ? tape : other).millimetres()));
         }
-        return Optional.of(other == null ? Given.tape(key.label(), tape.millimetres())
-                : Given.tape(key.label() + ", left", tape.millimetres()).atLeast(Given.tape(key.label() + ", right", other.millimetres())).named(key.label(), LARGER));
+        return Optional.of(
+                other == null
+                        ? Given.tape(key.label(), tape.millimetres())
+                        : Given.tape(key.label() + ", left", tape.millimetres())
+                                .atLeast(Given.tape(key.label() + ", right", other.millimetres()))
+                                .named(key.label(), LARGER));
     }
 
     private Reckoned girth(MeasurementKey key, Length whole, Length rightHalf) {
@@ -169,18 +186,28 @@ public record MeasurementSet(Map<MeasurementKey, Length> taken, Map<MeasurementK
     /** What the rule would give for a key, whether or not it was taken. */
     public Optional<Reckoned> estimate(MeasurementKey key) {
         return switch (key) {
-            case UPPER_BUST -> both(MeasurementKey.BUST, MeasurementKey.UNDERBUST)
-                    .map(p -> named(key, p.first().minus(ratio(0.4).times(p.first().minus(p.second())))));
+            case UPPER_BUST ->
+                both(MeasurementKey.BUST, MeasurementKey.UNDERBUST)
+                        .map(p -> named(
+                                key, p.first().minus(ratio(0.4).times(p.first().minus(p.second())))));
             case UNDERBUST_FULL -> find(MeasurementKey.UNDERBUST).map(u -> named(key, u.plus(30)));
-            case HIGH_HIP -> both(MeasurementKey.WAIST, MeasurementKey.HIP)
-                    .map(p -> named(key, p.first().plus(ratio(0.6).times(p.second().minus(p.first())))));
-            case CHEST_WIDTH -> find(MeasurementKey.BUST).map(b -> named(key, ratio(2).times(b.over(6).plus(25))));
-            case BACK_WIDTH -> find(MeasurementKey.BUST).map(b -> named(key, ratio(2).times(b.over(6).plus(38))));
+            case HIGH_HIP ->
+                both(MeasurementKey.WAIST, MeasurementKey.HIP)
+                        .map(p -> named(
+                                key, p.first().plus(ratio(0.6).times(p.second().minus(p.first())))));
+            case CHEST_WIDTH ->
+                find(MeasurementKey.BUST)
+                        .map(b -> named(key, ratio(2).times(b.over(6).plus(25))));
+            case BACK_WIDTH ->
+                find(MeasurementKey.BUST)
+                        .map(b -> named(key, ratio(2).times(b.over(6).plus(38))));
             case APEX_SPAN -> find(MeasurementKey.BUST).map(b -> named(key, b.times(0.2)));
-            case SHOULDER_TO_UNDERBUST -> takenBoth(MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.APEX_TO_UNDERBUST)
-                    .map(p -> named(key, p.first().plus(p.second())));
-            case APEX_TO_UNDERBUST -> takenBoth(MeasurementKey.SHOULDER_TO_UNDERBUST, MeasurementKey.SHOULDER_TO_APEX)
-                    .map(p -> named(key, p.first().minus(p.second())));
+            case SHOULDER_TO_UNDERBUST ->
+                takenBoth(MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.APEX_TO_UNDERBUST)
+                        .map(p -> named(key, p.first().plus(p.second())));
+            case APEX_TO_UNDERBUST ->
+                takenBoth(MeasurementKey.SHOULDER_TO_UNDERBUST, MeasurementKey.SHOULDER_TO_APEX)
+                        .map(p -> named(key, p.first().minus(p.second())));
             case WAIST_TO_HIGH_HIP -> find(MeasurementKey.WAIST_TO_HIP).map(h -> named(key, h.over(2)));
             case WAIST_TO_HIP -> find(MeasurementKey.HEIGHT).map(h -> named(key, h.over(8)));
             default -> Optional.empty();

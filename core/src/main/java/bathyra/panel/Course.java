@@ -55,7 +55,9 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
      */
     record Guide(double share, double aside) {
         Point between(Point underbust, Point waist) {
-            return new Point(underbust.x() + (waist.x() - underbust.x()) * share + aside, underbust.y() + (waist.y() - underbust.y()) * share);
+            return new Point(
+                    underbust.x() + (waist.x() - underbust.x()) * share + aside,
+                    underbust.y() + (waist.y() - underbust.y()) * share);
         }
     }
 
@@ -71,7 +73,9 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
 
     /** The course that suits planned points. */
     Course fittedTo(Map<Level, Point> nodes) {
-        Course rounded = rounding.isEmpty() ? this : new Course(atWaist, Optional.of(rounding.get().kept(longer(nodes))), Optional.empty());
+        Course rounded = rounding.isEmpty()
+                ? this
+                : new Course(atWaist, Optional.of(rounding.get().kept(longer(nodes))), Optional.empty());
         return new Course(atWaist, rounded.rounding, rounded.guide(nodes));
     }
 
@@ -130,7 +134,10 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
         for (double left : LEFT_OF_IT) {
             double x = at.x() < low ? low - left * worst : high + left * worst;
             Optional<Guide> guide = Optional.of(new Guide(share, x - straight));
-            if (SeamEdge.aboveWaist(nodes, new Course(atWaist, rounding, guide)).inflections(p -> true).size() <= FAIR) {
+            if (SeamEdge.aboveWaist(nodes, new Course(atWaist, rounding, guide))
+                            .inflections(p -> true)
+                            .size()
+                    <= FAIR) {
                 return guide;
             }
         }

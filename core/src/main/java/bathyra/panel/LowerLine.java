@@ -25,12 +25,19 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
             return new LowerLine(garment.lowerEdge(), 0, 0, 0, sideAt, end);
         }
         if (garment.lowerEdge() == LowerShape.FLARED) {
-            double length = garment.length(LengthOption.FLARED_LENGTH).value() - garment.length(LengthOption.WAIST_DROP).value();
+            double length = garment.length(LengthOption.FLARED_LENGTH).value()
+                    - garment.length(LengthOption.WAIST_DROP).value();
             return new LowerLine(garment.lowerEdge(), length, length, length, sideAt, end);
         }
         double side = below(garment, LengthOption.SIDE_LENGTH_BELOW);
         boolean straight = garment.lowerEdge() == LowerShape.STRAIGHT;
-        return new LowerLine(garment.lowerEdge(), straight ? side : below(garment, LengthOption.FRONT_LENGTH_BELOW), side, straight ? side : below(garment, LengthOption.BACK_LENGTH_BELOW), sideAt, end);
+        return new LowerLine(
+                garment.lowerEdge(),
+                straight ? side : below(garment, LengthOption.FRONT_LENGTH_BELOW),
+                side,
+                straight ? side : below(garment, LengthOption.BACK_LENGTH_BELOW),
+                sideAt,
+                end);
     }
 
     /** How far the edge lies below the waist of the garment, mm; its length is set from the waist of the body. */
@@ -39,9 +46,19 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
         double drop = garment.length(LengthOption.WAIST_DROP).value();
         double least = option.least().millimetres();
         if (drop > 0 && length - drop < least) {
-            throw new NotDraftable(Finding.of(FindingKind.LOWER_EDGE, option.id(), Finding.Status.FAULT, length, drop + least, Sentence.of(
-                    "“{}” is {}, and the waist is dropped by {}: the edge must lie {} below it. Set {} or more, or drop the waist less.",
-                    option.label(), Length.mm(length), Length.mm(drop), Length.mm(least), Length.mm(drop + least))));
+            throw new NotDraftable(Finding.of(
+                    FindingKind.LOWER_EDGE,
+                    option.id(),
+                    Finding.Status.FAULT,
+                    length,
+                    drop + least,
+                    Sentence.of(
+                            "“{}” is {}, and the waist is dropped by {}: the edge must lie {} below it. Set {} or more, or drop the waist less.",
+                            option.label(),
+                            Length.mm(length),
+                            Length.mm(drop),
+                            Length.mm(least),
+                            Length.mm(drop + least))));
         }
         return length - drop;
     }
@@ -56,7 +73,9 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
             return side + (back - side) * wave((x - sideAt) / (end - sideAt));
         }
         double share = x / sideAt;
-        return shape == LowerShape.POINTED ? side + (front - side) * Math.pow(1 - share, POINTED) : front + (side - front) * wave(share);
+        return shape == LowerShape.POINTED
+                ? side + (front - side) * Math.pow(1 - share, POINTED)
+                : front + (side - front) * wave(share);
     }
 
     private static double wave(double share) {

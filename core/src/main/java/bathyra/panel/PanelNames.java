@@ -18,7 +18,10 @@ public final class PanelNames {
         int front = garment.panels().front();
         int back = garment.panels().back();
         for (int i = 1; i <= front; i++) {
-            names.add(front == 1 ? "Front" : i == 1 ? "Centre front" : i == front ? "Side front" : ORDER[i - 1] + " front");
+            names.add(
+                    front == 1
+                            ? "Front"
+                            : i == 1 ? "Centre front" : i == front ? "Side front" : ORDER[i - 1] + " front");
         }
         for (int i = back; i >= 1; i--) {
             names.add(back == 1 ? "Back" : i == 1 ? "Centre back" : i == back ? "Side back" : ORDER[i - 1] + " back");

@@ -48,7 +48,8 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
      *
      * @throws NotDraftable when a panel would have no width, seams cross or a seam cannot be walked
      */
-    public static PanelSet cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) throws NotDraftable {
+    public static PanelSet cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment)
+            throws NotDraftable {
         return new Cut(block, girths, intakes, garment).panels();
     }
 
@@ -91,14 +92,34 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                 }
             }
             if (residual > Tolerance.SEAM) {
-                throw new NotDraftable(Finding.of(FindingKind.SEAM_LENGTH, "frontLength", Finding.Status.FAULT, residual, Tolerance.SEAM, Sentence.of(
-                        "Two edges of a seam stay {} apart however they are walked. Look at {}, {} and {}, or lower the intakes.",
-                        Length.mm(residual), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.SHOULDER_TO_APEX)));
+                throw new NotDraftable(Finding.of(
+                        FindingKind.SEAM_LENGTH,
+                        "frontLength",
+                        Finding.Status.FAULT,
+                        residual,
+                        Tolerance.SEAM,
+                        Sentence.of(
+                                "Two edges of a seam stay {} apart however they are walked. Look at {}, {} and {}, or lower the intakes.",
+                                Length.mm(residual),
+                                MeasurementKey.FRONT_LENGTH,
+                                MeasurementKey.BACK_LENGTH,
+                                MeasurementKey.SHOULDER_TO_APEX)));
             }
             LowerLine lower = LowerLine.of(garment, block, axes.front(), axes.front() + axes.back());
-            UpperLine upper = UpperLine.of(garment, block, axes.apex(), axes.front(), panels.get(0).right().path().start().x());
-            List<Panel> finished = overBust && garment.top().cover() == Cover.STRAPLESS ? toUpperEdge(panels, upper) : panels;
-            return new PanelSet(lower.isOnLevel() ? finished : ended(finished, lower), whole(lower, upper), lower.angleInFront(), upper.corner(), residual);
+            UpperLine upper = UpperLine.of(
+                    garment,
+                    block,
+                    axes.apex(),
+                    axes.front(),
+                    panels.get(0).right().path().start().x());
+            List<Panel> finished =
+                    overBust && garment.top().cover() == Cover.STRAPLESS ? toUpperEdge(panels, upper) : panels;
+            return new PanelSet(
+                    lower.isOnLevel() ? finished : ended(finished, lower),
+                    whole(lower, upper),
+                    lower.angleInFront(),
+                    upper.corner(),
+                    residual);
         }
 
         private boolean overApex(int i) {
@@ -112,7 +133,8 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             if (!overApex(i)) {
                 return Walking.against(partner, start, Level.WAIST, Course.along(down));
             }
-            // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two legs.
+            // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two
+            // legs.
             return Walking.against(partner, start, Level.BUST, overApex(down, down.turned(turn(i) / 2)));
         }
 
@@ -126,7 +148,11 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
         }
 
         private Course overApex(Vec atWaist, Vec atApex) {
-            return Course.overApex(atWaist, atApex, garment.length(LengthOption.DART_END).value(), garment.length(LengthOption.APEX_RADIUS).value());
+            return Course.overApex(
+                    atWaist,
+                    atApex,
+                    garment.length(LengthOption.DART_END).value(),
+                    garment.length(LengthOption.APEX_RADIUS).value());
         }
 
         /**
@@ -138,7 +164,9 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             double x = axis.at();
             double side = block.side(level);
             if (x > axes.front()) {
-                return level == Level.UPPER ? side + (block.centreBackTop().value() - side) * Math.min(1, (x - axes.front()) / axes.back()) : side;
+                return level == Level.UPPER
+                        ? side + (block.centreBackTop().value() - side) * Math.min(1, (x - axes.front()) / axes.back())
+                        : side;
             }
             double share = Math.min(1, Math.max(0, (x - axes.apex()) / (axes.front() - axes.apex())));
             return overApex(i) ? block.front(level) : block.front(level) + (side - block.front(level)) * share;
@@ -152,9 +180,20 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                 double fall = depth(i, level) - from.y();
                 double w = widths.width(i, level);
                 if (Math.abs(fall) > 0.9 * w) {
-                    throw new NotDraftable(Finding.of(FindingKind.PANEL_WIDTH, "backLength", Finding.Status.FAULT, w, Math.abs(fall), Sentence.of(
-                            names.get(i) + " is {} wide at the " + level.label().toLowerCase(Locale.ROOT)
-                                    + " while its level line falls {}. Take {} and {} again.", Length.mm(w), Length.mm(Math.abs(fall)), MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH)));
+                    throw new NotDraftable(Finding.of(
+                            FindingKind.PANEL_WIDTH,
+                            "backLength",
+                            Finding.Status.FAULT,
+                            w,
+                            Math.abs(fall),
+                            Sentence.of(
+                                    names.get(i) + " is {} wide at the "
+                                            + level.label().toLowerCase(Locale.ROOT)
+                                            + " while its level line falls {}. Take {} and {} again.",
+                                    Length.mm(w),
+                                    Length.mm(Math.abs(fall)),
+                                    MeasurementKey.FRONT_LENGTH,
+                                    MeasurementKey.BACK_LENGTH)));
                 }
                 nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
             }
@@ -174,15 +213,27 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             List<Panel> next = new ArrayList<>(panels);
             for (int i = 0; i + 1 < panels.size() && widths.seam(i).part() == SeamPlace.Part.FRONT; i++) {
                 SeamEdge right = next.get(i).right();
-                double wanted = upper.at(axes.axes().get(i).at(), right.path().start().y());
+                double wanted =
+                        upper.at(axes.axes().get(i).at(), right.path().start().y());
                 double above = right.reachUpTo(wanted);
                 if (above >= Tolerance.COINCIDENT) {
                     next.set(i, new Panel(next.get(i).left(), right.carriedUp(above)));
-                    next.set(i + 1, new Panel(next.get(i + 1).left().carriedUp(above), next.get(i + 1).right()));
+                    next.set(
+                            i + 1,
+                            new Panel(
+                                    next.get(i + 1).left().carriedUp(above),
+                                    next.get(i + 1).right()));
                 } else if (wanted > right.path().start().y() + Tolerance.COINCIDENT) {
-                    double cut = right.path().crossing(Path.of(new Line(new Point(-FAR, wanted), new Point(FAR, wanted)))).orElseThrow().here();
+                    double cut = right.path()
+                            .crossing(Path.of(new Line(new Point(-FAR, wanted), new Point(FAR, wanted))))
+                            .orElseThrow()
+                            .here();
                     next.set(i, new Panel(next.get(i).left(), right.cutDown(cut)));
-                    next.set(i + 1, new Panel(next.get(i + 1).left().cutDown(cut), next.get(i + 1).right()));
+                    next.set(
+                            i + 1,
+                            new Panel(
+                                    next.get(i + 1).left().cutDown(cut),
+                                    next.get(i + 1).right()));
                 }
             }
             return next;
@@ -194,15 +245,22 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
             for (int i = 0; i < panels.size(); i++) {
                 double left = lower.below(i == 0 ? 0 : axes.axes().get(i - 1).at());
                 double right = lower.below(axes.axes().get(i).at());
-                next.add(new Panel(panels.get(i).left().endedBelowWaist(left), panels.get(i).right().endedBelowWaist(right)));
+                next.add(new Panel(
+                        panels.get(i).left().endedBelowWaist(left),
+                        panels.get(i).right().endedBelowWaist(right)));
             }
             return next;
         }
 
         /** The levels that no edge cuts off. */
         private List<Level> whole(LowerLine lower, UpperLine upper) {
-            double least = lower.isOnLevel() ? Double.POSITIVE_INFINITY : Math.min(lower.front(), Math.min(lower.side(), lower.back()));
-            return levels.stream().filter(l -> !overBust || !upper.cutsOff(block, l)).filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH)).toList();
+            double least = lower.isOnLevel()
+                    ? Double.POSITIVE_INFINITY
+                    : Math.min(lower.front(), Math.min(lower.side(), lower.back()));
+            return levels.stream()
+                    .filter(l -> !overBust || !upper.cutsOff(block, l))
+                    .filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH))
+                    .toList();
         }
     }
 }

@@ -38,7 +38,10 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         Path path = aboveWaist(nodes, course);
         int waist = levels.indexOf(Level.WAIST);
         if (waist < levels.size() - 1) {
-            path = path.then(FairSpline.through(points(nodes, levels.subList(waist, levels.size())), Optional.of(course.atWaist()), Optional.empty()));
+            path = path.then(FairSpline.through(
+                    points(nodes, levels.subList(waist, levels.size())),
+                    Optional.of(course.atWaist()),
+                    Optional.empty()));
         }
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
         double arc = 0;
@@ -57,19 +60,28 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     static Path aboveWaist(Map<Level, Point> nodes, Course course) {
         List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
         List<Point> points = points(nodes, levels.subList(0, levels.indexOf(Level.WAIST) + 1));
-        course.guide().ifPresent(guide -> points.add(points.size() - 1, guide.between(nodes.get(Level.UNDERBUST), nodes.get(Level.WAIST))));
+        course.guide()
+                .ifPresent(guide -> points.add(
+                        points.size() - 1, guide.between(nodes.get(Level.UNDERBUST), nodes.get(Level.WAIST))));
         if (course.rounding().isEmpty()) {
             return FairSpline.through(points, Optional.empty(), Optional.of(course.atWaist()));
         }
         Course.Rounding rounding = course.rounding().get();
         List<Point> below = points.subList(1, points.size());
         Point apex = below.get(0);
-        return FairSpline.through(points.subList(0, 2), Optional.empty(), Optional.of(atApex(rounding, points.get(0).distance(apex))))
-                .then(FairSpline.through(below, Optional.of(atApex(rounding, apex.distance(below.get(1)))), Optional.of(course.atWaist())));
+        return FairSpline.through(
+                        points.subList(0, 2),
+                        Optional.empty(),
+                        Optional.of(atApex(rounding, points.get(0).distance(apex))))
+                .then(FairSpline.through(
+                        below,
+                        Optional.of(atApex(rounding, apex.distance(below.get(1)))),
+                        Optional.of(course.atWaist())));
     }
 
     private static Vec atApex(Course.Rounding rounding, double chord) {
-        return rounding.direction().times(Math.min(PACE_MOST, rounding.longer() * (1 + 3 * rounding.dartEnd() / chord)));
+        return rounding.direction()
+                .times(Math.min(PACE_MOST, rounding.longer() * (1 + 3 * rounding.dartEnd() / chord)));
     }
 
     private static List<Point> points(Map<Level, Point> nodes, List<Level> levels) {
@@ -79,7 +91,8 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     /** The same edge carried on straight above its upper mark; its free end has no curvature, so the run stays smooth. */
     SeamEdge carriedUp(double by) {
         Vec up = path.startTangent().reversed();
-        Path longer = Path.of(new Line(path.start().plus(up.times(by)), path.start())).then(path);
+        Path longer =
+                Path.of(new Line(path.start().plus(up.times(by)), path.start())).then(path);
         return new SeamEdge(longer, nodes, arcs, by);
     }
 
@@ -99,13 +112,19 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     SeamEdge endedBelowWaist(double length) {
         double wanted = above + arcs.get(Level.WAIST) + length;
         double has = path.length();
-        Path ended = wanted < has ? path.upTo(wanted) : path.then(Path.of(new Line(path.end(), path.end().plus(path.endTangent().times(wanted - has)))));
+        Path ended = wanted < has
+                ? path.upTo(wanted)
+                : path.then(Path.of(
+                        new Line(path.end(), path.end().plus(path.endTangent().times(wanted - has)))));
         return Math.abs(wanted - has) < END ? this : new SeamEdge(ended, nodes, arcs, above);
     }
 
     /** Where the uppermost level line meets the edge. */
     public Point top() {
-        return nodes.get(Arrays.stream(Level.values()).filter(nodes::containsKey).findFirst().orElseThrow());
+        return nodes.get(Arrays.stream(Level.values())
+                .filter(nodes::containsKey)
+                .findFirst()
+                .orElseThrow());
     }
 
     double stretch(Level from, Level to) {

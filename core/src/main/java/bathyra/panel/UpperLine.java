@@ -17,6 +17,7 @@ import bathyra.place.Level;
 record UpperLine(UpperShape shape, double centre, double crest, double apex, double side, double corner, double cut) {
     /** How much later than a straight line a scoop rises. */
     private static final double SCOOPED = 2.2;
+
     private static final double CLEAR = 38;
     private static final double LEAST_SHARE = 0.4;
 
@@ -25,11 +26,20 @@ record UpperLine(UpperShape shape, double centre, double crest, double apex, dou
         boolean strapless = garment.top().cover() == Cover.STRAPLESS;
         UpperShape shape = strapless ? garment.upperEdge() : UpperShape.STRAIGHT;
         double centre = block.centreFrontTop().value();
-        return new UpperLine(shape, centre, block.crest().value(), apex, side, corner(garment, seam), isOpen(shape) ? centre : neckline(garment));
+        return new UpperLine(
+                shape,
+                centre,
+                block.crest().value(),
+                apex,
+                side,
+                corner(garment, seam),
+                isOpen(shape) ? centre : neckline(garment));
     }
 
     private static double neckline(Garment garment) {
-        return garment.top().cover().hasShoulder() ? garment.length(LengthOption.NECKLINE_DEPTH).value() : 0;
+        return garment.top().cover().hasShoulder()
+                ? garment.length(LengthOption.NECKLINE_DEPTH).value()
+                : 0;
     }
 
     /** Unless the cutter sets it, the corner keeps clear of the first seam: the edge needs the room to come round there. */
@@ -45,12 +55,13 @@ record UpperLine(UpperShape shape, double centre, double crest, double apex, dou
             return Math.min(line, crest + (line - crest) * wave((x - apex) / (side - apex)));
         }
         double share = x / apex;
-        double rise = switch (shape) {
-            case V, PLUNGE -> share;
-            case SCOOP -> Math.pow(share, SCOOPED);
-            case SQUARE -> x < corner ? 0 : 1;
-            default -> wave(share);
-        };
+        double rise =
+                switch (shape) {
+                    case V, PLUNGE -> share;
+                    case SCOOP -> Math.pow(share, SCOOPED);
+                    case SQUARE -> x < corner ? 0 : 1;
+                    default -> wave(share);
+                };
         double depth = centre + (crest - centre) * rise;
         return isOpen(shape) ? depth : Math.min(line, depth);
     }

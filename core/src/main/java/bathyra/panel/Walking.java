@@ -61,7 +61,10 @@ final class Walking {
     private static double residual(SeamEdge partner, SeamEdge edge, List<Level> levels) {
         double worst = 0;
         for (int i = 0; i + 1 < levels.size(); i++) {
-            worst = Math.max(worst, Math.abs(partner.stretch(levels.get(i), levels.get(i + 1)) - edge.stretch(levels.get(i), levels.get(i + 1))));
+            worst = Math.max(
+                    worst,
+                    Math.abs(partner.stretch(levels.get(i), levels.get(i + 1))
+                            - edge.stretch(levels.get(i), levels.get(i + 1))));
         }
         return worst;
     }

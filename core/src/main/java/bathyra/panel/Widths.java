@@ -52,7 +52,9 @@ final class Widths {
     /** The edge nearer centre back: where panel {@code i + 1} begins. */
     double behind(int i, Level level) {
         SeamPlace seam = seam(i);
-        double rest = seam.part() == SeamPlace.Part.SIDE ? intakes.sideBack().get(level).value() : intakes.at(level, seam).value() - towardsFront(seam, level);
+        double rest = seam.part() == SeamPlace.Part.SIDE
+                ? intakes.sideBack().get(level).value()
+                : intakes.at(level, seam).value() - towardsFront(seam, level);
         return axis(i, level) + rest;
     }
 
@@ -81,7 +83,13 @@ final class Widths {
         for (int i = 0; i < axes.size(); i++) {
             double width = width(i, level);
             if (width < Tolerance.PANEL_WIDTH) {
-                throw new NotDraftable(Finding.of(FindingKind.PANEL_WIDTH, key(i, level).key(), Finding.Status.FAULT, width, Tolerance.PANEL_WIDTH, narrow(i, level, width, names.get(i))));
+                throw new NotDraftable(Finding.of(
+                        FindingKind.PANEL_WIDTH,
+                        key(i, level).key(),
+                        Finding.Status.FAULT,
+                        width,
+                        Tolerance.PANEL_WIDTH,
+                        narrow(i, level, width, names.get(i))));
             }
         }
     }
@@ -89,17 +97,29 @@ final class Widths {
     private Sentence narrow(int i, Level level, double width, String name) {
         String at = " at the " + level.label().toLowerCase(Locale.ROOT);
         if (!garment.kind().isPanelled()) {
-            return Sentence.of(name + " would be {} wide" + at + "; {} are needed for a bone channel. Look at {} and at what the seams beside it take out.",
-                    Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH), key(i, level));
+            return Sentence.of(
+                    name + " would be {} wide" + at
+                            + "; {} are needed for a bone channel. Look at {} and at what the seams beside it take out.",
+                    Length.mm(width),
+                    Length.mm(Tolerance.PANEL_WIDTH),
+                    key(i, level));
         }
         String beside = i == 0 ? seam(0).label() : seam(i - 1).label() + " and " + seam(i).label();
         return width <= 0
-                ? Sentence.of(name + " vanishes" + at + ": the seams beside it cross there by {}. Move " + beside + " apart, or take less out there.", Length.mm(-width))
-                : Sentence.of(name + " would be {} wide" + at + "; {} are needed for a bone channel. Move " + beside + " apart, take less out there, or leave a seam out.",
-                        Length.mm(width), Length.mm(Tolerance.PANEL_WIDTH));
+                ? Sentence.of(
+                        name + " vanishes" + at + ": the seams beside it cross there by {}. Move " + beside
+                                + " apart, or take less out there.",
+                        Length.mm(-width))
+                : Sentence.of(
+                        name + " would be {} wide" + at + "; {} are needed for a bone channel. Move " + beside
+                                + " apart, take less out there, or leave a seam out.",
+                        Length.mm(width),
+                        Length.mm(Tolerance.PANEL_WIDTH));
     }
 
     private MeasurementKey key(int i, Level level) {
-        return garment.kind().isPanelled() || seam(i).equals(SeamPlace.PRINCESS_BACK) ? level.girth() : MeasurementKey.APEX_SPAN;
+        return garment.kind().isPanelled() || seam(i).equals(SeamPlace.PRINCESS_BACK)
+                ? level.girth()
+                : MeasurementKey.APEX_SPAN;
     }
 }

@@ -45,7 +45,9 @@ public final class Blend {
         double share = back / (back + on);
         Path first = before.between(0, before.length() - back);
         Path second = after.between(on, after.length());
-        return new Blended(first.then(Path.of(curve.part(0, share))), Path.of(curve.part(share, 1)).then(second));
+        return new Blended(
+                first.then(Path.of(curve.part(0, share))),
+                Path.of(curve.part(share, 1)).then(second));
     }
 
     /** The same where the joint has to stay in its place: one smooth curve on either side that meets in it. */
@@ -54,7 +56,11 @@ public final class Blend {
         double on = Math.min(reach, after.length() / 2);
         Path.Place a = before.at(before.length() - back);
         Path.Place b = after.at(on);
-        Path curve = FairSpline.through(List.of(a.point(), before.end(), b.point()), Optional.of(a.tangent()), Optional.of(b.tangent()));
-        return new Blended(before.between(0, before.length() - back).then(Path.of(curve.segments().get(0))), Path.of(curve.segments().get(1)).then(after.between(on, after.length())));
+        Path curve = FairSpline.through(
+                List.of(a.point(), before.end(), b.point()), Optional.of(a.tangent()), Optional.of(b.tangent()));
+        return new Blended(
+                before.between(0, before.length() - back)
+                        .then(Path.of(curve.segments().get(0))),
+                Path.of(curve.segments().get(1)).then(after.between(on, after.length())));
     }
 }

@@ -42,7 +42,9 @@ public final class Close {
         /** The angle of the wedge, radians. */
         public double angle(Sheet sheet) {
             Path edge = sheet.edge(mouth).path();
-            return Math.abs(point(sheet).to(edge.at(from).point()).angleTo(point(sheet).to(edge.at(to).point())));
+            return Math.abs(point(sheet)
+                    .to(edge.at(from).point())
+                    .angleTo(point(sheet).to(edge.at(to).point())));
         }
     }
 
@@ -57,8 +59,11 @@ public final class Close {
         OutlineEdge mouth = sheet.edge(wedge.mouth());
         OutlineEdge seam = sheet.edge(wedge.seam());
         double end = mouth.path().length();
-        if (wedge.from() < Tolerance.COINCIDENT || wedge.to() > end - Tolerance.COINCIDENT || wedge.from() >= wedge.to()) {
-            throw new IllegalArgumentException("the wedge from " + wedge.from() + " to " + wedge.to() + " does not lie within " + mouth.name() + " of " + end + " mm");
+        if (wedge.from() < Tolerance.COINCIDENT
+                || wedge.to() > end - Tolerance.COINCIDENT
+                || wedge.from() >= wedge.to()) {
+            throw new IllegalArgumentException("the wedge from " + wedge.from() + " to " + wedge.to()
+                    + " does not lie within " + mouth.name() + " of " + end + " mm");
         }
         int at = sheet.index(wedge.mouth());
         int on = sheet.index(wedge.seam());
@@ -67,23 +72,47 @@ public final class Close {
         Point pin = wedge.point(sheet);
         Point a = mouth.path().at(wedge.from()).point();
         Point b = mouth.path().at(wedge.to()).point();
-        Motion motion = Motion.about(pin, ahead ? pin.to(b).angleTo(pin.to(a)) : pin.to(a).angleTo(pin.to(b)));
+        Motion motion = Motion.about(
+                pin, ahead ? pin.to(b).angleTo(pin.to(a)) : pin.to(a).angleTo(pin.to(b)));
         List<OutlineEdge> outline = new ArrayList<>(sheet.outline());
         Path first = mouth.path().between(0, wedge.from());
         Path second = mouth.path().between(wedge.to(), end);
-        outline.set(at, path(mouth, Blend.across(ahead ? first : motion.apply(first), ahead ? motion.apply(second) : second, mouthReach, OF_MOUTH).whole()));
+        outline.set(
+                at,
+                path(
+                        mouth,
+                        Blend.across(
+                                        ahead ? first : motion.apply(first),
+                                        ahead ? motion.apply(second) : second,
+                                        mouthReach,
+                                        OF_MOUTH)
+                                .whole()));
         Bent bent = bent(seam.path(), wedge, motion, pinReach);
         outline.set(on, path(seam, bent.path()));
         for (int k = 1; k < (ahead ? Math.floorMod(on - at, n) : Math.floorMod(at - on, n)); k++) {
             int between = Math.floorMod(ahead ? at + k : at - k, n);
-            outline.set(between, path(outline.get(between), motion.apply(outline.get(between).path())));
+            outline.set(
+                    between,
+                    path(outline.get(between), motion.apply(outline.get(between).path())));
         }
         if (bent.atEnd()) {
-            squared(outline, on, wedge.pin() < Tolerance.CHORD, ahead ? pin.to(b).angleTo(pin.to(a)) : pin.to(a).angleTo(pin.to(b)), mouthReach);
+            squared(
+                    outline,
+                    on,
+                    wedge.pin() < Tolerance.CHORD,
+                    ahead ? pin.to(b).angleTo(pin.to(a)) : pin.to(a).angleTo(pin.to(b)),
+                    mouthReach);
         }
         Carried carried = new Carried(sheet, wedge, motion, pin, bent.joint());
-        return new Sheet(sheet.id(), sheet.name(), sheet.front(), outline, sheet.marks().stream().map(carried::mark).toList(),
-                sheet.declared().stream().map(c -> new Piece.Corner(carried.place(c.at()), c.degrees())).toList());
+        return new Sheet(
+                sheet.id(),
+                sheet.name(),
+                sheet.front(),
+                outline,
+                sheet.marks().stream().map(carried::mark).toList(),
+                sheet.declared().stream()
+                        .map(c -> new Piece.Corner(carried.place(c.at()), c.degrees()))
+                        .toList());
     }
 
     /** The edge at the wedge's point as it runs afterwards, and where the point has come to lie. */
@@ -92,13 +121,18 @@ public final class Close {
     private static Bent bent(Path seam, Wedge wedge, Motion motion, double reach) {
         double length = seam.length();
         boolean atStart = wedge.pin() < Tolerance.CHORD;
-        // A wedge whose point is the edge's own end, as at the waist of a garment that ends there, bends nothing: the edge turns whole or not at all.
+        // A wedge whose point is the edge's own end, as at the waist of a garment that ends there, bends nothing: the
+        // edge turns whole or not at all.
         if (atStart || wedge.pin() > length - Tolerance.CHORD) {
-            return new Bent(wedge.ahead() == atStart ? seam : motion.apply(seam), seam.at(wedge.pin()).point(), true);
+            return new Bent(
+                    wedge.ahead() == atStart ? seam : motion.apply(seam),
+                    seam.at(wedge.pin()).point(),
+                    true);
         }
         Path near = seam.between(0, wedge.pin());
         Path far = seam.between(wedge.pin(), length);
-        Blend.Blended blended = Blend.through(wedge.ahead() ? motion.apply(near) : near, wedge.ahead() ? far : motion.apply(far), reach);
+        Blend.Blended blended = Blend.through(
+                wedge.ahead() ? motion.apply(near) : near, wedge.ahead() ? far : motion.apply(far), reach);
         return new Bent(blended.whole(), blended.joint(), false);
     }
 
@@ -113,8 +147,13 @@ public final class Close {
         double length = Math.min(reach, inwards.length() * OF_MOUTH);
         Path.Place place = inwards.at(length);
         Vec leaving = inwards.startTangent().turned(angle);
-        Path end = Path.of(Cubic.hermite(inwards.start(), leaving.times(length), place.point(), place.tangent().times(length)));
-        Path bent = length < inwards.length() - Tolerance.CHORD ? end.then(inwards.between(length, inwards.length())) : end;
+        Path end = Path.of(Cubic.hermite(
+                inwards.start(),
+                leaving.times(length),
+                place.point(),
+                place.tangent().times(length)));
+        Path bent =
+                length < inwards.length() - Tolerance.CHORD ? end.then(inwards.between(length, inwards.length())) : end;
         outline.set(at, path(beside, atStart ? bent.reversed() : bent));
     }
 

@@ -25,7 +25,13 @@ public final class Ends {
             Point end = next.get((i + 1) % next.size()).path().start();
             double gap = edge.path().end().distance(end);
             if (gap > 0 && gap < MOST) {
-                next.set(i, new OutlineEdge(edge.name(), edge.kind(), edge.seam(), moved(edge.path(), edge.path().start(), end)));
+                next.set(
+                        i,
+                        new OutlineEdge(
+                                edge.name(),
+                                edge.kind(),
+                                edge.seam(),
+                                moved(edge.path(), edge.path().start(), end)));
             }
         }
         return next;

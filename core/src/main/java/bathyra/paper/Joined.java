@@ -14,6 +14,7 @@ import java.util.Map;
 public final class Joined {
     /** Two seam ends are laid on each other along so much of their length, mm. */
     private static final double ALONG = 12;
+
     private static final String SHOULDER = EdgeRole.SHOULDER.id();
     private static final String SIDE = EdgeRole.SIDE.id();
 
@@ -23,10 +24,17 @@ public final class Joined {
     public static Map<String, Motion> at(PaperPattern pattern, boolean upper) {
         Map<String, Motion> laid = new HashMap<>();
         laid.put(pattern.sheets().get(0).id(), Motion.STILL);
-        // Where front and back meet at the shoulder, the upper edge runs through there; the side is closed only for what that does not reach.
+        // Where front and back meet at the shoulder, the upper edge runs through there; the side is closed only for
+        // what that does not reach.
         boolean shoulder = pattern.seams().stream().anyMatch(s -> s.a().edge().startsWith(SHOULDER));
         if (upper && shoulder) {
-            lay(pattern, pattern.seams().stream().filter(s -> !s.a().edge().startsWith(SIDE)).toList(), laid, true);
+            lay(
+                    pattern,
+                    pattern.seams().stream()
+                            .filter(s -> !s.a().edge().startsWith(SIDE))
+                            .toList(),
+                    laid,
+                    true);
         }
         lay(pattern, pattern.seams(), laid, upper);
         return laid;
@@ -42,14 +50,22 @@ public final class Joined {
                 String b = seam.b().piece();
                 if (laid.containsKey(a) != laid.containsKey(b)) {
                     boolean forth = laid.containsKey(a);
-                    laid.put(forth ? b : a, closed(pattern, forth ? seam.a() : seam.b(), laid.get(forth ? a : b), forth ? seam.b() : seam.a(), upper));
+                    laid.put(
+                            forth ? b : a,
+                            closed(
+                                    pattern,
+                                    forth ? seam.a() : seam.b(),
+                                    laid.get(forth ? a : b),
+                                    forth ? seam.b() : seam.a(),
+                                    upper));
                     more = true;
                 }
             }
         }
     }
 
-    private static Motion closed(PaperPattern pattern, SeamJoin.Ref lies, Motion partner, SeamJoin.Ref comes, boolean upper) {
+    private static Motion closed(
+            PaperPattern pattern, SeamJoin.Ref lies, Motion partner, SeamJoin.Ref comes, boolean upper) {
         Path own = pattern.sheet(lies.piece()).edge(lies.edge()).path();
         boolean down = own.start().y() <= own.end().y();
         Path near = partner.apply(down ? own : own.reversed());

@@ -36,7 +36,8 @@ public final class Merge {
      * @param reach how far from the closed seam the edges beside it are blended, mm
      */
     public static Sheet along(Sheet first, Sheet second, String seam, double reach) {
-        Sheet laid = second.moved(laying(second.edge(seam).path(), first.edge(seam).path()));
+        Sheet laid =
+                second.moved(laying(second.edge(seam).path(), first.edge(seam).path()));
         // Clockwise round the first from behind the seam to before it, then round the second.
         List<OutlineEdge> one = from(first, seam);
         List<OutlineEdge> two = from(laid, seam);
@@ -63,8 +64,11 @@ public final class Merge {
         OutlineEdge a = ring.get(before);
         OutlineEdge b = ring.get(after);
         Blend.Blended blended = Blend.across(a.path(), b.path(), reach);
-        // Cutting the corner shortens both edges; where they are sewn to others they may lose no more than is taken up without notice.
-        for (double less = reach * NARROWER; isSewn(a, b) && lost(a, b, blended) > Tolerance.SEAM / 2 && less > LEAST_REACH; less *= NARROWER) {
+        // Cutting the corner shortens both edges; where they are sewn to others they may lose no more than is taken up
+        // without notice.
+        for (double less = reach * NARROWER;
+                isSewn(a, b) && lost(a, b, blended) > Tolerance.SEAM / 2 && less > LEAST_REACH;
+                less *= NARROWER) {
             Blend.Blended next = Blend.across(a.path(), b.path(), less);
             if (Math.min(next.before().tightest(), next.after().tightest()) < SEWN) {
                 break;
@@ -80,7 +84,9 @@ public final class Merge {
     }
 
     private static double lost(OutlineEdge a, OutlineEdge b, Blend.Blended blended) {
-        return Math.max(Math.abs(a.path().length() - blended.before().length()), Math.abs(b.path().length() - blended.after().length()));
+        return Math.max(
+                Math.abs(a.path().length() - blended.before().length()),
+                Math.abs(b.path().length() - blended.after().length()));
     }
 
     private static List<OutlineEdge> joined(List<OutlineEdge> ring) {
@@ -88,14 +94,26 @@ public final class Merge {
         for (OutlineEdge edge : ring) {
             OutlineEdge last = next.isEmpty() ? null : next.get(next.size() - 1);
             if (last != null && last.name().equals(edge.name())) {
-                next.set(next.size() - 1, new OutlineEdge(last.name(), last.kind(), last.seam(), last.path().then(edge.path())));
+                next.set(
+                        next.size() - 1,
+                        new OutlineEdge(
+                                last.name(),
+                                last.kind(),
+                                last.seam(),
+                                last.path().then(edge.path())));
             } else {
                 next.add(edge);
             }
         }
         OutlineEdge last = next.get(next.size() - 1);
         if (next.size() > 1 && last.name().equals(next.get(0).name())) {
-            next.set(0, new OutlineEdge(last.name(), last.kind(), last.seam(), last.path().then(next.get(0).path())));
+            next.set(
+                    0,
+                    new OutlineEdge(
+                            last.name(),
+                            last.kind(),
+                            last.seam(),
+                            last.path().then(next.get(0).path())));
             next.remove(next.size() - 1);
         }
         return next;

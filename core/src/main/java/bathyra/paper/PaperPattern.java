@@ -29,7 +29,8 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
 
     private static void requireEdge(List<Sheet> sheets, SeamJoin seam, SeamJoin.Ref ref) {
         if (sheets.stream().noneMatch(s -> s.id().equals(ref.piece()) && s.has(ref.edge()))) {
-            throw new IllegalArgumentException("seam " + seam.id() + " joins " + ref.piece() + "/" + ref.edge() + ", which is on no sheet");
+            throw new IllegalArgumentException(
+                    "seam " + seam.id() + " joins " + ref.piece() + "/" + ref.edge() + ", which is on no sheet");
         }
     }
 
@@ -71,7 +72,8 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
 
         /** Seams of edges that have gone from one sheet to another follow them. @param edges by name */
         public Work following(String from, String to, Set<String> edges) {
-            seams.replaceAll(s -> new SeamJoin(s.id(), s.name(), followed(s.a(), from, to, edges), followed(s.b(), from, to, edges)));
+            seams.replaceAll(s ->
+                    new SeamJoin(s.id(), s.name(), followed(s.a(), from, to, edges), followed(s.b(), from, to, edges)));
             return this;
         }
 
@@ -92,7 +94,10 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
 
     /** @throws IllegalArgumentException when there is no such sheet */
     public Sheet sheet(String id) {
-        return sheets.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException("the pattern has no sheet " + id));
+        return sheets.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the pattern has no sheet " + id));
     }
 
     public boolean has(String id) {
@@ -101,7 +106,11 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
 
     /** The same pattern with one sheet changed. */
     public PaperPattern with(String id, UnaryOperator<Sheet> change) {
-        return new PaperPattern(sheets.stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList(), seams);
+        return new PaperPattern(
+                sheets.stream()
+                        .map(s -> s.id().equals(id) ? change.apply(s) : s)
+                        .toList(),
+                seams);
     }
 
     /** The same pattern with sheets put behind another. */
@@ -125,7 +134,9 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
     /** The seam in which an edge is sewn. */
     public SeamJoin seam(String sheet, String edge) {
         SeamJoin.Ref ref = new SeamJoin.Ref(sheet, edge);
-        return seams.stream().filter(s -> s.a().equals(ref) || s.b().equals(ref)).findFirst()
+        return seams.stream()
+                .filter(s -> s.a().equals(ref) || s.b().equals(ref))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(sheet + "/" + edge + " is not sewn"));
     }
 
@@ -136,7 +147,16 @@ public record PaperPattern(List<Sheet> sheets, List<SeamJoin> seams) {
             lies.put(s.a(), s.id());
             lies.put(s.b(), s.id());
         });
-        return new PaperPattern(sheets.stream().map(sheet -> sheet.withOutline(sheet.outline().stream()
-                .map(e -> new OutlineEdge(e.name(), e.kind(), Optional.ofNullable(lies.get(new SeamJoin.Ref(sheet.id(), e.name()))), e.path())).toList())).toList(), seams);
+        return new PaperPattern(
+                sheets.stream()
+                        .map(sheet -> sheet.withOutline(sheet.outline().stream()
+                                .map(e -> new OutlineEdge(
+                                        e.name(),
+                                        e.kind(),
+                                        Optional.ofNullable(lies.get(new SeamJoin.Ref(sheet.id(), e.name()))),
+                                        e.path()))
+                                .toList()))
+                        .toList(),
+                seams);
     }
 }

@@ -20,7 +20,13 @@ import java.util.function.UnaryOperator;
  * @param outline clockwise on the screen and closed
  * @param marks level lines, each from the end nearer centre front; a slash may have cut one into several
  */
-public record Sheet(String id, String name, boolean front, List<OutlineEdge> outline, List<LevelMark> marks, List<Piece.Corner> declared) {
+public record Sheet(
+        String id,
+        String name,
+        boolean front,
+        List<OutlineEdge> outline,
+        List<LevelMark> marks,
+        List<Piece.Corner> declared) {
     private static final double MEETS = 0.01;
 
     public Sheet {
@@ -85,7 +91,9 @@ public record Sheet(String id, String name, boolean front, List<OutlineEdge> out
 
     /** The same sheet with one edge changed. */
     public Sheet with(String edgeName, UnaryOperator<OutlineEdge> change) {
-        return withOutline(outline.stream().map(e -> e.name().equals(edgeName) ? change.apply(e) : e).toList());
+        return withOutline(outline.stream()
+                .map(e -> e.name().equals(edgeName) ? change.apply(e) : e)
+                .toList());
     }
 
     public Sheet withPath(String edgeName, Path path) {
@@ -94,9 +102,19 @@ public record Sheet(String id, String name, boolean front, List<OutlineEdge> out
 
     /** The same sheet laid elsewhere. */
     public Sheet moved(Motion motion) {
-        return new Sheet(id, name, front, outline.stream().map(e -> new OutlineEdge(e.name(), e.kind(), e.seam(), motion.apply(e.path()))).toList(),
-                marks.stream().map(m -> new LevelMark(m.level(), motion.apply(m.from()), motion.apply(m.to()))).toList(),
-                declared.stream().map(c -> new Piece.Corner(motion.apply(c.at()), c.degrees())).toList());
+        return new Sheet(
+                id,
+                name,
+                front,
+                outline.stream()
+                        .map(e -> new OutlineEdge(e.name(), e.kind(), e.seam(), motion.apply(e.path())))
+                        .toList(),
+                marks.stream()
+                        .map(m -> new LevelMark(m.level(), motion.apply(m.from()), motion.apply(m.to())))
+                        .toList(),
+                declared.stream()
+                        .map(c -> new Piece.Corner(motion.apply(c.at()), c.degrees()))
+                        .toList());
     }
 
     /**
@@ -113,8 +131,13 @@ public record Sheet(String id, String name, boolean front, List<OutlineEdge> out
         }
         List<OutlineEdge> edges = new ArrayList<>(outline);
         int i = index(edgeName);
-        edges.set(i, new OutlineEdge(edge.name(), edge.kind(), edge.seam(), edge.path().between(0, arc)));
-        edges.add(i + 1, new OutlineEdge(after, edge.kind(), edge.seam(), edge.path().between(arc, length)));
+        edges.set(
+                i,
+                new OutlineEdge(
+                        edge.name(), edge.kind(), edge.seam(), edge.path().between(0, arc)));
+        edges.add(
+                i + 1,
+                new OutlineEdge(after, edge.kind(), edge.seam(), edge.path().between(arc, length)));
         return withOutline(edges);
     }
 }

@@ -61,7 +61,8 @@ public final class Slash {
                 }
             }
             if (best == null) {
-                throw new IllegalArgumentException("a slash of sheet " + sheet.id() + " ends off its outline, at " + point);
+                throw new IllegalArgumentException(
+                        "a slash of sheet " + sheet.id() + " ends off its outline, at " + point);
             }
             return best;
         }
@@ -79,7 +80,14 @@ public final class Slash {
             double length = edge.path().length();
             double end = k == steps ? to.arc() : length;
             if (end - start > ON_OUTLINE) {
-                edges.add(start == 0 && end == length ? edge : new OutlineEdge(edge.name(), edge.kind(), edge.seam(), edge.path().between(start, end)));
+                edges.add(
+                        start == 0 && end == length
+                                ? edge
+                                : new OutlineEdge(
+                                        edge.name(),
+                                        edge.kind(),
+                                        edge.seam(),
+                                        edge.path().between(start, end)));
             }
         }
         return edges;
@@ -100,7 +108,9 @@ public final class Slash {
         OutlineEdge last = edges.get(edges.size() - 1);
         Point start = edges.get(edges.size() - 2).path().end();
         Point end = edges.get(0).path().start();
-        next.set(next.size() - 1, new OutlineEdge(last.name(), last.kind(), last.seam(), Ends.moved(last.path(), start, end)));
+        next.set(
+                next.size() - 1,
+                new OutlineEdge(last.name(), last.kind(), last.seam(), Ends.moved(last.path(), start, end)));
         return next;
     }
 
@@ -109,8 +119,12 @@ public final class Slash {
     }
 
     private static Sheet marked(Sheet part, Sheet whole, Path line, List<Point> ring, List<Point> other) {
-        List<LevelMark> marks = whole.marks().stream().flatMap(m -> inside(m, line, ring, other).stream()).toList();
-        List<Piece.Corner> declared = whole.declared().stream().filter(c -> part.outline().stream().anyMatch(e -> e.path().isNear(c.at(), ON_OUTLINE))).toList();
+        List<LevelMark> marks = whole.marks().stream()
+                .flatMap(m -> inside(m, line, ring, other).stream())
+                .toList();
+        List<Piece.Corner> declared = whole.declared().stream()
+                .filter(c -> part.outline().stream().anyMatch(e -> e.path().isNear(c.at(), ON_OUTLINE)))
+                .toList();
         return new Sheet(part.id(), part.name(), part.front(), part.outline(), marks, declared);
     }
 

@@ -29,7 +29,8 @@ public final class Spread {
      * @throws IllegalStateException when the hinge cannot be brought to its length
      * @return a sheet with the edges {@code top}, {@code right}, {@code hem} and {@code left}; its left edge stays upright
      */
-    public static Sheet strip(String id, String name, boolean front, double width, double depth, double opened, int strips) {
+    public static Sheet strip(
+            String id, String name, boolean front, double width, double depth, double opened, int strips) {
         double each = width / strips;
         double turn = -2 * Math.asin(opened / strips / depth / 2);
         List<Point> top = new ArrayList<>(List.of(new Point(0, 0)));
@@ -46,13 +47,19 @@ public final class Spread {
         Vec down = hem.get(0).to(top.get(0)).unit();
         Vec last = top.get(strips).to(hem.get(strips)).unit();
         Path upper = hinged(top, down.turned(Math.PI / 2), last.turned(-Math.PI / 2), width);
-        Path lower = smooth(hem, down.turned(Math.PI / 2), last.turned(-Math.PI / 2)).reversed();
+        Path lower =
+                smooth(hem, down.turned(Math.PI / 2), last.turned(-Math.PI / 2)).reversed();
         Point right = lower.start();
         List<OutlineEdge> outline = List.of(
                 new OutlineEdge(EdgeRole.TOP.id(), OutlineEdge.Kind.SEAM, Optional.empty(), upper),
-                new OutlineEdge("right", OutlineEdge.Kind.SEAM, Optional.empty(), Path.of(new Line(upper.end(), right))),
+                new OutlineEdge(
+                        "right", OutlineEdge.Kind.SEAM, Optional.empty(), Path.of(new Line(upper.end(), right))),
                 new OutlineEdge(EdgeRole.HEM.id(), OutlineEdge.Kind.EDGE, Optional.empty(), lower),
-                new OutlineEdge("left", OutlineEdge.Kind.SEAM, Optional.empty(), Path.of(new Line(lower.end(), upper.start()))));
+                new OutlineEdge(
+                        "left",
+                        OutlineEdge.Kind.SEAM,
+                        Optional.empty(),
+                        Path.of(new Line(lower.end(), upper.start()))));
         return new Sheet(id, name, front, outline, List.of(), List.of());
     }
 
@@ -66,7 +73,8 @@ public final class Spread {
             path = smooth(points, start, end);
         }
         if (Math.abs(path.length() - length) > Tolerance.CHORD) {
-            throw new IllegalStateException("the hinge of a spread strip is " + path.length() + " mm long instead of " + length);
+            throw new IllegalStateException(
+                    "the hinge of a spread strip is " + path.length() + " mm long instead of " + length);
         }
         return path;
     }

@@ -14,6 +14,9 @@ public final class True {
         if (Math.abs(has - length) < Tolerance.COINCIDENT) {
             return path;
         }
-        return has > length ? path.upTo(length) : path.then(Path.of(new Line(path.end(), path.end().plus(path.endTangent().times(length - has)))));
+        return has > length
+                ? path.upTo(length)
+                : path.then(Path.of(
+                        new Line(path.end(), path.end().plus(path.endTangent().times(length - has)))));
     }
 }

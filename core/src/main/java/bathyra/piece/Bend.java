@@ -39,7 +39,8 @@ public record Bend(double radius, Point at, String edge, boolean hollow) {
 
     /** The tightest place of an outline; straight where nothing bends that way. @param outline clockwise */
     public static Bend tightest(List<OutlineEdge> outline, boolean hollow) {
-        Bend tightest = new Bend(1 / STRAIGHT, outline.get(0).path().start(), outline.get(0).name(), hollow);
+        Bend tightest = new Bend(
+                1 / STRAIGHT, outline.get(0).path().start(), outline.get(0).name(), hollow);
         for (OutlineEdge edge : outline) {
             for (Bend bend : along(edge, hollow)) {
                 tightest = bend.radius < tightest.radius ? bend : tightest;

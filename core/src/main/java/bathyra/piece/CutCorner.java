@@ -20,7 +20,9 @@ final class CutCorner {
         /** How far along it another crosses it; empty for parallels. */
         Optional<Double> crossing(Ray other) {
             double cross = along.cross(other.along);
-            return Math.abs(cross) < PARALLEL ? Optional.empty() : Optional.of(at.to(other.at).cross(other.along) / cross);
+            return Math.abs(cross) < PARALLEL
+                    ? Optional.empty()
+                    : Optional.of(at.to(other.at).cross(other.along) / cross);
         }
 
         Point at(double way) {
@@ -28,7 +30,9 @@ final class CutCorner {
         }
 
         Ray mirroredAt(Ray axis) {
-            return new Ray(mirror(at, axis), mirror(at.plus(along), axis).to(mirror(at, axis)).reversed());
+            return new Ray(
+                    mirror(at, axis),
+                    mirror(at.plus(along), axis).to(mirror(at, axis)).reversed());
         }
 
         private static Point mirror(Point p, Ray axis) {
@@ -44,8 +48,11 @@ final class CutCorner {
      * @param next that of the side behind
      * @param reach no point lies farther from the corner than this; where one would, the line steps over
      */
-    static List<Point> between(CutLine.Side before, List<Point> line, CutLine.Side behind, List<Point> next, double reach) {
-        Ray arriving = new Ray(line.get(line.size() - 1), line.get(line.size() - 2).to(line.get(line.size() - 1)).unit());
+    static List<Point> between(
+            CutLine.Side before, List<Point> line, CutLine.Side behind, List<Point> next, double reach) {
+        Ray arriving = new Ray(
+                line.get(line.size() - 1),
+                line.get(line.size() - 2).to(line.get(line.size() - 1)).unit());
         Ray leaving = new Ray(next.get(0), next.get(0).to(next.get(1)).unit());
         Point corner = behind.edge().path().start();
         boolean edgeBefore = before.edge().kind() == OutlineEdge.Kind.EDGE;
@@ -54,11 +61,17 @@ final class CutCorner {
             CutLine.Side edge = edgeBefore ? before : behind;
             CutLine.Side seam = edgeBefore ? behind : before;
             // Seen from the edge both rays run away from the piece, so that one rule serves both ends of it.
-            Ray ofEdge = edgeBefore ? arriving : new Ray(leaving.at(), leaving.along().reversed());
+            Ray ofEdge = edgeBefore
+                    ? arriving
+                    : new Ray(leaving.at(), leaving.along().reversed());
             Ray ofSeam = edgeBefore ? new Ray(leaving.at(), leaving.along().reversed()) : arriving;
-            Optional<List<Point>> shaped = seam.width() <= 0 ? Optional.empty()
-                    : edge.corners() == CornerShape.SQUARE ? square(corner, ofEdge, ofSeam)
-                    : edge.corners() == CornerShape.REVERSED && edge.width() > 0 ? reversed(corner, ofEdge, ofSeam) : Optional.empty();
+            Optional<List<Point>> shaped = seam.width() <= 0
+                    ? Optional.empty()
+                    : edge.corners() == CornerShape.SQUARE
+                            ? square(corner, ofEdge, ofSeam)
+                            : edge.corners() == CornerShape.REVERSED && edge.width() > 0
+                                    ? reversed(corner, ofEdge, ofSeam)
+                                    : Optional.empty();
             if (shaped.isPresent() && shaped.get().stream().allMatch(p -> p.distance(corner) <= reach)) {
                 List<Point> points = shaped.get();
                 return edgeBefore ? List.of(points.get(1), points.get(0)) : points;
@@ -94,8 +107,11 @@ final class CutCorner {
             return List.of(arriving.at(), leaving.at());
         }
         Point meet = arriving.at(along.get());
-        // At a flat corner between a narrow and a wide allowance the tangents meet far behind the corner: there the line steps over.
+        // At a flat corner between a narrow and a wide allowance the tangents meet far behind the corner: there the
+        // line steps over.
         double behind = widest + Tolerance.COINCIDENT;
-        return along.get() >= -behind && back.get() <= behind && meet.distance(corner) <= reach ? List.of(meet) : List.of(arriving.at(), leaving.at());
+        return along.get() >= -behind && back.get() <= behind && meet.distance(corner) <= reach
+                ? List.of(meet)
+                : List.of(arriving.at(), leaving.at());
     }
 }

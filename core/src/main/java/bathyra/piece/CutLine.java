@@ -30,11 +30,13 @@ public final class CutLine {
     /** The outline with allowances, closed. */
     public static List<Point> of(List<Side> sides) {
         double widest = sides.stream().mapToDouble(Side::width).max().orElse(0);
-        List<List<Point>> lines = sides.stream().map(s -> outside(s.edge().path(), s.width())).toList();
+        List<List<Point>> lines =
+                sides.stream().map(s -> outside(s.edge().path(), s.width())).toList();
         List<List<Point>> corners = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             int before = (i + lines.size() - 1) % lines.size();
-            corners.add(CutCorner.between(sides.get(before), lines.get(before), sides.get(i), lines.get(i), TRIM * Math.max(widest, 1)));
+            corners.add(CutCorner.between(
+                    sides.get(before), lines.get(before), sides.get(i), lines.get(i), TRIM * Math.max(widest, 1)));
         }
         List<Point> ring = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -49,7 +51,10 @@ public final class CutLine {
 
     /** No cloth is cut beyond the fold: where an allowance would reach over it, as at the tip of a keyhole, it ends there. */
     private static List<Point> beforeTheFold(List<Point> ring, List<Side> sides) {
-        Optional<Path> fold = sides.stream().filter(s -> s.edge().kind() == OutlineEdge.Kind.FOLD).map(s -> s.edge().path()).findFirst();
+        Optional<Path> fold = sides.stream()
+                .filter(s -> s.edge().kind() == OutlineEdge.Kind.FOLD)
+                .map(s -> s.edge().path())
+                .findFirst();
         if (fold.isEmpty()) {
             return ring;
         }
@@ -57,19 +62,25 @@ public final class CutLine {
         Vec along = at.to(fold.get().end()).unit();
         Vec in = along.turned(Math.PI / 2);
         // A line that crosses itself has no inside to be cut off; the check of crossings says where.
-        if (ring.stream().allMatch(p -> at.to(p).dot(in) > -Tolerance.COINCIDENT) || Shape.crossing(ring).isPresent()) {
+        if (ring.stream().allMatch(p -> at.to(p).dot(in) > -Tolerance.COINCIDENT)
+                || Shape.crossing(ring).isPresent()) {
             return ring;
         }
         Point from = at.plus(along.times(-FAR));
         Point to = at.plus(along.times(FAR));
-        List<List<Point>> parts = Shape.common(ring, List.of(from, to, to.plus(in.times(FAR)), from.plus(in.times(FAR)), from));
-        return parts.stream().max(Comparator.comparingDouble(Shape::area)).map(CutLine::clockwise).orElse(ring);
+        List<List<Point>> parts =
+                Shape.common(ring, List.of(from, to, to.plus(in.times(FAR)), from.plus(in.times(FAR)), from));
+        return parts.stream()
+                .max(Comparator.comparingDouble(Shape::area))
+                .map(CutLine::clockwise)
+                .orElse(ring);
     }
 
     private static List<Point> clockwise(List<Point> closed) {
         double sum = 0;
         for (int i = 1; i < closed.size(); i++) {
-            sum += closed.get(i - 1).x() * closed.get(i).y() - closed.get(i).x() * closed.get(i - 1).y();
+            sum += closed.get(i - 1).x() * closed.get(i).y()
+                    - closed.get(i).x() * closed.get(i - 1).y();
         }
         List<Point> points = new ArrayList<>(closed);
         if (sum < 0) {
@@ -117,7 +128,8 @@ public final class CutLine {
                 if (along.length() < Tolerance.COINCIDENT) {
                     continue;
                 }
-                Point point = segment.at(t).plus(along.unit().turned(-Math.PI / 2).times(width));
+                Point point =
+                        segment.at(t).plus(along.unit().turned(-Math.PI / 2).times(width));
                 if (points.isEmpty() || points.get(points.size() - 1).distance(point) > Tolerance.COINCIDENT) {
                     points.add(point);
                 }
@@ -133,7 +145,8 @@ public final class CutLine {
         for (int i = 0; i + 1 < clean.size(); i++) {
             int j = lastCrossing(clean, stretches, boxes, i);
             if (j > 0) {
-                Point meet = meet(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1)).orElseThrow();
+                Point meet = meet(clean.get(i), clean.get(i + 1), clean.get(j), clean.get(j + 1))
+                        .orElseThrow();
                 clean.subList(i + 1, j + 1).clear();
                 clean.add(i + 1, meet);
                 stretches = stretches(clean);
@@ -152,7 +165,9 @@ public final class CutLine {
             }
             int last = Math.min(stretches.size() - 1, (box + 1) * STRETCHES_A_BOX - 1);
             for (int j = last; j > i + 1 && j >= box * STRETCHES_A_BOX; j--) {
-                if (!own.isApartFrom(stretches.get(j)) && meet(line.get(i), line.get(i + 1), line.get(j), line.get(j + 1)).isPresent()) {
+                if (!own.isApartFrom(stretches.get(j))
+                        && meet(line.get(i), line.get(i + 1), line.get(j), line.get(j + 1))
+                                .isPresent()) {
                     return j;
                 }
             }
@@ -163,11 +178,16 @@ public final class CutLine {
     /** What some stretches of a line cover. Nearly all pairs of stretches lie apart; boxes tell so many at a time. */
     private record Box(double left, double top, double right, double bottom) {
         static Box of(Point a, Point b) {
-            return new Box(Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y()));
+            return new Box(
+                    Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y()));
         }
 
         Box with(Box other) {
-            return new Box(Math.min(left, other.left), Math.min(top, other.top), Math.max(right, other.right), Math.max(bottom, other.bottom));
+            return new Box(
+                    Math.min(left, other.left),
+                    Math.min(top, other.top),
+                    Math.max(right, other.right),
+                    Math.max(bottom, other.bottom));
         }
 
         boolean isApartFrom(Box other) {
@@ -186,7 +206,9 @@ public final class CutLine {
     private static List<Box> together(List<Box> stretches) {
         List<Box> boxes = new ArrayList<>();
         for (int from = 0; from < stretches.size(); from += STRETCHES_A_BOX) {
-            boxes.add(stretches.subList(from, Math.min(from + STRETCHES_A_BOX, stretches.size())).stream().reduce(Box::with).orElseThrow());
+            boxes.add(stretches.subList(from, Math.min(from + STRETCHES_A_BOX, stretches.size())).stream()
+                    .reduce(Box::with)
+                    .orElseThrow());
         }
         return boxes;
     }
@@ -201,6 +223,8 @@ public final class CutLine {
         }
         double along = a.to(c).cross(cd) / cross;
         double across = a.to(c).cross(ab) / cross;
-        return along >= 0 && along <= 1 && across >= 0 && across <= 1 ? Optional.of(a.plus(ab.times(along))) : Optional.empty();
+        return along >= 0 && along <= 1 && across >= 0 && across <= 1
+                ? Optional.of(a.plus(ab.times(along)))
+                : Optional.empty();
     }
 }

@@ -64,11 +64,16 @@ public enum EdgeRole {
     private static final Set<EdgeRole> CUP = EnumSet.of(CUP_INNER, CUP_INNER_LOW, CUP_OUTER, CUP_OUTER_LOW);
     private static final Set<EdgeRole> BAND = EnumSet.of(BAND_INNER, BAND_OUTER);
     private static final Set<EdgeRole> YOKE = EnumSet.of(YOKE_INNER, YOKE_OUTER, YOKE_CENTRE, YOKE_SIDE);
-    private static final Set<EdgeRole> FREE_ABOVE = EnumSet.of(UPPER, NECKLINE, ARMHOLE, STRAP_END, KEYHOLE, SLEEVE_TOP, SHOULDER);
+    private static final Set<EdgeRole> FREE_ABOVE =
+            EnumSet.of(UPPER, NECKLINE, ARMHOLE, STRAP_END, KEYHOLE, SLEEVE_TOP, SHOULDER);
     /** What is added to the name of an edge that is divided. */
     private static final Pattern STRETCHES = Pattern.compile("(-([2-9]|yoke|body|cup|peplum|low|top|below))*");
+
     private static final Pattern NUMBER = Pattern.compile("-([1-9]\\d?)(?=-|$)");
-    private static final List<EdgeRole> LONGEST_FIRST = Arrays.stream(values()).filter(r -> r != OTHER).sorted(Comparator.comparingInt((EdgeRole r) -> r.id.length()).reversed()).toList();
+    private static final List<EdgeRole> LONGEST_FIRST = Arrays.stream(values())
+            .filter(r -> r != OTHER)
+            .sorted(Comparator.comparingInt((EdgeRole r) -> r.id.length()).reversed())
+            .toList();
     private static final Map<String, EdgeRole> KNOWN = new ConcurrentHashMap<>();
     /** Names are read from documents too: no more of them are remembered than a garment has. */
     private static final int KNOWN_MOST = 2_000;
@@ -97,7 +102,10 @@ public enum EdgeRole {
         if (known != null) {
             return known;
         }
-        EdgeRole found = LONGEST_FIRST.stream().filter(role -> role.isNamedBy(name)).findFirst().orElse(OTHER);
+        EdgeRole found = LONGEST_FIRST.stream()
+                .filter(role -> role.isNamedBy(name))
+                .findFirst()
+                .orElse(OTHER);
         if (KNOWN.size() < KNOWN_MOST) {
             KNOWN.put(name, found);
         }
@@ -111,7 +119,9 @@ public enum EdgeRole {
         String rest = name.substring(id.length());
         if (most > 0) {
             var number = NUMBER.matcher(rest);
-            return number.lookingAt() && Integer.parseInt(number.group(1)) <= most && isStretch(rest.substring(number.end()));
+            return number.lookingAt()
+                    && Integer.parseInt(number.group(1)) <= most
+                    && isStretch(rest.substring(number.end()));
         }
         return isStretch(rest);
     }
@@ -123,7 +133,11 @@ public enum EdgeRole {
 
     /** Every name that an undivided edge has. */
     public static List<String> names() {
-        return Arrays.stream(values()).filter(r -> r != OTHER).flatMap(r -> r.most > 0 ? IntStream.rangeClosed(1, r.most).mapToObj(n -> r.id + "-" + n) : Stream.of(r.id)).toList();
+        return Arrays.stream(values())
+                .filter(r -> r != OTHER)
+                .flatMap(r ->
+                        r.most > 0 ? IntStream.rangeClosed(1, r.most).mapToObj(n -> r.id + "-" + n) : Stream.of(r.id))
+                .toList();
     }
 
     /** Where a cup is sewn into its opening. */

@@ -10,7 +10,13 @@ import java.util.OptionalDouble;
  * @param pieces in wearing order from centre front to centre back
  * @param waistToLap the wearer's seated length at centre front, mm, if it is known
  */
-public record Pattern(String title, String method, List<PatternLevel> levels, List<Piece> pieces, List<SeamJoin> seams, OptionalDouble waistToLap) {
+public record Pattern(
+        String title,
+        String method,
+        List<PatternLevel> levels,
+        List<Piece> pieces,
+        List<SeamJoin> seams,
+        OptionalDouble waistToLap) {
     public Pattern {
         levels = List.copyOf(levels);
         pieces = List.copyOf(pieces);
@@ -19,7 +25,9 @@ public record Pattern(String title, String method, List<PatternLevel> levels, Li
 
     /** @throws IllegalArgumentException when there is no such piece */
     public Piece piece(String id) {
-        return pieces.stream().filter(p -> p.id().equals(id)).findFirst()
+        return pieces.stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the pattern has no piece " + id));
     }
 

@@ -24,8 +24,21 @@ import java.util.function.UnaryOperator;
  * @param allowances the width of each edge's allowance by its name, mm; empty where it is not known
  * @param marks what is marked inside it
  */
-public record Piece(String id, String name, int order, boolean front, int count, boolean onFold, List<OutlineEdge> outline,
-        List<LevelMark> levelMarks, List<Notch> notches, Grain grain, List<Point> cutLine, List<Corner> declared, Map<String, Double> allowances, List<Mark> marks) {
+public record Piece(
+        String id,
+        String name,
+        int order,
+        boolean front,
+        int count,
+        boolean onFold,
+        List<OutlineEdge> outline,
+        List<LevelMark> levelMarks,
+        List<Notch> notches,
+        Grain grain,
+        List<Point> cutLine,
+        List<Corner> declared,
+        Map<String, Double> allowances,
+        List<Mark> marks) {
     /** A corner drawn on purpose. @param degrees the angle inside the piece */
     public record Corner(Point at, double degrees) {}
 
@@ -42,57 +55,212 @@ public record Piece(String id, String name, int order, boolean front, int count,
     }
 
     /** A piece on which no corner is drawn on purpose and nothing is marked. */
-    public Piece(String id, String name, int order, boolean front, int count, boolean onFold, List<OutlineEdge> outline,
-            List<LevelMark> levelMarks, List<Notch> notches, Grain grain, List<Point> cutLine) {
-        this(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of(), Map.of(), List.of());
+    public Piece(
+            String id,
+            String name,
+            int order,
+            boolean front,
+            int count,
+            boolean onFold,
+            List<OutlineEdge> outline,
+            List<LevelMark> levelMarks,
+            List<Notch> notches,
+            Grain grain,
+            List<Point> cutLine) {
+        this(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                List.of(),
+                Map.of(),
+                List.of());
     }
 
     /** The same piece for one half of an uneven body: cut once, and not on the fold. */
     public Piece cutOnce() {
-        return new Piece(id, name, order, front, 1, false, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                1,
+                false,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                declared,
+                allowances,
+                marks);
     }
 
     /** The same piece under another id. */
     public Piece withId(String next) {
-        return new Piece(next, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+        return new Piece(
+                next,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                declared,
+                allowances,
+                marks);
     }
 
     /** The same piece under another name, of the front or of the back. */
     public Piece called(String next, boolean ofFront) {
-        return new Piece(id, next, order, ofFront, count, onFold, outline, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+        return new Piece(
+                id,
+                next,
+                order,
+                ofFront,
+                count,
+                onFold,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                declared,
+                allowances,
+                marks);
     }
 
     /** The same piece with other level lines. */
     public Piece withLevels(List<LevelMark> next) {
-        return new Piece(id, name, order, front, count, onFold, outline, next, notches, grain, cutLine, declared, allowances, marks);
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline,
+                next,
+                notches,
+                grain,
+                cutLine,
+                declared,
+                allowances,
+                marks);
     }
 
     /** The same piece with other edges. */
     public Piece withOutline(List<OutlineEdge> next) {
-        return new Piece(id, name, order, front, count, onFold, next, levelMarks, notches, grain, cutLine, declared, allowances, marks);
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                next,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                declared,
+                allowances,
+                marks);
     }
 
     /** The same piece with a corner that is drawn on purpose. */
     public Piece declaring(Corner corner) {
-        return new Piece(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, List.of(corner), allowances, marks);
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                List.of(corner),
+                allowances,
+                marks);
     }
 
     /** The same piece with other allowances. */
     public Piece cutWith(List<Point> line, Map<String, Double> widths) {
-        return new Piece(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, line, declared, widths, marks);
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                line,
+                declared,
+                widths,
+                marks);
     }
 
     /** The same piece with something marked inside it. */
     public Piece marking(List<Mark> next) {
-        return new Piece(id, name, order, front, count, onFold, outline, levelMarks, notches, grain, cutLine, declared, allowances, next);
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline,
+                levelMarks,
+                notches,
+                grain,
+                cutLine,
+                declared,
+                allowances,
+                next);
     }
 
     /** The same piece with its points laid elsewhere; every edge keeps its name. */
     public Piece mapped(UnaryOperator<Point> way) {
-        return new Piece(id, name, order, front, count, onFold, outline.stream().map(e -> new OutlineEdge(e.name(), e.kind(), e.seam(), e.path().mapped(way))).toList(),
-                levelMarks.stream().map(m -> new LevelMark(m.level(), way.apply(m.from()), way.apply(m.to()))).toList(),
-                notches.stream().map(n -> new Notch(n.edge(), way.apply(n.at()), n.twofold(), n.level())).toList(), new Grain(way.apply(grain.from()), way.apply(grain.to())),
-                cutLine.stream().map(way).toList(), declared.stream().map(c -> new Corner(way.apply(c.at()), c.degrees())).toList(), allowances,
+        return new Piece(
+                id,
+                name,
+                order,
+                front,
+                count,
+                onFold,
+                outline.stream()
+                        .map(e -> new OutlineEdge(
+                                e.name(), e.kind(), e.seam(), e.path().mapped(way)))
+                        .toList(),
+                levelMarks.stream()
+                        .map(m -> new LevelMark(m.level(), way.apply(m.from()), way.apply(m.to())))
+                        .toList(),
+                notches.stream()
+                        .map(n -> new Notch(n.edge(), way.apply(n.at()), n.twofold(), n.level()))
+                        .toList(),
+                new Grain(way.apply(grain.from()), way.apply(grain.to())),
+                cutLine.stream().map(way).toList(),
+                declared.stream()
+                        .map(c -> new Corner(way.apply(c.at()), c.degrees()))
+                        .toList(),
+                allowances,
                 marks.stream().map(m -> new Mark(m.kind(), way.apply(m.at()))).toList());
     }
 
@@ -110,7 +278,9 @@ public record Piece(String id, String name, int order, boolean front, int count,
 
     /** The edge of a name. @throws IllegalArgumentException when the piece has none */
     public OutlineEdge edge(String edgeName) {
-        return outline.stream().filter(e -> e.name().equals(edgeName)).findFirst()
+        return outline.stream()
+                .filter(e -> e.name().equals(edgeName))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("piece " + id + " has no edge " + edgeName));
     }
 

@@ -45,16 +45,29 @@ public enum PieceRole {
 
     /** The role that an id speaks of. */
     public static PieceRole of(String id) {
-        return Arrays.stream(values()).filter(role -> role != OTHER && role.isNamedBy(id)).findFirst().orElse(OTHER);
+        return Arrays.stream(values())
+                .filter(role -> role != OTHER && role.isNamedBy(id))
+                .findFirst()
+                .orElse(OTHER);
     }
 
     private boolean isNamedBy(String id) {
-        return most == 0 ? id.equals(letters) : id.length() == letters.length() + 1 && id.startsWith(letters) && id.charAt(letters.length()) >= '1' && id.charAt(letters.length()) <= '0' + most;
+        return most == 0
+                ? id.equals(letters)
+                : id.length() == letters.length() + 1
+                        && id.startsWith(letters)
+                        && id.charAt(letters.length()) >= '1'
+                        && id.charAt(letters.length()) <= '0' + most;
     }
 
     /** Every id that a piece of the program's has. */
     public static List<String> ids() {
-        return Arrays.stream(values()).filter(role -> role != OTHER).flatMap(role -> role.most == 0 ? Stream.of(role.letters) : IntStream.rangeClosed(1, role.most).mapToObj(role::id)).toList();
+        return Arrays.stream(values())
+                .filter(role -> role != OTHER)
+                .flatMap(role -> role.most == 0
+                        ? Stream.of(role.letters)
+                        : IntStream.rangeClosed(1, role.most).mapToObj(role::id))
+                .toList();
     }
 
     /** A panel from top to bottom of the garment. */

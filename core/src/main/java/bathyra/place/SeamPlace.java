@@ -50,7 +50,11 @@ public record SeamPlace(String id, String label, Part part, int number) {
 
     /** The name in running text, which says what it is. */
     public String inWords() {
-        return part == Part.CENTRE_BACK ? "centre back" : NUMBERED.matcher(id).matches() ? part.name().toLowerCase(java.util.Locale.ROOT) + " seam " + number : label.toLowerCase(java.util.Locale.ROOT);
+        return part == Part.CENTRE_BACK
+                ? "centre back"
+                : NUMBERED.matcher(id).matches()
+                        ? part.name().toLowerCase(java.util.Locale.ROOT) + " seam " + number
+                        : label.toLowerCase(java.util.Locale.ROOT);
     }
 
     /** Whether it is a princess seam of a bustier. */
@@ -73,7 +77,11 @@ public record SeamPlace(String id, String label, Part part, int number) {
             }
         }
         Matcher numbered = NUMBERED.matcher(id);
-        return !numbered.matches() ? Optional.empty()
-                : Optional.of(numbered.group(1).equals("front") ? front(Integer.parseInt(numbered.group(2))) : back(Integer.parseInt(numbered.group(2))));
+        return !numbered.matches()
+                ? Optional.empty()
+                : Optional.of(
+                        numbered.group(1).equals("front")
+                                ? front(Integer.parseInt(numbered.group(2)))
+                                : back(Integer.parseInt(numbered.group(2))));
     }
 }

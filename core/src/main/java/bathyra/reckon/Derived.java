@@ -55,12 +55,14 @@ public final class Derived implements Reckoned {
     }
 
     private static Quantity quantityOf(Operation operation, List<Reckoned> inputs) {
-        long lengths = inputs.stream().filter(i -> i.quantity() == Quantity.LENGTH).count();
+        long lengths =
+                inputs.stream().filter(i -> i.quantity() == Quantity.LENGTH).count();
         return switch (operation) {
             case PRODUCT -> lengths > 0 ? Quantity.LENGTH : Quantity.RATIO;
-            case QUOTIENT -> inputs.get(0).quantity() == Quantity.LENGTH && inputs.get(1).quantity() == Quantity.RATIO
-                    ? Quantity.LENGTH
-                    : Quantity.RATIO;
+            case QUOTIENT ->
+                inputs.get(0).quantity() == Quantity.LENGTH && inputs.get(1).quantity() == Quantity.RATIO
+                        ? Quantity.LENGTH
+                        : Quantity.RATIO;
             default -> inputs.get(0).quantity();
         };
     }

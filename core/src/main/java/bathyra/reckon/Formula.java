@@ -31,7 +31,9 @@ public final class Formula {
         if (number instanceof Overridden own) {
             return origin(own.computed());
         }
-        if (number instanceof Derived derived && derived.operation() == Operation.CHOSEN && derived.inputs().get(0) instanceof Derived inner) {
+        if (number instanceof Derived derived
+                && derived.operation() == Operation.CHOSEN
+                && derived.inputs().get(0) instanceof Derived inner) {
             return origin(inner);
         }
         return number;
@@ -73,8 +75,11 @@ public final class Formula {
         for (int i = 0; i < number.inputs().size(); i++) {
             Reckoned input = number.inputs().get(i);
             // The second operand of a difference or quotient needs brackets even round an equal binding.
-            int binding = operation.binding() > 2 ? ALONE : operation.binding() + (i > 0 && operation != Operation.SUM ? 1 : 0);
-            operands.add(input instanceof Derived step && !step.isNamed() ? write(step, leaf, binding) : leaf.apply(input));
+            int binding = operation.binding() > 2
+                    ? ALONE
+                    : operation.binding() + (i > 0 && operation != Operation.SUM ? 1 : 0);
+            operands.add(
+                    input instanceof Derived step && !step.isNamed() ? write(step, leaf, binding) : leaf.apply(input));
         }
         String text = operation.write(operands);
         return operation.binding() < around ? "(" + text + ")" : text;
@@ -93,7 +98,9 @@ public final class Formula {
     }
 
     private static String plain(double value) {
-        String text = String.format(java.util.Locale.ROOT, "%.3f", value).replaceAll("0+$", "").replaceAll("\\.$", "");
+        String text = String.format(java.util.Locale.ROOT, "%.3f", value)
+                .replaceAll("0+$", "")
+                .replaceAll("\\.$", "");
         return text.replace('-', '−');
     }
 

@@ -29,7 +29,9 @@ public final class Slips {
         if (number.quantity() == Quantity.LENGTH) {
             unit(number.value(), slips);
         }
-        return slips.stream().filter(s -> Math.abs(s.value() - number.value()) > NOTHING).toList();
+        return slips.stream()
+                .filter(s -> Math.abs(s.value() - number.value()) > NOTHING)
+                .toList();
     }
 
     /**
@@ -38,7 +40,9 @@ public final class Slips {
      * @param tolerance mm within which an answer counts as the slip's result
      */
     public static Optional<Slip> behind(Reckoned number, double answer, double tolerance) {
-        return of(number).stream().filter(s -> Math.abs(s.value() - answer) <= tolerance).findFirst();
+        return of(number).stream()
+                .filter(s -> Math.abs(s.value() - answer) <= tolerance)
+                .findFirst();
     }
 
     private static void walk(Reckoned whole, Reckoned at, List<Slip> slips, Map<Reckoned, Boolean> seen) {
@@ -55,12 +59,17 @@ public final class Slips {
             }
             case DIFFERENCE -> {
                 slips.add(slip(whole, step, in.get(0).value(), "{} was not taken off.", called(in.get(1))));
-                slips.add(slip(whole, step, in.get(0).value() + in.get(1).value(), "{} was added instead of taken off.", called(in.get(1))));
+                slips.add(slip(
+                        whole,
+                        step,
+                        in.get(0).value() + in.get(1).value(),
+                        "{} was added instead of taken off.",
+                        called(in.get(1))));
             }
             case PRODUCT -> {
                 slips.add(slip(whole, step, in.get(0).value(), "{} was not multiplied.", called(in.get(0))));
             }
-            default -> { }
+            default -> {}
         }
         in.forEach(input -> walk(whole, input, slips, seen));
     }
@@ -73,19 +82,31 @@ public final class Slips {
             slips.add(slip(whole, step, of.value(), "{} was not halved.", called(of)));
             slips.add(slip(whole, step, of.value() / 4, "{} was quartered, not halved.", called(of)));
         } else {
-            slips.add(slip(whole, step, of.value(), "{} was not divided by " + (by == Math.rint(by) ? Long.toString((long) by) : Double.toString(by)) + ".", called(of)));
+            slips.add(slip(
+                    whole,
+                    step,
+                    of.value(),
+                    "{} was not divided by " + (by == Math.rint(by) ? Long.toString((long) by) : Double.toString(by))
+                            + ".",
+                    called(of)));
         }
     }
 
     private static void unit(double value, List<Slip> slips) {
-        slips.add(new Slip(value * INCH / 10, Sentence.of("The figure is in centimetres; inches are asked for here, or the other way round.")));
-        slips.add(new Slip(value * 10 / INCH, Sentence.of("The figure is in inches; centimetres are asked for here, or the other way round.")));
+        slips.add(new Slip(
+                value * INCH / 10,
+                Sentence.of("The figure is in centimetres; inches are asked for here, or the other way round.")));
+        slips.add(new Slip(
+                value * 10 / INCH,
+                Sentence.of("The figure is in inches; centimetres are asked for here, or the other way round.")));
         slips.add(new Slip(value * 10, Sentence.of("The figure is ten times too large: it is in millimetres.")));
         slips.add(new Slip(value / 10, Sentence.of("The figure is ten times too small.")));
     }
 
     private static Object called(Reckoned number) {
-        return number.isNamed() ? number.name() : number.quantity() == Quantity.LENGTH ? Length.mm(number.value()) : Double.toString(number.value());
+        return number.isNamed()
+                ? number.name()
+                : number.quantity() == Quantity.LENGTH ? Length.mm(number.value()) : Double.toString(number.value());
     }
 
     private static Slip slip(Reckoned whole, Reckoned at, double instead, String words, Object about) {
@@ -98,7 +119,10 @@ public final class Slips {
             return by;
         }
         if (number instanceof Derived step) {
-            return step.operation().apply(step.inputs().stream().mapToDouble(i -> evaluate(i, replaced, by)).toArray());
+            return step.operation()
+                    .apply(step.inputs().stream()
+                            .mapToDouble(i -> evaluate(i, replaced, by))
+                            .toArray());
         }
         return number.value();
     }

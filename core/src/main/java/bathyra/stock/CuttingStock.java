@@ -66,7 +66,8 @@ public final class CuttingStock {
         this.stock = stock;
         this.kerf = kerf;
         // Without prices the length itself is what is saved.
-        this.leastPerMm = stock.stream().mapToDouble(s -> cost(s) / s.length()).min().orElse(0);
+        this.leastPerMm =
+                stock.stream().mapToDouble(s -> cost(s) / s.length()).min().orElse(0);
     }
 
     private double cost(StockLength s) {
@@ -80,8 +81,13 @@ public final class CuttingStock {
      */
     public static Plan plan(List<Demand> wanted, List<StockLength> stock, double kerf) {
         double longest = stock.stream().mapToDouble(StockLength::length).max().orElse(0);
-        List<Demand> unmet = wanted.stream().filter(d -> d.length() > longest + SAME && d.count() > 0).toList();
-        List<Demand> met = wanted.stream().filter(d -> d.length() <= longest + SAME && d.count() > 0 && d.length() > 0).sorted(Comparator.comparingDouble(Demand::length).reversed().thenComparing(Demand::name)).toList();
+        List<Demand> unmet = wanted.stream()
+                .filter(d -> d.length() > longest + SAME && d.count() > 0)
+                .toList();
+        List<Demand> met = wanted.stream()
+                .filter(d -> d.length() <= longest + SAME && d.count() > 0 && d.length() > 0)
+                .sorted(Comparator.comparingDouble(Demand::length).reversed().thenComparing(Demand::name))
+                .toList();
         if (met.isEmpty()) {
             return new Plan(List.of(), unmet, true);
         }
@@ -150,7 +156,9 @@ public final class CuttingStock {
     /** The cheapest stock length that a filling fits into. */
     private Optional<StockLength> smallest(int[] filling) {
         double used = used(filling);
-        return stock.stream().filter(s -> used <= s.length() + SAME).min(Comparator.comparingDouble(this::cost).thenComparingDouble(StockLength::length));
+        return stock.stream()
+                .filter(s -> used <= s.length() + SAME)
+                .min(Comparator.comparingDouble(this::cost).thenComparingDouble(StockLength::length));
     }
 
     private Cut cut(StockLength from, int[] filling) {

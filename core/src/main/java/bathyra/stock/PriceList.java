@@ -20,7 +20,17 @@ import java.util.List;
  * @param thread of a spool
  * @param hour of the cutter's work
  */
-public record PriceList(String currency, List<Cloth> cloths, List<BoneStock> bones, List<StockLength> busks, double eyelet, double cord, double tape, double binding, double thread, double hour) {
+public record PriceList(
+        String currency,
+        List<Cloth> cloths,
+        List<BoneStock> bones,
+        List<StockLength> busks,
+        double eyelet,
+        double cord,
+        double tape,
+        double binding,
+        double thread,
+        double hour) {
     /** A length of bone in stock. @param width mm */
     public record BoneStock(BoneKind kind, double width, StockLength stock) {}
 
@@ -37,21 +47,36 @@ public record PriceList(String currency, List<Cloth> cloths, List<BoneStock> bon
 
     /** An invented list to begin with. */
     public static PriceList invented() {
-        List<Cloth> cloths = List.of(new Cloth("Silk duchess", 1400, 10, true, 0, 0, 42), new Cloth("Cotton sateen", 1500, 15, false, 0.03, 0.02, 14), new Cloth("Herringbone coutil", 1380, 15, false, 0.01, 0.01, 29),
-                new Cloth("Cotton lawn", 1400, 10, false, 0.03, 0.03, 9), new Cloth("Canvas", 1600, 20, false, 0.04, 0.02, 11));
+        List<Cloth> cloths = List.of(
+                new Cloth("Silk duchess", 1400, 10, true, 0, 0, 42),
+                new Cloth("Cotton sateen", 1500, 15, false, 0.03, 0.02, 14),
+                new Cloth("Herringbone coutil", 1380, 15, false, 0.01, 0.01, 29),
+                new Cloth("Cotton lawn", 1400, 10, false, 0.03, 0.03, 9),
+                new Cloth("Canvas", 1600, 20, false, 0.04, 0.02, 11));
         List<BoneStock> bones = new ArrayList<>();
         for (BoneKind kind : BoneKind.values()) {
             for (double width : new double[] {5, 7, 10}) {
-                for (double length : kind == BoneKind.FLAT_STEEL || kind == BoneKind.SPIRAL_STEEL ? new double[] {500, 1000, 2000} : new double[] {1000, 5000}) {
-                    double metre = switch (kind) {
-                        case FLAT_STEEL -> 2.2;
-                        case SPIRAL_STEEL -> 2.8;
-                        case SYNTHETIC -> 1.6;
-                        case PLASTIC -> 0.8;
-                    };
+                for (double length : kind == BoneKind.FLAT_STEEL || kind == BoneKind.SPIRAL_STEEL
+                        ? new double[] {500, 1000, 2000}
+                        : new double[] {1000, 5000}) {
+                    double metre =
+                            switch (kind) {
+                                case FLAT_STEEL -> 2.2;
+                                case SPIRAL_STEEL -> 2.8;
+                                case SYNTHETIC -> 1.6;
+                                case PLASTIC -> 0.8;
+                            };
                     // Longer lengths cost a little less by the metre.
-                    double price = Math.round(metre * width / 7 * length / 1000 * (length > 1000 ? 0.9 : length < 1000 ? 1.1 : 1) * 100) / 100.0;
-                    bones.add(new BoneStock(kind, width, new StockLength(kind.label() + " " + (int) width + " mm", length, price)));
+                    double price = Math.round(metre
+                                    * width
+                                    / 7
+                                    * length
+                                    / 1000
+                                    * (length > 1000 ? 0.9 : length < 1000 ? 1.1 : 1)
+                                    * 100)
+                            / 100.0;
+                    bones.add(new BoneStock(
+                            kind, width, new StockLength(kind.label() + " " + (int) width + " mm", length, price)));
                 }
             }
         }
@@ -64,18 +89,24 @@ public record PriceList(String currency, List<Cloth> cloths, List<BoneStock> bon
 
     /** The lengths of a bone that are kept. */
     public List<StockLength> bones(BoneKind kind, double width) {
-        return bones.stream().filter(b -> b.kind() == kind && Math.abs(b.width() - width) < 0.01).map(BoneStock::stock).toList();
+        return bones.stream()
+                .filter(b -> b.kind() == kind && Math.abs(b.width() - width) < 0.01)
+                .map(BoneStock::stock)
+                .toList();
     }
 
     /** The cloth that a layer begins with. */
     public Cloth usual(LayerKind layer) {
-        int at = switch (layer) {
-            case FASHION, BIAS_BINDING, LOOPS -> 0;
-            case STRENGTH, FACING, CASINGS -> 2;
-            case LINING, FLY, MODESTY_PANEL -> 1;
-            case INTERLINING -> 4;
-        };
-        return cloths.isEmpty() ? new Cloth("Cloth", 1400, 10, false, 0, 0, 0) : cloths.get(Math.min(at, cloths.size() - 1));
+        int at =
+                switch (layer) {
+                    case FASHION, BIAS_BINDING, LOOPS -> 0;
+                    case STRENGTH, FACING, CASINGS -> 2;
+                    case LINING, FLY, MODESTY_PANEL -> 1;
+                    case INTERLINING -> 4;
+                };
+        return cloths.isEmpty()
+                ? new Cloth("Cloth", 1400, 10, false, 0, 0, 0)
+                : cloths.get(Math.min(at, cloths.size() - 1));
     }
 
     public PriceList withCurrency(String next) {

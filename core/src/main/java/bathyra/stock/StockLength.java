@@ -9,7 +9,8 @@ package bathyra.stock;
 public record StockLength(String name, double length, double price) {
     public StockLength {
         if (!(length > 0 && length < 1e6) || !(price >= 0 && price < 1e7)) {
-            throw new IllegalArgumentException("a stock length is over 0 mm and costs nothing or more, was " + length + " mm at " + price);
+            throw new IllegalArgumentException(
+                    "a stock length is over 0 mm and costs nothing or more, was " + length + " mm at " + price);
         }
     }
 }

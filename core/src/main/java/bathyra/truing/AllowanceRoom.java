@@ -33,7 +33,10 @@ final class AllowanceRoom implements Check {
 
     @Override
     public List<Finding> look(Pattern pattern) {
-        return pattern.pieces().stream().filter(p -> !p.cutLine().isEmpty()).map(AllowanceRoom::look).toList();
+        return pattern.pieces().stream()
+                .filter(p -> !p.cutLine().isEmpty())
+                .map(AllowanceRoom::look)
+                .toList();
     }
 
     /**
@@ -48,7 +51,12 @@ final class AllowanceRoom implements Check {
     private record Round(List<Stretch> stretches, double whole, List<Double> folds) {
         /** How far apart two places lie along the outline; one beyond the fold is reached round a corner at the fold. */
         double apart(double run, Stretch stretch) {
-            return stretch.mirrored() ? folds.stream().mapToDouble(f -> way(run, f) + way(stretch.run(), f)).min().orElse(0) : way(run, stretch.run());
+            return stretch.mirrored()
+                    ? folds.stream()
+                            .mapToDouble(f -> way(run, f) + way(stretch.run(), f))
+                            .min()
+                            .orElse(0)
+                    : way(run, stretch.run());
         }
 
         private double way(double a, double b) {
@@ -76,14 +84,32 @@ final class AllowanceRoom implements Check {
             tight(piece, edge, run, round).ifPresent(tight::add);
             run += edge.path().length();
         }
-        return tight.stream().max(Comparator.comparingDouble(Tight::over)).map(worst -> fault(piece, worst))
-                .orElseGet(() -> Finding.of(FindingKind.ALLOWANCE, piece.id(), Finding.Status.OK, 0, 0, Sentence.of("{}: every allowance has room.", piece.name())));
+        return tight.stream()
+                .max(Comparator.comparingDouble(Tight::over))
+                .map(worst -> fault(piece, worst))
+                .orElseGet(() -> Finding.of(
+                        FindingKind.ALLOWANCE,
+                        piece.id(),
+                        Finding.Status.OK,
+                        0,
+                        0,
+                        Sentence.of("{}: every allowance has room.", piece.name())));
     }
 
     private static Finding fault(Piece piece, Tight worst) {
-        return Finding.of(FindingKind.ALLOWANCE, piece.id(), Finding.Status.FAULT, worst.over(), 0, Sentence.of(
-                "{}, {}: its allowance runs into another of the same piece by {}. There is room for {} on either side; narrow it, or leave it 0 and bind or face the edge.",
-                piece.name(), worst.edge(), Length.mm(worst.over()), Length.mm(Math.floor(worst.room() / 2)))).at(piece.id(), worst.at());
+        return Finding.of(
+                        FindingKind.ALLOWANCE,
+                        piece.id(),
+                        Finding.Status.FAULT,
+                        worst.over(),
+                        0,
+                        Sentence.of(
+                                "{}, {}: its allowance runs into another of the same piece by {}. There is room for {} on either side; narrow it, or leave it 0 and bind or face the edge.",
+                                piece.name(),
+                                worst.edge(),
+                                Length.mm(worst.over()),
+                                Length.mm(Math.floor(worst.room() / 2))))
+                .at(piece.id(), worst.at());
     }
 
     private static Optional<Tight> tight(Piece piece, OutlineEdge edge, double run, Round round) {
@@ -103,7 +129,8 @@ final class AllowanceRoom implements Check {
         }
         without.sort(Comparator.comparingDouble(Clear::way));
         Clear middle = without.get(without.size() / 2);
-        return Optional.of(new Tight(middle.at(), edge.name().replace('-', ' '), middle.way(), middle.reach() - middle.way()));
+        return Optional.of(
+                new Tight(middle.at(), edge.name().replace('-', ' '), middle.way(), middle.reach() - middle.way()));
     }
 
     private static Round round(Piece piece) {
@@ -119,20 +146,31 @@ final class AllowanceRoom implements Check {
             }
             for (int i = 1; i < points.size(); i++) {
                 if (!fold) {
-                    stretches.add(new Stretch(points.get(i - 1), points.get(i), whole, piece.allowances().getOrDefault(edge.name(), 0.0), false));
+                    stretches.add(new Stretch(
+                            points.get(i - 1),
+                            points.get(i),
+                            whole,
+                            piece.allowances().getOrDefault(edge.name(), 0.0),
+                            false));
                 }
                 whole += points.get(i - 1).distance(points.get(i));
             }
         }
-        piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).findFirst().ifPresent(fold -> stretches.addAll(beyond(stretches, fold.path())));
+        piece.outline().stream()
+                .filter(e -> e.kind() == OutlineEdge.Kind.FOLD)
+                .findFirst()
+                .ifPresent(fold -> stretches.addAll(beyond(stretches, fold.path())));
         return new Round(stretches, whole, folds);
     }
 
     /** The other half of a piece on the fold. */
     private static List<Stretch> beyond(List<Stretch> stretches, Path fold) {
         Vec across = fold.start().to(fold.end()).unit().turned(Math.PI / 2);
-        UnaryOperator<Point> mirror = p -> p.plus(across.times(-2 * fold.start().to(p).dot(across)));
-        return stretches.stream().map(s -> new Stretch(mirror.apply(s.from()), mirror.apply(s.to()), s.run(), s.allowance(), true)).toList();
+        UnaryOperator<Point> mirror =
+                p -> p.plus(across.times(-2 * fold.start().to(p).dot(across)));
+        return stretches.stream()
+                .map(s -> new Stretch(mirror.apply(s.from()), mirror.apply(s.to()), s.run(), s.allowance(), true))
+                .toList();
     }
 
     /** The nearest stretch outside a place whose allowance reaches that of the place; none for room. */
@@ -149,7 +187,12 @@ final class AllowanceRoom implements Check {
             Vec to = place.point().to(stretch.from());
             double way = to.cross(along) / cross;
             double share = to.cross(out) / cross;
-            if (cross != 0 && way > CLEAR && way < reach && share >= 0 && share <= 1 && way < nearest.map(Clear::way).orElse(Double.POSITIVE_INFINITY)) {
+            if (cross != 0
+                    && way > CLEAR
+                    && way < reach
+                    && share >= 0
+                    && share <= 1
+                    && way < nearest.map(Clear::way).orElse(Double.POSITIVE_INFINITY)) {
                 nearest = Optional.of(new Clear(place.point(), way, reach));
             }
         }

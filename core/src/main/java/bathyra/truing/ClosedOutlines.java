@@ -20,10 +20,24 @@ final class ClosedOutlines implements Check {
         double worst = 0;
         int n = piece.outline().size();
         for (int i = 0; i < n; i++) {
-            worst = Math.max(worst, piece.outline().get(i).path().end().distance(piece.outline().get((i + 1) % n).path().start()));
+            worst = Math.max(
+                    worst,
+                    piece.outline()
+                            .get(i)
+                            .path()
+                            .end()
+                            .distance(piece.outline().get((i + 1) % n).path().start()));
         }
         boolean holds = worst <= Tolerance.CHORD;
-        return Finding.of(FindingKind.CLOSED_OUTLINE, piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.CHORD, holds
-                ? Sentence.of("{}: the outline is closed.", piece.name()) : Sentence.of("{}: the outline has a gap of {}. Join its edges.", piece.name(), Length.mm(worst)));
+        return Finding.of(
+                FindingKind.CLOSED_OUTLINE,
+                piece.id(),
+                holds ? Finding.Status.OK : Finding.Status.FAULT,
+                worst,
+                Tolerance.CHORD,
+                holds
+                        ? Sentence.of("{}: the outline is closed.", piece.name())
+                        : Sentence.of(
+                                "{}: the outline has a gap of {}. Join its edges.", piece.name(), Length.mm(worst)));
     }
 }

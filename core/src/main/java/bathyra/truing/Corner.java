@@ -17,7 +17,8 @@ record Corner(Piece piece, OutlineEdge before, OutlineEdge after) {
     static Corner at(Piece piece, OutlineEdge edge, boolean end) {
         int n = piece.outline().size();
         int i = piece.outline().indexOf(edge);
-        return end ? new Corner(piece, edge, piece.outline().get((i + 1) % n))
+        return end
+                ? new Corner(piece, edge, piece.outline().get((i + 1) % n))
                 : new Corner(piece, piece.outline().get((i + n - 1) % n), edge);
     }
 
@@ -32,7 +33,12 @@ record Corner(Piece piece, OutlineEdge before, OutlineEdge after) {
 
     /** The angle inside the piece, degrees, by chords over a length from the corner. */
     double degreesOver(double length) {
-        return inside(chord(before.path(), before.path().length() - length, before.path().length()), chord(after.path(), 0, length));
+        return inside(
+                chord(
+                        before.path(),
+                        before.path().length() - length,
+                        before.path().length()),
+                chord(after.path(), 0, length));
     }
 
     private static Vec chord(Path path, double from, double to) {

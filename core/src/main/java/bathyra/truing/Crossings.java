@@ -23,9 +23,19 @@ final class Crossings implements Check {
         Optional<Point> cut = piece.cutLine().size() < 4 ? Optional.empty() : Shape.crossing(piece.cutLine());
         int count = (sew.isPresent() ? 1 : 0) + (cut.isPresent() ? 1 : 0);
         String line = sew.isPresent() ? "sewing line" : "cutting line";
-        Finding finding = new Finding(FindingKind.CROSSING, piece.id(), count == 0 ? Finding.Status.OK : Finding.Status.FAULT, count, 0,
-                Sentence.of(count == 0 ? "{}: no edge meets itself or a neighbour."
-                        : "{}: the " + line + " crosses itself. Take less out beside it, or narrow the allowance.", piece.name()), Optional.empty());
+        Finding finding = new Finding(
+                FindingKind.CROSSING,
+                piece.id(),
+                count == 0 ? Finding.Status.OK : Finding.Status.FAULT,
+                count,
+                0,
+                Sentence.of(
+                        count == 0
+                                ? "{}: no edge meets itself or a neighbour."
+                                : "{}: the " + line
+                                        + " crosses itself. Take less out beside it, or narrow the allowance.",
+                        piece.name()),
+                Optional.empty());
         Optional<Point> where = sew.isPresent() ? sew : cut;
         return where.map(p -> finding.at(piece.id(), p)).orElse(finding);
     }

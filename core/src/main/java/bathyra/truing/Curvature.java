@@ -25,24 +25,50 @@ final class Curvature implements Check {
     private static Finding look(Piece piece) {
         Optional<Bend> bulge = worst(Bend.tighter(piece.outline(), Tolerance.RADIUS_CONVEX, false));
         List<Bend> hollows = Bend.tighter(piece.outline(), Tolerance.RADIUS_CONCAVE, true);
-        Optional<Bend> hollow = worst(hollows.stream().filter(b -> !isMarked(piece, b)).toList());
+        Optional<Bend> hollow =
+                worst(hollows.stream().filter(b -> !isMarked(piece, b)).toList());
         if (hollow.isPresent() || bulge.isPresent()) {
             Bend worst = hollow.or(() -> bulge).get();
             double limit = worst.hollow() ? Tolerance.RADIUS_CONCAVE : Tolerance.RADIUS_CONVEX;
-            return finding(piece, worst, Finding.Status.FAULT, limit, Sentence.of("{}, {}: bends to a radius of {}; {} can be sewn. Soften the curve, or clip it there.",
-                    piece.name(), worst.edge().replace('-', ' '), Length.mm(worst.radius()), Length.mm(limit)));
+            return finding(
+                    piece,
+                    worst,
+                    Finding.Status.FAULT,
+                    limit,
+                    Sentence.of(
+                            "{}, {}: bends to a radius of {}; {} can be sewn. Soften the curve, or clip it there.",
+                            piece.name(),
+                            worst.edge().replace('-', ' '),
+                            Length.mm(worst.radius()),
+                            Length.mm(limit)));
         }
         if (!hollows.isEmpty()) {
             Bend worst = worst(hollows).get();
-            return finding(piece, worst, Finding.Status.NOTE, Tolerance.RADIUS_CONCAVE, Sentence.of("{}, {}: bends to a radius of {}, under {}. It is marked there: clip the allowance up to the line before it is turned.",
-                    piece.name(), worst.edge().replace('-', ' '), Length.mm(worst.radius()), Length.mm(Tolerance.RADIUS_CONCAVE)));
+            return finding(
+                    piece,
+                    worst,
+                    Finding.Status.NOTE,
+                    Tolerance.RADIUS_CONCAVE,
+                    Sentence.of(
+                            "{}, {}: bends to a radius of {}, under {}. It is marked there: clip the allowance up to the line before it is turned.",
+                            piece.name(),
+                            worst.edge().replace('-', ' '),
+                            Length.mm(worst.radius()),
+                            Length.mm(Tolerance.RADIUS_CONCAVE)));
         }
-        Bend tightest = worst(List.of(Bend.tightest(piece.outline(), true), Bend.tightest(piece.outline(), false))).get();
-        return finding(piece, tightest, Finding.Status.OK, Tolerance.RADIUS_CONCAVE, Sentence.of("{}: tightest bend has a radius of {}.", piece.name(), Length.mm(tightest.radius())));
+        Bend tightest = worst(List.of(Bend.tightest(piece.outline(), true), Bend.tightest(piece.outline(), false)))
+                .get();
+        return finding(
+                piece,
+                tightest,
+                Finding.Status.OK,
+                Tolerance.RADIUS_CONCAVE,
+                Sentence.of("{}: tightest bend has a radius of {}.", piece.name(), Length.mm(tightest.radius())));
     }
 
     private static Finding finding(Piece piece, Bend bend, Finding.Status status, double limit, Sentence sentence) {
-        return Finding.of(FindingKind.CURVATURE, piece.id(), status, bend.radius(), limit, sentence).at(piece.id(), bend.at());
+        return Finding.of(FindingKind.CURVATURE, piece.id(), status, bend.radius(), limit, sentence)
+                .at(piece.id(), bend.at());
     }
 
     private static Optional<Bend> worst(List<Bend> bends) {
@@ -50,6 +76,8 @@ final class Curvature implements Check {
     }
 
     private static boolean isMarked(Piece piece, Bend bend) {
-        return bend.radius() >= Tolerance.RADIUS_CLIPPED && piece.marks().stream().anyMatch(m -> m.kind() == Mark.Kind.CLIP && m.at().distance(bend.at()) <= MARKED);
+        return bend.radius() >= Tolerance.RADIUS_CLIPPED
+                && piece.marks().stream()
+                        .anyMatch(m -> m.kind() == Mark.Kind.CLIP && m.at().distance(bend.at()) <= MARKED);
     }
 }

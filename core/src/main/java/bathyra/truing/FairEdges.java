@@ -21,7 +21,10 @@ final class FairEdges implements Check {
 
     @Override
     public List<Finding> look(Pattern pattern) {
-        return pattern.pieces().stream().filter(p -> p.mark(Level.WAIST).isPresent()).map(FairEdges::look).toList();
+        return pattern.pieces().stream()
+                .filter(p -> p.mark(Level.WAIST).isPresent())
+                .map(FairEdges::look)
+                .toList();
     }
 
     private static Finding look(Piece piece) {
@@ -36,27 +39,45 @@ final class FairEdges implements Check {
                 most = Math.max(most, above.size());
                 if (above.size() > most(piece) || below.size() > BELOW_WAIST) {
                     // The turn nearest to the waist is the one too many: farther out the edge has its turns by nature.
-                    Point turn = (above.size() > most(piece) ? above : below).stream().min(Comparator.comparingDouble(p -> Math.abs(p.y() - waist))).orElseThrow();
+                    Point turn = (above.size() > most(piece) ? above : below)
+                            .stream()
+                                    .min(Comparator.comparingDouble(p -> Math.abs(p.y() - waist)))
+                                    .orElseThrow();
                     unfair.add(edge.name().replace('-', ' ') + " by the " + nearest(piece, turn));
                     worst = Optional.of(turn);
                 }
             }
         }
         boolean holds = unfair.isEmpty();
-        Finding finding = new Finding(FindingKind.FAIR_EDGE, piece.id(), holds ? Finding.Status.OK : Finding.Status.NOTE, most, ABOVE_WAIST,
-                holds ? Sentence.of("{}: both long edges run fair.", piece.name())
-                        : Sentence.of("{}, {}: the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them.", piece.name(), String.join(" and ", unfair)),
+        Finding finding = new Finding(
+                FindingKind.FAIR_EDGE,
+                piece.id(),
+                holds ? Finding.Status.OK : Finding.Status.NOTE,
+                most,
+                ABOVE_WAIST,
+                holds
+                        ? Sentence.of("{}: both long edges run fair.", piece.name())
+                        : Sentence.of(
+                                "{}, {}: the edge swings more often than it should. What is taken there fights with the levels beside it; bring it closer to them.",
+                                piece.name(),
+                                String.join(" and ", unfair)),
                 Optional.empty());
         return worst.map(turn -> finding.at(piece.id(), turn)).orElse(finding);
     }
 
     /** A seam that goes on to a shoulder or an armhole turns once more on its way there. */
     private static int most(Piece piece) {
-        boolean reaches = piece.outline().stream().anyMatch(e -> e.role() == EdgeRole.SHOULDER || e.role() == EdgeRole.ARMHOLE);
+        boolean reaches =
+                piece.outline().stream().anyMatch(e -> e.role() == EdgeRole.SHOULDER || e.role() == EdgeRole.ARMHOLE);
         return reaches ? ABOVE_WAIST + 1 : ABOVE_WAIST;
     }
 
     private static String nearest(Piece piece, Point turn) {
-        return piece.levelMarks().stream().min(Comparator.comparingDouble(m -> Math.min(Math.abs(m.from().y() - turn.y()), Math.abs(m.to().y() - turn.y())))).orElseThrow().level().replace('-', ' ');
+        return piece.levelMarks().stream()
+                .min(Comparator.comparingDouble(
+                        m -> Math.min(Math.abs(m.from().y() - turn.y()), Math.abs(m.to().y() - turn.y()))))
+                .orElseThrow()
+                .level()
+                .replace('-', ' ');
     }
 }

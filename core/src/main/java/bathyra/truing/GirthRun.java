@@ -24,7 +24,9 @@ public record GirthRun(List<double[]> between) {
 
     /** @return empty where a piece ends between the levels, as a cup or a yoke does, so that no girth runs through all of them */
     public static Optional<GirthRun> of(Pattern pattern) {
-        if (pattern.levels().size() < 2 || !pattern.levels().stream().allMatch(level -> pattern.pieces().stream().allMatch(p -> p.mark(level.id()).isPresent()))) {
+        if (pattern.levels().size() < 2
+                || !pattern.levels().stream().allMatch(level -> pattern.pieces().stream()
+                        .allMatch(p -> p.mark(level.id()).isPresent()))) {
             return Optional.empty();
         }
         List<double[]> between = new ArrayList<>();
@@ -32,7 +34,10 @@ public record GirthRun(List<double[]> between) {
             between.add(new double[STEPS + 1]);
         }
         for (Piece piece : pattern.pieces()) {
-            List<List<Point>> edges = piece.outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE).map(e -> e.path().flattened(Side.CHORD)).toList();
+            List<List<Point>> edges = piece.outline().stream()
+                    .filter(e -> e.kind() != OutlineEdge.Kind.EDGE)
+                    .map(e -> e.path().flattened(Side.CHORD))
+                    .toList();
             Side near = Side.of(edges, piece, pattern.levels(), true);
             Side far = Side.of(edges, piece, pattern.levels(), false);
             for (int i = 0; i < between.size(); i++) {
@@ -52,13 +57,20 @@ public record GirthRun(List<double[]> between) {
         private static final double CHORD = 0.1;
 
         static Side of(List<List<Point>> edges, Piece piece, List<PatternLevel> levels, boolean near) {
-            Point[] at = levels.stream().map(level -> mark(piece.mark(level.id()).orElseThrow(), near)).toArray(Point[]::new);
-            List<Point> line = edges.stream().min(Comparator.comparingDouble(points -> away(points, at[0]) + away(points, at[at.length - 1]))).orElseThrow();
+            Point[] at = levels.stream()
+                    .map(level -> mark(piece.mark(level.id()).orElseThrow(), near))
+                    .toArray(Point[]::new);
+            List<Point> line = edges.stream()
+                    .min(Comparator.comparingDouble(points -> away(points, at[0]) + away(points, at[at.length - 1])))
+                    .orElseThrow();
             double[] passed = new double[line.size()];
             for (int i = 1; i < passed.length; i++) {
                 passed[i] = passed[i - 1] + line.get(i - 1).distance(line.get(i));
             }
-            return new Side(line, passed, Arrays.stream(at).mapToDouble(p -> place(line, passed, p)).toArray());
+            return new Side(
+                    line,
+                    passed,
+                    Arrays.stream(at).mapToDouble(p -> place(line, passed, p)).toArray());
         }
 
         private static Point mark(LevelMark mark, boolean near) {
@@ -68,7 +80,8 @@ public record GirthRun(List<double[]> between) {
         private static double away(List<Point> line, Point point) {
             double least = Double.POSITIVE_INFINITY;
             for (int i = 1; i < line.size(); i++) {
-                least = Math.min(least, square(line.get(i - 1), line.get(i), point, share(line.get(i - 1), line.get(i), point)));
+                least = Math.min(
+                        least, square(line.get(i - 1), line.get(i), point, share(line.get(i - 1), line.get(i), point)));
             }
             return Math.sqrt(least);
         }
@@ -78,7 +91,9 @@ public record GirthRun(List<double[]> between) {
             double dx = b.x() - a.x();
             double dy = b.y() - a.y();
             double length = dx * dx + dy * dy;
-            return length == 0 ? 0 : Math.min(1, Math.max(0, ((point.x() - a.x()) * dx + (point.y() - a.y()) * dy) / length));
+            return length == 0
+                    ? 0
+                    : Math.min(1, Math.max(0, ((point.x() - a.x()) * dx + (point.y() - a.y()) * dy) / length));
         }
 
         private static double square(Point a, Point b, Point point, double share) {
@@ -106,7 +121,8 @@ public record GirthRun(List<double[]> between) {
             int found = Arrays.binarySearch(passed, arc);
             int i = Math.min(passed.length - 1, Math.max(1, found >= 0 ? found : -found - 1));
             double length = passed[i] - passed[i - 1];
-            return line.get(i - 1).plus(line.get(i - 1).to(line.get(i)).times(length == 0 ? 0 : (arc - passed[i - 1]) / length));
+            return line.get(i - 1)
+                    .plus(line.get(i - 1).to(line.get(i)).times(length == 0 ? 0 : (arc - passed[i - 1]) / length));
         }
     }
 }

@@ -18,13 +18,28 @@ final class Girths implements Check {
     }
 
     private static Finding look(Pattern pattern, PatternLevel level) {
-        double sum = pattern.pieces().stream().flatMap(p -> p.levelMarks().stream()).filter(m -> m.level().equals(level.id())).mapToDouble(m -> m.length()).sum();
+        double sum = pattern.pieces().stream()
+                .flatMap(p -> p.levelMarks().stream())
+                .filter(m -> m.level().equals(level.id()))
+                .mapToDouble(m -> m.length())
+                .sum();
         double planned = level.patternGirth() / 2;
         double off = Math.abs(sum - planned);
         boolean holds = off <= Tolerance.GIRTH;
-        String name = level.id().substring(0, 1).toUpperCase(Locale.ROOT) + level.id().substring(1).replace('-', ' ');
-        return Finding.of(FindingKind.GIRTH, level.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, off, Tolerance.GIRTH, holds
-                ? Sentence.of("{}: the half measures {}, as planned.", name, Length.mm(sum))
-                : Sentence.of("{}: the half measures {}, planned is {}. The draft is in error at this level.", name, Length.mm(sum), Length.mm(planned)));
+        String name = level.id().substring(0, 1).toUpperCase(Locale.ROOT)
+                + level.id().substring(1).replace('-', ' ');
+        return Finding.of(
+                FindingKind.GIRTH,
+                level.id(),
+                holds ? Finding.Status.OK : Finding.Status.FAULT,
+                off,
+                Tolerance.GIRTH,
+                holds
+                        ? Sentence.of("{}: the half measures {}, as planned.", name, Length.mm(sum))
+                        : Sentence.of(
+                                "{}: the half measures {}, planned is {}. The draft is in error at this level.",
+                                name,
+                                Length.mm(sum),
+                                Length.mm(planned)));
     }
 }

@@ -36,23 +36,42 @@ final class JoinedEdges implements Check {
     /** @param atEnd whether the end of the first edge is looked at, along its outline; the edge sewn to it runs the other way */
     private static void look(Pattern pattern, SeamJoin seam, boolean atEnd, boolean top, List<Finding> findings) {
         Corner a = Corner.at(pattern.piece(seam.a().piece()), pattern.edge(seam.a()), atEnd);
-        Corner b = Corner.at(pattern.piece(seam.b().piece()), pattern.edge(seam.b()), seam.a().equals(seam.b()) == atEnd);
-        // Seams of the front and of the back may meet at an angle in the shoulder: what must run straight there is the shoulder.
-        boolean crossing = isInner(a) && isInner(b) && a.piece().front() != b.piece().front();
+        Corner b = Corner.at(
+                pattern.piece(seam.b().piece()),
+                pattern.edge(seam.b()),
+                seam.a().equals(seam.b()) == atEnd);
+        // Seams of the front and of the back may meet at an angle in the shoulder: what must run straight there is the
+        // shoulder.
+        boolean crossing =
+                isInner(a) && isInner(b) && a.piece().front() != b.piece().front();
         if (isUnbroken(a) || isUnbroken(b) || crossing) {
             return;
         }
         double sum = a.degrees() + b.degrees();
-        double wanted = declared(a).isPresent() && declared(b).isPresent() ? declared(a).getAsDouble() + declared(b).getAsDouble() : 180;
+        double wanted = declared(a).isPresent() && declared(b).isPresent()
+                ? declared(a).getAsDouble() + declared(b).getAsDouble()
+                : 180;
         double off = Math.abs(sum - wanted);
         boolean holds = off <= Tolerance.JOIN_DEGREES;
         String where = "{}, " + (top ? "upper" : "lower") + " edge";
         String said = String.format(Locale.ROOT, "%.1f°", sum);
         String asked = String.format(Locale.ROOT, "%.0f° ± %.0f°", wanted, Tolerance.JOIN_DEGREES);
-        findings.add(Finding.of(FindingKind.JOINED_EDGE, seam.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
-                Tolerance.JOIN_DEGREES, Sentence.of(holds ? where + ": the joined edge runs straight on, " + said + "; " + asked + "."
-                        : off > DOUBLES_BACK ? where + ": the two edges do not come together in one line, they turn back on themselves. Too much is taken out at the seam there, or too little."
-                        : where + ": the joined edge turns, " + said + "; " + asked + " allowed. Blend the edge again.", seam.name())).at(a.piece().id(), a.point()));
+        findings.add(Finding.of(
+                        FindingKind.JOINED_EDGE,
+                        seam.id() + (top ? "-upper" : "-lower"),
+                        holds ? Finding.Status.OK : Finding.Status.FAULT,
+                        off,
+                        Tolerance.JOIN_DEGREES,
+                        Sentence.of(
+                                holds
+                                        ? where + ": the joined edge runs straight on, " + said + "; " + asked + "."
+                                        : off > DOUBLES_BACK
+                                                ? where
+                                                        + ": the two edges do not come together in one line, they turn back on themselves. Too much is taken out at the seam there, or too little."
+                                                : where + ": the joined edge turns, " + said + "; " + asked
+                                                        + " allowed. Blend the edge again.",
+                                seam.name()))
+                .at(a.piece().id(), a.point()));
     }
 
     private static boolean isUnbroken(Corner corner) {
@@ -64,6 +83,9 @@ final class JoinedEdges implements Check {
     }
 
     private static OptionalDouble declared(Corner corner) {
-        return corner.piece().declared().stream().filter(d -> d.at().distance(corner.point()) < SAME).mapToDouble(Piece.Corner::degrees).findFirst();
+        return corner.piece().declared().stream()
+                .filter(d -> d.at().distance(corner.point()) < SAME)
+                .mapToDouble(Piece.Corner::degrees)
+                .findFirst();
     }
 }

@@ -33,10 +33,13 @@ public record JoinedRun(List<Point> edgeA, List<Point> edgeB, List<Point> seamA,
         boolean atEnd = (a.path().end().y() < a.path().start().y()) == top;
         Side first = Side.of(Corner.at(pattern.piece(seam.a().piece()), a, atEnd), atEnd, top, reach);
         if (seam.a().equals(seam.b())) {
-            return new JoinedRun(first.edge(), mirrored(first.edge()), first.seam(), mirrored(first.seam()), 2 * first.degrees());
+            return new JoinedRun(
+                    first.edge(), mirrored(first.edge()), first.seam(), mirrored(first.seam()), 2 * first.degrees());
         }
-        Side second = Side.of(Corner.at(pattern.piece(seam.b().piece()), pattern.edge(seam.b()), !atEnd), !atEnd, top, reach);
-        return new JoinedRun(first.edge(), second.edge(), first.seam(), second.seam(), first.degrees() + second.degrees());
+        Side second =
+                Side.of(Corner.at(pattern.piece(seam.b().piece()), pattern.edge(seam.b()), !atEnd), !atEnd, top, reach);
+        return new JoinedRun(
+                first.edge(), second.edge(), first.seam(), second.seam(), first.degrees() + second.degrees());
     }
 
     /** The other half of a piece that is sewn to its own mirror image. */
@@ -48,15 +51,21 @@ public record JoinedRun(List<Point> edgeA, List<Point> edgeB, List<Point> seamA,
     private record Side(List<Point> edge, List<Point> seam, double degrees) {
         /** @param seamBefore whether the seam's edge ends in the corner and does not begin there */
         static Side of(Corner corner, boolean seamBefore, boolean top, double reach) {
-            Vec into = seamBefore ? corner.before().path().endTangent().reversed() : corner.after().path().startTangent();
+            Vec into = seamBefore
+                    ? corner.before().path().endTangent().reversed()
+                    : corner.after().path().startTangent();
             Motion laid = Motion.laying(corner.point(), into, ORIGIN, top ? Vec.DOWN : Vec.DOWN.reversed());
-            return new Side(run(corner, !seamBefore, reach, laid), run(corner, seamBefore, reach, laid), corner.degrees());
+            return new Side(
+                    run(corner, !seamBefore, reach, laid), run(corner, seamBefore, reach, laid), corner.degrees());
         }
 
         /** One of the two edges of a corner, from the corner outwards. */
         private static List<Point> run(Corner corner, boolean before, double reach, Motion laid) {
-            Path path = before ? corner.before().path().reversed() : corner.after().path();
-            return path.upTo(Math.min(reach, path.length())).flattened(CHORD).stream().map(laid).toList();
+            Path path =
+                    before ? corner.before().path().reversed() : corner.after().path();
+            return path.upTo(Math.min(reach, path.length())).flattened(CHORD).stream()
+                    .map(laid)
+                    .toList();
         }
     }
 }

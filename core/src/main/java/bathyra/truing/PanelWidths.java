@@ -32,27 +32,41 @@ final class PanelWidths implements Check {
     private static Set<String> centre(Pattern pattern, Piece piece) {
         Set<String> names = new HashSet<>();
         piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).forEach(e -> names.add(e.name()));
-        pattern.seams().stream().filter(s -> s.a().equals(s.b()) && s.a().piece().equals(piece.id())).forEach(s -> names.add(s.a().edge()));
+        pattern.seams().stream()
+                .filter(s -> s.a().equals(s.b()) && s.a().piece().equals(piece.id()))
+                .forEach(s -> names.add(s.a().edge()));
         return names;
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
-        List<OutlineEdge> sewn = runs(piece.outline()).stream().filter(e -> e.kind() != OutlineEdge.Kind.EDGE && e.kind() != OutlineEdge.Kind.DART && e.role() != EdgeRole.ARMHOLE && isLong(e)).toList();
+        List<OutlineEdge> sewn = runs(piece.outline()).stream()
+                .filter(e -> e.kind() != OutlineEdge.Kind.EDGE
+                        && e.kind() != OutlineEdge.Kind.DART
+                        && e.role() != EdgeRole.ARMHOLE
+                        && isLong(e))
+                .toList();
         // Of a piece from elsewhere one does not always know what is sewn: then every long edge is a side.
-        List<OutlineEdge> edges = sewn.size() > 1 ? sewn : piece.outline().stream().filter(PanelWidths::isLong).toList();
-        List<List<Point>> sides = edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
+        List<OutlineEdge> edges = sewn.size() > 1
+                ? sewn
+                : piece.outline().stream().filter(PanelWidths::isLong).toList();
+        List<List<Point>> sides =
+                edges.stream().map(e -> e.path().flattened(FLATTEN)).toList();
         double least = Double.POSITIVE_INFINITY;
         double limit = Tolerance.PANEL_WIDTH;
         Point at = piece.outline().get(0).path().start();
         for (int i = 0; i < sides.size(); i++) {
             for (int j = i + 1; j < sides.size(); j++) {
                 // Together with its mirror image a piece is twice as wide as its half.
-                boolean mirrored = centre.contains(edges.get(i).name()) || centre.contains(edges.get(j).name());
+                boolean mirrored = centre.contains(edges.get(i).name())
+                        || centre.contains(edges.get(j).name());
                 double times = mirrored ? 2 : 1;
-                double needed = mirrored && (isCup(edges.get(i)) || isCup(edges.get(j))) ? Tolerance.BRIDGE : Tolerance.PANEL_WIDTH;
+                double needed = mirrored && (isCup(edges.get(i)) || isCup(edges.get(j)))
+                        ? Tolerance.BRIDGE
+                        : Tolerance.PANEL_WIDTH;
                 for (int way = 0; way < 2 && areOpposite(edges.get(i), edges.get(j)); way++) {
                     for (Point p : sides.get(way == 0 ? i : j)) {
-                        double distance = times * distance(p, sides.get(way == 0 ? j : i), (least - limit + needed) / times);
+                        double distance =
+                                times * distance(p, sides.get(way == 0 ? j : i), (least - limit + needed) / times);
                         if (distance - needed < least - limit) {
                             least = distance;
                             limit = needed;
@@ -66,11 +80,19 @@ final class PanelWidths implements Check {
             least = Tolerance.PANEL_WIDTH;
         }
         boolean holds = least >= limit - Tolerance.COINCIDENT;
-        String need = limit == Tolerance.BRIDGE ? "{}: the bridge between the cups is only {} wide; {} are needed for its stitching. Bring the cups less close to centre front."
+        String need = limit == Tolerance.BRIDGE
+                ? "{}: the bridge between the cups is only {} wide; {} are needed for its stitching. Bring the cups less close to centre front."
                 : "{}: only {} wide at the narrowest; a bone channel needs {}. Move the seams or take less out beside it.";
-        return Finding.of(FindingKind.PANEL_WIDTH, piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, least, limit, holds
-                ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
-                : Sentence.of(need, piece.name(), Length.mm(least), Length.mm(limit))).at(piece.id(), at);
+        return Finding.of(
+                        FindingKind.PANEL_WIDTH,
+                        piece.id(),
+                        holds ? Finding.Status.OK : Finding.Status.FAULT,
+                        least,
+                        limit,
+                        holds
+                                ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
+                                : Sentence.of(need, piece.name(), Length.mm(least), Length.mm(limit)))
+                .at(piece.id(), at);
     }
 
     private static boolean isCup(OutlineEdge edge) {
@@ -83,7 +105,13 @@ final class PanelWidths implements Check {
         for (OutlineEdge edge : outline) {
             OutlineEdge last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
             if (last != null && goesOn(last, edge)) {
-                runs.set(runs.size() - 1, new OutlineEdge(last.name(), last.kind(), last.seam(), last.path().then(edge.path())));
+                runs.set(
+                        runs.size() - 1,
+                        new OutlineEdge(
+                                last.name(),
+                                last.kind(),
+                                last.seam(),
+                                last.path().then(edge.path())));
             } else {
                 runs.add(edge);
             }
@@ -91,25 +119,35 @@ final class PanelWidths implements Check {
         OutlineEdge first = runs.get(0);
         OutlineEdge last = runs.get(runs.size() - 1);
         if (runs.size() > 2 && goesOn(last, first)) {
-            runs.set(0, new OutlineEdge(first.name(), first.kind(), first.seam(), last.path().then(first.path())));
+            runs.set(
+                    0,
+                    new OutlineEdge(
+                            first.name(),
+                            first.kind(),
+                            first.seam(),
+                            last.path().then(first.path())));
             runs.remove(runs.size() - 1);
         }
         return runs;
     }
 
     private static boolean goesOn(OutlineEdge before, OutlineEdge after) {
-        return before.kind() == OutlineEdge.Kind.SEAM && after.kind() == OutlineEdge.Kind.SEAM && before.path().end().distance(after.path().start()) < Tolerance.COINCIDENT
+        return before.kind() == OutlineEdge.Kind.SEAM
+                && after.kind() == OutlineEdge.Kind.SEAM
+                && before.path().end().distance(after.path().start()) < Tolerance.COINCIDENT
                 && Math.abs(before.path().endTangent().angleTo(after.path().startTangent())) < STRAIGHT_ON;
     }
 
     /** A seam that runs across, such as a shoulder, a waist or the line of a yoke, is no side of a panel. */
     private static boolean isLong(OutlineEdge edge) {
-        return Math.abs(edge.path().end().y() - edge.path().start().y()) >= Math.abs(edge.path().end().x() - edge.path().start().x());
+        return Math.abs(edge.path().end().y() - edge.path().start().y())
+                >= Math.abs(edge.path().end().x() - edge.path().start().x());
     }
 
     /** Two edges have a panel between them unless they meet, or are one edge that a dart has cut. */
     private static boolean areOpposite(OutlineEdge a, OutlineEdge b) {
-        boolean meet = a.path().end().distance(b.path().start()) < MEETING || b.path().end().distance(a.path().start()) < MEETING;
+        boolean meet = a.path().end().distance(b.path().start()) < MEETING
+                || b.path().end().distance(a.path().start()) < MEETING;
         return !meet && !a.name().replaceAll("-\\d+$", "").equals(b.name().replaceAll("-\\d+$", ""));
     }
 

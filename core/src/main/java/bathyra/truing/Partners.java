@@ -34,9 +34,22 @@ final class Partners implements Check {
     }
 
     private static Finding look(Piece piece, OutlineEdge edge, boolean joined) {
-        Finding finding = new Finding(FindingKind.PARTNER, piece.id() + "." + edge.name(), joined ? Finding.Status.OK : Finding.Status.FAULT, joined ? 0 : 1, 0, Sentence.of(joined
-                ? "{}: the edge {} has its partner."
-                : "{}: the edge {} is to be sewn, and no edge is named that it is sewn to. Name its partner under seams, or call it an edge.", piece.name(), edge.name()), Optional.empty());
-        return joined ? finding : finding.at(piece.id(), edge.path().at(edge.path().length() / 2).point());
+        Finding finding = new Finding(
+                FindingKind.PARTNER,
+                piece.id() + "." + edge.name(),
+                joined ? Finding.Status.OK : Finding.Status.FAULT,
+                joined ? 0 : 1,
+                0,
+                Sentence.of(
+                        joined
+                                ? "{}: the edge {} has its partner."
+                                : "{}: the edge {} is to be sewn, and no edge is named that it is sewn to. Name its partner under seams, or call it an edge.",
+                        piece.name(),
+                        edge.name()),
+                Optional.empty());
+        return joined
+                ? finding
+                : finding.at(
+                        piece.id(), edge.path().at(edge.path().length() / 2).point());
     }
 }

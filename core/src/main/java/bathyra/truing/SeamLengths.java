@@ -24,10 +24,26 @@ final class SeamLengths implements Check {
         double worst = pair.worst();
         boolean holds = worst <= Tolerance.SEAM;
         Sentence sentence = holds
-                ? Sentence.of("{}: both edges {}, alike between all marks; {} allowed.", seam.name(), Length.mm(pair.totalA()), Length.mm(Tolerance.SEAM))
-                : Sentence.of("{}: the two edges differ by {} between two marks; {} allowed. Walk the seam again.", seam.name(), said(worst), Length.mm(Tolerance.SEAM));
-        return Finding.of(FindingKind.SEAM_LENGTH, seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.SEAM, sentence)
-                .at(seam.a().piece(), pattern.edge(seam.a()).path().at(pair.totalA() / 2).point());
+                ? Sentence.of(
+                        "{}: both edges {}, alike between all marks; {} allowed.",
+                        seam.name(),
+                        Length.mm(pair.totalA()),
+                        Length.mm(Tolerance.SEAM))
+                : Sentence.of(
+                        "{}: the two edges differ by {} between two marks; {} allowed. Walk the seam again.",
+                        seam.name(),
+                        said(worst),
+                        Length.mm(Tolerance.SEAM));
+        return Finding.of(
+                        FindingKind.SEAM_LENGTH,
+                        seam.id(),
+                        holds ? Finding.Status.OK : Finding.Status.FAULT,
+                        worst,
+                        Tolerance.SEAM,
+                        sentence)
+                .at(
+                        seam.a().piece(),
+                        pattern.edge(seam.a()).path().at(pair.totalA() / 2).point());
     }
 
     /** A difference just over the limit must not read like the limit. */

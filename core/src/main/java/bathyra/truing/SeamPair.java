@@ -27,6 +27,7 @@ import java.util.stream.Stream;
 public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
     /** What the first meeting is called. */
     public static final String TOP = "top";
+
     private static final String END = "end";
     private static final String NOTCH = "notch ";
     private static final String ANCHOR = Level.WAIST.id();
@@ -58,7 +59,9 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
         Piece pieceB = pattern.piece(seam.b().piece());
         List<Meeting> meetings = atLevels(levels(pattern, pieceA), pieceA, a, pieceB, b);
         if (meetings.isEmpty()) {
-            meetings = atNotches(notches(pieceA, seam.a().edge(), a), notches(pieceB, seam.b().edge(), b));
+            meetings = atNotches(
+                    notches(pieceA, seam.a().edge(), a),
+                    notches(pieceB, seam.b().edge(), b));
         }
         meetings.add(0, new Meeting(TOP, 0, 0));
         meetings.add(new Meeting(END, a.length(), b.length()));
@@ -66,7 +69,8 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
     }
 
     private static Set<String> levels(Pattern pattern, Piece piece) {
-        Set<String> ids = new LinkedHashSet<>(pattern.levels().stream().map(PatternLevel::id).toList());
+        Set<String> ids = new LinkedHashSet<>(
+                pattern.levels().stream().map(PatternLevel::id).toList());
         piece.levelMarks().forEach(m -> ids.add(m.level()));
         return ids;
     }
@@ -93,14 +97,23 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
 
     /** Where the notches of an edge stand along a path over it, from its start. */
     private static List<Double> notches(Piece piece, String edge, Path path) {
-        return piece.notches().stream().filter(n -> n.edge().equals(edge)).map(n -> path.nearest(n.at()).arc()).sorted().toList();
+        return piece.notches().stream()
+                .filter(n -> n.edge().equals(edge))
+                .map(n -> path.nearest(n.at()).arc())
+                .sorted()
+                .toList();
     }
 
     /** The notches of one edge, from the top. @param first whether of the first edge or of its partner */
     public List<Cut> cuts(Pattern pattern, boolean first) {
         SeamJoin.Ref ref = first ? seam.a() : seam.b();
-        List<Notch> notches = pattern.piece(ref.piece()).notches().stream().filter(n -> n.edge().equals(ref.edge())).toList();
-        return notches.stream().map(n -> new Cut((first ? a : b).nearest(n.at()).arc(), n.twofold())).sorted(Comparator.comparingDouble(Cut::arc)).toList();
+        List<Notch> notches = pattern.piece(ref.piece()).notches().stream()
+                .filter(n -> n.edge().equals(ref.edge()))
+                .toList();
+        return notches.stream()
+                .map(n -> new Cut((first ? a : b).nearest(n.at()).arc(), n.twofold()))
+                .sorted(Comparator.comparingDouble(Cut::arc))
+                .toList();
     }
 
     /** A notch on an edge. @param arc how far down it, mm */
@@ -108,12 +121,18 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
 
     /** Where a level meets an edge; a level line that ends far from it has nothing to do with this seam. */
     private static List<Point> marks(Piece piece, String level, Path edge) {
-        return piece.levelMarks().stream().filter(m -> m.level().equals(level)).flatMap(m -> Stream.of(m.from(), m.to())).filter(p -> ends(piece, edge, p)).toList();
+        return piece.levelMarks().stream()
+                .filter(m -> m.level().equals(level))
+                .flatMap(m -> Stream.of(m.from(), m.to()))
+                .filter(p -> ends(piece, edge, p))
+                .toList();
     }
 
     /** Whether a level line ends at an edge, or near it and at no other. */
     private static boolean ends(Piece piece, Path edge, Point end) {
-        return edge.isNear(end, ON_EDGE) || edge.isNear(end, NEAR_EDGE) && piece.outline().stream().noneMatch(e -> e.path().isNear(end, ON_EDGE));
+        return edge.isNear(end, ON_EDGE)
+                || edge.isNear(end, NEAR_EDGE)
+                        && piece.outline().stream().noneMatch(e -> e.path().isNear(end, ON_EDGE));
     }
 
     /** A level line that a cut has divided may meet an edge more than once: the two ends that belong together lie nearest to each other. */
@@ -147,10 +166,15 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
         for (Mark mark : pattern.piece(seam.a().piece()).marks()) {
             if (mark.kind() == Mark.Kind.APEX && a.isNear(mark.at(), ON_EDGE)) {
                 double arc = a.nearest(mark.at()).arc();
-                return meetings.stream().min(Comparator.comparingDouble(m -> Math.abs(m.arcA() - arc))).orElseThrow();
+                return meetings.stream()
+                        .min(Comparator.comparingDouble(m -> Math.abs(m.arcA() - arc)))
+                        .orElseThrow();
             }
         }
-        return meetings.stream().filter(m -> m.name().equals(ANCHOR)).findFirst().orElse(meetings.get(0));
+        return meetings.stream()
+                .filter(m -> m.name().equals(ANCHOR))
+                .findFirst()
+                .orElse(meetings.get(0));
     }
 
     /** How long the first edge is from one meeting to the next, mm, from the top. */

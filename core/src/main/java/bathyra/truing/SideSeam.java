@@ -14,8 +14,10 @@ final class SideSeam implements Check {
     @Override
     public List<Finding> look(Pattern pattern) {
         return pattern.seams().stream()
-                .filter(s -> pattern.piece(s.a().piece()).front() != pattern.piece(s.b().piece()).front())
-                .map(s -> look(pattern, s)).toList();
+                .filter(s -> pattern.piece(s.a().piece()).front()
+                        != pattern.piece(s.b().piece()).front())
+                .map(s -> look(pattern, s))
+                .toList();
     }
 
     private static Finding look(Pattern pattern, SeamJoin seam) {
@@ -23,8 +25,17 @@ final class SideSeam implements Check {
         double back = pattern.edge(seam.b()).path().length();
         double apart = Math.abs(front - back);
         boolean holds = apart <= Tolerance.SEAM;
-        return Finding.of(FindingKind.SIDE_SEAM, seam.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, apart, Tolerance.SEAM, holds
-                ? Sentence.of("Side seam: front and back are both {}.", Length.mm(front))
-                : Sentence.of("Side seam: the front is {} and the back {}. Close the side bust dart and true the upper edge.", Length.mm(front), Length.mm(back)));
+        return Finding.of(
+                FindingKind.SIDE_SEAM,
+                seam.id(),
+                holds ? Finding.Status.OK : Finding.Status.FAULT,
+                apart,
+                Tolerance.SEAM,
+                holds
+                        ? Sentence.of("Side seam: front and back are both {}.", Length.mm(front))
+                        : Sentence.of(
+                                "Side seam: the front is {} and the back {}. Close the side bust dart and true the upper edge.",
+                                Length.mm(front),
+                                Length.mm(back)));
     }
 }

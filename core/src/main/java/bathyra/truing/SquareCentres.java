@@ -33,15 +33,38 @@ final class SquareCentres implements Check {
     private static Finding look(Piece piece, OutlineEdge edge, boolean top) {
         Corner corner = Corner.of(piece, edge, top);
         double degrees = corner.degreesOver(Tolerance.SQUARE_OVER);
-        double wanted = piece.declared().stream().filter(d -> d.at().distance(corner.point()) < SAME).findFirst().map(Piece.Corner::degrees).orElse(90.0);
+        double wanted = piece.declared().stream()
+                .filter(d -> d.at().distance(corner.point()) < SAME)
+                .findFirst()
+                .map(Piece.Corner::degrees)
+                .orElse(90.0);
         double off = Math.abs(degrees - wanted);
         boolean holds = off <= Tolerance.SQUARE_DEGREES;
         String where = "{}, " + (top ? "upper" : "lower") + " corner at the {}";
         String at = edge.name().replace('-', ' ');
         String said = String.format(Locale.ROOT, "%.1f°", degrees);
-        return Finding.of(FindingKind.SQUARE_CENTRE, piece.id() + (top ? "-upper" : "-lower"), holds ? Finding.Status.OK : Finding.Status.FAULT, off,
-                Tolerance.SQUARE_DEGREES, Sentence.of(holds ? where + (wanted == 90 ? ": square over {}, " : ": the point that is drawn there, over {}, ") + said + "."
-                        : where + ": " + said + String.format(Locale.ROOT, " over {}; %.0f° ± %.0f° allowed. Blend the edge again.", wanted, Tolerance.SQUARE_DEGREES), piece.name(), at, Length.mm(Tolerance.SQUARE_OVER)))
+        return Finding.of(
+                        FindingKind.SQUARE_CENTRE,
+                        piece.id() + (top ? "-upper" : "-lower"),
+                        holds ? Finding.Status.OK : Finding.Status.FAULT,
+                        off,
+                        Tolerance.SQUARE_DEGREES,
+                        Sentence.of(
+                                holds
+                                        ? where
+                                                + (wanted == 90
+                                                        ? ": square over {}, "
+                                                        : ": the point that is drawn there, over {}, ")
+                                                + said + "."
+                                        : where + ": " + said
+                                                + String.format(
+                                                        Locale.ROOT,
+                                                        " over {}; %.0f° ± %.0f° allowed. Blend the edge again.",
+                                                        wanted,
+                                                        Tolerance.SQUARE_DEGREES),
+                                piece.name(),
+                                at,
+                                Length.mm(Tolerance.SQUARE_OVER)))
                 .at(piece.id(), corner.point());
     }
 }

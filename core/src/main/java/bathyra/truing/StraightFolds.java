@@ -20,7 +20,9 @@ final class StraightFolds implements Check {
     public List<Finding> look(Pattern pattern) {
         List<Finding> findings = new ArrayList<>();
         for (Piece piece : pattern.pieces()) {
-            piece.outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).forEach(e -> findings.add(look(piece, e)));
+            piece.outline().stream()
+                    .filter(e -> e.kind() == OutlineEdge.Kind.FOLD)
+                    .forEach(e -> findings.add(look(piece, e)));
         }
         return findings;
     }
@@ -37,8 +39,18 @@ final class StraightFolds implements Check {
             }
         }
         boolean holds = worst <= Tolerance.FOLD;
-        return Finding.of(FindingKind.STRAIGHT_FOLD, piece.id(), holds ? Finding.Status.OK : Finding.Status.FAULT, worst, Tolerance.FOLD, holds
-                ? Sentence.of("{}: the fold is straight.", piece.name())
-                : Sentence.of("{}: the edge on the fold is bowed by {}, and cloth folds straight. Straighten it, or let it be a seam.", piece.name(), Length.mm(worst))).at(piece.id(), at);
+        return Finding.of(
+                        FindingKind.STRAIGHT_FOLD,
+                        piece.id(),
+                        holds ? Finding.Status.OK : Finding.Status.FAULT,
+                        worst,
+                        Tolerance.FOLD,
+                        holds
+                                ? Sentence.of("{}: the fold is straight.", piece.name())
+                                : Sentence.of(
+                                        "{}: the edge on the fold is bowed by {}, and cloth folds straight. Straighten it, or let it be a seam.",
+                                        piece.name(),
+                                        Length.mm(worst)))
+                .at(piece.id(), at);
     }
 }

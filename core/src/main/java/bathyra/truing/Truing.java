@@ -7,8 +7,21 @@ import java.util.List;
 
 /** Looks a finished pattern over, check by check (C11). */
 public final class Truing {
-    private static final List<Check> CHECKS = List.of(new ClosedOutlines(), new SeamLengths(), new CupArcs(), new SideSeam(), new Girths(), new WidthsBetween(), new JoinedEdges(),
-            new SquareCentres(), new StraightFolds(), new Curvature(), new PanelWidths(), new Crossings(), new FairEdges(), new SeatedLength());
+    private static final List<Check> CHECKS = List.of(
+            new ClosedOutlines(),
+            new SeamLengths(),
+            new CupArcs(),
+            new SideSeam(),
+            new Girths(),
+            new WidthsBetween(),
+            new JoinedEdges(),
+            new SquareCentres(),
+            new StraightFolds(),
+            new Curvature(),
+            new PanelWidths(),
+            new Crossings(),
+            new FairEdges(),
+            new SeatedLength());
 
     private static final List<Check> BEFORE_CUTTING = List.of(new AllowanceRoom(), new UpsideDown());
 

@@ -24,11 +24,24 @@ final class UpsideDown implements Check {
 
     private static Finding look(Piece piece) {
         if (piece.marks().stream().anyMatch(m -> m.kind() == Mark.Kind.TOP)) {
-            return finding(piece, Finding.Status.OK, differs(piece), Sentence.of("{}: its top is marked.", piece.name()));
+            return finding(
+                    piece, Finding.Status.OK, differs(piece), Sentence.of("{}: its top is marked.", piece.name()));
         }
         double differs = differs(piece);
-        return differs >= ALIKE ? finding(piece, Finding.Status.OK, differs, Sentence.of("{}: its ends can be told apart by {}.", piece.name(), Length.mm(differs)))
-                : finding(piece, Finding.Status.NOTE, differs, Sentence.of("{}: with its ends changed over it differs by no more than {}, so it could be sewn in upside down. Mark its top.", piece.name(), Length.mm(differs)))
+        return differs >= ALIKE
+                ? finding(
+                        piece,
+                        Finding.Status.OK,
+                        differs,
+                        Sentence.of("{}: its ends can be told apart by {}.", piece.name(), Length.mm(differs)))
+                : finding(
+                                piece,
+                                Finding.Status.NOTE,
+                                differs,
+                                Sentence.of(
+                                        "{}: with its ends changed over it differs by no more than {}, so it could be sewn in upside down. Mark its top.",
+                                        piece.name(),
+                                        Length.mm(differs)))
                         .at(piece.id(), piece.grain().to());
     }
 
@@ -43,7 +56,17 @@ final class UpsideDown implements Check {
         double right = ring.stream().mapToDouble(Point::x).max().orElse(0);
         double top = ring.stream().mapToDouble(Point::y).min().orElse(0);
         double bottom = ring.stream().mapToDouble(Point::y).max().orElse(0);
-        double flipped = Shape.apart(ring, ring.stream().map(p -> new Point(p.x(), top + bottom - p.y())).toList());
-        return piece.onFold() ? flipped : Math.min(flipped, Shape.apart(ring, ring.stream().map(p -> new Point(left + right - p.x(), top + bottom - p.y())).toList()));
+        double flipped = Shape.apart(
+                ring,
+                ring.stream().map(p -> new Point(p.x(), top + bottom - p.y())).toList());
+        return piece.onFold()
+                ? flipped
+                : Math.min(
+                        flipped,
+                        Shape.apart(
+                                ring,
+                                ring.stream()
+                                        .map(p -> new Point(left + right - p.x(), top + bottom - p.y()))
+                                        .toList()));
     }
 }

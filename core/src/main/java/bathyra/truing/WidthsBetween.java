@@ -15,14 +15,17 @@ import java.util.Optional;
 final class WidthsBetween implements Check {
     @Override
     public List<Finding> look(Pattern pattern) {
-        Optional<GirthRun> girths = pattern.pieces().stream().allMatch(WidthsBetween::hasTwoSides) ? GirthRun.of(pattern) : Optional.empty();
+        Optional<GirthRun> girths = pattern.pieces().stream().allMatch(WidthsBetween::hasTwoSides)
+                ? GirthRun.of(pattern)
+                : Optional.empty();
         if (girths.isEmpty()) {
             return List.of();
         }
         List<Finding> findings = new ArrayList<>();
         List<double[]> run = girths.get().between();
         for (int i = 0; i < run.size(); i++) {
-            findings.add(look(pattern.levels().get(i).id(), pattern.levels().get(i + 1).id(), run.get(i)));
+            findings.add(look(
+                    pattern.levels().get(i).id(), pattern.levels().get(i + 1).id(), run.get(i)));
         }
         return findings;
     }
@@ -45,8 +48,24 @@ final class WidthsBetween implements Check {
         }
         String from = above.replace('-', ' ');
         String to = below.replace('-', ' ');
-        return Finding.of(FindingKind.WIDTH_BETWEEN, above, off == 0 ? Finding.Status.OK : Finding.Status.NOTE, off, 0, off == 0
-                ? Sentence.of("Between {} and {}: the half girth runs from {} to {} without bulging.", from, to, Length.mm(sums[0]), Length.mm(sums[GirthRun.STEPS]))
-                : Sentence.of("Between {} and {}: the half girth reaches {}, {} beyond what the two levels allow. Bring their intakes closer together.", from, to, Length.mm(worst), Length.mm(off)));
+        return Finding.of(
+                FindingKind.WIDTH_BETWEEN,
+                above,
+                off == 0 ? Finding.Status.OK : Finding.Status.NOTE,
+                off,
+                0,
+                off == 0
+                        ? Sentence.of(
+                                "Between {} and {}: the half girth runs from {} to {} without bulging.",
+                                from,
+                                to,
+                                Length.mm(sums[0]),
+                                Length.mm(sums[GirthRun.STEPS]))
+                        : Sentence.of(
+                                "Between {} and {}: the half girth reaches {}, {} beyond what the two levels allow. Bring their intakes closer together.",
+                                from,
+                                to,
+                                Length.mm(worst),
+                                Length.mm(off)));
     }
 }

@@ -30,16 +30,36 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every school worked by hand for two bodies in round figures, and on many plausible ones. */
 class BlockMethodsTest {
-    private static final Map<MeasurementKey, Integer> A = Map.ofEntries(Map.entry(MeasurementKey.BUST, 920), Map.entry(MeasurementKey.UNDERBUST, 780),
-            Map.entry(MeasurementKey.WAIST, 700), Map.entry(MeasurementKey.HIP, 980), Map.entry(MeasurementKey.APEX_SPAN, 190), Map.entry(MeasurementKey.SHOULDER_WIDTH, 400),
-            Map.entry(MeasurementKey.SHOULDER_TO_APEX, 270), Map.entry(MeasurementKey.SHOULDER_TO_UNDERBUST, 350), Map.entry(MeasurementKey.FRONT_LENGTH, 450),
-            Map.entry(MeasurementKey.BACK_LENGTH, 425), Map.entry(MeasurementKey.WAIST_TO_HIP, 210), Map.entry(MeasurementKey.HEIGHT, 1680),
-            Map.entry(MeasurementKey.CHEST_WIDTH, 340), Map.entry(MeasurementKey.BACK_WIDTH, 360));
-    private static final Map<MeasurementKey, Integer> B = Map.ofEntries(Map.entry(MeasurementKey.BUST, 1120), Map.entry(MeasurementKey.UNDERBUST, 940),
-            Map.entry(MeasurementKey.WAIST, 880), Map.entry(MeasurementKey.HIP, 1180), Map.entry(MeasurementKey.APEX_SPAN, 230), Map.entry(MeasurementKey.SHOULDER_WIDTH, 420),
-            Map.entry(MeasurementKey.SHOULDER_TO_APEX, 300), Map.entry(MeasurementKey.SHOULDER_TO_UNDERBUST, 400), Map.entry(MeasurementKey.FRONT_LENGTH, 480),
-            Map.entry(MeasurementKey.BACK_LENGTH, 440), Map.entry(MeasurementKey.WAIST_TO_HIP, 200), Map.entry(MeasurementKey.HEIGHT, 1640),
-            Map.entry(MeasurementKey.CHEST_WIDTH, 400), Map.entry(MeasurementKey.BACK_WIDTH, 420));
+    private static final Map<MeasurementKey, Integer> A = Map.ofEntries(
+            Map.entry(MeasurementKey.BUST, 920),
+            Map.entry(MeasurementKey.UNDERBUST, 780),
+            Map.entry(MeasurementKey.WAIST, 700),
+            Map.entry(MeasurementKey.HIP, 980),
+            Map.entry(MeasurementKey.APEX_SPAN, 190),
+            Map.entry(MeasurementKey.SHOULDER_WIDTH, 400),
+            Map.entry(MeasurementKey.SHOULDER_TO_APEX, 270),
+            Map.entry(MeasurementKey.SHOULDER_TO_UNDERBUST, 350),
+            Map.entry(MeasurementKey.FRONT_LENGTH, 450),
+            Map.entry(MeasurementKey.BACK_LENGTH, 425),
+            Map.entry(MeasurementKey.WAIST_TO_HIP, 210),
+            Map.entry(MeasurementKey.HEIGHT, 1680),
+            Map.entry(MeasurementKey.CHEST_WIDTH, 340),
+            Map.entry(MeasurementKey.BACK_WIDTH, 360));
+    private static final Map<MeasurementKey, Integer> B = Map.ofEntries(
+            Map.entry(MeasurementKey.BUST, 1120),
+            Map.entry(MeasurementKey.UNDERBUST, 940),
+            Map.entry(MeasurementKey.WAIST, 880),
+            Map.entry(MeasurementKey.HIP, 1180),
+            Map.entry(MeasurementKey.APEX_SPAN, 230),
+            Map.entry(MeasurementKey.SHOULDER_WIDTH, 420),
+            Map.entry(MeasurementKey.SHOULDER_TO_APEX, 300),
+            Map.entry(MeasurementKey.SHOULDER_TO_UNDERBUST, 400),
+            Map.entry(MeasurementKey.FRONT_LENGTH, 480),
+            Map.entry(MeasurementKey.BACK_LENGTH, 440),
+            Map.entry(MeasurementKey.WAIST_TO_HIP, 200),
+            Map.entry(MeasurementKey.HEIGHT, 1640),
+            Map.entry(MeasurementKey.CHEST_WIDTH, 400),
+            Map.entry(MeasurementKey.BACK_WIDTH, 420));
     private static final int BODIES = Sample.of(5_000);
 
     private static MeasurementSet body(String name) {
@@ -58,7 +78,8 @@ class BlockMethodsTest {
     private static BlockDrawing drawing(BlockMethod method, String body) {
         MeasurementSet set = body(body);
         if (method == BlockMethod.PROPORTION) {
-            for (MeasurementKey key : List.of(MeasurementKey.BACK_LENGTH, MeasurementKey.BACK_WIDTH, MeasurementKey.CHEST_WIDTH)) {
+            for (MeasurementKey key :
+                    List.of(MeasurementKey.BACK_LENGTH, MeasurementKey.BACK_WIDTH, MeasurementKey.CHEST_WIDTH)) {
                 set = set.without(key);
             }
         }
@@ -67,9 +88,12 @@ class BlockMethodsTest {
 
     @ParameterizedTest
     @CsvFileSource(resources = "/block-points.csv", useHeadersInDisplayName = true)
-    void everyPoint_liesWhereTheRulesWorkedByHandPutIt(String method, String body, String half, String point, double across, double down) {
+    void everyPoint_liesWhereTheRulesWorkedByHandPutIt(
+            String method, String body, String half, String point, double across, double down) {
         BlockDrawing drawing = drawing(Choice.find(BlockMethod.class, method).orElseThrow(), body);
-        List<BlockPoint> found = drawing.points().stream().filter(p -> p.half().label().equalsIgnoreCase(half) && p.name().equals(point)).toList();
+        List<BlockPoint> found = drawing.points().stream()
+                .filter(p -> p.half().label().equalsIgnoreCase(half) && p.name().equals(point))
+                .toList();
         // A reduction moves points of its base: the last one stands.
         BlockPoint at = found.get(found.size() - 1);
         assertThat(at.across().value()).isCloseTo(across, within(0.1));
@@ -77,8 +101,12 @@ class BlockMethodsTest {
     }
 
     static Stream<Garment> schools() {
-        return Stream.concat(Stream.of(BlockMethod.values()).map(BlockMethodsTest::by),
-                Stream.of(BlockMethod.PROPORTION, BlockMethod.SHOULDER_DART).map(base -> Garment.bustier().withBlock(BlockChoice.QUARTER.withMethod(BlockMethod.DOUBLED_DART).withBase(base))));
+        return Stream.concat(
+                Stream.of(BlockMethod.values()).map(BlockMethodsTest::by),
+                Stream.of(BlockMethod.PROPORTION, BlockMethod.SHOULDER_DART).map(base -> Garment.bustier()
+                        .withBlock(BlockChoice.QUARTER
+                                .withMethod(BlockMethod.DOUBLED_DART)
+                                .withBase(base))));
     }
 
     @ParameterizedTest
@@ -95,13 +123,18 @@ class BlockMethodsTest {
                 assertThat(draft.with(Finding.Status.FAULT)).isEmpty();
                 // Measured here once more, apart from the check: both side seams, the darts closed.
                 BlockDrawing drawing = draft.drawing().get();
-                assertThat(drawing.length(Half.FRONT, BlockEdge.Name.SIDE)).isCloseTo(drawing.length(Half.BACK, BlockEdge.Name.SIDE), within(0.5));
-                assertThat(drawing.length(Half.FRONT, BlockEdge.Name.SHOULDER)).isCloseTo(drawing.length(Half.BACK, BlockEdge.Name.SHOULDER), within(0.5));
+                assertThat(drawing.length(Half.FRONT, BlockEdge.Name.SIDE))
+                        .isCloseTo(drawing.length(Half.BACK, BlockEdge.Name.SIDE), within(0.5));
+                assertThat(drawing.length(Half.FRONT, BlockEdge.Name.SHOULDER))
+                        .isCloseTo(drawing.length(Half.BACK, BlockEdge.Name.SHOULDER), within(0.5));
             } else {
                 Finding fault = draft.with(Finding.Status.FAULT).get(0);
                 String said = fault.sentence().in(LengthUnit.CM);
                 implausible += fault.id().equals("measurement") ? 1 : 0;
-                assertThat(MeasurementKey.values()).as(said).anyMatch(key -> said.contains("“" + key.label() + "”") || fault.subject().equals(key.key()));
+                assertThat(MeasurementKey.values())
+                        .as(said)
+                        .anyMatch(key -> said.contains("“" + key.label() + "”")
+                                || fault.subject().equals(key.key()));
             }
         }
         // Some draws of C19 lie outside the plausible ranges of C2 and are refused before anything is drafted.
@@ -116,10 +149,21 @@ class BlockMethodsTest {
             MeasurementSet set = MeasurementSet.empty();
             for (MeasurementKey key : MeasurementKey.values()) {
                 double least = key.least().millimetres();
-                set = random.nextInt(12) == 0 ? set : set.with(key, Length.mm(random.nextInt(4) == 0 ? random.nextDouble() * 3000 : least + random.nextDouble() * (key.most().millimetres() - least)));
+                set = random.nextInt(12) == 0
+                        ? set
+                        : set.with(
+                                key,
+                                Length.mm(
+                                        random.nextInt(4) == 0
+                                                ? random.nextDouble() * 3000
+                                                : least
+                                                        + random.nextDouble()
+                                                                * (key.most().millimetres() - least)));
             }
             BlockDrafter.Drafted draft = BlockDrafter.draft(set, garment);
-            assertThat(draft.drawing().isPresent() || !draft.with(Finding.Status.FAULT).isEmpty()).isTrue();
+            assertThat(draft.drawing().isPresent()
+                            || !draft.with(Finding.Status.FAULT).isEmpty())
+                    .isTrue();
         }
     }
 
@@ -129,15 +173,24 @@ class BlockMethodsTest {
         Draft quarter = (Draft) Drafter.draft(Bodies.commission(body("A"), Garment.bustier()));
         Draft other = (Draft) Drafter.draft(Bodies.commission(body("A"), garment));
         for (LevelPlan plan : quarter.girths().levels()) {
-            double finished = other.pattern().pieces().stream().flatMap(p -> p.levelMarks().stream()).filter(m -> m.level().equals(plan.level().id()))
-                    .mapToDouble(m -> m.from().distance(m.to())).sum() * 2;
+            double finished = other.pattern().pieces().stream()
+                            .flatMap(p -> p.levelMarks().stream())
+                            .filter(m -> m.level().equals(plan.level().id()))
+                            .mapToDouble(m -> m.from().distance(m.to()))
+                            .sum()
+                    * 2;
             assertThat(finished).as(plan.level().id()).isCloseTo(plan.pattern().value(), within(1.0));
         }
     }
 
     @Test
     void schools_putTheShapingInDifferentPlaces() {
-        List<Double> intakes = Stream.of(BlockMethod.values()).map(m -> ((Draft) Drafter.draft(Bodies.commission(body("A"), by(m)))).intakes().underbust().value()).toList();
+        List<Double> intakes = Stream.of(BlockMethod.values())
+                .map(m -> ((Draft) Drafter.draft(Bodies.commission(body("A"), by(m))))
+                        .intakes()
+                        .underbust()
+                        .value())
+                .toList();
         assertThat(intakes).doesNotHaveDuplicates();
     }
 
@@ -149,12 +202,15 @@ class BlockMethodsTest {
             assertThat(step.title()).isNotBlank();
             assertThat(step.words().in(LengthUnit.IN)).doesNotContain("{}").endsWith(".");
         });
-        assertThat(drawing.points()).allSatisfy(point -> assertThat(Formula.inWords(point.across(), LengthUnit.CM) + point.across().source()).isNotBlank());
+        assertThat(drawing.points()).allSatisfy(point -> assertThat(Formula.inWords(point.across(), LengthUnit.CM)
+                        + point.across().source())
+                .isNotBlank());
     }
 
     @Test
     void whatIsMissing_isNamed() {
-        BlockDrafter.Drafted draft = BlockDrafter.draft(body("A").without(MeasurementKey.SHOULDER_WIDTH).without(MeasurementKey.HIP), Garment.bustier());
+        BlockDrafter.Drafted draft = BlockDrafter.draft(
+                body("A").without(MeasurementKey.SHOULDER_WIDTH).without(MeasurementKey.HIP), Garment.bustier());
         assertThat(draft.drawing()).isEmpty();
         assertThat(draft.missing()).containsExactly(MeasurementKey.HIP, MeasurementKey.SHOULDER_WIDTH);
     }
@@ -162,14 +218,18 @@ class BlockMethodsTest {
     @Test
     void aTapeThatContradictsAProportionByMoreThan25_wins_withANote() {
         // The rule puts the waist at 1680 ÷ 4 + 9.5 = 429.5; 390 on the tape, less the rise of 27.6, is 67.1 away.
-        BlockDrafter.Drafted draft = BlockDrafter.draft(body("A").with(MeasurementKey.BACK_LENGTH, Length.mm(390)), by(BlockMethod.PROPORTION));
-        assertThat(draft.drawing().orElseThrow().point(Half.BACK, "Wc").down().value()).isCloseTo(390 - (920.0 / 12 + 6) / 3, within(0.01));
+        BlockDrafter.Drafted draft = BlockDrafter.draft(
+                body("A").with(MeasurementKey.BACK_LENGTH, Length.mm(390)), by(BlockMethod.PROPORTION));
+        assertThat(draft.drawing().orElseThrow().point(Half.BACK, "Wc").down().value())
+                .isCloseTo(390 - (920.0 / 12 + 6) / 3, within(0.01));
         assertThat(draft.findings()).anySatisfy(f -> {
             assertThat(f.id()).isEqualTo("tape-wins");
             assertThat(f.subject()).isEqualTo("backLength");
         });
         // 10 apart is within the rule.
-        BlockDrafter.Drafted near = BlockDrafter.draft(body("A").with(MeasurementKey.BACK_LENGTH, Length.mm(447)), by(BlockMethod.PROPORTION));
-        assertThat(near.drawing().orElseThrow().point(Half.BACK, "Wc").down().value()).isCloseTo(429.5, within(1e-9));
+        BlockDrafter.Drafted near = BlockDrafter.draft(
+                body("A").with(MeasurementKey.BACK_LENGTH, Length.mm(447)), by(BlockMethod.PROPORTION));
+        assertThat(near.drawing().orElseThrow().point(Half.BACK, "Wc").down().value())
+                .isCloseTo(429.5, within(1e-9));
     }
 }

@@ -20,10 +20,17 @@ import org.junit.jupiter.api.Test;
 
 /** The checks of a block on a sound one, and on ones that were spoilt in one place each. */
 class BlockTruingTest {
-    private final BlockDrawing sound = BlockDrafter.draft(Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)), Garment.bustier()).drawing().orElseThrow();
+    private final BlockDrawing sound = BlockDrafter.draft(
+                    Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)), Garment.bustier())
+            .drawing()
+            .orElseThrow();
 
     private static List<String> faults(BlockDrawing drawing) {
-        return BlockTruing.look(drawing).stream().filter(f -> f.status() == Finding.Status.FAULT).map(Finding::id).distinct().toList();
+        return BlockTruing.look(drawing).stream()
+                .filter(f -> f.status() == Finding.Status.FAULT)
+                .map(Finding::id)
+                .distinct()
+                .toList();
     }
 
     /** The drawing with one edge of the front replaced. */
@@ -74,7 +81,16 @@ class BlockTruingTest {
     void aDartWithUnequalLegs_isFound() {
         List<BlockDart> darts = new ArrayList<>(sound.darts());
         BlockDart dart = darts.get(0);
-        darts.set(0, new BlockDart(dart.label(), dart.half(), dart.a().plus(new Vec(-12, 0)), dart.b(), dart.tips(), dart.width(), dart.givenBack()));
+        darts.set(
+                0,
+                new BlockDart(
+                        dart.label(),
+                        dart.half(),
+                        dart.a().plus(new Vec(-12, 0)),
+                        dart.b(),
+                        dart.tips(),
+                        dart.width(),
+                        dart.givenBack()));
         assertThat(faults(withDarts(darts))).containsExactly("dart-legs");
     }
 
@@ -83,7 +99,16 @@ class BlockTruingTest {
         List<BlockDart> darts = new ArrayList<>(sound.darts());
         BlockDart dart = darts.get(0);
         Vec over = new Vec(85, 0);
-        darts.set(0, new BlockDart(dart.label(), dart.half(), dart.a().plus(over), dart.b().plus(over), dart.tips().stream().map(t -> t.plus(over)).toList(), dart.width(), dart.givenBack()));
+        darts.set(
+                0,
+                new BlockDart(
+                        dart.label(),
+                        dart.half(),
+                        dart.a().plus(over),
+                        dart.b().plus(over),
+                        dart.tips().stream().map(t -> t.plus(over)).toList(),
+                        dart.width(),
+                        dart.givenBack()));
         assertThat(faults(withDarts(darts))).containsExactly("dart-room");
     }
 
@@ -95,12 +120,14 @@ class BlockTruingTest {
 
     @Test
     void aNeckThatIsNotSquareToTheCentre_isFound() {
-        assertThat(faults(with(BlockEdge.Name.NECK, p -> Path.of(new Line(p.start(), p.end()))))).contains("square-centre");
+        assertThat(faults(with(BlockEdge.Name.NECK, p -> Path.of(new Line(p.start(), p.end())))))
+                .contains("square-centre");
     }
 
     @Test
     void anOutlineThatCrossesItself_isFound() {
-        BlockDrawing crossed = with(BlockEdge.Name.ARMHOLE, p -> DraftingTable.polyline(List.of(p.start(), new Point(-40, 150), p.end())));
+        BlockDrawing crossed = with(
+                BlockEdge.Name.ARMHOLE, p -> DraftingTable.polyline(List.of(p.start(), new Point(-40, 150), p.end())));
         assertThat(faults(crossed)).contains("crossing");
     }
 
@@ -110,7 +137,9 @@ class BlockTruingTest {
             Path outline = sound.closed(half);
             assertThat(outline.start().distance(outline.end())).isCloseTo(0, within(1e-9));
         }
-        assertThat(sound.front().stream().filter(e -> e.name() == BlockEdge.Name.DART)).hasSize(2);
-        assertThat(sound.back().stream().filter(e -> e.name() == BlockEdge.Name.DART)).isEmpty();
+        assertThat(sound.front().stream().filter(e -> e.name() == BlockEdge.Name.DART))
+                .hasSize(2);
+        assertThat(sound.back().stream().filter(e -> e.name() == BlockEdge.Name.DART))
+                .isEmpty();
     }
 }

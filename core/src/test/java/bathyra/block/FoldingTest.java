@@ -28,8 +28,11 @@ class FoldingTest {
 
     @Test
     void aDartSquareOnItsEdge_keepsItsMouths_butForTheRise() {
-        Folding fold = Folding.of(new Point(0, 0), new Point(200, 0), new Point(85, 0), new Point(115, 0), new Point(100, 120));
+        Folding fold = Folding.of(
+                new Point(0, 0), new Point(200, 0), new Point(85, 0), new Point(115, 0), new Point(100, 120));
         assertThat(fold.near().x()).isCloseTo(85, within(3.0));
-        assertThat(fold.near().y()).as("the straight edge cuts the fold a little above").isLessThan(0);
+        assertThat(fold.near().y())
+                .as("the straight edge cuts the fold a little above")
+                .isLessThan(0);
     }
 }

@@ -72,14 +72,18 @@ class QuarterBlockTest {
     @Test
     void draftedUnderbustWidth_liesOnTheStraightLineFromBustToWaist() throws NotDraftable {
         // 910/4 = 227.5 at 281; 720/4 + 25 = 205 at 468; at 366: 227.5 − 22.5 × 85/187.
-        assertThat(draw(Bodies.nerea(), Garment.bustier()).underbustWidth().value()).isCloseTo(227.5 - 22.5 * 85 / 187, within(1e-9));
+        assertThat(draw(Bodies.nerea(), Garment.bustier()).underbustWidth().value())
+                .isCloseTo(227.5 - 22.5 * 85 / 187, within(1e-9));
     }
 
     @Test
     void crest_coversTheBustRadius_andMoreWhenAsked() throws NotDraftable {
         Garment sweetheart = Garment.bustier().withUpperEdge(UpperShape.SWEETHEART);
         assertThat(draw(Bodies.nerea(), sweetheart).crest().value()).isCloseTo(281 - 85, within(1e-9));
-        assertThat(draw(Bodies.nerea(), sweetheart.withLength(LengthOption.COVERAGE, Length.mm(25))).crest().value()).isCloseTo(281 - 85 - 25, within(1e-9));
+        assertThat(draw(Bodies.nerea(), sweetheart.withLength(LengthOption.COVERAGE, Length.mm(25)))
+                        .crest()
+                        .value())
+                .isCloseTo(281 - 85 - 25, within(1e-9));
     }
 
     @Test
@@ -94,28 +98,42 @@ class QuarterBlockTest {
         Garment garment = Garment.bustier().withLowerEdge(LowerShape.WAIST);
         MeasurementSet set = Bodies.nerea().without(MeasurementKey.HIP).without(MeasurementKey.WAIST_TO_HIP);
         assertThat(METHOD.needs(garment)).doesNotContain(MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIP);
-        assertThat(draw(set, garment).frontDepths()).containsOnlyKeys(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST);
+        assertThat(draw(set, garment).frontDepths())
+                .containsOnlyKeys(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST);
     }
 
     @ParameterizedTest
     @CsvSource({
         "BACK_LENGTH, 398, true", "BACK_LENGTH, 397.9, false",
-        "BACK_LENGTH, 468, true", "BACK_LENGTH, 468.1, false"})
+        "BACK_LENGTH, 468, true", "BACK_LENGTH, 468.1, false"
+    })
     void sideDart_canBeClosedFromNothingToSeventy(MeasurementKey key, double value, boolean draws) throws NotDraftable {
         MeasurementSet set = Bodies.nerea().with(key, Length.mm(value));
         if (draws) {
             assertThat(draw(set, Garment.bustier()).sideDart().value()).isCloseTo(468 - value, within(1e-9));
         } else {
-            assertThatThrownBy(() -> draw(set, Garment.bustier())).isInstanceOfSatisfying(NotDraftable.class, e ->
-                    assertThat(e.reasons().get(0).sentence().in(LengthUnit.CM)).endsWith("Take “To the waist, front” and “To the waist, back” again."));
+            assertThatThrownBy(() -> draw(set, Garment.bustier()))
+                    .isInstanceOfSatisfying(NotDraftable.class, e -> assertThat(
+                                    e.reasons().get(0).sentence().in(LengthUnit.CM))
+                            .endsWith("Take “To the waist, front” and “To the waist, back” again."));
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"SHOULDER_TO_UNDERBUST, 315, shoulderToUnderbust", "FRONT_LENGTH, 395, frontLength", "WAIST_TO_HIP, 40, waistToHip"})
+    @CsvSource({
+        "SHOULDER_TO_UNDERBUST, 315, shoulderToUnderbust",
+        "FRONT_LENGTH, 395, frontLength",
+        "WAIST_TO_HIP, 40, waistToHip"
+    })
     void levelsTooClose_areRefusedByMeasurement(MeasurementKey key, double value, String named) {
-        MeasurementSet set = Bodies.nerea().with(key, Length.mm(value)).with(MeasurementKey.BACK_LENGTH, Length.mm(Math.min(439, (key == MeasurementKey.FRONT_LENGTH ? value : 468) - 10)));
-        assertThatThrownBy(() -> draw(set, Garment.bustier())).isInstanceOfSatisfying(NotDraftable.class, e ->
-                assertThat(e.reasons().get(0).subject()).isEqualTo(named));
+        MeasurementSet set = Bodies.nerea()
+                .with(key, Length.mm(value))
+                .with(
+                        MeasurementKey.BACK_LENGTH,
+                        Length.mm(Math.min(439, (key == MeasurementKey.FRONT_LENGTH ? value : 468) - 10)));
+        assertThatThrownBy(() -> draw(set, Garment.bustier()))
+                .isInstanceOfSatisfying(
+                        NotDraftable.class,
+                        e -> assertThat(e.reasons().get(0).subject()).isEqualTo(named));
     }
 }

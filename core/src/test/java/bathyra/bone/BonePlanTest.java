@@ -33,7 +33,8 @@ import org.junit.jupiter.api.Test;
 
 class BonePlanTest {
     private static final Garment CORSET = Garment.of(GarmentKind.CORSET);
-    private static final Garment BUSKED = CORSET.withFastening(CORSET.fastening().with(Closure.FRONT_BUSK));
+    private static final Garment BUSKED =
+            CORSET.withFastening(CORSET.fastening().with(Closure.FRONT_BUSK));
 
     private static Draft draft(Garment garment) {
         return (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), garment));
@@ -44,7 +45,8 @@ class BonePlanTest {
     }
 
     private static Finding only(Bones bones, String id, Finding.Status status) {
-        List<Finding> found = bones.with(status).stream().filter(f -> f.id().equals(id)).toList();
+        List<Finding> found =
+                bones.with(status).stream().filter(f -> f.id().equals(id)).toList();
         assertThat(found).as(id).hasSize(1);
         return found.get(0);
     }
@@ -63,7 +65,8 @@ class BonePlanTest {
                     if (run.half() == 0 || run.half() == sign) {
                         Point p = line.get(i).plus(side.times(sign));
                         // Past its ends the edges cut a channel off.
-                        boolean inMiddle = p.y() > line.get(0).y() + channel.width() && p.y() < line.get(line.size() - 1).y() - channel.width();
+                        boolean inMiddle = p.y() > line.get(0).y() + channel.width()
+                                && p.y() < line.get(line.size() - 1).y() - channel.width();
                         worst = inMiddle && !Shape.contains(ring, p) ? Math.max(worst, Shape.away(ring, p)) : worst;
                     }
                 }
@@ -86,17 +89,28 @@ class BonePlanTest {
             }
             drafted++;
             Bones bones = BonePlan.of(draft);
-            List<String> said = bones.with(Finding.Status.FAULT).stream().filter(f -> f.id().equals("channel-fit")).map(Finding::subject).toList();
+            List<String> said = bones.with(Finding.Status.FAULT).stream()
+                    .filter(f -> f.id().equals("channel-fit"))
+                    .map(Finding::subject)
+                    .toList();
             for (Channel channel : bones.channels()) {
                 channels++;
-                assertThat(channel.runs()).allSatisfy(run -> assertThat(run.piece()).matches("[FB]\\d.*"));
+                assertThat(channel.runs())
+                        .allSatisfy(run -> assertThat(run.piece()).matches("[FB]\\d.*"));
                 double out = out(draft, channel);
                 if (said.contains(channel.id())) {
                     faults++;
                 } else {
                     assertThat(out).as(channel.id() + " of body " + round).isLessThan(0.8);
                 }
-                apexes(draft, channel).forEach(apex -> assertThat(channel.runs().get(0).path().nearest(apex).point().distance(apex)).as(channel.id() + " keeps off the bust").isGreaterThan(draft.block().bustRadius().value() - 1.5));
+                apexes(draft, channel).forEach(apex -> assertThat(channel.runs()
+                                .get(0)
+                                .path()
+                                .nearest(apex)
+                                .point()
+                                .distance(apex))
+                        .as(channel.id() + " keeps off the bust")
+                        .isGreaterThan(draft.block().bustRadius().value() - 1.5));
             }
         }
         assertThat(drafted).isGreaterThan(40);
@@ -108,7 +122,13 @@ class BonePlanTest {
         List<Point> all = new ArrayList<>();
         if (channel.place() == Channel.Place.SEAM) {
             Piece piece = draft.pattern().piece(channel.runs().get(0).piece());
-            piece.marks().stream().filter(m -> m.kind() == Mark.Kind.APEX).map(Mark::at).filter(at -> piece.outline().stream().anyMatch(e -> e.name().equals(channel.id().substring(3)) && e.path().isNear(at, 1))).forEach(all::add);
+            piece.marks().stream()
+                    .filter(m -> m.kind() == Mark.Kind.APEX)
+                    .map(Mark::at)
+                    .filter(at -> piece.outline().stream()
+                            .anyMatch(e -> e.name().equals(channel.id().substring(3))
+                                    && e.path().isNear(at, 1)))
+                    .forEach(all::add);
         }
         return all;
     }
@@ -128,33 +148,54 @@ class BonePlanTest {
     @Test
     void straightLines_areFlatSteel_andCurvedOnesSpiral_andALightBustierSynthetic() {
         for (Channel channel : BonePlan.of(draft(BUSKED)).channels()) {
-            double most = channel.runs().stream().mapToDouble(r -> bow(r.path())).max().orElseThrow();
-            assertThat(channel.kind()).as(channel.id()).isEqualTo(most > 3 ? BoneKind.SPIRAL_STEEL : BoneKind.FLAT_STEEL);
+            double most = channel.runs().stream()
+                    .mapToDouble(r -> bow(r.path()))
+                    .max()
+                    .orElseThrow();
+            assertThat(channel.kind())
+                    .as(channel.id())
+                    .isEqualTo(most > 3 ? BoneKind.SPIRAL_STEEL : BoneKind.FLAT_STEEL);
         }
-        assertThat(BonePlan.of(draft(Garment.bustier())).channels()).allSatisfy(c -> assertThat(c.kind()).isEqualTo(BoneKind.SYNTHETIC));
+        assertThat(BonePlan.of(draft(Garment.bustier())).channels())
+                .allSatisfy(c -> assertThat(c.kind()).isEqualTo(BoneKind.SYNTHETIC));
     }
 
     private static double bow(Path path) {
         List<Point> line = path.flattened(0.05);
         Point from = line.get(0);
         Point to = line.get(line.size() - 1);
-        return line.stream().mapToDouble(p -> Math.abs((to.x() - from.x()) * (p.y() - from.y()) - (to.y() - from.y()) * (p.x() - from.x())) / from.distance(to)).max().orElseThrow();
+        return line.stream()
+                .mapToDouble(p ->
+                        Math.abs((to.x() - from.x()) * (p.y() - from.y()) - (to.y() - from.y()) * (p.x() - from.x()))
+                                / from.distance(to))
+                .max()
+                .orElseThrow();
     }
 
     @Test
     void moreReduction_isCarriedByMoreBones_andTheSharesAddUpToIt() {
         Garment mild = CORSET.withEase(Level.WAIST, Length.mm(-20));
         Garment strong = CORSET.withEase(Level.WAIST, Length.mm(-110));
-        assertThat(BonePlan.of(draft(strong)).channels().size()).isGreaterThan(BonePlan.of(draft(mild)).channels().size());
-        Support waist = BonePlan.of(draft(strong)).support().stream().filter(s -> s.level() == Level.WAIST).findFirst().orElseThrow();
-        double carried = waist.loads().stream().mapToDouble(Support.Load::carried).sum() + waist.hanging().stream().mapToDouble(Support.Hanging::part).sum();
+        assertThat(BonePlan.of(draft(strong)).channels().size())
+                .isGreaterThan(BonePlan.of(draft(mild)).channels().size());
+        Support waist = BonePlan.of(draft(strong)).support().stream()
+                .filter(s -> s.level() == Level.WAIST)
+                .findFirst()
+                .orElseThrow();
+        double carried = waist.loads().stream()
+                        .mapToDouble(Support.Load::carried)
+                        .sum()
+                + waist.hanging().stream().mapToDouble(Support.Hanging::part).sum();
         assertThat(carried).isCloseTo(waist.reduction(), within(1e-6));
         assertThat(waist.reduction()).isCloseTo(55, within(1e-6));
     }
 
     @Test
     void aChannelLeftOut_leavesAGapInSupport_thatIsSaid() {
-        Bones without = bones(CORSET, b -> BonePlan.of(draft(CORSET)).channels().stream().filter(c -> c.place() == Channel.Place.SEAM || c.place() == Channel.Place.PANEL).map(Channel::id).reduce(b, Boning::without, (x, y) -> y));
+        Bones without = bones(CORSET, b -> BonePlan.of(draft(CORSET)).channels().stream()
+                .filter(c -> c.place() == Channel.Place.SEAM || c.place() == Channel.Place.PANEL)
+                .map(Channel::id)
+                .reduce(b, Boning::without, (x, y) -> y));
         assertThat(without.with(Finding.Status.NOTE)).anySatisfy(f -> {
             assertThat(f.id()).isEqualTo("bone-support");
             assertThat(f.sentence().in(LengthUnit.CM)).contains("no bone is nearer than");
@@ -169,8 +210,13 @@ class BonePlanTest {
             Draft draft = draft(garment.withBoning(own.apply(garment.boning())));
             Channel channel = BonePlan.of(draft).channel("own-1").orElseThrow();
             var mark = draft.pattern().piece("B1").mark("waist").orElseThrow();
-            Point at = channel.runs().get(0).path().nearest(mark.from().between(mark.to(), 0.3)).point();
-            assertThat((at.x() - mark.from().x()) / (mark.to().x() - mark.from().x())).isCloseTo(0.3, within(0.02));
+            Point at = channel.runs()
+                    .get(0)
+                    .path()
+                    .nearest(mark.from().between(mark.to(), 0.3))
+                    .point();
+            assertThat((at.x() - mark.from().x()) / (mark.to().x() - mark.from().x()))
+                    .isCloseTo(0.3, within(0.02));
             assertThat(channel.byHand()).isTrue();
         }
     }
@@ -178,8 +224,11 @@ class BonePlanTest {
     @Test
     void aChannelAtTheVeryEdge_sticksOut_andOneOnAnother_clashes() {
         Bones edge = bones(CORSET, b -> b.withPanel(new PanelBone("own-1", "B1", 0.02)));
-        assertThat(only(edge, "channel-fit", Finding.Status.FAULT).sentence().in(LengthUnit.CM)).contains("sticks out").contains("Move it");
-        Bones two = bones(CORSET, b -> b.withPanel(new PanelBone("own-1", "B1", 0.5)).withPanel(new PanelBone("own-2", "B1", 0.52)));
+        assertThat(only(edge, "channel-fit", Finding.Status.FAULT).sentence().in(LengthUnit.CM))
+                .contains("sticks out")
+                .contains("Move it");
+        Bones two = bones(CORSET, b -> b.withPanel(new PanelBone("own-1", "B1", 0.5))
+                .withPanel(new PanelBone("own-2", "B1", 0.52)));
         assertThat(two.with(Finding.Status.FAULT)).anySatisfy(f -> {
             assertThat(f.id()).isEqualTo("channel-clash");
             assertThat(f.subject()).contains("own-1").contains("own-2");
@@ -191,13 +240,16 @@ class BonePlanTest {
     void aChannelInAPanelThatIsGone_isKeptAndSaid() {
         Bones bones = bones(CORSET, b -> b.withPanel(new PanelBone("own-1", "B99", 0.5)));
         assertThat(bones.channel("own-1")).isEmpty();
-        assertThat(only(bones, "channel-place", Finding.Status.NOTE).sentence().in(LengthUnit.CM)).contains("B99");
+        assertThat(only(bones, "channel-place", Finding.Status.NOTE).sentence().in(LengthUnit.CM))
+                .contains("B99");
     }
 
     @Test
     void aChannelThatEndsSooner_hasItsEndStitchedAcross_andItsBoneShorterByAsMuch() {
         Channel whole = BonePlan.of(draft(CORSET)).channel("lacing-outer").orElseThrow();
-        Channel sooner = bones(CORSET, b -> b.withStop("lacing-outer", new Stop(Length.mm(40), Length.mm(0)))).channel("lacing-outer").orElseThrow();
+        Channel sooner = bones(CORSET, b -> b.withStop("lacing-outer", new Stop(Length.mm(40), Length.mm(0))))
+                .channel("lacing-outer")
+                .orElseThrow();
         assertThat(sooner.finished().value()).isCloseTo(whole.finished().value() - 40, within(0.01));
         assertThat(whole.cut().value() - sooner.cut().value()).isBetween(35.0, 40.0);
     }
@@ -207,14 +259,21 @@ class BonePlanTest {
         Bones bones = bones(BUSKED, b -> b.withBusk(Optional.of(Length.mm(450))));
         double front = bones.busk().orElseThrow().front().value();
         double fits = Math.floor((front - 20) / 25) * 25;
-        assertThat(only(bones, "busk-length", Finding.Status.FAULT).sentence().in(LengthUnit.MM)).contains("longer than").contains(String.format("Take %.1f", fits));
-        assertThat(BonePlan.of(draft(BUSKED)).busk().orElseThrow().length().value()).isEqualTo(fits);
+        assertThat(only(bones, "busk-length", Finding.Status.FAULT).sentence().in(LengthUnit.MM))
+                .contains("longer than")
+                .contains(String.format("Take %.1f", fits));
+        assertThat(BonePlan.of(draft(BUSKED)).busk().orElseThrow().length().value())
+                .isEqualTo(fits);
     }
 
     @Test
     void eyeletsCloserThanTheirRims_areAFault() {
         Bones bones = bones(CORSET, b -> b.withEyelets(Optional.of(Length.mm(8))));
-        assertThat(only(bones, "eyelet-spacing", Finding.Status.FAULT).sentence().in(LengthUnit.MM)).contains("overlap").contains("is usual");
+        assertThat(only(bones, "eyelet-spacing", Finding.Status.FAULT)
+                        .sentence()
+                        .in(LengthUnit.MM))
+                .contains("overlap")
+                .contains("is usual");
         assertThat(BonePlan.of(draft(CORSET)).with(Finding.Status.FAULT)).isEmpty();
     }
 
@@ -227,9 +286,21 @@ class BonePlanTest {
             apart.add(eyelets.points().get(i - 1).distance(eyelets.points().get(i)));
         }
         assertThat(apart.get(eyelets.spacesAbove())).isCloseTo(12, within(0.3));
-        assertThat(apart.subList(0, eyelets.spacesAbove())).allSatisfy(d -> assertThat(d).isCloseTo(eyelets.above().value(), within(0.5)).isBetween(18.0, 27.0));
-        assertThat(apart.subList(eyelets.spacesAbove() + 1, apart.size())).allSatisfy(d -> assertThat(d).isCloseTo(eyelets.below().value(), within(0.5)));
-        Point waist = draft.pattern().piece(eyelets.piece()).mark("waist").orElseThrow().to();
-        assertThat((eyelets.points().get(eyelets.spacesAbove()).y() + eyelets.points().get(eyelets.spacesAbove() + 1).y()) / 2).isCloseTo(waist.y(), within(1.0));
+        assertThat(apart.subList(0, eyelets.spacesAbove())).allSatisfy(d -> assertThat(d)
+                .isCloseTo(eyelets.above().value(), within(0.5))
+                .isBetween(18.0, 27.0));
+        assertThat(apart.subList(eyelets.spacesAbove() + 1, apart.size()))
+                .allSatisfy(d -> assertThat(d).isCloseTo(eyelets.below().value(), within(0.5)));
+        Point waist = draft.pattern()
+                .piece(eyelets.piece())
+                .mark("waist")
+                .orElseThrow()
+                .to();
+        assertThat((eyelets.points().get(eyelets.spacesAbove()).y()
+                                + eyelets.points()
+                                        .get(eyelets.spacesAbove() + 1)
+                                        .y())
+                        / 2)
+                .isCloseTo(waist.y(), within(1.0));
     }
 }

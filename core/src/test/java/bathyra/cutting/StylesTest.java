@@ -64,7 +64,9 @@ class StylesTest {
     }
 
     private static String said(Outcome outcome) {
-        return outcome instanceof Refusal r ? r.reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' ') : "";
+        return outcome instanceof Refusal r
+                ? r.reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' ')
+                : "";
     }
 
     private static String refused(Garment garment) {
@@ -74,12 +76,16 @@ class StylesTest {
     }
 
     private static MeasurementSet nerea() {
-        return Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)).with(MeasurementKey.AROUND_SHOULDERS, Length.mm(1010)).with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(290))
+        return Bodies.nerea()
+                .with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410))
+                .with(MeasurementKey.AROUND_SHOULDERS, Length.mm(1010))
+                .with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(290))
                 .with(MeasurementKey.UPPER_ARM, Length.mm(280));
     }
 
     private static Garment with(Cover cover, UpperShape shape, PrincessStart start) {
-        Garment garment = Garment.bustier().withTop(Top.STRAPLESS.withCover(cover)).withUpperEdge(shape);
+        Garment garment =
+                Garment.bustier().withTop(Top.STRAPLESS.withCover(cover)).withUpperEdge(shape);
         return garment.withBlock(garment.block().withPrincess(start));
     }
 
@@ -116,25 +122,46 @@ class StylesTest {
         }
         assertThat(onCircle).isGreaterThan(10);
         Path outer = cutting.pattern().sheet("F2").edge("cup-outer").path();
-        double side = cutting.pattern().sheet("F2").edge("side").path().flattened(1).stream().filter(p -> p.y() < apex.atOuter().y()).mapToDouble(Point::x).min().orElseThrow();
+        double side = cutting.pattern().sheet("F2").edge("side").path().flattened(1).stream()
+                .filter(p -> p.y() < apex.atOuter().y())
+                .mapToDouble(Point::x)
+                .min()
+                .orElseThrow();
         assertThat(side - outer.end().x()).isGreaterThan(37.9);
     }
 
     @ParameterizedTest
-    @EnumSource(value = CupKind.class, names = {"TWO_PART", "THREE_PART", "YOKE"})
+    @EnumSource(
+            value = CupKind.class,
+            names = {"TWO_PART", "THREE_PART", "YOKE"})
     void cups_areTrueToTheOpening_andTheirRimRunsStraightOverTheSeam(CupKind kind) {
         Draft draft = draft(cups(kind));
         Finished.holds(draft);
-        Finding arc = draft.findings().stream().filter(f -> f.id().equals("cup-arc")).findFirst().orElseThrow();
+        Finding arc = draft.findings().stream()
+                .filter(f -> f.id().equals("cup-arc"))
+                .findFirst()
+                .orElseThrow();
         assertThat(arc.value()).isLessThan(1.0);
         for (SeamJoin seam : draft.pattern().seams()) {
-            assertThat(draft.pattern().edge(seam.a()).path().length()).as(seam.name()).isCloseTo(draft.pattern().edge(seam.b()).path().length(), within(0.5));
+            assertThat(draft.pattern().edge(seam.a()).path().length())
+                    .as(seam.name())
+                    .isCloseTo(draft.pattern().edge(seam.b()).path().length(), within(0.5));
         }
         // The opening in the body: the two corners at the princess seam add up to a straight run.
         Sheet f1 = draft.cutting().pattern().sheet("F1");
         Sheet f2 = draft.cutting().pattern().sheet("F2");
-        double inner = Math.PI - f1.edge("cup-inner" + low(f1, "cup-inner")).path().endTangent().angleTo(f1.edge("princess-front").path().startTangent());
-        double outer = Math.PI - f2.edge("princess-front").path().endTangent().angleTo(f2.edge("cup-outer" + low(f2, "cup-outer")).path().startTangent());
+        double inner = Math.PI
+                - f1.edge("cup-inner" + low(f1, "cup-inner"))
+                        .path()
+                        .endTangent()
+                        .angleTo(f1.edge("princess-front").path().startTangent());
+        double outer = Math.PI
+                - f2.edge("princess-front")
+                        .path()
+                        .endTangent()
+                        .angleTo(f2.edge("cup-outer" + low(f2, "cup-outer"))
+                                .path()
+                                .startTangent());
         assertThat(Math.toDegrees(inner + outer)).isCloseTo(180, within(0.5));
     }
 
@@ -149,7 +176,8 @@ class StylesTest {
         assertThat(band.has("princess-front")).isFalse();
         assertThat(band.edge("cup-inner").path().length()).isCloseTo(51, within(0.2));
         assertThat(band.edge("cup-outer").path().length()).isCloseTo(51, within(0.2));
-        assertThat(cutting.pattern().sheet("F1").edge("cup-inner").path().length()).isCloseTo(51, within(0.2));
+        assertThat(cutting.pattern().sheet("F1").edge("cup-inner").path().length())
+                .isCloseTo(51, within(0.2));
     }
 
     @Test
@@ -158,33 +186,49 @@ class StylesTest {
         double share = 1 - cup.total().value() / (2 * Math.PI);
         assertThat(cup.base().value()).isCloseTo(cup.radius().value() * share, within(1e-9));
         assertThat(cup.depth().value()).isCloseTo(cup.radius().value() * Math.sqrt(1 - share * share), within(1e-9));
-        FoldedCup folded = FoldedCup.of(draft(SWEETHEART).cutting().whole(), draft(SWEETHEART).cutting().apex().orElseThrow(), cup.radius().value());
-        assertThat(folded.depth()).isCloseTo(cup.depth().value(), within(cup.depth().value() * 0.15));
+        FoldedCup folded = FoldedCup.of(
+                draft(SWEETHEART).cutting().whole(),
+                draft(SWEETHEART).cutting().apex().orElseThrow(),
+                cup.radius().value());
+        assertThat(folded.depth())
+                .isCloseTo(cup.depth().value(), within(cup.depth().value() * 0.15));
         for (int k = 1; k < folded.rings().size(); k++) {
             FoldedCup.Ring a = folded.rings().get(k - 1);
             FoldedCup.Ring b = folded.rings().get(k);
-            assertThat(Math.hypot(b.radius() - a.radius(), b.below() - a.below())).isCloseTo(b.away() - a.away(), within(1e-6));
+            assertThat(Math.hypot(b.radius() - a.radius(), b.below() - a.below()))
+                    .isCloseTo(b.away() - a.away(), within(1e-6));
         }
     }
 
     @Test
     void unevenBreasts_areDraftedApart() {
-        MeasurementSet uneven = new MeasurementSet(nerea().with(MeasurementKey.APEX_TO_UNDERBUST, Length.mm(85)).taken(), Map.of(MeasurementKey.APEX_TO_UNDERBUST, Length.mm(95)), Set.of(), nerea().occasion());
+        MeasurementSet uneven = new MeasurementSet(
+                nerea().with(MeasurementKey.APEX_TO_UNDERBUST, Length.mm(85)).taken(),
+                Map.of(MeasurementKey.APEX_TO_UNDERBUST, Length.mm(95)),
+                Set.of(),
+                nerea().occasion());
         Draft left = (Draft) Drafter.draft(Bodies.commission(uneven, cups(CupKind.TWO_PART)));
         Draft right = left.rightHalf().orElseThrow();
         assertThat(left.cutting().cup().orElseThrow().radius().value()).isEqualTo(85);
         assertThat(right.cutting().cup().orElseThrow().radius().value()).isEqualTo(95);
-        assertThat(((Draft) Drafter.draft(Bodies.commission(uneven, SWEETHEART))).rightHalf()).as("without cups there is nothing to draft apart").isEmpty();
+        assertThat(((Draft) Drafter.draft(Bodies.commission(uneven, SWEETHEART))).rightHalf())
+                .as("without cups there is nothing to draft apart")
+                .isEmpty();
     }
 
     /** What a wedge takes goes into the seam: the corner that the cloth makes at the apex is smaller by its angle. */
     @ParameterizedTest
-    @EnumSource(value = ContourWedge.class, names = {"NECKLINE", "ARMHOLE", "STRAPLESS_TOP", "BETWEEN"})
+    @EnumSource(
+            value = ContourWedge.class,
+            names = {"NECKLINE", "ARMHOLE", "STRAPLESS_TOP", "BETWEEN"})
     void wedgeAtTheApex_opensTheUpperSeamByItsAngle(ContourWedge wedge) {
         Draft before = draft(SWEETHEART);
         Draft after = draft(SWEETHEART.withBust(Bust.PRINCESS.withWedge(wedge, wedge.standard())));
-        double closed = after.cutting().contour().closed().stream().mapToDouble(Contour.Closed::degrees).sum();
-        double more = Math.toDegrees(after.cutting().cup().orElseThrow().upper().value() - before.cutting().cup().orElseThrow().upper().value());
+        double closed = after.cutting().contour().closed().stream()
+                .mapToDouble(Contour.Closed::degrees)
+                .sum();
+        double more = Math.toDegrees(after.cutting().cup().orElseThrow().upper().value()
+                - before.cutting().cup().orElseThrow().upper().value());
         assertThat(more).isCloseTo(closed, within(0.05));
         Finished.holds(after);
     }
@@ -195,7 +239,11 @@ class StylesTest {
         Draft taken = draft(SWEETHEART.withBust(Bust.PRINCESS.withWedge(ContourWedge.SIDE, Length.mm(10))));
         double upper = taken.pattern().levels().get(0).patternGirth();
         assertThat(plain.pattern().levels().get(0).patternGirth() - upper).isBetween(30.0, 45.0);
-        double measured = taken.pattern().pieces().stream().flatMap(p -> p.mark("upper").stream()).mapToDouble(m -> m.length()).sum() * 2;
+        double measured = taken.pattern().pieces().stream()
+                        .flatMap(p -> p.mark("upper").stream())
+                        .mapToDouble(m -> m.length())
+                        .sum()
+                * 2;
         assertThat(measured).isCloseTo(upper, within(1.0));
     }
 
@@ -205,12 +253,17 @@ class StylesTest {
         Piece front = draft.pattern().pieces().get(0);
         assertThat(front.onFold()).isFalse();
         assertThat(front.edge("centre-front").kind()).isEqualTo(OutlineEdge.Kind.SEAM);
-        assertThat(refused(SWEETHEART.withFastening(Fastening.ZIP.with(Closure.FRONT_BUSK)).withBust(Bust.PRINCESS.withWedge(ContourWedge.BETWEEN, Length.mm(10))))).contains("busk needs it straight");
+        assertThat(refused(SWEETHEART
+                        .withFastening(Fastening.ZIP.with(Closure.FRONT_BUSK))
+                        .withBust(Bust.PRINCESS.withWedge(ContourWedge.BETWEEN, Length.mm(10)))))
+                .contains("busk needs it straight");
     }
 
     /** The shoulder loses nothing when the side dart is closed into the seam (C7.5). */
     @ParameterizedTest
-    @EnumSource(value = PrincessStart.class, names = {"SHOULDER", "ARMHOLE"})
+    @EnumSource(
+            value = PrincessStart.class,
+            names = {"SHOULDER", "ARMHOLE"})
     void shoulders_areAsLongInFrontAsBehind_andNothingIsLost(PrincessStart start) {
         Draft draft = draft(with(Cover.SHOULDERS, UpperShape.SCOOP, start));
         Finished.holds(draft);
@@ -221,29 +274,48 @@ class StylesTest {
     }
 
     private static double shoulder(Draft draft, boolean front) {
-        return draft.pattern().pieces().stream().filter(p -> p.front() == front).flatMap(p -> p.outline().stream()).filter(e -> e.name().startsWith("shoulder")).mapToDouble(e -> e.path().length()).sum();
+        return draft.pattern().pieces().stream()
+                .filter(p -> p.front() == front)
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.name().startsWith("shoulder"))
+                .mapToDouble(e -> e.path().length())
+                .sum();
     }
 
     @Test
     void neckline_pulledOverTheSeam_isTracedOffOntoTheNextPanel() {
         Garment narrow = with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.SHOULDER);
         Garment wide = narrow.withLength(LengthOption.NECKLINE_WIDTH, Length.mm(85));
-        assertThat(draft(narrow).pattern().piece("F1").outline()).extracting(OutlineEdge::name).contains("shoulder");
+        assertThat(draft(narrow).pattern().piece("F1").outline())
+                .extracting(OutlineEdge::name)
+                .contains("shoulder");
         Draft crossed = draft(wide);
         Finished.holds(crossed);
-        assertThat(crossed.pattern().piece("F1").outline()).extracting(OutlineEdge::name).contains("neckline").doesNotContain("shoulder");
-        assertThat(crossed.pattern().piece("F2").outline()).extracting(OutlineEdge::name).contains("neckline", "shoulder", "armhole");
+        assertThat(crossed.pattern().piece("F1").outline())
+                .extracting(OutlineEdge::name)
+                .contains("neckline")
+                .doesNotContain("shoulder");
+        assertThat(crossed.pattern().piece("F2").outline())
+                .extracting(OutlineEdge::name)
+                .contains("neckline", "shoulder", "armhole");
         // Sewn together the neckline runs straight on over the seam.
-        Finding join = crossed.findings().stream().filter(f -> f.id().equals("joined-edge") && f.subject().equals("S1-upper")).findFirst().orElseThrow();
+        Finding join = crossed.findings().stream()
+                .filter(f -> f.id().equals("joined-edge") && f.subject().equals("S1-upper"))
+                .findFirst()
+                .orElseThrow();
         assertThat(join.value()).isLessThan(0.1);
     }
 
     @Test
     void yoke_isOnePieceInFront_withItsKeyholeInside() {
-        Draft draft = draft(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.ARMHOLE).withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND)));
+        Draft draft = draft(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.ARMHOLE)
+                .withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND)));
         Finished.holds(draft);
         Piece yoke = draft.pattern().piece("Y1");
-        assertThat(yoke.outline()).extracting(OutlineEdge::name).contains("keyhole", "neckline", "armhole").doesNotContain("princess-front");
+        assertThat(yoke.outline())
+                .extracting(OutlineEdge::name)
+                .contains("keyhole", "neckline", "armhole")
+                .doesNotContain("princess-front");
         assertThat(yoke.onFold()).isTrue();
         assertThat(draft.pattern().piece("Y2").name()).isEqualTo("Back yoke");
     }
@@ -253,61 +325,118 @@ class StylesTest {
         Draft draft = draft(with(Cover.OFF_SHOULDER, UpperShape.STRAIGHT, PrincessStart.SHOULDER));
         Piece sleeve = draft.pattern().piece("SL");
         assertThat(sleeve.edge("sleeve-top").path().length()).isCloseTo((1010 - 2 * 290) / 2.0, within(1e-6));
-        assertThat(sleeve.edge("cap-front").path().length()).isCloseTo(draft.pattern().piece("F2").edge("armhole").path().length(), within(0.01));
-        assertThat(sleeve.edge("underarm-back").path().length()).isCloseTo(sleeve.edge("underarm-front").path().length(), within(1e-6));
+        assertThat(sleeve.edge("cap-front").path().length())
+                .isCloseTo(draft.pattern().piece("F2").edge("armhole").path().length(), within(0.01));
+        assertThat(sleeve.edge("underarm-back").path().length())
+                .isCloseTo(sleeve.edge("underarm-front").path().length(), within(1e-6));
     }
 
     @Test
     void peplum_isAsLongAsTheWaist() {
         Draft draft = draft(Garment.bustier().withLowerEdge(LowerShape.PEPLUM));
         double waist = draft.girths().at(Level.WAIST).pattern().value() / 2;
-        double sewn = draft.pattern().pieces().stream().filter(p -> p.id().startsWith("P")).flatMap(p -> p.outline().stream()).filter(e -> e.name().startsWith("waist")).mapToDouble(e -> e.path().length()).sum();
+        double sewn = draft.pattern().pieces().stream()
+                .filter(p -> p.id().startsWith("P"))
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.name().startsWith("waist"))
+                .mapToDouble(e -> e.path().length())
+                .sum();
         assertThat(sewn).isCloseTo(waist, within(3.0));
     }
 
     @Test
     void flare_addsToTheHemWhatIsAsked_andItsSeamsStayAlike() {
-        Draft plain = draft(Garment.bustier().withLowerEdge(LowerShape.FLARED).withLength(LengthOption.FLARE, Length.mm(20)));
-        Draft flared = draft(Garment.bustier().withLowerEdge(LowerShape.FLARED).withLength(LengthOption.FLARE, Length.mm(120)));
+        Draft plain =
+                draft(Garment.bustier().withLowerEdge(LowerShape.FLARED).withLength(LengthOption.FLARE, Length.mm(20)));
+        Draft flared = draft(
+                Garment.bustier().withLowerEdge(LowerShape.FLARED).withLength(LengthOption.FLARE, Length.mm(120)));
         assertThat(hem(flared) - hem(plain)).isBetween(290.0, 400.0);
         Finished.holds(flared);
     }
 
     private static double hem(Draft draft) {
-        return draft.pattern().pieces().stream().mapToDouble(p -> p.edge("lower-edge").path().length()).sum();
+        return draft.pattern().pieces().stream()
+                .mapToDouble(p -> p.edge("lower-edge").path().length())
+                .sum();
     }
 
     @Test
     void whatCannotBe_isSaidWithWhatWorks() {
-        assertThat(refused(cups(CupKind.TWO_PART).withLength(LengthOption.CUP_SIDE, Length.mm(90)))).contains("larger than its panel", "Side front");
-        assertThat(refused(Garment.bustier().withUpperEdge(UpperShape.PLUNGE).withLength(LengthOption.EDGE_DIP, Length.mm(200)))).contains("centre front", "can be drawn");
-        assertThat(refused(SWEETHEART.withBust(Bust.PRINCESS.withWedge(ContourWedge.CUT_AWAY_ARMHOLE, Length.mm(10))))).contains("strap of a halter");
-        assertThat(refused(SWEETHEART.withTop(new Top(Cover.STRAPLESS, true, false, Sleeve.BAND)))).contains("yoke", "shoulder");
-        assertThat(refused(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.SHOULDER).withLength(LengthOption.NECKLINE_WIDTH, Length.mm(110)))).contains("Neckline", "can be drawn");
-        assertThat(refused(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.ARMHOLE).withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND)).withLength(LengthOption.KEYHOLE_LENGTH, Length.mm(160)))).contains("keyhole", "stay inside it");
-        Garment corset = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS)).withBust(Bust.PRINCESS.withCups(CupKind.TWO_PART));
+        assertThat(refused(cups(CupKind.TWO_PART).withLength(LengthOption.CUP_SIDE, Length.mm(90))))
+                .contains("larger than its panel", "Side front");
+        assertThat(refused(Garment.bustier()
+                        .withUpperEdge(UpperShape.PLUNGE)
+                        .withLength(LengthOption.EDGE_DIP, Length.mm(200))))
+                .contains("centre front", "can be drawn");
+        assertThat(refused(SWEETHEART.withBust(Bust.PRINCESS.withWedge(ContourWedge.CUT_AWAY_ARMHOLE, Length.mm(10)))))
+                .contains("strap of a halter");
+        assertThat(refused(SWEETHEART.withTop(new Top(Cover.STRAPLESS, true, false, Sleeve.BAND))))
+                .contains("yoke", "shoulder");
+        assertThat(refused(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.SHOULDER)
+                        .withLength(LengthOption.NECKLINE_WIDTH, Length.mm(110))))
+                .contains("Neckline", "can be drawn");
+        assertThat(refused(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.ARMHOLE)
+                        .withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND))
+                        .withLength(LengthOption.KEYHOLE_LENGTH, Length.mm(160))))
+                .contains("keyhole", "stay inside it");
+        Garment corset = Garment.of(GarmentKind.CORSET)
+                .withPanels(Panels.of(8, SeamPlacing.LANDMARKS))
+                .withBust(Bust.PRINCESS.withCups(CupKind.TWO_PART));
         assertThat(refused(corset)).contains("larger than its panel");
     }
 
     @Test
     void hollowALittleTighterThanCanBeSewn_isMarkedForClipping_andNoted() {
-        Garment corset = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS)).withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
+        Garment corset = Garment.of(GarmentKind.CORSET)
+                .withPanels(Panels.of(8, SeamPlacing.LANDMARKS))
+                .withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
         Draft draft = draft(corset.withBust(Bust.PRINCESS.withWedge(ContourWedge.ARMHOLE, Length.mm(30))));
-        Finding noted = draft.findings().stream().filter(f -> f.id().equals("curvature") && f.status() == Finding.Status.NOTE).findFirst().orElseThrow();
+        Finding noted = draft.findings().stream()
+                .filter(f -> f.id().equals("curvature") && f.status() == Finding.Status.NOTE)
+                .findFirst()
+                .orElseThrow();
         assertThat(noted.value()).isBetween(6.0, 12.0);
         Piece piece = draft.pattern().piece(noted.subject());
-        assertThat(piece.marks()).anyMatch(m -> m.kind() == Mark.Kind.CLIP && m.at().distance(noted.place().orElseThrow().at()) < 6);
-        Pattern unmarked = new Pattern("", "panel", draft.pattern().levels(), draft.pattern().pieces().stream().map(p -> new Piece(p.id(), p.name(), p.order(), p.front(), p.count(), p.onFold(), p.outline(), p.levelMarks(), p.notches(), p.grain(),
-                p.cutLine(), p.declared(), p.allowances(), List.of())).toList(), draft.pattern().seams(), draft.pattern().waistToLap());
-        assertThat(Truing.look(unmarked)).as("without its mark it is a fault").anyMatch(f -> f.id().equals("curvature") && f.status() == Finding.Status.FAULT);
+        assertThat(piece.marks())
+                .anyMatch(m -> m.kind() == Mark.Kind.CLIP
+                        && m.at().distance(noted.place().orElseThrow().at()) < 6);
+        Pattern unmarked = new Pattern(
+                "",
+                "panel",
+                draft.pattern().levels(),
+                draft.pattern().pieces().stream()
+                        .map(p -> new Piece(
+                                p.id(),
+                                p.name(),
+                                p.order(),
+                                p.front(),
+                                p.count(),
+                                p.onFold(),
+                                p.outline(),
+                                p.levelMarks(),
+                                p.notches(),
+                                p.grain(),
+                                p.cutLine(),
+                                p.declared(),
+                                p.allowances(),
+                                List.of()))
+                        .toList(),
+                draft.pattern().seams(),
+                draft.pattern().waistToLap());
+        assertThat(Truing.look(unmarked))
+                .as("without its mark it is a fault")
+                .anyMatch(f -> f.id().equals("curvature") && f.status() == Finding.Status.FAULT);
     }
 
     @ParameterizedTest
     @CsvSource({"NECKLINE, 30", "STRAPLESS_TOP, 30"})
     void wedgeWiderThanItsEdge_isSaidWithTheWidestThatWorks(ContourWedge wedge, double width) {
-        Garment corset = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(8, SeamPlacing.LANDMARKS)).withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
+        Garment corset = Garment.of(GarmentKind.CORSET)
+                .withPanels(Panels.of(8, SeamPlacing.LANDMARKS))
+                .withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
         String said = refused(corset.withBust(Bust.PRINCESS.withWedge(wedge, Length.mm(width))));
-        assertThat(said).satisfiesAnyOf(s -> assertThat(s).contains("can be closed"), s -> assertThat(s).contains("bends to a radius"));
+        assertThat(said).satisfiesAnyOf(s -> assertThat(s).contains("can be closed"), s -> assertThat(s)
+                .contains("bends to a radius"));
     }
 
     /** Random bodies, each in a random style: every check holds, or a sentence says why not. */
@@ -319,7 +448,8 @@ class StylesTest {
         for (int n = 0; n < BODIES; n++) {
             MeasurementSet body = Bodies.random(random);
             double bust = body.taken().get(MeasurementKey.BUST).millimetres();
-            MeasurementSet set = body.with(MeasurementKey.AROUND_SHOULDERS, Length.mm(bust * 0.55 + 510)).with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(Math.min(410, bust * 0.12 + 180)))
+            MeasurementSet set = body.with(MeasurementKey.AROUND_SHOULDERS, Length.mm(bust * 0.55 + 510))
+                    .with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(Math.min(410, bust * 0.12 + 180)))
                     .with(MeasurementKey.UPPER_ARM, Length.mm(bust * 0.33));
             Garment garment = random(random);
             Outcome outcome = Drafter.draft(Bodies.commission(set, garment));
@@ -332,7 +462,9 @@ class StylesTest {
             drafted++;
             Finished.holds(draft);
             for (SeamJoin seam : draft.pattern().seams()) {
-                assertThat(draft.pattern().edge(seam.a()).path().length()).as(seam.id()).isCloseTo(draft.pattern().edge(seam.b()).path().length(), within(0.5));
+                assertThat(draft.pattern().edge(seam.a()).path().length())
+                        .as(seam.id())
+                        .isCloseTo(draft.pattern().edge(seam.b()).path().length(), within(0.5));
             }
         }
         assertThat(drafted).as("drafted").isGreaterThan(BODIES * 22 / 30);
@@ -342,7 +474,10 @@ class StylesTest {
     private static Garment random(Random random) {
         Cover cover = Cover.values()[random.nextInt(4)];
         List<UpperShape> shapes = UpperShape.fitting(cover);
-        Garment garment = with(cover, shapes.get(random.nextInt(shapes.size())), random.nextBoolean() ? PrincessStart.SHOULDER : PrincessStart.ARMHOLE);
+        Garment garment = with(
+                cover,
+                shapes.get(random.nextInt(shapes.size())),
+                random.nextBoolean() ? PrincessStart.SHOULDER : PrincessStart.ARMHOLE);
         garment = garment.withLowerEdge(LowerShape.values()[random.nextInt(LowerShape.values().length)]);
         if (cover.hasShoulder() && random.nextInt(3) == 0) {
             garment = garment.withTop(new Top(cover, true, random.nextBoolean(), Sleeve.BAND));

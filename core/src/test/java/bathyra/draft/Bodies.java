@@ -89,7 +89,13 @@ public final class Bodies {
             double spring = mm(body, HIP) - mm(body, WAIST);
             double dart = mm(body, FRONT_LENGTH) - mm(body, BACK_LENGTH);
             double torso = mm(body, FRONT_LENGTH) - mm(body, SHOULDER_TO_UNDERBUST);
-            if (within(underbust, 650, 1050) && within(deeper, 80, 220) && drop <= 120 && within(spring, 120, 320) && within(dart, 12, 50) && torso >= 60 && within(mm(body, HEIGHT), 1550, 1800)
+            if (within(underbust, 650, 1050)
+                    && within(deeper, 80, 220)
+                    && drop <= 120
+                    && within(spring, 120, 320)
+                    && within(dart, 12, 50)
+                    && torso >= 60
+                    && within(mm(body, HEIGHT), 1550, 1800)
                     && body.taken().entrySet().stream().allMatch(e -> e.getKey().isPlausible(e.getValue()))) {
                 return withArms(body);
             }
@@ -98,8 +104,11 @@ public final class Bodies {
 
     /** The same body with what the edges above the upper line ask for. */
     public static MeasurementSet withArms(MeasurementSet body) {
-        double shoulders = body.find(SHOULDER_WIDTH).map(bathyra.reckon.Reckoned::value).orElse(400.0);
-        return body.with(SHOULDER_WIDTH, Length.mm(shoulders)).with(MeasurementKey.AROUND_SHOULDERS, Length.mm(2.46 * shoulders)).with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(0.71 * shoulders))
+        double shoulders =
+                body.find(SHOULDER_WIDTH).map(bathyra.reckon.Reckoned::value).orElse(400.0);
+        return body.with(SHOULDER_WIDTH, Length.mm(shoulders))
+                .with(MeasurementKey.AROUND_SHOULDERS, Length.mm(2.46 * shoulders))
+                .with(MeasurementKey.TOP_EDGE_WIDTH, Length.mm(0.71 * shoulders))
                 .with(MeasurementKey.UPPER_ARM, Length.mm(0.31 * mm(body, BUST)));
     }
 

@@ -36,8 +36,15 @@ import java.util.Optional;
  */
 public final class Choices {
     /** The wedges that are tried: none, the usual sets, and the two that fade alone. */
-    private static final List<List<ContourWedge>> WEDGES = List.of(List.of(), ContourWedge.UsualSet.HALTER.wedges(), ContourWedge.UsualSet.V_NECK.wedges(), ContourWedge.UsualSet.SCOOP.wedges(),
-            ContourWedge.UsualSet.SWEETHEART.wedges(), List.of(ContourWedge.SIDE), List.of(ContourWedge.CF_NECKLINE));
+    private static final List<List<ContourWedge>> WEDGES = List.of(
+            List.of(),
+            ContourWedge.UsualSet.HALTER.wedges(),
+            ContourWedge.UsualSet.V_NECK.wedges(),
+            ContourWedge.UsualSet.SCOOP.wedges(),
+            ContourWedge.UsualSet.SWEETHEART.wedges(),
+            List.of(ContourWedge.SIDE),
+            List.of(ContourWedge.CF_NECKLINE));
+
     private static final int LAYERS = 4;
     private static final int BONES = 4;
     private static final int YOKES = 4;
@@ -53,8 +60,23 @@ public final class Choices {
         }
     }
 
-    private static final int[] SIZES = {GarmentKind.values().length, BlockMethod.values().length, Cover.values().length, UpperShape.values().length, PrincessStart.values().length,
-        CupKind.values().length, WEDGES.size(), LowerShape.values().length, Closure.values().length, Panels.MOST - Panels.LEAST + 1, LAYERS, BONES, YOKES, PLACINGS, 3};
+    private static final int[] SIZES = {
+        GarmentKind.values().length,
+        BlockMethod.values().length,
+        Cover.values().length,
+        UpperShape.values().length,
+        PrincessStart.values().length,
+        CupKind.values().length,
+        WEDGES.size(),
+        LowerShape.values().length,
+        Closure.values().length,
+        Panels.MOST - Panels.LEAST + 1,
+        LAYERS,
+        BONES,
+        YOKES,
+        PLACINGS,
+        3
+    };
 
     /**
      * All pairs of choices on three bodies.
@@ -95,19 +117,56 @@ public final class Choices {
         int yoke = row[f++];
         SeamPlacing placing = SeamPlacing.values()[row[f++]];
         Garment garment = Garment.of(kind);
-        garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start)).withLowerEdge(lower).withFastening(garment.fastening().with(closure));
+        garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start))
+                .withLowerEdge(lower)
+                .withFastening(garment.fastening().with(closure));
         if (kind.isPanelled()) {
             garment = garment.withPanels(Panels.of(panels, placing));
         }
         if (kind.isOverBust()) {
-            Top top = kind.isPanelled() ? Top.STRAPLESS : Top.STRAPLESS.withCover(cover).withYoke(yoke % 2 == 1 && cover.hasShoulder()).withKeyhole(yoke == 3 && cover.hasShoulder()).withSleeve(yoke < 2 ? Sleeve.BAND : Sleeve.SHORT);
+            Top top = kind.isPanelled()
+                    ? Top.STRAPLESS
+                    : Top.STRAPLESS
+                            .withCover(cover)
+                            .withYoke(yoke % 2 == 1 && cover.hasShoulder())
+                            .withKeyhole(yoke == 3 && cover.hasShoulder())
+                            .withSleeve(yoke < 2 ? Sleeve.BAND : Sleeve.SHORT);
             Garment under = garment.withTop(top);
-            List<ContourWedge> closed = wedges.stream().filter(w -> !fitting || fits(w, under)).toList();
-            garment = garment.withTop(top).withUpperEdge(shape).withBust(Bust.PRINCESS.withCups(cups).withSet(closed));
+            List<ContourWedge> closed =
+                    wedges.stream().filter(w -> !fitting || fits(w, under)).toList();
+            garment = garment.withTop(top)
+                    .withUpperEdge(shape)
+                    .withBust(Bust.PRINCESS.withCups(cups).withSet(closed));
         }
         garment = garment.withFinish(finish(garment.finish(), layers)).withBoning(boning(bones));
-        return new Combination(row[f], garment, String.join(" ", kind.id(), garment.method(), garment.top().cover().id(), garment.upperEdge().id(), "princess", start.id(), "cups", garment.bust().cups().id(), "wedges", garment.bust().wedges().keySet().toString(),
-                lower.id(), closure.id(), garment.panelsPerSide() + "", "layers", layers + "", "bones", bones + "", garment.top().yoke() ? "yoke" : "", garment.top().keyhole() ? "keyhole" : "", garment.top().sleeve().id(), placing.id(), "body", row[f] + ""));
+        return new Combination(
+                row[f],
+                garment,
+                String.join(
+                        " ",
+                        kind.id(),
+                        garment.method(),
+                        garment.top().cover().id(),
+                        garment.upperEdge().id(),
+                        "princess",
+                        start.id(),
+                        "cups",
+                        garment.bust().cups().id(),
+                        "wedges",
+                        garment.bust().wedges().keySet().toString(),
+                        lower.id(),
+                        closure.id(),
+                        garment.panelsPerSide() + "",
+                        "layers",
+                        layers + "",
+                        "bones",
+                        bones + "",
+                        garment.top().yoke() ? "yoke" : "",
+                        garment.top().keyhole() ? "keyhole" : "",
+                        garment.top().sleeve().id(),
+                        placing.id(),
+                        "body",
+                        row[f] + ""));
     }
 
     private static Finish finish(Finish usual, int which) {
@@ -118,14 +177,18 @@ public final class Choices {
                     finish = finish.withLayer(kind, finish.layer(kind).withMade(true));
                 }
             }
-            case 2 -> finish = finish.withLayer(LayerKind.FASHION, finish.layer(LayerKind.FASHION).withTurn(Length.mm(3))).withAllowance(EdgeUse.UPPER_EDGE, Optional.of(Length.mm(0)))
-                    .withAllowance(EdgeUse.SEAM, Optional.of(Length.mm(20)));
+            case 2 ->
+                finish = finish.withLayer(
+                                LayerKind.FASHION,
+                                finish.layer(LayerKind.FASHION).withTurn(Length.mm(3)))
+                        .withAllowance(EdgeUse.UPPER_EDGE, Optional.of(Length.mm(0)))
+                        .withAllowance(EdgeUse.SEAM, Optional.of(Length.mm(20)));
             case 3 -> {
                 for (LayerKind kind : LayerKind.values()) {
                     finish = finish.withLayer(kind, finish.layer(kind).withMade(kind == LayerKind.LINING));
                 }
             }
-            default -> { }
+            default -> {}
         }
         return finish;
     }
@@ -133,14 +196,27 @@ public final class Choices {
     private static Boning boning(int which) {
         return switch (which) {
             case 1 -> Boning.BY_RULE.withWidth(Optional.of(Length.mm(10))).withEyelets(Optional.of(Length.mm(12)));
-            case 2 -> Boning.BY_RULE.withWidth(Optional.of(Length.mm(5))).withPanel(new Boning.PanelBone("own-1", "F1", 0.5)).withPanel(new Boning.PanelBone("own-2", "B1", 0.5));
-            case 3 -> Boning.BY_RULE.without("on-side").withKind("on-princess-front", Optional.of(BoneKind.SYNTHETIC)).withBusk(Optional.of(Length.mm(300)));
+            case 2 ->
+                Boning.BY_RULE
+                        .withWidth(Optional.of(Length.mm(5)))
+                        .withPanel(new Boning.PanelBone("own-1", "F1", 0.5))
+                        .withPanel(new Boning.PanelBone("own-2", "B1", 0.5));
+            case 3 ->
+                Boning.BY_RULE
+                        .without("on-side")
+                        .withKind("on-princess-front", Optional.of(BoneKind.SYNTHETIC))
+                        .withBusk(Optional.of(Length.mm(300)));
             default -> Boning.BY_RULE;
         };
     }
 
     /** The combination as a commission. */
     public static Commission commission(Combination combination, MeasurementSet body) {
-        return new Commission("Combination", LengthUnit.CM, new Wearer("Nerea Holloway", Experience.FIRST), body, combination.garment());
+        return new Commission(
+                "Combination",
+                LengthUnit.CM,
+                new Wearer("Nerea Holloway", Experience.FIRST),
+                body,
+                combination.garment());
     }
 }

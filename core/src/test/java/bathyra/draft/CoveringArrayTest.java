@@ -23,12 +23,15 @@ class CoveringArrayTest {
             }
         }
         assertThat(found).hasSize(wanted);
-        assertThat(rows.size()).as("rows: no fewer than the two largest factors ask, and far fewer than all combinations").isBetween(35, 60);
+        assertThat(rows.size())
+                .as("rows: no fewer than the two largest factors ask, and far fewer than all combinations")
+                .isBetween(35, 60);
     }
 
     @Test
     void sameSeed_givesTheSameRows() {
         int[] sizes = {3, 3, 4};
-        assertThat(CoveringArray.pairwise(sizes, 7).toArray(int[][]::new)).isDeepEqualTo(CoveringArray.pairwise(sizes, 7).toArray(int[][]::new));
+        assertThat(CoveringArray.pairwise(sizes, 7).toArray(int[][]::new))
+                .isDeepEqualTo(CoveringArray.pairwise(sizes, 7).toArray(int[][]::new));
     }
 }

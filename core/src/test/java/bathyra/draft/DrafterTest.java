@@ -31,22 +31,35 @@ class DrafterTest {
     @EnumSource(LowerShape.class)
     void draft_toEveryLowerEdge_hasItsLevelsAndFourPieces(LowerShape shape) {
         Draft draft = draft(Garment.bustier().withLowerEdge(shape));
-        assertThat(draft.pattern().levels()).hasSize(shape == LowerShape.HIP ? 6 : shape == LowerShape.HIGH_HIP || shape == LowerShape.FLARED ? 5 : 4);
-        assertThat(draft.pattern().pieces().subList(0, 4)).extracting(Piece::name).containsExactly("Centre front", "Side front", "Side back", "Centre back");
-        assertThat(draft.pattern().pieces().subList(0, 4)).extracting(Piece::cutWords).containsExactly("cut 1 on the fold", "cut 2", "cut 2", "cut 2");
+        assertThat(draft.pattern().levels())
+                .hasSize(
+                        shape == LowerShape.HIP
+                                ? 6
+                                : shape == LowerShape.HIGH_HIP || shape == LowerShape.FLARED ? 5 : 4);
+        assertThat(draft.pattern().pieces().subList(0, 4))
+                .extracting(Piece::name)
+                .containsExactly("Centre front", "Side front", "Side back", "Centre back");
+        assertThat(draft.pattern().pieces().subList(0, 4))
+                .extracting(Piece::cutWords)
+                .containsExactly("cut 1 on the fold", "cut 2", "cut 2", "cut 2");
         assertThat(draft.pattern().pieces()).hasSize(shape == LowerShape.PEPLUM ? 6 : 4);
     }
 
     @Test
     void levelMarks_ofOneHalf_addUpToHalfThePatternGirth() {
         Draft draft = draft(Garment.bustier());
-        draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum())
+        draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream()
+                        .flatMap(p -> p.mark(level.id()).stream())
+                        .mapToDouble(m -> m.length())
+                        .sum())
                 .isCloseTo(level.patternGirth() / 2, within(0.01)));
     }
 
     @Test
     void outline_runsClockwiseAndTheCutLineLiesRoundIt() {
-        for (Piece piece : draft(Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)).pattern().pieces()) {
+        for (Piece piece : draft(Garment.bustier().withUpperEdge(UpperShape.SWEETHEART))
+                .pattern()
+                .pieces()) {
             double twice = 0;
             var points = piece.flattened(0.1);
             for (int i = 1; i < points.size(); i++) {
@@ -55,7 +68,9 @@ class DrafterTest {
                 twice += a.x() * b.y() - b.x() * a.y();
             }
             assertThat(twice).as("area with y down, " + piece.id()).isPositive();
-            assertThat(Shape.contains(piece.cutLine(), points, 0.02)).as(piece.id()).isTrue();
+            assertThat(Shape.contains(piece.cutLine(), points, 0.02))
+                    .as(piece.id())
+                    .isTrue();
         }
     }
 
@@ -63,9 +78,14 @@ class DrafterTest {
     void allowance_liesAtItsWidthFromTheSewingLine() {
         Piece side = draft(Garment.bustier()).pattern().piece("F2");
         Path edge = side.edge("side").path();
-        side.cutLine().stream().filter(p -> p.x() > edge.nearest(p).point().x() && edge.nearest(p).arc() > 1 && edge.nearest(p).arc() < edge.length() - 1)
+        side.cutLine().stream()
+                .filter(p -> p.x() > edge.nearest(p).point().x()
+                        && edge.nearest(p).arc() > 1
+                        && edge.nearest(p).arc() < edge.length() - 1)
                 .forEach(p -> assertThat(edge.nearest(p).point().distance(p)).isCloseTo(25, within(0.05)));
-        assertThat(side.cutLine()).anyMatch(p -> p.x() > edge.nearest(p).point().x() && edge.nearest(p).arc() > 100);
+        assertThat(side.cutLine())
+                .anyMatch(p ->
+                        p.x() > edge.nearest(p).point().x() && edge.nearest(p).arc() > 100);
     }
 
     @Test
@@ -73,7 +93,8 @@ class DrafterTest {
         Piece front = draft(Garment.bustier()).pattern().piece("F1");
         Path edge = front.edge("princess-front").path();
         double apex = edge.nearest(front.mark("bust").orElseThrow().to()).arc();
-        double turn = edge.at(apex - 0.01).tangent().angleTo(edge.at(apex + 0.01).tangent());
+        double turn =
+                edge.at(apex - 0.01).tangent().angleTo(edge.at(apex + 0.01).tangent());
         assertThat(Math.toDegrees(Math.abs(turn))).isLessThan(0.1);
     }
 
@@ -100,7 +121,8 @@ class DrafterTest {
         Piece front = draft.pattern().piece("F1");
         Path edge = front.edge("princess-front").path();
         double apex = edge.nearest(front.mark("bust").orElseThrow().to()).arc();
-        return Math.abs(edge.at(apex + 25).point().x() - draft.block().frontAxis().value());
+        return Math.abs(
+                edge.at(apex + 25).point().x() - draft.block().frontAxis().value());
     }
 
     @Test
@@ -121,23 +143,27 @@ class DrafterTest {
     @Test
     void sweetheart_dipsAtCentreFrontAndCrestsOverTheApex() {
         Draft draft = draft(Garment.bustier().withUpperEdge(UpperShape.SWEETHEART));
-        assertThat(draft.block().centreFrontTop().value() - draft.block().crest().value()).isGreaterThan(20);
+        assertThat(draft.block().centreFrontTop().value()
+                        - draft.block().crest().value())
+                .isGreaterThan(20);
         assertThat(draft.block().crest().value()).isLessThanOrEqualTo(281 - 85);
     }
 
     @Test
     void missingMeasurements_areRefusedByName() {
         MeasurementSet set = Bodies.nerea().without(MeasurementKey.BACK_LENGTH).without(MeasurementKey.WAIST);
-        assertThat(Drafter.draft(Bodies.commission(set, Garment.bustier()))).isInstanceOfSatisfying(Refusal.class, r -> {
-            assertThat(r.cause()).isEqualTo(Refusal.Cause.INPUT);
-            assertThat(r.reasons()).extracting(Finding::subject).contains("waistGirth", "backLength");
-        });
+        assertThat(Drafter.draft(Bodies.commission(set, Garment.bustier())))
+                .isInstanceOfSatisfying(Refusal.class, r -> {
+                    assertThat(r.cause()).isEqualTo(Refusal.Cause.INPUT);
+                    assertThat(r.reasons()).extracting(Finding::subject).contains("waistGirth", "backLength");
+                });
     }
 
     @Test
     void aDropToTheWaist_needsNoHip() {
         MeasurementSet set = Bodies.nerea().without(MeasurementKey.HIP).without(MeasurementKey.WAIST_TO_HIP);
-        assertThat(Drafter.draft(Bodies.commission(set, Garment.bustier().withLowerEdge(LowerShape.WAIST)))).isInstanceOf(Draft.class);
+        assertThat(Drafter.draft(Bodies.commission(set, Garment.bustier().withLowerEdge(LowerShape.WAIST))))
+                .isInstanceOf(Draft.class);
     }
 
     @Test
@@ -147,7 +173,9 @@ class DrafterTest {
             assertThat(f.id()).isEqualTo("waist-reduction");
             assertThat(f.sentence().in(LengthUnit.CM)).contains("10 %").contains("No figure makes a reduction safe.");
         });
-        assertThat(draft(Garment.bustier().withEase(Level.WAIST, Length.mm(-57))).findings()).noneMatch(f -> f.id().equals("waist-reduction"));
+        assertThat(draft(Garment.bustier().withEase(Level.WAIST, Length.mm(-57)))
+                        .findings())
+                .noneMatch(f -> f.id().equals("waist-reduction"));
     }
 
     /** 2,000 random bodies (C19), each as a different garment: a sound draft, or a reason that names a measurement. */
@@ -159,12 +187,17 @@ class DrafterTest {
         int impossible = 0;
         for (int i = 0; i < 2000; i++) {
             MeasurementSet set = Bodies.random(random);
-            Garment garment = Garment.bustier().withUpperEdge(i % 2 == 0 ? UpperShape.STRAIGHT : UpperShape.SWEETHEART).withLowerEdge(LowerShape.values()[i % 3]);
+            Garment garment = Garment.bustier()
+                    .withUpperEdge(i % 2 == 0 ? UpperShape.STRAIGHT : UpperShape.SWEETHEART)
+                    .withLowerEdge(LowerShape.values()[i % 3]);
             Outcome outcome = Drafter.draft(Bodies.commission(set, garment));
             if (outcome instanceof Draft draft) {
                 drafted++;
                 Finished.holds(draft);
-                draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum())
+                draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream()
+                                .flatMap(p -> p.mark(level.id()).stream())
+                                .mapToDouble(m -> m.length())
+                                .sum())
                         .isCloseTo(level.patternGirth() / 2, within(0.01)));
                 assertThat(draft.panels().residual()).isLessThan(0.01);
             } else if (outcome instanceof Refusal refusal) {

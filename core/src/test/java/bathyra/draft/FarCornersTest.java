@@ -19,12 +19,31 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** The far corners of what bodies are: each drafts sound at every edge, or is refused with a reason that names a measurement. */
 class FarCornersTest {
-    private static MeasurementSet body(double bust, double underbust, double waist, double hip, double span, double toApex, double toUnderbust, double front,
-            double back, double toHip) {
+    private static MeasurementSet body(
+            double bust,
+            double underbust,
+            double waist,
+            double hip,
+            double span,
+            double toApex,
+            double toUnderbust,
+            double front,
+            double back,
+            double toHip) {
         Map<MeasurementKey, Length> taken = new EnumMap<>(MeasurementKey.class);
         double[] values = {bust, underbust, waist, hip, span, toApex, toUnderbust, front, back, toHip};
-        MeasurementKey[] keys = {MeasurementKey.BUST, MeasurementKey.UNDERBUST, MeasurementKey.WAIST, MeasurementKey.HIP, MeasurementKey.APEX_SPAN,
-                MeasurementKey.SHOULDER_TO_APEX, MeasurementKey.SHOULDER_TO_UNDERBUST, MeasurementKey.FRONT_LENGTH, MeasurementKey.BACK_LENGTH, MeasurementKey.WAIST_TO_HIP};
+        MeasurementKey[] keys = {
+            MeasurementKey.BUST,
+            MeasurementKey.UNDERBUST,
+            MeasurementKey.WAIST,
+            MeasurementKey.HIP,
+            MeasurementKey.APEX_SPAN,
+            MeasurementKey.SHOULDER_TO_APEX,
+            MeasurementKey.SHOULDER_TO_UNDERBUST,
+            MeasurementKey.FRONT_LENGTH,
+            MeasurementKey.BACK_LENGTH,
+            MeasurementKey.WAIST_TO_HIP
+        };
         for (int i = 0; i < keys.length; i++) {
             taken.put(keys[i], Length.mm(values[i]));
         }
@@ -34,11 +53,21 @@ class FarCornersTest {
     private static void draftsAtEveryEdge(MeasurementSet set) {
         for (LowerShape lower : LowerShape.values()) {
             for (UpperShape upper : UpperShape.fitting(Cover.STRAPLESS)) {
-                Outcome outcome = Drafter.draft(Bodies.commission(set, Garment.bustier().withLowerEdge(lower).withUpperEdge(upper)));
-                assertThat(outcome instanceof Draft).as(upper + " " + lower + " " + (outcome instanceof Refusal r ? r.reasons().get(0).sentence().in(LengthUnit.MM) : "")).isTrue();
+                Outcome outcome = Drafter.draft(Bodies.commission(
+                        set, Garment.bustier().withLowerEdge(lower).withUpperEdge(upper)));
+                assertThat(outcome instanceof Draft)
+                        .as(upper + " " + lower + " "
+                                + (outcome instanceof Refusal r
+                                        ? r.reasons().get(0).sentence().in(LengthUnit.MM)
+                                        : ""))
+                        .isTrue();
                 Draft draft = (Draft) outcome;
                 Finished.holds(draft);
-                draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum() * 2)
+                draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream()
+                                        .flatMap(p -> p.mark(level.id()).stream())
+                                        .mapToDouble(m -> m.length())
+                                        .sum()
+                                * 2)
                         .isCloseTo(level.patternGirth(), within(0.02)));
             }
         }
@@ -47,7 +76,9 @@ class FarCornersTest {
     private static void isRefusedNaming(MeasurementSet set, String key) {
         Outcome outcome = Drafter.draft(Bodies.commission(set, Garment.bustier()));
         assertThat(outcome instanceof Refusal).as("refused, naming " + key).isTrue();
-        assertThat(((Refusal) outcome).reasons()).anySatisfy(reason -> assertThat(reason.subject() + " " + reason.sentence().in(LengthUnit.MM)).contains(key));
+        assertThat(((Refusal) outcome).reasons()).anySatisfy(reason -> assertThat(
+                        reason.subject() + " " + reason.sentence().in(LengthUnit.MM))
+                .contains(key));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -60,9 +91,20 @@ class FarCornersTest {
         "hardly any cup,          790,  750,  640,  890, 158, 262, 322, 428, 414, 215",
         "a very full cup,         1160, 830,  760, 1080, 230, 290, 405, 500, 452, 225",
         "a large even body,       1380, 1240, 1260, 1400, 262, 310, 400, 500, 468, 235",
-        "narrow with wide hips,   780,  690,  610, 1060, 160, 262, 334, 432, 410, 225"})
-    void body_atAFarCorner_draftsSound(String name, double bust, double underbust, double waist, double hip, double span, double toApex, double toUnderbust,
-            double front, double back, double toHip) {
+        "narrow with wide hips,   780,  690,  610, 1060, 160, 262, 334, 432, 410, 225"
+    })
+    void body_atAFarCorner_draftsSound(
+            String name,
+            double bust,
+            double underbust,
+            double waist,
+            double hip,
+            double span,
+            double toApex,
+            double toUnderbust,
+            double front,
+            double back,
+            double toHip) {
         draftsAtEveryEdge(body(bust, underbust, waist, hip, span, toApex, toUnderbust, front, back, toHip));
     }
 
@@ -92,7 +134,11 @@ class FarCornersTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"BUST, 780, bustGirth", "SHOULDER_TO_UNDERBUST, 283, shoulderToUnderbust", "FRONT_LENGTH, 366, shoulderToUnderbust"})
+    @CsvSource({
+        "BUST, 780, bustGirth",
+        "SHOULDER_TO_UNDERBUST, 283, shoulderToUnderbust",
+        "FRONT_LENGTH, 366, shoulderToUnderbust"
+    })
     void figuresThatContradict_areRefusedByName(MeasurementKey key, double value, String named) {
         isRefusedNaming(Bodies.nerea().with(key, Length.mm(value)), named);
     }
@@ -102,7 +148,8 @@ class FarCornersTest {
     @ValueSource(booleans = {true, false})
     void everyMeasurement_atTheEndOfItsRange_isAnswered(boolean least) {
         for (MeasurementKey key : Bodies.nerea().taken().keySet()) {
-            Outcome outcome = Drafter.draft(Bodies.commission(Bodies.nerea().with(key, least ? key.least() : key.most()), Garment.bustier()));
+            Outcome outcome = Drafter.draft(
+                    Bodies.commission(Bodies.nerea().with(key, least ? key.least() : key.most()), Garment.bustier()));
             if (outcome instanceof Refusal refusal) {
                 Finished.isReasonable(refusal);
             } else {

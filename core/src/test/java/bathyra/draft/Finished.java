@@ -30,9 +30,11 @@ public final class Finished {
     private static final double TAPE = 0.005;
     /** What a cutter lets pass where two edges are sewn together (C11), and the tape's own error. */
     private static final double SEAM = 0.5 + 0.02;
+
     private static final double ENDS = 0.01;
     /** No piece is smaller than a large thumbnail, mm². */
     private static final double AREA = 400;
+
     private static final GeometryFactory PAPER = new GeometryFactory();
 
     private Finished() {}
@@ -47,7 +49,10 @@ public final class Finished {
         for (SeamJoin seam : pattern.seams()) {
             double a = length(pattern.edge(seam.a()));
             double b = length(pattern.edge(seam.b()));
-            assertThat(a).as("seam %s: %s against %s", seam.name(), seam.a(), seam.b()).isGreaterThan(1).isCloseTo(b, within(SEAM));
+            assertThat(a)
+                    .as("seam %s: %s against %s", seam.name(), seam.a(), seam.b())
+                    .isGreaterThan(1)
+                    .isCloseTo(b, within(SEAM));
         }
     }
 
@@ -55,7 +60,9 @@ public final class Finished {
         List<OutlineEdge> outline = piece.outline();
         for (int i = 0; i < outline.size(); i++) {
             OutlineEdge next = outline.get((i + 1) % outline.size());
-            assertThat(outline.get(i).path().end().distance(next.path().start())).as("%s: from %s to %s", piece.id(), outline.get(i).name(), next.name()).isLessThan(ENDS);
+            assertThat(outline.get(i).path().end().distance(next.path().start()))
+                    .as("%s: from %s to %s", piece.id(), outline.get(i).name(), next.name())
+                    .isLessThan(ENDS);
         }
         Polygon polygon = polygon(piece);
         assertThat(polygon.isValid()).as("%s crosses itself", piece.id()).isTrue();
@@ -64,8 +71,13 @@ public final class Finished {
 
     private static Polygon polygon(Piece piece) {
         // Where edges meet the point stands twice, a hair apart; the paper knows it once.
-        List<Point> points = piece.outline().stream().flatMap(e -> e.path().flattened(TAPE).stream().limit(Math.max(1, e.path().flattened(TAPE).size() - 1))).toList();
-        return PAPER.createPolygon(Stream.concat(points.stream(), Stream.of(points.get(0))).map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new));
+        List<Point> points = piece.outline().stream()
+                .flatMap(e -> e.path().flattened(TAPE).stream()
+                        .limit(Math.max(1, e.path().flattened(TAPE).size() - 1)))
+                .toList();
+        return PAPER.createPolygon(Stream.concat(points.stream(), Stream.of(points.get(0)))
+                .map(p -> new Coordinate(p.x(), p.y()))
+                .toArray(Coordinate[]::new));
     }
 
     private static double length(OutlineEdge edge) {
@@ -83,18 +95,30 @@ public final class Finished {
         assertThat(refusal.reasons()).isNotEmpty().allSatisfy(reason -> {
             String said = reason.sentence().in(LengthUnit.MM);
             assertThat(reason.status()).isEqualTo(Finding.Status.FAULT);
-            assertThat(namesAFigure(reason, said) || namesAChoice(reason.subject()) || reason.place().isPresent()).as(reason + " " + said).isTrue();
-            assertThat(said.split("[.;:?] ")).as("what is wrong, and what to do: %s", said).hasSizeGreaterThan(1);
+            assertThat(namesAFigure(reason, said)
+                            || namesAChoice(reason.subject())
+                            || reason.place().isPresent())
+                    .as(reason + " " + said)
+                    .isTrue();
+            assertThat(said.split("[.;:?] "))
+                    .as("what is wrong, and what to do: %s", said)
+                    .hasSizeGreaterThan(1);
             assertThat(said).doesNotContain("NaN").doesNotContain("{}");
         });
     }
 
     private static boolean namesAFigure(Finding reason, String said) {
-        return Arrays.stream(MeasurementKey.values()).anyMatch(k -> k.key().equals(reason.subject()) || said.contains(k.key()));
+        return Arrays.stream(MeasurementKey.values())
+                .anyMatch(k -> k.key().equals(reason.subject()) || said.contains(k.key()));
     }
 
     private static boolean namesAChoice(String subject) {
         Stream<String> levels = Arrays.stream(Level.values()).map(Level::id);
-        return Stream.of(levels, Arrays.stream(LengthOption.values()).map(LengthOption::id), Arrays.stream(CupKind.values()).map(CupKind::id)).flatMap(ids -> ids).anyMatch(subject::equals);
+        return Stream.of(
+                        levels,
+                        Arrays.stream(LengthOption.values()).map(LengthOption::id),
+                        Arrays.stream(CupKind.values()).map(CupKind::id))
+                .flatMap(ids -> ids)
+                .anyMatch(subject::equals);
     }
 }

@@ -49,7 +49,8 @@ class OrdinaryBodiesTest {
         designs.add(Garment.of(GarmentKind.CORSET));
         designs.add(Garment.of(GarmentKind.UNDERBUST));
         Count count = drafted(designs, 2 * BODIES);
-        System.out.printf("as they begin: %d tried, %d refused, %.2f %%%n", count.tried, count.refused, count.percent());
+        System.out.printf(
+                "as they begin: %d tried, %d refused, %.2f %%%n", count.tried, count.refused, count.percent());
         assertThat(count.percent()).isLessThanOrEqualTo(1);
     }
 
@@ -59,7 +60,9 @@ class OrdinaryBodiesTest {
         bustiers(designs);
         corsets(designs);
         Count count = drafted(designs, BODIES);
-        System.out.printf("with a choice changed: %d designs, %d tried, %d refused, %.2f %%%n", designs.size(), count.tried, count.refused, count.percent());
+        System.out.printf(
+                "with a choice changed: %d designs, %d tried, %d refused, %.2f %%%n",
+                designs.size(), count.tried, count.refused, count.percent());
         // Cut cups on a panelled corset and yoke cups under a V do not fit many bodies; what they ask is said.
         assertThat(count.percent()).isLessThanOrEqualTo(5);
     }
@@ -91,7 +94,9 @@ class OrdinaryBodiesTest {
         }
         for (Cover cover : List.of(Cover.SHOULDERS, Cover.HALTER, Cover.OFF_SHOULDER)) {
             for (UpperShape upper : UpperShape.fitting(cover)) {
-                Garment covered = Garment.bustier().withTop(Top.STRAPLESS.withCover(cover)).withUpperEdge(upper);
+                Garment covered = Garment.bustier()
+                        .withTop(Top.STRAPLESS.withCover(cover))
+                        .withUpperEdge(upper);
                 for (PrincessStart start : PrincessStart.values()) {
                     designs.add(covered.withBlock(covered.block().withPrincess(start)));
                 }

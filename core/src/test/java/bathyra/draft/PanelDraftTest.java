@@ -49,12 +49,18 @@ class PanelDraftTest {
 
     private static Draft draft(MeasurementSet body, Garment garment) {
         Outcome outcome = Drafter.draft(Bodies.commission(body, garment));
-        assertThat(outcome instanceof Refusal r ? r.reasons().get(0).sentence().in(LengthUnit.CM) : "").isEmpty();
+        assertThat(outcome instanceof Refusal r ? r.reasons().get(0).sentence().in(LengthUnit.CM) : "")
+                .isEmpty();
         return (Draft) outcome;
     }
 
     private static String refused(Garment garment) {
-        return ((Refusal) Drafter.draft(Bodies.commission(Bodies.nerea(), garment))).reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' ');
+        return ((Refusal) Drafter.draft(Bodies.commission(Bodies.nerea(), garment)))
+                .reasons()
+                .get(0)
+                .sentence()
+                .in(LengthUnit.CM)
+                .replace('\u00a0', ' ');
     }
 
     @ParameterizedTest
@@ -65,30 +71,49 @@ class PanelDraftTest {
         assertThat(draft.pattern().seams()).hasSize(perSide - 1);
         assertThat(draft.isSound()).isTrue();
         assertThat(draft.panels().residual()).isLessThan(0.01);
-        assertThat(draft.pattern().pieces().get(0).edge("centre-front").kind()).as("the busk opens it").isEqualTo(OutlineEdge.Kind.CLOSURE);
-        assertThat(draft.pattern().pieces()).allSatisfy(p -> assertThat(p.count()).isEqualTo(2));
+        assertThat(draft.pattern().pieces().get(0).edge("centre-front").kind())
+                .as("the busk opens it")
+                .isEqualTo(OutlineEdge.Kind.CLOSURE);
+        assertThat(draft.pattern().pieces())
+                .allSatisfy(p -> assertThat(p.count()).isEqualTo(2));
     }
 
     @ParameterizedTest
     @EnumSource(Closure.class)
     void everyClosure_opensWhereItOpens_andFoldsWhereItDoesNot(Closure closure) {
-        Draft draft = draft(Bodies.nerea(), CORSET.withFastening(CORSET.fastening().with(closure)));
+        Draft draft =
+                draft(Bodies.nerea(), CORSET.withFastening(CORSET.fastening().with(closure)));
         List<Piece> pieces = draft.pattern().pieces();
-        assertThat(pieces.get(0).edge("centre-front").kind() == OutlineEdge.Kind.CLOSURE).isEqualTo(closure.opensInFront());
-        assertThat(pieces.get(pieces.size() - 1).edge("centre-back").kind() == OutlineEdge.Kind.CLOSURE).isEqualTo(closure.opensBehind());
+        assertThat(pieces.get(0).edge("centre-front").kind() == OutlineEdge.Kind.CLOSURE)
+                .isEqualTo(closure.opensInFront());
+        assertThat(pieces.get(pieces.size() - 1).edge("centre-back").kind() == OutlineEdge.Kind.CLOSURE)
+                .isEqualTo(closure.opensBehind());
         assertThat(draft.girths().at(Level.WAIST).gap().value()).isEqualTo(closure.isLaced() ? 50 : 0);
-        double inAtWaist = draft.intakes().at(Level.WAIST, SeamPlace.CENTRE_BACK).value();
+        double inAtWaist =
+                draft.intakes().at(Level.WAIST, SeamPlace.CENTRE_BACK).value();
         assertThat(inAtWaist > 0).as("only behind a zip at the back").isEqualTo(closure == Closure.BACK_ZIP);
     }
 
     @Test
     void underbust_needsNoBustAndBeginsAtTheUnderbustLine() {
-        Map<MeasurementKey, Length> few = Map.of(MeasurementKey.UNDERBUST, Length.mm(785), MeasurementKey.WAIST, Length.mm(720), MeasurementKey.HIP, Length.mm(1010),
-                MeasurementKey.SHOULDER_TO_UNDERBUST, Length.mm(366), MeasurementKey.FRONT_LENGTH, Length.mm(468), MeasurementKey.WAIST_TO_HIP, Length.mm(231));
+        Map<MeasurementKey, Length> few = Map.of(
+                MeasurementKey.UNDERBUST,
+                Length.mm(785),
+                MeasurementKey.WAIST,
+                Length.mm(720),
+                MeasurementKey.HIP,
+                Length.mm(1010),
+                MeasurementKey.SHOULDER_TO_UNDERBUST,
+                Length.mm(366),
+                MeasurementKey.FRONT_LENGTH,
+                Length.mm(468),
+                MeasurementKey.WAIST_TO_HIP,
+                Length.mm(231));
         Draft draft = draft(new MeasurementSet(few), Garment.of(GarmentKind.UNDERBUST));
         assertThat(draft.pattern().levels().get(0).id()).isEqualTo("underbust");
         assertThat(draft.girths().at(Level.WAIST).ease().value()).isEqualTo(-70);
-        assertThat(draft.pattern().piece("F1").edge("upper-edge").path().start().y()).isCloseTo(366, within(1e-9));
+        assertThat(draft.pattern().piece("F1").edge("upper-edge").path().start().y())
+                .isCloseTo(366, within(1e-9));
     }
 
     @Test
@@ -102,10 +127,14 @@ class PanelDraftTest {
         double wanted = toTake * w / (w + 1.35);
         double side = toTake - wanted;
         // The side would take more than its cap of 45; what it cannot take the apex seam takes.
-        assertThat(draft.intakes().at(Level.WAIST, SeamPlace.front(1)).value()).isCloseTo(side > 45 ? toTake - 45 : wanted, within(1e-6));
+        assertThat(draft.intakes().at(Level.WAIST, SeamPlace.front(1)).value())
+                .isCloseTo(side > 45 ? toTake - 45 : wanted, within(1e-6));
         double under = front - draft.girths().at(Level.UNDERBUST).frontHalf().value();
-        assertThat(draft.intakes().at(Level.UNDERBUST, SeamPlace.front(1)).value()).isCloseTo(0.6 * under, within(1e-9));
-        assertThat(draft.intakes().at(Level.BUST, SeamPlace.front(1)).value()).as("the seam passes through the apex").isZero();
+        assertThat(draft.intakes().at(Level.UNDERBUST, SeamPlace.front(1)).value())
+                .isCloseTo(0.6 * under, within(1e-9));
+        assertThat(draft.intakes().at(Level.BUST, SeamPlace.front(1)).value())
+                .as("the seam passes through the apex")
+                .isZero();
     }
 
     @Test
@@ -123,14 +152,16 @@ class PanelDraftTest {
         Garment free = CORSET.withPanels(Panels.of(6, SeamPlacing.LANDMARKS));
         Cell locked = new Cell(Level.WAIST, SeamPlace.front(2));
         Cell capped = new Cell(Level.WAIST, SeamPlace.back(1));
-        Garment held = free.withIntake(locked, Length.mm(12)).withSharing(free.sharing().withCap(capped, Optional.of(Length.mm(9))));
+        Garment held = free.withIntake(locked, Length.mm(12))
+                .withSharing(free.sharing().withCap(capped, Optional.of(Length.mm(9))));
         Draft before = draft(Bodies.nerea(), free);
         Draft after = draft(Bodies.nerea(), held);
         assertThat(after.intakes().at(Level.WAIST, SeamPlace.front(2)).value()).isEqualTo(12);
         assertThat(after.intakes().at(Level.WAIST, SeamPlace.back(1)).value()).isLessThanOrEqualTo(9);
         assertThat(after.intakes().sum(Level.WAIST)).isCloseTo(before.intakes().sum(Level.WAIST), within(1e-9));
         Garment side = free.withIntake(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(40));
-        assertThat(draft(Bodies.nerea(), side).intakes().sum(Level.WAIST)).isCloseTo(before.intakes().sum(Level.WAIST), within(1e-9));
+        assertThat(draft(Bodies.nerea(), side).intakes().sum(Level.WAIST))
+                .isCloseTo(before.intakes().sum(Level.WAIST), within(1e-9));
     }
 
     @Test
@@ -143,35 +174,55 @@ class PanelDraftTest {
         Commission commission = Bodies.commission(Bodies.nerea(), tight);
         Refusal refusal = (Refusal) Drafter.draft(commission);
         Finding reason = refusal.reasons().get(0);
-        double toTake = draft(Bodies.nerea(), garment).girths().widestFront().value() - draft(Bodies.nerea(), garment).girths().at(Level.WAIST).frontHalf().value();
+        double toTake = draft(Bodies.nerea(), garment).girths().widestFront().value()
+                - draft(Bodies.nerea(), garment)
+                        .girths()
+                        .at(Level.WAIST)
+                        .frontHalf()
+                        .value();
         assertThat(reason.value()).isCloseTo(toTake - 40, within(1e-6));
-        assertThat(reason.sentence().in(LengthUnit.CM)).startsWith("The free seams of the front at the waist can take 4.0");
+        assertThat(reason.sentence().in(LengthUnit.CM))
+                .startsWith("The free seams of the front at the waist can take 4.0");
         List<Cure> cures = Cures.of(commission, reason);
-        assertThat(cures).isNotEmpty().hasSizeLessThanOrEqualTo(3).allSatisfy(cure ->
-                assertThat(Drafter.draft(commission.withGarment(cure.garment())) instanceof Draft).isTrue());
+        assertThat(cures).isNotEmpty().hasSizeLessThanOrEqualTo(3).allSatisfy(cure -> assertThat(
+                        Drafter.draft(commission.withGarment(cure.garment())) instanceof Draft)
+                .isTrue());
         assertThat(cures).extracting(Cure::cost).isSorted();
     }
 
     @Test
     void aSeamThatSwings_isNotedWhereItDoes_andItsCuresTakeTheNoteAway() {
-        Garment garment = CORSET.withIntake(new Cell(Level.UNDERBUST, SeamPlace.back(1)), Length.mm(26)).withIntake(new Cell(Level.BUST, SeamPlace.back(1)), Length.mm(1))
+        Garment garment = CORSET.withIntake(new Cell(Level.UNDERBUST, SeamPlace.back(1)), Length.mm(26))
+                .withIntake(new Cell(Level.BUST, SeamPlace.back(1)), Length.mm(1))
                 .withIntake(new Cell(Level.UPPER, SeamPlace.back(1)), Length.mm(9));
         Commission commission = Bodies.commission(Bodies.nerea(), garment);
-        Finding swing = draft(Bodies.nerea(), garment).with(Finding.Status.NOTE).stream().filter(f -> f.id().equals("intake-swing")).findFirst().orElseThrow();
+        Finding swing = draft(Bodies.nerea(), garment).with(Finding.Status.NOTE).stream()
+                .filter(f -> f.id().equals("intake-swing"))
+                .findFirst()
+                .orElseThrow();
         assertThat(swing.subject()).isEqualTo("back-1");
-        assertThat(swing.sentence().in(LengthUnit.CM)).startsWith("Back 1: away from the waist it takes more, then less at the bust");
+        assertThat(swing.sentence().in(LengthUnit.CM))
+                .startsWith("Back 1: away from the waist it takes more, then less at the bust");
         List<Cure> cures = Cures.of(commission, swing);
-        assertThat(cures).isNotEmpty().allSatisfy(cure -> assertThat(draft(Bodies.nerea(), cure.garment()).with(Finding.Status.NOTE))
+        assertThat(cures).isNotEmpty().allSatisfy(cure -> assertThat(
+                        draft(Bodies.nerea(), cure.garment()).with(Finding.Status.NOTE))
                 .noneMatch(f -> f.id().equals("intake-swing") && f.subject().equals("back-1")));
     }
 
     @Test
     void aPanelTooNarrow_isCuredByASeamLessOrAnotherPlace() {
-        Garment garment = CORSET.withPanels(new Panels(3, 3, SeamPlacing.LANDMARKS, Map.of("front-1", SeamAxis.PLACED.at(0.40), "front-2", SeamAxis.PLACED.at(0.49))));
+        Garment garment = CORSET.withPanels(new Panels(
+                3,
+                3,
+                SeamPlacing.LANDMARKS,
+                Map.of("front-1", SeamAxis.PLACED.at(0.40), "front-2", SeamAxis.PLACED.at(0.49))));
         Commission commission = Bodies.commission(Bodies.nerea(), garment);
         Finding narrow = ((Refusal) Drafter.draft(commission)).reasons().get(0);
-        assertThat(Cures.of(commission, narrow)).isNotEmpty().anyMatch(c -> c.deed().in(LengthUnit.CM).equals("Place the seams by the body"))
-                .allSatisfy(cure -> assertThat(Drafter.draft(commission.withGarment(cure.garment())) instanceof Draft).isTrue());
+        assertThat(Cures.of(commission, narrow))
+                .isNotEmpty()
+                .anyMatch(c -> c.deed().in(LengthUnit.CM).equals("Place the seams by the body"))
+                .allSatisfy(cure -> assertThat(Drafter.draft(commission.withGarment(cure.garment())) instanceof Draft)
+                        .isTrue());
     }
 
     @Test
@@ -180,35 +231,56 @@ class PanelDraftTest {
         Finding reason = ((Refusal) Drafter.draft(commission)).reasons().get(0);
         List<Cure> cures = Cures.of(commission, reason);
         assertThat(cures).hasSize(1);
-        assertThat(((Draft) Drafter.draft(commission.withGarment(cures.get(0).garment()))).girths().waistReductionShare()).isLessThanOrEqualTo(0.30);
+        assertThat(((Draft) Drafter.draft(commission.withGarment(cures.get(0).garment())))
+                        .girths()
+                        .waistReductionShare())
+                .isLessThanOrEqualTo(0.30);
     }
 
     @Test
     void locksThatContradict_areRefusedWhereTheyAre() {
         Garment garment = CORSET.withPanels(Panels.of(4, SeamPlacing.LANDMARKS));
         Cell apex = new Cell(Level.WAIST, SeamPlace.front(1));
-        assertThat(refused(garment.withIntake(apex, Length.mm(50)).withSharing(Sharing.BY_RULE.withCap(apex, Optional.of(Length.mm(30))))))
-                .isEqualTo("Front 1 at the waist is locked at 5.0 cm and capped at 3.0 cm. Raise its cap, or lock it lower.");
+        assertThat(refused(garment.withIntake(apex, Length.mm(50))
+                        .withSharing(Sharing.BY_RULE.withCap(apex, Optional.of(Length.mm(30))))))
+                .isEqualTo(
+                        "Front 1 at the waist is locked at 5.0 cm and capped at 3.0 cm. Raise its cap, or lock it lower.");
         Garment all = garment;
         for (SeamPlace seam : garment.seams()) {
             all = all.withIntake(new Cell(Level.WAIST, seam), Length.mm(10));
         }
         assertThat(refused(all)).startsWith("Every seam at the waist is locked and together they are");
-        assertThat(refused(garment.withIntake(apex, Length.mm(150)))).startsWith("The locked seams of the front at the waist take 15.0 cm");
+        assertThat(refused(garment.withIntake(apex, Length.mm(150))))
+                .startsWith("The locked seams of the front at the waist take 15.0 cm");
     }
 
     @Test
     void seamsThatCross_andPanelsThatVanish_areSaidWithTheirNames() {
-        Panels crossed = new Panels(3, 3, SeamPlacing.LANDMARKS, Map.of("front-1", SeamAxis.PLACED.at(0.8), "front-2", SeamAxis.PLACED.at(0.3)));
-        assertThat(refused(CORSET.withPanels(crossed))).startsWith("Second front vanishes at the upper edge: the seams beside it cross there by");
-        Panels close = new Panels(3, 3, SeamPlacing.LANDMARKS, Map.of("front-1", SeamAxis.PLACED.at(0.40), "front-2", SeamAxis.PLACED.at(0.49)));
-        assertThat(refused(CORSET.withPanels(close))).startsWith("Second front would be").contains("Move Front 1 and Front 2 apart");
+        Panels crossed = new Panels(
+                3,
+                3,
+                SeamPlacing.LANDMARKS,
+                Map.of("front-1", SeamAxis.PLACED.at(0.8), "front-2", SeamAxis.PLACED.at(0.3)));
+        assertThat(refused(CORSET.withPanels(crossed)))
+                .startsWith("Second front vanishes at the upper edge: the seams beside it cross there by");
+        Panels close = new Panels(
+                3,
+                3,
+                SeamPlacing.LANDMARKS,
+                Map.of("front-1", SeamAxis.PLACED.at(0.40), "front-2", SeamAxis.PLACED.at(0.49)));
+        assertThat(refused(CORSET.withPanels(close)))
+                .startsWith("Second front would be")
+                .contains("Move Front 1 and Front 2 apart");
     }
 
     @Test
     void aReductionBeyondTheBody_andAGapWiderThanTheBack_areRefused() {
-        assertThat(refused(CORSET.withEase(Level.WAIST, Length.mm(-230)))).contains("No waist is drafted under 40.0 cm or drawn in by more than 30 %");
-        assertThat(refused(CORSET.withFastening(CORSET.fastening().withGap(Optional.of(Length.mm(150))).withShare(Level.WAIST, Optional.of(0.65))))).contains("the gap of 15.0 cm");
+        assertThat(refused(CORSET.withEase(Level.WAIST, Length.mm(-230))))
+                .contains("No waist is drafted under 40.0 cm or drawn in by more than 30 %");
+        assertThat(refused(CORSET.withFastening(CORSET.fastening()
+                        .withGap(Optional.of(Length.mm(150)))
+                        .withShare(Level.WAIST, Optional.of(0.65)))))
+                .contains("the gap of 15.0 cm");
     }
 
     @Test
@@ -216,25 +288,36 @@ class PanelDraftTest {
         Panels straight = Panels.of(6, SeamPlacing.LANDMARKS);
         SeamPlace second = SeamPlace.front(2);
         Draft before = draft(Bodies.nerea(), CORSET.withPanels(straight));
-        Draft after = draft(Bodies.nerea(), CORSET.withPanels(straight.withAxis(second, SeamAxis.PLACED.leaning(6).bowed(10))));
+        Draft after = draft(
+                Bodies.nerea(),
+                CORSET.withPanels(
+                        straight.withAxis(second, SeamAxis.PLACED.leaning(6).bowed(10))));
         Piece was = before.pattern().pieces().get(1);
         Piece now = after.pattern().pieces().get(1);
-        double up = Math.tan(Math.toRadians(6)) * (before.block().front(Level.WAIST) - before.block().front(Level.UPPER));
-        assertThat(now.mark("upper").orElseThrow().length() - was.mark("upper").orElseThrow().length()).isGreaterThan(up * 0.8);
+        double up = Math.tan(Math.toRadians(6))
+                * (before.block().front(Level.WAIST) - before.block().front(Level.UPPER));
+        assertThat(now.mark("upper").orElseThrow().length()
+                        - was.mark("upper").orElseThrow().length())
+                .isGreaterThan(up * 0.8);
         Finished.holds(after);
     }
 
     @ParameterizedTest
-    @EnumSource(value = LowerShape.class, names = {"STRAIGHT", "POINTED", "ROUNDED"})
+    @EnumSource(
+            value = LowerShape.class,
+            names = {"STRAIGHT", "POINTED", "ROUNDED"})
     void lowerEdges_endWhereTheyAreSet_belowTheWaist(LowerShape shape) {
-        Garment garment = CORSET.withLowerEdge(shape).withLength(LengthOption.FRONT_LENGTH_BELOW, Length.mm(120)).withLength(LengthOption.SIDE_LENGTH_BELOW, Length.mm(55));
+        Garment garment = CORSET.withLowerEdge(shape)
+                .withLength(LengthOption.FRONT_LENGTH_BELOW, Length.mm(120))
+                .withLength(LengthOption.SIDE_LENGTH_BELOW, Length.mm(55));
         Draft draft = draft(Bodies.nerea(), garment);
         Piece front = draft.pattern().pieces().get(0);
         double waist = front.mark("waist").orElseThrow().from().y();
         double end = front.edge("centre-front").path().start().y();
         assertThat(end - waist).isCloseTo(shape == LowerShape.STRAIGHT ? 55 : 120, within(1e-3));
         assertThat(front.declared()).hasSize(shape == LowerShape.POINTED ? 1 : 0);
-        assertThat(Truing.look(draft.pattern()).stream().filter(f -> f.status() == Finding.Status.FAULT)).isEmpty();
+        assertThat(Truing.look(draft.pattern()).stream().filter(f -> f.status() == Finding.Status.FAULT))
+                .isEmpty();
     }
 
     @Test
@@ -242,13 +325,16 @@ class PanelDraftTest {
         Draft draft = draft(Bodies.nerea(), CORSET.withLowerEdge(LowerShape.POINTED));
         Piece front = draft.pattern().pieces().get(0);
         Piece other = front.declaring(new Piece.Corner(front.declared().get(0).at(), 90));
-        var pattern = new Pattern("", "panel", draft.pattern().levels(), List.of(other), List.of(), OptionalDouble.empty());
-        assertThat(Truing.look(pattern)).anyMatch(f -> f.id().equals("square-centre") && f.status() == Finding.Status.FAULT);
+        var pattern =
+                new Pattern("", "panel", draft.pattern().levels(), List.of(other), List.of(), OptionalDouble.empty());
+        assertThat(Truing.look(pattern))
+                .anyMatch(f -> f.id().equals("square-centre") && f.status() == Finding.Status.FAULT);
     }
 
     @Test
     void oneSeamMoreOrLess_keepsWhatWasSetForTheOthers() {
-        Garment garment = CORSET.withPanels(Panels.of(6, SeamPlacing.LANDMARKS)).withIntake(new Cell(Level.WAIST, SeamPlace.front(2)), Length.mm(14))
+        Garment garment = CORSET.withPanels(Panels.of(6, SeamPlacing.LANDMARKS))
+                .withIntake(new Cell(Level.WAIST, SeamPlace.front(2)), Length.mm(14))
                 .withSharing(Sharing.BY_RULE.withWeight(SeamPlace.front(2), Optional.of(0.7)));
         Garment more = garment.withSeam(SeamPlace.Part.FRONT, 2, 0.5);
         assertThat(more.panels().front()).isEqualTo(4);
@@ -260,13 +346,18 @@ class PanelDraftTest {
 
     @Test
     void anotherKind_dropsWhatItHasNoPlaceFor() {
-        Garment garment = CORSET.withUpperEdge(UpperShape.SWEETHEART).withEase(Level.BUST, Length.mm(5)).withIntake(new Cell(Level.WAIST, SeamPlace.front(1)), Length.mm(14));
+        Garment garment = CORSET.withUpperEdge(UpperShape.SWEETHEART)
+                .withEase(Level.BUST, Length.mm(5))
+                .withIntake(new Cell(Level.WAIST, SeamPlace.front(1)), Length.mm(14));
         Garment under = garment.withKind(GarmentKind.UNDERBUST);
         assertThat(under.upperEdge()).isEqualTo(UpperShape.STRAIGHT);
         assertThat(under.ease()).isEmpty();
         assertThat(under.intakes()).isEmpty();
         assertThat(under.panels().perSide()).isEqualTo(5);
-        assertThat(draft(Bodies.nerea(), under.withKind(GarmentKind.BUSTIER)).pattern().pieces()).hasSize(4);
+        assertThat(draft(Bodies.nerea(), under.withKind(GarmentKind.BUSTIER))
+                        .pattern()
+                        .pieces())
+                .hasSize(4);
     }
 
     @Test
@@ -274,16 +365,21 @@ class PanelDraftTest {
         Stretch test = new Stretch(Length.mm(100), Length.mm(140), Length.mm(120), Length.mm(104), 0.5);
         assertThat(test.offGirths().value()).isCloseTo(0.18, within(1e-12));
         assertThat(test.offLengths().value()).isCloseTo(0.10, within(1e-12));
-        Garment garment = Garment.bustier().withFit(Fit.BY_KIND.with(EaseRow.STRETCH).withStretch(Optional.of(test)));
+        Garment garment =
+                Garment.bustier().withFit(Fit.BY_KIND.with(EaseRow.STRETCH).withStretch(Optional.of(test)));
         Draft draft = draft(Bodies.nerea(), garment);
         Draft plain = draft(Bodies.nerea(), Garment.bustier());
         assertThat(draft.girths().at(Level.BUST).worn().value()).isCloseTo(910 * 0.82, within(1e-9));
         double length = plain.block().front(Level.WAIST) - plain.block().front(Level.BUST);
-        assertThat(draft.block().front(Level.WAIST) - draft.block().front(Level.BUST)).isCloseTo(length * 0.9, within(1e-9));
+        assertThat(draft.block().front(Level.WAIST) - draft.block().front(Level.BUST))
+                .isCloseTo(length * 0.9, within(1e-9));
         assertThat(draft.with(Finding.Status.NOTE)).noneMatch(f -> f.id().equals("stretch"));
-        Garment bags = garment.withFit(garment.fit().withStretch(Optional.of(new Stretch(Length.mm(100), Length.mm(140), Length.mm(120), Length.mm(108), 0.5))));
+        Garment bags = garment.withFit(garment.fit()
+                .withStretch(
+                        Optional.of(new Stretch(Length.mm(100), Length.mm(140), Length.mm(120), Length.mm(108), 0.5))));
         assertThat(draft(Bodies.nerea(), bags).with(Finding.Status.NOTE)).anyMatch(f -> f.id().equals("stretch"));
-        assertThat(new Stretch(Length.mm(100), Length.mm(90), Length.mm(100), Length.mm(100), 0.5).fault()).isPresent();
+        assertThat(new Stretch(Length.mm(100), Length.mm(90), Length.mm(100), Length.mm(100), 0.5).fault())
+                .isPresent();
     }
 
     @Test
@@ -292,25 +388,45 @@ class PanelDraftTest {
         Draft plain = draft(Bodies.nerea(), CORSET);
         Draft stays = draft(Bodies.nerea(), dropped);
         Draft moves = draft(Bodies.nerea(), dropped.withFit(dropped.fit().withWaistGirthDropping(true)));
-        assertThat(stays.block().front(Level.WAIST) - plain.block().front(Level.WAIST)).isEqualTo(30);
-        assertThat(moves.girths().at(Level.WAIST).worn().value()).isEqualTo(plain.girths().at(Level.WAIST).worn().value());
-        assertThat(stays.girths().at(Level.WAIST).body().value()).isCloseTo(720 + (894 - 720) * 30 / 115.5, within(1e-6));
+        assertThat(stays.block().front(Level.WAIST) - plain.block().front(Level.WAIST))
+                .isEqualTo(30);
+        assertThat(moves.girths().at(Level.WAIST).worn().value())
+                .isEqualTo(plain.girths().at(Level.WAIST).worn().value());
+        assertThat(stays.girths().at(Level.WAIST).body().value())
+                .isCloseTo(720 + (894 - 720) * 30 / 115.5, within(1e-6));
     }
 
     /** The underbust lies 102 mm above the waist: half a wave of the cosine that reaches so far has these heights there. */
     @ParameterizedTest
     @CsvSource({"0, 0", "100, 0", "120, 0.0545", "204, 0.5", "300, 0.7409"})
     void theWaistsOwnReduction_isFeltAboveByHalfAWave(double reach, double felt) {
-        Garment garment = CORSET.withEase(Level.WAIST, Length.mm(-80)).withLength(LengthOption.REACH_UP, Length.mm(reach));
-        assertThat(draft(Bodies.nerea(), garment).girths().at(Level.UNDERBUST).ease().value()).isCloseTo(-25 - 20 * felt, within(0.01));
+        Garment garment =
+                CORSET.withEase(Level.WAIST, Length.mm(-80)).withLength(LengthOption.REACH_UP, Length.mm(reach));
+        assertThat(draft(Bodies.nerea(), garment)
+                        .girths()
+                        .at(Level.UNDERBUST)
+                        .ease()
+                        .value())
+                .isCloseTo(-25 - 20 * felt, within(0.01));
     }
 
     @Test
     void lungsFull_isMeasuredOnTheFullRib_whereTheRowOrTheCutterAsks() {
         MeasurementSet body = Bodies.nerea().with(MeasurementKey.UNDERBUST_FULL, Length.mm(825));
-        assertThat(draft(body, CORSET.withFit(Fit.BY_KIND.with(EaseRow.STAGE))).girths().at(Level.UNDERBUST).worn().value()).isEqualTo(825);
-        assertThat(draft(body, CORSET.withFit(Fit.BY_KIND.withLungsFull(true))).girths().at(Level.UNDERBUST).worn().value()).isEqualTo(800);
-        assertThat(draft(body, CORSET).girths().at(Level.UNDERBUST).worn().value()).isEqualTo(760);
+        assertThat(draft(body, CORSET.withFit(Fit.BY_KIND.with(EaseRow.STAGE)))
+                        .girths()
+                        .at(Level.UNDERBUST)
+                        .worn()
+                        .value())
+                .isEqualTo(825);
+        assertThat(draft(body, CORSET.withFit(Fit.BY_KIND.withLungsFull(true)))
+                        .girths()
+                        .at(Level.UNDERBUST)
+                        .worn()
+                        .value())
+                .isEqualTo(800);
+        assertThat(draft(body, CORSET).girths().at(Level.UNDERBUST).worn().value())
+                .isEqualTo(760);
     }
 
     /** Bodies × kinds × panel counts × edges × random locks, weights and axes. */
@@ -330,10 +446,16 @@ class PanelDraftTest {
             drafted++;
             Finished.holds(draft);
             for (Level level : garment.levels()) {
-                assertThat(draft.intakes().sum(level)).isCloseTo(draft.intakes().toTake().get(level).value(), within(0.001));
+                assertThat(draft.intakes().sum(level))
+                        .isCloseTo(draft.intakes().toTake().get(level).value(), within(0.001));
             }
-            garment.intakes().forEach((cell, l) -> assertThat(draft.intakes().at(cell.level(), cell.seam()).value()).isEqualTo(l.millimetres(), within(1e-9)));
-            draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream().flatMap(p -> p.mark(level.id()).stream()).mapToDouble(m -> m.length()).sum())
+            garment.intakes().forEach((cell, l) -> assertThat(
+                            draft.intakes().at(cell.level(), cell.seam()).value())
+                    .isEqualTo(l.millimetres(), within(1e-9)));
+            draft.pattern().levels().forEach(level -> assertThat(draft.pattern().pieces().stream()
+                            .flatMap(p -> p.mark(level.id()).stream())
+                            .mapToDouble(m -> m.length())
+                            .sum())
                     .isCloseTo(level.patternGirth() / 2, within(1.0)));
         }
         assertThat(drafted).as("corsets that could be drafted").isGreaterThan(CORSETS * 6 / 10);
@@ -341,10 +463,14 @@ class PanelDraftTest {
 
     private static Garment random(Random random) {
         GarmentKind kind = GarmentKind.values()[1 + random.nextInt(2)];
-        Garment garment = Garment.of(kind).withPanels(Panels.of(3 + random.nextInt(6), SeamPlacing.values()[random.nextInt(2)]))
+        Garment garment = Garment.of(kind)
+                .withPanels(Panels.of(3 + random.nextInt(6), SeamPlacing.values()[random.nextInt(2)]))
                 .withLowerEdge(LowerShape.values()[random.nextInt(LowerShape.values().length)]);
-        garment = garment.withFastening(garment.fastening().with(Closure.values()[random.nextInt(Closure.values().length)]))
-                .withSharing(Sharing.BY_RULE.with(Weighting.values()[random.nextInt(4)]).withApexShare(random.nextDouble()));
+        garment = garment.withFastening(
+                        garment.fastening().with(Closure.values()[random.nextInt(Closure.values().length)]))
+                .withSharing(Sharing.BY_RULE
+                        .with(Weighting.values()[random.nextInt(4)])
+                        .withApexShare(random.nextDouble()));
         if (kind == GarmentKind.CORSET && random.nextBoolean()) {
             garment = garment.withUpperEdge(UpperShape.SWEETHEART);
         }
@@ -357,7 +483,10 @@ class PanelDraftTest {
         }
         SeamPlace moved = garment.seams().get(0);
         if (random.nextInt(4) == 0 && moved.part() == SeamPlace.Part.FRONT) {
-            garment = garment.withPanels(garment.panels().withAxis(moved, SeamAxis.PLACED.leaning(random.nextInt(11) - 5).bowed(random.nextInt(13) - 6)));
+            garment = garment.withPanels(garment.panels()
+                    .withAxis(
+                            moved,
+                            SeamAxis.PLACED.leaning(random.nextInt(11) - 5).bowed(random.nextInt(13) - 6)));
         }
         return garment;
     }

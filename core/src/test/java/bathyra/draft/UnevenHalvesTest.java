@@ -23,14 +23,18 @@ import org.junit.jupiter.api.Test;
 /** A body whose halves were measured apart. */
 class UnevenHalvesTest {
     private static final Garment CORSET = Garment.of(GarmentKind.CORSET);
-    private static final MeasurementSet UNEVEN = Bodies.nerea().withRight(MeasurementKey.WAIST, Optional.of(Length.mm(372))).withRight(MeasurementKey.HIP, Optional.of(Length.mm(498)));
+    private static final MeasurementSet UNEVEN = Bodies.nerea()
+            .withRight(MeasurementKey.WAIST, Optional.of(Length.mm(372)))
+            .withRight(MeasurementKey.HIP, Optional.of(Length.mm(498)));
 
     private static Draft draft(MeasurementSet body, Garment garment) {
         return (Draft) Drafter.draft(Bodies.commission(body, garment));
     }
 
     private static double half(Draft draft, Level level) {
-        return draft.pattern().pieces().stream().mapToDouble(p -> p.mark(level.id()).orElseThrow().length()).sum();
+        return draft.pattern().pieces().stream()
+                .mapToDouble(p -> p.mark(level.id()).orElseThrow().length())
+                .sum();
     }
 
     @Test
@@ -49,11 +53,17 @@ class UnevenHalvesTest {
     void theSeams_takeOutOfEachHalfWhatItHasTooMuch() {
         Draft left = draft(UNEVEN, CORSET);
         Draft right = left.rightHalf().orElseThrow();
-        assertThat(left.intakes().sum(Level.WAIST)).isGreaterThan(right.intakes().sum(Level.WAIST));
+        assertThat(left.intakes().sum(Level.WAIST))
+                .isGreaterThan(right.intakes().sum(Level.WAIST));
         Cell cell = new Cell(Level.WAIST, SeamPlace.front(1));
         Draft locked = draft(UNEVEN, CORSET.withIntake(cell, Length.mm(18)).withRightIntake(cell, Length.mm(11)));
         assertThat(locked.intakes().at(Level.WAIST, SeamPlace.front(1)).value()).isEqualTo(18);
-        assertThat(locked.rightHalf().orElseThrow().intakes().at(Level.WAIST, SeamPlace.front(1)).value()).isEqualTo(11);
+        assertThat(locked.rightHalf()
+                        .orElseThrow()
+                        .intakes()
+                        .at(Level.WAIST, SeamPlace.front(1))
+                        .value())
+                .isEqualTo(11);
     }
 
     @Test
@@ -71,14 +81,26 @@ class UnevenHalvesTest {
     void bothHalves_haveTheSameCentreFront_soThatTheyCanBeJoinedThere() {
         Draft left = draft(UNEVEN, Garment.bustier());
         double one = left.pattern().piece("F1").edge("centre-front").path().length();
-        assertThat(left.rightHalf().orElseThrow().pattern().piece("F1").edge("centre-front").path().length()).isCloseTo(one, within(1e-9));
+        assertThat(left.rightHalf()
+                        .orElseThrow()
+                        .pattern()
+                        .piece("F1")
+                        .edge("centre-front")
+                        .path()
+                        .length())
+                .isCloseTo(one, within(1e-9));
     }
 
     @Test
     void aGirthOfAHalf_tellsWhereItComesFrom() {
-        Reckoned left = UNEVEN.of(MeasurementSet.Part.LEFT).find(MeasurementKey.WAIST).orElseThrow();
+        Reckoned left =
+                UNEVEN.of(MeasurementSet.Part.LEFT).find(MeasurementKey.WAIST).orElseThrow();
         assertThat(left.value()).isEqualTo(696);
-        assertThat(UNEVEN.of(MeasurementSet.Part.RIGHT).find(MeasurementKey.WAIST).orElseThrow().value()).isEqualTo(744);
+        assertThat(UNEVEN.of(MeasurementSet.Part.RIGHT)
+                        .find(MeasurementKey.WAIST)
+                        .orElseThrow()
+                        .value())
+                .isEqualTo(744);
         assertThat(UNEVEN.find(MeasurementKey.WAIST).orElseThrow().value()).isEqualTo(720);
         assertThat(left.inputs()).isNotEmpty();
     }
@@ -86,8 +108,14 @@ class UnevenHalvesTest {
     @Test
     void aRightHalf_thatLeavesNoLeftOne_isRefusedByName() {
         MeasurementSet wrong = Bodies.nerea().withRight(MeasurementKey.WAIST, Optional.of(Length.mm(640)));
-        assertThat(Plausibility.of(wrong)).anyMatch(r -> r.weight() == Remark.Weight.STOPS && r.sentence().in(LengthUnit.CM).replace('\u00a0', ' ')
-                .equals("Waist: of 72.0 cm the right half is 64.0 cm, which leaves 8.0 cm for the left. Take the right half again, from centre front to centre back."));
+        assertThat(Plausibility.of(wrong))
+                .anyMatch(
+                        r -> r.weight() == Remark.Weight.STOPS
+                                && r.sentence()
+                                        .in(LengthUnit.CM)
+                                        .replace('\u00a0', ' ')
+                                        .equals(
+                                                "Waist: of 72.0 cm the right half is 64.0 cm, which leaves 8.0 cm for the left. Take the right half again, from centre front to centre back."));
         assertThat(Drafter.draft(Bodies.commission(wrong, CORSET))).isInstanceOf(Refusal.class);
     }
 
@@ -105,7 +133,8 @@ class UnevenHalvesTest {
 
     @Test
     void aHalfThatCannotBeDrafted_isNamed() {
-        Refusal refusal = (Refusal) Drafter.draft(Bodies.commission(UNEVEN, CORSET.withRightIntake(new Cell(Level.WAIST, SeamPlace.front(1)), Length.mm(155))));
+        Refusal refusal = (Refusal) Drafter.draft(Bodies.commission(
+                UNEVEN, CORSET.withRightIntake(new Cell(Level.WAIST, SeamPlace.front(1)), Length.mm(155))));
         assertThat(refusal.reasons().get(0).sentence().in(LengthUnit.CM)).startsWith("Right half. ");
     }
 }

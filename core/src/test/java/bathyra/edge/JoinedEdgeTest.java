@@ -18,10 +18,13 @@ class JoinedEdgeTest {
 
     @Test
     void overUprightSeamsAtOneHeight_isAStraightLine() {
-        List<Path> edges = JoinedEdge.over(List.of(
-                new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(90, 100), Vec.DOWN),
-                new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(120, 100), Vec.DOWN)), Math.PI / 2);
-        edges.forEach(edge -> edge.flattened(0.01).forEach(p -> assertThat(p.y()).isCloseTo(100, within(1e-9))));
+        List<Path> edges = JoinedEdge.over(
+                List.of(
+                        new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(90, 100), Vec.DOWN),
+                        new JoinedEdge.Span(new Point(0, 100), Vec.DOWN, new Point(120, 100), Vec.DOWN)),
+                Math.PI / 2);
+        edges.forEach(
+                edge -> edge.flattened(0.01).forEach(p -> assertThat(p.y()).isCloseTo(100, within(1e-9))));
     }
 
     @Test
@@ -31,38 +34,62 @@ class JoinedEdgeTest {
             List<JoinedEdge.Span> spans = List.of(span(random, 0), span(random, 1), span(random, 2), span(random, 3));
             List<Path> edges = JoinedEdge.over(spans, Math.PI / 2);
             for (int i = 0; i + 1 < spans.size(); i++) {
-                double left = Math.abs(edges.get(i).reversed().startTangent().angleTo(spans.get(i).rightSeam()));
-                double right = Math.abs(edges.get(i + 1).startTangent().angleTo(spans.get(i + 1).leftSeam()));
+                double left = Math.abs(edges.get(i)
+                        .reversed()
+                        .startTangent()
+                        .angleTo(spans.get(i).rightSeam()));
+                double right = Math.abs(
+                        edges.get(i + 1).startTangent().angleTo(spans.get(i + 1).leftSeam()));
                 assertThat(Math.toDegrees(left + right)).isCloseTo(180, within(1e-6));
             }
-            assertThat(Math.toDegrees(Math.abs(edges.get(0).startTangent().angleTo(spans.get(0).leftSeam())))).isCloseTo(90, within(1e-6));
-            assertThat(Math.toDegrees(Math.abs(edges.get(3).reversed().startTangent().angleTo(spans.get(3).rightSeam())))).isCloseTo(90, within(1e-6));
+            assertThat(Math.toDegrees(Math.abs(
+                            edges.get(0).startTangent().angleTo(spans.get(0).leftSeam()))))
+                    .isCloseTo(90, within(1e-6));
+            assertThat(Math.toDegrees(Math.abs(edges.get(3)
+                            .reversed()
+                            .startTangent()
+                            .angleTo(spans.get(3).rightSeam()))))
+                    .isCloseTo(90, within(1e-6));
         }
     }
 
     private static JoinedEdge.Span span(Random random, int i) {
         double x = 150 * i;
-        return new JoinedEdge.Span(new Point(x, 100 + random.nextDouble() * 30), down(random.nextDouble() * 30 - 15),
-                new Point(x + 60 + random.nextDouble() * 80, 100 + random.nextDouble() * 30), down(random.nextDouble() * 30 - 15));
+        return new JoinedEdge.Span(
+                new Point(x, 100 + random.nextDouble() * 30),
+                down(random.nextDouble() * 30 - 15),
+                new Point(x + 60 + random.nextDouble() * 80, 100 + random.nextDouble() * 30),
+                down(random.nextDouble() * 30 - 15));
     }
 
     @Test
     void edge_leavesEveryCornerStraightForTenMillimetres() {
-        List<Path> edges = JoinedEdge.over(List.of(
-                new JoinedEdge.Span(new Point(0, 100), down(4), new Point(100, 120), down(-6)),
-                new JoinedEdge.Span(new Point(0, 110), down(8), new Point(110, 96), Vec.DOWN)), Math.PI / 2);
+        List<Path> edges = JoinedEdge.over(
+                List.of(
+                        new JoinedEdge.Span(new Point(0, 100), down(4), new Point(100, 120), down(-6)),
+                        new JoinedEdge.Span(new Point(0, 110), down(8), new Point(110, 96), Vec.DOWN)),
+                Math.PI / 2);
         for (Path edge : edges) {
             assertThat(edge.at(10).tangent().angleTo(edge.startTangent())).isCloseTo(0, within(1e-9));
-            assertThat(edge.at(edge.length() - 10).tangent().angleTo(edge.endTangent())).isCloseTo(0, within(1e-9));
+            assertThat(edge.at(edge.length() - 10).tangent().angleTo(edge.endTangent()))
+                    .isCloseTo(0, within(1e-9));
         }
     }
 
     @Test
     void lowerEdge_withSeamsRunningUpFromIt_isTheMirrorOfTheUpper() {
-        List<Path> upper = JoinedEdge.over(List.of(new JoinedEdge.Span(new Point(0, 10), Vec.DOWN, new Point(90, 30), down(7)),
-                new JoinedEdge.Span(new Point(0, 30), down(-5), new Point(100, 30), Vec.DOWN)), Math.PI / 2);
-        List<Path> lower = JoinedEdge.over(List.of(new JoinedEdge.Span(new Point(0, -10), mirrored(Vec.DOWN), new Point(90, -30), mirrored(down(7))),
-                new JoinedEdge.Span(new Point(0, -30), mirrored(down(-5)), new Point(100, -30), mirrored(Vec.DOWN))), Math.PI / 2);
+        List<Path> upper = JoinedEdge.over(
+                List.of(
+                        new JoinedEdge.Span(new Point(0, 10), Vec.DOWN, new Point(90, 30), down(7)),
+                        new JoinedEdge.Span(new Point(0, 30), down(-5), new Point(100, 30), Vec.DOWN)),
+                Math.PI / 2);
+        List<Path> lower = JoinedEdge.over(
+                List.of(
+                        new JoinedEdge.Span(
+                                new Point(0, -10), mirrored(Vec.DOWN), new Point(90, -30), mirrored(down(7))),
+                        new JoinedEdge.Span(
+                                new Point(0, -30), mirrored(down(-5)), new Point(100, -30), mirrored(Vec.DOWN))),
+                Math.PI / 2);
         for (int i = 0; i < 2; i++) {
             for (double arc = 0; arc < upper.get(i).length(); arc += 9) {
                 Point a = upper.get(i).at(arc).point();

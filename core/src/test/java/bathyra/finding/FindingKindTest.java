@@ -17,7 +17,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class FindingKindTest {
-    private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea().with(MeasurementKey.WAIST_TO_LAP, Length.mm(190)),
+    private final Draft draft = (Draft) Drafter.draft(Bodies.commission(
+            Bodies.nerea().with(MeasurementKey.WAIST_TO_LAP, Length.mm(190)),
             Garment.bustier().withEase(Level.WAIST, Length.mm(-80))));
 
     @Test
@@ -34,17 +35,23 @@ class FindingKindTest {
     @Test
     void whatADocumentAnswers_isWhatTheChecksFindInIt() {
         List<Finding> checked = Truing.lookAtForeign(draft.pattern());
-        assertThat(checked).allSatisfy(f -> assertThat(f.kind().isOfDocument()).as(f.id()).isTrue());
+        assertThat(checked)
+                .allSatisfy(f -> assertThat(f.kind().isOfDocument()).as(f.id()).isTrue());
         List<FindingKind> ofDocument = checked.stream().map(Finding::kind).toList();
-        assertThat(draft.findings()).filteredOn(f -> !ofDocument.contains(f.kind())).isNotEmpty().allSatisfy(f -> assertThat(f.kind().isOfDocument()).as(f.id()).isFalse());
+        assertThat(draft.findings())
+                .filteredOn(f -> !ofDocument.contains(f.kind()))
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.kind().isOfDocument()).as(f.id()).isFalse());
     }
 
     @Test
     void worst_isTheSmallestWhereALeastIsAsked_andTheLargestElse() {
         List<Finding> widths = of(FindingKind.PANEL_WIDTH);
-        assertThat(FindingKind.PANEL_WIDTH.worst(widths).value()).isEqualTo(widths.stream().mapToDouble(Finding::value).min().orElseThrow());
+        assertThat(FindingKind.PANEL_WIDTH.worst(widths).value())
+                .isEqualTo(widths.stream().mapToDouble(Finding::value).min().orElseThrow());
         List<Finding> girths = of(FindingKind.GIRTH);
-        assertThat(FindingKind.GIRTH.worst(girths).value()).isEqualTo(girths.stream().mapToDouble(Finding::value).max().orElseThrow());
+        assertThat(FindingKind.GIRTH.worst(girths).value())
+                .isEqualTo(girths.stream().mapToDouble(Finding::value).max().orElseThrow());
     }
 
     private List<Finding> of(FindingKind kind) {
@@ -55,10 +62,15 @@ class FindingKindTest {
     void summary_isASentenceWithItsUnit_inBothUnits_andTheLimitIsTheChecksOwn() {
         draft.findings().stream().collect(Collectors.groupingBy(Finding::kind)).forEach((kind, all) -> {
             for (LengthUnit unit : List.of(LengthUnit.CM, LengthUnit.IN)) {
-                assertThat(kind.summary(all, unit)).as(kind.id()).matches("(?s).*[.?]”?").doesNotContain("{");
+                assertThat(kind.summary(all, unit))
+                        .as(kind.id())
+                        .matches("(?s).*[.?]”?")
+                        .doesNotContain("{");
             }
         });
-        assertThat(FindingKind.JOINED_EDGE.summary(of(FindingKind.JOINED_EDGE), LengthUnit.CM)).endsWith(Math.round(Tolerance.JOIN_DEGREES) + "° allowed.");
-        assertThat(FindingKind.SQUARE_CENTRE.summary(of(FindingKind.SQUARE_CENTRE), LengthUnit.CM)).endsWith(Math.round(Tolerance.SQUARE_DEGREES) + "° allowed.");
+        assertThat(FindingKind.JOINED_EDGE.summary(of(FindingKind.JOINED_EDGE), LengthUnit.CM))
+                .endsWith(Math.round(Tolerance.JOIN_DEGREES) + "° allowed.");
+        assertThat(FindingKind.SQUARE_CENTRE.summary(of(FindingKind.SQUARE_CENTRE), LengthUnit.CM))
+                .endsWith(Math.round(Tolerance.SQUARE_DEGREES) + "° allowed.");
     }
 }

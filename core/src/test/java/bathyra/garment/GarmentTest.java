@@ -22,7 +22,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class GarmentTest {
     /** Each shape of the upper edge starts with lengths of its own. */
-    private static final List<LengthOption> BY_SHAPE = List.of(LengthOption.EDGE_DIP, LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH);
+    private static final List<LengthOption> BY_SHAPE =
+            List.of(LengthOption.EDGE_DIP, LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH);
 
     private static Draft draft(Garment garment) {
         return (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), garment));
@@ -35,7 +36,8 @@ class GarmentTest {
         assertThat(own.length(option).length()).isEqualTo(option.most());
         assertThat(own.length(option).source()).isEqualTo("yours");
         assertThat(own.withoutLength(option)).isEqualTo(Garment.bustier());
-        assertThat(Garment.bustier().length(option).source()).isEqualTo(BY_SHAPE.contains(option) ? "straight" : "rule");
+        assertThat(Garment.bustier().length(option).source())
+                .isEqualTo(BY_SHAPE.contains(option) ? "straight" : "rule");
     }
 
     @ParameterizedTest
@@ -45,7 +47,8 @@ class GarmentTest {
         assertThat(option.allows(option.least())).isTrue();
         assertThat(option.allows(option.most())).isTrue();
         assertThat(option.allows(Length.mm(option.most().millimetres() + 0.01))).isFalse();
-        assertThat(option.allows(Length.mm(option.least().millimetres() - 0.01))).isFalse();
+        assertThat(option.allows(Length.mm(option.least().millimetres() - 0.01)))
+                .isFalse();
     }
 
     /** A reason that names another school's value says it in the cutter's unit, never in bare millimetres. */
@@ -53,17 +56,26 @@ class GarmentTest {
     @EnumSource(LengthOption.class)
     void reason_saysEveryFigureWithItsUnit(LengthOption option) {
         assertThat(option.reason(LengthUnit.CM)).doesNotContain("{");
-        Arrays.stream(option.reason(LengthUnit.IN).split("[ ;]")).filter(w -> w.matches(".*[0-9½¼¾⅛⅜⅝⅞].*")).forEach(w -> assertThat(w).as(option.id()).endsWith("\u00a0in"));
+        Arrays.stream(option.reason(LengthUnit.IN).split("[ ;]"))
+                .filter(w -> w.matches(".*[0-9½¼¾⅛⅜⅝⅞].*"))
+                .forEach(w -> assertThat(w).as(option.id()).endsWith("\u00a0in"));
     }
 
     /** At either end of its range, every option gives a sound draft of an ordinary body. How far the back may fall and the front may dip depends on the body. */
     @ParameterizedTest
-    @EnumSource(value = LengthOption.class, mode = EnumSource.Mode.EXCLUDE, names = {"BACK_FALL", "EDGE_DIP", "EDGE_WIDTH"})
+    @EnumSource(
+            value = LengthOption.class,
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"BACK_FALL", "EDGE_DIP", "EDGE_WIDTH"})
     void length_atEitherEnd_draftsSound(LengthOption option) {
         for (Length end : List.of(option.least(), option.most())) {
             for (UpperShape shape : UpperShape.values()) {
-                var outcome = Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(shape).withLength(option, end)));
-                assertThat(outcome instanceof Draft).as(option.id() + " " + end + (outcome instanceof Refusal r ? r.reasons().toString() : "")).isTrue();
+                var outcome = Drafter.draft(Bodies.commission(
+                        Bodies.nerea(), Garment.bustier().withUpperEdge(shape).withLength(option, end)));
+                assertThat(outcome instanceof Draft)
+                        .as(option.id() + " " + end
+                                + (outcome instanceof Refusal r ? r.reasons().toString() : ""))
+                        .isTrue();
                 Finished.holds((Draft) outcome);
             }
         }
@@ -72,10 +84,22 @@ class GarmentTest {
     @Test
     void backFall_pastTheBustLine_isRefusedWithHowFarItMayFall() {
         // At the side the upper line lies at 256.7 and the bust line at 310; 12 must stay between them: 41.3.
-        assertThat(Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withLength(LengthOption.BACK_FALL, Length.mm(41)))) instanceof Draft).isTrue();
-        var outcome = Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withLength(LengthOption.BACK_FALL, Length.mm(42))));
-        assertThat(((Refusal) outcome).reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' ')).isEqualTo(
-                "The back edge falls by 4.2 cm, but only 4.1 cm lie between underarm and bust line there. Let it fall less, or look at “To the waist, back” and “To the underbust”.");
+        assertThat(
+                        Drafter.draft(Bodies.commission(
+                                        Bodies.nerea(),
+                                        Garment.bustier().withLength(LengthOption.BACK_FALL, Length.mm(41))))
+                                instanceof Draft)
+                .isTrue();
+        var outcome = Drafter.draft(
+                Bodies.commission(Bodies.nerea(), Garment.bustier().withLength(LengthOption.BACK_FALL, Length.mm(42))));
+        assertThat(((Refusal) outcome)
+                        .reasons()
+                        .get(0)
+                        .sentence()
+                        .in(LengthUnit.CM)
+                        .replace('\u00a0', ' '))
+                .isEqualTo(
+                        "The back edge falls by 4.2 cm, but only 4.1 cm lie between underarm and bust line there. Let it fall less, or look at “To the waist, back” and “To the underbust”.");
     }
 
     @Test
@@ -83,7 +107,8 @@ class GarmentTest {
         Draft third = draft(Garment.bustier());
         Draft half = draft(Garment.bustier().withSplit(SplitOption.PRINCESS_FRONT, 0.5));
         double own = third.intakes().at(Level.WAIST, SeamPlace.PRINCESS_FRONT).value();
-        // Centre front gives half of the intake instead of a third: it is a sixth narrower, and side front as much wider.
+        // Centre front gives half of the intake instead of a third: it is a sixth narrower, and side front as much
+        // wider.
         assertThat(width(third, 0) - width(half, 0)).isCloseTo(own / 6, Assertions.within(1e-3));
         assertThat(width(half, 1) - width(third, 1)).isCloseTo(own / 6, Assertions.within(1e-3));
         Finished.holds(half);
@@ -108,10 +133,14 @@ class GarmentTest {
     @Test
     void changes_goBackWithoutATrace() {
         Cell cell = new Cell(Level.WAIST, SeamPlace.SIDE);
-        assertThat(Garment.bustier().withIntake(cell, Length.mm(30)).withoutIntake(cell)).isEqualTo(Garment.bustier());
-        assertThat(Garment.bustier().withEase(Level.WAIST, Length.mm(-30)).withoutEase(Level.WAIST)).isEqualTo(Garment.bustier());
-        assertThat(Garment.bustier().withSplit(SplitOption.PRINCESS_BACK, 0.3).withoutSplit(SplitOption.PRINCESS_BACK)).isEqualTo(Garment.bustier());
-        assertThat(Garment.bustier().withAllowance(EdgeUse.SIDE, Length.mm(40)).withoutAllowance(EdgeUse.SIDE)).isEqualTo(Garment.bustier());
+        assertThat(Garment.bustier().withIntake(cell, Length.mm(30)).withoutIntake(cell))
+                .isEqualTo(Garment.bustier());
+        assertThat(Garment.bustier().withEase(Level.WAIST, Length.mm(-30)).withoutEase(Level.WAIST))
+                .isEqualTo(Garment.bustier());
+        assertThat(Garment.bustier().withSplit(SplitOption.PRINCESS_BACK, 0.3).withoutSplit(SplitOption.PRINCESS_BACK))
+                .isEqualTo(Garment.bustier());
+        assertThat(Garment.bustier().withAllowance(EdgeUse.SIDE, Length.mm(40)).withoutAllowance(EdgeUse.SIDE))
+                .isEqualTo(Garment.bustier());
     }
 
     @Test

@@ -16,7 +16,11 @@ class LengthOptionTest {
         for (LengthUnit unit : LengthUnit.values()) {
             for (Length limit : new Length[] {option.least(), option.most()}) {
                 String said = LengthText.say(limit, unit).replace('−', '-');
-                assertThat(LengthText.read(said, unit)).as(said).isInstanceOfSatisfying(LengthText.Read.class, read -> assertThat(option.allows(read.length())).as(said).isTrue());
+                assertThat(LengthText.read(said, unit))
+                        .as(said)
+                        .isInstanceOfSatisfying(LengthText.Read.class, read -> assertThat(option.allows(read.length()))
+                                .as(said)
+                                .isTrue());
             }
         }
     }
@@ -24,7 +28,9 @@ class LengthOptionTest {
     @ParameterizedTest
     @EnumSource(LengthOption.class)
     void whatIsAnEighthBeyondALimit_isNot(LengthOption option) {
-        assertThat(option.allows(Length.mm(option.most().millimetres() + 25.4 / 8))).isFalse();
-        assertThat(option.allows(Length.mm(option.least().millimetres() - 25.4 / 8))).isFalse();
+        assertThat(option.allows(Length.mm(option.most().millimetres() + 25.4 / 8)))
+                .isFalse();
+        assertThat(option.allows(Length.mm(option.least().millimetres() - 25.4 / 8)))
+                .isFalse();
     }
 }

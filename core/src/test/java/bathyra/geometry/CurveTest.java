@@ -32,7 +32,8 @@ class CurveTest {
         for (int i = 0; i < 200; i++) {
             Cubic cubic = random(random);
             double cut = random.nextDouble();
-            assertThat(cubic.length(0, cut) + cubic.length(cut, 1)).isCloseTo(cubic.length(), within(1e-6 * Math.max(1, cubic.length())));
+            assertThat(cubic.length(0, cut) + cubic.length(cut, 1))
+                    .isCloseTo(cubic.length(), within(1e-6 * Math.max(1, cubic.length())));
         }
     }
 
@@ -50,7 +51,9 @@ class CurveTest {
         Random random = new Random(6);
         for (int i = 0; i < 200; i++) {
             Cubic c = random(random);
-            double hull = c.start().distance(c.control1()) + c.control1().distance(c.control2()) + c.control2().distance(c.end());
+            double hull = c.start().distance(c.control1())
+                    + c.control1().distance(c.control2())
+                    + c.control2().distance(c.end());
             assertThat(c.length()).isBetween(c.start().distance(c.end()) - 1e-6, hull + 1e-6);
         }
     }
@@ -87,9 +90,11 @@ class CurveTest {
     @Test
     void mapped_byARigidMotion_keepsEveryLength() {
         Path path = Path.of(quarter(60));
-        Path turned = path.mapped(p -> new Point(0, 0).plus(new Point(0, 0).to(p).turned(1.1)).plus(new Vec(30, -12)));
+        Path turned = path.mapped(
+                p -> new Point(0, 0).plus(new Point(0, 0).to(p).turned(1.1)).plus(new Vec(30, -12)));
         assertThat(turned.length()).isCloseTo(path.length(), within(1e-9));
-        assertThat(turned.at(20).point().distance(turned.start())).isCloseTo(path.at(20).point().distance(path.start()), within(1e-9));
+        assertThat(turned.at(20).point().distance(turned.start()))
+                .isCloseTo(path.at(20).point().distance(path.start()), within(1e-9));
     }
 
     @ParameterizedTest
@@ -98,7 +103,9 @@ class CurveTest {
         Path path = Path.of(quarter(120));
         List<Point> points = path.flattened(chord);
         for (int i = 1; i < points.size(); i++) {
-            Point middle = new Point((points.get(i - 1).x() + points.get(i).x()) / 2, (points.get(i - 1).y() + points.get(i).y()) / 2);
+            Point middle = new Point(
+                    (points.get(i - 1).x() + points.get(i).x()) / 2,
+                    (points.get(i - 1).y() + points.get(i).y()) / 2);
             assertThat(path.nearest(middle).point().distance(middle)).isLessThanOrEqualTo(chord);
         }
     }
@@ -111,43 +118,53 @@ class CurveTest {
             Segment before = path.segments().get(i);
             Segment after = path.segments().get(i + 1);
             assertThat(before.end()).isEqualTo(points.get(i + 1));
-            assertThat(before.velocity(1).unit().angleTo(after.velocity(0).unit())).isCloseTo(0, within(1e-9));
+            assertThat(before.velocity(1).unit().angleTo(after.velocity(0).unit()))
+                    .isCloseTo(0, within(1e-9));
             assertThat(before.curvature(1)).isCloseTo(after.curvature(0), within(1e-9));
         }
     }
 
     @Test
     void spline_withFreeEnds_hasNoCurvatureThere() {
-        Path path = FairSpline.through(List.of(new Point(0, 0), new Point(30, 100), new Point(0, 200)), Optional.empty(), Optional.empty());
+        Path path = FairSpline.through(
+                List.of(new Point(0, 0), new Point(30, 100), new Point(0, 200)), Optional.empty(), Optional.empty());
         assertThat(path.segments().get(0).curvature(0)).isCloseTo(0, within(1e-12));
         assertThat(path.segments().get(1).curvature(1)).isCloseTo(0, within(1e-12));
     }
 
     @Test
     void spline_throughPointsOnALine_isThatLine() {
-        Path path = FairSpline.through(List.of(new Point(0, 0), new Point(10, 20), new Point(40, 80)), Optional.empty(), Optional.empty());
+        Path path = FairSpline.through(
+                List.of(new Point(0, 0), new Point(10, 20), new Point(40, 80)), Optional.empty(), Optional.empty());
         assertThat(path.length()).isCloseTo(Math.hypot(40, 80), within(1e-9));
         path.flattened(0.01).forEach(p -> assertThat(p.y()).isCloseTo(2 * p.x(), within(1e-9)));
     }
 
     @Test
     void spline_keepsTheDirectionsItIsGiven() {
-        Path path = FairSpline.through(List.of(new Point(0, 0), new Point(30, 100), new Point(0, 200)), Optional.of(Vec.DOWN), Optional.of(Vec.DOWN));
+        Path path = FairSpline.through(
+                List.of(new Point(0, 0), new Point(30, 100), new Point(0, 200)),
+                Optional.of(Vec.DOWN),
+                Optional.of(Vec.DOWN));
         assertThat(path.startTangent().angleTo(Vec.DOWN)).isCloseTo(0, within(1e-12));
         assertThat(path.endTangent().angleTo(Vec.DOWN)).isCloseTo(0, within(1e-12));
     }
 
     @Test
     void spline_throughOnePoint_orTwiceTheSame_isAWrongCall() {
-        assertThatThrownBy(() -> FairSpline.through(List.of(new Point(0, 0)), Optional.empty(), Optional.empty())).hasMessage("a spline needs two points, had 1");
-        assertThatThrownBy(() -> FairSpline.through(List.of(new Point(1, 1), new Point(1, 1)), Optional.empty(), Optional.empty()))
+        assertThatThrownBy(() -> FairSpline.through(List.of(new Point(0, 0)), Optional.empty(), Optional.empty()))
+                .hasMessage("a spline needs two points, had 1");
+        assertThatThrownBy(() -> FairSpline.through(
+                        List.of(new Point(1, 1), new Point(1, 1)), Optional.empty(), Optional.empty()))
                 .hasMessage("points 0 and 1 of a spline lie 0.0 mm apart");
     }
 
     @Test
     void vec_ofNoLength_hasNoDirection() {
         assertThatThrownBy(() -> new Vec(0, 0).unit()).isInstanceOf(ArithmeticException.class);
-        assertThat(Vec.RIGHT.turned(Math.PI / 2).minus(Vec.DOWN).length()).as("clockwise on the screen").isCloseTo(0, within(1e-12));
+        assertThat(Vec.RIGHT.turned(Math.PI / 2).minus(Vec.DOWN).length())
+                .as("clockwise on the screen")
+                .isCloseTo(0, within(1e-12));
         assertThat(Vec.RIGHT.angleTo(Vec.DOWN)).isCloseTo(Math.PI / 2, within(1e-12));
         assertThat(Vec.RIGHT.cross(Vec.DOWN)).isPositive();
     }

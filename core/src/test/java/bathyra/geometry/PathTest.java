@@ -11,7 +11,9 @@ import org.junit.jupiter.api.Test;
 class PathTest {
     /** The usual cubic for a quarter circle of radius 100, 0.027 % off the true arc. */
     private static final double K = 55.22847498;
-    private static final Cubic QUARTER = new Cubic(new Point(100, 0), new Point(100, K), new Point(K, 100), new Point(0, 100));
+
+    private static final Cubic QUARTER =
+            new Cubic(new Point(100, 0), new Point(100, K), new Point(K, 100), new Point(0, 100));
 
     @Test
     void length_ofAQuarterArc_isIntegratedOnTheCurve() {
@@ -58,23 +60,31 @@ class PathTest {
 
     @Test
     void path_withAGap_isRefused() {
-        assertThatThrownBy(() -> Path.of(new Line(new Point(0, 0), new Point(1, 0)), new Line(new Point(2, 0), new Point(3, 0))))
-                .isInstanceOf(IllegalArgumentException.class).hasMessage("stretch 1 begins 1.0 mm from where the one before ended");
+        assertThatThrownBy(() ->
+                        Path.of(new Line(new Point(0, 0), new Point(1, 0)), new Line(new Point(2, 0), new Point(3, 0))))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("stretch 1 begins 1.0 mm from where the one before ended");
     }
 
     @Test
     void spline_throughPoints_hasContinuousCurvatureAndAFreeEnd() {
-        Path spline = FairSpline.through(List.of(new Point(0, 0), new Point(20, 60), new Point(5, 140), new Point(0, 200)), Optional.empty(), Optional.of(Vec.DOWN));
+        Path spline = FairSpline.through(
+                List.of(new Point(0, 0), new Point(20, 60), new Point(5, 140), new Point(0, 200)),
+                Optional.empty(),
+                Optional.of(Vec.DOWN));
         assertThat(spline.segments().get(0).curvature(0)).isCloseTo(0, within(1e-9));
         for (int i = 1; i < 3; i++) {
-            assertThat(spline.segments().get(i).curvature(0)).isCloseTo(spline.segments().get(i - 1).curvature(1), within(1e-9));
+            assertThat(spline.segments().get(i).curvature(0))
+                    .isCloseTo(spline.segments().get(i - 1).curvature(1), within(1e-9));
         }
         assertThat(spline.endTangent().dx()).isCloseTo(0, within(1e-12));
     }
 
     @Test
     void spline_throughOnePlaceTwice_isRefused() {
-        assertThatThrownBy(() -> FairSpline.through(List.of(new Point(1, 1), new Point(1, 1)), Optional.empty(), Optional.empty()))
-                .isInstanceOf(IllegalArgumentException.class).hasMessage("points 0 and 1 of a spline lie 0.0 mm apart");
+        assertThatThrownBy(() -> FairSpline.through(
+                        List.of(new Point(1, 1), new Point(1, 1)), Optional.empty(), Optional.empty()))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("points 0 and 1 of a spline lie 0.0 mm apart");
     }
 }

@@ -45,8 +45,10 @@ class GirthPlanTest {
         "WAIST, 720, 710, 177.5, 177.5",
         // High hip is estimated: 720 + 0.6 × 290 = 894.
         "HIGH_HIP, 894, 894, 214.56, 232.44",
-        "HIP, 1010, 1020, 239.7, 270.3"})
-    void levels_byTheTable_areWhatIsWorkedOutByHand(Level level, double body, double pattern, double front, double back) {
+        "HIP, 1010, 1020, 239.7, 270.3"
+    })
+    void levels_byTheTable_areWhatIsWorkedOutByHand(
+            Level level, double body, double pattern, double front, double back) {
         LevelPlan plan = plan(Map.of(), NO_GAP).at(level);
         assertThat(plan.body().value()).isCloseTo(body, within(1e-9));
         assertThat(plan.pattern().value()).isCloseTo(pattern, within(1e-9));
@@ -56,8 +58,9 @@ class GirthPlanTest {
 
     @Test
     void halves_ofEveryLevel_addUpToHalfThePattern() {
-        plan(Map.of(Level.WAIST, Length.mm(-63)), Length.mm(50)).levels().forEach(plan ->
-                assertThat(plan.frontHalf().value() + plan.backHalf().value()).isCloseTo(plan.pattern().value() / 2, within(1e-9)));
+        plan(Map.of(Level.WAIST, Length.mm(-63)), Length.mm(50)).levels().forEach(plan -> assertThat(
+                        plan.frontHalf().value() + plan.backHalf().value())
+                .isCloseTo(plan.pattern().value() / 2, within(1e-9)));
     }
 
     @Test
@@ -79,8 +82,11 @@ class GirthPlanTest {
 
     @Test
     void wornGirth_saysNegativeEaseAsACutterDoes() {
-        assertThat(Formula.inFigures(plan(Map.of(), NO_GAP).at(Level.WAIST).worn(), LengthUnit.CM).replace('\u00a0', ' ')).isEqualTo("72.0 − 1.0 = 71.0 cm");
-        assertThat(Formula.inWords(plan(Map.of(), NO_GAP).at(Level.WAIST).worn(), LengthUnit.CM)).isEqualTo("waist + ease");
+        assertThat(Formula.inFigures(plan(Map.of(), NO_GAP).at(Level.WAIST).worn(), LengthUnit.CM)
+                        .replace('\u00a0', ' '))
+                .isEqualTo("72.0 − 1.0 = 71.0 cm");
+        assertThat(Formula.inWords(plan(Map.of(), NO_GAP).at(Level.WAIST).worn(), LengthUnit.CM))
+                .isEqualTo("waist + ease");
     }
 
     @Test
@@ -99,26 +105,32 @@ class GirthPlanTest {
 
     @Test
     void waistReductionShare_isOfTheNaturalWaist_andNegativeWhereThereIsRoom() {
-        assertThat(plan(Map.of(Level.WAIST, Length.mm(-72)), NO_GAP).waistReductionShare()).isCloseTo(0.1, within(1e-12));
-        assertThat(plan(Map.of(Level.WAIST, Length.mm(36)), NO_GAP).waistReductionShare()).isCloseTo(-0.05, within(1e-12));
+        assertThat(plan(Map.of(Level.WAIST, Length.mm(-72)), NO_GAP).waistReductionShare())
+                .isCloseTo(0.1, within(1e-12));
+        assertThat(plan(Map.of(Level.WAIST, Length.mm(36)), NO_GAP).waistReductionShare())
+                .isCloseTo(-0.05, within(1e-12));
     }
 
     @Test
     void level_thatTheGarmentHasNot_isAWrongCall() {
         GirthPlan short_ = GirthPlan.of(Bodies.nerea(), Garment.bustier().withLowerEdge(LowerShape.WAIST));
         assertThat(short_.has(Level.HIP)).isFalse();
-        assertThatThrownBy(() -> short_.at(Level.HIP)).isInstanceOf(IllegalArgumentException.class).hasMessage("the garment has no level hip");
+        assertThatThrownBy(() -> short_.at(Level.HIP))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("the garment has no level hip");
     }
 
     @Test
     void girth_thatIsNeitherTakenNorEstimated_isAWrongCall() {
         assertThatThrownBy(() -> GirthPlan.of(Bodies.nerea().without(MeasurementKey.WAIST), Garment.bustier()))
-                .isInstanceOf(IllegalArgumentException.class).hasMessage("waistGirth is absent");
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("waistGirth is absent");
     }
 
     @Test
     void aLacedBustier_startsFromItsOwnRow_withItsGap() {
-        GirthPlan plan = GirthPlan.of(Bodies.nerea(), Garment.bustier().withFastening(Fastening.ZIP.with(Closure.BACK_LACING)));
+        GirthPlan plan =
+                GirthPlan.of(Bodies.nerea(), Garment.bustier().withFastening(Fastening.ZIP.with(Closure.BACK_LACING)));
         // 720 − 25 = 695 worn, less 30 of gap.
         assertThat(plan.at(Level.WAIST).pattern().value()).isCloseTo(665, within(1e-9));
         assertThat(plan.at(Level.UNDERBUST).worn().value()).isCloseTo(785 - 20, within(1e-9));

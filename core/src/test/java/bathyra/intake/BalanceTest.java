@@ -23,19 +23,22 @@ class BalanceTest {
 
     @Test
     void withoutBounds_aChangeIsSharedInProportion() {
-        double[] x = Balance.of(40, d(10, 30, 20), d(1, 3, 2), d(-999, -999, -999), d(999, 999, 999)).orElseThrow();
+        double[] x = Balance.of(40, d(10, 30, 20), d(1, 3, 2), d(-999, -999, -999), d(999, 999, 999))
+                .orElseThrow();
         assertThat(x).containsExactly(new double[] {40.0 / 6, 20, 40.0 / 3}, within(1e-9));
     }
 
     @Test
     void whatReachesItsCap_staysThere_andTheOthersTakeTheRest() {
-        double[] x = Balance.of(100, d(20, 50, 30), d(2, 5, 3), d(0, 0, 0), d(45, 45, 45)).orElseThrow();
+        double[] x = Balance.of(100, d(20, 50, 30), d(2, 5, 3), d(0, 0, 0), d(45, 45, 45))
+                .orElseThrow();
         assertThat(x).containsExactly(new double[] {22, 45, 33}, within(1e-9));
     }
 
     @Test
     void whatDoesNotYield_staysAtItsWish_orAtTheBoundNearestToIt() {
-        double[] x = Balance.of(50, d(10, 20, 0), d(0, 1, 1), d(0, 0, 0), d(5, 99, 99)).orElseThrow();
+        double[] x = Balance.of(50, d(10, 20, 0), d(0, 1, 1), d(0, 0, 0), d(5, 99, 99))
+                .orElseThrow();
         assertThat(x[0]).isEqualTo(5);
         assertThat(Arrays.stream(x).sum()).isCloseTo(50, within(1e-9));
     }
@@ -44,7 +47,9 @@ class BalanceTest {
     void aSumThatTheBoundsDoNotAllow_isNone() {
         assertThat(Balance.of(100, d(10, 10), d(1, 1), d(0, 0), d(45, 45))).isEmpty();
         assertThat(Balance.of(-1, d(10, 10), d(1, 1), d(0, 0), d(45, 45))).isEmpty();
-        assertThat(Balance.of(7, d(3, 3), d(0, 0), d(0, 0), d(45, 45))).as("nothing yields").isEmpty();
+        assertThat(Balance.of(7, d(3, 3), d(0, 0), d(0, 0), d(45, 45)))
+                .as("nothing yields")
+                .isEmpty();
     }
 
     /** An independent search: every way of sharing the sum out in steps of a hundredth of it is looked at. */
@@ -56,13 +61,22 @@ class BalanceTest {
             double[] wanted = random.doubles(3, 0, 60).toArray();
             double[] yields = random.doubles(3, 0.05, 3).toArray();
             double[] least = random.doubles(3, -20, 10).toArray();
-            double[] most = {least[0] + random.nextDouble() * 50, least[1] + random.nextDouble() * 50, least[2] + random.nextDouble() * 50};
-            double sum = Arrays.stream(least).sum() + random.nextDouble() * 1.2 * (Arrays.stream(most).sum() - Arrays.stream(least).sum());
+            double[] most = {
+                least[0] + random.nextDouble() * 50,
+                least[1] + random.nextDouble() * 50,
+                least[2] + random.nextDouble() * 50
+            };
+            double sum = Arrays.stream(least).sum()
+                    + random.nextDouble()
+                            * 1.2
+                            * (Arrays.stream(most).sum() - Arrays.stream(least).sum());
             Optional<double[]> found = Balance.of(sum, wanted, yields, least, most);
             double best = Double.POSITIVE_INFINITY;
             for (int i = 0; i <= 100; i++) {
                 for (int k = 0; k <= 100; k++) {
-                    double[] x = {least[0] + (most[0] - least[0]) * i / 100, least[1] + (most[1] - least[1]) * k / 100, 0};
+                    double[] x = {
+                        least[0] + (most[0] - least[0]) * i / 100, least[1] + (most[1] - least[1]) * k / 100, 0
+                    };
                     x[2] = sum - x[0] - x[1];
                     if (x[2] >= least[2] && x[2] <= most[2]) {
                         best = Math.min(best, cost(x, wanted, yields));
@@ -91,7 +105,9 @@ class BalanceTest {
             double[] wanted = random.doubles(8, 0, 60).toArray();
             double[] yields = random.doubles(8, 0, 2).toArray();
             double[] caps = random.doubles(8, 20, 90).toArray();
-            assertThat(Balance.of(150, wanted, yields, new double[8], caps).map(Arrays::toString)).isEqualTo(Balance.of(150, wanted, yields, new double[8], caps).map(Arrays::toString));
+            assertThat(Balance.of(150, wanted, yields, new double[8], caps).map(Arrays::toString))
+                    .isEqualTo(
+                            Balance.of(150, wanted, yields, new double[8], caps).map(Arrays::toString));
         }
     }
 }

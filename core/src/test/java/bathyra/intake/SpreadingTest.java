@@ -41,11 +41,15 @@ class SpreadingTest {
     @Test
     void schools_onOneBody_giveWhatIsWorkedOutByHand() {
         // Difference: (910 − 785) / 2 = 62.5.
-        assertThat(at(draft(Garment.bustier().withSchool(UnderbustSchool.DIFFERENCE)), Level.UNDERBUST, PRINCESS_FRONT)).isCloseTo(62.5, within(1e-9));
+        assertThat(at(draft(Garment.bustier().withSchool(UnderbustSchool.DIFFERENCE)), Level.UNDERBUST, PRINCESS_FRONT))
+                .isCloseTo(62.5, within(1e-9));
         // Table: bust under 914.
-        assertThat(at(draft(Garment.bustier().withSchool(UnderbustSchool.TABLE)), Level.UNDERBUST, PRINCESS_FRONT)).isEqualTo(51);
-        // Excess: quarter at the bust 227.5, at the waist 720/4 + 25 = 205; underbust is 85 of 187 down: 227.5 − 22.5 × 85/187 = 217.273; less 785/4.
-        assertThat(at(draft(Garment.bustier()), Level.UNDERBUST, PRINCESS_FRONT)).isCloseTo(227.5 - 22.5 * 85 / 187 - 196.25, within(1e-9));
+        assertThat(at(draft(Garment.bustier().withSchool(UnderbustSchool.TABLE)), Level.UNDERBUST, PRINCESS_FRONT))
+                .isEqualTo(51);
+        // Excess: quarter at the bust 227.5, at the waist 720/4 + 25 = 205; underbust is 85 of 187 down: 227.5 − 22.5 ×
+        // 85/187 = 217.273; less 785/4.
+        assertThat(at(draft(Garment.bustier()), Level.UNDERBUST, PRINCESS_FRONT))
+                .isCloseTo(227.5 - 22.5 * 85 / 187 - 196.25, within(1e-9));
     }
 
     @ParameterizedTest
@@ -53,8 +57,10 @@ class SpreadingTest {
     void cells_ofEveryLevel_addUpToWhatIsToBeTaken(UnderbustSchool school) {
         Draft draft = draft(Garment.bustier().withSchool(school));
         draft.girths().levels().forEach(plan -> {
-            double widest = draft.girths().widestFront().value() + draft.girths().widestBack().value();
-            assertThat(draft.intakes().sum(plan.level())).isCloseTo(widest - plan.pattern().value() / 2, within(1e-9));
+            double widest = draft.girths().widestFront().value()
+                    + draft.girths().widestBack().value();
+            assertThat(draft.intakes().sum(plan.level()))
+                    .isCloseTo(widest - plan.pattern().value() / 2, within(1e-9));
         });
     }
 
@@ -66,7 +72,8 @@ class SpreadingTest {
     @Test
     void upperIntake_isTheRulesPartPlusWhatTheClosedDartOpens() {
         Draft draft = draft(Garment.bustier());
-        // Crest and upper line: 25 + 910/6 + 38 + 13 = 227.67 below the shoulder, 53.33 above the apex; the crest 85 above it.
+        // Crest and upper line: 25 + 910/6 + 38 + 13 = 227.67 below the shoulder, 53.33 above the apex; the crest 85
+        // above it.
         double rule = (217.2727272 - 196.25 - 13) * 53.3333333 / 85;
         // Apex to side: 0.54 × 910 / 2 − 93 = 152.7; dart 29.
         double opened = 29 * 53.3333333 / 152.7;
@@ -81,19 +88,23 @@ class SpreadingTest {
         assertThat(at(locked, Level.UNDERBUST, PRINCESS_FRONT)).isEqualTo(44);
         double more = 44 - at(free, Level.UNDERBUST, PRINCESS_FRONT);
         assertThat(at(locked, Level.UNDERBUST, SIDE)).isCloseTo(at(free, Level.UNDERBUST, SIDE) - more, within(1e-9));
-        assertThat(locked.intakes().sum(Level.UNDERBUST)).isCloseTo(free.intakes().sum(Level.UNDERBUST), within(1e-9));
+        assertThat(locked.intakes().sum(Level.UNDERBUST))
+                .isCloseTo(free.intakes().sum(Level.UNDERBUST), within(1e-9));
     }
 
     @Test
     void lockedSide_takesHalfFromTheFrontAndHalfFromTheBack() {
         Draft free = draft(Garment.bustier());
-        Draft locked = draft(Garment.bustier().withIntake(new Cell(Level.WAIST, SIDE), Length.mm(at(free, Level.WAIST, SIDE) + 10)));
-        assertThat(at(locked, Level.WAIST, PRINCESS_FRONT)).isCloseTo(at(free, Level.WAIST, PRINCESS_FRONT) - 5, within(1e-9));
+        Draft locked = draft(
+                Garment.bustier().withIntake(new Cell(Level.WAIST, SIDE), Length.mm(at(free, Level.WAIST, SIDE) + 10)));
+        assertThat(at(locked, Level.WAIST, PRINCESS_FRONT))
+                .isCloseTo(at(free, Level.WAIST, PRINCESS_FRONT) - 5, within(1e-9));
         // Back: 5 off 25 + 19, in proportion.
         assertThat(at(locked, Level.WAIST, PRINCESS_BACK)).isCloseTo(25 - 5 * 25.0 / 44, within(1e-9));
         assertThat(at(locked, Level.WAIST, CENTRE_BACK)).isCloseTo(19 - 5 * 19.0 / 44, within(1e-9));
         assertThat(locked.intakes().sum(Level.WAIST)).isCloseTo(free.intakes().sum(Level.WAIST), within(1e-9));
-        assertThat(locked.girths().at(Level.WAIST).frontHalf().value()).isEqualTo(free.girths().at(Level.WAIST).frontHalf().value());
+        assertThat(locked.girths().at(Level.WAIST).frontHalf().value())
+                .isEqualTo(free.girths().at(Level.WAIST).frontHalf().value());
     }
 
     @Test
@@ -102,8 +113,15 @@ class SpreadingTest {
         for (SeamPlace seam : Garment.bustier().seams()) {
             garment = garment.withIntake(new Cell(Level.WAIST, seam), Length.mm(20));
         }
-        assertThat(Drafter.draft(Bodies.commission(Bodies.nerea(), garment))).isInstanceOfSatisfying(Refusal.class, refusal ->
-                assertThat(refusal.reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' '))
-                        .isEqualTo("Every seam at the waist is locked and together they are 8.1 cm off what is to be taken. Unlock one of them."));
+        assertThat(Drafter.draft(Bodies.commission(Bodies.nerea(), garment)))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        refusal -> assertThat(refusal.reasons()
+                                        .get(0)
+                                        .sentence()
+                                        .in(LengthUnit.CM)
+                                        .replace('\u00a0', ' '))
+                                .isEqualTo(
+                                        "Every seam at the waist is locked and together they are 8.1 cm off what is to be taken. Unlock one of them."));
     }
 }

@@ -37,37 +37,59 @@ class LayersTest {
     }
 
     private static Layer layer(Garment garment, LayerKind kind) {
-        return Layers.of(pattern(garment), garment, Part.WHOLE).stream().filter(l -> l.kind() == kind).findFirst().orElseThrow();
+        return Layers.of(pattern(garment), garment, Part.WHOLE).stream()
+                .filter(l -> l.kind() == kind)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Garment with(Garment garment, LayerKind kind, UnaryOperator<LayerChoice> change) {
-        return garment.withFinish(garment.finish().withLayer(kind, change.apply(garment.finish().layer(kind))));
+        return garment.withFinish(
+                garment.finish().withLayer(kind, change.apply(garment.finish().layer(kind))));
     }
 
     @Test
     void aBustierWithAZip_hasFashionAndLiningAlone() {
-        assertThat(Layers.of(pattern(BUSTIER), BUSTIER, Part.WHOLE)).extracting(Layer::kind).containsExactly(LayerKind.FASHION, LayerKind.LINING);
+        assertThat(Layers.of(pattern(BUSTIER), BUSTIER, Part.WHOLE))
+                .extracting(Layer::kind)
+                .containsExactly(LayerKind.FASHION, LayerKind.LINING);
     }
 
     @Test
     void aLacedCorset_hasStrengthModestyPanelFacingAndCasingsToo() {
-        assertThat(Layers.of(pattern(CORSET), CORSET, Part.WHOLE)).extracting(Layer::kind)
-                .contains(LayerKind.FASHION, LayerKind.STRENGTH, LayerKind.LINING, LayerKind.MODESTY_PANEL, LayerKind.FACING, LayerKind.CASINGS);
+        assertThat(Layers.of(pattern(CORSET), CORSET, Part.WHOLE))
+                .extracting(Layer::kind)
+                .contains(
+                        LayerKind.FASHION,
+                        LayerKind.STRENGTH,
+                        LayerKind.LINING,
+                        LayerKind.MODESTY_PANEL,
+                        LayerKind.FACING,
+                        LayerKind.CASINGS);
     }
 
     @Test
     void turnOfCloth_widensTheLayerAtTheSides_andLeavesItsSeamsAlike() {
-        // 2 mm at each side seam, two side seams round the body: every girth 4 mm larger, front and back half 1 mm each.
+        // 2 mm at each side seam, two side seams round the body: every girth 4 mm larger, front and back half 1 mm
+        // each.
         Garment turned = with(BUSTIER, LayerKind.FASHION, c -> c.withTurn(Length.mm(2)));
         Layer fashion = layer(turned, LayerKind.FASHION);
         Pattern drafted = pattern(turned);
         for (int i = 0; i < drafted.levels().size(); i++) {
-            assertThat(fashion.pattern().levels().get(i).patternGirth()).isCloseTo(drafted.levels().get(i).patternGirth() + 4, within(1e-9));
+            assertThat(fashion.pattern().levels().get(i).patternGirth())
+                    .isCloseTo(drafted.levels().get(i).patternGirth() + 4, within(1e-9));
         }
-        assertThat(Truing.look(fashion.pattern()).stream().filter(f -> f.id().equals("seam-length") || f.id().equals("girth") || f.id().equals("side-seam")))
-                .isNotEmpty().allSatisfy(f -> assertThat(f.status()).as(f.sentence().pattern()).isEqualTo(Finding.Status.OK));
-        assertThat(fashion.pattern().piece("F2").mark("waist").orElseThrow().length()).isCloseTo(drafted.piece("F2").mark("waist").orElseThrow().length() + 1, within(0.01));
-        assertThat(fashion.pattern().piece("F1").path()).as("a piece without a side seam stays").isEqualTo(drafted.piece("F1").path());
+        assertThat(Truing.look(fashion.pattern()).stream()
+                        .filter(f ->
+                                f.id().equals("seam-length") || f.id().equals("girth") || f.id().equals("side-seam")))
+                .isNotEmpty()
+                .allSatisfy(
+                        f -> assertThat(f.status()).as(f.sentence().pattern()).isEqualTo(Finding.Status.OK));
+        assertThat(fashion.pattern().piece("F2").mark("waist").orElseThrow().length())
+                .isCloseTo(drafted.piece("F2").mark("waist").orElseThrow().length() + 1, within(0.01));
+        assertThat(fashion.pattern().piece("F1").path())
+                .as("a piece without a side seam stays")
+                .isEqualTo(drafted.piece("F1").path());
     }
 
     @Test
@@ -75,23 +97,28 @@ class LayersTest {
         Garment without = with(BUSTIER, LayerKind.LINING, c -> c.withPiece("F1", false));
         Layer lining = layer(without, LayerKind.LINING);
         assertThat(lining.pieces()).extracting(Piece::id).containsExactly("F2", "B2", "B1");
-        assertThat(lining.pattern().seams()).hasSize(2).noneMatch(s -> s.a().piece().equals("F1"));
+        assertThat(lining.pattern().seams()).hasSize(2).noneMatch(s -> s.a().piece()
+                .equals("F1"));
     }
 
     @Test
     void anAllowanceOfOneEdgeInOneLayer_isNobodyElses() {
         EdgeAt side = new EdgeAt("F2", "side");
         Garment own = with(BUSTIER, LayerKind.LINING, c -> c.withEdge(side, Optional.of(Length.mm(7))));
-        assertThat(layer(own, LayerKind.LINING).pattern().piece("F2").allowances()).containsEntry("side", 7.0);
-        assertThat(layer(own, LayerKind.FASHION).pattern().piece("F2").allowances()).containsEntry("side", EdgeUse.SIDE.allowance().millimetres());
-        assertThat(layer(own, LayerKind.LINING).pattern().piece("B2").allowances()).containsEntry("side", EdgeUse.SIDE.allowance().millimetres());
+        assertThat(layer(own, LayerKind.LINING).pattern().piece("F2").allowances())
+                .containsEntry("side", 7.0);
+        assertThat(layer(own, LayerKind.FASHION).pattern().piece("F2").allowances())
+                .containsEntry("side", EdgeUse.SIDE.allowance().millimetres());
+        assertThat(layer(own, LayerKind.LINING).pattern().piece("B2").allowances())
+                .containsEntry("side", EdgeUse.SIDE.allowance().millimetres());
         Garment everywhere = BUSTIER.withFinish(BUSTIER.finish().withEdge(side, Optional.of(Length.mm(9))));
         assertThat(pattern(everywhere).piece("F2").allowances()).containsEntry("side", 9.0);
     }
 
     @Test
     void theModestyPanel_coversTheGapAndReachesUnderBothEdges() {
-        // The gap of a moderate corset is 50; half of it and 45 under either edge make 70 for the half on the fold, cut twice.
+        // The gap of a moderate corset is 50; half of it and 45 under either edge make 70 for the half on the fold, cut
+        // twice.
         Piece panel = layer(CORSET, LayerKind.MODESTY_PANEL).pieces().get(0);
         assertThat(panel.onFold()).isTrue();
         assertThat(panel.count()).isEqualTo(2);
@@ -102,25 +129,48 @@ class LayersTest {
     void theFacing_runsAlongThePanelsOwnEdge() {
         Piece facing = layer(CORSET, LayerKind.FACING).pieces().get(0);
         Pattern drafted = pattern(CORSET);
-        assertThat(drafted.pieces().stream().flatMap(p -> p.outline().stream()).map(OutlineEdge::path)).contains(facing.outline().get(0).path());
-        assertThat(Truing.beforeCutting(new Pattern("", "", List.of(), List.of(facing), List.of(), OptionalDouble.empty()))).noneMatch(f -> f.status() == Finding.Status.FAULT);
+        assertThat(drafted.pieces().stream().flatMap(p -> p.outline().stream()).map(OutlineEdge::path))
+                .contains(facing.outline().get(0).path());
+        assertThat(Truing.beforeCutting(
+                        new Pattern("", "", List.of(), List.of(facing), List.of(), OptionalDouble.empty())))
+                .noneMatch(f -> f.status() == Finding.Status.FAULT);
     }
 
     @Test
     void binding_isBothEdgesOfBothHalvesAndSixty() {
-        Garment bound = BUSTIER.withAllowance(EdgeUse.UPPER_EDGE, Length.mm(0)).withAllowance(EdgeUse.LOWER_EDGE, Length.mm(0));
-        double edges = pattern(bound).pieces().stream().flatMap(p -> p.outline().stream()).filter(e -> e.kind() == OutlineEdge.Kind.EDGE).mapToDouble(e -> e.path().length()).sum();
-        assertThat(layer(bound, LayerKind.BIAS_BINDING).strips().stream().mapToDouble(s -> s.length().value()).sum()).isCloseTo(2 * edges + 60, within(1e-6));
+        Garment bound =
+                BUSTIER.withAllowance(EdgeUse.UPPER_EDGE, Length.mm(0)).withAllowance(EdgeUse.LOWER_EDGE, Length.mm(0));
+        double edges = pattern(bound).pieces().stream()
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.kind() == OutlineEdge.Kind.EDGE)
+                .mapToDouble(e -> e.path().length())
+                .sum();
+        assertThat(layer(bound, LayerKind.BIAS_BINDING).strips().stream()
+                        .mapToDouble(s -> s.length().value())
+                        .sum())
+                .isCloseTo(2 * edges + 60, within(1e-6));
     }
 
     @Test
     void loops_standEveryTwentyOnBothEdges_andOnOneOfAHalf() {
         Garment looped = CORSET.withFastening(CORSET.fastening().with(Closure.BACK_LOOPS));
         Pattern drafted = pattern(looped);
-        double back = drafted.pieces().stream().flatMap(p -> p.outline().stream()).filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE).mapToDouble(e -> e.path().length()).max().orElseThrow();
+        double back = drafted.pieces().stream()
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE)
+                .mapToDouble(e -> e.path().length())
+                .max()
+                .orElseThrow();
         int perSide = (int) (back / 20) + 1;
         assertThat(layer(looped, LayerKind.LOOPS).strips().get(0).count()).isEqualTo(2 * perSide);
-        assertThat(Layers.of(drafted, looped, Part.LEFT).stream().filter(l -> l.kind() == LayerKind.LOOPS).findFirst().orElseThrow().strips().get(0).count()).isEqualTo(perSide);
+        assertThat(Layers.of(drafted, looped, Part.LEFT).stream()
+                        .filter(l -> l.kind() == LayerKind.LOOPS)
+                        .findFirst()
+                        .orElseThrow()
+                        .strips()
+                        .get(0)
+                        .count())
+                .isEqualTo(perSide);
     }
 
     @Test
@@ -129,7 +179,8 @@ class LayersTest {
         List<SewingOrder.Step> steps = SewingOrder.of(drafted);
         assertThat(steps).extracting(s -> s.seam().name()).containsExactly("Princess front", "Princess back", "Side");
         assertThat(steps.get(2).words()).isEqualTo("2 Side front to 3 Side back, from the waist outwards");
-        assertThat(SewingOrder.of(pattern(CORSET))).hasSameSizeAs(pattern(CORSET).seams());
+        assertThat(SewingOrder.of(pattern(CORSET)))
+                .hasSameSizeAs(pattern(CORSET).seams());
     }
 
     @Test

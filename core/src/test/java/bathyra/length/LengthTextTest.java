@@ -10,28 +10,56 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LengthTextTest {
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "92.5 | CM | 925", "92,5 | CM | 925", "925 mm | CM | 925", "36 1/2 | IN | 927.1", "36½ | IN | 927.1", "36.5in | CM | 927.1",
-        "3/4 \" | CM | 19.05", "⅞ | IN | 22.225", "30⅞ in | CM | 784.225", "-1.5 | CM | -15", "−1.5 | CM | -15", "  72  | CM | 720", ".5 | IN | 12.7", "92. | CM | 920"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "92.5 | CM | 925",
+                "92,5 | CM | 925",
+                "925 mm | CM | 925",
+                "36 1/2 | IN | 927.1",
+                "36½ | IN | 927.1",
+                "36.5in | CM | 927.1",
+                "3/4 \" | CM | 19.05",
+                "⅞ | IN | 22.225",
+                "30⅞ in | CM | 784.225",
+                "-1.5 | CM | -15",
+                "−1.5 | CM | -15",
+                "  72  | CM | 720",
+                ".5 | IN | 12.7",
+                "92. | CM | 920"
+            })
     void read_whatACutterSays_givesTheLength(String text, LengthUnit bare, double millimetres) {
-        assertThat(LengthText.read(text, bare)).isInstanceOfSatisfying(LengthText.Read.class,
-                read -> assertThat(read.length().millimetres()).isCloseTo(millimetres, within(1e-9)));
+        assertThat(LengthText.read(text, bare)).isInstanceOfSatisfying(LengthText.Read.class, read -> assertThat(
+                        read.length().millimetres())
+                .isCloseTo(millimetres, within(1e-9)));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"78,5,0", "abc", "12 ft", "3/0", "1/", "36 1/2 1/2", "--4", "5e3", "NaN"})
     void read_whatIsNoLength_isRefusedWithWhatIsAccepted(String text) {
-        assertThat(LengthText.read(text, LengthUnit.CM)).isInstanceOfSatisfying(LengthText.Unread.class,
-                unread -> assertThat(unread.reason()).isEqualTo("Not understood: " + text + ". Type 78.5, 30 7/8 or 30⅞ in."));
+        assertThat(LengthText.read(text, LengthUnit.CM))
+                .isInstanceOfSatisfying(LengthText.Unread.class, unread -> assertThat(unread.reason())
+                        .isEqualTo("Not understood: " + text + ". Type 78.5, 30 7/8 or 30⅞ in."));
     }
 
     @Test
     void read_aSecondComma_saysWhereItStopped() {
-        assertThat(LengthText.read("78,5,0", LengthUnit.CM)).isInstanceOfSatisfying(LengthText.Unread.class, unread -> assertThat(unread.position()).isEqualTo(4));
+        assertThat(LengthText.read("78,5,0", LengthUnit.CM))
+                .isInstanceOfSatisfying(LengthText.Unread.class, unread -> assertThat(unread.position())
+                        .isEqualTo(4));
     }
 
     @ParameterizedTest
-    @CsvSource({"785, CM, 78.5 cm", "785, IN, 30⅞ in", "12.7, IN, ½ in", "0, IN, 0 in", "-15, CM, −1.5 cm", "-3.175, IN, −⅛ in", "-0.2, CM, 0.0 cm", "785, MM, 785.0 mm"})
+    @CsvSource({
+        "785, CM, 78.5 cm",
+        "785, IN, 30⅞ in",
+        "12.7, IN, ½ in",
+        "0, IN, 0 in",
+        "-15, CM, −1.5 cm",
+        "-3.175, IN, −⅛ in",
+        "-0.2, CM, 0.0 cm",
+        "785, MM, 785.0 mm"
+    })
     void say_inAUnit_writesTheCuttersFigure(double mm, LengthUnit unit, String said) {
         assertThat(LengthText.say(Length.mm(mm), unit).replace('\u00a0', ' ')).isEqualTo(said);
     }
@@ -45,6 +73,7 @@ class LengthTextTest {
 
     @Test
     void read_whatWasCopiedOffTheScreen_isTheSameLength() {
-        assertThat(LengthText.read(LengthText.say(Length.mm(785), LengthUnit.CM), LengthUnit.IN)).isEqualTo(new LengthText.Read(Length.mm(785)));
+        assertThat(LengthText.read(LengthText.say(Length.mm(785), LengthUnit.CM), LengthUnit.IN))
+                .isEqualTo(new LengthText.Read(Length.mm(785)));
     }
 }

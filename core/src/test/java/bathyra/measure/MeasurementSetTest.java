@@ -22,8 +22,21 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class MeasurementSetTest {
-    private final MeasurementSet set = new MeasurementSet(Map.of(BUST, Length.mm(900), UNDERBUST, Length.mm(800), WAIST, Length.mm(700), HIP, Length.mm(1000),
-            SHOULDER_TO_APEX, Length.mm(280), SHOULDER_TO_UNDERBUST, Length.mm(370), HEIGHT, Length.mm(1600)));
+    private final MeasurementSet set = new MeasurementSet(Map.of(
+            BUST,
+            Length.mm(900),
+            UNDERBUST,
+            Length.mm(800),
+            WAIST,
+            Length.mm(700),
+            HIP,
+            Length.mm(1000),
+            SHOULDER_TO_APEX,
+            Length.mm(280),
+            SHOULDER_TO_UNDERBUST,
+            Length.mm(370),
+            HEIGHT,
+            Length.mm(1600)));
 
     private double value(MeasurementKey key) {
         return set.find(key).orElseThrow().value();
@@ -43,7 +56,8 @@ class MeasurementSetTest {
         var upper = set.find(UPPER_BUST).orElseThrow();
         assertThat(upper.estimated()).isTrue();
         assertThat(upper.source()).isEqualTo("estimate");
-        assertThat(Formula.inFigures(upper, LengthUnit.CM).replace('\u00a0', ' ')).isEqualTo("90.0 − 0.4 × (90.0 − 80.0) = 86.0 cm");
+        assertThat(Formula.inFigures(upper, LengthUnit.CM).replace('\u00a0', ' '))
+                .isEqualTo("90.0 − 0.4 × (90.0 − 80.0) = 86.0 cm");
     }
 
     @Test

@@ -20,19 +20,24 @@ class PossibleTest {
     @ParameterizedTest
     @ValueSource(doubles = {999_990, 421, 74, 0, -210})
     void figureThatNoBodyHas_staysRefused_howeverOftenItIsConfirmed(double mm) {
-        MeasurementSet set = Bodies.nerea().with(MeasurementKey.WAIST_TO_HIP, Length.mm(mm)).confirming(MeasurementKey.WAIST_TO_HIP, true);
+        MeasurementSet set = Bodies.nerea()
+                .with(MeasurementKey.WAIST_TO_HIP, Length.mm(mm))
+                .confirming(MeasurementKey.WAIST_TO_HIP, true);
         Outcome outcome = Drafter.draft(Bodies.commission(set, Garment.bustier()));
         assertThat(outcome).isInstanceOf(Refusal.class);
         Refusal refusal = (Refusal) outcome;
         assertThat(refusal.cause()).isEqualTo(Refusal.Cause.INPUT);
-        assertThat(refusal.reasons().get(0).sentence().in(LengthUnit.CM)).contains("Waist to hip", "nothing under", "is drafted");
+        assertThat(refusal.reasons().get(0).sentence().in(LengthUnit.CM))
+                .contains("Waist to hip", "nothing under", "is drafted");
     }
 
     @Test
     void oddFigureThatABodyMayHave_isDraftedOnceItIsConfirmed() {
         MeasurementSet odd = Bodies.nerea().with(MeasurementKey.WAIST_TO_HIP, Length.mm(296));
         assertThat(Drafter.draft(Bodies.commission(odd, Garment.bustier()))).isInstanceOf(Refusal.class);
-        assertThat(Drafter.draft(Bodies.commission(odd.confirming(MeasurementKey.WAIST_TO_HIP, true), Garment.bustier()))).isInstanceOf(Draft.class);
+        assertThat(Drafter.draft(
+                        Bodies.commission(odd.confirming(MeasurementKey.WAIST_TO_HIP, true), Garment.bustier())))
+                .isInstanceOf(Draft.class);
     }
 
     @ParameterizedTest

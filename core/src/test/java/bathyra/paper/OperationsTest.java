@@ -33,8 +33,17 @@ class OperationsTest {
         Point b = new Point(200, 0);
         Point c = new Point(200, 300);
         Point d = new Point(0, 300);
-        return new Sheet("F1", "Front", true, List.of(edge("top", OutlineEdge.Kind.EDGE, a, b), edge("seam", OutlineEdge.Kind.SEAM, b, c), edge("hem", OutlineEdge.Kind.EDGE, c, d), edge("fold", OutlineEdge.Kind.FOLD, d, a)),
-                List.of(new LevelMark("bust", new Point(0, 150), new Point(200, 150))), List.of());
+        return new Sheet(
+                "F1",
+                "Front",
+                true,
+                List.of(
+                        edge("top", OutlineEdge.Kind.EDGE, a, b),
+                        edge("seam", OutlineEdge.Kind.SEAM, b, c),
+                        edge("hem", OutlineEdge.Kind.EDGE, c, d),
+                        edge("fold", OutlineEdge.Kind.FOLD, d, a)),
+                List.of(new LevelMark("bust", new Point(0, 150), new Point(200, 150))),
+                List.of());
     }
 
     private static double area(Sheet sheet) {
@@ -43,7 +52,11 @@ class OperationsTest {
 
     private static void isClosed(Sheet sheet) {
         for (OutlineEdge edge : sheet.outline()) {
-            assertThat(edge.path().end().distance(sheet.beside(edge.name(), 1).path().start())).as(edge.name()).isLessThan(EXACT);
+            assertThat(edge.path()
+                            .end()
+                            .distance(sheet.beside(edge.name(), 1).path().start()))
+                    .as(edge.name())
+                    .isLessThan(EXACT);
         }
     }
 
@@ -54,7 +67,9 @@ class OperationsTest {
         assertThat(area(parts.along()) + area(parts.rest())).isCloseTo(60000, within(0.01));
         assertThat(parts.along().edge("cut").path().length()).isCloseTo(line.length(), within(EXACT));
         assertThat(parts.rest().edge("cut").path().length()).isCloseTo(line.length(), within(EXACT));
-        assertThat(parts.along().edge("fold").path().length() + parts.rest().edge("fold").path().length()).isCloseTo(300, within(EXACT));
+        assertThat(parts.along().edge("fold").path().length()
+                        + parts.rest().edge("fold").path().length())
+                .isCloseTo(300, within(EXACT));
         isClosed(parts.along());
         isClosed(parts.rest());
     }
@@ -69,24 +84,32 @@ class OperationsTest {
 
     @Test
     void slash_thatEndsOffTheOutline_isNone() {
-        assertThatThrownBy(() -> Slash.along(sheet(), Path.of(new Line(new Point(0, 100), new Point(150, 120))), "cut")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("F1");
+        assertThatThrownBy(() -> Slash.along(sheet(), Path.of(new Line(new Point(0, 100), new Point(150, 120))), "cut"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("F1");
     }
 
     @Test
     void pivot_keepsEveryLengthAndTheArea() {
         Sheet turned = Pivot.about(sheet(), new Point(200, 150), 0.4);
         for (OutlineEdge edge : sheet().outline()) {
-            assertThat(turned.edge(edge.name()).path().length()).isCloseTo(edge.path().length(), within(EXACT));
+            assertThat(turned.edge(edge.name()).path().length())
+                    .isCloseTo(edge.path().length(), within(EXACT));
         }
         assertThat(area(turned)).isCloseTo(60000, within(EXACT * 1000));
-        assertThat(Motion.about(new Point(200, 150), 0.4).inverse().apply(turned.edge("top").path().start()).distance(new Point(0, 0))).isLessThan(EXACT);
+        assertThat(Motion.about(new Point(200, 150), 0.4)
+                        .inverse()
+                        .apply(turned.edge("top").path().start())
+                        .distance(new Point(0, 0)))
+                .isLessThan(EXACT);
     }
 
     @Test
     void close_turnsThePartAtTheSeamAndTakesTheWedgeOutOfTheEdge() {
         Close.Wedge wedge = new Close.Wedge("top", 90, 110, "seam", 150, true);
         double angle = wedge.angle(sheet());
-        assertThat(angle).isCloseTo(2 * Math.atan2(10, Math.hypot(150, 100)) * Math.cos(Math.atan2(100, 150)), within(0.01));
+        assertThat(angle)
+                .isCloseTo(2 * Math.atan2(10, Math.hypot(150, 100)) * Math.cos(Math.atan2(100, 150)), within(0.01));
         Sheet closed = Close.wedge(sheet(), wedge, 5, 5);
         isClosed(closed);
         // The edge lies aslant to the wedge: its two sides are 186 and 175 long, and the blend takes up the step.
@@ -100,7 +123,9 @@ class OperationsTest {
 
     @Test
     void close_beyondItsEdge_isNone() {
-        assertThatThrownBy(() -> Close.wedge(sheet(), new Close.Wedge("top", 190, 210, "seam", 150, true), 5, 5)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("top");
+        assertThatThrownBy(() -> Close.wedge(sheet(), new Close.Wedge("top", 190, 210, "seam", 150, true), 5, 5))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("top");
     }
 
     /** Whatever wedges are closed at a pin, in whatever order: the cloth that is left round it and what was taken out are half a turn together. */
@@ -113,8 +138,10 @@ class OperationsTest {
             for (int i = 1 + random.nextInt(5); i > 0; i--) {
                 double length = sheet.edge("top").path().length();
                 double from = 15 + random.nextDouble() * (length - 60);
-                double pin = sheet.edge("seam").path().nearest(new Point(200, 150)).arc();
-                Close.Wedge wedge = new Close.Wedge("top", from, from + 2 + random.nextDouble() * 10, "seam", pin, true);
+                double pin =
+                        sheet.edge("seam").path().nearest(new Point(200, 150)).arc();
+                Close.Wedge wedge =
+                        new Close.Wedge("top", from, from + 2 + random.nextDouble() * 10, "seam", pin, true);
                 taken += wedge.angle(sheet);
                 sheet = Close.wedge(sheet, wedge, 4, 4);
             }
@@ -130,8 +157,12 @@ class OperationsTest {
         Random random = new Random(4);
         for (int n = 0; n < 100; n++) {
             double y = 60 + random.nextDouble() * 180;
-            Slash.Parts parts = Slash.along(sheet(), Path.of(new Line(new Point(0, y), new Point(200, 300 - y * 0.8))), "cut");
-            Sheet turned = Pivot.about(parts.rest(), new Point(random.nextDouble() * 200, random.nextDouble() * 300), random.nextDouble() - 0.5);
+            Slash.Parts parts =
+                    Slash.along(sheet(), Path.of(new Line(new Point(0, y), new Point(200, 300 - y * 0.8))), "cut");
+            Sheet turned = Pivot.about(
+                    parts.rest(),
+                    new Point(random.nextDouble() * 200, random.nextDouble() * 300),
+                    random.nextDouble() - 0.5);
             Sheet merged = Merge.along(parts.along(), turned, "cut", 3);
             assertThat(area(merged)).isCloseTo(60000, within(0.5));
             assertThat(merged.has("cut")).isFalse();
@@ -145,7 +176,8 @@ class OperationsTest {
         Path before = Path.of(new Line(new Point(0, 0), new Point(50, 0)));
         Path after = Path.of(new Line(new Point(50, 0), new Point(100, 20)));
         for (Blend.Blended blended : List.of(Blend.across(before, after, 20), Blend.through(before, after, 20))) {
-            assertThat(blended.before().endTangent().angleTo(blended.after().startTangent())).isCloseTo(0, within(1e-9));
+            assertThat(blended.before().endTangent().angleTo(blended.after().startTangent()))
+                    .isCloseTo(0, within(1e-9));
             assertThat(blended.whole().start()).isEqualTo(before.start());
             assertThat(blended.whole().end()).isEqualTo(after.end());
         }
@@ -158,7 +190,8 @@ class OperationsTest {
         assertThat(fan.edge("top").path().length()).isCloseTo(240, within(1e-3));
         // Nine of ten slashes open: the last strip ends at the seam.
         assertThat(fan.edge("hem").path().length()).isCloseTo(240 + 160 * 0.9, within(2.0));
-        assertThat(fan.edge("left").path().startTangent().angleTo(Vec.DOWN.reversed())).isCloseTo(0, within(1e-9));
+        assertThat(fan.edge("left").path().startTangent().angleTo(Vec.DOWN.reversed()))
+                .isCloseTo(0, within(1e-9));
         isClosed(fan);
     }
 
@@ -167,7 +200,8 @@ class OperationsTest {
         Path shorter = Path.of(new Line(new Point(0, 0), new Point(0, 100)));
         Path longer = Path.of(new Cubic(new Point(0, 0), new Point(20, 30), new Point(20, 70), new Point(0, 110)));
         assertThat(Walk.difference(longer, shorter)).isPositive();
-        assertThat(Walk.difference(longer, True.toLength(shorter, longer.length()))).isCloseTo(0, within(EXACT));
+        assertThat(Walk.difference(longer, True.toLength(shorter, longer.length())))
+                .isCloseTo(0, within(EXACT));
         assertThat(Walk.difference(True.toLength(longer, 100), shorter)).isCloseTo(0, within(EXACT));
         assertThat(Walk.partner(shorter, 30)).isCloseTo(70, within(EXACT));
     }
@@ -179,7 +213,8 @@ class OperationsTest {
         Path back = TraceOff.onto(laid.apply(onPiece), laid);
         assertThat(back.start().distance(onPiece.start())).isLessThan(EXACT);
         assertThat(back.end().distance(onPiece.end())).isLessThan(EXACT);
-        Sheet copy = TraceOff.part(sheet(), Path.of(new Line(new Point(0, 40), new Point(200, 40))), "facing", "X", "Facing");
+        Sheet copy = TraceOff.part(
+                sheet(), Path.of(new Line(new Point(0, 40), new Point(200, 40))), "facing", "X", "Facing");
         assertThat(area(copy)).isCloseTo(200 * 40, within(0.01));
         assertThat(copy.name()).isEqualTo("Facing");
     }
@@ -187,8 +222,11 @@ class OperationsTest {
     @Test
     void divided_edgeIsAsLongAsBefore() {
         Sheet divided = sheet().divided("seam", 120, "seam-low");
-        assertThat(divided.edge("seam").path().length() + divided.edge("seam-low").path().length()).isCloseTo(300, within(EXACT));
-        List<String> names = new ArrayList<>(divided.outline().stream().map(OutlineEdge::name).toList());
+        assertThat(divided.edge("seam").path().length()
+                        + divided.edge("seam-low").path().length())
+                .isCloseTo(300, within(EXACT));
+        List<String> names = new ArrayList<>(
+                divided.outline().stream().map(OutlineEdge::name).toList());
         assertThat(names).containsExactly("top", "seam", "seam-low", "hem", "fold");
         assertThat(sheet().divided("seam", 0, "none").outline()).hasSize(4);
     }

@@ -8,7 +8,8 @@ import org.junit.jupiter.api.Test;
 class FormulaTest {
     private final Reckoned bust = Given.tape("Bust", 910);
     private final Reckoned underbust = Given.tape("Underbust", 785);
-    private final Reckoned difference = bust.minus(underbust).over(2).atMost(76).named("Intake", Rule.of("C6", "difference"));
+    private final Reckoned difference =
+            bust.minus(underbust).over(2).atMost(76).named("Intake", Rule.of("C6", "difference"));
 
     private static String plain(String text) {
         return text.replace('\u00a0', ' ');
@@ -17,8 +18,10 @@ class FormulaTest {
     @Test
     void value_isWhatTheFormulaSays() {
         assertThat(difference.value()).isEqualTo(62.5);
-        assertThat(Formula.inWords(difference, LengthUnit.CM)).isEqualTo("the smaller of (bust − underbust) ÷ 2 and 7.6");
-        assertThat(plain(Formula.inFigures(difference, LengthUnit.CM))).isEqualTo("the smaller of (91.0 − 78.5) ÷ 2 and 7.6 = 6.3 cm");
+        assertThat(Formula.inWords(difference, LengthUnit.CM))
+                .isEqualTo("the smaller of (bust − underbust) ÷ 2 and 7.6");
+        assertThat(plain(Formula.inFigures(difference, LengthUnit.CM)))
+                .isEqualTo("the smaller of (91.0 − 78.5) ÷ 2 and 7.6 = 6.3 cm");
     }
 
     @Test
@@ -45,7 +48,8 @@ class FormulaTest {
 
     @Test
     void origin_ofANumberTakenOverUnderAnotherName_isTheOneThatWasComputed() {
-        assertThat(Formula.origin(difference.named("At the waist", Rule.of("C6", "the same")))).isSameAs(difference);
+        assertThat(Formula.origin(difference.named("At the waist", Rule.of("C6", "the same"))))
+                .isSameAs(difference);
     }
 
     @Test

@@ -10,7 +10,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Waist ÷ 4 + dart, with a waist of 700 and a dart of 25: 200. */
 class SlipsTest {
     private static final Rule RULE = Rule.of("C4.1", "quarter block");
-    private final Reckoned atWaist = Given.tape("Waist", 700).over(4).plus(Given.option("Waist dart", 25, Quantity.LENGTH, "rule", RULE)).named("Quarter at the waist", RULE);
+    private final Reckoned atWaist = Given.tape("Waist", 700)
+            .over(4)
+            .plus(Given.option("Waist dart", 25, Quantity.LENGTH, "rule", RULE))
+            .named("Quarter at the waist", RULE);
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
@@ -21,7 +24,8 @@ class SlipsTest {
             2000 | The figure is ten times too large: it is in millimetres.
             """)
     void aWrongAnswer_isTracedToItsSlip(double answer, String said) {
-        assertThat(Slips.behind(atWaist, answer, 1).orElseThrow().sentence().in(LengthUnit.CM)).isEqualTo(said);
+        assertThat(Slips.behind(atWaist, answer, 1).orElseThrow().sentence().in(LengthUnit.CM))
+                .isEqualTo(said);
     }
 
     @Test
@@ -32,9 +36,13 @@ class SlipsTest {
 
     @Test
     void aDifference_canBeLeftOutOrAdded() {
-        Reckoned dart = Given.tape("Front length", 450).minus(Given.tape("Back length", 425)).named("Side bust dart", RULE);
-        assertThat(Slips.behind(dart, 875, 1).orElseThrow().sentence().in(LengthUnit.CM)).isEqualTo("Back length was added instead of taken off.");
-        assertThat(Slips.behind(dart, 450, 1).orElseThrow().sentence().in(LengthUnit.CM)).isEqualTo("Back length was not taken off.");
+        Reckoned dart = Given.tape("Front length", 450)
+                .minus(Given.tape("Back length", 425))
+                .named("Side bust dart", RULE);
+        assertThat(Slips.behind(dart, 875, 1).orElseThrow().sentence().in(LengthUnit.CM))
+                .isEqualTo("Back length was added instead of taken off.");
+        assertThat(Slips.behind(dart, 450, 1).orElseThrow().sentence().in(LengthUnit.CM))
+                .isEqualTo("Back length was not taken off.");
     }
 
     @Test

@@ -14,11 +14,13 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 class CuttingStockTest {
-    private static final List<StockLength> STOCK = List.of(new StockLength("steel", 500, 2), new StockLength("steel", 1000, 3));
+    private static final List<StockLength> STOCK =
+            List.of(new StockLength("steel", 500, 2), new StockLength("steel", 1000, 3));
 
     @Test
     void fourOf240AndTwoOf480_byHand_areTwoMetresFor6() {
-        // 1920 in all, so a metre each at the least: 2 × 3 = 6, as with 480 + 240 + 240 and two cuts, 964 of 1000, twice. In half metres it would be four for 8.
+        // 1920 in all, so a metre each at the least: 2 × 3 = 6, as with 480 + 240 + 240 and two cuts, 964 of 1000,
+        // twice. In half metres it would be four for 8.
         Plan plan = CuttingStock.plan(List.of(new Demand("240", 240, 4), new Demand("480", 480, 2)), STOCK, 2);
         assertThat(plan.cuts()).extracting(c -> c.from().length()).containsExactly(1000.0, 1000.0);
         // Six pieces out of two lengths are four cuts.
@@ -30,8 +32,12 @@ class CuttingStockTest {
     @Test
     void whatTheSawTakes_isNotForgotten() {
         // Two of 250 are half a metre without a cut; with one they are 502.
-        assertThat(CuttingStock.plan(List.of(new Demand("250", 250, 2)), STOCK, 0).cost()).isEqualTo(2);
-        assertThat(CuttingStock.plan(List.of(new Demand("250", 250, 2)), STOCK, 2).cost()).isEqualTo(3);
+        assertThat(CuttingStock.plan(List.of(new Demand("250", 250, 2)), STOCK, 0)
+                        .cost())
+                .isEqualTo(2);
+        assertThat(CuttingStock.plan(List.of(new Demand("250", 250, 2)), STOCK, 2)
+                        .cost())
+                .isEqualTo(3);
     }
 
     @Test
@@ -39,18 +45,25 @@ class CuttingStockTest {
         Plan plan = CuttingStock.plan(List.of(new Demand("1010", 1010, 1), new Demand("400", 400, 1)), STOCK, 2);
         assertThat(plan.unmet()).extracting(Demand::name).containsExactly("1010");
         assertThat(plan.cuts()).hasSize(1);
-        assertThat(CuttingStock.plan(List.of(new Demand("400", 400, 1)), List.of(), 2).unmet()).hasSize(1);
+        assertThat(CuttingStock.plan(List.of(new Demand("400", 400, 1)), List.of(), 2)
+                        .unmet())
+                .hasSize(1);
     }
 
     @Test
     void withoutPrices_theLeastLengthIsBought() {
         List<StockLength> free = List.of(new StockLength("steel", 500, 0), new StockLength("steel", 1000, 0));
-        assertThat(CuttingStock.plan(List.of(new Demand("300", 300, 1)), free, 2).cuts()).extracting(c -> c.from().length()).containsExactly(500.0);
+        assertThat(CuttingStock.plan(List.of(new Demand("300", 300, 1)), free, 2)
+                        .cuts())
+                .extracting(c -> c.from().length())
+                .containsExactly(500.0);
     }
 
     @Test
     void stockLengths_areNumbersFromNought() {
-        assertThatThrownBy(() -> new StockLength("steel", Double.NaN, 1)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("stock length");
+        assertThatThrownBy(() -> new StockLength("steel", Double.NaN, 1))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("stock length");
         assertThatThrownBy(() -> new StockLength("steel", 500, -1)).isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -66,7 +79,8 @@ class CuttingStockTest {
             TreeMap<String, Integer> counted = new TreeMap<>();
             for (Cut cut : plan.cuts()) {
                 double lengths = cut.lengths().stream().mapToDouble(l -> l).sum();
-                assertThat(lengths + 2 * (cut.lengths().size() - 1) + cut.rest()).isCloseTo(cut.from().length(), within(1e-9));
+                assertThat(lengths + 2 * (cut.lengths().size() - 1) + cut.rest())
+                        .isCloseTo(cut.from().length(), within(1e-9));
                 assertThat(cut.rest()).isGreaterThanOrEqualTo(-1e-9);
                 cut.pieces().forEach(p -> counted.merge(p, 1, Integer::sum));
             }
@@ -97,7 +111,13 @@ class CuttingStockTest {
     /** Every way to part the pieces into groups; each group on the cheapest stock that holds it. */
     private static double cheapest(List<Double> pieces, int at, List<Double> groups) {
         if (at == pieces.size()) {
-            return groups.stream().mapToDouble(used -> STOCK.stream().filter(s -> s.length() >= used - 1e-9).mapToDouble(StockLength::price).min().orElse(Double.POSITIVE_INFINITY)).sum();
+            return groups.stream()
+                    .mapToDouble(used -> STOCK.stream()
+                            .filter(s -> s.length() >= used - 1e-9)
+                            .mapToDouble(StockLength::price)
+                            .min()
+                            .orElse(Double.POSITIVE_INFINITY))
+                    .sum();
         }
         double best = Double.POSITIVE_INFINITY;
         for (int g = 0; g < groups.size(); g++) {

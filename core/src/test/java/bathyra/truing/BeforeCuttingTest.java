@@ -35,13 +35,33 @@ class BeforeCuttingTest {
         Map<String, Double> widths = new HashMap<>();
         for (int i = 0; i < xy.length; i += 2) {
             String name = "edge" + (i / 2 + 1);
-            outline.add(new OutlineEdge(name, kind, Optional.empty(), Path.of(new Line(new Point(xy[i], xy[i + 1]), new Point(xy[(i + 2) % xy.length], xy[(i + 3) % xy.length])))));
+            outline.add(new OutlineEdge(
+                    name,
+                    kind,
+                    Optional.empty(),
+                    Path.of(new Line(
+                            new Point(xy[i], xy[i + 1]),
+                            new Point(xy[(i + 2) % xy.length], xy[(i + 3) % xy.length])))));
             widths.put(name, allowance);
         }
         List<Point> ring = new ArrayList<>();
         outline.forEach(e -> ring.add(e.path().start()));
         ring.add(ring.get(0));
-        return new Piece(id, "Piece " + id, 1, true, 2, false, outline, List.of(), List.of(), new Grain(new Point(10, 90), new Point(10, 10)), ring, List.of(), widths, List.of());
+        return new Piece(
+                id,
+                "Piece " + id,
+                1,
+                true,
+                2,
+                false,
+                outline,
+                List.of(),
+                List.of(),
+                new Grain(new Point(10, 90), new Point(10, 10)),
+                ring,
+                List.of(),
+                widths,
+                List.of());
     }
 
     private static List<Finding> look(Piece... pieces) {
@@ -54,16 +74,19 @@ class BeforeCuttingTest {
 
     @Test
     void allowancesInASlotThatIsTooNarrow_areAFault_withWhatThereIsRoomFor() {
-        // A slot 20 wide and 80 deep: allowances of 13 from both its walls overlap by 6; there is room for 10 on either side.
+        // A slot 20 wide and 80 deep: allowances of 13 from both its walls overlap by 6; there is room for 10 on either
+        // side.
         double[] slotted = {0, 0, 60, 0, 60, 80, 80, 80, 80, 0, 140, 0, 140, 200, 0, 200};
         Finding tight = only(look(piece("P", 13, Kind.EDGE, slotted)), "allowance");
         assertThat(tight.status()).isEqualTo(Finding.Status.FAULT);
         assertThat(tight.value()).isCloseTo(6, within(0.01));
-        assertThat(tight.sentence().in(LengthUnit.MM).replace('\u00a0', ' ')).isEqualTo(
-                "Piece P, " + tight.sentence().in(LengthUnit.MM).replaceFirst("^Piece P, ([a-z0-9]+):.*$", "$1")
-                        + ": its allowance runs into another of the same piece by 6.0 mm. There is room for 10.0 mm on either side; narrow it, or leave it 0 and bind or face the edge.");
+        assertThat(tight.sentence().in(LengthUnit.MM).replace('\u00a0', ' '))
+                .isEqualTo(
+                        "Piece P, " + tight.sentence().in(LengthUnit.MM).replaceFirst("^Piece P, ([a-z0-9]+):.*$", "$1")
+                                + ": its allowance runs into another of the same piece by 6.0 mm. There is room for 10.0 mm on either side; narrow it, or leave it 0 and bind or face the edge.");
         assertThat(tight.place()).isPresent();
-        assertThat(only(look(piece("P", 9.9, Kind.EDGE, slotted)), "allowance").status()).isEqualTo(Finding.Status.OK);
+        assertThat(only(look(piece("P", 9.9, Kind.EDGE, slotted)), "allowance").status())
+                .isEqualTo(Finding.Status.OK);
     }
 
     @Test
@@ -72,23 +95,40 @@ class BeforeCuttingTest {
         Finding note = only(look(strip), "upside-down");
         assertThat(note.status()).isEqualTo(Finding.Status.NOTE);
         assertThat(note.sentence().in(LengthUnit.MM)).endsWith("so it could be sewn in upside down. Mark its top.");
-        assertThat(only(look(strip.marking(List.of(new Mark(Mark.Kind.TOP, new Point(30, 0))))), "upside-down").status()).isEqualTo(Finding.Status.OK);
+        assertThat(only(look(strip.marking(List.of(new Mark(Mark.Kind.TOP, new Point(30, 0))))), "upside-down")
+                        .status())
+                .isEqualTo(Finding.Status.OK);
     }
 
     @Test
     void ends_thatDifferByTenMillimetres_canBeToldApart() {
-        // The foot of the piece is wider than its head by 8 on one side, then by 12: only the second shows on the table.
-        assertThat(only(look(piece("P", 0, Kind.EDGE, 0, 0, 60, 0, 68, 300, 0, 300)), "upside-down").status()).isEqualTo(Finding.Status.NOTE);
-        assertThat(only(look(piece("P", 0, Kind.EDGE, 0, 0, 60, 0, 72, 300, 0, 300)), "upside-down").status()).isEqualTo(Finding.Status.OK);
+        // The foot of the piece is wider than its head by 8 on one side, then by 12: only the second shows on the
+        // table.
+        assertThat(only(look(piece("P", 0, Kind.EDGE, 0, 0, 60, 0, 68, 300, 0, 300)), "upside-down")
+                        .status())
+                .isEqualTo(Finding.Status.NOTE);
+        assertThat(only(look(piece("P", 0, Kind.EDGE, 0, 0, 60, 0, 72, 300, 0, 300)), "upside-down")
+                        .status())
+                .isEqualTo(Finding.Status.OK);
     }
 
     @Test
     void anEdgeWithoutAPartner_isAFaultOfAForeignPattern() {
-        Pattern alone = new Pattern("", "", List.of(), List.of(piece("P", 0, Kind.SEAM, 0, 0, 60, 0, 72, 300, 0, 300)), List.of(), OptionalDouble.empty());
-        assertThat(Truing.lookAtForeign(alone).stream().filter(f -> f.id().equals("partner"))).hasSize(4).allSatisfy(f -> {
-            assertThat(f.status()).isEqualTo(Finding.Status.FAULT);
-            assertThat(f.sentence().in(LengthUnit.MM)).endsWith("no edge is named that it is sewn to. Name its partner under seams, or call it an edge.");
-        });
+        Pattern alone = new Pattern(
+                "",
+                "",
+                List.of(),
+                List.of(piece("P", 0, Kind.SEAM, 0, 0, 60, 0, 72, 300, 0, 300)),
+                List.of(),
+                OptionalDouble.empty());
+        assertThat(Truing.lookAtForeign(alone).stream().filter(f -> f.id().equals("partner")))
+                .hasSize(4)
+                .allSatisfy(f -> {
+                    assertThat(f.status()).isEqualTo(Finding.Status.FAULT);
+                    assertThat(f.sentence().in(LengthUnit.MM))
+                            .endsWith(
+                                    "no edge is named that it is sewn to. Name its partner under seams, or call it an edge.");
+                });
     }
 
     @Test
@@ -97,11 +137,27 @@ class BeforeCuttingTest {
         Piece right = piece("R", 0, Kind.EDGE, 0, 0, 60, 0, 60, 300, 0, 300);
         SeamJoin seam = new SeamJoin("S1", "Middle", new SeamJoin.Ref("L", "edge2"), new SeamJoin.Ref("R", "edge4"));
         Piece marked = notched(left, "edge2", 60, 100, 200);
-        Pattern uneven = new Pattern("", "", List.of(), List.of(marked, notched(right, "edge4", 0, 100)), List.of(seam), OptionalDouble.empty());
+        Pattern uneven = new Pattern(
+                "",
+                "",
+                List.of(),
+                List.of(marked, notched(right, "edge4", 0, 100)),
+                List.of(seam),
+                OptionalDouble.empty());
         Finding note = only(Truing.lookAtForeign(uneven), "notch-partner");
-        assertThat(note.sentence().in(LengthUnit.MM)).isEqualTo("Middle: 2 notches on Piece L and 1 notch on Piece R. The edges are compared from end to end only; add what is missing.");
-        Pattern slipped = new Pattern("", "", List.of(), List.of(marked, notched(right, "edge4", 0, 100, 203)), List.of(seam), OptionalDouble.empty());
-        assertThat(SeamPair.of(slipped, seam).worst()).as("as long in all, 3 apart at the second notch").isCloseTo(3, within(1e-6));
+        assertThat(note.sentence().in(LengthUnit.MM))
+                .isEqualTo(
+                        "Middle: 2 notches on Piece L and 1 notch on Piece R. The edges are compared from end to end only; add what is missing.");
+        Pattern slipped = new Pattern(
+                "",
+                "",
+                List.of(),
+                List.of(marked, notched(right, "edge4", 0, 100, 203)),
+                List.of(seam),
+                OptionalDouble.empty());
+        assertThat(SeamPair.of(slipped, seam).worst())
+                .as("as long in all, 3 apart at the second notch")
+                .isCloseTo(3, within(1e-6));
         assertThat(only(Truing.lookAtForeign(slipped), "seam-length").status()).isEqualTo(Finding.Status.FAULT);
     }
 
@@ -110,7 +166,18 @@ class BeforeCuttingTest {
         for (double y : ys) {
             notches.add(new Notch(edge, new Point(x, y), false, ""));
         }
-        return new Piece(piece.id(), piece.name(), 1, true, 2, false, piece.outline(), List.of(), notches, piece.grain(), List.of());
+        return new Piece(
+                piece.id(),
+                piece.name(),
+                1,
+                true,
+                2,
+                false,
+                piece.outline(),
+                List.of(),
+                notches,
+                piece.grain(),
+                List.of());
     }
 
     @Test
@@ -121,9 +188,12 @@ class BeforeCuttingTest {
                 JoinedRun run = JoinedRun.at(pattern, seam, top, 40);
                 assertThat(run.degrees()).as(seam.name()).isCloseTo(180, within(5.0));
                 assertThat(run.edgeA().get(0).distance(run.edgeB().get(0))).isLessThan(1e-6);
-                assertThat(run.edgeA().get(run.edgeA().size() - 1).x()).as("the front lies left").isNegative();
+                assertThat(run.edgeA().get(run.edgeA().size() - 1).x())
+                        .as("the front lies left")
+                        .isNegative();
                 assertThat(run.edgeB().get(run.edgeB().size() - 1).x()).isPositive();
-                assertThat(Math.signum(run.seamA().get(run.seamA().size() - 1).y())).isEqualTo(top ? 1.0 : -1.0);
+                assertThat(Math.signum(run.seamA().get(run.seamA().size() - 1).y()))
+                        .isEqualTo(top ? 1.0 : -1.0);
             }
         }
     }

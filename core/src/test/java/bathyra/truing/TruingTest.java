@@ -27,95 +27,181 @@ import org.junit.jupiter.api.Test;
 
 /** Each check is shown a pattern that holds and the same pattern spoilt just past the limit. */
 class TruingTest {
-    private final Pattern good = ((Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)))).pattern();
+    private final Pattern good = ((Draft) Drafter.draft(
+                    Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART))))
+            .pattern();
 
     private static List<Finding> faults(Pattern pattern, String id) {
-        return Truing.look(pattern).stream().filter(f -> f.id().equals(id) && f.status() != Finding.Status.OK).toList();
+        return Truing.look(pattern).stream()
+                .filter(f -> f.id().equals(id) && f.status() != Finding.Status.OK)
+                .toList();
     }
 
     private Pattern with(String piece, UnaryOperator<Piece> spoil) {
-        return new Pattern(good.title(), good.method(), good.levels(), good.pieces().stream().map(p -> p.id().equals(piece) ? spoil.apply(p) : p).toList(),
-                good.seams(), good.waistToLap());
+        return new Pattern(
+                good.title(),
+                good.method(),
+                good.levels(),
+                good.pieces().stream()
+                        .map(p -> p.id().equals(piece) ? spoil.apply(p) : p)
+                        .toList(),
+                good.seams(),
+                good.waistToLap());
     }
 
     private static Piece withEdge(Piece p, String name, UnaryOperator<Path> change) {
-        List<OutlineEdge> outline = p.outline().stream().map(e -> e.name().equals(name) ? new OutlineEdge(e.name(), e.kind(), e.seam(), change.apply(e.path())) : e).toList();
-        return new Piece(p.id(), p.name(), p.order(), p.front(), p.count(), p.onFold(), outline, p.levelMarks(), p.notches(), p.grain(), p.cutLine());
+        List<OutlineEdge> outline = p.outline().stream()
+                .map(e -> e.name().equals(name)
+                        ? new OutlineEdge(e.name(), e.kind(), e.seam(), change.apply(e.path()))
+                        : e)
+                .toList();
+        return new Piece(
+                p.id(),
+                p.name(),
+                p.order(),
+                p.front(),
+                p.count(),
+                p.onFold(),
+                outline,
+                p.levelMarks(),
+                p.notches(),
+                p.grain(),
+                p.cutLine());
     }
 
     @Test
     void look_atAGoodPattern_findsNoFault() {
-        assertThat(Truing.look(good)).allSatisfy(f -> assertThat(f.status()).as(f.id() + " " + f.subject()).isEqualTo(Finding.Status.OK));
-        assertThat(Truing.look(good)).extracting(Finding::id).contains("seam-length", "side-seam", "girth", "joined-edge", "square-centre", "curvature",
-                "panel-width", "crossing", "closed-outline", "fair-edge");
+        assertThat(Truing.look(good))
+                .allSatisfy(f ->
+                        assertThat(f.status()).as(f.id() + " " + f.subject()).isEqualTo(Finding.Status.OK));
+        assertThat(Truing.look(good))
+                .extracting(Finding::id)
+                .contains(
+                        "seam-length",
+                        "side-seam",
+                        "girth",
+                        "joined-edge",
+                        "square-centre",
+                        "curvature",
+                        "panel-width",
+                        "crossing",
+                        "closed-outline",
+                        "fair-edge");
     }
 
     @Test
     void seamLength_isSeenOnlyPastHalfAMillimetre() {
         for (double off : new double[] {0.45, 0.55}) {
-            Pattern longer = with("F2", p -> withEdge(p, "side", path -> path.then(Path.of(new Line(path.end(), path.end().plus(path.endTangent().times(off)))))));
-            assertThat(faults(longer, "seam-length").isEmpty()).as("off by " + off).isEqualTo(off < 0.5);
+            Pattern longer = with(
+                    "F2",
+                    p -> withEdge(
+                            p,
+                            "side",
+                            path -> path.then(Path.of(new Line(
+                                    path.end(),
+                                    path.end().plus(path.endTangent().times(off)))))));
+            assertThat(faults(longer, "seam-length").isEmpty())
+                    .as("off by " + off)
+                    .isEqualTo(off < 0.5);
         }
     }
 
     @Test
     void seamLength_lookedAtBetweenMarks_seesAMarkThatSlippedThoughTheTotalIsRight() {
-        Pattern slipped = with("F1", p -> new Piece(p.id(), p.name(), p.order(), p.front(), p.count(), p.onFold(), p.outline(),
-                p.levelMarks().stream().map(m -> m.level().equals("waist") ? new bathyra.piece.LevelMark("waist", m.from(), m.to().plus(new Vec(0, 0.8))) : m).toList(),
-                p.notches(), p.grain(), p.cutLine()));
+        Pattern slipped = with(
+                "F1",
+                p -> new Piece(
+                        p.id(),
+                        p.name(),
+                        p.order(),
+                        p.front(),
+                        p.count(),
+                        p.onFold(),
+                        p.outline(),
+                        p.levelMarks().stream()
+                                .map(m -> m.level().equals("waist")
+                                        ? new bathyra.piece.LevelMark("waist", m.from(), m.to().plus(new Vec(0, 0.8)))
+                                        : m)
+                                .toList(),
+                        p.notches(),
+                        p.grain(),
+                        p.cutLine()));
         assertThat(faults(slipped, "seam-length")).extracting(Finding::subject).containsExactly("S1");
     }
 
     @Test
     void girth_isHeldAgainstThePlan() {
         for (double off : new double[] {1.9, 2.1}) {
-            List<PatternLevel> levels = good.levels().stream().map(l -> l.id().equals("waist")
-                    ? new PatternLevel(l.id(), l.bodyGirth(), l.ease(), l.lacingGap(), l.patternGirth() + off, l.frontHalf(), l.backHalf()) : l).toList();
-            Pattern planned = new Pattern(good.title(), good.method(), levels, good.pieces(), good.seams(), good.waistToLap());
-            assertThat(faults(planned, "girth").isEmpty()).as("half off by " + off / 2).isEqualTo(off / 2 < 1);
+            List<PatternLevel> levels = good.levels().stream()
+                    .map(l -> l.id().equals("waist")
+                            ? new PatternLevel(
+                                    l.id(),
+                                    l.bodyGirth(),
+                                    l.ease(),
+                                    l.lacingGap(),
+                                    l.patternGirth() + off,
+                                    l.frontHalf(),
+                                    l.backHalf())
+                            : l)
+                    .toList();
+            Pattern planned =
+                    new Pattern(good.title(), good.method(), levels, good.pieces(), good.seams(), good.waistToLap());
+            assertThat(faults(planned, "girth").isEmpty())
+                    .as("half off by " + off / 2)
+                    .isEqualTo(off / 2 < 1);
         }
     }
 
     @Test
     void joinedEdge_thatTurnsAtASeam_isFoundWithItsSeam() {
-        Pattern bent = with("F2", p -> withEdge(p, "upper-edge", path -> {
-            List<Segment> segments = new ArrayList<>(path.segments());
-            Line first = (Line) segments.get(0);
-            Point end = first.start().plus(first.start().to(first.end()).turned(Math.toRadians(7)));
-            segments.set(0, new Line(first.start(), end));
-            segments.set(1, new Line(end, segments.get(1).end()));
-            return new Path(segments);
-        }));
+        Pattern bent = with(
+                "F2",
+                p -> withEdge(p, "upper-edge", path -> {
+                    List<Segment> segments = new ArrayList<>(path.segments());
+                    Line first = (Line) segments.get(0);
+                    Point end = first.start().plus(first.start().to(first.end()).turned(Math.toRadians(7)));
+                    segments.set(0, new Line(first.start(), end));
+                    segments.set(1, new Line(end, segments.get(1).end()));
+                    return new Path(segments);
+                }));
         assertThat(faults(bent, "joined-edge")).extracting(Finding::subject).containsExactly("S1-upper");
     }
 
     @Test
     void squareCentre_thatIsNot_isFound() {
-        Pattern oblique = with("F1", p -> withEdge(p, "upper-edge", path -> {
-            Point to = path.end();
-            return Path.of(new Line(path.start(), to));
-        }));
-        assertThat(faults(oblique, "square-centre")).extracting(Finding::subject).containsExactly("F1-upper");
+        Pattern oblique = with(
+                "F1",
+                p -> withEdge(p, "upper-edge", path -> {
+                    Point to = path.end();
+                    return Path.of(new Line(path.start(), to));
+                }));
+        assertThat(faults(oblique, "square-centre"))
+                .extracting(Finding::subject)
+                .containsExactly("F1-upper");
     }
 
     @Test
     void curvature_ofATightHollow_isFound() {
-        Pattern hollow = with("F1", p -> withEdge(p, "upper-edge", path -> {
-            Point a = path.start();
-            Point b = path.end();
-            return Path.of(new Cubic(a, new Point(b.x(), a.y() + 60), new Point(a.x(), b.y() + 60), b));
-        }));
+        Pattern hollow = with(
+                "F1",
+                p -> withEdge(p, "upper-edge", path -> {
+                    Point a = path.start();
+                    Point b = path.end();
+                    return Path.of(new Cubic(a, new Point(b.x(), a.y() + 60), new Point(a.x(), b.y() + 60), b));
+                }));
         assertThat(faults(hollow, "curvature")).extracting(Finding::subject).containsExactly("F1");
     }
 
     @Test
     void panelWidth_underABoneChannel_isFoundWithWhereItIs() {
-        Pattern narrow = with("B1", p -> withEdge(p, "centre-back", path -> {
-            Point top = path.start();
-            Point bottom = path.end();
-            Point middle = p.mark("waist").orElseThrow().from().plus(new Vec(20, 0));
-            return Path.of(new Line(top, middle), new Line(middle, bottom));
-        }));
+        Pattern narrow = with(
+                "B1",
+                p -> withEdge(p, "centre-back", path -> {
+                    Point top = path.start();
+                    Point bottom = path.end();
+                    Point middle = p.mark("waist").orElseThrow().from().plus(new Vec(20, 0));
+                    return Path.of(new Line(top, middle), new Line(middle, bottom));
+                }));
         assertThat(faults(narrow, "panel-width")).singleElement().satisfies(f -> {
             assertThat(f.subject()).isEqualTo("B1");
             assertThat(f.value()).isLessThan(25);
@@ -125,10 +211,12 @@ class TruingTest {
 
     @Test
     void crossing_ofAnEdgeWithItsNeighbour_isFound() {
-        Pattern crossed = with("B1", p -> withEdge(p, "centre-back", path -> {
-            Point middle = p.mark("waist").orElseThrow().from().plus(new Vec(-30, 0));
-            return Path.of(new Line(path.start(), middle), new Line(middle, path.end()));
-        }));
+        Pattern crossed = with(
+                "B1",
+                p -> withEdge(p, "centre-back", path -> {
+                    Point middle = p.mark("waist").orElseThrow().from().plus(new Vec(-30, 0));
+                    return Path.of(new Line(path.start(), middle), new Line(middle, path.end()));
+                }));
         assertThat(faults(crossed, "crossing")).extracting(Finding::subject).contains("B1");
     }
 
@@ -140,10 +228,13 @@ class TruingTest {
 
     @Test
     void seatedLength_pastTheLap_isANoteWithTheAmount() {
-        Pattern seated = new Pattern(good.title(), good.method(), good.levels(), good.pieces(), good.seams(), OptionalDouble.of(190));
+        Pattern seated = new Pattern(
+                good.title(), good.method(), good.levels(), good.pieces(), good.seams(), OptionalDouble.of(190));
         assertThat(faults(seated, "seated-length")).singleElement().satisfies(f -> {
             assertThat(f.status()).isEqualTo(Finding.Status.NOTE);
-            assertThat(f.sentence().in(LengthUnit.CM).replace('\u00a0', ' ')).contains("it reaches 23.1 cm below the waist").contains("dig in by 4.1 cm");
+            assertThat(f.sentence().in(LengthUnit.CM).replace('\u00a0', ' '))
+                    .contains("it reaches 23.1 cm below the waist")
+                    .contains("dig in by 4.1 cm");
         });
     }
 }

@@ -45,8 +45,11 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
 
         /** How often it is cut in which layers. */
         public String words() {
-            String names = String.join(", ", layers.stream().map(k -> k.label().toLowerCase(Locale.ROOT)).toList());
-            return piece.cutWords() + (names.isEmpty() || names.equals(piece.name().toLowerCase(Locale.ROOT)) ? "" : ": " + names);
+            String names = String.join(
+                    ", ",
+                    layers.stream().map(k -> k.label().toLowerCase(Locale.ROOT)).toList());
+            return piece.cutWords()
+                    + (names.isEmpty() || names.equals(piece.name().toLowerCase(Locale.ROOT)) ? "" : ": " + names);
         }
     }
 
@@ -62,18 +65,27 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
 
     /** A pattern that is no draft, such as a block: each piece as it is, of no layer. */
     public static CuttingPlan of(Pattern pattern) {
-        return new CuttingPlan(pattern, List.of(), pattern.pieces().stream().map(p -> new Cut(p.id(), p.upright(), List.of(), List.of())).toList());
+        return new CuttingPlan(
+                pattern,
+                List.of(),
+                pattern.pieces().stream()
+                        .map(p -> new Cut(p.id(), p.upright(), List.of(), List.of()))
+                        .toList());
     }
 
     /** The layers of a draft that are wanted. */
     public static CuttingPlan of(Draft draft, Predicate<LayerKind> wanted) {
-        List<Layer> layers = Layers.of(draft.pattern(), draft.commission().garment(), part(draft)).stream().filter(l -> wanted.test(l.kind())).toList();
+        List<Layer> layers = Layers.of(draft.pattern(), draft.commission().garment(), part(draft)).stream()
+                .filter(l -> wanted.test(l.kind()))
+                .toList();
         List<Cut> own = new ArrayList<>();
         List<Cut> others = new ArrayList<>();
         Map<String, Piece> drafted = new LinkedHashMap<>();
         draft.pattern().pieces().forEach(p -> drafted.put(p.id(), p));
         Map<String, List<Path>> bones = new LinkedHashMap<>();
-        BonePlan.of(draft).channels().forEach(c -> c.runs().forEach(r -> bones.computeIfAbsent(r.piece(), k -> new ArrayList<>()).add(r.path())));
+        BonePlan.of(draft).channels().forEach(c -> c.runs()
+                .forEach(r ->
+                        bones.computeIfAbsent(r.piece(), k -> new ArrayList<>()).add(r.path())));
         for (Piece piece : drafted.values()) {
             List<LayerKind> alike = new ArrayList<>();
             for (Layer layer : layers) {
@@ -82,7 +94,13 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                 }
             }
             if (!alike.isEmpty()) {
-                own.add(new Cut(piece.id(), piece.upright(), alike, bones.getOrDefault(piece.id(), List.of()).stream().map(p -> p.mapped(piece.uprightTurn())).toList()));
+                own.add(new Cut(
+                        piece.id(),
+                        piece.upright(),
+                        alike,
+                        bones.getOrDefault(piece.id(), List.of()).stream()
+                                .map(p -> p.mapped(piece.uprightTurn()))
+                                .toList()));
             }
         }
         for (Layer layer : layers) {
@@ -96,7 +114,9 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
 
     /** The draft of an uneven body is its left half's and has the right one beside it. */
     private static Part part(Draft draft) {
-        return draft.rightHalf().isPresent() ? Part.LEFT : draft.commission().measurements().part();
+        return draft.rightHalf().isPresent()
+                ? Part.LEFT
+                : draft.commission().measurements().part();
     }
 
     private static void add(List<Cut> others, Piece piece, LayerKind kind, Optional<Piece> drafted) {
@@ -112,11 +132,16 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                 return;
             }
         }
-        others.add(new Cut(drafted.isPresent() ? piece.id() + "-" + kind.id() : piece.id(), piece.upright(), List.of(kind), List.of()));
+        others.add(new Cut(
+                drafted.isPresent() ? piece.id() + "-" + kind.id() : piece.id(),
+                piece.upright(),
+                List.of(kind),
+                List.of()));
     }
 
     private static boolean isSame(Piece one, Piece other) {
-        if (one.cutLine().size() != other.cutLine().size() || one.outline().size() != other.outline().size()) {
+        if (one.cutLine().size() != other.cutLine().size()
+                || one.outline().size() != other.outline().size()) {
             return false;
         }
         for (int i = 0; i < one.cutLine().size(); i++) {

@@ -23,14 +23,17 @@ public final class PatternFiles {
 
     /** Why nothing can be cut by a plan; empty when it can. Looked at in each layer on the finished lines. */
     public static List<Finding> faults(CuttingPlan plan) {
-        return beforeCutting(plan).stream().filter(f -> f.status() == Finding.Status.FAULT).toList();
+        return beforeCutting(plan).stream()
+                .filter(f -> f.status() == Finding.Status.FAULT)
+                .toList();
     }
 
     /** What was found on each drawing of a plan before it is cut. */
     public static List<Finding> beforeCutting(CuttingPlan plan) {
         List<Finding> findings = new ArrayList<>();
         for (CuttingPlan.Cut cut : plan.cuts()) {
-            findings.addAll(Truing.beforeCutting(new Pattern("", "", List.of(), List.of(cut.piece()), List.of(), OptionalDouble.empty())));
+            findings.addAll(Truing.beforeCutting(
+                    new Pattern("", "", List.of(), List.of(cut.piece()), List.of(), OptionalDouble.empty())));
         }
         return findings;
     }
@@ -41,8 +44,20 @@ public final class PatternFiles {
      * @param across what can be drawn across the roll, mm
      */
     public static List<Finding> tooWide(CuttingPlan plan, double across) {
-        return plan.cuts().stream().filter(cut -> width(cut.piece()) > across).map(cut -> Finding.of(FindingKind.PAPER, cut.id(), Finding.Status.FAULT, width(cut.piece()), across, Sentence.of(
-                "{} is {} wide with its allowances, and {} can be drawn across this roll. Take a wider roll, or sheets.", cut.piece().name(), Length.mm(width(cut.piece())), Length.mm(across)))).toList();
+        return plan.cuts().stream()
+                .filter(cut -> width(cut.piece()) > across)
+                .map(cut -> Finding.of(
+                        FindingKind.PAPER,
+                        cut.id(),
+                        Finding.Status.FAULT,
+                        width(cut.piece()),
+                        across,
+                        Sentence.of(
+                                "{} is {} wide with its allowances, and {} can be drawn across this roll. Take a wider roll, or sheets.",
+                                cut.piece().name(),
+                                Length.mm(width(cut.piece())),
+                                Length.mm(across))))
+                .toList();
     }
 
     private static double width(Piece piece) {
@@ -63,11 +78,19 @@ public final class PatternFiles {
      * and none of the words that some systems keep for their devices.
      */
     public static String fileName(String title) {
-        String plain = Normalizer.normalize(title, Normalizer.Form.NFKD).replaceAll("\\p{M}", "").replace("ß", "ss").replace("ø", "o").replace("Ø", "O").replace("æ", "ae").replace("ł", "l");
+        String plain = Normalizer.normalize(title, Normalizer.Form.NFKD)
+                .replaceAll("\\p{M}", "")
+                .replace("ß", "ss")
+                .replace("ø", "o")
+                .replace("Ø", "O")
+                .replace("æ", "ae")
+                .replace("ł", "l");
         String name = plain.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
         if (name.length() > NAME_MOST) {
             name = name.substring(0, NAME_MOST).replaceAll("-$", "");
         }
-        return name.isEmpty() ? "pattern" : name.matches("(?i)con|prn|aux|nul|com\\d|lpt\\d") ? name + "-pattern" : name;
+        return name.isEmpty()
+                ? "pattern"
+                : name.matches("(?i)con|prn|aux|nul|com\\d|lpt\\d") ? name + "-pattern" : name;
     }
 }

@@ -33,8 +33,16 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
 
     /** Lays the pieces of a pattern apart; the sheet begins at 0, 0. */
     public static SheetLayout of(Pattern pattern) {
-        double top = pattern.pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).min().orElse(0);
-        double bottom = pattern.pieces().stream().flatMap(p -> p.cutLine().stream()).mapToDouble(Point::y).max().orElse(0);
+        double top = pattern.pieces().stream()
+                .flatMap(p -> p.cutLine().stream())
+                .mapToDouble(Point::y)
+                .min()
+                .orElse(0);
+        double bottom = pattern.pieces().stream()
+                .flatMap(p -> p.cutLine().stream())
+                .mapToDouble(Point::y)
+                .max()
+                .orElse(0);
         Map<String, Vec> shifts = new LinkedHashMap<>();
         double x = 0;
         for (Piece piece : pattern.pieces()) {
@@ -55,7 +63,9 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
         double reach = 0;
         for (CuttingPlan.Cut cut : plan.cuts()) {
             double[] box = box(cut.piece());
-            boolean other = !row.isEmpty() && row.get(0).id().equals(row.get(0).piece().id()) != cut.id().equals(cut.piece().id());
+            boolean other = !row.isEmpty()
+                    && row.get(0).id().equals(row.get(0).piece().id())
+                            != cut.id().equals(cut.piece().id());
             if (!row.isEmpty() && (other || reach + box[2] - box[0] > widest)) {
                 y += lay(row, y, shifts) + GAP;
                 row.clear();
@@ -84,7 +94,9 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
 
     /** Left, top, right and bottom of the cut line. */
     public static double[] box(Piece piece) {
-        double[] box = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        double[] box = {
+            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
+        };
         for (Point p : piece.cutLine()) {
             box[0] = Math.min(box[0], p.x());
             box[1] = Math.min(box[1], p.y());
@@ -115,10 +127,14 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
     public static List<Line> strokes(Mark mark) {
         Point at = mark.at();
         if (mark.kind() == Mark.Kind.APEX) {
-            return List.of(new Line(at.plus(new Vec(-CROSS, 0)), at.plus(new Vec(CROSS, 0))), new Line(at.plus(new Vec(0, -CROSS)), at.plus(new Vec(0, CROSS))));
+            return List.of(
+                    new Line(at.plus(new Vec(-CROSS, 0)), at.plus(new Vec(CROSS, 0))),
+                    new Line(at.plus(new Vec(0, -CROSS)), at.plus(new Vec(0, CROSS))));
         }
         if (mark.kind() == Mark.Kind.CLIP) {
-            return List.of(new Line(at.plus(new Vec(-CLIP, -CLIP)), at.plus(new Vec(CLIP, CLIP))), new Line(at.plus(new Vec(-CLIP, CLIP)), at.plus(new Vec(CLIP, -CLIP))));
+            return List.of(
+                    new Line(at.plus(new Vec(-CLIP, -CLIP)), at.plus(new Vec(CLIP, CLIP))),
+                    new Line(at.plus(new Vec(-CLIP, CLIP)), at.plus(new Vec(CLIP, -CLIP))));
         }
         Point tip = at.plus(new Vec(0, 2 * CROSS));
         return List.of(new Line(at.plus(new Vec(-CROSS, 0)), tip), new Line(tip, at.plus(new Vec(CROSS, 0))));
@@ -129,7 +145,10 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
         Point from = piece.grain().from();
         Point to = piece.grain().to();
         Vec back = to.to(from).unit().times(ARROW);
-        return List.of(new Line(from, to), new Line(to, to.plus(back.turned(0.45))), new Line(to, to.plus(back.turned(-0.45))));
+        return List.of(
+                new Line(from, to),
+                new Line(to, to.plus(back.turned(0.45))),
+                new Line(to, to.plus(back.turned(-0.45))));
     }
 
     /** Where the number and the name of a piece stand: beside the grain, below the waist or in its middle. */
@@ -139,7 +158,10 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
         if (waist.isEmpty()) {
             return new Point(x, (piece.grain().from().y() + piece.grain().to().y()) / 2);
         }
-        double bottom = piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().y(), e.path().end().y())).max().orElse(0);
+        double bottom = piece.outline().stream()
+                .mapToDouble(e -> Math.max(e.path().start().y(), e.path().end().y()))
+                .max()
+                .orElse(0);
         double at = waist.get().from().y();
         return bottom - at > 60 ? new Point(x, at + 26) : new Point(x, at - 84);
     }

@@ -23,8 +23,14 @@ class DocumentTextTest {
     @Test
     void whatIsTooLarge_orNoText_isExplained() throws Exception {
         Path file = Files.writeString(folder.resolve("b.json"), "0123456789");
-        assertThat(catchThrowableOfType(BadDocument.class, () -> DocumentText.read(file, 9)).faults()).singleElement().asString().contains("is larger than such a document ever is");
+        assertThat(catchThrowableOfType(BadDocument.class, () -> DocumentText.read(file, 9))
+                        .faults())
+                .singleElement()
+                .asString()
+                .contains("is larger than such a document ever is");
         Path latin = Files.write(folder.resolve("c.json"), new byte[] {'{', (byte) 0xe4});
-        assertThat(catchThrowableOfType(BadDocument.class, () -> DocumentText.read(latin, 100)).faults()).containsExactly("document: is not UTF-8 text; save it as UTF-8");
+        assertThat(catchThrowableOfType(BadDocument.class, () -> DocumentText.read(latin, 100))
+                        .faults())
+                .containsExactly("document: is not UTF-8 text; save it as UTF-8");
     }
 }

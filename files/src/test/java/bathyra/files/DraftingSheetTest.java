@@ -24,8 +24,11 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The printed block, read back. */
 class DraftingSheetTest {
-    private final Commission commission = Bodies.commission(Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)), Garment.bustier());
-    private final BlockDrawing drawing = BlockDrafter.draft(commission.measurements(), commission.garment()).drawing().orElseThrow();
+    private final Commission commission =
+            Bodies.commission(Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)), Garment.bustier());
+    private final BlockDrawing drawing = BlockDrafter.draft(commission.measurements(), commission.garment())
+            .drawing()
+            .orElseThrow();
 
     @ParameterizedTest
     @EnumSource(DraftingSheet.Scale.class)
@@ -33,7 +36,8 @@ class DraftingSheetTest {
         try (PDDocument pdf = Loader.loadPDF(DraftingSheet.write(drawing, commission, scale, "2026-01-01"))) {
             String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(words).contains(scale.label());
-            drawing.steps().forEach(step -> assertThat(words).contains(step.half().label() + ": " + step.title()));
+            drawing.steps()
+                    .forEach(step -> assertThat(words).contains(step.half().label() + ": " + step.title()));
             if (scale == DraftingSheet.Scale.FULL) {
                 // At smaller sizes names may lie on each other and are read as one.
                 drawing.points().forEach(point -> assertThat(words).contains(point.name()));
@@ -44,7 +48,8 @@ class DraftingSheetTest {
     @Test
     void aQuarterSheet_isAQuarterAsWideAsTheBlock() throws Exception {
         double block = new BlockLayout(drawing, 40).extent()[1].x();
-        try (PDDocument half = Loader.loadPDF(DraftingSheet.write(drawing, commission, DraftingSheet.Scale.HALF, "2026-01-01"))) {
+        try (PDDocument half =
+                Loader.loadPDF(DraftingSheet.write(drawing, commission, DraftingSheet.Scale.HALF, "2026-01-01"))) {
             double width = half.getPage(0).getMediaBox().getWidth() / 72 * 25.4;
             assertThat(width).isCloseTo(block / 2 + 12 + 24, within(0.1));
         }
@@ -52,16 +57,27 @@ class DraftingSheetTest {
 
     @Test
     void aPrincessSeam_addsItsPanels() throws Exception {
-        Commission cut = commission.withGarment(Garment.bustier().withBlock(BlockChoice.QUARTER.withPrincess(PrincessStart.ARMHOLE)));
-        try (PDDocument pdf = Loader.loadPDF(DraftingSheet.write(drawing, cut, DraftingSheet.Scale.HALF, "2026-01-01"))) {
-            assertThat(new PDFTextStripper().getText(pdf)).contains("From the middle of the armhole: the panels", "Centre front", "Side front", "Side back", "Centre back");
+        Commission cut = commission.withGarment(
+                Garment.bustier().withBlock(BlockChoice.QUARTER.withPrincess(PrincessStart.ARMHOLE)));
+        try (PDDocument pdf =
+                Loader.loadPDF(DraftingSheet.write(drawing, cut, DraftingSheet.Scale.HALF, "2026-01-01"))) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains(
+                            "From the middle of the armhole: the panels",
+                            "Centre front",
+                            "Side front",
+                            "Side back",
+                            "Centre back");
         }
     }
 
     @Test
     void inInches_theStepsAreSaidInFractions() throws Exception {
-        try (PDDocument pdf = Loader.loadPDF(DraftingSheet.write(drawing, commission.withUnits(LengthUnit.IN), DraftingSheet.Scale.FULL, "2026-01-01"))) {
-            assertThat(new PDFTextStripper().getText(pdf)).contains("From O go down 11⅛ in along the centre").doesNotContain("At full size");
+        try (PDDocument pdf = Loader.loadPDF(DraftingSheet.write(
+                drawing, commission.withUnits(LengthUnit.IN), DraftingSheet.Scale.FULL, "2026-01-01"))) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("From O go down 11⅛ in along the centre")
+                    .doesNotContain("At full size");
             assertThat(pdf.getNumberOfPages()).isGreaterThan(8);
         }
     }

@@ -41,39 +41,57 @@ class EdgesDocumentTest {
 
     @Test
     void everyChoice_isReadAsItWasWritten() throws BadDocument {
-        Bust bust = Bust.PRINCESS.withCups(CupKind.THREE_PART).withWedge(ContourWedge.NECKLINE, Length.mm(6)).withWedge(ContourWedge.SIDE, Length.mm(10));
-        List<Garment> garments = List.of(SWEETHEART.withBust(bust).withLowerEdge(LowerShape.PEPLUM),
-                Garment.bustier().withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND)).withUpperEdge(UpperShape.ROUND).withLength(LengthOption.KEYHOLE_LENGTH, Length.mm(70)),
-                Garment.bustier().withTop(new Top(Cover.OFF_SHOULDER, false, false, Sleeve.SHORT)).withLowerEdge(LowerShape.FLARED));
+        Bust bust = Bust.PRINCESS
+                .withCups(CupKind.THREE_PART)
+                .withWedge(ContourWedge.NECKLINE, Length.mm(6))
+                .withWedge(ContourWedge.SIDE, Length.mm(10));
+        List<Garment> garments = List.of(
+                SWEETHEART.withBust(bust).withLowerEdge(LowerShape.PEPLUM),
+                Garment.bustier()
+                        .withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND))
+                        .withUpperEdge(UpperShape.ROUND)
+                        .withLength(LengthOption.KEYHOLE_LENGTH, Length.mm(70)),
+                Garment.bustier()
+                        .withTop(new Top(Cover.OFF_SHOULDER, false, false, Sleeve.SHORT))
+                        .withLowerEdge(LowerShape.FLARED));
         for (Garment garment : garments) {
             Commission commission = Bodies.commission(Bodies.nerea(), garment);
-            assertThat(CommissionJson.read(CommissionJson.write(commission)).garment()).isEqualTo(garment);
+            assertThat(CommissionJson.read(CommissionJson.write(commission)).garment())
+                    .isEqualTo(garment);
         }
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "\"upperEdge\": {\"shape\": \"round\"} | upperEdge.shape",
-        "\"upperEdge\": {\"shape\": \"straight\", \"cover\": \"halter\"} | upperEdge.shape",
-        "\"upperEdge\": {\"yoke\": true} | upperEdge.yoke",
-        "\"upperEdge\": {\"cover\": \"shoulders\", \"keyhole\": true} | upperEdge.keyhole",
-        "\"upperEdge\": {\"cover\": \"sleeveless\"} | upperEdge.cover",
-        "\"cups\": \"four-part\" | cups",
-        "\"contour\": {\"neckline\": 9} | contour.neckline",
-        "\"contour\": {\"waist\": 1} | contour",
-        "\"kind\": \"underbust\", \"cups\": \"two-part\" | cups",
-        "\"kind\": \"corset\", \"upperEdge\": {\"cover\": \"shoulders\"} | upperEdge.cover"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"upperEdge\": {\"shape\": \"round\"} | upperEdge.shape",
+                "\"upperEdge\": {\"shape\": \"straight\", \"cover\": \"halter\"} | upperEdge.shape",
+                "\"upperEdge\": {\"yoke\": true} | upperEdge.yoke",
+                "\"upperEdge\": {\"cover\": \"shoulders\", \"keyhole\": true} | upperEdge.keyhole",
+                "\"upperEdge\": {\"cover\": \"sleeveless\"} | upperEdge.cover",
+                "\"cups\": \"four-part\" | cups",
+                "\"contour\": {\"neckline\": 9} | contour.neckline",
+                "\"contour\": {\"waist\": 1} | contour",
+                "\"kind\": \"underbust\", \"cups\": \"two-part\" | cups",
+                "\"kind\": \"corset\", \"upperEdge\": {\"cover\": \"shoulders\"} | upperEdge.cover"
+            })
     void whatDoesNotGoTogether_isRefusedByItsField(String garment, String field) {
         String kind = garment.contains("\"kind\"") ? "" : "\"kind\": \"bustier\", ";
-        String text = "{\"format\": \"bathyra-commission\", \"version\": 1, \"title\": \"T\", \"units\": \"cm\", \"wearer\": {\"name\": \"N\"}, \"measurements\": {}, \"garment\": {" + kind + garment + "}}";
-        assertThatThrownBy(() -> CommissionJson.read(text)).isInstanceOf(BadDocument.class).hasMessageContaining(field);
+        String text =
+                "{\"format\": \"bathyra-commission\", \"version\": 1, \"title\": \"T\", \"units\": \"cm\", \"wearer\": {\"name\": \"N\"}, \"measurements\": {}, \"garment\": {"
+                        + kind + garment + "}}";
+        assertThatThrownBy(() -> CommissionJson.read(text))
+                .isInstanceOf(BadDocument.class)
+                .hasMessageContaining(field);
     }
 
     /** Checked again from the document, a pattern with cups holds as it did when it was drafted. */
     @ParameterizedTest
     @EnumSource(CupKind.class)
     void patternWithCups_isReadBack_andHoldsAllChecks(CupKind kind) throws BadDocument {
-        Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), SWEETHEART.withBust(Bust.PRINCESS.withCups(kind))));
+        Draft draft = (Draft)
+                Drafter.draft(Bodies.commission(Bodies.nerea(), SWEETHEART.withBust(Bust.PRINCESS.withCups(kind))));
         Pattern read = PatternJson.read(PatternJson.write(draft.pattern(), draft.findings(), "test"));
         assertThat(read.pieces()).hasSameSizeAs(draft.pattern().pieces());
         assertThat(Truing.look(read)).noneMatch(f -> f.status() == Finding.Status.FAULT);
@@ -82,13 +100,16 @@ class EdgesDocumentTest {
     @ParameterizedTest
     @EnumSource(CupKind.class)
     void paperModel_isOneSheetAtHalfScale_withTabsOnOneSideOfEachSeam(CupKind kind) throws Exception {
-        Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), SWEETHEART.withBust(Bust.PRINCESS.withCups(kind))));
+        Draft draft = (Draft)
+                Drafter.draft(Bodies.commission(Bodies.nerea(), SWEETHEART.withBust(Bust.PRINCESS.withCups(kind))));
         PaperModel model = PaperModel.of(draft.cutting(), draft.commission().garment());
         assertThat(model.parts()).hasSize(kind == CupKind.THREE_PART || kind == CupKind.YOKE ? 3 : 2);
         assertThat(model.parts().stream().mapToInt(p -> p.tabs().size()).sum()).isPositive();
         try (PDDocument document = Loader.loadPDF(PaperModelSheet.write(model, "The Heron"))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
-            assertThat(new PDFTextStripper().getText(document)).contains("half scale").contains("fold the tabs");
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("half scale")
+                    .contains("fold the tabs");
         }
     }
 }

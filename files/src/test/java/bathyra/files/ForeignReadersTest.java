@@ -46,7 +46,8 @@ class ForeignReadersTest {
     private static final int DPI = 300;
     private static final double DOT = 25.4 / DPI;
     private static final double CLOSE = 0.05;
-    private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
+    private final Draft draft = (Draft)
+            Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
     private final CuttingPlan plan = CuttingPlan.of(draft);
 
     @TempDir
@@ -54,7 +55,11 @@ class ForeignReadersTest {
 
     private String run(String... command) throws IOException, InterruptedException {
         Path out = folder.resolve("out.txt");
-        Process process = new ProcessBuilder(command).directory(folder.toFile()).redirectErrorStream(true).redirectOutput(out.toFile()).start();
+        Process process = new ProcessBuilder(command)
+                .directory(folder.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(out.toFile())
+                .start();
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
         String said = Files.readString(out);
         assertThat(process.exitValue()).as(said).isZero();
@@ -112,7 +117,8 @@ class ForeignReadersTest {
     @Test
     void pdf_correctedForAPrinterThatIsOff_isDrawnLargerByAsMuch() throws IOException {
         // A printer that prints 50 as 49 across and as 50.5 down: drawn 51.02 wide and 49.505 high it comes out right.
-        byte[] pdf = PdfPattern.write(draft, plan, Paper.A4, PrintScale.ofMeasured(49, 50.5), "2026-01-01", PdfPattern.Progress.UNSEEN);
+        byte[] pdf = PdfPattern.write(
+                draft, plan, Paper.A4, PrintScale.ofMeasured(49, 50.5), "2026-01-01", PdfPattern.Progress.UNSEEN);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             double[] size = square(new PDFRenderer(document).renderImageWithDPI(3, DPI), 10 + 2 + 40, 10 + 2 + 8);
             assertThat(size[0]).isCloseTo(50 * 50 / 49.0, within(0.1));
@@ -123,7 +129,11 @@ class ForeignReadersTest {
     @Test
     void svg_rasterisedByAnother_coversThePiecesItShould() throws IOException, InterruptedException {
         // Every piece's sewing line is filled instead of stroked; what is black then is its area.
-        String svg = SvgPattern.write(plan).replace("path{fill:none;stroke:#17242E}", "path{fill:none;stroke:none}path.sew{fill:#000;stroke:none}path.bone{display:none}").replaceAll("<text[^>]*>[^<]*</text>", "");
+        String svg = SvgPattern.write(plan)
+                .replace(
+                        "path{fill:none;stroke:#17242E}",
+                        "path{fill:none;stroke:none}path.sew{fill:#000;stroke:none}path.bone{display:none}")
+                .replaceAll("<text[^>]*>[^<]*</text>", "");
         Files.writeString(folder.resolve("p.svg"), svg);
         run("rsvg-convert", "-d", "100", "-p", "100", "-b", "white", "p.svg", "-o", "p.png");
         BufferedImage picture = ImageIO.read(folder.resolve("p.png").toFile());
@@ -134,7 +144,9 @@ class ForeignReadersTest {
                 black += (picture.getRGB(x, y) & 0xff) < 128 ? 1 : 0;
             }
         }
-        double wanted = plan.cuts().stream().mapToDouble(c -> Shape.area(c.piece().flattened(0.05))).sum();
+        double wanted = plan.cuts().stream()
+                .mapToDouble(c -> Shape.area(c.piece().flattened(0.05)))
+                .sum();
         assertThat(black * dot * dot).isCloseTo(wanted, within(0.003 * wanted));
     }
 
@@ -155,9 +167,15 @@ class ForeignReadersTest {
         assertThat(lines).contains("version AC1009 4", "errors 0");
         Map<String, List<Point>> read = new LinkedHashMap<>();
         // The channels of the bones are open lines on a layer of their own.
-        List<String[]> drawn = lines.stream().filter(l -> l.startsWith("line ")).map(l -> l.split(" ")).toList();
+        List<String[]> drawn = lines.stream()
+                .filter(l -> l.startsWith("line "))
+                .map(l -> l.split(" "))
+                .toList();
         List<String[]> bones = drawn.stream().filter(l -> l[2].equals("8")).toList();
-        assertThat(bones).hasSize(plan.cuts().stream().mapToInt(c -> c.bones().size()).sum()).isNotEmpty().allSatisfy(l -> assertThat(l[3]).isEqualTo("False"));
+        assertThat(bones)
+                .hasSize(plan.cuts().stream().mapToInt(c -> c.bones().size()).sum())
+                .isNotEmpty()
+                .allSatisfy(l -> assertThat(l[3]).isEqualTo("False"));
         drawn.stream().filter(l -> !l[2].equals("8")).forEach(l -> {
             assertThat(l[3]).as(l[2]).isEqualTo("True");
             List<Point> points = new ArrayList<>();
@@ -170,27 +188,45 @@ class ForeignReadersTest {
         assertThat(read).hasSize(2 * plan.cuts().size());
         for (CuttingPlan.Cut cut : plan.cuts()) {
             String block = cut.id().toUpperCase(Locale.ROOT);
-            assertThat(Shape.apart(read.get(block + " 1"), cut.piece().cutLine())).as(block + " cut").isLessThan(CLOSE);
-            assertThat(Shape.apart(read.get(block + " 14"), cut.piece().flattened(0.01))).as(block + " sewn").isLessThan(CLOSE);
+            assertThat(Shape.apart(read.get(block + " 1"), cut.piece().cutLine()))
+                    .as(block + " cut")
+                    .isLessThan(CLOSE);
+            assertThat(Shape.apart(read.get(block + " 14"), cut.piece().flattened(0.01)))
+                    .as(block + " sewn")
+                    .isLessThan(CLOSE);
         }
     }
 
     @Test
     void hpgl_convertedByAnother_isAsLargeAsTheSheet() throws IOException, InterruptedException {
-        Files.writeString(folder.resolve("p.hpgl"), HpglPattern.write(plan, HpglPattern.ROLL).replaceAll("LB[^\u0003]*\u0003", ""), StandardCharsets.US_ASCII);
+        Files.writeString(
+                folder.resolve("p.hpgl"),
+                HpglPattern.write(plan, HpglPattern.ROLL).replaceAll("LB[^\u0003]*\u0003", ""),
+                StandardCharsets.US_ASCII);
         run("hp2xx", "-q", "-m", "eps", "-t", "-f", "p.eps", "p.hpgl");
-        String box = Files.readString(folder.resolve("p.eps"), StandardCharsets.ISO_8859_1).lines().filter(l -> l.startsWith("%%BoundingBox:")).findFirst().orElseThrow();
+        String box = Files.readString(folder.resolve("p.eps"), StandardCharsets.ISO_8859_1)
+                .lines()
+                .filter(l -> l.startsWith("%%BoundingBox:"))
+                .findFirst()
+                .orElseThrow();
         String[] figures = box.substring(box.indexOf(':') + 1).trim().split("\\s+");
         SheetLayout layout = SheetLayout.of(plan, HpglPattern.ROLL);
         // The box is in whole points of a third of a millimetre, with the pen's width.
-        assertThat((Double.parseDouble(figures[2]) - Double.parseDouble(figures[0])) * 25.4 / 72).isCloseTo(layout.width(), within(2.0));
-        assertThat((Double.parseDouble(figures[3]) - Double.parseDouble(figures[1])) * 25.4 / 72).isCloseTo(layout.height(), within(2.0));
+        assertThat((Double.parseDouble(figures[2]) - Double.parseDouble(figures[0])) * 25.4 / 72)
+                .isCloseTo(layout.width(), within(2.0));
+        assertThat((Double.parseDouble(figures[3]) - Double.parseDouble(figures[1])) * 25.4 / 72)
+                .isCloseTo(layout.height(), within(2.0));
     }
 
     @Test
     void everyFormat_leavesOutALayerThatIsSwitchedOff() throws IOException {
         Garment garment = Garment.bustier();
-        Garment other = garment.withFinish(garment.finish().withLayer(LayerKind.LINING, garment.finish().layer(LayerKind.LINING).withAllowance(EdgeUse.SIDE, Optional.of(Length.mm(6)))));
+        Garment other = garment.withFinish(garment.finish()
+                .withLayer(
+                        LayerKind.LINING,
+                        garment.finish()
+                                .layer(LayerKind.LINING)
+                                .withAllowance(EdgeUse.SIDE, Optional.of(Length.mm(6)))));
         Draft lined = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), other));
         CuttingPlan all = CuttingPlan.of(lined);
         CuttingPlan fashion = CuttingPlan.of(lined, kind -> kind == LayerKind.FASHION);
@@ -202,15 +238,23 @@ class ForeignReadersTest {
         assertThat(HpglPattern.write(fashion, HpglPattern.ROLL)).doesNotContain("lining");
         assertThat(PatternFiles.json(lined, all, "test")).contains("\"id\" : \"lining\"");
         assertThat(PatternFiles.json(lined, fashion, "test")).doesNotContain("\"lining\"");
-        assertThat(CuttingLists.pieces(fashion, LengthUnit.CM)).doesNotContain("lining").contains("fashion,1,F1,Centre front,1,yes,");
-        assertThat(all.cuts().stream().map(CuttingPlan.Cut::piece).map(Piece::id)).hasSize(6);
+        assertThat(CuttingLists.pieces(fashion, LengthUnit.CM))
+                .doesNotContain("lining")
+                .contains("fashion,1,F1,Centre front,1,yes,");
+        assertThat(all.cuts().stream().map(CuttingPlan.Cut::piece).map(Piece::id))
+                .hasSize(6);
     }
 
     @Test
     void aPieceWiderThanTheRoll_isSaid() {
         assertThat(PatternFiles.tooWide(plan, 880)).isEmpty();
-        assertThat(PatternFiles.tooWide(plan, 150).get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' '))
-                .matches("Side front is \\d+\\.\\d cm wide with its allowances, and 15\\.0 cm can be drawn across this roll\\. Take a wider roll, or sheets\\.");
+        assertThat(PatternFiles.tooWide(plan, 150)
+                        .get(0)
+                        .sentence()
+                        .in(LengthUnit.CM)
+                        .replace('\u00a0', ' '))
+                .matches(
+                        "Side front is \\d+\\.\\d cm wide with its allowances, and 15\\.0 cm can be drawn across this roll\\. Take a wider roll, or sheets\\.");
     }
 
     @Test

@@ -34,16 +34,23 @@ class LaysOnPaperTest {
 
     private static Draft draft(Random random) {
         Garment corset = Garment.of(GarmentKind.CORSET);
-        List<Garment> garments = List.of(Garment.bustier(), corset, corset.withFastening(corset.fastening().with(Closure.FRONT_BUSK)));
+        List<Garment> garments = List.of(
+                Garment.bustier(),
+                corset,
+                corset.withFastening(corset.fastening().with(Closure.FRONT_BUSK)));
         while (true) {
-            if (Drafter.draft(Bodies.commission(Bodies.random(random), garments.get(random.nextInt(3)))) instanceof Draft draft) {
+            if (Drafter.draft(Bodies.commission(Bodies.random(random), garments.get(random.nextInt(3))))
+                    instanceof Draft draft) {
                 return draft;
             }
         }
     }
 
     private static Element root(String svg) throws Exception {
-        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg))).getDocumentElement();
+        return DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new InputSource(new StringReader(svg)))
+                .getDocumentElement();
     }
 
     private static List<Polygon> laid(Element root) {
@@ -53,7 +60,8 @@ class LaysOnPaperTest {
             Element path = (Element) paths.item(i);
             if (path.getAttribute("class").equals("laid")) {
                 List<Coordinate> ring = new ArrayList<>();
-                for (String pair : path.getAttribute("d").replace("Z", "").substring(1).split("L")) {
+                for (String pair :
+                        path.getAttribute("d").replace("Z", "").substring(1).split("L")) {
                     String[] xy = pair.split(",");
                     ring.add(new Coordinate(Double.parseDouble(xy[0]), Double.parseDouble(xy[1])));
                 }
@@ -72,13 +80,21 @@ class LaysOnPaperTest {
             Draft draft = draft(random);
             for (Layer layer : CuttingPlan.of(draft).layers()) {
                 double gap = random.nextInt(12);
-                Cloth cloth = new Cloth("Cloth", 600 + random.nextInt(1000), random.nextInt(40), random.nextBoolean(), random.nextDouble() * 0.08, random.nextDouble() * 0.08, 10);
+                Cloth cloth = new Cloth(
+                        "Cloth",
+                        600 + random.nextInt(1000),
+                        random.nextInt(40),
+                        random.nextBoolean(),
+                        random.nextDouble() * 0.08,
+                        random.nextDouble() * 0.08,
+                        10);
                 Laying laying = Laying.of(layer, cloth, random.nextBoolean(), gap);
                 if (layer.pieces().isEmpty() || !laying.hindrances().isEmpty()) {
                     continue;
                 }
                 lays++;
-                Element root = root(SvgLay.write(AutoLay.lay(laying, random.nextLong(), 30, p -> {}, () -> false), "A lay & its <pieces>"));
+                Element root = root(SvgLay.write(
+                        AutoLay.lay(laying, random.nextLong(), 30, p -> {}, () -> false), "A lay & its <pieces>"));
                 List<Polygon> pieces = laid(root);
                 assertThat(pieces).hasSize(laying.pieces().size());
                 Element bolt = (Element) root.getElementsByTagName("rect").item(0);
@@ -91,7 +107,14 @@ class LaysOnPaperTest {
                     assertThat(box.getMaxX()).isLessThanOrEqualTo(width + CLOSE);
                     assertThat(box.getMaxY()).isLessThanOrEqualTo(length + CLOSE);
                     for (int k = i + 1; k < pieces.size(); k++) {
-                        assertThat(pieces.get(i).disjoint(pieces.get(k)) || gap == 0 && pieces.get(i).intersection(pieces.get(k)).getArea() < CLOSE).as("lay %d, pieces %d and %d", lays, i, k).isTrue();
+                        assertThat(pieces.get(i).disjoint(pieces.get(k))
+                                        || gap == 0
+                                                && pieces.get(i)
+                                                                .intersection(pieces.get(k))
+                                                                .getArea()
+                                                        < CLOSE)
+                                .as("lay %d, pieces %d and %d", lays, i, k)
+                                .isTrue();
                         assertThat(pieces.get(i).distance(pieces.get(k))).isGreaterThanOrEqualTo(gap - CLOSE);
                     }
                 }

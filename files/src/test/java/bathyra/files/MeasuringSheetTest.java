@@ -37,15 +37,24 @@ class MeasuringSheetTest {
     @Test
     void filled_holdsTheFiguresInTheUnit_estimatesMarked_andTheRightSide() throws IOException {
         var set = Bodies.nerea().withRight(MeasurementKey.SHOULDER_TO_APEX, Optional.of(Length.mm(294)));
-        String text = text(MeasuringSheet.filled(Bodies.commission(set, Garment.bustier()), Drafter.needs(Garment.bustier())));
-        assertThat(text).contains("Nerea Holloway").contains("91.0").contains("≈ 86.0").contains("28.1").contains("29.4");
-        String inches = text(MeasuringSheet.filled(Bodies.commission(set, Garment.bustier()).withUnits(LengthUnit.IN), Drafter.needs(Garment.bustier())));
+        String text = text(
+                MeasuringSheet.filled(Bodies.commission(set, Garment.bustier()), Drafter.needs(Garment.bustier())));
+        assertThat(text)
+                .contains("Nerea Holloway")
+                .contains("91.0")
+                .contains("≈ 86.0")
+                .contains("28.1")
+                .contains("29.4");
+        String inches = text(MeasuringSheet.filled(
+                Bodies.commission(set, Garment.bustier()).withUnits(LengthUnit.IN), Drafter.needs(Garment.bustier())));
         assertThat(inches).contains("30⅞").doesNotContain("78.5");
     }
 
     @Test
     void aLongName_staysOnThePage() throws IOException {
-        var commission = Bodies.commission(Bodies.nerea(), Garment.bustier()).withTitle("The Harbour Master ".repeat(20));
-        assertThat(text(MeasuringSheet.filled(commission, Drafter.needs(Garment.bustier())))).contains("The Harbour Master");
+        var commission =
+                Bodies.commission(Bodies.nerea(), Garment.bustier()).withTitle("The Harbour Master ".repeat(20));
+        assertThat(text(MeasuringSheet.filled(commission, Drafter.needs(Garment.bustier()))))
+                .contains("The Harbour Master");
     }
 }

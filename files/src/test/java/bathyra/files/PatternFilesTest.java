@@ -38,7 +38,8 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 class PatternFilesTest {
-    private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
+    private final Draft draft = (Draft)
+            Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
 
     @Test
     void json_writtenAndRead_passesTheSameChecks() throws BadDocument {
@@ -47,32 +48,52 @@ class PatternFilesTest {
         List<Finding> after = Truing.look(read);
         assertThat(after).hasSameSizeAs(before);
         for (int i = 0; i < before.size(); i++) {
-            assertThat(after.get(i).status()).as(before.get(i).id()).isEqualTo(before.get(i).status());
+            assertThat(after.get(i).status())
+                    .as(before.get(i).id())
+                    .isEqualTo(before.get(i).status());
             assertThat(after.get(i).value()).isCloseTo(before.get(i).value(), within(1e-2));
         }
     }
 
     @Test
     void json_ofNothingToDoWithPatterns_isRefused() {
-        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read("{}")).faults())
+        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read("{}"))
+                        .faults())
                 .containsExactly("format: is not bathyra-pattern; a pattern document as ./bathyra draft writes it");
         String text = PatternJson.write(draft.pattern(), draft.findings(), "test");
-        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read(text.replace("\"side\",\n      \"kind\"", "\"sidle\",\n      \"kind\""))).faults()).isNotEmpty();
-        assertThat(catchThrowableOfType(BadDocument.class, () -> PatternJson.read(text.replaceFirst("\"order\" : 1", "\"order\" : \"one\""))).faults())
-                .singleElement().asString().contains("order");
+        assertThat(catchThrowableOfType(
+                                BadDocument.class,
+                                () -> PatternJson.read(
+                                        text.replace("\"side\",\n      \"kind\"", "\"sidle\",\n      \"kind\"")))
+                        .faults())
+                .isNotEmpty();
+        assertThat(catchThrowableOfType(
+                                BadDocument.class,
+                                () -> PatternJson.read(text.replaceFirst("\"order\" : 1", "\"order\" : \"one\"")))
+                        .faults())
+                .singleElement()
+                .asString()
+                .contains("order");
     }
 
     @Test
     void svg_isOneMillimetreAUnitWithAGroupAPiece() throws Exception {
-        Document svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
-                .parse(new ByteArrayInputStream(SvgPattern.write(CuttingPlan.of(draft)).getBytes(StandardCharsets.UTF_8)));
+        Document svg = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(
+                        SvgPattern.write(CuttingPlan.of(draft)).getBytes(StandardCharsets.UTF_8)));
         Element root = svg.getDocumentElement();
         double width = Double.parseDouble(root.getAttribute("width").replace("mm", ""));
-        assertThat(Double.parseDouble(root.getAttribute("viewBox").split(" ")[2])).isEqualTo(width);
+        assertThat(Double.parseDouble(root.getAttribute("viewBox").split(" ")[2]))
+                .isEqualTo(width);
         assertThat(root.getElementsByTagName("g").getLength()).isEqualTo(4);
         for (String type : List.of("sew", "cut", "grain", "notch", "level")) {
-            long count = java.util.stream.IntStream.range(0, root.getElementsByTagName("path").getLength())
-                    .filter(i -> ((Element) root.getElementsByTagName("path").item(i)).getAttribute("class").equals(type)).count();
+            long count = java.util.stream.IntStream.range(
+                            0, root.getElementsByTagName("path").getLength())
+                    .filter(i -> ((Element) root.getElementsByTagName("path").item(i))
+                            .getAttribute("class")
+                            .equals(type))
+                    .count();
             assertThat(count).as(type).isGreaterThanOrEqualTo(4);
         }
     }
@@ -99,15 +120,32 @@ class PatternFilesTest {
                 }
             }
             String cover = text(pdf, 1);
-            assertThat(cover).contains("The Heron", "Nerea Holloway", "Measurements", "Girth plan", "What was checked", "No figure makes a reduction safe");
-            assertThat(text(pdf, 2)).contains("What is cut", "Side front", "cut 2: fashion, lining", "In which order it is sewn", "Centre front to 2 Side front, from the waist outwards");
+            assertThat(cover)
+                    .contains(
+                            "The Heron",
+                            "Nerea Holloway",
+                            "Measurements",
+                            "Girth plan",
+                            "What was checked",
+                            "No figure makes a reduction safe");
+            assertThat(text(pdf, 2))
+                    .contains(
+                            "What is cut",
+                            "Side front",
+                            "cut 2: fashion, lining",
+                            "In which order it is sewn",
+                            "Centre front to 2 Side front, from the waist outwards");
         }
     }
 
     @Test
     void pdf_ofANameInAnyScript_isWritten() throws IOException {
-        Commission odd = new Commission("Die Möwe & <Krähe> \u4e2d 🐟", LengthUnit.IN, new Wearer("Åsa Łukasz-Ørsted von und zu einem sehr langen Namen", Experience.FIRST),
-                Bodies.nerea(), Garment.bustier());
+        Commission odd = new Commission(
+                "Die Möwe & <Krähe> \u4e2d 🐟",
+                LengthUnit.IN,
+                new Wearer("Åsa Łukasz-Ørsted von und zu einem sehr langen Namen", Experience.FIRST),
+                Bodies.nerea(),
+                Garment.bustier());
         try (PDDocument pdf = Loader.loadPDF(PdfPattern.write((Draft) Drafter.draft(odd), Paper.A4, "2026-01-01"))) {
             assertThat(text(pdf, 1)).contains("Möwe", "Krähe", "Åsa");
         }

@@ -22,7 +22,28 @@ import org.junit.jupiter.api.Timeout;
 
 /** Documents spoilt at random: each is read, or refused with sentences; nothing else ever happens. */
 class SpoiltDocumentsTest {
-    private static final String[] GRAFTS = {"", "\u0000", "{", "}", "[", "]", "\"", ",", ":", "-", "1e999", "NaN", "null", "true", "\\u00", "\u2028", "½", "99999999999999999999", "[[[[[[[[", "﻿"};
+    private static final String[] GRAFTS = {
+        "",
+        "\u0000",
+        "{",
+        "}",
+        "[",
+        "]",
+        "\"",
+        ",",
+        ":",
+        "-",
+        "1e999",
+        "NaN",
+        "null",
+        "true",
+        "\\u00",
+        "\u2028",
+        "½",
+        "99999999999999999999",
+        "[[[[[[[[",
+        "﻿"
+    };
 
     private interface Reading {
         void read(String text) throws BadDocument;
@@ -37,7 +58,10 @@ class SpoiltDocumentsTest {
                 reading.read(text);
             } catch (BadDocument e) {
                 refused++;
-                assertThat(e.faults()).as(text).isNotEmpty().allSatisfy(f -> assertThat(f).contains(": ").doesNotContain("Exception").doesNotContain("com.fasterxml"));
+                assertThat(e.faults()).as(text).isNotEmpty().allSatisfy(f -> assertThat(f)
+                        .contains(": ")
+                        .doesNotContain("Exception")
+                        .doesNotContain("com.fasterxml"));
             }
         }
         return refused;
@@ -50,13 +74,18 @@ class SpoiltDocumentsTest {
             case 0 -> good.substring(0, from);
             case 1 -> good.substring(0, from) + GRAFTS[random.nextInt(GRAFTS.length)] + good.substring(to);
             case 2 -> good.substring(0, from) + good.substring(from, to) + good.substring(from);
-            default -> good.substring(0, from) + (char) (32 + random.nextInt(90)) + good.substring(Math.min(good.length(), from + 1));
+            default ->
+                good.substring(0, from)
+                        + (char) (32 + random.nextInt(90))
+                        + good.substring(Math.min(good.length(), from + 1));
         };
     }
 
     @Test
     void commissions_spoilt_areReadOrRefusedInSentences() {
-        String good = CommissionJson.write(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART).withSplit(SplitOption.PRINCESS_FRONT, 0.4)));
+        String good = CommissionJson.write(Bodies.commission(
+                Bodies.nerea(),
+                Garment.bustier().withUpperEdge(UpperShape.SWEETHEART).withSplit(SplitOption.PRINCESS_FRONT, 0.4)));
         assertThat(spoil(good, Sample.of(1500), 11, CommissionJson::read)).isGreaterThan(Sample.of(700));
     }
 
@@ -70,11 +99,19 @@ class SpoiltDocumentsTest {
     @Test
     @Timeout(20)
     void monsters_areRefusedInASentence() {
-        String[] monsters = {"[".repeat(200_000), "{\"a\":".repeat(50_000), "{\"format\":\"bathyra-commission\",\"version\":1" + "0".repeat(5_000) + "}", ",".repeat(1_000_000),
-            "{\"title\":\"" + "x".repeat(2_000_000) + "\"}", "\u0000".repeat(10_000), "{\"measurements\":{\"bustGirth\":1e400}}"};
+        String[] monsters = {
+            "[".repeat(200_000),
+            "{\"a\":".repeat(50_000),
+            "{\"format\":\"bathyra-commission\",\"version\":1" + "0".repeat(5_000) + "}",
+            ",".repeat(1_000_000),
+            "{\"title\":\"" + "x".repeat(2_000_000) + "\"}",
+            "\u0000".repeat(10_000),
+            "{\"measurements\":{\"bustGirth\":1e400}}"
+        };
         for (String monster : monsters) {
             BadDocument refused = catchThrowableOfType(BadDocument.class, () -> CommissionJson.read(monster));
-            assertThat(refused.faults()).isNotEmpty().allSatisfy(f -> assertThat(f.length()).isLessThan(600));
+            assertThat(refused.faults()).isNotEmpty().allSatisfy(f -> assertThat(f.length())
+                    .isLessThan(600));
         }
     }
 
@@ -84,6 +121,8 @@ class SpoiltDocumentsTest {
         byte[] commas = new byte[50_000_000];
         Arrays.fill(commas, (byte) ',');
         assertThat(MeasurementCsv.read(commas, LengthUnit.CM).fault()).startsWith("The file is larger than a megabyte");
-        assertThat(MeasurementCsv.read(Arrays.copyOf(commas, MeasurementCsv.BYTES_MOST), LengthUnit.CM).takes()).isZero();
+        assertThat(MeasurementCsv.read(Arrays.copyOf(commas, MeasurementCsv.BYTES_MOST), LengthUnit.CM)
+                        .takes())
+                .isZero();
     }
 }

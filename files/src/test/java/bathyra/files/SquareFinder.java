@@ -21,7 +21,9 @@ public final class SquareFinder {
         List<Object> tokens = new PDFStreamParser(page).parse();
         for (int i = 4; i < tokens.size(); i++) {
             if (tokens.get(i) instanceof Operator operator && operator.getName().equals("re")) {
-                squares.add(new Square(((COSNumber) tokens.get(i - 2)).floatValue() * 25.4 / 72, Math.abs(((COSNumber) tokens.get(i - 1)).floatValue()) * 25.4 / 72));
+                squares.add(new Square(
+                        ((COSNumber) tokens.get(i - 2)).floatValue() * 25.4 / 72,
+                        Math.abs(((COSNumber) tokens.get(i - 1)).floatValue()) * 25.4 / 72));
             }
         }
         return squares;

@@ -35,7 +35,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** A block goes out as a pattern document, comes back, and the reduction starts from it. */
 class TracedBlockTest {
-    private final MeasurementSet set = Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)).with(MeasurementKey.HEIGHT, Length.mm(1700));
+    private final MeasurementSet set = Bodies.nerea()
+            .with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410))
+            .with(MeasurementKey.HEIGHT, Length.mm(1700));
 
     private BlockDrawing drawing(Garment garment) {
         return BlockDrafter.draft(set, garment).drawing().orElseThrow();
@@ -48,35 +50,55 @@ class TracedBlockTest {
 
     private static List<String> refused(String document) throws Exception {
         Pattern pattern = PatternJson.read(document);
-        return catchThrowableOfType(NotDraftable.class, () -> Tracing.of(pattern)).reasons().stream().map(f -> f.sentence().in(LengthUnit.CM).replace('\u00a0', ' ')).toList();
+        return catchThrowableOfType(NotDraftable.class, () -> Tracing.of(pattern)).reasons().stream()
+                .map(f -> f.sentence().in(LengthUnit.CM).replace('\u00a0', ' '))
+                .toList();
     }
 
     @ParameterizedTest
     @EnumSource(value = BlockMethod.class, names = "DOUBLED_DART", mode = EnumSource.Mode.EXCLUDE)
     void theReductionOfATracedBlock_isThatOfTheBlockItself(BlockMethod method) throws Exception {
         TracedBlock traced = Tracing.of(PatternJson.read(document(method)));
-        BlockDrawing fromPaper = drawing(Garment.bustier().withBlock(BlockChoice.QUARTER.withBase(method).withTraced(traced)));
-        BlockDrawing fromFigures = drawing(Garment.bustier().withBlock(BlockChoice.QUARTER.withMethod(BlockMethod.DOUBLED_DART).withBase(method)));
+        BlockDrawing fromPaper = drawing(
+                Garment.bustier().withBlock(BlockChoice.QUARTER.withBase(method).withTraced(traced)));
+        BlockDrawing fromFigures = drawing(Garment.bustier()
+                .withBlock(
+                        BlockChoice.QUARTER.withMethod(BlockMethod.DOUBLED_DART).withBase(method)));
         for (String name : List.of("W1", "W2", "R1", "R2")) {
-            assertThat(fromPaper.last(Half.FRONT, name).orElseThrow().at().distance(fromFigures.last(Half.FRONT, name).orElseThrow().at())).as(name).isLessThan(0.01);
+            assertThat(fromPaper
+                            .last(Half.FRONT, name)
+                            .orElseThrow()
+                            .at()
+                            .distance(fromFigures
+                                    .last(Half.FRONT, name)
+                                    .orElseThrow()
+                                    .at()))
+                    .as(name)
+                    .isLessThan(0.01);
         }
         // The base was trued before it was put on paper, so the underarm is in its final place already.
-        assertThat(fromPaper.length(Half.BACK, BlockEdge.Name.SIDE)).isCloseTo(fromFigures.length(Half.BACK, BlockEdge.Name.SIDE), within(1.0));
-        assertThat(fromPaper.length(Half.FRONT, BlockEdge.Name.SHOULDER)).isCloseTo(fromFigures.length(Half.FRONT, BlockEdge.Name.SHOULDER), within(0.5));
-        assertThat(fromPaper.length(Half.FRONT, BlockEdge.Name.SIDE)).isCloseTo(fromPaper.length(Half.BACK, BlockEdge.Name.SIDE), within(0.5));
+        assertThat(fromPaper.length(Half.BACK, BlockEdge.Name.SIDE))
+                .isCloseTo(fromFigures.length(Half.BACK, BlockEdge.Name.SIDE), within(1.0));
+        assertThat(fromPaper.length(Half.FRONT, BlockEdge.Name.SHOULDER))
+                .isCloseTo(fromFigures.length(Half.FRONT, BlockEdge.Name.SHOULDER), within(0.5));
+        assertThat(fromPaper.length(Half.FRONT, BlockEdge.Name.SIDE))
+                .isCloseTo(fromPaper.length(Half.BACK, BlockEdge.Name.SIDE), within(0.5));
     }
 
     @ParameterizedTest
     @EnumSource(BlockMethod.class)
     void everySchoolsBlockDocument_holdsWhenItIsChecked(BlockMethod method) throws Exception {
         Pattern pattern = PatternJson.read(document(method));
-        assertThat(Truing.look(pattern)).allSatisfy(f -> assertThat(f.status()).as(f.id() + " " + f.subject()).isNotEqualTo(Finding.Status.FAULT));
+        assertThat(Truing.look(pattern))
+                .allSatisfy(f ->
+                        assertThat(f.status()).as(f.id() + " " + f.subject()).isNotEqualTo(Finding.Status.FAULT));
     }
 
     @Test
     void aTracedBlock_isKeptInTheCommission_andTheGarmentIsDraftedFromIt() throws Exception {
         TracedBlock traced = Tracing.of(PatternJson.read(document(BlockMethod.QUARTER)));
-        Commission commission = Bodies.commission(set, Garment.bustier().withBlock(BlockChoice.QUARTER.withTraced(traced)));
+        Commission commission =
+                Bodies.commission(set, Garment.bustier().withBlock(BlockChoice.QUARTER.withTraced(traced)));
         Commission again = CommissionJson.read(CommissionJson.write(commission));
         assertThat(again).isEqualTo(commission);
         assertThat(Drafter.draft(again) instanceof Draft).isTrue();
@@ -85,11 +107,21 @@ class TracedBlockTest {
     @Test
     void aDocumentThatIsNoBlock_isRefused_namingPieceAndEdge() throws Exception {
         String document = document(BlockMethod.QUARTER);
-        assertThat(refused(document.replace("\"armhole\"", "\"sleeve\""))).contains("Piece FB has no edge armhole. Name its edges neck, shoulder, armhole, side, hem and centre.");
-        assertThat(refused(document.replace("\"level\" : \"chest\"", "\"level\" : \"bosom\""))).contains("Piece BB has no level mark for the chest. Mark chest, waist and hip.");
-        assertThat(refused(document.replace("\"block\" : \"back\"", "\"block\" : \"front\""))).singleElement().asString().startsWith("The document holds 2 front and 0 back pieces.");
-        String bustier = PatternJson.write(((Draft) Drafter.draft(Bodies.commission(set, Garment.bustier()))).pattern(), List.of(), "test");
-        assertThat(refused(bustier)).singleElement().asString().startsWith("The document holds 2 front and 2 back pieces.");
+        assertThat(refused(document.replace("\"armhole\"", "\"sleeve\"")))
+                .contains(
+                        "Piece FB has no edge armhole. Name its edges neck, shoulder, armhole, side, hem and centre.");
+        assertThat(refused(document.replace("\"level\" : \"chest\"", "\"level\" : \"bosom\"")))
+                .contains("Piece BB has no level mark for the chest. Mark chest, waist and hip.");
+        assertThat(refused(document.replace("\"block\" : \"back\"", "\"block\" : \"front\"")))
+                .singleElement()
+                .asString()
+                .startsWith("The document holds 2 front and 0 back pieces.");
+        String bustier = PatternJson.write(
+                ((Draft) Drafter.draft(Bodies.commission(set, Garment.bustier()))).pattern(), List.of(), "test");
+        assertThat(refused(bustier))
+                .singleElement()
+                .asString()
+                .startsWith("The document holds 2 front and 2 back pieces.");
     }
 
     @Test
@@ -98,7 +130,8 @@ class TracedBlockTest {
         String document = PatternJson.write(sound, List.of(), "test");
         // The hem of the front is moved down by 12.
         double y = sound.pieces().get(0).edge("hem").path().start().y();
-        String open = document.replaceFirst("\\[ \"M\", ([0-9.]+), " + number(y) + " \\]", "[ \"M\", $1, " + number(y + 12) + " ]");
+        String open = document.replaceFirst(
+                "\\[ \"M\", ([0-9.]+), " + number(y) + " \\]", "[ \"M\", $1, " + number(y + 12) + " ]");
         assertThat(open).isNotEqualTo(document);
         assertThat(refused(open)).anyMatch(s -> s.startsWith("Piece FB: the edge hem begins 1.2 cm from where side"));
     }

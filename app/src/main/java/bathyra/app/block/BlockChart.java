@@ -41,6 +41,7 @@ final class BlockChart implements Drawing {
     private static final Ink[] BANDS = {Ink.SEA_2, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4};
     /** What the rule put down before it was trued stands only in the steps. */
     private static final String SUPERSEDED = "by the rule";
+
     private static final double NAMES_APART = 15;
     private static final double CENTRE = 5;
 
@@ -61,7 +62,14 @@ final class BlockChart implements Drawing {
      * @param lit which points are lit up
      * @param cuts the princess seams
      */
-    BlockChart(BlockDrawing drawing, LengthUnit unit, Optional<BlockDrawing> ghost, int steps, boolean hideNewest, Optional<Looked> looked, Predicate<BlockPoint> lit,
+    BlockChart(
+            BlockDrawing drawing,
+            LengthUnit unit,
+            Optional<BlockDrawing> ghost,
+            int steps,
+            boolean hideNewest,
+            Optional<Looked> looked,
+            Predicate<BlockPoint> lit,
             List<PrincessCut> cuts) {
         this.drawing = drawing;
         this.unit = unit;
@@ -94,7 +102,9 @@ final class BlockChart implements Drawing {
     @Override
     public Point[] extent() {
         Point[] drawn = layout.extent();
-        return new Point[] {new Point(drawn[0].x() - 10, drawn[0].y()), new Point(drawn[1].x() + 10, drawn[1].y() + BELOW)};
+        return new Point[] {
+            new Point(drawn[0].x() - 10, drawn[0].y()), new Point(drawn[1].x() + 10, drawn[1].y() + BELOW)
+        };
     }
 
     @Override
@@ -123,7 +133,8 @@ final class BlockChart implements Drawing {
             drawing.darts().forEach(dart -> dart(brush, dart));
         }
         ghost.ifPresent(other -> ghost(brush, other));
-        List<Step> drawn = drawing.steps().subList(0, Math.min(steps, drawing.steps().size()));
+        List<Step> drawn =
+                drawing.steps().subList(0, Math.min(steps, drawing.steps().size()));
         for (Step step : drawn) {
             boolean newest = !isWhole() && step == drawn.get(drawn.size() - 1);
             if (!newest || !hideNewest) {
@@ -133,7 +144,9 @@ final class BlockChart implements Drawing {
         if (isWhole()) {
             for (Half half : Half.values()) {
                 brush.stroke(Ink.INK, 1.6);
-                drawing.outline(half).stream().filter(e -> e.name() != BlockEdge.Name.DART).forEach(e -> brush.path(place(half, e.path())));
+                drawing.outline(half).stream()
+                        .filter(e -> e.name() != BlockEdge.Name.DART)
+                        .forEach(e -> brush.path(place(half, e.path())));
             }
         }
         for (PrincessCut cut : cuts) {
@@ -150,7 +163,12 @@ final class BlockChart implements Drawing {
             int band = i;
             level(LEVELS[i]).ifPresent(y -> {
                 brush.fill(BANDS[band]);
-                brush.context().fillRect(0, brush.view().y(y), width, Math.max(0, height - brush.view().y(y)));
+                brush.context()
+                        .fillRect(
+                                0,
+                                brush.view().y(y),
+                                width,
+                                Math.max(0, height - brush.view().y(y)));
             });
         }
     }
@@ -211,12 +229,18 @@ final class BlockChart implements Drawing {
         Map<String, BlockPoint> standing = new LinkedHashMap<>();
         for (Step step : drawn) {
             if (step != drawn.get(drawn.size() - 1) || !hideNewest) {
-                step.points().stream().filter(p -> !isWhole() || !p.label().contains(SUPERSEDED)).forEach(p -> standing.put(p.half() + p.name(), p));
+                step.points().stream()
+                        .filter(p -> !isWhole() || !p.label().contains(SUPERSEDED))
+                        .forEach(p -> standing.put(p.half() + p.name(), p));
             }
         }
         List<double[]> named = new ArrayList<>();
-        List<BlockPoint> newest = isWhole() || drawn.isEmpty() || hideNewest ? List.of() : drawn.get(drawn.size() - 1).points();
-        standing.values().stream().sorted((a, b) -> rank(b, newest) - rank(a, newest)).forEach(p -> point(brush, p, newest.contains(p), named));
+        List<BlockPoint> newest = isWhole() || drawn.isEmpty() || hideNewest
+                ? List.of()
+                : drawn.get(drawn.size() - 1).points();
+        standing.values().stream()
+                .sorted((a, b) -> rank(b, newest) - rank(a, newest))
+                .forEach(p -> point(brush, p, newest.contains(p), named));
     }
 
     private int rank(BlockPoint p, List<BlockPoint> newest) {
@@ -224,7 +248,8 @@ final class BlockChart implements Drawing {
     }
 
     private boolean isLooked(BlockPoint p) {
-        return looked.filter(l -> l.equals(new Looked.AtPoint(p.half(), p.name()))).isPresent();
+        return looked.filter(l -> l.equals(new Looked.AtPoint(p.half(), p.name())))
+                .isPresent();
     }
 
     private void point(Brush brush, BlockPoint p, boolean isNew, List<double[]> named) {
@@ -244,9 +269,15 @@ final class BlockChart implements Drawing {
         // Names of points on the centre line stand outside, so that they do not lie on the block.
         double side = (p.half() == Half.FRONT ? 1 : -1) * (p.at().x() < CENTRE ? -1 : 1);
         double textX = x + side * (r + 4);
-        if (named.stream().noneMatch(n -> Math.abs(n[0] - textX) < 1.6 * NAMES_APART && Math.abs(n[1] - y) < NAMES_APART)) {
+        if (named.stream()
+                .noneMatch(n -> Math.abs(n[0] - textX) < 1.6 * NAMES_APART && Math.abs(n[1] - y) < NAMES_APART)) {
             named.add(new double[] {textX, y});
-            brush.text(p.name(), textX, y - 4, chosen || isNew ? Ink.TEAL : Ink.INK_2, chosen || isNew || shining ? Lettering.FIGURE_BOLD : Lettering.FIGURE,
+            brush.text(
+                    p.name(),
+                    textX,
+                    y - 4,
+                    chosen || isNew ? Ink.TEAL : Ink.INK_2,
+                    chosen || isNew || shining ? Lettering.FIGURE_BOLD : Lettering.FIGURE,
                     side > 0 ? TextAlignment.LEFT : TextAlignment.RIGHT);
         }
     }
@@ -256,18 +287,38 @@ final class BlockChart implements Drawing {
         double free = 0;
         for (String letter : new String[] {"C", "B", "U", "W", "H"}) {
             Optional<BlockPoint> at = drawing.last(Half.FRONT, letter + "c");
-            boolean drawn = drawing.steps().stream().limit(hideNewest ? steps - 1 : steps).anyMatch(s -> s.points().stream().anyMatch(p -> p.half() == Half.FRONT && p.name().equals(letter + "c")));
+            boolean drawn = drawing.steps().stream()
+                    .limit(hideNewest ? steps - 1 : steps)
+                    .anyMatch(s -> s.points().stream()
+                            .anyMatch(p -> p.half() == Half.FRONT && p.name().equals(letter + "c")));
             if (at.isPresent() && drawn) {
                 double y = Math.max(view.y(at.get().at().y()), free);
-                String label = at.get().label().replace(" line at the centre", "").replace(" at the centre", "");
+                String label =
+                        at.get().label().replace(" line at the centre", "").replace(" at the centre", "");
                 brush.text(label, 34, y - 4, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
-                brush.text(LengthText.say(at.get().down().length(), unit), 34, y + 13, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+                brush.text(
+                        LengthText.say(at.get().down().length(), unit),
+                        34,
+                        y + 13,
+                        Ink.INK,
+                        Lettering.FIGURE,
+                        TextAlignment.LEFT);
                 free = y + 38;
             }
         }
         for (Half half : Half.values()) {
-            Point foot = place(half, new Point(layout.width(half) / 2, drawing.point(half, "Hs").at().y()));
-            brush.text(half.label(), view.x(foot.x()), view.y(foot.y()) + 26, Ink.INK, Lettering.LEVEL, TextAlignment.CENTER);
+            Point foot = place(
+                    half,
+                    new Point(
+                            layout.width(half) / 2,
+                            drawing.point(half, "Hs").at().y()));
+            brush.text(
+                    half.label(),
+                    view.x(foot.x()),
+                    view.y(foot.y()) + 26,
+                    Ink.INK,
+                    Lettering.LEVEL,
+                    TextAlignment.CENTER);
         }
     }
 
@@ -275,27 +326,34 @@ final class BlockChart implements Drawing {
     private void looked(Brush brush, Looked at) {
         brush.stroke(Ink.TEAL, 3);
         if (at instanceof Looked.AtEdge edge) {
-            drawing.outline(edge.half()).stream().filter(e -> e.name() == edge.name()).forEach(e -> brush.path(place(edge.half(), e.path())));
+            drawing.outline(edge.half()).stream()
+                    .filter(e -> e.name() == edge.name())
+                    .forEach(e -> brush.path(place(edge.half(), e.path())));
         } else if (at instanceof Looked.AtLevel level) {
             ends(level).ifPresent(ends -> brush.line(place(level.half(), ends[0]), place(level.half(), ends[1])));
         } else if (at instanceof Looked.AtDart dart) {
-            drawing.darts().stream().filter(d -> d.half() == dart.half() && d.label().equals(dart.label())).forEach(d -> brush.polygon(area(d), false));
+            drawing.darts().stream()
+                    .filter(d -> d.half() == dart.half() && d.label().equals(dart.label()))
+                    .forEach(d -> brush.polygon(area(d), false));
         }
     }
 
     private Optional<Point[]> ends(Looked.AtLevel level) {
-        return drawing.last(level.half(), level.letter() + "c").flatMap(c -> drawing.last(level.half(), level.letter() + "s").map(s -> new Point[] {c.at(), s.at()}));
+        return drawing.last(level.half(), level.letter() + "c")
+                .flatMap(c -> drawing.last(level.half(), level.letter() + "s").map(s -> new Point[] {c.at(), s.at()}));
     }
 
     /** What lies at a place of the table, within a distance on the paper: a point before a line, a line before a dart. */
     Optional<Looked> at(Point paper, double reach) {
         Optional<BlockPoint> point = pointAt(paper, reach);
         if (point.isPresent()) {
-            return Optional.of(new Looked.AtPoint(point.get().half(), point.get().name()));
+            return Optional.of(
+                    new Looked.AtPoint(point.get().half(), point.get().name()));
         }
         for (Half half : Half.values()) {
             for (BlockEdge edge : drawing.outline(half)) {
-                if (edge.name() != BlockEdge.Name.DART && place(half, edge.path()).nearest(paper).point().distance(paper) <= reach) {
+                if (edge.name() != BlockEdge.Name.DART
+                        && place(half, edge.path()).nearest(paper).point().distance(paper) <= reach) {
                     return Optional.of(new Looked.AtEdge(half, edge.name()));
                 }
             }
@@ -308,7 +366,13 @@ final class BlockChart implements Drawing {
         for (Half half : Half.values()) {
             for (String letter : WIDTHS) {
                 Looked.AtLevel level = new Looked.AtLevel(half, letter);
-                if (ends(level).filter(e -> Path.of(new Line(place(half, e[0]), place(half, e[1]))).nearest(paper).point().distance(paper) <= reach).isPresent()) {
+                if (ends(level)
+                        .filter(e -> Path.of(new Line(place(half, e[0]), place(half, e[1])))
+                                        .nearest(paper)
+                                        .point()
+                                        .distance(paper)
+                                <= reach)
+                        .isPresent()) {
                     return Optional.of(level);
                 }
             }
@@ -318,8 +382,13 @@ final class BlockChart implements Drawing {
 
     /** The nearest point that is drawn, within a distance on the paper. */
     private Optional<BlockPoint> pointAt(Point paper, double reach) {
-        return drawing.steps().stream().limit(steps).flatMap(s -> s.points().stream()).filter(p -> place(p.half(), p.at()).distance(paper) <= reach)
-                .min((a, b) -> Double.compare(place(a.half(), a.at()).distance(paper), place(b.half(), b.at()).distance(paper)));
+        return drawing.steps().stream()
+                .limit(steps)
+                .flatMap(s -> s.points().stream())
+                .filter(p -> place(p.half(), p.at()).distance(paper) <= reach)
+                .min((a, b) -> Double.compare(
+                        place(a.half(), a.at()).distance(paper),
+                        place(b.half(), b.at()).distance(paper)));
     }
 
     @Override
@@ -327,7 +396,9 @@ final class BlockChart implements Drawing {
         Optional<BlockPoint> point = pointAt(paper, reach);
         if (point.isPresent() && !hideNewest) {
             BlockPoint p = point.get();
-            return p.name() + ", " + p.label() + ": " + LengthText.say(p.across().length(), unit) + " across, " + LengthText.say(p.down().length(), unit) + " down";
+            return p.name() + ", " + p.label() + ": "
+                    + LengthText.say(p.across().length(), unit) + " across, "
+                    + LengthText.say(p.down().length(), unit) + " down";
         }
         for (Half half : Half.values()) {
             for (BlockEdge edge : isWhole() ? drawing.outline(half) : List.<BlockEdge>of()) {

@@ -65,6 +65,7 @@ public final class BlockModel {
     private static final String LEARNER = "learner";
     /** A tape is read to its smallest division; an answer counts within one of them. */
     private static final double DIVISION_CM = 1;
+
     private static final double DIVISION_IN = 25.4 / 16;
     private static final double CLICK_NEAR = 6;
     /** So many of the farthest points are explained. */
@@ -107,7 +108,10 @@ public final class BlockModel {
 
     /** The block that the reduction starts from. */
     public void base(BlockMethod base) {
-        set(choice().withBase(base), "reduction of the " + choice().base().label().toLowerCase(Locale.ROOT) + " → " + base.label().toLowerCase(Locale.ROOT));
+        set(
+                choice().withBase(base),
+                "reduction of the " + choice().base().label().toLowerCase(Locale.ROOT) + " → "
+                        + base.label().toLowerCase(Locale.ROOT));
     }
 
     /** Where a princess seam begins on this block. */
@@ -117,7 +121,12 @@ public final class BlockModel {
 
     /** The halves cut apart along their princess seams; none when no seam is wanted. */
     public List<PrincessCut> cuts() {
-        return drafted().drawing().map(d -> Arrays.stream(Half.values()).flatMap(h -> PrincessCut.of(d, h, choice().princess()).stream()).toList()).orElse(List.of());
+        return drafted()
+                .drawing()
+                .map(d -> Arrays.stream(Half.values())
+                        .flatMap(h -> PrincessCut.of(d, h, choice().princess()).stream())
+                        .toList())
+                .orElse(List.of());
     }
 
     /**
@@ -131,18 +140,25 @@ public final class BlockModel {
             set(choice().withTraced(traced), "reduction of " + traced.title());
             return Optional.empty();
         } catch (BadDocument e) {
-            return Optional.of(document.getFileName() + " was not taken. " + e.faults().get(0));
+            return Optional.of(
+                    document.getFileName() + " was not taken. " + e.faults().get(0));
         } catch (NotDraftable e) {
-            return Optional.of(document.getFileName() + " was not taken. " + e.reasons().get(0).sentence().in(workshop.unit()));
+            return Optional.of(document.getFileName() + " was not taken. "
+                    + e.reasons().get(0).sentence().in(workshop.unit()));
         } catch (IOException e) {
             LoggerFactory.getLogger(BlockModel.class).warn("reading a block", e);
-            return Optional.of(document.getFileName() + " could not be read. Look whether it is there and whether you may read it.");
+            return Optional.of(document.getFileName()
+                    + " could not be read. Look whether it is there and whether you may read it.");
         }
     }
 
     private void set(BlockChoice next, String label) {
         workshop.letGo();
-        workshop.change("block: " + label, workshop.commission().withGarment(workshop.commission().garment().withBlock(next)), next);
+        workshop.change(
+                "block: " + label,
+                workshop.commission()
+                        .withGarment(workshop.commission().garment().withBlock(next)),
+                next);
         workshop.letGo();
     }
 
@@ -154,7 +170,9 @@ public final class BlockModel {
         mode = next;
         verdict = Optional.empty();
         if (next == Mode.COMPARE && compared.isEmpty()) {
-            compared = List.of(BlockMethod.values()).stream().filter(m -> m != choice().method()).findFirst();
+            compared = List.of(BlockMethod.values()).stream()
+                    .filter(m -> m != choice().method())
+                    .findFirst();
         }
         workshop.showAgain();
     }
@@ -168,8 +186,11 @@ public final class BlockModel {
 
     /** What the block is compared with, on the same body. */
     public Optional<Against> against() {
-        return mode == Mode.COMPARE ? version.or(() -> compared.filter(m -> m != choice().method())
-                .map(m -> new Against(m.label(), workshop.commission().garment().withBlock(choice().withMethod(m))))) : Optional.empty();
+        return mode == Mode.COMPARE
+                ? version.or(() -> compared.filter(m -> m != choice().method())
+                        .map(m -> new Against(
+                                m.label(), workshop.commission().garment().withBlock(choice().withMethod(m)))))
+                : Optional.empty();
     }
 
     /** The school that the block is compared with, when it is one. */
@@ -195,7 +216,10 @@ public final class BlockModel {
     }
 
     /** What the other school's block is, and where it differs; the farthest points first. */
-    public record Comparison(BlockDrafter.Drafted other, List<BlockDifference.Row> rows, Map<BlockDifference.Row, MeasurementKey> explained) {}
+    public record Comparison(
+            BlockDrafter.Drafted other,
+            List<BlockDifference.Row> rows,
+            Map<BlockDifference.Row, MeasurementKey> explained) {}
 
     /** The comparison with the other school, made anew when a figure, the garment or the school has changed. */
     public Optional<Comparison> comparison() {
@@ -205,10 +229,19 @@ public final class BlockModel {
             return Optional.empty();
         }
         if (comparison == null || comparedFrom != here || !with.get().equals(comparedFor)) {
-            BlockDrafter.Drafted there = BlockDrafter.draft(workshop.commission().measurements(), with.get());
-            List<BlockDifference.Row> rows = here.drawing().flatMap(a -> there.drawing().map(b -> BlockDifference.between(a, b))).orElse(List.of());
-            comparison = new Comparison(there, rows, BlockDifference.explain(workshop.commission().measurements(), workshop.commission().garment(), with.get(),
-                    rows.stream().limit(EXPLAINED).toList()));
+            BlockDrafter.Drafted there =
+                    BlockDrafter.draft(workshop.commission().measurements(), with.get());
+            List<BlockDifference.Row> rows = here.drawing()
+                    .flatMap(a -> there.drawing().map(b -> BlockDifference.between(a, b)))
+                    .orElse(List.of());
+            comparison = new Comparison(
+                    there,
+                    rows,
+                    BlockDifference.explain(
+                            workshop.commission().measurements(),
+                            workshop.commission().garment(),
+                            with.get(),
+                            rows.stream().limit(EXPLAINED).toList()));
             comparedFrom = here;
             comparedFor = with.get();
         }
@@ -216,7 +249,9 @@ public final class BlockModel {
     }
 
     public List<Step> steps() {
-        return drafted == null ? List.of() : drafted.drawing().map(BlockDrawing::steps).orElse(List.of());
+        return drafted == null
+                ? List.of()
+                : drafted.drawing().map(BlockDrawing::steps).orElse(List.of());
     }
 
     /** The step in hand, when one drafts along or practises. */
@@ -273,17 +308,22 @@ public final class BlockModel {
 
     /** Whether a point rests on the figure that is lit up. */
     public boolean isLit(BlockPoint point) {
-        return lit().map(name -> restsOn(point.across(), name, new HashSet<>()) || restsOn(point.down(), name, new HashSet<>())).orElse(false);
+        return lit().map(name ->
+                        restsOn(point.across(), name, new HashSet<>()) || restsOn(point.down(), name, new HashSet<>()))
+                .orElse(false);
     }
 
     private static boolean restsOn(Reckoned number, String name, Set<Reckoned> seen) {
-        return seen.add(number) && (number.name().equals(name) || number.inputs().stream().anyMatch(i -> restsOn(i, name, seen)));
+        return seen.add(number)
+                && (number.name().equals(name) || number.inputs().stream().anyMatch(i -> restsOn(i, name, seen)));
     }
 
     /** The words of a step with the figure that is asked for left out. */
     public String asked(Step asked) {
         double figure = asked.figure().map(Reckoned::value).orElse(Double.NaN);
-        List<Object> parts = asked.words().parts().stream().map(p -> p instanceof Length l && Math.abs(l.millimetres() - figure) < 0.05 ? "…" : p).toList();
+        List<Object> parts = asked.words().parts().stream()
+                .map(p -> p instanceof Length l && Math.abs(l.millimetres() - figure) < 0.05 ? "…" : p)
+                .toList();
         return new Sentence(asked.words().pattern(), parts).in(workshop.unit());
     }
 
@@ -315,27 +355,43 @@ public final class BlockModel {
         Length answer = ((LengthText.Read) reading).length();
         double division = workshop.unit() == LengthUnit.IN ? DIVISION_IN : DIVISION_CM;
         boolean correct = Math.abs(answer.millimetres() - figure.value()) <= division;
-        String slip = correct ? "" : Slips.behind(figure, answer.millimetres(), division).map(s -> s.sentence().in(workshop.unit())).orElse("");
+        String slip = correct
+                ? ""
+                : Slips.behind(figure, answer.millimetres(), division)
+                        .map(s -> s.sentence().in(workshop.unit()))
+                        .orElse("");
         keep(LengthText.say(answer, workshop.unit()), correct, slip);
-        say(new Verdict(correct, correct ? "Right: " + LengthText.say(figure.length(), workshop.unit()) + "."
-                : slip.isEmpty() ? "Not this. Look once more at what the step asks for." : slip));
+        say(new Verdict(
+                correct,
+                correct
+                        ? "Right: " + LengthText.say(figure.length(), workshop.unit()) + "."
+                        : slip.isEmpty() ? "Not this. Look once more at what the step asks for." : slip));
     }
 
     /** Looks at a place that was pointed at on the paper, in the frame of the step's half. */
     public void answerAt(Point at) {
         Step asked = step().orElseThrow();
-        BlockPoint wanted = asked.points().stream().min((a, b) -> Double.compare(a.at().distance(at), b.at().distance(at))).orElse(null);
+        BlockPoint wanted = asked.points().stream()
+                .min((a, b) -> Double.compare(a.at().distance(at), b.at().distance(at)))
+                .orElse(null);
         if (wanted == null) {
             return;
         }
         double off = wanted.at().distance(at);
         boolean correct = off <= CLICK_NEAR;
         keep("pointed " + LengthText.say(Length.mm(off), workshop.unit()) + " from " + wanted.name(), correct, "");
-        say(new Verdict(correct, correct ? "Right: " + wanted.label() + " lies there." : wanted.label() + " lies " + LengthText.say(Length.mm(off), workshop.unit()) + " from there."));
+        say(new Verdict(
+                correct,
+                correct
+                        ? "Right: " + wanted.label() + " lies there."
+                        : wanted.label() + " lies " + LengthText.say(Length.mm(off), workshop.unit())
+                                + " from there."));
     }
 
     private void keep(String answer, boolean correct, String slip) {
-        workshop.book().practice().keep(learner(), choice().method().label(), step().orElseThrow().title(), answer, correct, slip);
+        workshop.book()
+                .practice()
+                .keep(learner(), choice().method().label(), step().orElseThrow().title(), answer, correct, slip);
     }
 
     private void say(Verdict next) {

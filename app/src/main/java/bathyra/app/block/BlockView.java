@@ -58,11 +58,27 @@ public final class BlockView extends TableStage {
     private static final int ATTEMPTS = 5;
 
     private static final Map<BlockMethod, List<LengthOption>> OPTIONS = Map.of(
-            BlockMethod.QUARTER, List.of(LengthOption.NECK_WIDTH, LengthOption.NECK_DEPTH, LengthOption.BACK_NECK_DEPTH, LengthOption.SHOULDER_DROP, LengthOption.CHEST_LINE_EXTRA,
-                    LengthOption.ARMHOLE_INSET, LengthOption.WAIST_DART, LengthOption.BACK_DART, LengthOption.CENTRE_BACK_IN),
+            BlockMethod.QUARTER,
+                    List.of(
+                            LengthOption.NECK_WIDTH,
+                            LengthOption.NECK_DEPTH,
+                            LengthOption.BACK_NECK_DEPTH,
+                            LengthOption.SHOULDER_DROP,
+                            LengthOption.CHEST_LINE_EXTRA,
+                            LengthOption.ARMHOLE_INSET,
+                            LengthOption.WAIST_DART,
+                            LengthOption.BACK_DART,
+                            LengthOption.CENTRE_BACK_IN),
             BlockMethod.PROPORTION, List.of(LengthOption.BACK_WIDTH_EXTRA),
-            BlockMethod.SHOULDER_DART, List.of(LengthOption.NECK_WIDTH, LengthOption.NECK_DEPTH, LengthOption.BACK_NECK_DEPTH, LengthOption.CHEST_LINE_EXTRA,
-                    LengthOption.WAIST_DART, LengthOption.BACK_DART, LengthOption.CENTRE_BACK_IN));
+            BlockMethod.SHOULDER_DART,
+                    List.of(
+                            LengthOption.NECK_WIDTH,
+                            LengthOption.NECK_DEPTH,
+                            LengthOption.BACK_NECK_DEPTH,
+                            LengthOption.CHEST_LINE_EXTRA,
+                            LengthOption.WAIST_DART,
+                            LengthOption.BACK_DART,
+                            LengthOption.CENTRE_BACK_IN));
 
     private final List<OptionField> fields = new ArrayList<>();
     private final VBox controls = new VBox();
@@ -82,7 +98,9 @@ public final class BlockView extends TableStage {
     public BlockView(Workshop workshop, Files files) {
         super(workshop, "block-table", "The block with its construction lines and named points");
         this.model = new BlockModel(workshop);
-        this.schools = new SchoolCards(workshop, model, () -> files.which(getScene().getWindow(), "Block", "json").ifPresent(path -> baseFault.setText(model.trace(path).orElse(""))));
+        this.schools =
+                new SchoolCards(workshop, model, () -> files.which(getScene().getWindow(), "Block", "json")
+                        .ifPresent(path -> baseFault.setText(model.trace(path).orElse(""))));
         this.steps = new StepStrip(workshop, model);
         controls.getStyleClass().add("controls");
         princess.setId("princess-from");
@@ -161,11 +179,14 @@ public final class BlockView extends TableStage {
         modes.forEach((mode, button) -> button.setSelected(mode == model.mode()));
         List<Versions.Version> versions = model.mode() == BlockModel.Mode.COMPARE ? model.versions() : List.of();
         kept.setVisible(!versions.isEmpty());
-        kept.getItems().setAll(versions.stream().map(version -> {
-            MenuItem item = new MenuItem(version.name());
-            item.setOnAction(e -> model.compare(version));
-            return item;
-        }).toList());
+        kept.getItems()
+                .setAll(versions.stream()
+                        .map(version -> {
+                            MenuItem item = new MenuItem(version.name());
+                            item.setOnAction(e -> model.compare(version));
+                            return item;
+                        })
+                        .toList());
         below.getChildren().setAll(model.isStepping() ? steps : schools);
         if (model.isStepping()) {
             steps.show();
@@ -182,8 +203,15 @@ public final class BlockView extends TableStage {
         boolean answered = model.verdict().filter(BlockModel.Verdict::correct).isPresent();
         boolean asks = practising && model.step().flatMap(Step::figure).isPresent() && !answered;
         cuts = model.mode() == BlockModel.Mode.WHOLE ? model.cuts() : List.of();
-        chart = new BlockChart(drafted.drawing().orElseThrow(), workshop.unit(), model.comparison().flatMap(c -> c.other().drawing()),
-                model.isStepping() ? model.stepNumber() : Integer.MAX_VALUE, asks, model.looked(), model::isLit, cuts);
+        chart = new BlockChart(
+                drafted.drawing().orElseThrow(),
+                workshop.unit(),
+                model.comparison().flatMap(c -> c.other().drawing()),
+                model.isStepping() ? model.stepNumber() : Integer.MAX_VALUE,
+                asks,
+                model.looked(),
+                model::isLit,
+                cuts);
         lay(chart);
         card(drafted);
     }
@@ -205,7 +233,8 @@ public final class BlockView extends TableStage {
         card.begin(model.choice().method().label(), figures());
         lit();
         ofPanels();
-        card.words("Point at a dot, a line or a dart on the table to see where it comes from. Coral is what the darts take.");
+        card.words(
+                "Point at a dot, a line or a dart on the table to see where it comes from. Coral is what the darts take.");
         card.section("Darts");
         drafted.drawing().orElseThrow().darts().forEach(this::dart);
         cuts.forEach(this::cut);
@@ -217,8 +246,11 @@ public final class BlockView extends TableStage {
     private void cut(PrincessCut cut) {
         LengthUnit unit = workshop.unit();
         card.section("Princess seam, " + cut.half().label().toLowerCase(Locale.ROOT));
-        card.words("Opens by " + LengthText.say(Length.mm(cut.opened()), unit) + " at the top; both edges " + LengthText.say(Length.mm(cut.centreSeam().length()), unit) + ". The edge it begins in is "
-                + LengthText.say(Length.mm(cut.edgeBefore()), unit) + " before and " + LengthText.say(Length.mm(cut.edgeAfter()), unit) + " after: lost " + LengthText.say(Length.mm(Math.abs(cut.lost())), unit) + ".");
+        card.words("Opens by " + LengthText.say(Length.mm(cut.opened()), unit) + " at the top; both edges "
+                + LengthText.say(Length.mm(cut.centreSeam().length()), unit) + ". The edge it begins in is "
+                + LengthText.say(Length.mm(cut.edgeBefore()), unit) + " before and "
+                + LengthText.say(Length.mm(cut.edgeAfter()), unit) + " after: lost "
+                + LengthText.say(Length.mm(Math.abs(cut.lost())), unit) + ".");
     }
 
     /** Writes the card of what is looked at; false when this block has no such thing. */
@@ -245,17 +277,31 @@ public final class BlockView extends TableStage {
         if (at instanceof Looked.AtEdge edge) {
             String name = edge.name().name().toLowerCase(Locale.ROOT);
             card.begin(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ", " + half);
-            figure("Length, darts closed", Given.option("Length of the edge", drawing.length(at.half(), edge.name()), Quantity.LENGTH, "measured on the finished drawing", Rule.ARITHMETIC));
+            figure(
+                    "Length, darts closed",
+                    Given.option(
+                            "Length of the edge",
+                            drawing.length(at.half(), edge.name()),
+                            Quantity.LENGTH,
+                            "measured on the finished drawing",
+                            Rule.ARITHMETIC));
             Half other = at.half() == Half.FRONT ? Half.BACK : Half.FRONT;
-            card.words(other.label() + ": " + LengthText.say(Length.mm(drawing.length(other, edge.name())), workshop.unit()) + ".");
+            card.words(other.label() + ": "
+                    + LengthText.say(Length.mm(drawing.length(other, edge.name())), workshop.unit()) + ".");
             return true;
         }
-        Optional<BlockDart> dart = drawing.darts().stream().filter(d -> d.half() == at.half() && d.label().equals(((Looked.AtDart) at).label())).findFirst();
+        Optional<BlockDart> dart = drawing.darts().stream()
+                .filter(d -> d.half() == at.half() && d.label().equals(((Looked.AtDart) at).label()))
+                .findFirst();
         dart.ifPresent(d -> {
             card.begin(d.label() + ", " + half);
             figure("Width", d.width());
             card.section("Angle");
-            card.words(String.format(Locale.ROOT, "%.1f° at the tip; its legs are %s long.", d.degrees(), LengthText.say(Length.mm(d.tips().get(0).distance(d.a())), workshop.unit())));
+            card.words(String.format(
+                    Locale.ROOT,
+                    "%.1f° at the tip; its legs are %s long.",
+                    d.degrees(),
+                    LengthText.say(Length.mm(d.tips().get(0).distance(d.a())), workshop.unit())));
             if (!d.givenBack().isEmpty()) {
                 card.words("Given back " + d.givenBack() + ".");
             }
@@ -298,8 +344,10 @@ public final class BlockView extends TableStage {
         model.lit().ifPresent(name -> {
             card.section("Lit up on the table");
             card.words("Every point that rests on: " + name + ".");
-            Arrays.stream(MeasurementKey.values()).filter(k -> k.label().equals(name)).findFirst().ifPresent(key ->
-                    card.add(Deed.button("to-the-tape", "Go to it on the tape", () -> {
+            Arrays.stream(MeasurementKey.values())
+                    .filter(k -> k.label().equals(name))
+                    .findFirst()
+                    .ifPresent(key -> card.add(Deed.button("to-the-tape", "Go to it on the tape", () -> {
                         workshop.measurementProperty().set(key);
                         workshop.stageProperty().set(Stage.MEASURE);
                     })));
@@ -307,7 +355,8 @@ public final class BlockView extends TableStage {
     }
 
     private void dart(BlockDart dart) {
-        card.words(dart.label() + ", " + dart.half().label().toLowerCase(Locale.ROOT) + ": takes " + LengthText.say(dart.width().length(), workshop.unit())
+        card.words(dart.label() + ", " + dart.half().label().toLowerCase(Locale.ROOT) + ": takes "
+                + LengthText.say(dart.width().length(), workshop.unit())
                 + (dart.givenBack().isEmpty() ? "." : ", given back " + dart.givenBack() + "."));
     }
 
@@ -327,21 +376,35 @@ public final class BlockView extends TableStage {
         card.begin("Against: " + model.against().orElseThrow().name());
         BlockModel.Comparison comparison = model.comparison().orElseThrow();
         if (comparison.other().drawing().isEmpty()) {
-            comparison.other().with(Finding.Status.FAULT).forEach(f -> card.words(f.sentence().in(workshop.unit())));
+            comparison
+                    .other()
+                    .with(Finding.Status.FAULT)
+                    .forEach(f -> card.words(f.sentence().in(workshop.unit())));
             return;
         }
         card.words("The dashed line is the other block of the same body. The farthest points first.");
-        for (BlockDifference.Row row : comparison.rows().stream().limit(BlockModel.EXPLAINED).toList()) {
+        for (BlockDifference.Row row :
+                comparison.rows().stream().limit(BlockModel.EXPLAINED).toList()) {
             card.section(row.label() + ", " + row.half().label().toLowerCase(Locale.ROOT));
             card.words(way(row));
             MeasurementKey because = comparison.explained().get(row);
-            card.words(because == null ? "The two set different fixed figures here." : "Explained by: " + because.label() + ".", "quiet");
+            card.words(
+                    because == null
+                            ? "The two set different fixed figures here."
+                            : "Explained by: " + because.label() + ".",
+                    "quiet");
         }
     }
 
     private String way(BlockDifference.Row row) {
-        String across = Math.abs(row.across()) < 0.05 ? "" : LengthText.say(Length.mm(Math.abs(row.across())), workshop.unit()) + (row.across() > 0 ? " farther out" : " farther in");
-        String down = Math.abs(row.down()) < 0.05 ? "" : LengthText.say(Length.mm(Math.abs(row.down())), workshop.unit()) + (row.down() > 0 ? " lower" : " higher");
+        String across = Math.abs(row.across()) < 0.05
+                ? ""
+                : LengthText.say(Length.mm(Math.abs(row.across())), workshop.unit())
+                        + (row.across() > 0 ? " farther out" : " farther in");
+        String down = Math.abs(row.down()) < 0.05
+                ? ""
+                : LengthText.say(Length.mm(Math.abs(row.down())), workshop.unit())
+                        + (row.down() > 0 ? " lower" : " higher");
         return "There it lies " + across + (across.isEmpty() || down.isEmpty() ? "" : ", ") + down + ".";
     }
 
@@ -351,22 +414,32 @@ public final class BlockView extends TableStage {
             card.figure(figure, workshop.unit());
             card.reckoning(figure, workshop.unit(), this::follow);
         });
-        model.drafted().drawing().orElseThrow().darts().stream().filter(d -> step.title().equalsIgnoreCase(d.label()) && d.half() == step.half()).forEach(d -> {
-            card.section("The dart");
-            dart(d);
-        });
+        model.drafted().drawing().orElseThrow().darts().stream()
+                .filter(d -> step.title().equalsIgnoreCase(d.label()) && d.half() == step.half())
+                .forEach(d -> {
+                    card.section("The dart");
+                    dart(d);
+                });
         lit();
     }
 
     private void practice() {
         card.begin("Practice");
         card.words("Reckon the step on paper, then type the figure. A wrong one is told which slip gives it.");
-        model.step().filter(s -> model.verdict().filter(BlockModel.Verdict::correct).isPresent()).flatMap(Step::figure).ifPresent(f -> card.reckoning(f, workshop.unit(), this::follow));
+        model.step()
+                .filter(s -> model.verdict().filter(BlockModel.Verdict::correct).isPresent())
+                .flatMap(Step::figure)
+                .ifPresent(f -> card.reckoning(f, workshop.unit(), this::follow));
         List<Practice.Attempt> attempts = model.attempts();
         card.section(model.learner().isBlank() ? "Attempts" : "Attempts of " + model.learner());
         long right = attempts.stream().filter(Practice.Attempt::correct).count();
         card.words(attempts.isEmpty() ? "None yet." : right + " of " + attempts.size() + " were right.");
-        attempts.stream().limit(ATTEMPTS).forEach(a -> card.words(a.step() + ": " + a.answer() + (a.correct() ? ", right" : a.slip().isEmpty() ? ", not right" : ". " + a.slip()), "quiet"));
+        attempts.stream()
+                .limit(ATTEMPTS)
+                .forEach(a -> card.words(
+                        a.step() + ": " + a.answer()
+                                + (a.correct() ? ", right" : a.slip().isEmpty() ? ", not right" : ". " + a.slip()),
+                        "quiet"));
     }
 
     @Override
@@ -374,8 +447,12 @@ public final class BlockView extends TableStage {
         showStrip();
         chart = null;
         BlockDrafter.Drafted drafted = model.drafted();
-        teach("No block yet", drafted.missing().isEmpty() ? drafted.with(Finding.Status.FAULT).get(0).sentence().in(workshop.unit())
-                : "The " + model.choice().method().label().toLowerCase(Locale.ROOT) + " with its shoulders needs what was not taken yet:");
+        teach(
+                "No block yet",
+                drafted.missing().isEmpty()
+                        ? drafted.with(Finding.Status.FAULT).get(0).sentence().in(workshop.unit())
+                        : "The " + model.choice().method().label().toLowerCase(Locale.ROOT)
+                                + " with its shoulders needs what was not taken yet:");
         drafted.missing().forEach(key -> card.words(key.label() + ". " + key.hint(), "quiet"));
         ofPanels();
     }
@@ -383,7 +460,9 @@ public final class BlockView extends TableStage {
     /** A corset does not wait for a block. */
     private void ofPanels() {
         if (workshop.commission().garment().kind().isPanelled()) {
-            card.words("This corset is drafted on its levels alone, without a block. A block of the same body stands here to look at and to compare.", "quiet");
+            card.words(
+                    "This corset is drafted on its levels alone, without a block. A block of the same body stands here to look at and to compare.",
+                    "quiet");
         }
     }
 }

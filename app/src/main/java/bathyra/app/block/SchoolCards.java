@@ -58,7 +58,8 @@ final class SchoolCards extends HBox {
         card.setId("school-" + method.id());
         card.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
         card.setOnAction(e -> {
-            if (model.mode() == BlockModel.Mode.COMPARE && method != model.choice().method()) {
+            if (model.mode() == BlockModel.Mode.COMPARE
+                    && method != model.choice().method()) {
                 model.compare(method);
             } else if (method != model.choice().method()) {
                 model.choose(method);
@@ -99,11 +100,26 @@ final class SchoolCards extends HBox {
             boolean here = method == model.choice().method();
             boolean there = model.compared().filter(m -> m == method).isPresent();
             cards.get(method).pseudoClassStateChanged(SELECTED, here || there);
-            List<MeasurementKey> missing = BlockDrafter.missing(school(method), workshop.commission().measurements(), workshop.commission().garment());
-            String said = missing.isEmpty() ? "Everything it needs is there." : "Missing: " + missing.stream().map(k -> k.label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")) + ".";
+            List<MeasurementKey> missing = BlockDrafter.missing(
+                    school(method),
+                    workshop.commission().measurements(),
+                    workshop.commission().garment());
+            String said = missing.isEmpty()
+                    ? "Everything it needs is there."
+                    : "Missing: "
+                            + missing.stream()
+                                    .map(k -> k.label().toLowerCase(Locale.ROOT))
+                                    .collect(Collectors.joining(", "))
+                            + ".";
             needs.get(method).setText((here ? "In use. " : there ? "Compared with. " : "") + said);
-            cards.get(method).setAccessibleText(method.label() + ". " + school(method).goodAt() + " " + needs.get(method).getText());
+            cards.get(method)
+                    .setAccessibleText(method.label() + ". " + school(method).goodAt() + " "
+                            + needs.get(method).getText());
         }
-        base.setText("starts from: " + model.choice().traced().map(TracedBlock::title).orElse(model.choice().base().label().toLowerCase(Locale.ROOT)));
+        base.setText("starts from: "
+                + model.choice()
+                        .traced()
+                        .map(TracedBlock::title)
+                        .orElse(model.choice().base().label().toLowerCase(Locale.ROOT)));
     }
 }

@@ -109,8 +109,12 @@ final class StepStrip extends VBox {
         boolean practising = model.mode() == BlockModel.Mode.PRACTICE;
         practice.setVisible(practising && step.flatMap(Step::figure).isPresent());
         play.setVisible(!practising);
-        title.setText(step.map(s -> s.half().label() + ": " + s.title().substring(0, 1).toLowerCase(java.util.Locale.ROOT) + s.title().substring(1)).orElse("No steps yet"));
-        words.setText(step.map(s -> practising ? model.asked(s) : s.words().in(workshop.unit())).orElse("This school cannot draft the block from these figures."));
+        title.setText(step.map(
+                        s -> s.half().label() + ": " + s.title().substring(0, 1).toLowerCase(java.util.Locale.ROOT)
+                                + s.title().substring(1))
+                .orElse("No steps yet"));
+        words.setText(step.map(s -> practising ? model.asked(s) : s.words().in(workshop.unit()))
+                .orElse("This school cannot draft the block from these figures."));
         count.setText("Step " + model.stepNumber() + " of " + model.steps().size());
         unit.setText(workshop.unit().symbol());
         if (shownStep != model.stepNumber()) {
@@ -120,7 +124,11 @@ final class StepStrip extends VBox {
         if (!learner.isFocused()) {
             learner.setText(model.learner());
         }
-        verdict.setText(model.verdict().map(BlockModel.Verdict::words).orElse(practising ? "Type the figure, or point at the place on the table." : ""));
-        verdict.setGraphic(model.verdict().map(v -> v.correct() ? Marks.tick() : Marks.cross()).orElse(null));
+        verdict.setText(model.verdict()
+                .map(BlockModel.Verdict::words)
+                .orElse(practising ? "Type the figure, or point at the place on the table." : ""));
+        verdict.setGraphic(model.verdict()
+                .map(v -> v.correct() ? Marks.tick() : Marks.cross())
+                .orElse(null));
     }
 }

@@ -61,26 +61,57 @@ final class BonesCards {
         kind.setId("bone-kind");
         kind.setMaxWidth(Double.MAX_VALUE);
         for (BoneKind each : BoneKind.values()) {
-            kind.getItems().add(item("bone-kind-" + each.id(), each.label() + ", " + each.reason(), () -> model.kind(each)));
+            kind.getItems()
+                    .add(item("bone-kind-" + each.id(), each.label() + ", " + each.reason(), () -> model.kind(each)));
         }
         add.setId("bone-add");
         add.setMaxWidth(Double.MAX_VALUE);
         back.setId("bone-back");
         back.setMaxWidth(Double.MAX_VALUE);
-        deeds = fields(deed("Next", "bone-next", model::next), deed("Back to the rule", "bone-rule", model::byRule), deed("Leave out", "bone-out", model::leaveOut));
+        deeds = fields(
+                deed("Next", "bone-next", model::next),
+                deed("Back to the rule", "bone-rule", model::byRule),
+                deed("Leave out", "bone-out", model::leaveOut));
         ofChannel.getStyleClass().add("controls");
         always.getStyleClass().add("controls");
         hardware.getStyleClass().add("controls");
         width.setId("bone-width");
         width.setMaxWidth(Double.MAX_VALUE);
         for (Length each : Boning.WIDTHS) {
-            width.getItems().add(item("bone-width-" + (int) each.millimetres(), (int) each.millimetres() + " mm", () -> model.width(each)));
+            width.getItems()
+                    .add(item(
+                            "bone-width-" + (int) each.millimetres(),
+                            (int) each.millimetres() + " mm",
+                            () -> model.width(each)));
         }
         Settings settings = new Settings(workshop);
-        busk = new OptionField(settings.own("busk", "Busk", () -> "busk", "By rule the longest stock length that leaves a little at either end.", Boning.BUSK_LEAST, Boning.BUSK_MOST,
-                g -> workshop.bones().flatMap(Bones::busk).map(b -> b.length().length()).orElse(Boning.BUSK_LEAST), g -> g.boning().busk().isPresent(), (g, l) -> g.withBoning(g.boning().withBusk(l))), workshop::unit);
-        eyelets = new OptionField(settings.own("eyelets", "Eyelets apart", () -> "eyelets apart", "Shared out evenly above and below the waist pull, where two stand close.", Boning.EYELETS_LEAST, Boning.EYELETS_MOST,
-                g -> g.boning().eyelets().orElse(Length.mm(22.5)), g -> g.boning().eyelets().isPresent(), (g, l) -> g.withBoning(g.boning().withEyelets(l))), workshop::unit);
+        busk = new OptionField(
+                settings.own(
+                        "busk",
+                        "Busk",
+                        () -> "busk",
+                        "By rule the longest stock length that leaves a little at either end.",
+                        Boning.BUSK_LEAST,
+                        Boning.BUSK_MOST,
+                        g -> workshop.bones()
+                                .flatMap(Bones::busk)
+                                .map(b -> b.length().length())
+                                .orElse(Boning.BUSK_LEAST),
+                        g -> g.boning().busk().isPresent(),
+                        (g, l) -> g.withBoning(g.boning().withBusk(l))),
+                workshop::unit);
+        eyelets = new OptionField(
+                settings.own(
+                        "eyelets",
+                        "Eyelets apart",
+                        () -> "eyelets apart",
+                        "Shared out evenly above and below the waist pull, where two stand close.",
+                        Boning.EYELETS_LEAST,
+                        Boning.EYELETS_MOST,
+                        g -> g.boning().eyelets().orElse(Length.mm(22.5)),
+                        g -> g.boning().eyelets().isPresent(),
+                        (g, l) -> g.withBoning(g.boning().withEyelets(l))),
+                workshop::unit);
     }
 
     private static MenuItem item(String id, String words, Runnable run) {
@@ -97,8 +128,15 @@ final class BonesCards {
     /** The channel in hand and where its length comes from; without one the checks. */
     void channel(Card card, Optional<Finding> looked) {
         Optional<Channel> channel = model.chosen();
-        add.getItems().setAll(model.draft().pattern().pieces().stream().filter(p -> p.mark(Level.WAIST).isPresent() && p.role().isPanel()).map(this::adding).toList());
-        back.getItems().setAll(model.leftOut().stream().map(id -> item("bone-back-" + id, id.replace('-', ' '), () -> model.takeBack(id))).toList());
+        add.getItems()
+                .setAll(model.draft().pattern().pieces().stream()
+                        .filter(p -> p.mark(Level.WAIST).isPresent() && p.role().isPanel())
+                        .map(this::adding)
+                        .toList());
+        back.getItems()
+                .setAll(model.leftOut().stream()
+                        .map(id -> item("bone-back-" + id, id.replace('-', ' '), () -> model.takeBack(id)))
+                        .toList());
         always.getChildren().setAll(model.leftOut().isEmpty() ? List.of(add) : List.of(add, back));
         if (channel.isPresent()) {
             Channel c = channel.get();
@@ -106,14 +144,16 @@ final class BonesCards {
             ofChannel.getChildren().setAll(kind, deeds);
             card.begin(number(c) + " " + c.label(), ofChannel, always);
             card.figure(c.cut(), workshop.unit());
-            card.words((c.count() == 1 ? "Once" : c.count() + " times") + " in the garment" + (c.byHand() ? ", placed by you." : ", placed by rule."));
+            card.words((c.count() == 1 ? "Once" : c.count() + " times") + " in the garment"
+                    + (c.byHand() ? ", placed by you." : ", placed by rule."));
             card.reckoning(c.cut(), workshop.unit(), n -> {});
             card.reckoning(c.cut().inputs().get(0), workshop.unit(), n -> {});
             card.belowControls();
         } else {
             ofChannel.getChildren().setAll(deed("Take the first channel", "bone-next", model::next));
             card.begin("Bones", ofChannel, always);
-            card.words(model.bones().channels().size() + " channels on this half. Click one on the table, or take them in turn.");
+            card.words(model.bones().channels().size()
+                    + " channels on this half. Click one on the table, or take them in turn.");
             card.belowControls();
         }
         findings(card, looked);
@@ -183,14 +223,18 @@ final class BonesCards {
         if (bones.eyelets().isPresent()) {
             Eyelets e = bones.eyelets().get();
             card.section("Eyelets: " + e.points().size() + " on each edge");
-            card.words(e.spacesAbove() + " spaces of " + LengthText.say(e.above().length(), workshop.unit()) + " above the waist, " + LengthText.say(e.pull().length(), workshop.unit()) + " at the waist pull, " + e.spacesBelow() + " of "
-                    + LengthText.say(e.below().length(), workshop.unit()) + " below. " + e.finding().sentence().in(workshop.unit()));
+            card.words(e.spacesAbove() + " spaces of "
+                    + LengthText.say(e.above().length(), workshop.unit()) + " above the waist, "
+                    + LengthText.say(e.pull().length(), workshop.unit()) + " at the waist pull, " + e.spacesBelow()
+                    + " of " + LengthText.say(e.below().length(), workshop.unit()) + " below. "
+                    + e.finding().sentence().in(workshop.unit()));
         }
         bones.cord().ifPresent(cord -> {
             card.section("Cord: " + LengthText.say(cord.length(), workshop.unit()));
             card.reckoning(cord, workshop.unit(), n -> {});
         });
-        card.section("Waist tape: " + (bones.tapes() == 1 ? "" : bones.tapes() + " × ") + LengthText.say(bones.tape().length(), workshop.unit()));
+        card.section("Waist tape: " + (bones.tapes() == 1 ? "" : bones.tapes() + " × ")
+                + LengthText.say(bones.tape().length(), workshop.unit()));
         card.reckoning(bones.tape(), workshop.unit(), n -> {});
         for (Strip strip : model.shopping().binding()) {
             card.section(strip.name() + ": " + LengthText.say(strip.length().length(), workshop.unit()));
@@ -202,14 +246,22 @@ final class BonesCards {
     void buy(Card card) {
         Shopping shopping = model.shopping();
         card.begin("What to buy and cut");
-        card.words("For the whole garment, from the lengths of your own stock (Lay, Prices). " + say(Shopping.KERF) + " are lost at each cut.");
+        card.words("For the whole garment, from the lengths of your own stock (Lay, Prices). " + say(Shopping.KERF)
+                + " are lost at each cut.");
         for (Finding finding : shopping.findings()) {
             card.add(slip(finding));
         }
         for (Shopping.BoneLot lot : shopping.bones()) {
-            card.section(lot.kind().label() + ", " + (int) lot.width() + " mm: " + lot.count() + (lot.count() == 1 ? " bone, " : " bones, ") + say(lot.length()));
+            card.section(lot.kind().label() + ", " + (int) lot.width() + " mm: " + lot.count()
+                    + (lot.count() == 1 ? " bone, " : " bones, ") + say(lot.length()));
             for (CuttingStock.Cut cut : lot.plan().cuts()) {
-                card.words(say(cut.from().length()) + " → " + String.join(" + ", cut.lengths().stream().map(l -> LengthText.figure(Length.mm(l), workshop.unit())).toList()) + ", " + say(cut.rest()) + " left");
+                card.words(say(cut.from().length()) + " → "
+                        + String.join(
+                                " + ",
+                                cut.lengths().stream()
+                                        .map(l -> LengthText.figure(Length.mm(l), workshop.unit()))
+                                        .toList())
+                        + ", " + say(cut.rest()) + " left");
             }
         }
         shopping.busk().ifPresent(b -> card.section("Busk " + say(b.length())));
@@ -217,7 +269,10 @@ final class BonesCards {
             card.section(shopping.eyelets() + " eyelets");
         }
         shopping.cord().ifPresent(c -> card.section("Cord " + say(c.value())));
-        shopping.binding().forEach(b -> card.section(b.name() + " " + (b.count() == 1 ? "" : b.count() + " × ") + say(b.length().value())));
-        card.section("Waist tape " + (shopping.tapes() == 1 ? "" : shopping.tapes() + " × ") + say(shopping.tape().value()));
+        shopping.binding()
+                .forEach(b -> card.section(b.name() + " " + (b.count() == 1 ? "" : b.count() + " × ")
+                        + say(b.length().value())));
+        card.section("Waist tape " + (shopping.tapes() == 1 ? "" : shopping.tapes() + " × ")
+                + say(shopping.tape().value()));
     }
 }

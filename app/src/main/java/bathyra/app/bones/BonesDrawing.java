@@ -42,7 +42,13 @@ final class BonesDrawing implements Drawing {
     private final Map<String, Placement> places;
     private final LevelBands bands;
 
-    BonesDrawing(Draft draft, Bones bones, LengthUnit unit, Optional<String> chosen, Level level, Optional<Finding> finding) {
+    BonesDrawing(
+            Draft draft,
+            Bones bones,
+            LengthUnit unit,
+            Optional<String> chosen,
+            Level level,
+            Optional<Finding> finding) {
         this.draft = draft;
         this.bones = bones;
         this.unit = unit;
@@ -56,9 +62,16 @@ final class BonesDrawing implements Drawing {
     @Override
     public Point[] extent() {
         List<Point> all = new ArrayList<>();
-        draft.pattern().pieces().forEach(p -> p.cutLine().forEach(point -> all.add(places.get(p.id()).of(point))));
-        return new Point[] {new Point(all.stream().mapToDouble(Point::x).min().orElse(0), all.stream().mapToDouble(Point::y).min().orElse(0)),
-                new Point(all.stream().mapToDouble(Point::x).max().orElse(1), all.stream().mapToDouble(Point::y).max().orElse(1))};
+        draft.pattern().pieces().forEach(p -> p.cutLine()
+                .forEach(point -> all.add(places.get(p.id()).of(point))));
+        return new Point[] {
+            new Point(
+                    all.stream().mapToDouble(Point::x).min().orElse(0),
+                    all.stream().mapToDouble(Point::y).min().orElse(0)),
+            new Point(
+                    all.stream().mapToDouble(Point::x).max().orElse(1),
+                    all.stream().mapToDouble(Point::y).max().orElse(1))
+        };
     }
 
     @Override
@@ -80,11 +93,13 @@ final class BonesDrawing implements Drawing {
         for (Channel channel : bones.channels()) {
             channel(brush, channel, number++);
         }
-        bones.eyelets().ifPresent(e -> e.points().forEach(p -> eyelet(brush, places.get(e.piece()).of(p))));
+        bones.eyelets().ifPresent(e -> e.points()
+                .forEach(p -> eyelet(brush, places.get(e.piece()).of(p))));
         finding.flatMap(Finding::place).ifPresent(place -> {
             Point at = places.get(place.piece()).of(place.at());
             brush.stroke(Ink.AMBER, 2.4);
-            brush.context().strokeOval(brush.view().x(at.x()) - RING, brush.view().y(at.y()) - RING, 2 * RING, 2 * RING);
+            brush.context()
+                    .strokeOval(brush.view().x(at.x()) - RING, brush.view().y(at.y()) - RING, 2 * RING, 2 * RING);
         });
     }
 
@@ -92,7 +107,13 @@ final class BonesDrawing implements Drawing {
         double y = bands.y(brush.view(), each);
         brush.stroke(Ink.LINE, each == level ? 1.6 : 1);
         brush.context().strokeLine(34, y, 116, y);
-        brush.text(each.label(), 34, y - 6, Ink.TEAL, each == level ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
+        brush.text(
+                each.label(),
+                34,
+                y - 6,
+                Ink.TEAL,
+                each == level ? Lettering.LEVEL_SELECTED : Lettering.LEVEL,
+                TextAlignment.LEFT);
     }
 
     private void piece(Brush brush, Piece piece) {
@@ -118,19 +139,27 @@ final class BonesDrawing implements Drawing {
         boolean inHand = chosen.equals(Optional.of(channel.id()));
         for (Channel.Run run : channel.runs()) {
             Placement place = places.get(run.piece());
-            List<Point> area = BoneOutline.of(run, channel.width()).stream().map(place::of).toList();
+            List<Point> area =
+                    BoneOutline.of(run, channel.width()).stream().map(place::of).toList();
             brush.fill(Ink.BRASS_LIGHT);
             brush.polygon(area, true);
             brush.stroke(inHand ? Ink.TEAL : Ink.BRASS_TEXT, inHand ? 2.4 : 1);
             brush.polygon(area, false);
         }
         Channel.Run first = channel.runs().get(0);
-        Point at = places.get(first.piece()).of(first.path().at(first.path().length() * NUMBER_AT).point());
+        Point at = places.get(first.piece())
+                .of(first.path().at(first.path().length() * NUMBER_AT).point());
         double x = brush.view().x(at.x());
         double y = brush.view().y(at.y());
         brush.fill(inHand ? Ink.TEAL : Ink.BRASS_TEXT);
         brush.context().fillOval(x - BADGE, y - BADGE, 2 * BADGE, 2 * BADGE);
-        brush.text(Integer.toString(number), x, y + 4.5, inHand ? Ink.ON_TEAL : Ink.CHART, Lettering.RULER, TextAlignment.CENTER);
+        brush.text(
+                Integer.toString(number),
+                x,
+                y + 4.5,
+                inHand ? Ink.ON_TEAL : Ink.CHART,
+                Lettering.RULER,
+                TextAlignment.CENTER);
     }
 
     private static void eyelet(Brush brush, Point at) {
@@ -148,7 +177,10 @@ final class BonesDrawing implements Drawing {
         double least = reach;
         for (Channel channel : bones.channels()) {
             for (Channel.Run run : channel.runs()) {
-                double distance = run.path().nearest(places.get(run.piece()).back(table)).point().distance(places.get(run.piece()).back(table));
+                double distance = run.path()
+                        .nearest(places.get(run.piece()).back(table))
+                        .point()
+                        .distance(places.get(run.piece()).back(table));
                 if (distance < least + channel.width() / 4) {
                     least = distance;
                     best = Optional.of(channel.id());
@@ -166,11 +198,16 @@ final class BonesDrawing implements Drawing {
     /** A place of a channel's first run on the table. @param share how far down it, 0 to 1 */
     Point on(Channel channel, double share) {
         Path path = channel.runs().get(0).path();
-        return places.get(channel.runs().get(0).piece()).of(path.at(path.length() * share).point());
+        return places.get(channel.runs().get(0).piece())
+                .of(path.at(path.length() * share).point());
     }
 
     @Override
     public String under(Point paper, double reach) {
-        return channelAt(paper, reach).flatMap(bones::channel).map(c -> c.label() + ": " + c.kind().label().toLowerCase(Locale.ROOT) + ", cut " + LengthText.say(c.cut().length(), unit)).orElse("");
+        return channelAt(paper, reach)
+                .flatMap(bones::channel)
+                .map(c -> c.label() + ": " + c.kind().label().toLowerCase(Locale.ROOT) + ", cut "
+                        + LengthText.say(c.cut().length(), unit))
+                .orElse("");
     }
 }

@@ -80,7 +80,9 @@ public final class BonesModel {
     }
 
     Level level() {
-        return bones().support().stream().anyMatch(s -> s.level() == level) ? level : bones().support().get(0).level();
+        return bones().support().stream().anyMatch(s -> s.level() == level)
+                ? level
+                : bones().support().get(0).level();
     }
 
     void look(Level next) {
@@ -89,7 +91,10 @@ public final class BonesModel {
     }
 
     Support support() {
-        return bones().support().stream().filter(s -> s.level() == level()).findFirst().orElseThrow();
+        return bones().support().stream()
+                .filter(s -> s.level() == level())
+                .findFirst()
+                .orElseThrow();
     }
 
     private void set(String label, Boning next, Object thing) {
@@ -115,14 +120,22 @@ public final class BonesModel {
     void moveTo(double share) {
         Channel channel = chosen().orElseThrow();
         double held = Math.round(Math.max(0.02, Math.min(0.98, share)) * 1000) / 1000.0;
-        set(name() + " moved", boning().withPanel(new PanelBone(channel.id(), channel.runs().get(0).piece(), held)), "bone-" + channel.id());
+        set(
+                name() + " moved",
+                boning().withPanel(new PanelBone(
+                        channel.id(), channel.runs().get(0).piece(), held)),
+                "bone-" + channel.id());
     }
 
     /** Where the channel in hand stands across its panel at the waist, 0 to 1. */
     double share() {
         Channel.Run run = chosen().orElseThrow().runs().get(0);
-        LevelMark waist = draft().pattern().piece(run.piece()).mark(Level.WAIST.id()).orElseThrow();
-        double x = run.path().nearest(waist.from().between(waist.to(), 0.5)).point().x();
+        LevelMark waist =
+                draft().pattern().piece(run.piece()).mark(Level.WAIST.id()).orElseThrow();
+        double x = run.path()
+                .nearest(waist.from().between(waist.to(), 0.5))
+                .point()
+                .x();
         return (x - waist.from().x()) / (waist.to().x() - waist.from().x());
     }
 
@@ -130,21 +143,32 @@ public final class BonesModel {
     void stop(boolean above, double mm) {
         Channel channel = chosen().orElseThrow();
         Stop now = stop();
-        double whole = channel.finished().value() + now.above().millimetres() + now.below().millimetres();
+        double whole = channel.finished().value()
+                + now.above().millimetres()
+                + now.below().millimetres();
         double other = above ? now.below().millimetres() : now.above().millimetres();
         double held = Math.rint(Math.max(0, Math.min(whole - other - 40, mm)));
         Stop next = above ? new Stop(Length.mm(held), now.below()) : new Stop(now.above(), Length.mm(held));
-        set(name() + " ends " + LengthText.say(Length.mm(held), workshop.unit()) + (above ? " below the upper edge" : " above the lower edge"), boning().withStop(channel.id(), next), "stop-" + channel.id() + above);
+        set(
+                name() + " ends " + LengthText.say(Length.mm(held), workshop.unit())
+                        + (above ? " below the upper edge" : " above the lower edge"),
+                boning().withStop(channel.id(), next),
+                "stop-" + channel.id() + above);
     }
 
     /** How far from the edges the channel in hand ends. Where a rule ends it sooner, that is what was found. */
     Stop stop() {
         Channel channel = chosen().orElseThrow();
-        return boning().stops().getOrDefault(channel.id(), new Stop(Length.mm(Math.rint(bones().above(draft().pattern(), channel))), Length.mm(0)));
+        return boning().stops()
+                .getOrDefault(
+                        channel.id(),
+                        new Stop(Length.mm(Math.rint(bones().above(draft().pattern(), channel))), Length.mm(0)));
     }
 
     void kind(BoneKind kind) {
-        once(name() + ": " + kind.label().toLowerCase(Locale.ROOT), boning().withKind(chosen().orElseThrow().id(), Optional.of(kind)));
+        once(
+                name() + ": " + kind.label().toLowerCase(Locale.ROOT),
+                boning().withKind(chosen().orElseThrow().id(), Optional.of(kind)));
     }
 
     void leaveOut() {
@@ -152,12 +176,17 @@ public final class BonesModel {
     }
 
     void byRule() {
-        once(name() + " back to the rule", boning().byRule(chosen().orElseThrow().id()));
+        once(
+                name() + " back to the rule",
+                boning().byRule(chosen().orElseThrow().id()));
     }
 
     /** The channels of the rule that were left out. */
     List<String> leftOut() {
-        return boning().without().stream().filter(id -> !id.startsWith("own-")).sorted().toList();
+        return boning().without().stream()
+                .filter(id -> !id.startsWith("own-"))
+                .sorted()
+                .toList();
     }
 
     void takeBack(String channel) {

@@ -74,15 +74,24 @@ public final class BonesView extends TableStage {
             workshop.letGo();
             workshop.showAgain();
         });
-        handles.add(MIDDLE, new PullHandles.Pull("Channel across its panel; arrow keys move it", this::drag, way -> model.moveTo(model.share() + STEP * way.dx()), () -> Math.round(model.share() * 100) + " % across the panel"));
+        handles.add(
+                MIDDLE,
+                new PullHandles.Pull(
+                        "Channel across its panel; arrow keys move it",
+                        this::drag,
+                        way -> model.moveTo(model.share() + STEP * way.dx()),
+                        () -> Math.round(model.share() * 100) + " % across the panel"));
         handles.add(TOP, end(true));
         handles.add(FOOT, end(false));
         table.setOnMouseClicked(e -> {
             if (e.isStillSincePress() && drawing != null) {
-                drawing.channelAt(table.viewProperty().get().toPaper(e.getX(), e.getY()), REACH / table.viewProperty().get().scale()).ifPresent(id -> {
-                    turnTo(Side.BONES);
-                    model.choose(id);
-                });
+                drawing.channelAt(
+                                table.viewProperty().get().toPaper(e.getX(), e.getY()),
+                                REACH / table.viewProperty().get().scale())
+                        .ifPresent(id -> {
+                            turnTo(Side.BONES);
+                            model.choose(id);
+                        });
             }
         });
         level.setId("bone-level");
@@ -103,8 +112,17 @@ public final class BonesView extends TableStage {
 
     /** A handle at an end of the channel: pulled along it, it ends sooner or later. */
     private PullHandles.Pull end(boolean above) {
-        return new PullHandles.Pull((above ? "Upper" : "Lower") + " end of the channel; arrow keys move it", to -> model.stop(above, current(above) + (above ? to.y() - end(above, 0).y() : end(above, 1).y() - to.y())),
-                way -> model.stop(above, current(above) + (above ? way.dy() : -way.dy())), () -> "ends " + LengthText.say(Length.mm(current(above)), workshop.unit()) + (above ? " below the upper edge" : " above the lower edge"));
+        return new PullHandles.Pull(
+                (above ? "Upper" : "Lower") + " end of the channel; arrow keys move it",
+                to -> model.stop(
+                        above,
+                        current(above)
+                                + (above
+                                        ? to.y() - end(above, 0).y()
+                                        : end(above, 1).y() - to.y())),
+                way -> model.stop(above, current(above) + (above ? way.dy() : -way.dy())),
+                () -> "ends " + LengthText.say(Length.mm(current(above)), workshop.unit())
+                        + (above ? " below the upper edge" : " above the lower edge"));
     }
 
     private double current(boolean above) {
@@ -130,7 +148,11 @@ public final class BonesView extends TableStage {
         title.setAlignment(Pos.CENTER_LEFT);
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Click a channel; one inside a panel can be pulled across it, every one can be ended sooner." : u));
+        under.textProperty()
+                .bind(table.underProperty()
+                        .map(u -> u.isEmpty()
+                                ? "Click a channel; one inside a panel can be pulled across it, every one can be ended sooner."
+                                : u));
         under.setMinHeight(20);
         VBox foot = new VBox(2, title, chart, under);
         foot.getStyleClass().add("strip");
@@ -154,13 +176,16 @@ public final class BonesView extends TableStage {
     @Override
     protected void showNothing() {
         handles.place(Map.of());
-        teach("No bones yet", "Bones carry the reduction and keep the cloth upright. They are placed on the finished pieces: take the measurements first.");
+        teach(
+                "No bones yet",
+                "Bones carry the reduction and keep the cloth upright. They are placed on the finished pieces: take the measurements first.");
     }
 
     @Override
     protected void showDraft() {
         halves.refresh();
-        drawing = new BonesDrawing(model.draft(), model.bones(), workshop.unit(), model.chosen().map(Channel::id), model.level(), finding);
+        drawing = new BonesDrawing(
+                model.draft(), model.bones(), workshop.unit(), model.chosen().map(Channel::id), model.level(), finding);
         lay(drawing);
         Map<String, Point> places = new LinkedHashMap<>();
         model.chosen().ifPresent(c -> {
@@ -173,15 +198,27 @@ public final class BonesView extends TableStage {
         handles.place(places);
         Support support = model.support();
         level.setText(support.level().label());
-        level.getItems().setAll(model.bones().support().stream().map(s -> {
-            MenuItem item = new MenuItem(s.level().label());
-            item.setId("bone-level-" + s.level().id());
-            item.setOnAction(e -> model.look(s.level()));
-            return item;
-        }).toList());
-        carried.setText(support.reduction() == 0 ? "worn with ease here: nothing to carry"
-                : LengthText.say(Length.mm(support.reduction()), workshop.unit()) + " of the half are drawn in at the " + support.level().label().toLowerCase(Locale.ROOT) + "; the bars say in mm what each bone carries");
-        chart.show(model.bones(), support, workshop.unit(), model.chosen().map(Channel::id).orElse(""));
+        level.getItems()
+                .setAll(model.bones().support().stream()
+                        .map(s -> {
+                            MenuItem item = new MenuItem(s.level().label());
+                            item.setId("bone-level-" + s.level().id());
+                            item.setOnAction(e -> model.look(s.level()));
+                            return item;
+                        })
+                        .toList());
+        carried.setText(
+                support.reduction() == 0
+                        ? "worn with ease here: nothing to carry"
+                        : LengthText.say(Length.mm(support.reduction()), workshop.unit())
+                                + " of the half are drawn in at the "
+                                + support.level().label().toLowerCase(Locale.ROOT)
+                                + "; the bars say in mm what each bone carries");
+        chart.show(
+                model.bones(),
+                support,
+                workshop.unit(),
+                model.chosen().map(Channel::id).orElse(""));
         switch (side) {
             case BONES -> cards.channel(card, finding);
             case HARDWARE -> cards.hardware(card);

@@ -36,8 +36,12 @@ final class SupportChart extends PaintedPane {
         support = next;
         unit = nextUnit;
         chosen = nextChosen;
-        setAccessibleText("At the " + next.level().label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(next.reduction()), unit) + " of the half are drawn in; " + next.loads().size() + " bones carry "
-                + LengthText.say(Length.mm(next.carried()), unit) + (next.hanging().isEmpty() ? "." : ", and " + next.hanging().size() + " seams have no bone near them."));
+        setAccessibleText("At the " + next.level().label().toLowerCase(Locale.ROOT) + " "
+                + LengthText.say(Length.mm(next.reduction()), unit) + " of the half are drawn in; "
+                + next.loads().size() + " bones carry " + LengthText.say(Length.mm(next.carried()), unit)
+                + (next.hanging().isEmpty()
+                        ? "."
+                        : ", and " + next.hanging().size() + " seams have no bone near them."));
         repaint();
     }
 
@@ -48,7 +52,12 @@ final class SupportChart extends PaintedPane {
             return;
         }
         double scale = (getWidth() - LEFT - RIGHT) / support.width();
-        double most = Math.max(3, support.loads().stream().mapToDouble(Support.Load::carried).max().orElse(0));
+        double most = Math.max(
+                3,
+                support.loads().stream()
+                        .mapToDouble(Support.Load::carried)
+                        .max()
+                        .orElse(0));
         g.setTextBaseline(VPos.BASELINE);
         g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(1.2);
@@ -65,9 +74,21 @@ final class SupportChart extends PaintedPane {
             g.setLineWidth(1);
             g.strokeRect(x - BAR / 2, BASE - tall, BAR, tall);
             if (load.carried() >= most / 12) {
-                text(g, LengthText.fineFigure(Length.mm(load.carried()), LengthUnit.MM), x, BASE - tall - 5, Ink.INK, TextAlignment.CENTER);
+                text(
+                        g,
+                        LengthText.fineFigure(Length.mm(load.carried()), LengthUnit.MM),
+                        x,
+                        BASE - tall - 5,
+                        Ink.INK,
+                        TextAlignment.CENTER);
             }
-            text(g, Integer.toString(number(load.channel())), x, BASE + 18, inHand ? Ink.TEAL : Ink.BRASS_TEXT, TextAlignment.CENTER);
+            text(
+                    g,
+                    Integer.toString(number(load.channel())),
+                    x,
+                    BASE + 18,
+                    inHand ? Ink.TEAL : Ink.BRASS_TEXT,
+                    TextAlignment.CENTER);
         }
         for (Support.Hanging hanging : support.hanging()) {
             double x = LEFT + hanging.at() * scale;
@@ -77,7 +98,13 @@ final class SupportChart extends PaintedPane {
             g.setLineDashes(4, 3);
             g.strokeRect(x - BAR, BASE - tall, 2 * BAR, tall);
             g.setLineDashes();
-            text(g, LengthText.fineFigure(Length.mm(hanging.part()), LengthUnit.MM) + " hangs", x, BASE - tall - 5, Ink.CORAL_TEXT, TextAlignment.CENTER);
+            text(
+                    g,
+                    LengthText.fineFigure(Length.mm(hanging.part()), LengthUnit.MM) + " hangs",
+                    x,
+                    BASE - tall - 5,
+                    Ink.CORAL_TEXT,
+                    TextAlignment.CENTER);
         }
     }
 

@@ -16,7 +16,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Re-runs every check on a pattern, whoever drew it, one line a check. */
-@Command(name = "check", description = "Checks a pattern: a pattern document, or a drawing from elsewhere.", mixinStandardHelpOptions = true)
+@Command(
+        name = "check",
+        description = "Checks a pattern: a pattern document, or a drawing from elsewhere.",
+        mixinStandardHelpOptions = true)
 public final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -24,10 +27,17 @@ public final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "PATTERN", description = "A pattern document, or a drawing (svg, dxf).")
     private Path input;
 
-    @Option(names = "--unit", paramLabel = "UNIT", description = "What a drawing is measured in, where its file does not say: mm, cm, in, px, pt.")
+    @Option(
+            names = "--unit",
+            paramLabel = "UNIT",
+            description = "What a drawing is measured in, where its file does not say: mm, cm, in, px, pt.")
     private Optional<String> unit = Optional.empty();
 
-    @Option(names = "--sew", paramLabel = "EDGES", description = "Two edges of a drawing that are sewn together, such as P1/edge2:P2/edge4; may be given often. Edges that agree when left out.")
+    @Option(
+            names = "--sew",
+            paramLabel = "EDGES",
+            description =
+                    "Two edges of a drawing that are sewn together, such as P1/edge2:P2/edge4; may be given often. Edges that agree when left out.")
     private List<String> sew = List.of();
 
     @Override
@@ -42,8 +52,18 @@ public final class CheckCommand implements Callable<Integer> {
         taken.notes().forEach(spec.commandLine().getErr()::println);
         List<Finding> findings = Truing.lookAtForeign(taken.pattern());
         for (Finding f : findings) {
-            spec.commandLine().getOut().println(String.format(Locale.ROOT, "%s %s %s: %.2f (limit %.2f) %s · %s", f.status().id(), f.id(), f.subject(),
-                    f.value(), f.limit(), f.kind().unit().id(), DraftCommand.plain(f.sentence().in(LengthUnit.MM))));
+            spec.commandLine()
+                    .getOut()
+                    .println(String.format(
+                            Locale.ROOT,
+                            "%s %s %s: %.2f (limit %.2f) %s · %s",
+                            f.status().id(),
+                            f.id(),
+                            f.subject(),
+                            f.value(),
+                            f.limit(),
+                            f.kind().unit().id(),
+                            DraftCommand.plain(f.sentence().in(LengthUnit.MM))));
         }
         return findings.stream().anyMatch(f -> f.status() == Finding.Status.FAULT) ? Exit.NO_PATTERN : Exit.DONE;
     }

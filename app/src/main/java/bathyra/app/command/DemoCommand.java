@@ -10,7 +10,10 @@ import picocli.CommandLine.Option;
 /** Opens the window on a fresh copy of the demo book; the user's own is never touched. */
 @Command(name = "demo", description = "Opens the demo book.", mixinStandardHelpOptions = true)
 public final class DemoCommand implements Callable<Integer> {
-    @Option(names = "--book", paramLabel = "FILE", description = "Where to put the fresh copy (a temporary folder when left out).")
+    @Option(
+            names = "--book",
+            paramLabel = "FILE",
+            description = "Where to put the fresh copy (a temporary folder when left out).")
     private Path book;
 
     @Override

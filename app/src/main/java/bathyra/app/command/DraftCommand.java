@@ -24,7 +24,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Drafts commissions without a window: of each commission all files or none; one that fails is named and the others are written. */
-@Command(name = "draft", description = "Drafts commissions, and blocks, to files, without a window.", mixinStandardHelpOptions = true)
+@Command(
+        name = "draft",
+        description = "Drafts commissions, and blocks, to files, without a window.",
+        mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {
     private static final List<String> FORMATS = List.of("json", "svg", "pdf", "dxf", "csv", "hpgl");
     private static final List<String> USUAL = List.of("json", "svg", "pdf");
@@ -38,19 +41,39 @@ public final class DraftCommand implements Callable<Integer> {
     @Parameters(arity = "1..*", paramLabel = "IN.json", description = "Commission documents.")
     private List<Path> inputs;
 
-    @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder for the results; with several inputs one folder each below it.")
+    @Option(
+            names = "--out",
+            required = true,
+            paramLabel = "DIR",
+            description = "Folder for the results; with several inputs one folder each below it.")
     private Path out;
 
-    @Option(names = "--format", split = ",", paramLabel = "FORMAT", description = "json, svg, pdf, dxf, csv, hpgl (the first three when left out).")
+    @Option(
+            names = "--format",
+            split = ",",
+            paramLabel = "FORMAT",
+            description = "json, svg, pdf, dxf, csv, hpgl (the first three when left out).")
     private List<String> formats = USUAL;
 
-    @Option(names = "--paper", paramLabel = "PAPER", description = "a4, letter, a3, a0, roll, a size such as 300x400 or a roll such as roll:610, in mm (a4 when left out).")
+    @Option(
+            names = "--paper",
+            paramLabel = "PAPER",
+            description =
+                    "a4, letter, a3, a0, roll, a size such as 300x400 or a roll such as roll:610, in mm (a4 when left out).")
     private String paper = "a4";
 
-    @Option(names = "--layers", split = ",", paramLabel = "LAYER", description = "Layers to be cut, by their ids: fashion, strength, lining … (all that the garment makes when left out).")
+    @Option(
+            names = "--layers",
+            split = ",",
+            paramLabel = "LAYER",
+            description =
+                    "Layers to be cut, by their ids: fashion, strength, lining … (all that the garment makes when left out).")
     private List<String> layers = List.of();
 
-    @Option(names = "--printed-square", paramLabel = "MM", description = "What the 50 mm square measured on an earlier print: 49.6, or 49.6x50.1 across and down.")
+    @Option(
+            names = "--printed-square",
+            paramLabel = "MM",
+            description = "What the 50 mm square measured on an earlier print: 49.6, or 49.6x50.1 across and down.")
     private String printedSquare = "50";
 
     @Option(names = "--named", description = "Sheets carry the wearer's name; the initials when left out.")
@@ -62,13 +85,16 @@ public final class DraftCommand implements Callable<Integer> {
     private PrintScale scale(List<String> faults) {
         String[] measured = printedSquare.split("x", -1);
         if (measured.length > 2) {
-            faults.add("--printed-square: is " + printedSquare + ", which is more than across and down; one length in mm, or two such as 49.6x50.1");
+            faults.add("--printed-square: is " + printedSquare
+                    + ", which is more than across and down; one length in mm, or two such as 49.6x50.1");
             return PrintScale.TRUE;
         }
         try {
-            return PrintScale.ofMeasured(Double.parseDouble(measured[0]), Double.parseDouble(measured[measured.length - 1]));
+            return PrintScale.ofMeasured(
+                    Double.parseDouble(measured[0]), Double.parseDouble(measured[measured.length - 1]));
         } catch (NumberFormatException e) {
-            faults.add("--printed-square: is " + printedSquare + ", which is no length; what the 50 mm square measured, in mm, such as 49.6");
+            faults.add("--printed-square: is " + printedSquare
+                    + ", which is no length; what the 50 mm square measured, in mm, such as 49.6");
         } catch (IllegalArgumentException e) {
             faults.add("--printed-square: " + e.getMessage());
         }
@@ -90,9 +116,22 @@ public final class DraftCommand implements Callable<Integer> {
         if (formats.stream().allMatch(String::isBlank)) {
             faults.add("--format: names none; " + String.join(", ", FORMATS));
         }
-        formats.stream().filter(f -> !f.isBlank() && !FORMATS.contains(f)).forEach(f -> faults.add("--format: is " + f + ", which this version does not write; " + String.join(", ", FORMATS)));
-        layers.stream().filter(l -> Choice.find(LayerKind.class, l).isEmpty()).forEach(l -> faults.add("--layers: is " + l + ", which is no layer; " + String.join(", ", Stream.of(LayerKind.values()).map(LayerKind::id).toList())));
-        Drafting drafting = new Drafting(formats.stream().filter(f -> !f.isBlank()).distinct().toList(), layers, paper(faults), scale(faults), named);
+        formats.stream()
+                .filter(f -> !f.isBlank() && !FORMATS.contains(f))
+                .forEach(f -> faults.add(
+                        "--format: is " + f + ", which this version does not write; " + String.join(", ", FORMATS)));
+        layers.stream()
+                .filter(l -> Choice.find(LayerKind.class, l).isEmpty())
+                .forEach(l -> faults.add("--layers: is " + l + ", which is no layer; "
+                        + String.join(
+                                ", ",
+                                Stream.of(LayerKind.values()).map(LayerKind::id).toList())));
+        Drafting drafting = new Drafting(
+                formats.stream().filter(f -> !f.isBlank()).distinct().toList(),
+                layers,
+                paper(faults),
+                scale(faults),
+                named);
         if (!faults.isEmpty()) {
             faults.forEach(spec.commandLine().getErr()::println);
             return Exit.INPUT;
@@ -132,7 +171,9 @@ public final class DraftCommand implements Callable<Integer> {
         try {
             AllOrNone.write(files);
         } catch (IOException e) {
-            line.getErr().println("--out: " + out + " could not be written (" + e.getMessage() + "); a folder that you may write to, on a disk with room");
+            line.getErr()
+                    .println("--out: " + out + " could not be written (" + e.getMessage()
+                            + "); a folder that you may write to, on a disk with room");
             return Exit.NOT_WRITTEN;
         }
         files.keySet().forEach(line.getOut()::println);
@@ -165,7 +206,9 @@ public final class DraftCommand implements Callable<Integer> {
 
     private static String stem(Path input) {
         String file = input.getFileName() == null ? "" : input.getFileName().toString();
-        String stem = file.endsWith(SUFFIX) ? file.substring(0, file.length() - SUFFIX.length()) : file.replaceAll("\\.json$", "");
+        String stem = file.endsWith(SUFFIX)
+                ? file.substring(0, file.length() - SUFFIX.length())
+                : file.replaceAll("\\.json$", "");
         return stem.chars().allMatch(c -> c == '.' || c == ' ') ? NAMELESS : stem;
     }
 }

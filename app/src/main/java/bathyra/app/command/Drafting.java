@@ -71,7 +71,9 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
     Files of(Path input, Path folder) {
         try {
             String text = DocumentText.read(input, DocumentText.COMMISSION_MOST);
-            return CommissionJson.isBlock(text) ? block(CommissionJson.readBlock(text), folder) : garment(input, CommissionJson.read(text), folder);
+            return CommissionJson.isBlock(text)
+                    ? block(CommissionJson.readBlock(text), folder)
+                    : garment(input, CommissionJson.read(text), folder);
         } catch (BadDocument e) {
             return Files.none(Exit.INPUT, e.faults());
         } catch (IOException e) {
@@ -83,7 +85,10 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
 
     private static Files failed(Path input, Throwable e) {
         LOG.error("the program could not draft {}", input, e);
-        return Files.none(Exit.PROGRAM, "program: it could not draft " + input.getFileName() + "; the log in the data folder says how, and the document is as it was");
+        return Files.none(
+                Exit.PROGRAM,
+                "program: it could not draft " + input.getFileName()
+                        + "; the log in the data folder says how, and the document is as it was");
     }
 
     private Files garment(Path input, Commission commission, Path folder) {
@@ -96,47 +101,78 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
                 return Files.none(Exit.INPUT, reasons(refusal.reasons(), commission));
             }
             List<String> reasons = new ArrayList<>(reasons(refusal.reasons(), commission));
-            Remedies.nearest(commission, () -> false).ifPresent(r -> reasons.add("nearest that drafts: " + DraftCommand.plain(r.words().in(commission.units()))));
+            Remedies.nearest(commission, () -> false)
+                    .ifPresent(r -> reasons.add("nearest that drafts: "
+                            + DraftCommand.plain(r.words().in(commission.units()))));
             return Files.none(Exit.NO_PATTERN, reasons);
         }
         Draft draft = (Draft) outcome;
         if (draft.mustBeSpokenOf() && !formats.equals(List.of("json"))) {
-            return Files.none(Exit.INPUT, String.format(Locale.ROOT, "spoken: is missing for a waist drawn in by %.0f %%; past %.0f %% a pattern is printed once it is on record that the wearer was told and agreed: a date and the reduction",
-                    draft.waistReduction() * 100, Advice.ANYONE * 100));
+            return Files.none(
+                    Exit.INPUT,
+                    String.format(
+                            Locale.ROOT,
+                            "spoken: is missing for a waist drawn in by %.0f %%; past %.0f %% a pattern is printed once it is on record that the wearer was told and agreed: a date and the reduction",
+                            draft.waistReduction() * 100,
+                            Advice.ANYONE * 100));
         }
-        List<Finding> tight = Stream.concat(Stream.of(draft), draft.rightHalf().stream()).flatMap(d -> hindrances(plan(d)).stream()).toList();
+        List<Finding> tight = Stream.concat(Stream.of(draft), draft.rightHalf().stream())
+                .flatMap(d -> hindrances(plan(d)).stream())
+                .toList();
         if (!tight.isEmpty()) {
             return Files.none(Exit.NO_PATTERN, reasons(tight, commission));
         }
         try {
             return new Files(Exit.DONE, List.of(), rendered(named ? draft : draft.byInitials(), folder));
         } catch (IOException e) {
-            return Files.none(Exit.NOT_WRITTEN, "--out: could not be written (" + e.getMessage() + "); a folder on a disk with room");
+            return Files.none(
+                    Exit.NOT_WRITTEN,
+                    "--out: could not be written (" + e.getMessage() + "); a folder on a disk with room");
         }
     }
 
     private Files block(Commission commission, Path folder) {
-        List<String> others = formats.stream().filter(f -> !OF_BLOCKS.contains(f)).toList();
+        List<String> others =
+                formats.stream().filter(f -> !OF_BLOCKS.contains(f)).toList();
         if (!others.isEmpty()) {
-            return Files.none(Exit.INPUT, "--format: is " + String.join(", ", others) + ", in which no block is written; " + String.join(", ", OF_BLOCKS));
+            return Files.none(
+                    Exit.INPUT,
+                    "--format: is " + String.join(", ", others) + ", in which no block is written; "
+                            + String.join(", ", OF_BLOCKS));
         }
         BlockDrafter.Drafted drafted = BlockDrafter.draft(commission.measurements(), commission.garment());
         if (drafted.drawing().isEmpty()) {
             boolean taken = drafted.missing().isEmpty();
-            return Files.none(taken ? Exit.NO_PATTERN : Exit.INPUT, reasons(taken ? drafted.with(Finding.Status.FAULT) : drafted.findings(), commission));
+            return Files.none(
+                    taken ? Exit.NO_PATTERN : Exit.INPUT,
+                    reasons(taken ? drafted.with(Finding.Status.FAULT) : drafted.findings(), commission));
         }
-        Commission shown = named ? commission : commission.withWearer(commission.wearer().byInitials());
+        Commission shown =
+                named ? commission : commission.withWearer(commission.wearer().byInitials());
         Map<Path, byte[]> files = new LinkedHashMap<>();
         try {
             for (String format : formats) {
-                files.put(folder.resolve("block." + format), switch (format) {
-                    case "json" -> utf8(PatternJson.write(drafted.drawing().get(), shown.title(), drafted.findings(), Version.number()));
-                    case "svg" -> utf8(SvgPattern.write(CuttingPlan.of(BlockPattern.of(drafted.drawing().get(), shown.title()))));
-                    default -> DraftingSheet.write(drafted.drawing().get(), shown, DraftingSheet.Scale.FULL, LocalDate.now().toString());
-                });
+                files.put(
+                        folder.resolve("block." + format),
+                        switch (format) {
+                            case "json" ->
+                                utf8(PatternJson.write(
+                                        drafted.drawing().get(), shown.title(), drafted.findings(), Version.number()));
+                            case "svg" ->
+                                utf8(SvgPattern.write(CuttingPlan.of(
+                                        BlockPattern.of(drafted.drawing().get(), shown.title()))));
+                            default ->
+                                DraftingSheet.write(
+                                        drafted.drawing().get(),
+                                        shown,
+                                        DraftingSheet.Scale.FULL,
+                                        LocalDate.now().toString());
+                        });
             }
         } catch (IOException e) {
-            return Files.none(Exit.NOT_WRITTEN, "--out: could not be written (" + e.getMessage() + "); a folder on a disk with room");
+            return Files.none(
+                    Exit.NOT_WRITTEN,
+                    "--out: could not be written (" + e.getMessage() + "); a folder on a disk with room");
         }
         return new Files(Exit.DONE, List.of(), files);
     }
@@ -163,8 +199,17 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
 
     private static String reason(Finding finding, Commission commission) {
         String said = DraftCommand.plain(finding.sentence().in(commission.units()));
-        return finding.kind() == FindingKind.MEASUREMENT ? finding.subject() + ": " + said + (said.contains(";") ? "" : LENGTH_TAKEN)
-                : String.format(Locale.ROOT, "%s %s (%.1f, limit %.1f %s): %s", finding.id(), finding.subject(), finding.value(), finding.limit(), finding.kind().unit().id(), said);
+        return finding.kind() == FindingKind.MEASUREMENT
+                ? finding.subject() + ": " + said + (said.contains(";") ? "" : LENGTH_TAKEN)
+                : String.format(
+                        Locale.ROOT,
+                        "%s %s (%.1f, limit %.1f %s): %s",
+                        finding.id(),
+                        finding.subject(),
+                        finding.value(),
+                        finding.limit(),
+                        finding.kind().unit().id(),
+                        said);
     }
 
     /** One pattern, or one for each half of an uneven body. */
@@ -182,16 +227,22 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
         for (String format : formats) {
             if (format.equals("csv")) {
                 files.put(folder.resolve("girth-plan" + half + ".csv"), utf8(CuttingLists.girths(draft)));
-                files.put(folder.resolve("cutting-list" + half + ".csv"), utf8(CuttingLists.pieces(plan, draft.commission().units())));
+                files.put(
+                        folder.resolve("cutting-list" + half + ".csv"),
+                        utf8(CuttingLists.pieces(plan, draft.commission().units())));
                 continue;
             }
-            files.put(folder.resolve("pattern" + half + "." + format), switch (format) {
-                case "json" -> utf8(PatternFiles.json(draft, plan, Version.number()));
-                case "svg" -> utf8(SvgPattern.write(plan));
-                case "dxf" -> utf8(DxfPattern.write(plan));
-                case "hpgl" -> utf8(HpglPattern.write(plan, HpglPattern.ROLL));
-                default -> PdfPattern.write(draft, plan, paper, scale, LocalDate.now().toString(), PdfPattern.Progress.UNSEEN);
-            });
+            files.put(
+                    folder.resolve("pattern" + half + "." + format),
+                    switch (format) {
+                        case "json" -> utf8(PatternFiles.json(draft, plan, Version.number()));
+                        case "svg" -> utf8(SvgPattern.write(plan));
+                        case "dxf" -> utf8(DxfPattern.write(plan));
+                        case "hpgl" -> utf8(HpglPattern.write(plan, HpglPattern.ROLL));
+                        default ->
+                            PdfPattern.write(
+                                    draft, plan, paper, scale, LocalDate.now().toString(), PdfPattern.Progress.UNSEEN);
+                    });
         }
     }
 

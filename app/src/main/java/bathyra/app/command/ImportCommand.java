@@ -19,7 +19,10 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Makes a pattern document of a drawing from elsewhere. */
-@Command(name = "import", description = "Makes a pattern document of a drawing from elsewhere (svg, dxf).", mixinStandardHelpOptions = true)
+@Command(
+        name = "import",
+        description = "Makes a pattern document of a drawing from elsewhere (svg, dxf).",
+        mixinStandardHelpOptions = true)
 public final class ImportCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -27,13 +30,24 @@ public final class ImportCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DRAWING", description = "A drawing, svg or dxf.")
     private Path input;
 
-    @Option(names = "--out", required = true, paramLabel = "PATTERN.json", description = "The pattern document to write.")
+    @Option(
+            names = "--out",
+            required = true,
+            paramLabel = "PATTERN.json",
+            description = "The pattern document to write.")
     private Path out;
 
-    @Option(names = "--unit", paramLabel = "UNIT", description = "What it is measured in, where its file does not say: mm, cm, in, px, pt.")
+    @Option(
+            names = "--unit",
+            paramLabel = "UNIT",
+            description = "What it is measured in, where its file does not say: mm, cm, in, px, pt.")
     private Optional<String> unit = Optional.empty();
 
-    @Option(names = "--sew", paramLabel = "EDGES", description = "Two edges that are sewn together, such as P1/edge2:P2/edge4; may be given often. Edges that agree when left out.")
+    @Option(
+            names = "--sew",
+            paramLabel = "EDGES",
+            description =
+                    "Two edges that are sewn together, such as P1/edge2:P2/edge4; may be given often. Edges that agree when left out.")
     private List<String> sew = List.of();
 
     @Override
@@ -41,7 +55,8 @@ public final class ImportCommand implements Callable<Integer> {
         try {
             TakenFile taken = TakenFile.read(input, unit, sew);
             taken.notes().forEach(spec.commandLine().getErr()::println);
-            String document = PatternJson.write(taken.pattern(), Truing.lookAtForeign(taken.pattern()), Version.number());
+            String document =
+                    PatternJson.write(taken.pattern(), Truing.lookAtForeign(taken.pattern()), Version.number());
             AllOrNone.write(Map.of(out, document.getBytes(StandardCharsets.UTF_8)));
             spec.commandLine().getOut().println(out);
             return Exit.DONE;
@@ -49,7 +64,10 @@ public final class ImportCommand implements Callable<Integer> {
             e.faults().forEach(spec.commandLine().getErr()::println);
             return Exit.INPUT;
         } catch (IOException e) {
-            spec.commandLine().getErr().println("--out: " + out + " could not be written (" + e.getMessage() + "); a file in a folder that you may write to");
+            spec.commandLine()
+                    .getErr()
+                    .println("--out: " + out + " could not be written (" + e.getMessage()
+                            + "); a file in a folder that you may write to");
             return Exit.NOT_WRITTEN;
         }
     }

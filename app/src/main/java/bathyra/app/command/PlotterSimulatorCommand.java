@@ -14,21 +14,42 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** A stand-in for a pen plotter: draws what is sent to a port of this machine. */
-@Command(name = "plotter-simulator", description = "Stands in for a pen plotter: draws what it is sent to PNG pictures and says how far the pen went.", mixinStandardHelpOptions = true)
+@Command(
+        name = "plotter-simulator",
+        description =
+                "Stands in for a pen plotter: draws what it is sent to PNG pictures and says how far the pen went.",
+        mixinStandardHelpOptions = true)
 public final class PlotterSimulatorCommand implements Callable<Integer> {
-    @Option(names = "--port", paramLabel = "N", description = "Port on this machine (default: ${DEFAULT-VALUE}).", defaultValue = "" + Printing.PORT)
+    @Option(
+            names = "--port",
+            paramLabel = "N",
+            description = "Port on this machine (default: ${DEFAULT-VALUE}).",
+            defaultValue = "" + Printing.PORT)
     private int port;
-    @Option(names = "--out", paramLabel = "DIR", description = "Folder for the pictures (default: the present one).", defaultValue = ".")
+
+    @Option(
+            names = "--out",
+            paramLabel = "DIR",
+            description = "Folder for the pictures (default: the present one).",
+            defaultValue = ".")
     private Path out;
-    @Option(names = "--plots", paramLabel = "N", description = "Ends after so many plots; goes on until it is stopped when left out.", defaultValue = "2147483647")
+
+    @Option(
+            names = "--plots",
+            paramLabel = "N",
+            description = "Ends after so many plots; goes on until it is stopped when left out.",
+            defaultValue = "2147483647")
     private int plots;
+
     @Spec
     private CommandSpec spec;
 
     @Override
     public Integer call() throws IOException, InterruptedException {
         if (!Exit.isPort(port)) {
-            spec.commandLine().getErr().println("--port: is " + port + ", which is no port; 0 for any that is free, to " + Exit.PORT_MOST);
+            spec.commandLine()
+                    .getErr()
+                    .println("--port: is " + port + ", which is no port; 0 for any that is free, to " + Exit.PORT_MOST);
             return Exit.INPUT;
         }
         var say = spec.commandLine().getOut();

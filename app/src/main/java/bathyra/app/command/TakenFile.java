@@ -27,7 +27,8 @@ import java.util.stream.Collectors;
  * @param notes what was left out or assumed
  */
 record TakenFile(Pattern pattern, List<String> notes) {
-    private static final String UNITS = DrawnUnit.asked().stream().map(DrawnUnit::id).collect(Collectors.joining(", "));
+    private static final String UNITS =
+            DrawnUnit.asked().stream().map(DrawnUnit::id).collect(Collectors.joining(", "));
 
     /**
      * Reads it.
@@ -44,36 +45,48 @@ record TakenFile(Pattern pattern, List<String> notes) {
             ForeignDrawing drawing = DrawingFile.read(file);
             Taken taken = Taking.take(drawing, unit(drawing, unit));
             if (!taken.faults().isEmpty()) {
-                throw new BadDocument(taken.faults().stream().map(f -> f.subject() + ": " + words(f)).toList());
+                throw new BadDocument(taken.faults().stream()
+                        .map(f -> f.subject() + ": " + words(f))
+                        .toList());
             }
-            List<String> notes = new ArrayList<>(taken.notes().stream().map(TakenFile::words).toList());
+            List<String> notes =
+                    new ArrayList<>(taken.notes().stream().map(TakenFile::words).toList());
             Pattern pattern = sew.isEmpty() ? suggested(taken.pattern(), notes) : sewn(taken.pattern(), sew);
             return new TakenFile(pattern, notes);
         } catch (IOException e) {
-            throw new BadDocument("file: " + file + " cannot be read; the path of a pattern document, or of a drawing (svg, dxf)");
+            throw new BadDocument(
+                    "file: " + file + " cannot be read; the path of a pattern document, or of a drawing (svg, dxf)");
         }
     }
 
     private static DrawnUnit unit(ForeignDrawing drawing, Optional<String> named) throws BadDocument {
         if (named.isPresent()) {
-            return DrawnUnit.ofId(named.get()).orElseThrow(() -> new BadDocument("--unit: is " + named.get() + ", which is no unit; " + UNITS));
+            return DrawnUnit.ofId(named.get())
+                    .orElseThrow(() -> new BadDocument("--unit: is " + named.get() + ", which is no unit; " + UNITS));
         }
-        return drawing.unit().orElseThrow(() -> new BadDocument("--unit: is missing, and the file does not say in what it is drawn; " + sizes(drawing)));
+        return drawing.unit()
+                .orElseThrow(() -> new BadDocument(
+                        "--unit: is missing, and the file does not say in what it is drawn; " + sizes(drawing)));
     }
 
     /** How large the drawing would be in each unit, so that the right one can be told. */
     private static String sizes(ForeignDrawing drawing) {
-        return DrawnUnit.asked().stream().map(u -> {
-            double[] size = Taking.size(drawing, u);
-            return String.format(Locale.ROOT, "%s (it would be %.0f by %.0f mm)", u.id(), size[0], size[1]);
-        }).collect(Collectors.joining(", "));
+        return DrawnUnit.asked().stream()
+                .map(u -> {
+                    double[] size = Taking.size(drawing, u);
+                    return String.format(Locale.ROOT, "%s (it would be %.0f by %.0f mm)", u.id(), size[0], size[1]);
+                })
+                .collect(Collectors.joining(", "));
     }
 
     private static Pattern suggested(Pattern pattern, List<String> notes) {
         Pattern sewn = Sewing.suggested(pattern);
         if (sewn.seams().size() > pattern.seams().size()) {
             notes.add("Sewn together because they lie beside each other and are about equally long: "
-                    + sewn.seams().stream().filter(s -> !pattern.seams().contains(s)).map(s -> s.a().piece() + "/" + s.a().edge() + ":" + s.b().piece() + "/" + s.b().edge()).collect(Collectors.joining(", "))
+                    + sewn.seams().stream()
+                            .filter(s -> !pattern.seams().contains(s))
+                            .map(s -> s.a().piece() + "/" + s.a().edge() + ":" + s.b().piece() + "/" + s.b().edge())
+                            .collect(Collectors.joining(", "))
                     + ". Name others with --sew.");
         }
         return sewn;
@@ -92,9 +105,12 @@ record TakenFile(Pattern pattern, List<String> notes) {
     }
 
     private static SeamJoin.Ref edge(Pattern pattern, String text) throws BadDocument {
-        List<String> known = pattern.pieces().stream().flatMap(p -> p.outline().stream().map(e -> p.id() + "/" + e.name())).toList();
+        List<String> known = pattern.pieces().stream()
+                .flatMap(p -> p.outline().stream().map(e -> p.id() + "/" + e.name()))
+                .toList();
         if (!known.contains(text)) {
-            throw new BadDocument("--sew: names the edge " + text + ", which there is not; " + String.join(", ", known));
+            throw new BadDocument(
+                    "--sew: names the edge " + text + ", which there is not; " + String.join(", ", known));
         }
         int at = text.indexOf('/');
         return new SeamJoin.Ref(text.substring(0, at), text.substring(at + 1));

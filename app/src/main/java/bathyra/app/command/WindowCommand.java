@@ -8,9 +8,16 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
 /** Opens the window on the user's own book. */
-@Command(name = "bathyra", description = "Drafts close-fitting corsets and bustiers from body measurements.", mixinStandardHelpOptions = true, version = "Bathyra 0.1.0")
+@Command(
+        name = "bathyra",
+        description = "Drafts close-fitting corsets and bustiers from body measurements.",
+        mixinStandardHelpOptions = true,
+        version = "Bathyra 0.1.0")
 public final class WindowCommand implements Callable<Integer> {
-    @Option(names = "--book", paramLabel = "FILE", description = "Another workshop book than the one in the data folder.")
+    @Option(
+            names = "--book",
+            paramLabel = "FILE",
+            description = "Another workshop book than the one in the data folder.")
     private Path book;
 
     @Override

@@ -40,7 +40,9 @@ final class ClosedCup extends PaintedPane {
         }
         double flat = cup.rings().get(cup.rings().size() - 1).away();
         double closed = cup.rings().get(cup.rings().size() - 1).radius();
-        double scale = Math.min((getWidth() - DEPTH_ROOM - 2 * SIDE) / (2 * flat), (getHeight() - FOOT - HEAD) / Math.max(cup.depth(), 20));
+        double scale = Math.min(
+                (getWidth() - DEPTH_ROOM - 2 * SIDE) / (2 * flat),
+                (getHeight() - FOOT - HEAD) / Math.max(cup.depth(), 20));
         double middle = SIDE + (getWidth() - DEPTH_ROOM - 2 * SIDE) / 2;
         double floor = getHeight() - FOOT;
         int n = cup.rings().size();
@@ -73,8 +75,19 @@ final class ClosedCup extends PaintedPane {
         g.setStroke(palette().of(Ink.INK));
         g.setLineWidth(1);
         g.strokeLine(right, floor, right, floor - cup.depth() * scale);
-        write(g, "folded " + LengthText.say(Length.mm(cup.depth()), unit), right + 6, floor - cup.depth() * scale / 2 + 4, TextAlignment.LEFT);
-        write(g, "flat " + LengthText.say(Length.mm(2 * flat), unit) + ", closed " + LengthText.say(Length.mm(2 * closed), unit) + " across", middle, floor + 26, TextAlignment.CENTER);
+        write(
+                g,
+                "folded " + LengthText.say(Length.mm(cup.depth()), unit),
+                right + 6,
+                floor - cup.depth() * scale / 2 + 4,
+                TextAlignment.LEFT);
+        write(
+                g,
+                "flat " + LengthText.say(Length.mm(2 * flat), unit) + ", closed "
+                        + LengthText.say(Length.mm(2 * closed), unit) + " across",
+                middle,
+                floor + 26,
+                TextAlignment.CENTER);
     }
 
     private void write(Surface g, String words, double x, double y, TextAlignment alignment) {

@@ -33,14 +33,18 @@ final class ClosingWedge {
         timeline = new Timeline();
         for (int i = 0; i < FRAMES; i++) {
             double share = (double) i / FRAMES;
-            timeline.getKeyFrames().add(new KeyFrame(EACH.multiply(i), e -> frame(garment.withBust(garment.bust().withWedge(wedge, Length.mm(width * share))))));
+            timeline.getKeyFrames()
+                    .add(new KeyFrame(
+                            EACH.multiply(i),
+                            e -> frame(garment.withBust(garment.bust().withWedge(wedge, Length.mm(width * share))))));
         }
         timeline.getKeyFrames().add(new KeyFrame(EACH.multiply(FRAMES), e -> done.run()));
         timeline.play();
     }
 
     private void frame(Garment garment) {
-        if (Drafter.draft(workshop.commission().withGarment(garment)) instanceof Draft draft && draft.cutting().cup().isPresent()) {
+        if (Drafter.draft(workshop.commission().withGarment(garment)) instanceof Draft draft
+                && draft.cutting().cup().isPresent()) {
             show.accept(draft);
         }
     }

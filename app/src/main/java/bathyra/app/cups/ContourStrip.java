@@ -72,7 +72,10 @@ final class ContourStrip extends VBox {
         width.setAccessibleText(wedge.label() + ", width at the mouth");
         width.setOnAction(e -> fault.setText(model.width(wedge, width.getText()).orElse("")));
         width.focusedProperty().addListener((o, was, now) -> {
-            if (was && !now && !width.getText().equals(said(wedge)) && !width.getText().isBlank()) {
+            if (was
+                    && !now
+                    && !width.getText().equals(said(wedge))
+                    && !width.getText().isBlank()) {
                 fault.setText(model.width(wedge, width.getText()).orElse(""));
             }
         });
@@ -96,7 +99,9 @@ final class ContourStrip extends VBox {
             }
             widths.get(wedge).setDisable(!model.bust().wedges().containsKey(wedge));
         }
-        String why = workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())).orElse("");
+        String why = workshop.refusal()
+                .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
+                .orElse("");
         fault.setText(why);
     }
 }

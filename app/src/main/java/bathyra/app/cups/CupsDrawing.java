@@ -79,12 +79,29 @@ final class CupsDrawing implements Drawing {
     @Override
     public Point[] extent() {
         if (contour) {
-            double left = sheets.sheet(apex.inner()).flattened(CHORD).stream().mapToDouble(Point::x).min().orElse(0);
-            double right = sheets.sheet(apex.outer()).flattened(CHORD).stream().mapToDouble(Point::x).max().orElse(0);
-            double top = sheets.sheet(apex.inner()).flattened(CHORD).stream().mapToDouble(Point::y).min().orElse(0);
-            return new Point[] {new Point(left - 8, top - 8), new Point(right + 8, apex.atInner().y() + radius() + AROUND)};
+            double left = sheets.sheet(apex.inner()).flattened(CHORD).stream()
+                    .mapToDouble(Point::x)
+                    .min()
+                    .orElse(0);
+            double right = sheets.sheet(apex.outer()).flattened(CHORD).stream()
+                    .mapToDouble(Point::x)
+                    .max()
+                    .orElse(0);
+            double top = sheets.sheet(apex.inner()).flattened(CHORD).stream()
+                    .mapToDouble(Point::y)
+                    .min()
+                    .orElse(0);
+            return new Point[] {
+                new Point(left - 8, top - 8),
+                new Point(right + 8, apex.atInner().y() + radius() + AROUND)
+            };
         }
-        return new Point[] {new Point(Math.min(0, apex.atInner().x() - radius()) - 8, apex.atInner().y() - radius() - 14), new Point(apex.atOuter().x() + radius() + AROUND, apex.atInner().y() + radius() + AROUND)};
+        return new Point[] {
+            new Point(
+                    Math.min(0, apex.atInner().x() - radius()) - 8,
+                    apex.atInner().y() - radius() - 14),
+            new Point(apex.atOuter().x() + radius() + AROUND, apex.atInner().y() + radius() + AROUND)
+        };
     }
 
     @Override
@@ -115,9 +132,12 @@ final class CupsDrawing implements Drawing {
         levels(brush);
         brush.stroke(Ink.INK, 1.2);
         View view = brush.view();
-        brush.context().strokeOval(view.x(apex.atInner().x()) - 7, view.y(apex.atInner().y()) - 7, 14, 14);
+        brush.context()
+                .strokeOval(
+                        view.x(apex.atInner().x()) - 7, view.y(apex.atInner().y()) - 7, 14, 14);
         brush.fill(Ink.INK);
-        brush.context().fillOval(view.x(apex.atInner().x()) - 2, view.y(apex.atInner().y()) - 2, 4, 4);
+        brush.context()
+                .fillOval(view.x(apex.atInner().x()) - 2, view.y(apex.atInner().y()) - 2, 4, 4);
     }
 
     /** The closed cup's height over its rim, as rings on the flat paper. */
@@ -132,7 +152,9 @@ final class CupsDrawing implements Drawing {
                 List<Point> sector = sector(inner, folded.awayAt(height));
                 brush.context().setGlobalAlpha(TINT);
                 brush.fill(Ink.SHALLOW);
-                for (List<Point> cloth : Shape.common(sector, sheets.sheet(inner ? apex.inner() : apex.outer()).flattened(1))) {
+                for (List<Point> cloth : Shape.common(
+                        sector,
+                        sheets.sheet(inner ? apex.inner() : apex.outer()).flattened(1))) {
                     brush.polygon(cloth, true);
                 }
                 brush.context().setGlobalAlpha(1);
@@ -144,7 +166,8 @@ final class CupsDrawing implements Drawing {
         }
         for (int k = 1; k < heights.size(); k++) {
             Point at = Arc.at(apex.atInner(), folded.awayAt(heights.get(k)), RING_LABEL);
-            String said = unit == LengthUnit.IN ? LengthText.figure(Length.mm(heights.get(k)), unit) : Integer.toString(k);
+            String said =
+                    unit == LengthUnit.IN ? LengthText.figure(Length.mm(heights.get(k)), unit) : Integer.toString(k);
             View view = brush.view();
             brush.fill(Ink.CHART);
             brush.context().fillOval(view.x(at.x()) - 10, view.y(at.y()) - 10, 20, 20);
@@ -181,7 +204,11 @@ final class CupsDrawing implements Drawing {
 
     /** Where the cup stops before centre front and before the side. */
     private double[] limits() {
-        double side = sheets.sheet(apex.outer()).flattened(1).stream().filter(p -> p.y() < apex.atOuter().y() + radius() / 3).mapToDouble(Point::x).max().orElse(apex.atOuter().x() + radius());
+        double side = sheets.sheet(apex.outer()).flattened(1).stream()
+                .filter(p -> p.y() < apex.atOuter().y() + radius() / 3)
+                .mapToDouble(Point::x)
+                .max()
+                .orElse(apex.atOuter().x() + radius());
         return new double[] {option(LengthOption.BRIDGE), side - option(LengthOption.CUP_SIDE)};
     }
 
@@ -203,13 +230,21 @@ final class CupsDrawing implements Drawing {
         Point b = above ? cup.outerAbove() : cup.outerBelow();
         if (!contour && degrees > 4) {
             Point at = apex.atInner().between(a.between(b, 0.5), above ? 0.86 : 1.16);
-            brush.text(String.format(Locale.ROOT, "%.1f°", degrees), brush.view().x(at.x()), brush.view().y(at.y()) + 5, Ink.CORAL_TEXT, Lettering.SOUNDING, TextAlignment.CENTER);
+            brush.text(
+                    String.format(Locale.ROOT, "%.1f°", degrees),
+                    brush.view().x(at.x()),
+                    brush.view().y(at.y()) + 5,
+                    Ink.CORAL_TEXT,
+                    Lettering.SOUNDING,
+                    TextAlignment.CENTER);
         }
     }
 
     /** One edge of the seam from the apex upwards or downwards. */
     private Path part(boolean inner, boolean above) {
-        Path edge = sheets.sheet(inner ? apex.inner() : apex.outer()).edge(apex.seam()).path();
+        Path edge = sheets.sheet(inner ? apex.inner() : apex.outer())
+                .edge(apex.seam())
+                .path();
         Path down = inner ? edge : edge.reversed();
         double at = down.nearest(inner ? apex.atInner() : apex.atOuter()).arc();
         return above ? down.between(0, at).reversed() : down.between(at, down.length());
@@ -218,9 +253,15 @@ final class CupsDrawing implements Drawing {
     private void outline(Brush brush) {
         brush.stroke(Ink.INK, 1.6);
         for (String id : List.of(apex.inner(), apex.outer())) {
-            brush.paths(sheets.sheet(id).outline().stream().filter(e -> e.kind() != OutlineEdge.Kind.FOLD).map(OutlineEdge::path).toList());
+            brush.paths(sheets.sheet(id).outline().stream()
+                    .filter(e -> e.kind() != OutlineEdge.Kind.FOLD)
+                    .map(OutlineEdge::path)
+                    .toList());
             brush.stroke(Ink.INK_2, 1.2, 9, 3, 2, 3);
-            brush.paths(sheets.sheet(id).outline().stream().filter(e -> e.kind() == OutlineEdge.Kind.FOLD).map(OutlineEdge::path).toList());
+            brush.paths(sheets.sheet(id).outline().stream()
+                    .filter(e -> e.kind() == OutlineEdge.Kind.FOLD)
+                    .map(OutlineEdge::path)
+                    .toList());
             brush.stroke(Ink.INK, 1.6);
         }
     }
@@ -234,7 +275,14 @@ final class CupsDrawing implements Drawing {
         brush.stroke(Ink.BRASS, 1.2, 2, 3);
         brush.line(apex.atOuter(), rim());
         Point middle = apex.atOuter().between(rim(), 0.62);
-        brush.text((cup.radius().estimated() ? "bust radius ≈ " : "bust radius ") + LengthText.say(cup.radius().length(), unit), brush.view().x(middle.x()) + 10, brush.view().y(middle.y()) - 4, Ink.BRASS_TEXT, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text(
+                (cup.radius().estimated() ? "bust radius ≈ " : "bust radius ")
+                        + LengthText.say(cup.radius().length(), unit),
+                brush.view().x(middle.x()) + 10,
+                brush.view().y(middle.y()) - 4,
+                Ink.BRASS_TEXT,
+                Lettering.FIGURE,
+                TextAlignment.LEFT);
     }
 
     /** Where the circle's rim is taken in hand. */
@@ -253,7 +301,15 @@ final class CupsDrawing implements Drawing {
             if (EdgeRole.of(name).isCup()) {
                 Path.Place at = path.at(path.length() * 0.5);
                 boolean left = at.point().x() < apex.atInner().x();
-                brush.text("cup seam " + LengthText.say(Length.mm(path.length()), unit), left ? brush.view().x(0) - 10 : brush.view().x(at.point().x()) + 10, brush.view().y(at.point().y()) + (left ? 4 : 20), Ink.INK, Lettering.FIGURE, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
+                brush.text(
+                        "cup seam " + LengthText.say(Length.mm(path.length()), unit),
+                        left
+                                ? brush.view().x(0) - 10
+                                : brush.view().x(at.point().x()) + 10,
+                        brush.view().y(at.point().y()) + (left ? 4 : 20),
+                        Ink.INK,
+                        Lettering.FIGURE,
+                        left ? TextAlignment.RIGHT : TextAlignment.LEFT);
             }
         });
     }
@@ -263,7 +319,9 @@ final class CupsDrawing implements Drawing {
         for (String id : List.of(apex.inner(), apex.outer(), PieceRole.CUP.id(1), PieceRole.CUP.id(2))) {
             if (cutting.pattern().has(id)) {
                 for (OutlineEdge edge : cutting.pattern().sheet(id).outline()) {
-                    if (edge.role().isCup() || edge.role().isBand() || edge.role().isYoke()) {
+                    if (edge.role().isCup()
+                            || edge.role().isBand()
+                            || edge.role().isYoke()) {
                         lines.put((PieceRole.of(id) == PieceRole.CUP ? "~" : "") + edge.name(), edge.path());
                     }
                 }
@@ -279,7 +337,13 @@ final class CupsDrawing implements Drawing {
         double y = apex.atInner().y() + radius() * BRIDGE_AT;
         brush.stroke(Ink.INK, 1);
         brush.line(new Point(0, y), new Point(option(LengthOption.BRIDGE), y));
-        brush.text(LengthText.say(Length.mm(option(LengthOption.BRIDGE)), unit), brush.view().x(option(LengthOption.BRIDGE) / 2), brush.view().y(y) + 6 + BRIDGE_DROP, Ink.INK, Lettering.FIGURE, TextAlignment.CENTER);
+        brush.text(
+                LengthText.say(Length.mm(option(LengthOption.BRIDGE)), unit),
+                brush.view().x(option(LengthOption.BRIDGE) / 2),
+                brush.view().y(y) + 6 + BRIDGE_DROP,
+                Ink.INK,
+                Lettering.FIGURE,
+                TextAlignment.CENTER);
     }
 
     private void open(Brush brush, Contour.Closed wedge) {
@@ -289,21 +353,35 @@ final class CupsDrawing implements Drawing {
         brush.polygon(wedge.shape(), false);
         Point mouth = wedge.shape().get(0).between(wedge.shape().get(1), 0.5);
         boolean left = mouth.x() < apex.atInner().x();
-        brush.text(String.format(Locale.ROOT, "%s %.1f°", wedge.wedge().label(), wedge.degrees()), brush.view().x(mouth.x()) + (left ? -8 : 8), brush.view().y(mouth.y()) - 8, Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
+        brush.text(
+                String.format(Locale.ROOT, "%s %.1f°", wedge.wedge().label(), wedge.degrees()),
+                brush.view().x(mouth.x()) + (left ? -8 : 8),
+                brush.view().y(mouth.y()) - 8,
+                Ink.CORAL_TEXT,
+                Lettering.FIGURE_BOLD,
+                left ? TextAlignment.RIGHT : TextAlignment.LEFT);
     }
 
     private void levels(Brush brush) {
         View view = brush.view();
         for (Level level : List.of(Level.BUST, Level.UNDERBUST)) {
             for (String id : List.of(apex.inner(), apex.outer())) {
-                Optional.ofNullable(sheets.sheet(id)).flatMap(s -> s.mark(level.id())).ifPresent(m -> {
-                    brush.stroke(Ink.LINE, 1);
-                    brush.line(m.from(), m.to());
-                });
+                Optional.ofNullable(sheets.sheet(id))
+                        .flatMap(s -> s.mark(level.id()))
+                        .ifPresent(m -> {
+                            brush.stroke(Ink.LINE, 1);
+                            brush.line(m.from(), m.to());
+                        });
             }
             double y = bands.y(view, level);
             brush.text(level.label(), 34, y - 5, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
-            brush.text(LengthText.say(draft.girths().at(level).pattern().length(), unit), 34, y + 16, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(
+                    LengthText.say(draft.girths().at(level).pattern().length(), unit),
+                    34,
+                    y + 16,
+                    Ink.INK,
+                    Lettering.FIGURE,
+                    TextAlignment.LEFT);
         }
     }
 
@@ -317,11 +395,20 @@ final class CupsDrawing implements Drawing {
         places.put("handle-lower", cup.outerBelow());
         places.put("handle-upper", cup.outerAbove());
         if (draft.commission().garment().bust().cups().isCut()) {
-            places.put("handle-bridge", new Point(option(LengthOption.BRIDGE), apex.atInner().y() + radius() * 0.55));
+            places.put(
+                    "handle-bridge",
+                    new Point(option(LengthOption.BRIDGE), apex.atInner().y() + radius() * 0.55));
             places.put("handle-cup-side", new Point(limits()[1], apex.atOuter().y() + radius() * 0.25));
         }
-        if (draft.commission().garment().bust().cups() == CupKind.THREE_PART && cutting.pattern().has(PieceRole.CUP.id(1))) {
-            places.put("handle-band", cutting.pattern().sheet(PieceRole.CUP.id(1)).edge(EdgeRole.BAND_INNER.id()).path().end());
+        if (draft.commission().garment().bust().cups() == CupKind.THREE_PART
+                && cutting.pattern().has(PieceRole.CUP.id(1))) {
+            places.put(
+                    "handle-band",
+                    cutting.pattern()
+                            .sheet(PieceRole.CUP.id(1))
+                            .edge(EdgeRole.BAND_INNER.id())
+                            .path()
+                            .end());
         }
         return places;
     }
@@ -349,7 +436,8 @@ final class CupsDrawing implements Drawing {
         for (String id : List.of(apex.inner(), apex.outer())) {
             for (OutlineEdge edge : sheets.sheet(id).outline()) {
                 if (edge.path().nearest(paper).point().distance(paper) < reach) {
-                    return sheets.sheet(id).name() + ", " + edge.name().replace('-', ' ') + ": " + LengthText.say(Length.mm(edge.path().length()), unit);
+                    return sheets.sheet(id).name() + ", " + edge.name().replace('-', ' ') + ": "
+                            + LengthText.say(Length.mm(edge.path().length()), unit);
                 }
             }
         }

@@ -47,7 +47,9 @@ public final class CupsModel {
 
     /** The sheets of the half in view; empty when nothing is drafted or no seam passes over the apex. */
     public Optional<Cutting> cutting() {
-        return workshop.half().map(Draft::cutting).filter(c -> c.apex().isPresent() && c.cup().isPresent());
+        return workshop.half()
+                .map(Draft::cutting)
+                .filter(c -> c.apex().isPresent() && c.cup().isPresent());
     }
 
     private void once(String label, Garment next) {
@@ -66,7 +68,9 @@ public final class CupsModel {
     public void toggle(ContourWedge wedge) {
         boolean closed = bust().wedges().containsKey(wedge);
         String name = "contour, " + wedge.label().toLowerCase(Locale.ROOT);
-        once(name + (closed ? " left open" : " closed"), garment().withBust(closed ? bust().withoutWedge(wedge) : bust().withWedge(wedge, wedge.standard())));
+        once(
+                name + (closed ? " left open" : " closed"),
+                garment().withBust(closed ? bust().withoutWedge(wedge) : bust().withWedge(wedge, wedge.standard())));
     }
 
     /** Sets the width of a wedge; beyond its range nothing happens and a sentence says why. */
@@ -77,9 +81,12 @@ public final class CupsModel {
         }
         Length length = ((LengthText.Read) reading).length();
         if (!length.isWithin(Length.mm(0), ContourWedge.MOST)) {
-            return Optional.of(wedge.label() + ": up to " + LengthText.say(ContourWedge.MOST, workshop.unit()) + " can be closed.");
+            return Optional.of(wedge.label() + ": up to " + LengthText.say(ContourWedge.MOST, workshop.unit())
+                    + " can be closed.");
         }
-        once("contour, " + wedge.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(length, workshop.unit()), garment().withBust(bust().withWedge(wedge, length)));
+        once(
+                "contour, " + wedge.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(length, workshop.unit()),
+                garment().withBust(bust().withWedge(wedge, length)));
         return Optional.empty();
     }
 
@@ -99,21 +106,36 @@ public final class CupsModel {
     public void radius(double mm) {
         double held = Math.max(55, Math.min(150, Math.rint(mm / step()) * step()));
         Length length = Length.mm(held);
-        workshop.change("bust radius " + LengthText.say(length, workshop.unit()), workshop.commission().withMeasurements(workshop.commission().measurements().with(MeasurementKey.APEX_TO_UNDERBUST, length)), "bust-radius");
+        workshop.change(
+                "bust radius " + LengthText.say(length, workshop.unit()),
+                workshop.commission()
+                        .withMeasurements(
+                                workshop.commission().measurements().with(MeasurementKey.APEX_TO_UNDERBUST, length)),
+                "bust-radius");
     }
 
     /** A length of a rule, dragged on the drawing and held within its range. */
     public void length(LengthOption option, double mm) {
-        double held = Math.max(option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step()) * step()));
-        workshop.change(option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), workshop.commission().withGarment(garment().withLength(option, Length.mm(held))), option.id());
+        double held = Math.max(
+                option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step()) * step()));
+        workshop.change(
+                option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
+                workshop.commission().withGarment(garment().withLength(option, Length.mm(held))),
+                option.id());
     }
 
     /** What the seam over the apex takes out at a level, dragged. */
     public void intake(Level level, double mm) {
         double held = Math.max(0, Math.min(INTAKE_MOST, Math.rint(mm / step()) * step()));
         Cell cell = new Cell(level, seam());
-        Garment next = workshop.rightHalfProperty().get() ? garment().withRightIntake(cell, Length.mm(held)) : garment().withIntake(cell, Length.mm(held));
-        workshop.change(cell.seam().inWords() + " at the " + level.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), workshop.commission().withGarment(next), "cup-" + level.id());
+        Garment next = workshop.rightHalfProperty().get()
+                ? garment().withRightIntake(cell, Length.mm(held))
+                : garment().withIntake(cell, Length.mm(held));
+        workshop.change(
+                cell.seam().inWords() + " at the " + level.label().toLowerCase(Locale.ROOT) + " "
+                        + LengthText.say(Length.mm(held), workshop.unit()),
+                workshop.commission().withGarment(next),
+                "cup-" + level.id());
     }
 
     public double intake(Level level) {
@@ -121,7 +143,8 @@ public final class CupsModel {
     }
 
     private SeamPlace seam() {
-        return SeamPlace.ofId(cutting().orElseThrow().apex().orElseThrow().seam()).orElseThrow();
+        return SeamPlace.ofId(cutting().orElseThrow().apex().orElseThrow().seam())
+                .orElseThrow();
     }
 
     /** A school's cup beside the own one. */
@@ -132,7 +155,8 @@ public final class CupsModel {
         if (garment().kind().isPanelled()) {
             return List.of();
         }
-        Commission byRule = workshop.commission().withGarment(garment().withoutIntake(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)));
+        Commission byRule = workshop.commission()
+                .withGarment(garment().withoutIntake(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)));
         if (!byRule.equals(schoolsOf)) {
             schoolsOf = byRule;
             schools = drafted(byRule);
@@ -145,7 +169,12 @@ public final class CupsModel {
         for (UnderbustSchool school : UnderbustSchool.values()) {
             Outcome outcome = Drafter.draft(byRule.withGarment(byRule.garment().withSchool(school)));
             if (outcome instanceof Draft draft && draft.cutting().cup().isPresent()) {
-                schools.add(new School(school.label(), draft.cutting().cup().get().depth().value(), draft.intakes().at(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT).value()));
+                schools.add(new School(
+                        school.label(),
+                        draft.cutting().cup().get().depth().value(),
+                        draft.intakes()
+                                .at(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)
+                                .value()));
             }
         }
         return schools;

@@ -89,7 +89,8 @@ public final class CupsView extends TableStage {
         this.model = new CupsModel(workshop);
         this.halves = new HalfSwitch(workshop);
         this.kinds = new KindCards(model::kind);
-        this.closing = new ClosingWedge(workshop, at -> table.lay(new CupsDrawing(at, workshop.unit(), false)), workshop::showAgain);
+        this.closing = new ClosingWedge(
+                workshop, at -> table.lay(new CupsDrawing(at, workshop.unit(), false)), workshop::showAgain);
         this.contour = new ContourStrip(workshop, model, this::toggle);
         this.handles = new PullHandles(table, () -> {
             workshop.letGo();
@@ -134,7 +135,9 @@ public final class CupsView extends TableStage {
         kindHead.getStyleClass().add("section-head");
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Drag the rim, a wedge or a limit; choose a kind to cut it." : u));
+        under.textProperty()
+                .bind(table.underProperty()
+                        .map(u -> u.isEmpty() ? "Drag the rim, a wedge or a limit; choose a kind to cut it." : u));
         return new HBox(20, left, new VBox(6, kindHead, kinds, under));
     }
 
@@ -147,16 +150,49 @@ public final class CupsView extends TableStage {
     }
 
     private void pulls() {
-        pull("handle-rim", "Rim of the bust circle; arrow keys change the bust radius", to -> model.radius(drawing.apex().atOuter().distance(to)), way -> model.radius(radius() + way.dx() + way.dy()), () -> "bust radius " + say(radius()));
-        pull("handle-lower", "Lower wedge; left and right change what is taken out under the bust", to -> model.intake(Level.UNDERBUST, model.intake(Level.UNDERBUST) + drawing.wedgeAt(false, to) - drawing.wedgeNow(false)),
-                way -> model.intake(Level.UNDERBUST, model.intake(Level.UNDERBUST) + way.dx()), () -> wedge(false));
-        pull("handle-upper", "Upper wedge; left and right change what is taken out above the bust", to -> model.intake(Level.UPPER, model.intake(Level.UPPER) + drawing.wedgeAt(true, to) - drawing.wedgeNow(true)),
-                way -> model.intake(Level.UPPER, model.intake(Level.UPPER) + way.dx()), () -> wedge(true));
-        pull("handle-bridge", "Bridge; left and right move the inner end of the cup", to -> model.length(LengthOption.BRIDGE, to.x()), way -> model.length(LengthOption.BRIDGE, option(LengthOption.BRIDGE) + way.dx()), () -> "bridge, half " + say(option(LengthOption.BRIDGE)));
-        pull("handle-cup-side", "Outer end of the cup; left and right move it", to -> model.length(LengthOption.CUP_SIDE, drawing.sideLimit(to.x())), way -> model.length(LengthOption.CUP_SIDE, option(LengthOption.CUP_SIDE) - way.dx()),
+        pull(
+                "handle-rim",
+                "Rim of the bust circle; arrow keys change the bust radius",
+                to -> model.radius(drawing.apex().atOuter().distance(to)),
+                way -> model.radius(radius() + way.dx() + way.dy()),
+                () -> "bust radius " + say(radius()));
+        pull(
+                "handle-lower",
+                "Lower wedge; left and right change what is taken out under the bust",
+                to -> model.intake(
+                        Level.UNDERBUST,
+                        model.intake(Level.UNDERBUST) + drawing.wedgeAt(false, to) - drawing.wedgeNow(false)),
+                way -> model.intake(Level.UNDERBUST, model.intake(Level.UNDERBUST) + way.dx()),
+                () -> wedge(false));
+        pull(
+                "handle-upper",
+                "Upper wedge; left and right change what is taken out above the bust",
+                to -> model.intake(
+                        Level.UPPER, model.intake(Level.UPPER) + drawing.wedgeAt(true, to) - drawing.wedgeNow(true)),
+                way -> model.intake(Level.UPPER, model.intake(Level.UPPER) + way.dx()),
+                () -> wedge(true));
+        pull(
+                "handle-bridge",
+                "Bridge; left and right move the inner end of the cup",
+                to -> model.length(LengthOption.BRIDGE, to.x()),
+                way -> model.length(LengthOption.BRIDGE, option(LengthOption.BRIDGE) + way.dx()),
+                () -> "bridge, half " + say(option(LengthOption.BRIDGE)));
+        pull(
+                "handle-cup-side",
+                "Outer end of the cup; left and right move it",
+                to -> model.length(LengthOption.CUP_SIDE, drawing.sideLimit(to.x())),
+                way -> model.length(LengthOption.CUP_SIDE, option(LengthOption.CUP_SIDE) - way.dx()),
                 () -> say(option(LengthOption.CUP_SIDE)) + " before the side");
-        pull("handle-band", "Seam between upper and lower cup; up and down move it", to -> model.length(LengthOption.BAND_SEAM, option(LengthOption.BAND_SEAM) + to.y() - drawing.handles().get("handle-band").y()),
-                way -> model.length(LengthOption.BAND_SEAM, option(LengthOption.BAND_SEAM) + way.dy()), () -> "upper cup " + say(option(LengthOption.BAND_SEAM)) + " deep at the seam");
+        pull(
+                "handle-band",
+                "Seam between upper and lower cup; up and down move it",
+                to -> model.length(
+                        LengthOption.BAND_SEAM,
+                        option(LengthOption.BAND_SEAM)
+                                + to.y()
+                                - drawing.handles().get("handle-band").y()),
+                way -> model.length(LengthOption.BAND_SEAM, option(LengthOption.BAND_SEAM) + way.dy()),
+                () -> "upper cup " + say(option(LengthOption.BAND_SEAM)) + " deep at the seam");
     }
 
     private void pull(String id, String name, Consumer<Point> drag, Consumer<Vec> nudge, Supplier<String> says) {
@@ -180,7 +216,12 @@ public final class CupsView extends TableStage {
     }
 
     private String wedge(boolean above) {
-        return String.format(Locale.ROOT, "%.1f° %s the apex, cup %s deep", Math.toDegrees((above ? cup().upper() : cup().lower()).value()), above ? "above" : "under", say(cup().depth().value()));
+        return String.format(
+                Locale.ROOT,
+                "%.1f° %s the apex, cup %s deep",
+                Math.toDegrees((above ? cup().upper() : cup().lower()).value()),
+                above ? "above" : "under",
+                say(cup().depth().value()));
     }
 
     /** A wedge closes before one's eyes; opened again it is open at once. */
@@ -202,12 +243,16 @@ public final class CupsView extends TableStage {
         handles.place(Map.of());
         if (workshop.draft().isPresent()) {
             card.begin("No cup");
-            card.words(workshop.commission().garment().kind().isOverBust() ? "No seam passes over the apex, so there is no cup to shape. Let a seam run over the apex on the Seams stage."
-                    : "This corset ends under the bust. There is no cup to shape.");
+            card.words(
+                    workshop.commission().garment().kind().isOverBust()
+                            ? "No seam passes over the apex, so there is no cup to shape. Let a seam run over the apex on the Seams stage."
+                            : "This corset ends under the bust. There is no cup to shape.");
             strip.setVisible(false);
             return;
         }
-        teach("No cup yet", "Here one decides how the bust is shaped: the kind of cup, its circle, and the wedges round the apex. Take the measurements first.");
+        teach(
+                "No cup yet",
+                "Here one decides how the bust is shaped: the kind of cup, its circle, and the wedges round the apex. Take the measurements first.");
     }
 
     @Override
@@ -219,7 +264,8 @@ public final class CupsView extends TableStage {
         Drawing laid = mode == Mode.FOLDED ? new FoldedDrawing(draft.cutting(), workshop.unit()) : drawing;
         lay(laid);
         handles.place(mode == Mode.CUP ? drawing.handles() : Map.of());
-        section.show(FoldedCup.of(draft.cutting().whole(), draft.cutting().apex().orElseThrow(), radius()), workshop.unit());
+        section.show(
+                FoldedCup.of(draft.cutting().whole(), draft.cutting().apex().orElseThrow(), radius()), workshop.unit());
         kinds.show(model.bust().cups());
         strip.setCenter(mode == Mode.CONTOUR ? contour : cupStrip);
         contour.show();
@@ -249,8 +295,10 @@ public final class CupsView extends TableStage {
         List<CupsModel.School> schools = model.schools();
         if (!schools.isEmpty()) {
             card.section("The schools beside it");
-            schools.stream().sorted(Comparator.comparingDouble(CupsModel.School::depth))
-                    .forEach(s -> card.words(say(s.depth()) + "  " + s.name() + ", " + say(s.underBust()) + " under the bust", "quiet"));
+            schools.stream()
+                    .sorted(Comparator.comparingDouble(CupsModel.School::depth))
+                    .forEach(s -> card.words(
+                            say(s.depth()) + "  " + s.name() + ", " + say(s.underBust()) + " under the bust", "quiet"));
         }
         says(draft);
     }
@@ -279,8 +327,14 @@ public final class CupsView extends TableStage {
             }
         }
         if (model.bust().cups().isCut()) {
-            double wire = draft.pattern().pieces().stream().filter(p -> p.role() == PieceRole.CUP && !p.id().equals(PieceRole.CUP.id(3))).flatMap(p -> p.outline().stream()).filter(e -> e.name().startsWith("cup")).mapToDouble(e -> e.path().length()).sum();
-            card.words("An underwire along the lower arc: " + say(wire) + ", less what its ends are kept clear.", "quiet");
+            double wire = draft.pattern().pieces().stream()
+                    .filter(p -> p.role() == PieceRole.CUP && !p.id().equals(PieceRole.CUP.id(3)))
+                    .flatMap(p -> p.outline().stream())
+                    .filter(e -> e.name().startsWith("cup"))
+                    .mapToDouble(e -> e.path().length())
+                    .sum();
+            card.words(
+                    "An underwire along the lower arc: " + say(wire) + ", less what its ends are kept clear.", "quiet");
         }
     }
 
@@ -288,15 +342,23 @@ public final class CupsView extends TableStage {
         card.begin("Contour");
         refused();
         if (cutting.contour().closed().isEmpty() && model.bust().wedges().isEmpty()) {
-            card.words("Wedges are laid on the panels and closed by turning what lies between them and the seam over the apex. Tick one, or take a usual set; it is closed at once, and Undo opens it.");
+            card.words(
+                    "Wedges are laid on the panels and closed by turning what lies between them and the seam over the apex. Tick one, or take a usual set; it is closed at once, and Undo opens it.");
             return;
         }
         card.section("Where it goes");
         for (Contour.Closed wedge : cutting.contour().closed()) {
-            card.words(String.format(Locale.ROOT, "%s, %s: %.1f° into %s.", wedge.wedge().label(), name(cutting, wedge.sheet()), wedge.degrees(), wedge.goes()));
+            card.words(String.format(
+                    Locale.ROOT,
+                    "%s, %s: %.1f° into %s.",
+                    wedge.wedge().label(),
+                    name(cutting, wedge.sheet()),
+                    wedge.degrees(),
+                    wedge.goes()));
         }
         if (model.bust().wedges().containsKey(ContourWedge.UNDER_BUST)) {
-            card.words("Under the bust: " + say(2 * model.bust().width(ContourWedge.UNDER_BUST)) + " more at the front princess seam; the side gives it back, the girth stays as planned.");
+            card.words("Under the bust: " + say(2 * model.bust().width(ContourWedge.UNDER_BUST))
+                    + " more at the front princess seam; the side gives it back, the girth stays as planned.");
         }
         List<String> lost = new ArrayList<>();
         for (Level level : Level.values()) {
@@ -316,7 +378,8 @@ public final class CupsView extends TableStage {
     }
 
     private void refused() {
-        workshop.refusal().ifPresent(r -> card.words(r.reasons().get(0).sentence().in(workshop.unit()), "caution"));
+        workshop.refusal()
+                .ifPresent(r -> card.words(r.reasons().get(0).sentence().in(workshop.unit()), "caution"));
     }
 
     private void follow(Reckoned number) {

@@ -33,14 +33,17 @@ final class FoldedDrawing implements Drawing {
         this.radius = cutting.cup().orElseThrow().radius().value();
         this.cup = FoldedCup.of(cutting.whole(), cutting.apex().orElseThrow(), radius);
         this.facets = new ArrayList<>(cup.facets(cutting.whole(), cutting.apex().orElseThrow()));
-        facets.sort(Comparator.comparingDouble(f -> f.corners().stream().mapToDouble(c -> seen(c)[2]).sum()));
+        facets.sort(Comparator.comparingDouble(
+                f -> f.corners().stream().mapToDouble(c -> seen(c)[2]).sum()));
     }
 
     /** A place as it is seen: across, down, and nearer. */
     private static double[] seen(double[] p) {
         double x = p[0] * Math.cos(YAW) + p[2] * Math.sin(YAW);
         double out = -p[0] * Math.sin(YAW) + p[2] * Math.cos(YAW);
-        return new double[] {x, p[1] * Math.sin(TILT) - out * Math.cos(TILT), p[1] * Math.cos(TILT) + out * Math.sin(TILT)};
+        return new double[] {
+            x, p[1] * Math.sin(TILT) - out * Math.cos(TILT), p[1] * Math.cos(TILT) + out * Math.sin(TILT)
+        };
     }
 
     @Override
@@ -66,16 +69,34 @@ final class FoldedDrawing implements Drawing {
             brush.context().setStroke(shade.darker().interpolate(base, bright));
             brush.context().setLineWidth(1);
             brush.context().setLineDashes();
-            List<Point> area = facet.corners().stream().map(c -> new Point(seen(c)[0], seen(c)[1])).toList();
+            List<Point> area = facet.corners().stream()
+                    .map(c -> new Point(seen(c)[0], seen(c)[1]))
+                    .toList();
             brush.polygon(area, true);
             brush.polygon(area, false);
         }
         brush.stroke(Ink.CORAL, 1.6);
         for (double turn : new double[] {0, Math.PI}) {
-            brush.polyline(cup.rings().stream().map(r -> seen(new double[] {r.radius() * Math.sin(turn), r.radius() * Math.cos(turn), cup.depth() - r.below()})).map(c -> new Point(c[0], c[1])).toList());
+            brush.polyline(cup.rings().stream()
+                    .map(r -> seen(new double[] {
+                        r.radius() * Math.sin(turn), r.radius() * Math.cos(turn), cup.depth() - r.below()
+                    }))
+                    .map(c -> new Point(c[0], c[1]))
+                    .toList());
         }
-        brush.text("Folded from the sheets: " + LengthText.say(Length.mm(cup.depth()), unit) + " deep, the closed rim "
-                + LengthText.say(Length.mm(2 * cup.rings().get(cup.rings().size() - 1).radius()), unit) + " across", 40, height - 18, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text(
+                "Folded from the sheets: " + LengthText.say(Length.mm(cup.depth()), unit) + " deep, the closed rim "
+                        + LengthText.say(
+                                Length.mm(2
+                                        * cup.rings()
+                                                .get(cup.rings().size() - 1)
+                                                .radius()),
+                                unit) + " across",
+                40,
+                height - 18,
+                Ink.INK,
+                Lettering.FIGURE,
+                TextAlignment.LEFT);
     }
 
     private static double towardsLight(FoldedCup.Facet facet) {

@@ -55,7 +55,9 @@ final class EdgesDrawing implements Drawing {
         this.draft = draft;
         this.unit = unit;
         this.garment = draft.commission().garment();
-        this.pattern = joining == Joining.APART ? draft.cutting().pattern() : draft.cutting().whole();
+        this.pattern = joining == Joining.APART
+                ? draft.cutting().pattern()
+                : draft.cutting().whole();
         this.laid = joining == Joining.APART ? apart() : Joined.at(pattern, joining == Joining.ABOVE);
         this.bands = new LevelBands(draft);
     }
@@ -98,7 +100,10 @@ final class EdgesDrawing implements Drawing {
             return sheet.flattened(1);
         }
         boolean upper = joining == Joining.ABOVE;
-        return sheet.outline().stream().filter(e -> upper ? e.role().isAbove() : e.role().isBelow()).flatMap(e -> e.path().flattened(1).stream()).toList();
+        return sheet.outline().stream()
+                .filter(e -> upper ? e.role().isAbove() : e.role().isBelow())
+                .flatMap(e -> e.path().flattened(1).stream())
+                .toList();
     }
 
     @Override
@@ -149,8 +154,15 @@ final class EdgesDrawing implements Drawing {
         Point at = laid.get(apex.get().inner()).apply(apex.get().atInner());
         double radius = draft.cutting().cup().orElseThrow().radius().value();
         brush.stroke(Ink.BRASS, 1.4, 5, 4);
-        brush.line(new Point(at.x() - radius * 0.7, at.y() - radius), new Point(at.x() + radius * 0.7, at.y() - radius));
-        brush.text("covers the breast", brush.view().x(at.x() - radius * 0.7) - 6, brush.view().y(at.y() - radius) + 4, Ink.BRASS_TEXT, Lettering.FIGURE, TextAlignment.RIGHT);
+        brush.line(
+                new Point(at.x() - radius * 0.7, at.y() - radius), new Point(at.x() + radius * 0.7, at.y() - radius));
+        brush.text(
+                "covers the breast",
+                brush.view().x(at.x() - radius * 0.7) - 6,
+                brush.view().y(at.y() - radius) + 4,
+                Ink.BRASS_TEXT,
+                Lettering.FIGURE,
+                TextAlignment.RIGHT);
     }
 
     /** Where each handle lies on the joined pattern, by the option that it pulls. */
@@ -171,9 +183,15 @@ final class EdgesDrawing implements Drawing {
                 return;
             }
             if (garment.upperEdge() != UpperShape.STRAIGHT) {
-                places.put(garment.upperEdge() == UpperShape.SWEETHEART ? LengthOption.SWEETHEART_DIP : LengthOption.EDGE_DIP, centre);
+                places.put(
+                        garment.upperEdge() == UpperShape.SWEETHEART
+                                ? LengthOption.SWEETHEART_DIP
+                                : LengthOption.EDGE_DIP,
+                        centre);
             }
-            draft.cutting().apex().ifPresent(a -> places.put(LengthOption.COVERAGE, ends(pattern.sheet(a.inner()), a.seam(), true)));
+            draft.cutting()
+                    .apex()
+                    .ifPresent(a -> places.put(LengthOption.COVERAGE, ends(pattern.sheet(a.inner()), a.seam(), true)));
             places.put(LengthOption.BACK_FALL, end(CENTRE_BACK, true));
         } else if (garment.top().cover() == Cover.OFF_SHOULDER) {
             places.put(LengthOption.SHOULDER_LINE, centre);
@@ -181,12 +199,23 @@ final class EdgesDrawing implements Drawing {
             places.put(LengthOption.NECKLINE_DEPTH, centre);
             neck(true).ifPresent(p -> places.put(LengthOption.NECKLINE_WIDTH, p));
             if (garment.top().cover() == Cover.HALTER) {
-                pattern.sheets().stream().filter(s -> s.has(EdgeRole.STRAP_END.id())).findFirst().ifPresent(s -> places.put(LengthOption.STRAP_WIDTH, laid.get(s.id()).apply(s.edge(EdgeRole.STRAP_END.id()).path().end())));
+                pattern.sheets().stream()
+                        .filter(s -> s.has(EdgeRole.STRAP_END.id()))
+                        .findFirst()
+                        .ifPresent(s -> places.put(
+                                LengthOption.STRAP_WIDTH,
+                                laid.get(s.id())
+                                        .apply(s.edge(EdgeRole.STRAP_END.id())
+                                                .path()
+                                                .end())));
             } else {
                 places.put(LengthOption.BACK_NECKLINE, end(CENTRE_BACK, true));
             }
         }
-        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has(EdgeRole.SIDE.id())).findFirst().orElseThrow();
+        Sheet side = pattern.sheets().stream()
+                .filter(s -> s.front() && s.has(EdgeRole.SIDE.id()))
+                .findFirst()
+                .orElseThrow();
         places.put(LengthOption.UNDERARM_LOWERING, ends(side, EdgeRole.SIDE.id(), true));
         if (garment.upperEdge() == UpperShape.SQUARE) {
             corner().ifPresent(p -> places.put(LengthOption.EDGE_WIDTH, p));
@@ -195,7 +224,10 @@ final class EdgesDrawing implements Drawing {
 
     private void lower(Map<LengthOption, Point> places) {
         LowerShape shape = garment.lowerEdge();
-        Sheet side = pattern.sheets().stream().filter(s -> s.front() && s.has(EdgeRole.SIDE.id())).findFirst().orElseThrow();
+        Sheet side = pattern.sheets().stream()
+                .filter(s -> s.front() && s.has(EdgeRole.SIDE.id()))
+                .findFirst()
+                .orElseThrow();
         if (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) {
             places.put(LengthOption.FRONT_LENGTH_BELOW, end(CENTRE_FRONT, false));
             places.put(LengthOption.BACK_LENGTH_BELOW, end(CENTRE_BACK, false));
@@ -210,17 +242,30 @@ final class EdgesDrawing implements Drawing {
 
     /** Where the neckline ends on the shoulder. */
     private Optional<Point> neck(boolean front) {
-        return pattern.sheets().stream().filter(s -> s.front() == front && (s.has(EdgeRole.SHOULDER.id()) || s.has(EdgeRole.STRAP_END.id()))).findFirst()
-                .map(s -> laid.get(s.id()).apply(s.edge(s.has(EdgeRole.SHOULDER.id()) ? EdgeRole.SHOULDER.id() : EdgeRole.STRAP_END.id()).path().start()));
+        return pattern.sheets().stream()
+                .filter(s -> s.front() == front && (s.has(EdgeRole.SHOULDER.id()) || s.has(EdgeRole.STRAP_END.id())))
+                .findFirst()
+                .map(s -> laid.get(s.id())
+                        .apply(s.edge(s.has(EdgeRole.SHOULDER.id()) ? EdgeRole.SHOULDER.id() : EdgeRole.STRAP_END.id())
+                                .path()
+                                .start()));
     }
 
     private Optional<Point> corner() {
-        return pattern.sheets().stream().flatMap(s -> s.declared().stream().filter(c -> c.degrees() == 270).map(c -> laid.get(s.id()).apply(c.at()))).findFirst();
+        return pattern.sheets().stream()
+                .flatMap(s -> s.declared().stream()
+                        .filter(c -> c.degrees() == 270)
+                        .map(c -> laid.get(s.id()).apply(c.at())))
+                .findFirst();
     }
 
     /** The upper or the lower end of an edge that several sheets may have a stretch of, such as centre front under a yoke. */
     private Point end(String edge, boolean top) {
-        return pattern.sheets().stream().filter(s -> s.has(edge)).map(s -> ends(s, edge, top)).min(Comparator.comparingDouble(p -> top ? p.y() : -p.y())).orElseThrow();
+        return pattern.sheets().stream()
+                .filter(s -> s.has(edge))
+                .map(s -> ends(s, edge, top))
+                .min(Comparator.comparingDouble(p -> top ? p.y() : -p.y()))
+                .orElseThrow();
     }
 
     private Point ends(Sheet sheet, String edge, boolean top) {
@@ -235,7 +280,8 @@ final class EdgesDrawing implements Drawing {
             Point on = laid.get(sheet.id()).inverse().apply(paper);
             for (OutlineEdge edge : sheet.outline()) {
                 if (edge.path().nearest(on).point().distance(on) < reach) {
-                    return sheet.name() + ", " + edge.name().replace('-', ' ') + ": " + LengthText.say(Length.mm(edge.path().length()), unit);
+                    return sheet.name() + ", " + edge.name().replace('-', ' ') + ": "
+                            + LengthText.say(Length.mm(edge.path().length()), unit);
                 }
             }
         }

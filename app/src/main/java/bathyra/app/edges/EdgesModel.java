@@ -7,7 +7,6 @@ import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
 import bathyra.garment.Sleeve;
-import bathyra.garment.Top;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -19,12 +18,36 @@ import java.util.Locale;
 public final class EdgesModel {
     private static final double EIGHTH = 25.4 / 8;
     /** The lengths of an upper edge in the order of its controls. */
-    private static final List<LengthOption> UPPER = List.of(LengthOption.COVERAGE, LengthOption.SWEETHEART_DIP, LengthOption.EDGE_DIP, LengthOption.SHOULDER_LINE, LengthOption.SLEEVE_DEPTH, LengthOption.SLEEVE_EASE,
-            LengthOption.NECKLINE_DEPTH, LengthOption.NECKLINE_WIDTH, LengthOption.STRAP_WIDTH, LengthOption.BACK_NECKLINE, LengthOption.UNDERARM_LOWERING, LengthOption.BACK_FALL, LengthOption.EDGE_WIDTH,
-            LengthOption.YOKE_LINE, LengthOption.KEYHOLE_LENGTH, LengthOption.KEYHOLE_WIDTH);
+    private static final List<LengthOption> UPPER = List.of(
+            LengthOption.COVERAGE,
+            LengthOption.SWEETHEART_DIP,
+            LengthOption.EDGE_DIP,
+            LengthOption.SHOULDER_LINE,
+            LengthOption.SLEEVE_DEPTH,
+            LengthOption.SLEEVE_EASE,
+            LengthOption.NECKLINE_DEPTH,
+            LengthOption.NECKLINE_WIDTH,
+            LengthOption.STRAP_WIDTH,
+            LengthOption.BACK_NECKLINE,
+            LengthOption.UNDERARM_LOWERING,
+            LengthOption.BACK_FALL,
+            LengthOption.EDGE_WIDTH,
+            LengthOption.YOKE_LINE,
+            LengthOption.KEYHOLE_LENGTH,
+            LengthOption.KEYHOLE_WIDTH);
     /** The lengths of a lower edge. */
-    private static final List<LengthOption> LOWER = List.of(LengthOption.FRONT_LENGTH_BELOW, LengthOption.SIDE_LENGTH_BELOW, LengthOption.BACK_LENGTH_BELOW, LengthOption.PEPLUM_LENGTH, LengthOption.PEPLUM_SPREAD,
-            LengthOption.FLARED_LENGTH, LengthOption.FLARE, LengthOption.FLARE_RAISE, LengthOption.WAIST_DROP, LengthOption.SKIRT_LINE);
+    private static final List<LengthOption> LOWER = List.of(
+            LengthOption.FRONT_LENGTH_BELOW,
+            LengthOption.SIDE_LENGTH_BELOW,
+            LengthOption.BACK_LENGTH_BELOW,
+            LengthOption.PEPLUM_LENGTH,
+            LengthOption.PEPLUM_SPREAD,
+            LengthOption.FLARED_LENGTH,
+            LengthOption.FLARE,
+            LengthOption.FLARE_RAISE,
+            LengthOption.WAIST_DROP,
+            LengthOption.SKIRT_LINE);
+
     private final Workshop workshop;
 
     public EdgesModel(Workshop workshop) {
@@ -42,7 +65,9 @@ public final class EdgesModel {
     }
 
     public void cover(Cover next) {
-        once("edge " + next.label().toLowerCase(Locale.ROOT), garment().withTop(garment().top().withCover(next)));
+        once(
+                "edge " + next.label().toLowerCase(Locale.ROOT),
+                garment().withTop(garment().top().withCover(next)));
     }
 
     public void shape(UpperShape next) {
@@ -54,26 +79,38 @@ public final class EdgesModel {
     }
 
     public void yoke(boolean wanted) {
-        once(wanted ? "yoke over the bust line" : "no yoke", garment().withTop(garment().top().withYoke(wanted)));
+        once(
+                wanted ? "yoke over the bust line" : "no yoke",
+                garment().withTop(garment().top().withYoke(wanted)));
     }
 
     public void keyhole(boolean wanted) {
-        once(wanted ? "keyhole in the yoke" : "no keyhole", garment().withTop(garment().top().withKeyhole(wanted)));
+        once(
+                wanted ? "keyhole in the yoke" : "no keyhole",
+                garment().withTop(garment().top().withKeyhole(wanted)));
     }
 
     public void sleeve(Sleeve next) {
-        once("sleeve: " + next.label().toLowerCase(Locale.ROOT), garment().withTop(garment().top().withSleeve(next)));
+        once(
+                "sleeve: " + next.label().toLowerCase(Locale.ROOT),
+                garment().withTop(garment().top().withSleeve(next)));
     }
 
     public void princess(PrincessStart next) {
-        once("princess seam " + next.label().toLowerCase(Locale.ROOT), garment().withBlock(garment().block().withPrincess(next)));
+        once(
+                "princess seam " + next.label().toLowerCase(Locale.ROOT),
+                garment().withBlock(garment().block().withPrincess(next)));
     }
 
     /** A length, dragged on the drawing and held within its range, to the millimetre or the eighth of an inch. */
     public void length(LengthOption option, double mm) {
         double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
-        double held = Math.max(option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step) * step));
-        workshop.change(option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), workshop.commission().withGarment(garment().withLength(option, Length.mm(held))), option.id());
+        double held = Math.max(
+                option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step) * step));
+        workshop.change(
+                option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
+                workshop.commission().withGarment(garment().withLength(option, Length.mm(held))),
+                option.id());
     }
 
     public double value(LengthOption option) {

@@ -89,8 +89,18 @@ public final class EdgesView extends TableStage {
 
     /** Necklines are pulled down, widths along, everything else the way it lies. */
     private PullHandles.Pull pull(LengthOption option) {
-        return new PullHandles.Pull(option.label() + "; arrow keys change it", to -> model.length(option, model.value(option) + change(option, drawing.handles(joining != Joining.BELOW).get(option), to)),
-                way -> model.length(option, model.value(option) + change(option, new Point(0, 0), new Point(way.dx(), way.dy()))),
+        return new PullHandles.Pull(
+                option.label() + "; arrow keys change it",
+                to -> model.length(
+                        option,
+                        model.value(option)
+                                + change(
+                                        option,
+                                        drawing.handles(joining != Joining.BELOW)
+                                                .get(option),
+                                        to)),
+                way -> model.length(
+                        option, model.value(option) + change(option, new Point(0, 0), new Point(way.dx(), way.dy()))),
                 () -> option.label() + " " + LengthText.say(Length.mm(model.value(option)), workshop.unit()));
     }
 
@@ -149,7 +159,11 @@ public final class EdgesView extends TableStage {
         below.getStyleClass().add("section-head");
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Pull a handle: the edge is drawn on the joined pattern and traced off onto the pieces." : u));
+        under.textProperty()
+                .bind(table.underProperty()
+                        .map(u -> u.isEmpty()
+                                ? "Pull a handle: the edge is drawn on the joined pattern and traced off onto the pieces."
+                                : u));
         HBox foot = new HBox(10, below, lower, under);
         foot.setAlignment(Pos.CENTER_LEFT);
         fault.getStyleClass().add("row-fault");
@@ -162,17 +176,20 @@ public final class EdgesView extends TableStage {
     }
 
     private LookSwitch<Joining> joiningSwitch() {
-        return new LookSwitch<>("edges-", List.of(Joining.ABOVE, Joining.BELOW, Joining.APART), joining, Joining::label, next -> {
-            joining = next;
-            show();
-            table.fit();
-        });
+        return new LookSwitch<>(
+                "edges-", List.of(Joining.ABOVE, Joining.BELOW, Joining.APART), joining, Joining::label, next -> {
+                    joining = next;
+                    show();
+                    table.fit();
+                });
     }
 
     @Override
     protected void showNothing() {
         handles.place(Map.of());
-        teach("No edges yet", "Here one decides where the garment ends above and below: necklines, backs and hems, drawn on the joined pattern. Take the measurements first.");
+        teach(
+                "No edges yet",
+                "Here one decides where the garment ends above and below: necklines, backs and hems, drawn on the joined pattern. Take the measurements first.");
         choices();
     }
 
@@ -196,7 +213,10 @@ public final class EdgesView extends TableStage {
         cover.setText(garment.top().cover().label());
         cover.setVisible(!garment.kind().isPanelled());
         lower.setText(garment.lowerEdge().label());
-        princess.setText(garment.block().princess() == PrincessStart.NONE ? "Princess seam: " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT) : "Princess seam: " + garment.block().princess().label().toLowerCase(Locale.ROOT));
+        princess.setText(
+                garment.block().princess() == PrincessStart.NONE
+                        ? "Princess seam: " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT)
+                        : "Princess seam: " + garment.block().princess().label().toLowerCase(Locale.ROOT));
         princess.setVisible(garment.top().cover() == Cover.SHOULDERS);
         sleeve.setText(garment.top().sleeve().label());
         sleeve.setVisible(garment.top().cover() == Cover.OFF_SHOULDER);
@@ -204,10 +224,20 @@ public final class EdgesView extends TableStage {
         yoke.setSelected(garment.top().yoke());
         keyhole.setVisible(garment.top().yoke());
         keyhole.setSelected(garment.top().keyhole());
-        shapes.show(garment.kind().isOverBust() ? UpperShape.fitting(garment.top().cover()) : List.of(UpperShape.STRAIGHT), garment.upperEdge());
+        shapes.show(
+                garment.kind().isOverBust() ? UpperShape.fitting(garment.top().cover()) : List.of(UpperShape.STRAIGHT),
+                garment.upperEdge());
         List<MeasurementKey> missing = Drafter.missing(workshop.commission().measurements(), garment);
-        fault.setText(!missing.isEmpty() ? "Missing for this edge: " + missing.stream().map(k -> k.label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")) + ". Enter it on the Measure stage."
-                : workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())).orElse(""));
+        fault.setText(
+                !missing.isEmpty()
+                        ? "Missing for this edge: "
+                                + missing.stream()
+                                        .map(k -> k.label().toLowerCase(Locale.ROOT))
+                                        .collect(Collectors.joining(", "))
+                                + ". Enter it on the Measure stage."
+                        : workshop.refusal()
+                                .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
+                                .orElse(""));
     }
 
     private void card(Draft draft) {
@@ -224,9 +254,14 @@ public final class EdgesView extends TableStage {
         card.begin("Edges", controls);
         card.belowControls();
         card.section("What was checked");
-        Map<FindingKind, List<Finding>> groups = draft.findings().stream().filter(f -> f.kind().isShownAt(Step.EDGES)).collect(Collectors.groupingBy(Finding::kind, LinkedHashMap::new, Collectors.toList()));
+        Map<FindingKind, List<Finding>> groups = draft.findings().stream()
+                .filter(f -> f.kind().isShownAt(Step.EDGES))
+                .collect(Collectors.groupingBy(Finding::kind, LinkedHashMap::new, Collectors.toList()));
         groups.forEach((kind, findings) -> {
-            Finding worst = findings.stream().max((a, b) -> Double.compare(a.status().ordinal() * 1000 + a.value(), b.status().ordinal() * 1000 + b.value())).orElseThrow();
+            Finding worst = findings.stream()
+                    .max((a, b) -> Double.compare(
+                            a.status().ordinal() * 1000 + a.value(), b.status().ordinal() * 1000 + b.value()))
+                    .orElseThrow();
             Label row = card.words(worst.sentence().in(workshop.unit()));
             row.setGraphic(worst.status() == Finding.Status.OK ? Marks.tick() : Marks.triangle());
             row.setGraphicTextGap(8);

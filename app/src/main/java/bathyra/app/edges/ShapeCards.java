@@ -19,9 +19,15 @@ import javafx.scene.shape.SVGPath;
 final class ShapeCards extends HBox {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final Map<UpperShape, String> LINES = Map.ofEntries(
-            Map.entry(UpperShape.STRAIGHT, "M2 10 Q12 5 27 8 Q42 5 52 10"), Map.entry(UpperShape.CURVED, "M2 12 Q14 2 27 11 Q40 2 52 12"), Map.entry(UpperShape.SWEETHEART, "M2 14 C10 0 22 2 27 18 C32 2 44 0 52 14"),
-            Map.entry(UpperShape.V, "M2 10 Q8 3 12 5 L27 26 L42 5 Q46 3 52 10"), Map.entry(UpperShape.PLUNGE, "M2 10 Q8 3 12 5 L27 38 L42 5 Q46 3 52 10"), Map.entry(UpperShape.SQUARE, "M2 10 L12 4 L14 20 L40 20 L42 4 L52 10"),
-            Map.entry(UpperShape.SCOOP, "M2 10 Q8 2 12 4 C14 26 40 26 42 4 Q46 2 52 10"), Map.entry(UpperShape.ROUND, "M6 8 L18 2 C18 18 36 18 36 2 L48 8"), Map.entry(UpperShape.WIDE, "M6 8 L11 4 C14 16 40 16 43 4 L48 8"));
+            Map.entry(UpperShape.STRAIGHT, "M2 10 Q12 5 27 8 Q42 5 52 10"),
+            Map.entry(UpperShape.CURVED, "M2 12 Q14 2 27 11 Q40 2 52 12"),
+            Map.entry(UpperShape.SWEETHEART, "M2 14 C10 0 22 2 27 18 C32 2 44 0 52 14"),
+            Map.entry(UpperShape.V, "M2 10 Q8 3 12 5 L27 26 L42 5 Q46 3 52 10"),
+            Map.entry(UpperShape.PLUNGE, "M2 10 Q8 3 12 5 L27 38 L42 5 Q46 3 52 10"),
+            Map.entry(UpperShape.SQUARE, "M2 10 L12 4 L14 20 L40 20 L42 4 L52 10"),
+            Map.entry(UpperShape.SCOOP, "M2 10 Q8 2 12 4 C14 26 40 26 42 4 Q46 2 52 10"),
+            Map.entry(UpperShape.ROUND, "M6 8 L18 2 C18 18 36 18 36 2 L48 8"),
+            Map.entry(UpperShape.WIDE, "M6 8 L11 4 C14 16 40 16 43 4 L48 8"));
 
     private final Map<UpperShape, Button> cards = new EnumMap<>(UpperShape.class);
 
@@ -31,7 +37,10 @@ final class ShapeCards extends HBox {
             SVGPath line = new SVGPath();
             line.setContent(LINES.get(shape));
             line.getStyleClass().add("kind-lines");
-            VBox words = new VBox(3, new Group(new Rectangle(54, 40, javafx.scene.paint.Color.TRANSPARENT), line), new Label(shape.label()));
+            VBox words = new VBox(
+                    3,
+                    new Group(new Rectangle(54, 40, javafx.scene.paint.Color.TRANSPARENT), line),
+                    new Label(shape.label()));
             words.setAlignment(Pos.CENTER);
             Button card = new Button();
             card.setGraphic(words);

@@ -66,7 +66,13 @@ final class ForeignCard {
      * @param keepIt writes the pattern document
      * @param startFrom makes the draft start from the block
      */
-    ForeignCard(Workshop workshop, ForeignModel model, Runnable changed, Consumer<Finding> look, Runnable keepIt, Runnable startFrom) {
+    ForeignCard(
+            Workshop workshop,
+            ForeignModel model,
+            Runnable changed,
+            Consumer<Finding> look,
+            Runnable keepIt,
+            Runnable startFrom) {
         this.workshop = workshop;
         this.model = model;
         this.changed = changed;
@@ -128,8 +134,21 @@ final class ForeignCard {
 
     private OptionField depth(String id, String label, DoubleSupplier value, DoubleConsumer take) {
         Runnable nothing = () -> {};
-        return new OptionField(new Setting("foreign-" + id, label, "On this piece of the block.", DEPTH_LEAST, DEPTH_MOST, () -> Length.mm(model.chosen().isPresent() ? value.getAsDouble() : DEPTH_LEAST.millimetres()), () -> false,
-                l -> take.accept(l.millimetres()), nothing, nothing, nothing, Optional::empty), workshop::unit);
+        return new OptionField(
+                new Setting(
+                        "foreign-" + id,
+                        label,
+                        "On this piece of the block.",
+                        DEPTH_LEAST,
+                        DEPTH_MOST,
+                        () -> Length.mm(model.chosen().isPresent() ? value.getAsDouble() : DEPTH_LEAST.millimetres()),
+                        () -> false,
+                        l -> take.accept(l.millimetres()),
+                        nothing,
+                        nothing,
+                        nothing,
+                        Optional::empty),
+                workshop::unit);
     }
 
     private MenuItem role(String words, Optional<String> next) {
@@ -143,7 +162,9 @@ final class ForeignCard {
     }
 
     private void called() {
-        if (model.chosen().isPresent() && (!name.getText().strip().equals(model.piece().name()) || front.isSelected() != model.piece().front())) {
+        if (model.chosen().isPresent()
+                && (!name.getText().strip().equals(model.piece().name())
+                        || front.isSelected() != model.piece().front())) {
             model.call(name.getText(), front.isSelected());
             changed.run();
         }
@@ -152,7 +173,9 @@ final class ForeignCard {
     void show(Card card, Optional<Finding> looked) {
         boolean taken = model.pattern().isPresent();
         Optional<ForeignDrawing> drawing = model.drawing();
-        model.unit().map(unitButtons::get).ifPresentOrElse(b -> b.setSelected(true), () -> unitGroup.selectToggle(null));
+        model.unit()
+                .map(unitButtons::get)
+                .ifPresentOrElse(b -> b.setSelected(true), () -> unitGroup.selectToggle(null));
         units.setVisible(drawing.isPresent());
         units.setManaged(drawing.isPresent());
         hand();
@@ -172,20 +195,30 @@ final class ForeignCard {
         if (taken) {
             checks(card, looked);
         } else if (model.faults().isEmpty() && drawing.isEmpty()) {
-            card.words("Here a drawing made elsewhere is checked and trued, kept as a pattern document, or used as the block to start from. SVG and DXF drawings and pattern documents can be taken in.");
+            card.words(
+                    "Here a drawing made elsewhere is checked and trued, kept as a pattern document, or used as the block to start from. SVG and DXF drawings and pattern documents can be taken in.");
         }
     }
 
     private String drawnIn(ForeignDrawing drawing) {
         if (model.unit().isEmpty()) {
-            return "The file does not say in what it is drawn. Choose, and look at the size: " + String.join("; ", DrawnUnit.asked().stream().map(u -> u.id() + " " + size(drawing, u)).toList()) + ".";
+            return "The file does not say in what it is drawn. Choose, and look at the size: "
+                    + String.join(
+                            "; ",
+                            DrawnUnit.asked().stream()
+                                    .map(u -> u.id() + " " + size(drawing, u))
+                                    .toList()) + ".";
         }
-        return (drawing.unit().isPresent() ? "As the file says" : "Measured in " + model.unit().get().id()) + ", the drawing is " + size(drawing, model.unit().get()) + " in all.";
+        return (drawing.unit().isPresent()
+                        ? "As the file says"
+                        : "Measured in " + model.unit().get().id()) + ", the drawing is "
+                + size(drawing, model.unit().get()) + " in all.";
     }
 
     private String size(ForeignDrawing drawing, DrawnUnit unit) {
         double[] size = Taking.size(drawing, unit);
-        return LengthText.figure(Length.mm(size[0]), workshop.unit()) + " × " + LengthText.say(Length.mm(size[1]), workshop.unit());
+        return LengthText.figure(Length.mm(size[0]), workshop.unit()) + " × "
+                + LengthText.say(Length.mm(size[1]), workshop.unit());
     }
 
     private void hand() {
@@ -200,7 +233,9 @@ final class ForeignCard {
             return;
         }
         sewRow.getChildren().setAll(sew, nextEdge);
-        Label title = words(model.piece().order() + " " + model.piece().name() + ", " + model.edge().name().replace('-', ' ') + ": " + LengthText.say(Length.mm(model.edge().path().length()), workshop.unit()));
+        Label title = words(model.piece().order() + " " + model.piece().name() + ", "
+                + model.edge().name().replace('-', ' ') + ": "
+                + LengthText.say(Length.mm(model.edge().path().length()), workshop.unit()));
         title.getStyleClass().add("section-title");
         title.setId("foreign-edge");
         sew.setText(model.isSewing() ? "Now choose the other edge" : "Sew it to another edge");
@@ -212,11 +247,13 @@ final class ForeignCard {
         waist.refresh();
         hip.refresh();
         List<Node> parts = new ArrayList<>(List.of(title, sewRow, name, front, role));
-        if (model.roles().edges().keySet().stream().anyMatch(r -> r.piece().equals(model.piece().id()))) {
+        if (model.roles().edges().keySet().stream()
+                .anyMatch(r -> r.piece().equals(model.piece().id()))) {
             parts.addAll(List.of(waist, hip));
         }
         // The fields stay where they are, so that one can go on typing in them.
-        if (inHand.getChildren().size() == parts.size() && inHand.getChildren().subList(2, parts.size()).equals(parts.subList(2, parts.size()))) {
+        if (inHand.getChildren().size() == parts.size()
+                && inHand.getChildren().subList(2, parts.size()).equals(parts.subList(2, parts.size()))) {
             inHand.getChildren().set(0, parts.get(0));
         } else {
             inHand.getChildren().setAll(parts);
@@ -231,10 +268,13 @@ final class ForeignCard {
 
     private void checks(Card card, Optional<Finding> looked) {
         List<Finding> troubles = model.troubles();
-        long holds = model.findings().stream().filter(f -> f.status() == Finding.Status.OK).count();
+        long holds = model.findings().stream()
+                .filter(f -> f.status() == Finding.Status.OK)
+                .count();
         card.section("What was checked: " + holds + " hold, " + troubles.size() + " do not");
         for (Finding each : troubles) {
-            Label title = new Label(each.kind().title(), each.status() == Finding.Status.FAULT ? Marks.cross() : Marks.triangle());
+            Label title = new Label(
+                    each.kind().title(), each.status() == Finding.Status.FAULT ? Marks.cross() : Marks.triangle());
             title.getStyleClass().add("check-name");
             VBox row = new VBox(title, words(each.sentence().in(workshop.unit())));
             row.getStyleClass().add("check-row");

@@ -33,7 +33,13 @@ final class ForeignDrawn implements Drawing {
     private final Optional<Finding> finding;
     private final BlockRoles roles;
 
-    ForeignDrawn(Pattern pattern, LengthUnit unit, Optional<SeamJoin.Ref> chosen, Optional<SeamJoin> seam, Optional<Finding> finding, BlockRoles roles) {
+    ForeignDrawn(
+            Pattern pattern,
+            LengthUnit unit,
+            Optional<SeamJoin.Ref> chosen,
+            Optional<SeamJoin> seam,
+            Optional<Finding> finding,
+            BlockRoles roles) {
         this.pattern = pattern;
         this.unit = unit;
         this.chosen = chosen;
@@ -44,7 +50,9 @@ final class ForeignDrawn implements Drawing {
 
     @Override
     public Point[] extent() {
-        double[] box = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        double[] box = {
+            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
+        };
         for (Piece piece : pattern.pieces()) {
             for (Point p : piece.cutLine().isEmpty() ? piece.flattened(1) : piece.cutLine()) {
                 box[0] = Math.min(box[0], p.x());
@@ -71,7 +79,12 @@ final class ForeignDrawn implements Drawing {
         pattern.pieces().forEach(p -> piece(brush, p));
         finding.flatMap(Finding::place).ifPresent(place -> {
             brush.stroke(Ink.AMBER, 2.4);
-            brush.context().strokeOval(brush.view().x(place.at().x()) - RING, brush.view().y(place.at().y()) - RING, 2 * RING, 2 * RING);
+            brush.context()
+                    .strokeOval(
+                            brush.view().x(place.at().x()) - RING,
+                            brush.view().y(place.at().y()) - RING,
+                            2 * RING,
+                            2 * RING);
         });
     }
 
@@ -104,7 +117,11 @@ final class ForeignDrawn implements Drawing {
         double x = brush.view().x(low.x()) + 6;
         double y = brush.view().y(low.y() + LOW * (high.y() - low.y()));
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
-        double right = piece.flattened(1).stream().filter(p -> p.y() < low.y() && p.y() > high.y()).mapToDouble(Point::x).max().orElse(low.x());
+        double right = piece.flattened(1).stream()
+                .filter(p -> p.y() < low.y() && p.y() > high.y())
+                .mapToDouble(Point::x)
+                .max()
+                .orElse(low.x());
         if (piece.name().length() * LETTER < brush.view().x(right) - x) {
             brush.text(piece.name(), x, y + 17, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         }
@@ -113,17 +130,35 @@ final class ForeignDrawn implements Drawing {
     private void edge(Brush brush, Piece piece, OutlineEdge edge) {
         SeamJoin.Ref ref = new SeamJoin.Ref(piece.id(), edge.name());
         boolean inHand = chosen.equals(Optional.of(ref));
-        boolean walked = seam.filter(s -> s.a().equals(ref) || s.b().equals(ref)).isPresent();
-        brush.stroke(inHand || walked ? Ink.TEAL : edge.kind() == OutlineEdge.Kind.SEAM ? Ink.INK : Ink.INK_2, inHand ? 4 : walked ? 3 : 1.6);
+        boolean walked =
+                seam.filter(s -> s.a().equals(ref) || s.b().equals(ref)).isPresent();
+        brush.stroke(
+                inHand || walked ? Ink.TEAL : edge.kind() == OutlineEdge.Kind.SEAM ? Ink.INK : Ink.INK_2,
+                inHand ? 4 : walked ? 3 : 1.6);
         brush.path(edge.path());
         // A dot where an edge begins, so that one sees how the outline is shared out.
         brush.fill(Ink.INK);
-        brush.context().fillOval(brush.view().x(edge.path().start().x()) - 3, brush.view().y(edge.path().start().y()) - 3, 6, 6);
+        brush.context()
+                .fillOval(
+                        brush.view().x(edge.path().start().x()) - 3,
+                        brush.view().y(edge.path().start().y()) - 3,
+                        6,
+                        6);
         Path.Place middle = edge.path().at(edge.path().length() / 2);
-        Point at = middle.point().plus(middle.tangent().turned(Math.PI / 2).times(11 / brush.view().scale()));
-        String words = Optional.ofNullable(roles.edges().get(ref)).orElse(edge.name().replaceFirst("^edge(?=\\d)", ""));
+        Point at = middle.point()
+                .plus(middle.tangent()
+                        .turned(Math.PI / 2)
+                        .times(11 / brush.view().scale()));
+        String words =
+                Optional.ofNullable(roles.edges().get(ref)).orElse(edge.name().replaceFirst("^edge(?=\\d)", ""));
         if (edge.path().length() * brush.view().scale() > 26) {
-            brush.text(words, brush.view().x(at.x()), brush.view().y(at.y()) + 4, inHand ? Ink.TEAL : Ink.INK_2, Lettering.RULER, TextAlignment.CENTER);
+            brush.text(
+                    words,
+                    brush.view().x(at.x()),
+                    brush.view().y(at.y()) + 4,
+                    inHand ? Ink.TEAL : Ink.INK_2,
+                    Lettering.RULER,
+                    TextAlignment.CENTER);
         }
     }
 
@@ -134,6 +169,7 @@ final class ForeignDrawn implements Drawing {
 
     /** The edge nearest to a place of the table, if one is near. */
     Optional<SeamJoin.Ref> edgeAt(Point paper, double reach) {
-        return EdgeUnderPointer.find(pattern.pieces(), paper, reach, p -> AS_DRAWN).map(f -> new SeamJoin.Ref(f.piece().id(), f.edge().name()));
+        return EdgeUnderPointer.find(pattern.pieces(), paper, reach, p -> AS_DRAWN)
+                .map(f -> new SeamJoin.Ref(f.piece().id(), f.edge().name()));
     }
 }

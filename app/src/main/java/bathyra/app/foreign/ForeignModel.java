@@ -89,8 +89,12 @@ public final class ForeignModel {
     public void measuredIn(DrawnUnit next) {
         Taken taken = Taking.take(drawing.orElseThrow(), next);
         unit = Optional.of(next);
-        refuse(taken.faults().stream().map(f -> f.sentence().in(workshop.unit())).toList());
-        notes = taken.notes().stream().map(f -> f.sentence().in(workshop.unit())).toList();
+        refuse(taken.faults().stream()
+                .map(f -> f.sentence().in(workshop.unit()))
+                .toList());
+        notes = taken.notes().stream()
+                .map(f -> f.sentence().in(workshop.unit()))
+                .toList();
         if (faults.isEmpty()) {
             set(Sewing.suggested(taken.pattern()));
         }
@@ -99,7 +103,8 @@ public final class ForeignModel {
     private void set(Pattern next) {
         pattern = Optional.of(next);
         findings = Truing.lookAtForeign(next);
-        seam = seam.filter(next.seams()::contains).or(() -> next.seams().stream().findFirst());
+        seam = seam.filter(next.seams()::contains)
+                .or(() -> next.seams().stream().findFirst());
     }
 
     public String name() {
@@ -164,12 +169,16 @@ public final class ForeignModel {
     }
 
     private Optional<SeamJoin> of(SeamJoin.Ref edge) {
-        return pattern.orElseThrow().seams().stream().filter(s -> s.a().equals(edge) || s.b().equals(edge)).findFirst();
+        return pattern.orElseThrow().seams().stream()
+                .filter(s -> s.a().equals(edge) || s.b().equals(edge))
+                .findFirst();
     }
 
     /** Goes on to the next edge, piece by piece. */
     public void nextEdge() {
-        List<SeamJoin.Ref> all = pattern.orElseThrow().pieces().stream().flatMap(p -> p.outline().stream().map(e -> new SeamJoin.Ref(p.id(), e.name()))).toList();
+        List<SeamJoin.Ref> all = pattern.orElseThrow().pieces().stream()
+                .flatMap(p -> p.outline().stream().map(e -> new SeamJoin.Ref(p.id(), e.name())))
+                .toList();
         int at = chosen.map(all::indexOf).orElse(-1);
         choose(all.get((at + 1) % all.size()));
     }
@@ -201,7 +210,15 @@ public final class ForeignModel {
     public void call(String next, boolean front) {
         Pattern from = pattern.orElseThrow();
         String piece = piece().id();
-        set(new Pattern(from.title(), from.method(), from.levels(), from.pieces().stream().map(p -> p.id().equals(piece) ? p.called(next.isBlank() ? p.name() : next.strip(), front) : p).toList(), from.seams(), from.waistToLap()));
+        set(new Pattern(
+                from.title(),
+                from.method(),
+                from.levels(),
+                from.pieces().stream()
+                        .map(p -> p.id().equals(piece) ? p.called(next.isBlank() ? p.name() : next.strip(), front) : p)
+                        .toList(),
+                from.seams(),
+                from.waistToLap()));
     }
 
     /** What the edge in hand is on a block. */
@@ -223,11 +240,26 @@ public final class ForeignModel {
     /** How deep the waist of the piece in hand lies: what was said, else what the wearer's tape says. */
     public double waist() {
         MeasurementKey key = piece().front() ? MeasurementKey.FRONT_LENGTH : MeasurementKey.BACK_LENGTH;
-        return roles.waist().getOrDefault(piece().id(), workshop.commission().measurements().find(key).map(m -> m.value()).orElse(USUAL_WAIST));
+        return roles.waist()
+                .getOrDefault(
+                        piece().id(),
+                        workshop.commission()
+                                .measurements()
+                                .find(key)
+                                .map(m -> m.value())
+                                .orElse(USUAL_WAIST));
     }
 
     public double hip() {
-        return roles.hip().getOrDefault(piece().id(), waist() + workshop.commission().measurements().find(MeasurementKey.WAIST_TO_HIP).map(m -> m.value()).orElse(USUAL_HIP));
+        return roles.hip()
+                .getOrDefault(
+                        piece().id(),
+                        waist()
+                                + workshop.commission()
+                                        .measurements()
+                                        .find(MeasurementKey.WAIST_TO_HIP)
+                                        .map(m -> m.value())
+                                        .orElse(USUAL_HIP));
     }
 
     public BlockRoles roles() {
@@ -239,9 +271,13 @@ public final class ForeignModel {
         try {
             TracedBlock traced = Tracing.of(roles.block(titled()));
             Garment garment = workshop.commission().garment();
-            BlockChoice choice = garment.block().withMethod(BlockMethod.DOUBLED_DART).withTraced(traced);
+            BlockChoice choice =
+                    garment.block().withMethod(BlockMethod.DOUBLED_DART).withTraced(traced);
             workshop.letGo();
-            workshop.change("block " + traced.title().toLowerCase(Locale.ROOT), workshop.commission().withGarment(garment.withBlock(choice)), new Object());
+            workshop.change(
+                    "block " + traced.title().toLowerCase(Locale.ROOT),
+                    workshop.commission().withGarment(garment.withBlock(choice)),
+                    new Object());
             workshop.letGo();
             return Optional.empty();
         } catch (NotDraftable e) {
@@ -251,7 +287,9 @@ public final class ForeignModel {
 
     private Pattern titled() {
         Pattern from = pattern.orElseThrow();
-        return from.title().isBlank() ? new Pattern(name, from.method(), from.levels(), from.pieces(), from.seams(), from.waistToLap()) : from;
+        return from.title().isBlank()
+                ? new Pattern(name, from.method(), from.levels(), from.pieces(), from.seams(), from.waistToLap())
+                : from;
     }
 
     /** The pattern document, with what the checks found. */
@@ -261,7 +299,9 @@ public final class ForeignModel {
 
     /** What does not hold, gravest first. */
     public List<Finding> troubles() {
-        List<Finding> troubles = new ArrayList<>(findings.stream().filter(f -> f.status() == Finding.Status.FAULT).toList());
+        List<Finding> troubles = new ArrayList<>(findings.stream()
+                .filter(f -> f.status() == Finding.Status.FAULT)
+                .toList());
         findings.stream().filter(f -> f.status() == Finding.Status.NOTE).forEach(troubles::add);
         return troubles;
     }

@@ -63,16 +63,27 @@ public final class ForeignView extends BorderPane {
         this.table = new Table(workshop::unit);
         table.setId("foreign-table");
         table.setAccessibleText("The pattern from elsewhere");
-        parts = new ForeignCard(workshop, model, this::show, f -> {
-            finding = Optional.of(f);
-            show();
-        }, this::keep, () -> model.asBlock().ifPresentOrElse(this::say, () -> say("The draft now starts from this block. Undo takes it back.")));
+        parts = new ForeignCard(
+                workshop,
+                model,
+                this::show,
+                f -> {
+                    finding = Optional.of(f);
+                    show();
+                },
+                this::keep,
+                () -> model.asBlock()
+                        .ifPresentOrElse(
+                                this::say, () -> say("The draft now starts from this block. Undo takes it back.")));
         table.setOnMouseClicked(e -> {
             if (e.isStillSincePress()) {
-                drawn.flatMap(d -> d.edgeAt(table.viewProperty().get().toPaper(e.getX(), e.getY()), REACH / table.viewProperty().get().scale())).ifPresent(at -> {
-                    model.choose(at);
-                    show();
-                });
+                drawn.flatMap(d -> d.edgeAt(
+                                table.viewProperty().get().toPaper(e.getX(), e.getY()),
+                                REACH / table.viewProperty().get().scale()))
+                        .ifPresent(at -> {
+                            model.choose(at);
+                            show();
+                        });
             }
         });
         nextSeam.setOnAction(e -> {
@@ -117,7 +128,8 @@ public final class ForeignView extends BorderPane {
         title.setAlignment(Pos.BASELINE_LEFT);
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Click an edge; then sew it to another." : u));
+        under.textProperty()
+                .bind(table.underProperty().map(u -> u.isEmpty() ? "Click an edge; then sew it to another." : u));
         said.getStyleClass().add("status-line");
         said.setId("foreign-said");
         Region apart = new Region();
@@ -135,7 +147,8 @@ public final class ForeignView extends BorderPane {
 
     /** Asks for a file and lays it on the table. @return whether one was named */
     public boolean ask() {
-        Optional<Path> file = files.which(getScene() == null ? null : getScene().getWindow(), "A pattern from elsewhere", "svg", "dxf", "json");
+        Optional<Path> file = files.which(
+                getScene() == null ? null : getScene().getWindow(), "A pattern from elsewhere", "svg", "dxf", "json");
         file.ifPresent(path -> {
             model.take(path);
             finding = Optional.empty();
@@ -147,21 +160,28 @@ public final class ForeignView extends BorderPane {
     }
 
     private void keep() {
-        files.where(getScene().getWindow(), "Pattern document", PatternFiles.fileName(model.name().replaceFirst("\\.[^.]*$", "")) + ".json").ifPresent(path -> {
-            try {
-                AllOrNone.write(Map.of(path, model.document(Version.number()).getBytes(StandardCharsets.UTF_8)));
-                say("Written: " + path.getFileName());
-            } catch (IOException e) {
-                LoggerFactory.getLogger(ForeignView.class).warn("a pattern document was not written", e);
-                say(path.getFileName() + " could not be written. Choose a folder that you may write to.");
-            }
-        });
+        files.where(
+                        getScene().getWindow(),
+                        "Pattern document",
+                        PatternFiles.fileName(model.name().replaceFirst("\\.[^.]*$", "")) + ".json")
+                .ifPresent(path -> {
+                    try {
+                        AllOrNone.write(
+                                Map.of(path, model.document(Version.number()).getBytes(StandardCharsets.UTF_8)));
+                        say("Written: " + path.getFileName());
+                    } catch (IOException e) {
+                        LoggerFactory.getLogger(ForeignView.class).warn("a pattern document was not written", e);
+                        say(path.getFileName() + " could not be written. Choose a folder that you may write to.");
+                    }
+                });
     }
 
     private void show() {
         Optional<Pattern> pattern = model.pattern();
-        drawn = pattern.map(p -> new ForeignDrawn(p, workshop.unit(), model.chosen(), model.seam(), finding, model.roles()));
-        Optional<Drawing> lies = drawn.<Drawing>map(d -> d).or(() -> model.drawing().map(d -> new RawDrawn(d, model.unit().orElse(DrawnUnit.MM))));
+        drawn = pattern.map(
+                p -> new ForeignDrawn(p, workshop.unit(), model.chosen(), model.seam(), finding, model.roles()));
+        Optional<Drawing> lies = drawn.<Drawing>map(d -> d)
+                .or(() -> model.drawing().map(d -> new RawDrawn(d, model.unit().orElse(DrawnUnit.MM))));
         lies.ifPresentOrElse(table::lay, table::clear);
         if (!model.unit().equals(fitted)) {
             // In another unit the drawing is another size: the view that showed it shows it no longer.
@@ -179,7 +199,8 @@ public final class ForeignView extends BorderPane {
 
     private String walked(Pattern pattern, SeamJoin seam) {
         SeamPair pair = SeamPair.of(pattern, seam);
-        return seam.name() + ": " + LengthText.say(Length.mm(pair.totalA()), workshop.unit()) + " and " + LengthText.say(Length.mm(pair.totalB()), workshop.unit()) + "; up to "
+        return seam.name() + ": " + LengthText.say(Length.mm(pair.totalA()), workshop.unit()) + " and "
+                + LengthText.say(Length.mm(pair.totalB()), workshop.unit()) + "; up to "
                 + LengthText.say(Length.mm(Tolerance.SEAM), LengthUnit.MM) + " apart is allowed";
     }
 }

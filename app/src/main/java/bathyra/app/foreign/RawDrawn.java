@@ -16,13 +16,21 @@ final class RawDrawn implements Drawing {
 
     RawDrawn(ForeignDrawing drawing, DrawnUnit unit) {
         double mm = unit.millimetres();
-        lines = drawing.lines().stream().map(l -> l.path().mapped(p -> new Point(p.x() * mm, p.y() * mm))).toList();
+        lines = drawing.lines().stream()
+                .map(l -> l.path().mapped(p -> new Point(p.x() * mm, p.y() * mm)))
+                .toList();
     }
 
     @Override
     public Point[] extent() {
-        double left = lines.stream().mapToDouble(l -> Math.min(l.start().x(), l.end().x())).min().orElse(0);
-        double top = lines.stream().mapToDouble(l -> Math.min(l.start().y(), l.end().y())).min().orElse(0);
+        double left = lines.stream()
+                .mapToDouble(l -> Math.min(l.start().x(), l.end().x()))
+                .min()
+                .orElse(0);
+        double top = lines.stream()
+                .mapToDouble(l -> Math.min(l.start().y(), l.end().y()))
+                .min()
+                .orElse(0);
         double right = left + 1;
         double bottom = top + 1;
         for (Path line : lines) {

@@ -60,7 +60,13 @@ final class AnswersControl extends VBox {
 
     private void keep() {
         boolean asksDoctor = surgery.isSelected() || condition.isSelected();
-        workshop.answered(new HealthRecord(age.get(), pregnant.isSelected(), surgery.isSelected(), condition.isSelected(), asksDoctor ? Optional.of(doctor.isSelected()) : Optional.empty(), LocalDate.now()));
+        workshop.answered(new HealthRecord(
+                age.get(),
+                pregnant.isSelected(),
+                surgery.isSelected(),
+                condition.isSelected(),
+                asksDoctor ? Optional.of(doctor.isSelected()) : Optional.empty(),
+                LocalDate.now()));
     }
 
     /** Shows what is on record; answers that are being given stay as long as the wearer is the same. */
@@ -75,13 +81,21 @@ final class AnswersControl extends VBox {
             condition.setSelected(answers.filter(HealthRecord::condition).isPresent());
             doctor.setSelected(answers.flatMap(HealthRecord::doctorAgrees).orElse(false));
         }
-        record.setText(answers.map(AnswersControl::said).orElse(workshop.commission().restricted() ? "The document says that the wearer is not to be laced; it does not say why."
-                : workshop.isToBeAsked() ? "Not asked yet. It stops nothing, and stands on the cover until it is asked." : "Not asked yet."));
+        record.setText(answers.map(AnswersControl::said)
+                .orElse(
+                        workshop.commission().restricted()
+                                ? "The document says that the wearer is not to be laced; it does not say why."
+                                : workshop.isToBeAsked()
+                                        ? "Not asked yet. It stops nothing, and stands on the cover until it is asked."
+                                        : "Not asked yet."));
     }
 
     private static String said(HealthRecord answers) {
         String day = "Answered on " + answers.day() + ". ";
-        return answers.forbidsLacing() ? day + "Not to be laced: rib and waist are drafted as large as the body."
-                : answers.lacksDoctor() ? day + "Ask for a doctor's word before lacing." : day + "The answers belong to the wearer and go into no output.";
+        return answers.forbidsLacing()
+                ? day + "Not to be laced: rib and waist are drafted as large as the body."
+                : answers.lacksDoctor()
+                        ? day + "Ask for a doctor's word before lacing."
+                        : day + "The answers belong to the wearer and go into no output.";
     }
 }

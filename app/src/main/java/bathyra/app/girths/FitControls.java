@@ -49,12 +49,47 @@ final class FitControls extends VBox {
         Label title = new Label("Stretch test of the cloth");
         title.getStyleClass().add("section-title");
         getChildren().add(title);
-        add(new OptionField(settings.stretch("relaxed", "Sample relaxed", "", Stretch::relaxed, (s, l) -> new Stretch(l, s.across(), s.along(), s.returned(), s.use())), workshop::unit));
-        add(new OptionField(settings.stretch("across", "Pulled across", "Comfortably, in the direction that goes round the body.", Stretch::across, (s, l) -> new Stretch(s.relaxed(), l, s.along(), s.returned(), s.use())), workshop::unit));
-        add(new OptionField(settings.stretch("along", "Pulled along", "In the direction that goes up and down.", Stretch::along, (s, l) -> new Stretch(s.relaxed(), s.across(), l, s.returned(), s.use())), workshop::unit));
-        add(new OptionField(settings.stretch("returned", "A minute after", "Across, once it was let go. What does not come back is not counted.", Stretch::returned, (s, l) -> new Stretch(s.relaxed(), s.across(), s.along(), l, s.use())), workshop::unit));
-        use = new SliderControl("stretch-use", "Used of it: 30 % light, 70 % firm", 0.1, 0.9, () -> model.stretch().use(), model::stretchUse,
-                share -> String.format(Locale.ROOT, "%.0f %%", share * 100), workshop::letGo);
+        add(new OptionField(
+                settings.stretch(
+                        "relaxed",
+                        "Sample relaxed",
+                        "",
+                        Stretch::relaxed,
+                        (s, l) -> new Stretch(l, s.across(), s.along(), s.returned(), s.use())),
+                workshop::unit));
+        add(new OptionField(
+                settings.stretch(
+                        "across",
+                        "Pulled across",
+                        "Comfortably, in the direction that goes round the body.",
+                        Stretch::across,
+                        (s, l) -> new Stretch(s.relaxed(), l, s.along(), s.returned(), s.use())),
+                workshop::unit));
+        add(new OptionField(
+                settings.stretch(
+                        "along",
+                        "Pulled along",
+                        "In the direction that goes up and down.",
+                        Stretch::along,
+                        (s, l) -> new Stretch(s.relaxed(), s.across(), l, s.returned(), s.use())),
+                workshop::unit));
+        add(new OptionField(
+                settings.stretch(
+                        "returned",
+                        "A minute after",
+                        "Across, once it was let go. What does not come back is not counted.",
+                        Stretch::returned,
+                        (s, l) -> new Stretch(s.relaxed(), s.across(), s.along(), l, s.use())),
+                workshop::unit));
+        use = new SliderControl(
+                "stretch-use",
+                "Used of it: 30 % light, 70 % firm",
+                0.1,
+                0.9,
+                () -> model.stretch().use(),
+                model::stretchUse,
+                share -> String.format(Locale.ROOT, "%.0f %%", share * 100),
+                workshop::letGo);
         getChildren().add(use);
     }
 

@@ -48,10 +48,33 @@ final class GirthHandles {
         reachDown = reach(LengthOption.REACH_DOWN, 1);
         for (Level level : Level.values()) {
             String low = level.label().toLowerCase(Locale.ROOT);
-            girths.put(level, make("girth-" + level.id(), "Worn girth at the " + low + "; arrow keys make it smaller and larger", level, x -> model.wear(level, -4 * x), () -> worn(level),
-                    right -> model.wear(level, model.plan(level).worn().value() + (right ? -NUDGE : NUDGE) * (workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1))));
-            sides.put(level, make("side-" + level.id(), "Side seam at the " + low + "; arrow keys move it", level, x -> model.share(level, (x + model.plan(level).worn().value() / 4) / (model.plan(level).worn().value() / 2)),
-                    () -> share(level), right -> model.share(level, model.plan(level).frontShare().value() + (right ? NUDGE_SHARE : -NUDGE_SHARE))));
+            girths.put(
+                    level,
+                    make(
+                            "girth-" + level.id(),
+                            "Worn girth at the " + low + "; arrow keys make it smaller and larger",
+                            level,
+                            x -> model.wear(level, -4 * x),
+                            () -> worn(level),
+                            right -> model.wear(
+                                    level,
+                                    model.plan(level).worn().value()
+                                            + (right ? -NUDGE : NUDGE)
+                                                    * (workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1))));
+            sides.put(
+                    level,
+                    make(
+                            "side-" + level.id(),
+                            "Side seam at the " + low + "; arrow keys move it",
+                            level,
+                            x -> model.share(
+                                    level,
+                                    (x + model.plan(level).worn().value() / 4)
+                                            / (model.plan(level).worn().value() / 2)),
+                            () -> share(level),
+                            right -> model.share(
+                                    level,
+                                    model.plan(level).frontShare().value() + (right ? NUDGE_SHARE : -NUDGE_SHARE))));
         }
         table.handles().getChildren().addAll(reachUp, reachDown);
         table.handles().getChildren().addAll(girths.values());
@@ -61,8 +84,15 @@ final class GirthHandles {
 
     /** A handle that is pulled up and down: how far the waist's own reduction is felt. @param side −1 above the waist, 1 below */
     private Circle reach(LengthOption option, int side) {
-        Circle handle = held("handle-" + option.id(), option.label() + "; arrow keys pull the curve", () -> { }, at -> model.reach(option, side * (at.y() - workshop.half().orElseThrow().block().front(Level.WAIST))),
-                () -> option.label().toLowerCase(Locale.ROOT) + ": " + LengthText.say(Length.mm(model.reach(option)), workshop.unit()));
+        Circle handle = held(
+                "handle-" + option.id(),
+                option.label() + "; arrow keys pull the curve",
+                () -> {},
+                at -> model.reach(
+                        option,
+                        side * (at.y() - workshop.half().orElseThrow().block().front(Level.WAIST))),
+                () -> option.label().toLowerCase(Locale.ROOT) + ": "
+                        + LengthText.say(Length.mm(model.reach(option)), workshop.unit()));
         handle.setRadius(HANDLE - 1);
         handle.getStyleClass().add("brass-handle");
         handle.setOnKeyPressed(e -> {
@@ -126,11 +156,13 @@ final class GirthHandles {
 
     private String worn(Level level) {
         LevelPlan plan = model.plan(level);
-        return LengthText.say(plan.worn().length(), workshop.unit()) + " worn, " + LengthText.say(plan.ease().length(), workshop.unit());
+        return LengthText.say(plan.worn().length(), workshop.unit()) + " worn, "
+                + LengthText.say(plan.ease().length(), workshop.unit());
     }
 
     private String share(Level level) {
-        return String.format(Locale.ROOT, "%.1f %% in front", model.plan(level).frontShare().value() * 100);
+        return String.format(
+                Locale.ROOT, "%.1f %% in front", model.plan(level).frontShare().value() * 100);
     }
 
     private void say(Circle at, String words) {

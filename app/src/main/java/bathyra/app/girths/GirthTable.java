@@ -22,7 +22,9 @@ import javafx.scene.layout.Priority;
 /** The plan level by level: body, ease, worn, gap, pattern, half, front share, front and back, and whether they add up. */
 final class GirthTable extends GridPane {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
-    private static final String[] HEADS = {"Body", "Ease", "Worn", "Gap", "Pattern", "Half", "Front share", "Front", "Back", "Adds up"};
+    private static final String[] HEADS = {
+        "Body", "Ease", "Worn", "Gap", "Pattern", "Half", "Front share", "Front", "Back", "Adds up"
+    };
     private static final double ADDS_UP = 0.001;
 
     private final Workshop workshop;
@@ -59,7 +61,8 @@ final class GirthTable extends GridPane {
             Label[] row = new Label[HEADS.length];
             for (int i = 0; i < row.length; i++) {
                 row[i] = new Label();
-                row[i].setId("plan-" + level.id() + "-" + HEADS[i].toLowerCase(Locale.ROOT).replace(' ', '-'));
+                row[i].setId("plan-" + level.id() + "-"
+                        + HEADS[i].toLowerCase(Locale.ROOT).replace(' ', '-'));
             }
             cells.put(level, row);
         }
@@ -102,10 +105,14 @@ final class GirthTable extends GridPane {
         row[3].setText(figure(plan.gap()));
         row[4].setText(figure(plan.pattern()));
         row[5].setText(LengthText.figure(bathyra.length.Length.mm(plan.pattern().value() / 2), unit()));
-        row[6].setText(String.format(Locale.ROOT, "%.1f %%", plan.frontShare().value() * 100) + (model.isOwnShare(plan.level()) ? ", yours" : ""));
+        row[6].setText(String.format(Locale.ROOT, "%.1f %%", plan.frontShare().value() * 100)
+                + (model.isOwnShare(plan.level()) ? ", yours" : ""));
         row[7].setText(figure(plan.frontHalf()));
         row[8].setText(figure(plan.backHalf()));
-        boolean adds = Math.abs(plan.frontHalf().value() + plan.backHalf().value() - plan.pattern().value() / 2) < ADDS_UP;
+        boolean adds = Math.abs(plan.frontHalf().value()
+                        + plan.backHalf().value()
+                        - plan.pattern().value() / 2)
+                < ADDS_UP;
         String said = adds ? "adds up" : "does not add up";
         if (!said.equals(row[9].getAccessibleText())) {
             row[9].setGraphic(adds ? Marks.tick() : Marks.cross());

@@ -70,8 +70,14 @@ final class GirthsDrawing implements Drawing {
 
     @Override
     public Point[] extent() {
-        double half = plans.stream().mapToDouble(p -> Math.max(p.worn().value(), p.body().value()) / 4).max().orElse(250) + 20;
-        return new Point[] {new Point(-half, depth(plans.get(0)) - 20), new Point(half, depth(plans.get(plans.size() - 1)) + 20)};
+        double half = plans.stream()
+                        .mapToDouble(p -> Math.max(p.worn().value(), p.body().value()) / 4)
+                        .max()
+                        .orElse(250)
+                + 20;
+        return new Point[] {
+            new Point(-half, depth(plans.get(0)) - 20), new Point(half, depth(plans.get(plans.size() - 1)) + 20)
+        };
     }
 
     @Override
@@ -90,7 +96,8 @@ final class GirthsDrawing implements Drawing {
     }
 
     private Path line(ToDoubleFunction<LevelPlan> x) {
-        List<Point> points = plans.stream().map(p -> new Point(x.applyAsDouble(p), depth(p))).toList();
+        List<Point> points =
+                plans.stream().map(p -> new Point(x.applyAsDouble(p), depth(p))).toList();
         return FairSpline.through(points, Optional.empty(), Optional.empty());
     }
 
@@ -136,7 +143,10 @@ final class GirthsDrawing implements Drawing {
 
     /** Where the curve of the reduction ends above or below the waist: its handle. */
     Point reachEnd(boolean up) {
-        double reach = draft.commission().garment().length(up ? LengthOption.REACH_UP : LengthOption.REACH_DOWN).value();
+        double reach = draft.commission()
+                .garment()
+                .length(up ? LengthOption.REACH_UP : LengthOption.REACH_DOWN)
+                .value();
         LevelPlan waist = draft.girths().at(Level.WAIST);
         return new Point(front(waist).x() - REACH_BESIDE, depth(waist) + (up ? -reach : reach));
     }
@@ -198,22 +208,65 @@ final class GirthsDrawing implements Drawing {
         boolean held = plan.level() == selected;
         brush.stroke(Ink.LINE, held ? 2 : 1);
         brush.context().strokeLine(30, y, view.x(bodyOrWorn(plan)) + SIDE_LOOK, y);
-        brush.text(plan.level().label(), 34, y - 5, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
-        brush.text((plan.body().estimated() ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.say(plan.worn().length(), unit), 34, y + 15,
-                plan.body().estimated() ? Ink.BRASS_TEXT : Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text(
+                plan.level().label(),
+                34,
+                y - 5,
+                Ink.TEAL,
+                held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL,
+                TextAlignment.LEFT);
+        brush.text(
+                (plan.body().estimated() ? "≈ " : "")
+                        + LengthText.figure(plan.body().length(), unit) + " → "
+                        + LengthText.say(plan.worn().length(), unit),
+                34,
+                y + 15,
+                plan.body().estimated() ? Ink.BRASS_TEXT : Ink.INK,
+                Lettering.FIGURE,
+                TextAlignment.LEFT);
         if (plan.level() == Level.UNDERBUST && draft.commission().garment().isLungsFull()) {
-            String rest = draft.commission().measurements().find(MeasurementKey.UNDERBUST).map(u -> "; " + LengthText.say(u.length(), unit) + " at rest").orElse("");
+            String rest = draft.commission()
+                    .measurements()
+                    .find(MeasurementKey.UNDERBUST)
+                    .map(u -> "; " + LengthText.say(u.length(), unit) + " at rest")
+                    .orElse("");
             brush.text("lungs full" + rest, 34, y + 31, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
         }
         double bead = view.x(side(plan).x());
-        brush.text(LengthText.figure(plan.frontHalf().length(), unit), bead - 12, y - 6, Ink.INK, Lettering.SOUNDING, TextAlignment.RIGHT);
-        brush.text(LengthText.figure(plan.backHalf().length(), unit), bead + 12, y - 6, Ink.INK, Lettering.SOUNDING, TextAlignment.LEFT);
+        brush.text(
+                LengthText.figure(plan.frontHalf().length(), unit),
+                bead - 12,
+                y - 6,
+                Ink.INK,
+                Lettering.SOUNDING,
+                TextAlignment.RIGHT);
+        brush.text(
+                LengthText.figure(plan.backHalf().length(), unit),
+                bead + 12,
+                y - 6,
+                Ink.INK,
+                Lettering.SOUNDING,
+                TextAlignment.LEFT);
         double right = view.x(bodyOrWorn(plan)) + SIDE_LOOK + 6;
         double ease = plan.ease().value();
-        String words = Math.abs(ease) < 0.05 ? "as the body" : (ease > 0 ? "+" : "") + LengthText.say(plan.ease().length(), unit);
-        brush.text(words, right, y - 5, ease < -0.05 ? Ink.CORAL_TEXT : Ink.TEAL, Lettering.FIGURE_BOLD, TextAlignment.LEFT);
+        String words = Math.abs(ease) < 0.05
+                ? "as the body"
+                : (ease > 0 ? "+" : "") + LengthText.say(plan.ease().length(), unit);
+        brush.text(
+                words,
+                right,
+                y - 5,
+                ease < -0.05 ? Ink.CORAL_TEXT : Ink.TEAL,
+                Lettering.FIGURE_BOLD,
+                TextAlignment.LEFT);
         if (ease < -0.05) {
-            brush.text(String.format(Locale.ROOT, "%.1f %%", -ease / plan.body().value() * 100), right, y + 15, Ink.CORAL_TEXT, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(
+                    String.format(Locale.ROOT, "%.1f %%", -ease / plan.body().value() * 100),
+                    right,
+                    y + 15,
+                    Ink.CORAL_TEXT,
+                    Lettering.FIGURE,
+                    TextAlignment.LEFT);
         }
     }
 
@@ -231,19 +284,33 @@ final class GirthsDrawing implements Drawing {
             double x = brush.view().x(-waist.body().value() * (1 - shares[i]) / 4);
             double bottom = y + CAUTION_TICK + CAUTION_ROW * (shares.length - i);
             brush.context().strokeLine(x, y - CAUTION_TICK, x, bottom);
-            brush.text(Math.round(shares[i] * 100) + " % " + WHOM[i], x + 4, bottom, Ink.AMBER_TEXT, Lettering.RULER, TextAlignment.LEFT);
+            brush.text(
+                    Math.round(shares[i] * 100) + " % " + WHOM[i],
+                    x + 4,
+                    bottom,
+                    Ink.AMBER_TEXT,
+                    Lettering.RULER,
+                    TextAlignment.LEFT);
         }
     }
 
     /** The level whose line lies at a height of the table, in pixels. */
     Optional<Level> levelAt(View view, double y) {
-        return plans.stream().filter(p -> Math.abs(view.y(depth(p)) - y) < 20).map(LevelPlan::level).findFirst();
+        return plans.stream()
+                .filter(p -> Math.abs(view.y(depth(p)) - y) < 20)
+                .map(LevelPlan::level)
+                .findFirst();
     }
 
     @Override
     public String under(Point paper, double reach) {
-        return plans.stream().filter(p -> Math.abs(depth(p) - paper.y()) <= reach).findFirst().map(p -> p.level().label() + ": front "
-                + LengthText.say(p.frontHalf().length(), unit) + ", back " + LengthText.say(p.backHalf().length(), unit) + ", pattern "
-                + LengthText.say(Length.mm(p.pattern().value()), unit) + " round").orElse("");
+        return plans.stream()
+                .filter(p -> Math.abs(depth(p) - paper.y()) <= reach)
+                .findFirst()
+                .map(p -> p.level().label() + ": front "
+                        + LengthText.say(p.frontHalf().length(), unit) + ", back "
+                        + LengthText.say(p.backHalf().length(), unit) + ", pattern "
+                        + LengthText.say(Length.mm(p.pattern().value()), unit) + " round")
+                .orElse("");
     }
 }

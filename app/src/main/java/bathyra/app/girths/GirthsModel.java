@@ -62,14 +62,28 @@ public final class GirthsModel {
     public void ease(Level at, Length ease) {
         double held = Math.max(-EASE_MOST, Math.min(EASE_MOST, ease.millimetres()));
         String thing = "ease-" + at.id();
-        Length was = workshop.before(thing).garment().ease().getOrDefault(at, GirthPlan.standardEase(workshop.commission().measurements(), garment(), at).length());
-        set("ease at the " + at.label().toLowerCase(Locale.ROOT) + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(Length.mm(held), workshop.unit()), garment().withEase(at, Length.mm(held)), thing);
+        Length was = workshop.before(thing)
+                .garment()
+                .ease()
+                .getOrDefault(
+                        at,
+                        GirthPlan.standardEase(workshop.commission().measurements(), garment(), at)
+                                .length());
+        set(
+                "ease at the " + at.label().toLowerCase(Locale.ROOT) + " " + LengthText.figure(was, workshop.unit())
+                        + " → " + LengthText.say(Length.mm(held), workshop.unit()),
+                garment().withEase(at, Length.mm(held)),
+                thing);
     }
 
     /** Sets the ease of a level as a share of the body, −8 for eight per cent less. @return why it was not taken, empty when it was */
     public Optional<String> percent(Level at, String text) {
         try {
-            double percent = Double.parseDouble(text.strip().replace("%", "").replace(',', '.').replace('−', '-').strip());
+            double percent = Double.parseDouble(text.strip()
+                    .replace("%", "")
+                    .replace(',', '.')
+                    .replace('−', '-')
+                    .strip());
             if (!(Math.abs(percent) <= 40)) {
                 return Optional.of("From −40 to 40 per cent of the body can be used.");
             }
@@ -84,16 +98,31 @@ public final class GirthsModel {
 
     /** Moves the side seam of a level; the girth stays. */
     public void share(Level at, double share) {
-        double held = Math.max(Fastening.SHARE_LEAST, Math.min(Fastening.SHARE_MOST, Math.rint(share / SHARE_STEP) * SHARE_STEP));
-        double was = workshop.before("share-" + at.id()).garment().fastening().frontShares().getOrDefault(at, GirthPlan.frontShare(at));
-        set(String.format(Locale.ROOT, "front share at the %s %.1f → %.1f %%", at.label().toLowerCase(Locale.ROOT), was * 100, held * 100),
-                garment().withFastening(garment().fastening().withShare(at, Optional.of(held))), "share-" + at.id());
+        double held = Math.max(
+                Fastening.SHARE_LEAST, Math.min(Fastening.SHARE_MOST, Math.rint(share / SHARE_STEP) * SHARE_STEP));
+        double was = workshop.before("share-" + at.id())
+                .garment()
+                .fastening()
+                .frontShares()
+                .getOrDefault(at, GirthPlan.frontShare(at));
+        set(
+                String.format(
+                        Locale.ROOT,
+                        "front share at the %s %.1f → %.1f %%",
+                        at.label().toLowerCase(Locale.ROOT),
+                        was * 100,
+                        held * 100),
+                garment().withFastening(garment().fastening().withShare(at, Optional.of(held))),
+                "share-" + at.id());
     }
 
     /** Puts the side seam of a level back where the table has it. */
     public void shareByTable(Level at) {
         workshop.letGo();
-        set("front share at the " + at.label().toLowerCase(Locale.ROOT) + " back to the rule", garment().withFastening(garment().fastening().withShare(at, Optional.empty())), at);
+        set(
+                "front share at the " + at.label().toLowerCase(Locale.ROOT) + " back to the rule",
+                garment().withFastening(garment().fastening().withShare(at, Optional.empty())),
+                at);
         workshop.letGo();
     }
 
@@ -103,7 +132,10 @@ public final class GirthsModel {
 
     public void closure(Closure next) {
         workshop.letGo();
-        set("closure: " + next.label().toLowerCase(Locale.ROOT), garment().withFastening(garment().fastening().with(next)), next);
+        set(
+                "closure: " + next.label().toLowerCase(Locale.ROOT),
+                garment().withFastening(garment().fastening().with(next)),
+                next);
         workshop.letGo();
     }
 
@@ -121,7 +153,10 @@ public final class GirthsModel {
     /** Starts from another row of the table; eases set by hand stay. */
     public void row(EaseRow next) {
         workshop.letGo();
-        set("girths start from " + next.label().toLowerCase(Locale.ROOT), garment().withFit(garment().fit().with(next)), next);
+        set(
+                "girths start from " + next.label().toLowerCase(Locale.ROOT),
+                garment().withFit(garment().fit().with(next)),
+                next);
         workshop.letGo();
     }
 
@@ -135,7 +170,10 @@ public final class GirthsModel {
 
     public void lungsFull(boolean full) {
         workshop.letGo();
-        set(full ? "underbust fitted with lungs full" : "underbust fitted at rest", garment().withFit(garment().fit().withLungsFull(full)), "lungs");
+        set(
+                full ? "underbust fitted with lungs full" : "underbust fitted at rest",
+                garment().withFit(garment().fit().withLungsFull(full)),
+                "lungs");
         workshop.letGo();
     }
 
@@ -145,7 +183,10 @@ public final class GirthsModel {
 
     public void waistGirthDrops(boolean drops) {
         workshop.letGo();
-        set(drops ? "waist girth drops with the waist" : "waist girth stays with the body", garment().withFit(garment().fit().withWaistGirthDropping(drops)), "drops");
+        set(
+                drops ? "waist girth drops with the waist" : "waist girth stays with the body",
+                garment().withFit(garment().fit().withWaistGirthDropping(drops)),
+                "drops");
         workshop.letGo();
     }
 
@@ -156,13 +197,24 @@ public final class GirthsModel {
     public void stretchUse(double use) {
         Stretch now = stretch();
         double held = Math.rint(use * 20) / 20;
-        set(String.format(Locale.ROOT, "stretch used: %.0f %%", held * 100), garment().withFit(garment().fit().withStretch(Optional.of(new Stretch(now.relaxed(), now.across(), now.along(), now.returned(), held)))), "stretch-use");
+        set(
+                String.format(Locale.ROOT, "stretch used: %.0f %%", held * 100),
+                garment()
+                        .withFit(garment()
+                                .fit()
+                                .withStretch(Optional.of(
+                                        new Stretch(now.relaxed(), now.across(), now.along(), now.returned(), held)))),
+                "stretch-use");
     }
 
     /** How far the waist's own reduction is felt, mm; dragged on the drawing. */
     public void reach(LengthOption option, double mm) {
-        double held = Math.min(option.most().millimetres(), Math.max(option.least().millimetres(), Math.rint(mm / 5) * 5));
-        set(option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()), garment().withLength(option, Length.mm(held)), option.id());
+        double held =
+                Math.min(option.most().millimetres(), Math.max(option.least().millimetres(), Math.rint(mm / 5) * 5));
+        set(
+                option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
+                garment().withLength(option, Length.mm(held)),
+                option.id());
     }
 
     public double reach(LengthOption option) {
@@ -189,7 +241,10 @@ public final class GirthsModel {
     /** Puts on record, with today's date, that the wearer was told of this reduction and agreed. */
     public void spoken() {
         workshop.letGo();
-        workshop.change(String.format(Locale.ROOT, "spoken of a waist %.1f %% smaller", reduction() * 100), workshop.commission().withSpoken(Optional.of(new Spoken(LocalDate.now(), reduction()))), "spoken");
+        workshop.change(
+                String.format(Locale.ROOT, "spoken of a waist %.1f %% smaller", reduction() * 100),
+                workshop.commission().withSpoken(Optional.of(new Spoken(LocalDate.now(), reduction()))),
+                "spoken");
         workshop.letGo();
     }
 

@@ -88,7 +88,8 @@ public final class GirthsView extends TableStage {
         percent.setMinWidth(Region.USE_PREF_SIZE);
         percent.setMaxWidth(Region.USE_PREF_SIZE);
         percent.setAccessibleText("The ease as a share of the body, in per cent");
-        percent.setOnAction(e -> percentFault.setText(model.percent(model.level(), percent.getText()).orElse("")));
+        percent.setOnAction(e -> percentFault.setText(
+                model.percent(model.level(), percent.getText()).orElse("")));
         percentFault.getStyleClass().add("row-fault");
         percentFault.managedProperty().bind(percentFault.textProperty().isNotEmpty());
         table.viewProperty().addListener((o, was, now) -> {
@@ -157,8 +158,11 @@ public final class GirthsView extends TableStage {
         card.begin(level.level().label() + ", as worn", controls(level.level()));
         card.figure(level.worn(), workshop.unit());
         card.reckoning(level.worn(), workshop.unit(), this::follow);
-        card.words("Less the lacing gap of " + LengthText.say(level.gap().length(), workshop.unit()) + " the pattern measures " + LengthText.say(level.pattern().length(), workshop.unit())
-                + " round; half of it is drafted.", "quiet");
+        card.words(
+                "Less the lacing gap of " + LengthText.say(level.gap().length(), workshop.unit())
+                        + " the pattern measures "
+                        + LengthText.say(level.pattern().length(), workshop.unit()) + " round; half of it is drafted.",
+                "quiet");
         card.belowControls();
         if (level.level() == Level.WAIST) {
             caution();
@@ -199,7 +203,11 @@ public final class GirthsView extends TableStage {
             controls.getChildren().setAll(fields.get(0), row, percentFault);
             controls.getChildren().addAll(fields.subList(1, fields.size()));
             controls.getChildren().add(fit);
-            controls.getChildren().add(Deed.button("share-by-table", "Side seam where the table has it", () -> model.shareByTable(model.level())));
+            controls.getChildren()
+                    .add(Deed.button(
+                            "share-by-table",
+                            "Side seam where the table has it",
+                            () -> model.shareByTable(model.level())));
         }
         fields.forEach(OptionField::refresh);
         fit.refresh();
@@ -215,26 +223,40 @@ public final class GirthsView extends TableStage {
             return;
         }
         card.section(String.format(Locale.ROOT, "%.1f %% off the natural waist", share * 100));
-        card.words(share > Advice.ANYONE ? "Past 20 %, for anyone." : first ? "Past 8 %, and this is a first corset." : "Past 15 %.", "caution");
+        card.words(
+                share > Advice.ANYONE
+                        ? "Past 20 %, for anyone."
+                        : first ? "Past 8 %, and this is a first corset." : "Past 15 %.",
+                "caution");
         card.words(Advice.CAUTION, "caution");
         if (model.mustBeSpokenOf()) {
             card.words("The pattern is printed once it is on record that the wearer was told and agreed.", "caution");
         }
-        model.record().ifPresent(r -> card.words(String.format(Locale.ROOT, "On record: spoken of %.1f %% on %s.", r.reduction() * 100, r.day()), "quiet"));
+        model.record()
+                .ifPresent(r -> card.words(
+                        String.format(Locale.ROOT, "On record: spoken of %.1f %% on %s.", r.reduction() * 100, r.day()),
+                        "quiet"));
         card.add(Deed.button("spoken", "Note in the record that we spoke of it and agreed", model::spoken));
     }
 
     private void starts() {
         card.section("Where others start at the waist");
         EaseRow own = workshop.commission().garment().row();
-        EaseRow.of(workshop.commission().garment().kind()).stream().filter(row -> !row.isStretch()).sorted(Comparator.comparing(row -> row.ease(Level.WAIST))).forEach(row ->
-                card.words(LengthText.say(row.ease(Level.WAIST), workshop.unit()) + "  " + row.label() + (row == own ? ", this garment's row" : ""), "quiet"));
+        EaseRow.of(workshop.commission().garment().kind()).stream()
+                .filter(row -> !row.isStretch())
+                .sorted(Comparator.comparing(row -> row.ease(Level.WAIST)))
+                .forEach(row -> card.words(
+                        LengthText.say(row.ease(Level.WAIST), workshop.unit()) + "  " + row.label()
+                                + (row == own ? ", this garment's row" : ""),
+                        "quiet"));
     }
 
     @Override
     protected void showNothing() {
         handles.hide();
         plan.setVisible(false);
-        teach("No girths yet", "Here one decides how tight the garment is at each level, and what the waist loses. Take the measurements first.");
+        teach(
+                "No girths yet",
+                "Here one decides how tight the garment is at each level, and what the waist loses. Take the measurements first.");
     }
 }

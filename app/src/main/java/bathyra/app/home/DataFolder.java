@@ -15,7 +15,10 @@ public final class DataFolder {
             return Path.of(own);
         }
         String data = System.getenv("XDG_DATA_HOME");
-        return (data == null || data.isBlank() ? Path.of(System.getProperty("user.home"), ".local", "share") : Path.of(data)).resolve("bathyra");
+        return (data == null || data.isBlank()
+                        ? Path.of(System.getProperty("user.home"), ".local", "share")
+                        : Path.of(data))
+                .resolve("bathyra");
     }
 
     /** Makes the folder, or makes one that is there private, whatever the system's habit: body data stand in it. */

@@ -21,8 +21,19 @@ import java.util.stream.Stream;
 /** The demo book: the commissions of an invented touring company and its chorus of twelve, shipped as documents and bound afresh each time. */
 public final class DemoBook {
     /** The shipped commissions, the first opens first. */
-    public static final List<String> COMMISSIONS = List.of("the-heron", "the-harbour-master", "the-orchard-keeper", "the-salt-queen", "the-ringmaster",
-            "the-tide-bride", "the-lamplighter", "the-beekeeper", "the-ferry-girl", "the-cartographer", "the-baker-of-the-quay", "the-quay-widow");
+    public static final List<String> COMMISSIONS = List.of(
+            "the-heron",
+            "the-harbour-master",
+            "the-orchard-keeper",
+            "the-salt-queen",
+            "the-ringmaster",
+            "the-tide-bride",
+            "the-lamplighter",
+            "the-beekeeper",
+            "the-ferry-girl",
+            "the-cartographer",
+            "the-baker-of-the-quay",
+            "the-quay-widow");
 
     private static final int CHORUS = 12;
 
@@ -49,7 +60,10 @@ public final class DemoBook {
 
     /** The names of all shipped documents: the commissions, then the chorus. */
     public static List<String> all() {
-        return Stream.concat(COMMISSIONS.stream(), IntStream.rangeClosed(1, CHORUS).mapToObj(i -> String.format(Locale.ROOT, "chorus-%02d", i))).toList();
+        return Stream.concat(
+                        COMMISSIONS.stream(),
+                        IntStream.rangeClosed(1, CHORUS).mapToObj(i -> String.format(Locale.ROOT, "chorus-%02d", i)))
+                .toList();
     }
 
     /** A shipped commission document. */

@@ -40,7 +40,11 @@ final class BillCard {
     BillCard(Workshop workshop, LayModel model, Output output) {
         this.workshop = workshop;
         this.model = model;
-        spools = new NumberField(new NumberField.Kind("spools", "Thread", "spools", 0, 1000, 0), () -> making().spools(), v -> model.making("thread", making().withSpools(v), "spools"), workshop::letGo);
+        spools = new NumberField(
+                new NumberField.Kind("spools", "Thread", "spools", 0, 1000, 0),
+                () -> making().spools(),
+                v -> model.making("thread", making().withSpools(v), "spools"),
+                workshop::letGo);
         box.getStyleClass().add("controls");
         entries.getStyleClass().add("controls");
         Button pdf = new Button("Bill as PDF");
@@ -49,9 +53,31 @@ final class BillCard {
         Button csv = new Button("as CSV");
         csv.setId("bill-csv");
         csv.setOnAction(e -> output.write(OutputKind.BILL_CSV, csv.getScene().getWindow()));
-        box.getChildren().addAll(new HBox(8, pdf, csv), spools, entries,
-                fields(deed("Add a notion", "add-notion", () -> model.making("a notion", making().withNotion(making().notions().size(), new Notion("Notion", 1, 0)), new Object())),
-                        deed("Add hours", "add-work", () -> model.making("hours", making().withWork(making().work().size(), new Work("Cutting and sewing", 1)), new Object()))));
+        box.getChildren()
+                .addAll(
+                        new HBox(8, pdf, csv),
+                        spools,
+                        entries,
+                        fields(
+                                deed(
+                                        "Add a notion",
+                                        "add-notion",
+                                        () -> model.making(
+                                                "a notion",
+                                                making().withNotion(
+                                                                making().notions()
+                                                                        .size(),
+                                                                new Notion("Notion", 1, 0)),
+                                                new Object())),
+                                deed(
+                                        "Add hours",
+                                        "add-work",
+                                        () -> model.making(
+                                                "hours",
+                                                making().withWork(
+                                                                making().work().size(),
+                                                                new Work("Cutting and sewing", 1)),
+                                                new Object()))));
     }
 
     private Making making() {
@@ -66,10 +92,12 @@ final class BillCard {
         card.begin("Bill: " + money(bill.total()) + " " + bill.currency(), box);
         card.belowControls();
         for (Bill.Part part : Bill.Part.values()) {
-            List<Bill.Line> lines = bill.lines().stream().filter(l -> l.part() == part).toList();
+            List<Bill.Line> lines =
+                    bill.lines().stream().filter(l -> l.part() == part).toList();
             if (!lines.isEmpty()) {
                 card.section(part.label() + ": " + money(bill.total(part)));
-                lines.forEach(l -> card.words(l.what() + ": " + quantity(l) + " at " + money(l.price()) + " = " + money(l.amount()) + (l.how().isEmpty() ? "" : " (" + l.how() + ")")));
+                lines.forEach(l -> card.words(l.what() + ": " + quantity(l) + " at " + money(l.price()) + " = "
+                        + money(l.amount()) + (l.how().isEmpty() ? "" : " (" + l.how() + ")")));
             }
         }
         bill.missing().forEach(m -> card.words("Not in the total. " + m, "quiet"));
@@ -87,21 +115,76 @@ final class BillCard {
         List<Node> rows = new ArrayList<>();
         for (int i = 0; i < making().notions().size(); i++) {
             int at = i;
-            rows.add(name("notion-" + i, () -> making().notions().get(at).name(), text -> model.making("a notion", making().withNotion(at, new Notion(text, making().notions().get(at).count(), making().notions().get(at).price())), "notion-name" + at),
+            rows.add(name(
+                    "notion-" + i,
+                    () -> making().notions().get(at).name(),
+                    text -> model.making(
+                            "a notion",
+                            making().withNotion(
+                                            at,
+                                            new Notion(
+                                                    text,
+                                                    making().notions().get(at).count(),
+                                                    making().notions().get(at).price())),
+                            "notion-name" + at),
                     () -> model.making("a notion less", making().withoutNotion(at), new Object())));
-            rows.add(number("notion-count-" + i, "How many", () -> making().notions().get(at).count(), v -> model.making("a notion", making().withNotion(at, new Notion(making().notions().get(at).name(), v, making().notions().get(at).price())), "notion-count" + at)));
-            rows.add(number("notion-price-" + i, "Price of one", () -> making().notions().get(at).price(), v -> model.making("a notion", making().withNotion(at, new Notion(making().notions().get(at).name(), making().notions().get(at).count(), v)), "notion-price" + at)));
+            rows.add(number(
+                    "notion-count-" + i,
+                    "How many",
+                    () -> making().notions().get(at).count(),
+                    v -> model.making(
+                            "a notion",
+                            making().withNotion(
+                                            at,
+                                            new Notion(
+                                                    making().notions().get(at).name(),
+                                                    v,
+                                                    making().notions().get(at).price())),
+                            "notion-count" + at)));
+            rows.add(number(
+                    "notion-price-" + i,
+                    "Price of one",
+                    () -> making().notions().get(at).price(),
+                    v -> model.making(
+                            "a notion",
+                            making().withNotion(
+                                            at,
+                                            new Notion(
+                                                    making().notions().get(at).name(),
+                                                    making().notions().get(at).count(),
+                                                    v)),
+                            "notion-price" + at)));
         }
         for (int i = 0; i < making().work().size(); i++) {
             int at = i;
-            rows.add(name("work-" + i, () -> making().work().get(at).what(), text -> model.making("hours", making().withWork(at, new Work(text, making().work().get(at).hours())), "work-name" + at), () -> model.making("hours less", making().withoutWork(at), new Object())));
-            rows.add(number("work-hours-" + i, "Hours", () -> making().work().get(at).hours(), v -> model.making("hours", making().withWork(at, new Work(making().work().get(at).what(), v)), "work-hours" + at)));
+            rows.add(name(
+                    "work-" + i,
+                    () -> making().work().get(at).what(),
+                    text -> model.making(
+                            "hours",
+                            making().withWork(
+                                            at,
+                                            new Work(
+                                                    text,
+                                                    making().work().get(at).hours())),
+                            "work-name" + at),
+                    () -> model.making("hours less", making().withoutWork(at), new Object())));
+            rows.add(number(
+                    "work-hours-" + i,
+                    "Hours",
+                    () -> making().work().get(at).hours(),
+                    v -> model.making(
+                            "hours",
+                            making().withWork(
+                                            at, new Work(making().work().get(at).what(), v)),
+                            "work-hours" + at)));
         }
         entries.getChildren().setAll(rows);
     }
 
     private NumberField number(String id, String label, DoubleSupplier value, DoubleConsumer take) {
-        NumberField field = new NumberField(new NumberField.Kind(id, label, "", 0, Making.MOST, 2), value, take, workshop::letGo);
+        NumberField field =
+                new NumberField(new NumberField.Kind(id, label, "", 0, Making.MOST, 2), value, take, workshop::letGo);
         typed.add(field::refresh);
         return field;
     }
@@ -118,7 +201,9 @@ final class BillCard {
 
     /** Pieces are counted; of anything else the unit is said. */
     private static String quantity(Bill.Line line) {
-        String figure = line.quantity() == Math.rint(line.quantity()) ? String.format(Locale.ROOT, "%.0f", line.quantity()) : String.format(Locale.ROOT, "%.1f", line.quantity());
+        String figure = line.quantity() == Math.rint(line.quantity())
+                ? String.format(Locale.ROOT, "%.0f", line.quantity())
+                : String.format(Locale.ROOT, "%.1f", line.quantity());
         return line.unit().equals("pieces") ? figure : figure + " " + line.unit();
     }
 }

@@ -50,48 +50,138 @@ final class ClothCard {
         oneWay.setId("cloth-one-way");
         oneWay.setOnAction(e -> {
             Cloth c = model.use().cloth();
-            model.cloth(new Cloth(c.name(), c.width(), c.selvedge(), oneWay.isSelected(), c.along(), c.across(), c.price()));
+            model.cloth(new Cloth(
+                    c.name(), c.width(), c.selvedge(), oneWay.isSelected(), c.along(), c.across(), c.price()));
         });
         box.getStyleClass().add("controls");
-        name = new NameField("cloth-name", "Name of the cloth", NAME_MOST, () -> model.use().cloth().name(), text -> {
-            Cloth c = model.use().cloth();
-            model.cloth(new Cloth(text, c.width(), c.selvedge(), c.oneWay(), c.along(), c.across(), c.price()), "name");
-        });
+        name = new NameField(
+                "cloth-name",
+                "Name of the cloth",
+                NAME_MOST,
+                () -> model.use().cloth().name(),
+                text -> {
+                    Cloth c = model.use().cloth();
+                    model.cloth(
+                            new Cloth(text, c.width(), c.selvedge(), c.oneWay(), c.along(), c.across(), c.price()),
+                            "name");
+                });
         Label named = new Label("Name");
         named.setLabelFor(name);
         box.getChildren().addAll(cloth, fields(named, name), folded, oneWay);
         typed.getStyleClass().add("controls");
         box.getChildren().add(typed);
-        box.getChildren().add(fields(deed("Keep in the list", "keep-cloth", this::keepCloth), deed("Take off the list", "drop-cloth", this::dropCloth)));
+        box.getChildren()
+                .add(fields(
+                        deed("Keep in the list", "keep-cloth", this::keepCloth),
+                        deed("Take off the list", "drop-cloth", this::dropCloth)));
     }
 
     /** The fields, in the cutter's unit. */
     private void build(LengthUnit unit) {
         double one = unit.millimetres();
         figures.clear();
-        length("width", "Width", unit, Cloth.WIDTH_LEAST, Cloth.WIDTH_MOST, Cloth::width, (c, v) -> new Cloth(c.name(), v * one, Math.min(c.selvedge(), v * one / SELVEDGE_SHARE), c.oneWay(), c.along(), c.across(), c.price()));
-        length("selvedge", "Selvedge", unit, 0, SELVEDGE_MOST, Cloth::selvedge, (c, v) -> new Cloth(c.name(), c.width(), v * one, c.oneWay(), c.along(), c.across(), c.price()));
-        figure("along", "Shrinks along", "%", 0, 20, 1, c -> c.along() * PERCENT, (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), v / PERCENT, c.across(), c.price()));
-        figure("across", "Shrinks across", "%", 0, 20, 1, c -> c.across() * PERCENT, (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), c.along(), v / PERCENT, c.price()));
-        figure("price", "Price of a metre", "", 0, MONEY, 2, Cloth::price, (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), c.along(), c.across(), v));
-        figures.add(new NumberField(new NumberField.Kind("cloth-gap", "Between pieces", "mm", 0, 40, 0), () -> model.use().gap().millimetres(), v -> model.gap(Length.mm(v)), workshop::letGo));
+        length(
+                "width",
+                "Width",
+                unit,
+                Cloth.WIDTH_LEAST,
+                Cloth.WIDTH_MOST,
+                Cloth::width,
+                (c, v) -> new Cloth(
+                        c.name(),
+                        v * one,
+                        Math.min(c.selvedge(), v * one / SELVEDGE_SHARE),
+                        c.oneWay(),
+                        c.along(),
+                        c.across(),
+                        c.price()));
+        length(
+                "selvedge",
+                "Selvedge",
+                unit,
+                0,
+                SELVEDGE_MOST,
+                Cloth::selvedge,
+                (c, v) -> new Cloth(c.name(), c.width(), v * one, c.oneWay(), c.along(), c.across(), c.price()));
+        figure(
+                "along",
+                "Shrinks along",
+                "%",
+                0,
+                20,
+                1,
+                c -> c.along() * PERCENT,
+                (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), v / PERCENT, c.across(), c.price()));
+        figure(
+                "across",
+                "Shrinks across",
+                "%",
+                0,
+                20,
+                1,
+                c -> c.across() * PERCENT,
+                (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), c.along(), v / PERCENT, c.price()));
+        figure(
+                "price",
+                "Price of a metre",
+                "",
+                0,
+                MONEY,
+                2,
+                Cloth::price,
+                (c, v) -> new Cloth(c.name(), c.width(), c.selvedge(), c.oneWay(), c.along(), c.across(), v));
+        figures.add(new NumberField(
+                new NumberField.Kind("cloth-gap", "Between pieces", "mm", 0, 40, 0),
+                () -> model.use().gap().millimetres(),
+                v -> model.gap(Length.mm(v)),
+                workshop::letGo));
         typed.getChildren().setAll(figures);
         built = Optional.of(unit);
     }
 
-    private void length(String id, String label, LengthUnit unit, double least, double most, ToDoubleFunction<Cloth> value, BiFunction<Cloth, Double, Cloth> with) {
+    private void length(
+            String id,
+            String label,
+            LengthUnit unit,
+            double least,
+            double most,
+            ToDoubleFunction<Cloth> value,
+            BiFunction<Cloth, Double, Cloth> with) {
         double one = unit.millimetres();
         // The ends are said to a tenth: what is said can be typed.
-        figure(id, label, unit.symbol(), Math.ceil(least / one * 10) / 10, Math.floor(most / one * 10) / 10, 1, c -> value.applyAsDouble(c) / one, with);
+        figure(
+                id,
+                label,
+                unit.symbol(),
+                Math.ceil(least / one * 10) / 10,
+                Math.floor(most / one * 10) / 10,
+                1,
+                c -> value.applyAsDouble(c) / one,
+                with);
     }
 
-    private void figure(String id, String label, String unit, double least, double most, int decimals, ToDoubleFunction<Cloth> value, BiFunction<Cloth, Double, Cloth> with) {
-        figures.add(new NumberField(new NumberField.Kind("cloth-" + id, label, unit, least, most, decimals), () -> value.applyAsDouble(model.use().cloth()), v -> model.cloth(with.apply(model.use().cloth(), v), label.toLowerCase(Locale.ROOT)), workshop::letGo));
+    private void figure(
+            String id,
+            String label,
+            String unit,
+            double least,
+            double most,
+            int decimals,
+            ToDoubleFunction<Cloth> value,
+            BiFunction<Cloth, Double, Cloth> with) {
+        figures.add(new NumberField(
+                new NumberField.Kind("cloth-" + id, label, unit, least, most, decimals),
+                () -> value.applyAsDouble(model.use().cloth()),
+                v -> model.cloth(with.apply(model.use().cloth(), v), label.toLowerCase(Locale.ROOT)),
+                workshop::letGo));
     }
 
     private void dropCloth() {
         String dropped = model.use().cloth().name();
-        workshop.setPrices(workshop.prices().withCloths(workshop.prices().cloths().stream().filter(c -> !c.name().equals(dropped)).toList()));
+        workshop.setPrices(workshop.prices()
+                .withCloths(workshop.prices().cloths().stream()
+                        .filter(c -> !c.name().equals(dropped))
+                        .toList()));
     }
 
     private void keepCloth() {
@@ -106,12 +196,16 @@ final class ClothCard {
     void show(Card card) {
         cloth.setText("Cloths in the list");
         name.refresh();
-        cloth.getItems().setAll(workshop.prices().cloths().stream().map(c -> {
-            MenuItem item = new MenuItem(c.name());
-            item.setId("cloth-" + c.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
-            item.setOnAction(e -> model.cloth(c));
-            return item;
-        }).toList());
+        cloth.getItems()
+                .setAll(workshop.prices().cloths().stream()
+                        .map(c -> {
+                            MenuItem item = new MenuItem(c.name());
+                            item.setId(
+                                    "cloth-" + c.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
+                            item.setOnAction(e -> model.cloth(c));
+                            return item;
+                        })
+                        .toList());
         folded.setSelected(model.use().folded());
         oneWay.setSelected(model.use().cloth().oneWay());
         if (!built.equals(Optional.of(workshop.unit()))) {
@@ -120,6 +214,7 @@ final class ClothCard {
         figures.forEach(NumberField::refresh);
         card.begin("Cloth of the " + model.layer().label().toLowerCase(Locale.ROOT), box);
         card.belowControls();
-        card.words("Pieces are drawn larger by what the cloth shrinks. With a nap no piece is turned end for end. On folded cloth pairs are cut at once, and what is cut on the fold lies on it.");
+        card.words(
+                "Pieces are drawn larger by what the cloth shrinks. With a nap no piece is turned end for end. On folded cloth pairs are cut at once, and what is cut on the fold lies on it.");
     }
 }

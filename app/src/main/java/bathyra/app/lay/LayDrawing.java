@@ -61,7 +61,12 @@ final class LayDrawing implements Drawing {
         brush.fill(Ink.SEA_4);
         brush.context().fillRect(left, top, right - left, foot - top);
         brush.fill(Ink.SEA_2);
-        brush.context().fillRect(brush.view().x(0), top, brush.view().x(lay.width()) - brush.view().x(0), foot - top);
+        brush.context()
+                .fillRect(
+                        brush.view().x(0),
+                        top,
+                        brush.view().x(lay.width()) - brush.view().x(0),
+                        foot - top);
         brush.stroke(Ink.LINE, 1.2, 8, 5);
         brush.line(new Point(0, 0), new Point(0, lay.bought()));
         if (lay.folded()) {
@@ -74,7 +79,14 @@ final class LayDrawing implements Drawing {
         lay.placed().forEach(p -> piece(brush, p));
         brush.stroke(Ink.CORAL, 1.4, 6, 4);
         brush.line(new Point(0, lay.length()), new Point(lay.width(), lay.length()));
-        brush.text("used " + LengthText.say(Length.mm(lay.length()), unit) + ", to buy " + LengthText.say(Length.mm(lay.bought()), unit), (left + right) / 2, foot + 16, Ink.INK, Lettering.FIGURE_BOLD, TextAlignment.CENTER);
+        brush.text(
+                "used " + LengthText.say(Length.mm(lay.length()), unit) + ", to buy "
+                        + LengthText.say(Length.mm(lay.bought()), unit),
+                (left + right) / 2,
+                foot + 16,
+                Ink.INK,
+                Lettering.FIGURE_BOLD,
+                TextAlignment.CENTER);
     }
 
     private void piece(Brush brush, Placed placed) {
@@ -105,16 +117,26 @@ final class LayDrawing implements Drawing {
         double barb = placed.turned() ? foot - BARB : top + BARB;
         brush.stroke(Ink.INK_2, 1.2);
         brush.context().strokeLine(x, top, x, foot);
-        brush.context().strokePolyline(new double[] {x - BARB / 2, x, x + BARB / 2}, new double[] {barb, head, barb}, 3);
+        brush.context()
+                .strokePolyline(new double[] {x - BARB / 2, x, x + BARB / 2}, new double[] {barb, head, barb}, 3);
     }
 
     /** The piece under a place of the table. */
     Optional<String> pieceAt(Point at) {
-        return lay.placed().stream().filter(p -> Shape.contains(p.ring(), at)).map(p -> p.piece().key()).findFirst();
+        return lay.placed().stream()
+                .filter(p -> Shape.contains(p.ring(), at))
+                .map(p -> p.piece().key())
+                .findFirst();
     }
 
     @Override
     public String under(Point paper, double reach) {
-        return lay.placed().stream().filter(p -> Shape.contains(p.ring(), paper)).findFirst().map(p -> p.piece().name() + (p.turned() ? ", turned end for end" : "") + (p.tilt() == 0 ? "" : String.format(Locale.ROOT, ", leans %.1f°", p.tilt()))).orElse("");
+        return lay.placed().stream()
+                .filter(p -> Shape.contains(p.ring(), paper))
+                .findFirst()
+                .map(p -> p.piece().name()
+                        + (p.turned() ? ", turned end for end" : "")
+                        + (p.tilt() == 0 ? "" : String.format(Locale.ROOT, ", leans %.1f°", p.tilt())))
+                .orElse("");
     }
 }

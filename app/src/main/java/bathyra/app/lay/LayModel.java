@@ -67,7 +67,9 @@ public final class LayModel {
 
     LayerKind layer() {
         List<Layer> there = layers();
-        return there.isEmpty() || there.stream().anyMatch(l -> l.kind() == layer) ? layer : there.get(0).kind();
+        return there.isEmpty() || there.stream().anyMatch(l -> l.kind() == layer)
+                ? layer
+                : there.get(0).kind();
     }
 
     void look(LayerKind next) {
@@ -109,7 +111,11 @@ public final class LayModel {
     Optional<Lay> lay() {
         Laying laying = laying();
         Optional<Lay> hand = byHand(laying);
-        return hand.isPresent() ? hand : Optional.ofNullable(found.get(layer())).filter(f -> f.laying() == laying).map(Found::lay);
+        return hand.isPresent()
+                ? hand
+                : Optional.ofNullable(found.get(layer()))
+                        .filter(f -> f.laying() == laying)
+                        .map(Found::lay);
     }
 
     /** Whether the cutter has put the pieces. */
@@ -169,15 +175,28 @@ public final class LayModel {
         Task<Lay> task = new Task<>() {
             @Override
             protected Lay call() {
-                return AutoLay.lay(laying, Lays.SEED, AutoLay.ROUNDS, p -> Platform.runLater(() -> better(this, kind, laying, p)), this::isCancelled);
+                return AutoLay.lay(
+                        laying,
+                        Lays.SEED,
+                        AutoLay.ROUNDS,
+                        p -> Platform.runLater(() -> better(this, kind, laying, p)),
+                        this::isCancelled);
             }
         };
         task.setOnSucceeded(e -> done(task, kind, laying, task.getValue()));
         task.setOnFailed(e -> {
             LoggerFactory.getLogger(LayModel.class).error("laying the {}", kind.id(), task.getException());
-            done(task, kind, laying, Optional.ofNullable(found.get(kind)).map(Found::lay).orElse(null));
+            done(
+                    task,
+                    kind,
+                    laying,
+                    Optional.ofNullable(found.get(kind)).map(Found::lay).orElse(null));
         });
-        task.setOnCancelled(e -> done(task, kind, laying, Optional.ofNullable(found.get(kind)).map(Found::lay).orElse(null)));
+        task.setOnCancelled(e -> done(
+                task,
+                kind,
+                laying,
+                Optional.ofNullable(found.get(kind)).map(Found::lay).orElse(null)));
         running = Optional.of(task);
         progress.set(0);
         Thread thread = new Thread(task, "lay");
@@ -210,7 +229,8 @@ public final class LayModel {
     }
 
     Optional<Placed> chosen() {
-        return chosen.flatMap(key -> lay().flatMap(l -> l.placed().stream().filter(p -> p.piece().key().equals(key)).findFirst()));
+        return chosen.flatMap(key -> lay().flatMap(l ->
+                l.placed().stream().filter(p -> p.piece().key().equals(key)).findFirst()));
     }
 
     void choose(String key) {
@@ -220,7 +240,9 @@ public final class LayModel {
     }
 
     void next() {
-        List<String> keys = lay().map(l -> l.placed().stream().map(p -> p.piece().key()).toList()).orElse(List.of());
+        List<String> keys = lay().map(
+                        l -> l.placed().stream().map(p -> p.piece().key()).toList())
+                .orElse(List.of());
         if (!keys.isEmpty()) {
             choose(keys.get((chosen.map(keys::indexOf).orElse(-1) + 1) % keys.size()));
         }
@@ -229,7 +251,9 @@ public final class LayModel {
     /** Moves the piece in hand so that its middle lies at a place, as far as it goes without touching another. */
     void moveTo(double x, double y) {
         Placed piece = chosen().orElseThrow();
-        Placed wanted = piece.at(piece.piece().atFold() ? 0 : x - piece.piece().width() / HALF, Math.max(0, y - piece.piece().height() / HALF));
+        Placed wanted = piece.at(
+                piece.piece().atFold() ? 0 : x - piece.piece().width() / HALF,
+                Math.max(0, y - piece.piece().height() / HALF));
         Laying laying = laying();
         List<Placed> others = lay().orElseThrow().placed();
         // Past an obstacle a piece slides along it: first the whole way, then across alone, then along alone.
@@ -245,16 +269,23 @@ public final class LayModel {
     Optional<String> turn() {
         Placed piece = chosen().orElseThrow();
         if (!piece.piece().mayTurn()) {
-            return Optional.of(use().cloth().name() + " has a nap or a print with a way up: no piece may be turned end for end.");
+            return Optional.of(
+                    use().cloth().name() + " has a nap or a print with a way up: no piece may be turned end for end.");
         }
-        return piece.piece().atFold() ? Optional.of("This piece lies on the fold; turned round it would not.") : change(piece.turnedRound(), "turned");
+        return piece.piece().atFold()
+                ? Optional.of("This piece lies on the fold; turned round it would not.")
+                : change(piece.turnedRound(), "turned");
     }
 
     /** Leans the piece in hand from the thread. @return why it does not; empty when it does */
     Optional<String> tilt(double degrees) {
         Placed piece = chosen().orElseThrow();
         double next = piece.tilt() + degrees;
-        return Math.abs(next) > ClothUse.TILT_MOST + 1e-9 ? Optional.of("A piece may lean from the thread by " + (int) ClothUse.TILT_MOST + "° at the most.") : piece.piece().atFold() ? Optional.of("This piece lies on the fold and cannot lean.") : change(piece.tilted(next), "leant");
+        return Math.abs(next) > ClothUse.TILT_MOST + 1e-9
+                ? Optional.of("A piece may lean from the thread by " + (int) ClothUse.TILT_MOST + "° at the most.")
+                : piece.piece().atFold()
+                        ? Optional.of("This piece lies on the fold and cannot lean.")
+                        : change(piece.tilted(next), "leant");
     }
 
     private Optional<String> change(Placed next, String what) {
@@ -267,8 +298,14 @@ public final class LayModel {
 
     private void put(Placed piece, String what) {
         stop();
-        List<HandLaid> hand = lay().orElseThrow().placed().stream().map(p -> p.piece().key().equals(piece.piece().key()) ? piece : p).map(p -> new HandLaid(p.piece().id(), p.piece().copy(), p.x(), p.y(), p.turned(), p.tilt())).toList();
-        workshop.change(piece.piece().name().toLowerCase(Locale.ROOT) + " " + what + " on the " + name(), workshop.commission().withMaking(making().withCloth(layer(), use().withHand(hand))), "laid-" + piece.piece().key() + what);
+        List<HandLaid> hand = lay().orElseThrow().placed().stream()
+                .map(p -> p.piece().key().equals(piece.piece().key()) ? piece : p)
+                .map(p -> new HandLaid(p.piece().id(), p.piece().copy(), p.x(), p.y(), p.turned(), p.tilt()))
+                .toList();
+        workshop.change(
+                piece.piece().name().toLowerCase(Locale.ROOT) + " " + what + " on the " + name(),
+                workshop.commission().withMaking(making().withCloth(layer(), use().withHand(hand))),
+                "laid-" + piece.piece().key() + what);
     }
 
     private String name() {
@@ -293,7 +330,10 @@ public final class LayModel {
     /** Changes a figure of the cloth in hand while it is typed. */
     void cloth(Cloth cloth, String thing) {
         stop();
-        workshop.change("cloth of the " + name() + ", " + thing, workshop.commission().withMaking(making().withCloth(layer(), use().withCloth(cloth))), "cloth-" + layer() + thing);
+        workshop.change(
+                "cloth of the " + name() + ", " + thing,
+                workshop.commission().withMaking(making().withCloth(layer(), use().withCloth(cloth))),
+                "cloth-" + layer() + thing);
     }
 
     void folded(boolean folded) {
@@ -303,7 +343,10 @@ public final class LayModel {
 
     void gap(Length gap) {
         stop();
-        workshop.change("gap between pieces", workshop.commission().withMaking(making().withCloth(layer(), use().withGap(gap))), "gap-" + layer());
+        workshop.change(
+                "gap between pieces",
+                workshop.commission().withMaking(making().withCloth(layer(), use().withGap(gap))),
+                "gap-" + layer());
     }
 
     void making(String label, Making next, Object thing) {
@@ -317,11 +360,14 @@ public final class LayModel {
             Laying laying = laying(each.kind());
             if (laying.hindrances().isEmpty()) {
                 Optional<Lay> hand = byHand(laying);
-                lays.put(each.kind(), hand.orElseGet(() -> Optional.ofNullable(found.get(each.kind())).filter(f -> f.laying() == laying).map(Found::lay).orElseGet(() -> {
-                    Lay quick = AutoLay.lay(laying, Lays.SEED, 0, p -> {}, () -> false);
-                    found.put(each.kind(), new Found(laying, quick, false));
-                    return quick;
-                })));
+                lays.put(each.kind(), hand.orElseGet(() -> Optional.ofNullable(found.get(each.kind()))
+                        .filter(f -> f.laying() == laying)
+                        .map(Found::lay)
+                        .orElseGet(() -> {
+                            Lay quick = AutoLay.lay(laying, Lays.SEED, 0, p -> {}, () -> false);
+                            found.put(each.kind(), new Found(laying, quick, false));
+                            return quick;
+                        })));
             }
         }
         return Bill.of(draft(), all(), lays, workshop.prices());

@@ -83,18 +83,31 @@ public final class LayView extends TableStage {
         cloth = new ClothCard(workshop, model);
         bill = new BillCard(workshop, model, output);
         prices = new PricesCard(workshop);
-        ofPiece = List.of(deed("Turn", "lay-turn", model::turn), deed("Lean left", "lay-lean-left", () -> model.tilt(-TILT)), deed("Lean right", "lay-lean-right", () -> model.tilt(TILT)));
+        ofPiece = List.of(
+                deed("Turn", "lay-turn", model::turn),
+                deed("Lean left", "lay-lean-left", () -> model.tilt(-TILT)),
+                deed("Lean right", "lay-lean-right", () -> model.tilt(TILT)));
         handle = new PullHandles(table, workshop::letGo);
-        handle.add(MIDDLE, new PullHandles.Pull("Piece in hand; arrow keys move it", to -> model.moveTo(to.x(), to.y()), way -> {
-            Point at = middle(model.chosen().orElseThrow());
-            model.moveTo(at.x() + way.dx(), at.y() + way.dy());
-        }, () -> model.chosen().map(p -> LengthText.say(Length.mm(p.x()), workshop.unit()) + " across, " + LengthText.say(Length.mm(p.y()), workshop.unit()) + " along").orElse("")));
+        handle.add(
+                MIDDLE,
+                new PullHandles.Pull(
+                        "Piece in hand; arrow keys move it",
+                        to -> model.moveTo(to.x(), to.y()),
+                        way -> {
+                            Point at = middle(model.chosen().orElseThrow());
+                            model.moveTo(at.x() + way.dx(), at.y() + way.dy());
+                        },
+                        () -> model.chosen()
+                                .map(p -> LengthText.say(Length.mm(p.x()), workshop.unit()) + " across, "
+                                        + LengthText.say(Length.mm(p.y()), workshop.unit()) + " along")
+                                .orElse("")));
         table.setOnMouseClicked(e -> {
             if (e.isStillSincePress()) {
-                drawing.flatMap(d -> d.pieceAt(table.viewProperty().get().toPaper(e.getX(), e.getY()))).ifPresent(key -> {
-                    turnTo(Side.LAY);
-                    model.choose(key);
-                });
+                drawing.flatMap(d -> d.pieceAt(table.viewProperty().get().toPaper(e.getX(), e.getY())))
+                        .ifPresent(key -> {
+                            turnTo(Side.LAY);
+                            model.choose(key);
+                        });
             }
         });
         stop.setId("lay-stop");
@@ -165,7 +178,11 @@ public final class LayView extends TableStage {
         title.setAlignment(Pos.CENTER_LEFT);
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Click a piece and pull it by its handle; it stops where it would touch another." : u));
+        under.textProperty()
+                .bind(table.underProperty()
+                        .map(u -> u.isEmpty()
+                                ? "Click a piece and pull it by its handle; it stops where it would touch another."
+                                : u));
         said.getStyleClass().add("row-fault");
         said.setId("lay-said");
         said.setWrapText(true);
@@ -194,10 +211,13 @@ public final class LayView extends TableStage {
         handle.place(Map.of());
         if (workshop.draft().isPresent()) {
             card.begin("No layer is cut");
-            card.words("Every layer of this garment is left out, so there is nothing to lay on cloth. Choose on Pieces, under Layers, what it is made of.");
+            card.words(
+                    "Every layer of this garment is left out, so there is nothing to lay on cloth. Choose on Pieces, under Layers, what it is made of.");
             return;
         }
-        teach("Nothing to lay yet", "Here the pieces of each layer are laid on their cloth, so that one knows how much to buy and what it costs. Take the measurements first.");
+        teach(
+                "Nothing to lay yet",
+                "Here the pieces of each layer are laid on their cloth, so that one knows how much to buy and what it costs. Take the measurements first.");
     }
 
     @Override
@@ -207,7 +227,12 @@ public final class LayView extends TableStage {
         model.layWhenUnknown();
         Optional<Lay> lay = model.lay();
         List<Placed> wrong = model.wrong();
-        drawing = lay.map(l -> new LayDrawing(l, workshop.unit(), model.chosen().map(p -> p.piece().key()), wrong.stream().map(p -> p.piece().key()).toList(), use.cloth().selvedge()));
+        drawing = lay.map(l -> new LayDrawing(
+                l,
+                workshop.unit(),
+                model.chosen().map(p -> p.piece().key()),
+                wrong.stream().map(p -> p.piece().key()).toList(),
+                use.cloth().selvedge()));
         drawing.ifPresentOrElse(this::lay, table::clear);
         if (lay.isPresent() && fitted.filter(f -> f == laying).isEmpty()) {
             fitted = Optional.of(laying);
@@ -245,8 +270,13 @@ public final class LayView extends TableStage {
             return "Being laid …";
         }
         double rows = Rows.of(laying).length();
-        return "To buy " + say(lay.get().bought()) + ", used " + say(lay.get().length()) + ", " + Math.round(lay.get().utilisation() * 100) + " % of it pieces. In rows it would be " + say(rows)
-                + "; no lay is shorter than " + say(lay.get().least()) + "." + (wrong.isEmpty() ? "" : " " + wrong.size() + " pieces touch another or leave the cloth since the draft changed: move them, or lay anew.");
+        return "To buy " + say(lay.get().bought()) + ", used " + say(lay.get().length()) + ", "
+                + Math.round(lay.get().utilisation() * 100) + " % of it pieces. In rows it would be " + say(rows)
+                + "; no lay is shorter than " + say(lay.get().least()) + "."
+                + (wrong.isEmpty()
+                        ? ""
+                        : " " + wrong.size()
+                                + " pieces touch another or leave the cloth since the draft changed: move them, or lay anew.");
     }
 
     private void layCard(Laying laying, Optional<Lay> lay, List<Placed> wrong) {
@@ -255,16 +285,24 @@ public final class LayView extends TableStage {
         laying.hindrances().forEach(f -> card.add(fault(f)));
         lay.ifPresent(l -> {
             card.section(say(l.bought()) + " to buy");
-            card.words("The pieces reach " + say(l.length()) + " along the cloth; cloth is bought to the next " + say(100) + ".");
-            card.words("Utilisation: area of the pieces " + area(l) + " over " + say(l.length()) + " × " + say(l.width()) + " = " + Math.round(l.utilisation() * 100) + " %.");
-            card.words("Cost: " + BillCard.money(l.bought() / 1000) + " m at " + BillCard.money(model.use().cloth().price()) + " = " + BillCard.money(l.bought() / 1000 * model.use().cloth().price()) + " " + workshop.prices().currency() + ".");
+            card.words("The pieces reach " + say(l.length()) + " along the cloth; cloth is bought to the next "
+                    + say(100) + ".");
+            card.words("Utilisation: area of the pieces " + area(l) + " over " + say(l.length()) + " × "
+                    + say(l.width()) + " = " + Math.round(l.utilisation() * 100) + " %.");
+            card.words("Cost: " + BillCard.money(l.bought() / 1000) + " m at "
+                    + BillCard.money(model.use().cloth().price()) + " = "
+                    + BillCard.money(l.bought() / 1000 * model.use().cloth().price()) + " "
+                    + workshop.prices().currency() + ".");
             card.words(model.isByHand() ? "Put by you. Lay anew forgets it." : "Laid automatically.", "quiet");
         });
         wrong.forEach(p -> card.words(p.piece().name() + " touches another piece or leaves the cloth.", "row-fault"));
     }
 
     private static String area(Lay lay) {
-        return String.format(Locale.ROOT, "%.0f cm²", lay.placed().stream().mapToDouble(p -> p.piece().area()).sum() / 100);
+        return String.format(
+                Locale.ROOT,
+                "%.0f cm²",
+                lay.placed().stream().mapToDouble(p -> p.piece().area()).sum() / 100);
     }
 
     private VBox fault(Finding finding) {

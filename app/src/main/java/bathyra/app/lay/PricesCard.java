@@ -36,11 +36,26 @@ final class PricesCard {
         this.workshop = workshop;
         box.getStyleClass().add("controls");
         general();
-        busks = new StockRows("Busks: length and price", "Busk", "busk-stock", "Add a busk", this::busks, this::withBusks, () -> new StockLength("Busk", NEW_BUSK, 0), workshop::unit);
+        busks = new StockRows(
+                "Busks: length and price",
+                "Busk",
+                "busk-stock",
+                "Add a busk",
+                this::busks,
+                this::withBusks,
+                () -> new StockLength("Busk", NEW_BUSK, 0),
+                workshop::unit);
         box.getChildren().add(busks);
         for (BoneKind kind : BoneKind.values()) {
-            StockRows rows = new StockRows("", kind.label(), "bone-stock-" + kind.id(), "Add a length", () -> ofWidth(kind).map(BoneStock::stock).toList(), lengths -> withBones(kind, lengths),
-                    () -> new StockLength(kind.label() + " " + (int) width() + " mm", NEW_BONE, 0), workshop::unit);
+            StockRows rows = new StockRows(
+                    "",
+                    kind.label(),
+                    "bone-stock-" + kind.id(),
+                    "Add a length",
+                    () -> ofWidth(kind).map(BoneStock::stock).toList(),
+                    lengths -> withBones(kind, lengths),
+                    () -> new StockLength(kind.label() + " " + (int) width() + " mm", NEW_BONE, 0),
+                    workshop::unit);
             bones.put(kind, rows);
             box.getChildren().add(rows);
         }
@@ -69,11 +84,26 @@ final class PricesCard {
 
     private void general() {
         Label named = new Label("Currency");
-        NameField currency = new NameField("currency", "Currency", CURRENCY_MOST, () -> prices().currency(), text -> workshop.setPrices(prices().withCurrency(text)));
+        NameField currency = new NameField(
+                "currency",
+                "Currency",
+                CURRENCY_MOST,
+                () -> prices().currency(),
+                text -> workshop.setPrices(prices().withCurrency(text)));
         named.setLabelFor(currency);
         box.getChildren().add(fields(named, currency));
         for (Item item : Item.values()) {
-            NumberField field = new NumberField(new NumberField.Kind("price-" + item.name().toLowerCase(Locale.ROOT), item.label() + ", " + item.per(), "", 0, MONEY, 2), () -> prices().of(item), v -> workshop.setPrices(prices().with(item, v)), () -> {});
+            NumberField field = new NumberField(
+                    new NumberField.Kind(
+                            "price-" + item.name().toLowerCase(Locale.ROOT),
+                            item.label() + ", " + item.per(),
+                            "",
+                            0,
+                            MONEY,
+                            2),
+                    () -> prices().of(item),
+                    v -> workshop.setPrices(prices().with(item, v)),
+                    () -> {});
             typed.add(field);
             box.getChildren().add(field);
         }
@@ -92,7 +122,10 @@ final class PricesCard {
     }
 
     private void withBones(BoneKind kind, List<StockLength> lengths) {
-        Stream<BoneStock> others = prices().bones().stream().filter(bone -> bone.kind() != kind || bone.width() != width());
-        workshop.setPrices(prices().withBones(Stream.concat(others, lengths.stream().map(length -> new BoneStock(kind, width(), length))).toList()));
+        Stream<BoneStock> others =
+                prices().bones().stream().filter(bone -> bone.kind() != kind || bone.width() != width());
+        workshop.setPrices(prices().withBones(
+                        Stream.concat(others, lengths.stream().map(length -> new BoneStock(kind, width(), length)))
+                                .toList()));
     }
 }

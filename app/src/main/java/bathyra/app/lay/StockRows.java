@@ -37,7 +37,15 @@ final class StockRows extends VBox {
      * @param id the beginning of the ids of the rows
      * @param fresh what is added first
      */
-    StockRows(String title, String name, String id, String add, Supplier<List<StockLength>> now, Consumer<List<StockLength>> take, Supplier<StockLength> fresh, Supplier<LengthUnit> unit) {
+    StockRows(
+            String title,
+            String name,
+            String id,
+            String add,
+            Supplier<List<StockLength>> now,
+            Consumer<List<StockLength>> take,
+            Supplier<StockLength> fresh,
+            Supplier<LengthUnit> unit) {
         this.name = name;
         this.id = id;
         this.now = now;
@@ -81,9 +89,24 @@ final class StockRows extends VBox {
     private HBox row(int at) {
         double one = shownIn.millimetres();
         String what = name + " " + (at + 1);
-        NumberField length = new NumberField(new NumberField.Kind(id + "-" + at + "-length", what + ", length", shownIn.symbol(), Math.ceil(LEAST / one), Math.floor(MOST / one), 1), () -> of(at).length() / one,
-                v -> change(at, new StockLength(of(at).name(), v * one, of(at).price())), () -> {}).bare();
-        NumberField price = new NumberField(new NumberField.Kind(id + "-" + at, what + ", price", "", 0, MONEY, 2), () -> of(at).price(), v -> change(at, new StockLength(of(at).name(), of(at).length(), v)), () -> {}).bare();
+        NumberField length = new NumberField(
+                        new NumberField.Kind(
+                                id + "-" + at + "-length",
+                                what + ", length",
+                                shownIn.symbol(),
+                                Math.ceil(LEAST / one),
+                                Math.floor(MOST / one),
+                                1),
+                        () -> of(at).length() / one,
+                        v -> change(at, new StockLength(of(at).name(), v * one, of(at).price())),
+                        () -> {})
+                .bare();
+        NumberField price = new NumberField(
+                        new NumberField.Kind(id + "-" + at, what + ", price", "", 0, MONEY, 2),
+                        () -> of(at).price(),
+                        v -> change(at, new StockLength(of(at).name(), of(at).length(), v)),
+                        () -> {})
+                .bare();
         typed.add(List.of(length, price));
         return fields(length, price, deed("remove", id + "-" + at + "-remove", () -> {
             List<StockLength> next = new ArrayList<>(now.get());

@@ -58,7 +58,12 @@ final class Figure extends PaintedPane {
         Torso.View view = Torso.view(inHand);
         List<Ring> rings = torso.rings(view);
         double bottom = torso.bottom();
-        double widest = Math.max(215, rings.stream().mapToDouble(r -> Math.max(r.left(), r.right())).max().orElse(200));
+        double widest = Math.max(
+                215,
+                rings.stream()
+                        .mapToDouble(r -> Math.max(r.left(), r.right()))
+                        .max()
+                        .orElse(200));
         double scale = Math.min((getHeight() - 2 * MARGIN) / (bottom + 105), (getWidth() - TAGS - 40) / (2 * widest));
         double middle = (getWidth() - TAGS) / 2;
         double top = (getHeight() - scale * (bottom + 105)) / 2 + 105 * scale;
@@ -75,7 +80,8 @@ final class Figure extends PaintedPane {
         }
         torso.run(inHand).ifPresent(run -> lay(g, run, middle, top, scale));
         text(g, view.label(), getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
-        setAccessibleText("A torso " + view.label().toLowerCase(java.util.Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
+        setAccessibleText("A torso " + view.label().toLowerCase(java.util.Locale.ROOT) + ", with the tape where "
+                + inHand.label() + " is taken");
     }
 
     private void bands(Surface g, List<Ring> rings, double top, double scale) {
@@ -115,7 +121,10 @@ final class Figure extends PaintedPane {
             g.closePath();
             g.setFill(palette().of(Ink.SHALLOW));
             g.setGlobalAlpha(i == 0 ? 0.75 : 1);
-            g.setFill(i == 0 ? palette().of(Ink.SHALLOW) : palette().of(Ink.SHALLOW).interpolate(palette().of(Ink.SEA_1), i * 0.17));
+            g.setFill(
+                    i == 0
+                            ? palette().of(Ink.SHALLOW)
+                            : palette().of(Ink.SHALLOW).interpolate(palette().of(Ink.SEA_1), i * 0.17));
             g.fill();
             g.setGlobalAlpha(1);
             g.setStroke(i == 0 ? palette().of(Ink.TEAL) : palette().of(Ink.LINE));
@@ -173,7 +182,8 @@ final class Figure extends PaintedPane {
         double y = top + ring.y() * scale;
         double left = ring.left() * scale;
         double right = ring.right() * scale;
-        boolean held = ring.key() == inHand || inHand == MeasurementKey.UNDERBUST_FULL && ring.key() == MeasurementKey.UNDERBUST;
+        boolean held = ring.key() == inHand
+                || inHand == MeasurementKey.UNDERBUST_FULL && ring.key() == MeasurementKey.UNDERBUST;
         Optional<Reckoned> value = set.find(held ? inHand : ring.key());
         boolean estimate = value.isPresent() && value.get().estimated();
         if (held) {
@@ -186,7 +196,8 @@ final class Figure extends PaintedPane {
                 g.stroke();
             }
             g.setLineDashes();
-            value.ifPresent(v -> chip(g, middle + right * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
+            value.ifPresent(v ->
+                    chip(g, middle + right * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
         } else {
             g.setStroke(palette().of(Ink.TEAL));
             g.setLineWidth(1.4);
@@ -198,9 +209,18 @@ final class Figure extends PaintedPane {
         g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(held ? 1.8 : 1);
         double bend = Math.min(edge - 78, middle + right + 5 + Math.abs(tag - y));
-        g.strokePolyline(new double[] {middle + right + 5, Math.max(bend, middle + right + 6), edge}, new double[] {y, tag, tag}, 3);
+        g.strokePolyline(
+                new double[] {middle + right + 5, Math.max(bend, middle + right + 6), edge},
+                new double[] {y, tag, tag},
+                3);
         text(g, ring.key().label(), edge, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
-        text(g, value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)).orElse("not taken"), edge, tag + 17, estimate ? Ink.BRASS_TEXT : Ink.INK,
+        text(
+                g,
+                value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit))
+                        .orElse("not taken"),
+                edge,
+                tag + 17,
+                estimate ? Ink.BRASS_TEXT : Ink.INK,
                 held ? Lettering.FIGURE_BOLD : Lettering.FIGURE);
     }
 
@@ -214,7 +234,8 @@ final class Figure extends PaintedPane {
         }
     }
 
-    private static final List<Layer> TAPE = List.of(new Layer(Ink.DEEP, 13), new Layer(Ink.TAPE, 11), new Layer(Ink.DEEP, 11, 1, 8), new Layer(Ink.TAPE, 5));
+    private static final List<Layer> TAPE = List.of(
+            new Layer(Ink.DEEP, 13), new Layer(Ink.TAPE, 11), new Layer(Ink.DEEP, 11, 1, 8), new Layer(Ink.TAPE, 5));
 
     /** From under the page at the row in hand to where the tape meets the body. */
     private void fromThePage(Surface g, double x, double y) {
@@ -257,7 +278,8 @@ final class Figure extends PaintedPane {
 
     /** The tape in hand from where it begins to where it ends. */
     private void lay(Surface g, Torso.Run run, double middle, double top, double scale) {
-        double[] xs = run.points().stream().mapToDouble(p -> middle + p[0] * scale).toArray();
+        double[] xs =
+                run.points().stream().mapToDouble(p -> middle + p[0] * scale).toArray();
         double[] ys = run.points().stream().mapToDouble(p -> top + p[1] * scale).toArray();
         for (Layer layer : TAPE) {
             layer.set(g, palette());

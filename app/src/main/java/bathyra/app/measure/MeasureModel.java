@@ -46,9 +46,14 @@ public final class MeasureModel {
 
     /** The measurements that this garment rests on, that were taken, or from which one of these is estimated or checked. */
     public Set<MeasurementKey> used() {
-        EnumSet<MeasurementKey> keys = EnumSet.copyOf(Drafter.needs(workshop.commission().garment()));
+        EnumSet<MeasurementKey> keys =
+                EnumSet.copyOf(Drafter.needs(workshop.commission().garment()));
         keys.addAll(workshop.commission().measurements().taken().keySet());
-        keys.addAll(List.of(MeasurementKey.APEX_TO_UNDERBUST, MeasurementKey.ARMHOLE, MeasurementKey.WAIST_TO_LAP, MeasurementKey.HEIGHT));
+        keys.addAll(List.of(
+                MeasurementKey.APEX_TO_UNDERBUST,
+                MeasurementKey.ARMHOLE,
+                MeasurementKey.WAIST_TO_LAP,
+                MeasurementKey.HEIGHT));
         return keys;
     }
 
@@ -82,8 +87,11 @@ public final class MeasureModel {
     private void change(MeasurementKey key, MeasurementSet after, String now) {
         Commission commission = workshop.commission();
         Length before = workshop.before(key).measurements().taken().get(key);
-        workshop.change(key.label().toLowerCase(Locale.ROOT) + " " + (before == null ? "none" : LengthText.figure(before, workshop.unit())) + " → " + now,
-                commission.withMeasurements(after), key);
+        workshop.change(
+                key.label().toLowerCase(Locale.ROOT) + " "
+                        + (before == null ? "none" : LengthText.figure(before, workshop.unit())) + " → " + now,
+                commission.withMeasurements(after),
+                key);
     }
 
     private Map<MeasurementKey, String> wrongHere() {
@@ -107,14 +115,20 @@ public final class MeasureModel {
         if (taken == null) {
             return Optional.empty();
         }
-        Optional<String> range = isConfirmed(key) && key.isPossible(taken) ? Optional.empty() : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
+        Optional<String> range = isConfirmed(key) && key.isPossible(taken)
+                ? Optional.empty()
+                : Plausibility.inRange(key, taken).map(r -> r.sentence().in(workshop.unit()));
         return range.or(() -> refused(key));
     }
 
     private Optional<String> refused(MeasurementKey key) {
-        return workshop.refusal().filter(r -> r.cause() == Refusal.Cause.PATTERN).flatMap(r -> r.reasons().stream()
-                .filter(reason -> workshop.isInHand(key) || reason.subject().equals(key.key()))
-                .findFirst().map(reason -> reason.sentence().in(workshop.unit())));
+        return workshop.refusal()
+                .filter(r -> r.cause() == Refusal.Cause.PATTERN)
+                .flatMap(r -> r.reasons().stream()
+                        .filter(reason ->
+                                workshop.isInHand(key) || reason.subject().equals(key.key()))
+                        .findFirst()
+                        .map(reason -> reason.sentence().in(workshop.unit())));
     }
 
     public Optional<Reckoned> value(MeasurementKey key) {
@@ -127,14 +141,17 @@ public final class MeasureModel {
 
     /** "tape", "estimate", "needed", or that it wants another look. */
     public String source(MeasurementKey key) {
-        boolean again = remarks().stream().anyMatch(r -> r.weight() != Remark.Weight.HOLDS && r.keys().get(0) == key);
+        boolean again = remarks().stream()
+                .anyMatch(r -> r.weight() != Remark.Weight.HOLDS && r.keys().get(0) == key);
         if (again) {
             return "look again";
         }
         if (isTaken(key)) {
             return isConfirmed(key) ? "tape, twice" : "tape";
         }
-        return value(key).isPresent() ? "estimate" : Drafter.needs(workshop.commission().garment()).contains(key) ? "needed" : "";
+        return value(key).isPresent()
+                ? "estimate"
+                : Drafter.needs(workshop.commission().garment()).contains(key) ? "needed" : "";
     }
 
     /** What the figures say about each other, the gravest first. */
@@ -153,7 +170,10 @@ public final class MeasureModel {
         List<Reckoned> hanging = new ArrayList<>();
         for (MeasurementKey other : used()) {
             if (!isTaken(other)) {
-                value(other).filter(v -> Formula.figures(v).stream().anyMatch(f -> f.name().equals(key.label()))).ifPresent(hanging::add);
+                value(other)
+                        .filter(v -> Formula.figures(v).stream()
+                                .anyMatch(f -> f.name().equals(key.label())))
+                        .ifPresent(hanging::add);
             }
         }
         return hanging;
@@ -165,7 +185,11 @@ public final class MeasureModel {
 
     /** Notes when and how the figures were taken. */
     public void occasion(Occasion next) {
-        workshop.change("when it was taken", workshop.commission().withMeasurements(workshop.commission().measurements().on(next)), Occasion.class);
+        workshop.change(
+                "when it was taken",
+                workshop.commission()
+                        .withMeasurements(workshop.commission().measurements().on(next)),
+                Occasion.class);
     }
 
     /** The left side of a figure that was taken on both. */
@@ -174,7 +198,10 @@ public final class MeasureModel {
     }
 
     public Optional<Length> right(MeasurementKey key) {
-        return isTaken(key) ? Optional.ofNullable(workshop.commission().measurements().right().get(key)) : Optional.empty();
+        return isTaken(key)
+                ? Optional.ofNullable(
+                        workshop.commission().measurements().right().get(key))
+                : Optional.empty();
     }
 
     /** Takes what was typed for the right side; nothing takes the right side away. Gives the reason when it is no length. */
@@ -182,13 +209,19 @@ public final class MeasureModel {
         MeasurementSet set = workshop.commission().measurements();
         String thing = key.key() + " right";
         if (text.isBlank()) {
-            workshop.change(key.label().toLowerCase(Locale.ROOT) + ", right → none", workshop.commission().withMeasurements(set.withRight(key, Optional.empty())), thing);
+            workshop.change(
+                    key.label().toLowerCase(Locale.ROOT) + ", right → none",
+                    workshop.commission().withMeasurements(set.withRight(key, Optional.empty())),
+                    thing);
             return "";
         }
         LengthText.Reading reading = LengthText.read(text, workshop.unit());
         if (reading instanceof LengthText.Read read) {
-            workshop.change(key.label().toLowerCase(Locale.ROOT) + ", right → " + LengthText.say(read.length(), workshop.unit()),
-                    workshop.commission().withMeasurements(set.withRight(key, Optional.of(read.length()))), thing);
+            workshop.change(
+                    key.label().toLowerCase(Locale.ROOT) + ", right → "
+                            + LengthText.say(read.length(), workshop.unit()),
+                    workshop.commission().withMeasurements(set.withRight(key, Optional.of(read.length()))),
+                    thing);
             return "";
         }
         workshop.withdraw(thing);
@@ -198,8 +231,11 @@ public final class MeasureModel {
     /** Puts on record that a figure was taken twice and is correct, or takes that back. */
     public void confirm(MeasurementKey key, boolean correct) {
         workshop.letGo();
-        workshop.change(key.label().toLowerCase(Locale.ROOT) + (correct ? " confirmed" : " no longer confirmed"),
-                workshop.commission().withMeasurements(workshop.commission().measurements().confirming(key, correct)), "");
+        workshop.change(
+                key.label().toLowerCase(Locale.ROOT) + (correct ? " confirmed" : " no longer confirmed"),
+                workshop.commission()
+                        .withMeasurements(workshop.commission().measurements().confirming(key, correct)),
+                "");
         workshop.letGo();
     }
 
@@ -217,7 +253,10 @@ public final class MeasureModel {
     public void experience(Experience next) {
         Commission commission = workshop.commission();
         workshop.letGo();
-        workshop.change("wearer is " + next.label(), commission.withWearer(new Wearer(commission.wearer().name(), next)), next);
+        workshop.change(
+                "wearer is " + next.label(),
+                commission.withWearer(new Wearer(commission.wearer().name(), next)),
+                next);
         workshop.letGo();
     }
 

@@ -30,6 +30,7 @@ final class MeasureRow extends VBox {
     private final Runnable laidDown;
     /** Stands for the field until it is first taken up: two dozen text fields would double the time until the page is seen. */
     private final Label resting = new Label();
+
     private final Label other = new Label();
     private final Label source = new Label();
     private final Label fault = new Label();
@@ -129,7 +130,9 @@ final class MeasureRow extends VBox {
 
     private TextField right() {
         if (right.isEmpty()) {
-            TextField made = field("measure-" + key.key() + "-right", key.label() + (key.isHalved() ? ", right half" : ", right side"));
+            TextField made = field(
+                    "measure-" + key.key() + "-right",
+                    key.label() + (key.isHalved() ? ", right half" : ", right side"));
             made.textProperty().addListener((o, was, now) -> {
                 if (!writing) {
                     String reason = model.typeRight(key, now);
@@ -156,11 +159,15 @@ final class MeasureRow extends VBox {
         writing = true;
         LengthUnit unit = model.unit();
         Optional<Reckoned> value = model.value(key);
-        String figure = model.isTaken(key) ? value.map(v -> LengthText.figure(v.length(), unit)).orElse("") : "";
+        String figure = model.isTaken(key)
+                ? value.map(v -> LengthText.figure(v.length(), unit)).orElse("")
+                : "";
         if (model.right(key).isPresent()) {
             figure = LengthText.figure(model.left(key), unit);
         }
-        String prompt = model.isTaken(key) ? "" : value.map(v -> "≈ " + LengthText.figure(v.length(), unit)).orElse("–");
+        String prompt = model.isTaken(key)
+                ? ""
+                : value.map(v -> "≈ " + LengthText.figure(v.length(), unit)).orElse("–");
         resting.setText(figure.isEmpty() ? prompt : figure);
         if (field.isPresent()) {
             if (!isInHand() && !model.isWaiting(key)) {
@@ -168,7 +175,9 @@ final class MeasureRow extends VBox {
             }
             field.get().setPromptText(prompt);
         }
-        if (model.right(key).isPresent() && !right().isFocused() && rightFault.getText().isEmpty()) {
+        if (model.right(key).isPresent()
+                && !right().isFocused()
+                && rightFault.getText().isEmpty()) {
             right().setText(LengthText.figure(model.right(key).get(), unit));
         }
         writing = false;
@@ -177,7 +186,8 @@ final class MeasureRow extends VBox {
 
     private void showState() {
         Optional<Reckoned> value = model.value(key);
-        other.setText(value.map(v -> LengthText.figure(v.length(), model.unit().other())).orElse(""));
+        other.setText(value.map(v -> LengthText.figure(v.length(), model.unit().other()))
+                .orElse(""));
         source.setText(model.source(key));
         Optional<String> wrong = model.fault(key);
         field.ifPresent(f -> {
@@ -195,7 +205,9 @@ final class MeasureRow extends VBox {
         if (model.isOutOfRange(key)) {
             parts.add(confirm);
         }
-        if (opened || right.map(TextField::isFocused).orElse(false) || model.right(key).isPresent()) {
+        if (opened
+                || right.map(TextField::isFocused).orElse(false)
+                || model.right(key).isPresent()) {
             right();
             parts.add(rightLine);
         }

@@ -184,8 +184,11 @@ public final class MeasureView extends BorderPane {
 
     /** The tape on the figure comes out from under the page at the row in hand. */
     private void layTape() {
-        shown.stream().filter(row -> row.key() == model.inHandProperty().get() && row.getScene() != null).findFirst()
-                .ifPresent(row -> figure.tapeFrom(figure.sceneToLocal(row.localToScene(0, 12)).getY()));
+        shown.stream()
+                .filter(row -> row.key() == model.inHandProperty().get() && row.getScene() != null)
+                .findFirst()
+                .ifPresent(row -> figure.tapeFrom(
+                        figure.sceneToLocal(row.localToScene(0, 12)).getY()));
     }
 
     private void build(Set<MeasurementKey> wanted) {
@@ -194,7 +197,9 @@ public final class MeasureView extends BorderPane {
         shown.clear();
         rows.getChildren().clear();
         for (MeasurementKey.Way way : MeasurementKey.Way.values()) {
-            List<MeasurementKey> group = Arrays.stream(MeasurementKey.values()).filter(k -> k.way() == way && wanted.contains(k)).toList();
+            List<MeasurementKey> group = Arrays.stream(MeasurementKey.values())
+                    .filter(k -> k.way() == way && wanted.contains(k))
+                    .toList();
             if (group.isEmpty()) {
                 continue;
             }
@@ -221,16 +226,19 @@ public final class MeasureView extends BorderPane {
             line.getStyleClass().add("fields");
             rows.getChildren().add(line);
         }
-        HBox deeds = new HBox(12, Deed.button("take-in-table", "Take in a table (CSV)", () -> {
-            TakingIn table = new TakingIn(workshop, files, () -> setCenter(figure));
-            if (table.ask(getScene().getWindow())) {
-                setCenter(table);
-            }
-        }), Deed.button("show-sets", "Sets of this wearer", () -> {
-            SetsView sets = new SetsView(workshop, () -> setCenter(figure));
-            sets.show();
-            setCenter(sets);
-        }));
+        HBox deeds = new HBox(
+                12,
+                Deed.button("take-in-table", "Take in a table (CSV)", () -> {
+                    TakingIn table = new TakingIn(workshop, files, () -> setCenter(figure));
+                    if (table.ask(getScene().getWindow())) {
+                        setCenter(table);
+                    }
+                }),
+                Deed.button("show-sets", "Sets of this wearer", () -> {
+                    SetsView sets = new SetsView(workshop, () -> setCenter(figure));
+                    sets.show();
+                    setCenter(sets);
+                }));
         rows.getChildren().add(deeds);
     }
 
@@ -243,12 +251,22 @@ public final class MeasureView extends BorderPane {
         LengthUnit unit = model.unit();
         card.begin(key.label());
         model.value(key).ifPresent(v -> card.figure(v, unit));
-        card.words(key.hint() + (key.isHalved() ? " L opens the right half, from centre front to centre back." : key.isPaired() ? " L opens the right side." : ""));
+        card.words(key.hint()
+                + (key.isHalved()
+                        ? " L opens the right half, from centre front to centre back."
+                        : key.isPaired() ? " L opens the right side." : ""));
         card.words("Type it as you say it: 78.5, 30 7/8 or 30⅞ in. Enter goes on to the next.", "quiet");
-        gauge.show(new TapeGauge.Scale(key.least().millimetres(), key.most().millimetres(),
-                model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()), List.of(), OptionalDouble.empty(), "", unit));
+        gauge.show(new TapeGauge.Scale(
+                key.least().millimetres(),
+                key.most().millimetres(),
+                model.value(key).map(v -> OptionalDouble.of(v.value())).orElse(OptionalDouble.empty()),
+                List.of(),
+                OptionalDouble.empty(),
+                "",
+                unit));
         card.add(gauge);
-        card.words("Plausible from " + LengthText.figure(key.least(), unit) + " to " + LengthText.say(key.most(), unit) + ".");
+        card.words("Plausible from " + LengthText.figure(key.least(), unit) + " to " + LengthText.say(key.most(), unit)
+                + ".");
         model.value(key).filter(v -> !Formula.inWords(v, unit).isEmpty()).ifPresent(v -> {
             card.section(model.isTaken(key) ? "Two sides" : "Estimated");
             card.words(Formula.inWords(v, unit));
@@ -277,7 +295,8 @@ public final class MeasureView extends BorderPane {
         List<String> uses = workshop.draft().map(d -> Uses.of(d, key)).orElse(List.of());
         if (!uses.isEmpty()) {
             card.section("Used here for");
-            card.words(String.join(", ", uses.subList(0, Math.min(USES_SHOWN, uses.size()))) + (uses.size() > USES_SHOWN ? " and " + (uses.size() - USES_SHOWN) + " figures more" : "") + ".");
+            card.words(String.join(", ", uses.subList(0, Math.min(USES_SHOWN, uses.size())))
+                    + (uses.size() > USES_SHOWN ? " and " + (uses.size() - USES_SHOWN) + " figures more" : "") + ".");
             card.add(Deed.button("light-up", "Light up on the block what rests on it", () -> {
                 workshop.lightProperty().set(key.label());
                 workshop.stageProperty().set(Stage.BLOCK);
@@ -302,7 +321,10 @@ public final class MeasureView extends BorderPane {
         words.setAlignment(Pos.TOP_LEFT);
         if (remark.weight() == Remark.Weight.NOTE) {
             MeasurementKey first = remark.keys().get(0);
-            card.add(new HBox(8, Deed.button("again-" + first.key(), "Take it again", () -> take(first)), Deed.button("correct-" + first.key(), "Taken twice, correct", () -> model.confirm(first, true))));
+            card.add(new HBox(
+                    8,
+                    Deed.button("again-" + first.key(), "Take it again", () -> take(first)),
+                    Deed.button("correct-" + first.key(), "Taken twice, correct", () -> model.confirm(first, true))));
         }
     }
 
@@ -319,13 +341,20 @@ public final class MeasureView extends BorderPane {
         LengthUnit unit = model.unit();
         card.begin("What the draft leans on");
         List<Leaning> leanings = Leaning.of(workshop.draft().orElseThrow());
-        card.words(leanings.isEmpty() ? "On the tape alone: nothing that this draft rests on is estimated."
-                : "On " + (leanings.size() == 1 ? "one estimate" : leanings.size() + " estimates") + ". Beside each, what moves when it is " + LengthText.say(Leaning.WRONG, unit) + " wrong; take the first ones first.");
+        card.words(
+                leanings.isEmpty()
+                        ? "On the tape alone: nothing that this draft rests on is estimated."
+                        : "On " + (leanings.size() == 1 ? "one estimate" : leanings.size() + " estimates")
+                                + ". Beside each, what moves when it is " + LengthText.say(Leaning.WRONG, unit)
+                                + " wrong; take the first ones first.");
         for (Leaning leaning : leanings) {
             card.section(leaning.key().label());
             card.words("≈ " + LengthText.say(leaning.estimate().length(), unit), "estimate");
-            leaning.girths().forEach((level, moved) -> card.words(level.label() + " girth by " + LengthText.say(Length.mm(Math.abs(moved)), unit)));
-            card.words((leaning.girths().isEmpty() ? "No girth; edges" : "Edges") + " by " + LengthText.say(Length.mm(leaning.edges()), unit) + " at the most");
+            leaning.girths()
+                    .forEach((level, moved) -> card.words(
+                            level.label() + " girth by " + LengthText.say(Length.mm(Math.abs(moved)), unit)));
+            card.words((leaning.girths().isEmpty() ? "No girth; edges" : "Edges") + " by "
+                    + LengthText.say(Length.mm(leaning.edges()), unit) + " at the most");
             card.add(Deed.button("take-" + leaning.key().key(), "Take it", () -> take(leaning.key())));
         }
         card.add(Deed.button("back", "Back to " + model.inHandProperty().get().label(), () -> {

@@ -46,7 +46,8 @@ final class OccasionLine extends VBox {
         });
         taken(by, () -> model.occasion(model.occasion().by(by.getText().strip())));
         taken(over, () -> model.occasion(model.occasion().over(over.getText().strip())));
-        full.setOnAction(e -> model.occasion(model.occasion().breathing(full.isSelected() ? Occasion.Breath.FULL : Occasion.Breath.REST)));
+        full.setOnAction(e -> model.occasion(
+                model.occasion().breathing(full.isSelected() ? Occasion.Breath.FULL : Occasion.Breath.REST)));
     }
 
     private VBox writing() {
@@ -117,7 +118,9 @@ final class OccasionLine extends VBox {
         if (occasion.equals(Occasion.UNNOTED)) {
             return "When and how it was taken is not noted";
         }
-        return "Taken" + occasion.day().map(d -> " " + DAY.format(d)).orElse("") + (occasion.by().isEmpty() ? "" : " by " + occasion.by())
-                + (occasion.over().isEmpty() ? "" : ", over " + occasion.over()) + ", " + occasion.breath().label();
+        return "Taken" + occasion.day().map(d -> " " + DAY.format(d)).orElse("")
+                + (occasion.by().isEmpty() ? "" : " by " + occasion.by())
+                + (occasion.over().isEmpty() ? "" : ", over " + occasion.over()) + ", "
+                + occasion.breath().label();
     }
 }

@@ -66,9 +66,13 @@ final class SetsView extends VBox {
     void show() {
         title.setText("Sets of " + workshop.commission().wearer().name());
         sets.getChildren().clear();
-        List<Measurings.Measuring> all = workshop.book().measurings().of(workshop.commission().wearer().name());
+        List<Measurings.Measuring> all =
+                workshop.book().measurings().of(workshop.commission().wearer().name());
         if (all.isEmpty()) {
-            sets.getChildren().add(words("No set is kept yet. Keep these figures as one; when the wearer is measured again, the change against it is shown here.", "quiet"));
+            sets.getChildren()
+                    .add(words(
+                            "No set is kept yet. Keep these figures as one; when the wearer is measured again, the change against it is shown here.",
+                            "quiet"));
         }
         for (int i = 0; i < all.size(); i++) {
             sets.getChildren().add(set(all.get(i), i));
@@ -84,11 +88,16 @@ final class SetsView extends VBox {
         LengthUnit unit = workshop.unit();
         boolean same = true;
         for (MeasurementKey key : MeasurementKey.values()) {
-            Optional<Length> here = Optional.ofNullable(now.measurements().taken().get(key));
+            Optional<Length> here =
+                    Optional.ofNullable(now.measurements().taken().get(key));
             Optional<Length> there = Optional.ofNullable(measuring.set().taken().get(key));
             if (!here.equals(there)) {
                 same = false;
-                box.getChildren().add(words(key.label() + ": " + say(here, unit) + " → " + say(there, unit) + change(here, there, unit), "set-change"));
+                box.getChildren()
+                        .add(words(
+                                key.label() + ": " + say(here, unit) + " → " + say(there, unit)
+                                        + change(here, there, unit),
+                                "set-change"));
             }
         }
         if (same) {
@@ -99,7 +108,8 @@ final class SetsView extends VBox {
         Button take = button("take-set-" + index, "Take this set over");
         take.setOnAction(e -> {
             workshop.letGo();
-            workshop.change("set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()), new Object());
+            workshop.change(
+                    "set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()), new Object());
             workshop.letGo();
             closed.run();
         });
@@ -123,14 +133,21 @@ final class SetsView extends VBox {
     private String effect(Commission with, LengthUnit unit) {
         Outcome outcome = Drafter.draft(with);
         if (outcome instanceof Refusal refusal) {
-            return "With it there is no draft: " + refusal.reasons().get(0).sentence().in(unit);
+            return "With it there is no draft: "
+                    + refusal.reasons().get(0).sentence().in(unit);
         }
         if (workshop.draft().isEmpty()) {
             return "With it there is a draft.";
         }
-        List<String> girths = Difference.between(workshop.draft().get(), (Draft) outcome).stream().filter(d -> d.kind() == Difference.Kind.GIRTH).limit(GIRTHS_SHOWN)
-                .map(d -> d.name().toLowerCase(Locale.ROOT) + " " + (d.by() > 0 ? "+" : "") + LengthText.say(Length.mm(d.by()), unit)).toList();
-        return girths.isEmpty() ? "With it no girth of the draft moves." : "With it the draft's girths move: " + String.join(", ", girths) + ".";
+        List<String> girths = Difference.between(workshop.draft().get(), (Draft) outcome).stream()
+                .filter(d -> d.kind() == Difference.Kind.GIRTH)
+                .limit(GIRTHS_SHOWN)
+                .map(d -> d.name().toLowerCase(Locale.ROOT) + " " + (d.by() > 0 ? "+" : "")
+                        + LengthText.say(Length.mm(d.by()), unit))
+                .toList();
+        return girths.isEmpty()
+                ? "With it no girth of the draft moves."
+                : "With it the draft's girths move: " + String.join(", ", girths) + ".";
     }
 
     private static Label words(String text, String type) {

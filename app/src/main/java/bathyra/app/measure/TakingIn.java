@@ -50,10 +50,12 @@ final class TakingIn extends VBox {
 
     /** Asks for a file and shows what it holds. @return whether there is something to show */
     boolean ask(Window owner) {
-        return files.which(owner, "Measurements, CSV", "csv").map(path -> {
-            show(path.getFileName().toString(), read(path));
-            return true;
-        }).orElse(false);
+        return files.which(owner, "Measurements, CSV", "csv")
+                .map(path -> {
+                    show(path.getFileName().toString(), read(path));
+                    return true;
+                })
+                .orElse(false);
     }
 
     private MeasurementCsv.Preview read(Path path) {
@@ -61,7 +63,8 @@ final class TakingIn extends VBox {
             return MeasurementCsv.read(in.readNBytes(MeasurementCsv.BYTES_MOST + 1), workshop.unit());
         } catch (IOException e) {
             LoggerFactory.getLogger(TakingIn.class).warn("a table could not be read", e);
-            return new MeasurementCsv.Preview(List.of(), "The file could not be read. Look whether it is there and whether you may read it.");
+            return new MeasurementCsv.Preview(
+                    List.of(), "The file could not be read. Look whether it is there and whether you may read it.");
         }
     }
 
@@ -78,7 +81,11 @@ final class TakingIn extends VBox {
         take.setDisable(preview.takes() == 0);
         take.setOnAction(e -> {
             workshop.letGo();
-            workshop.change("figures from " + name, workshop.commission().withMeasurements(preview.into(workshop.commission().measurements())), new Object());
+            workshop.change(
+                    "figures from " + name,
+                    workshop.commission()
+                            .withMeasurements(preview.into(workshop.commission().measurements())),
+                    new Object());
             workshop.letGo();
             closed.run();
         });
@@ -89,7 +96,8 @@ final class TakingIn extends VBox {
         words.getStyleClass().add("words");
         Label found = new Label(text);
         found.getStyleClass().add("quiet");
-        HBox row = new HBox(taken ? Marks.tick() : Marks.cross(), text.isEmpty() ? new VBox(words) : new VBox(words, found));
+        HBox row = new HBox(
+                taken ? Marks.tick() : Marks.cross(), text.isEmpty() ? new VBox(words) : new VBox(words, found));
         row.getStyleClass().add("check-row");
         return row;
     }

@@ -66,7 +66,10 @@ final class TapeStrip extends VBox {
 
     private void connect(int number) {
         try {
-            TapeListener found = TapeListener.at(number, length -> Platform.runLater(() -> readings.accept(length)), why -> Platform.runLater(() -> stop(why)));
+            TapeListener found = TapeListener.at(
+                    number,
+                    length -> Platform.runLater(() -> readings.accept(length)),
+                    why -> Platform.runLater(() -> stop(why)));
             Platform.runLater(() -> {
                 listener = Optional.of(found);
                 listen.setText("Stop listening");
@@ -75,7 +78,8 @@ final class TapeStrip extends VBox {
             });
         } catch (IOException e) {
             LoggerFactory.getLogger(TapeStrip.class).info("no tape: {}", e.getMessage());
-            Platform.runLater(() -> stop("No tape answers at port " + number + ". Start its bridge, or ./bathyra tape-simulator, and listen again."));
+            Platform.runLater(() -> stop("No tape answers at port " + number
+                    + ". Start its bridge, or ./bathyra tape-simulator, and listen again."));
         }
     }
 

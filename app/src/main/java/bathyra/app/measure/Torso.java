@@ -18,6 +18,7 @@ final class Torso {
     static final double TOP = -100;
     /** A torso is about this much wider, seen from the front, than the circle of its girth, and as much flatter from the side. */
     private static final double FLATNESS = 1.2;
+
     private static final double NECK_END = 58;
     private static final double BELOW_HIP = 70;
 
@@ -67,7 +68,14 @@ final class Torso {
     static View view(MeasurementKey key) {
         return switch (key) {
             case BACK_LENGTH, BACK_WIDTH, SHOULDER_WIDTH -> View.BACK;
-            case ARMHOLE, UNDERARM_TO_WAIST, WAIST_TO_HIGH_HIP, WAIST_TO_HIP, WAIST_TO_LAP, HEIGHT, UPPER_ARM, SLEEVE_LENGTH -> View.SIDE;
+            case ARMHOLE,
+                    UNDERARM_TO_WAIST,
+                    WAIST_TO_HIGH_HIP,
+                    WAIST_TO_HIP,
+                    WAIST_TO_LAP,
+                    HEIGHT,
+                    UPPER_ARM,
+                    SLEEVE_LENGTH -> View.SIDE;
             default -> View.FRONT;
         };
     }
@@ -107,14 +115,20 @@ final class Torso {
 
     /** The level lines, from the top down. */
     List<Ring> rings(View view) {
-        return List.of(ring(view, MeasurementKey.UPPER_BUST, 860, 0.04), ring(view, MeasurementKey.BUST, 910, 0.2), ring(view, MeasurementKey.UNDERBUST, 780, 0.02),
-                ring(view, MeasurementKey.WAIST, 720, -0.02), ring(view, MeasurementKey.HIGH_HIP, 880, -0.06), ring(view, MeasurementKey.HIP, 1000, -0.16));
+        return List.of(
+                ring(view, MeasurementKey.UPPER_BUST, 860, 0.04),
+                ring(view, MeasurementKey.BUST, 910, 0.2),
+                ring(view, MeasurementKey.UNDERBUST, 780, 0.02),
+                ring(view, MeasurementKey.WAIST, 720, -0.02),
+                ring(view, MeasurementKey.HIGH_HIP, 880, -0.06),
+                ring(view, MeasurementKey.HIP, 1000, -0.16));
     }
 
     /** @param forward by which share of its depth the ring stands before the middle line, from the side */
     private Ring ring(View view, MeasurementKey key, double ordinary, double forward) {
         double radius = mm(key, ordinary) / (2 * Math.PI);
-        return view == View.SIDE ? new Ring(key, level(key), radius / FLATNESS * (1 + forward), radius / FLATNESS * (1 - forward))
+        return view == View.SIDE
+                ? new Ring(key, level(key), radius / FLATNESS * (1 + forward), radius / FLATNESS * (1 - forward))
                 : new Ring(key, level(key), radius * FLATNESS, radius * FLATNESS);
     }
 
@@ -154,30 +168,41 @@ final class Torso {
         double upper = level(MeasurementKey.UPPER_BUST);
         double span = halfSpan();
         double tip = mm(MeasurementKey.SHOULDER_WIDTH, 400) / 2;
-        return Optional.ofNullable(switch (key) {
-            case SHOULDER_TO_APEX -> Run.of(-NECK_END, 0, -span, apex);
-            case SHOULDER_TO_UNDERBUST -> Run.of(-NECK_END, 0, -span, apex, -span, underbust);
-            case FRONT_LENGTH -> Run.of(-NECK_END, 0, -span, apex, -span, waist);
-            case BACK_LENGTH -> Run.of(NECK_END, 0, NECK_END, waist);
-            case APEX_TO_UNDERBUST -> Run.of(-span, apex, -span, underbust);
-            case APEX_SPAN -> Run.of(-span, apex, span, apex);
-            case APEX_TO_CENTRE -> Run.of(-span, apex, 0, apex);
-            case WAIST_TO_HIP -> Run.of(0, waist, 0, level(MeasurementKey.HIP));
-            case WAIST_TO_HIGH_HIP -> Run.of(0, waist, 0, level(MeasurementKey.HIGH_HIP));
-            case UNDERARM_TO_WAIST -> Run.of(0, upper - 12, 0, waist);
-            case WAIST_TO_LAP -> Run.of(-rings(View.SIDE).get(3).left(), waist, -rings(View.SIDE).get(4).left() * 1.02, waist + mm(MeasurementKey.WAIST_TO_LAP, 190));
-            case SHOULDER_WIDTH -> Run.of(-tip, 58, 0, 40, tip, 58);
-            case CHEST_WIDTH -> across(mm(key, 340), (62 + upper) / 2);
-            case BACK_WIDTH -> across(mm(key, 360), (62 + upper) / 2);
-            case TOP_EDGE_WIDTH -> across(mm(key, 300), upper - 20);
-            case NECK -> ellipse(0, -14, 62, 12);
-            case AROUND_SHOULDERS -> ellipse(0, 104, tip + 24, 22);
-            case ARMHOLE -> ellipse(0, (30 + upper) / 2, 52, (upper - 30) / 2);
-            case UPPER_ARM -> ellipse(0, upper, mm(key, 300) / (2 * Math.PI), 14);
-            case SLEEVE_LENGTH -> Run.of(0, 40, 0, 40 + mm(key, 200));
-            case HEIGHT -> Run.of(rings(View.SIDE).get(5).right() + 24, TOP, rings(View.SIDE).get(5).right() + 24, bottom());
-            default -> null;
-        });
+        return Optional.ofNullable(
+                switch (key) {
+                    case SHOULDER_TO_APEX -> Run.of(-NECK_END, 0, -span, apex);
+                    case SHOULDER_TO_UNDERBUST -> Run.of(-NECK_END, 0, -span, apex, -span, underbust);
+                    case FRONT_LENGTH -> Run.of(-NECK_END, 0, -span, apex, -span, waist);
+                    case BACK_LENGTH -> Run.of(NECK_END, 0, NECK_END, waist);
+                    case APEX_TO_UNDERBUST -> Run.of(-span, apex, -span, underbust);
+                    case APEX_SPAN -> Run.of(-span, apex, span, apex);
+                    case APEX_TO_CENTRE -> Run.of(-span, apex, 0, apex);
+                    case WAIST_TO_HIP -> Run.of(0, waist, 0, level(MeasurementKey.HIP));
+                    case WAIST_TO_HIGH_HIP -> Run.of(0, waist, 0, level(MeasurementKey.HIGH_HIP));
+                    case UNDERARM_TO_WAIST -> Run.of(0, upper - 12, 0, waist);
+                    case WAIST_TO_LAP ->
+                        Run.of(
+                                -rings(View.SIDE).get(3).left(),
+                                waist,
+                                -rings(View.SIDE).get(4).left() * 1.02,
+                                waist + mm(MeasurementKey.WAIST_TO_LAP, 190));
+                    case SHOULDER_WIDTH -> Run.of(-tip, 58, 0, 40, tip, 58);
+                    case CHEST_WIDTH -> across(mm(key, 340), (62 + upper) / 2);
+                    case BACK_WIDTH -> across(mm(key, 360), (62 + upper) / 2);
+                    case TOP_EDGE_WIDTH -> across(mm(key, 300), upper - 20);
+                    case NECK -> ellipse(0, -14, 62, 12);
+                    case AROUND_SHOULDERS -> ellipse(0, 104, tip + 24, 22);
+                    case ARMHOLE -> ellipse(0, (30 + upper) / 2, 52, (upper - 30) / 2);
+                    case UPPER_ARM -> ellipse(0, upper, mm(key, 300) / (2 * Math.PI), 14);
+                    case SLEEVE_LENGTH -> Run.of(0, 40, 0, 40 + mm(key, 200));
+                    case HEIGHT ->
+                        Run.of(
+                                rings(View.SIDE).get(5).right() + 24,
+                                TOP,
+                                rings(View.SIDE).get(5).right() + 24,
+                                bottom());
+                    default -> null;
+                });
     }
 
     private static Run across(double width, double y) {

@@ -34,7 +34,11 @@ public final class AllOrNone {
                 }
             }
             for (Map.Entry<Path, Path> entry : waiting.entrySet()) {
-                Files.move(entry.getKey(), entry.getValue(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+                Files.move(
+                        entry.getKey(),
+                        entry.getValue(),
+                        StandardCopyOption.REPLACE_EXISTING,
+                        StandardCopyOption.ATOMIC_MOVE);
                 moved.add(entry.getValue());
             }
         } catch (IOException e) {

@@ -35,7 +35,9 @@ import org.slf4j.LoggerFactory;
 public final class Output {
     private static final String KEPT = "printing.properties";
     /** What is unanswered stops nothing and is asked again each time something goes out (C17.1). */
-    private static final String NOT_ASKED = "Before lacing the wearer was not asked yet: Girths, at the waist, has the question.";
+    private static final String NOT_ASKED =
+            "Before lacing the wearer was not asked yet: Girths, at the waist, has the question.";
+
     private final Workshop workshop;
     private final Files files;
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
@@ -88,56 +90,81 @@ public final class Output {
             said.set(hindrance.get());
             return;
         }
-        Commission commission = named.get() ? workshop.commission() : workshop.commission().withWearer(workshop.commission().wearer().byInitials());
-        Optional<Draft> draft = named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
-        Rendering rendering = new Rendering(kind, commission, draft.filter(d -> kind.source() == OutputKind.Source.DRAFT), printing.get(), workshop.prices());
+        Commission commission = named.get()
+                ? workshop.commission()
+                : workshop.commission()
+                        .withWearer(workshop.commission().wearer().byInitials());
+        Optional<Draft> draft =
+                named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
+        Rendering rendering = new Rendering(
+                kind,
+                commission,
+                draft.filter(d -> kind.source() == OutputKind.Source.DRAFT),
+                printing.get(),
+                workshop.prices());
         if (kind == OutputKind.SEND) {
             start(rendering, Optional.empty());
         } else {
-            files.where(window, kind.label(), PatternFiles.fileName(commission.title()) + "." + kind.ending()).ifPresent(path -> start(rendering, Optional.of(path)));
+            files.where(window, kind.label(), PatternFiles.fileName(commission.title()) + "." + kind.ending())
+                    .ifPresent(path -> start(rendering, Optional.of(path)));
         }
     }
 
     /** Why it cannot be put out, and what to do. */
     private Optional<String> hindrance(OutputKind kind) {
-        if (kind.source() == OutputKind.Source.DRAFT && (workshop.draft().isEmpty() || workshop.refusal().isPresent())) {
+        if (kind.source() == OutputKind.Source.DRAFT
+                && (workshop.draft().isEmpty() || workshop.refusal().isPresent())) {
             return Optional.of("There is no finished draft to put out. Measure says what is missing.");
         }
-        if (kind.source() == OutputKind.Source.DRAFT && kind != OutputKind.JSON && workshop.draft().filter(Draft::mustBeSpokenOf).isPresent()) {
-            return Optional.of("The waist is drawn in past the top level. Note on the Girths stage that the wearer was told and agreed; then the pattern can be printed.");
+        if (kind.source() == OutputKind.Source.DRAFT
+                && kind != OutputKind.JSON
+                && workshop.draft().filter(Draft::mustBeSpokenOf).isPresent()) {
+            return Optional.of(
+                    "The waist is drawn in past the top level. Note on the Girths stage that the wearer was told and agreed; then the pattern can be printed.");
         }
-        if (kind.source() == OutputKind.Source.BLOCK && workshop.block().drawing().isEmpty()) {
+        if (kind.source() == OutputKind.Source.BLOCK
+                && workshop.block().drawing().isEmpty()) {
             return Optional.of("There is no block to put out. The Block stage says what is missing.");
         }
-        if (kind == OutputKind.PAPER_MODEL && workshop.draft().filter(d -> d.cutting().apex().isPresent()).isEmpty()) {
+        if (kind == OutputKind.PAPER_MODEL
+                && workshop.draft().filter(d -> d.cutting().apex().isPresent()).isEmpty()) {
             return Optional.of("There is no cup to fold: no seam passes over the apex.");
         }
         return kind.isPattern() ? hindranceOnPieces(kind) : Optional.empty();
     }
 
     private Optional<String> hindranceOnPieces(OutputKind kind) {
-        CuttingPlan plan = CuttingPlan.of(workshop.draft().orElseThrow(), layer -> !printing.get().left().contains(layer));
+        CuttingPlan plan = CuttingPlan.of(
+                workshop.draft().orElseThrow(), layer -> !printing.get().left().contains(layer));
         if (plan.layers().isEmpty()) {
             return Optional.of("Every layer is left out. Choose on the Pieces stage which layers are put out.");
         }
         List<Finding> faults = new ArrayList<>(PatternFiles.faults(plan));
         if (kind == OutputKind.PDF_ROLL) {
-            faults.addAll(PatternFiles.tooWide(plan, Paper.ROLL.acrossRoll(printing.get().scale()).orElseThrow()));
+            faults.addAll(PatternFiles.tooWide(
+                    plan, Paper.ROLL.acrossRoll(printing.get().scale()).orElseThrow()));
         } else if (kind == OutputKind.PLOT || kind == OutputKind.SEND) {
             faults.addAll(PatternFiles.tooWide(plan, HpglPattern.ROLL));
         }
-        return faults.isEmpty() ? Optional.empty() : Optional.of(faults.get(0).sentence().in(workshop.unit()));
+        return faults.isEmpty()
+                ? Optional.empty()
+                : Optional.of(faults.get(0).sentence().in(workshop.unit()));
     }
 
     /** @param path where it is written; the plotter gets it otherwise */
     private void start(Rendering rendering, Optional<Path> path) {
         stop();
-        String name = path.map(p -> p.getFileName().toString()).orElse("the plotter at port " + rendering.printing().port());
+        String name = path.map(p -> p.getFileName().toString())
+                .orElse("the plotter at port " + rendering.printing().port());
         Task<Void> task = new Task<>() {
             @Override
             protected Void call() throws IOException {
                 Map<Path, byte[]> contents = new LinkedHashMap<>();
-                rendering.all(path.orElse(Path.of("plot")), contents, share -> Platform.runLater(() -> progress(name, share)), this::isCancelled);
+                rendering.all(
+                        path.orElse(Path.of("plot")),
+                        contents,
+                        share -> Platform.runLater(() -> progress(name, share)),
+                        this::isCancelled);
                 if (isCancelled()) {
                     return null;
                 }
@@ -156,9 +183,15 @@ public final class Output {
         task.setOnCancelled(e -> end(task, "Stopped. Nothing was written."));
         task.setOnFailed(e -> {
             LoggerFactory.getLogger(Output.class).warn("output", task.getException());
-            end(task, task.getException() instanceof CancellationException ? "Stopped. Nothing was written."
-                    : path.isPresent() ? name + " could not be written. Choose a folder that you may write to."
-                    : "Nobody listens at port " + rendering.printing().port() + " of this machine. Switch the plotter on, start the simulated one with ./bathyra plotter-simulator, or set another port on the Pieces stage.");
+            end(
+                    task,
+                    task.getException() instanceof CancellationException
+                            ? "Stopped. Nothing was written."
+                            : path.isPresent()
+                                    ? name + " could not be written. Choose a folder that you may write to."
+                                    : "Nobody listens at port "
+                                            + rendering.printing().port()
+                                            + " of this machine. Switch the plotter on, start the simulated one with ./bathyra plotter-simulator, or set another port on the Pieces stage.");
         });
         running = Optional.of(task);
         busy.set(true);

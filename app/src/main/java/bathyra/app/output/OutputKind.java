@@ -64,6 +64,7 @@ public enum OutputKind {
 
     /** Whether a new part of the menu begins with it. */
     public boolean beginsPart() {
-        return this != PDF_A4 && (this == SVG || this == JSON || this == SHOPPING || values()[ordinal() - 1].source != source);
+        return this != PDF_A4
+                && (this == SVG || this == JSON || this == SHOPPING || values()[ordinal() - 1].source != source);
     }
 }

@@ -23,6 +23,7 @@ import java.util.Set;
 public record Printing(Set<LayerKind> left, double across, double down, int port) {
     /** The usual raw port of printers and plotters. */
     public static final int PORT = 9100;
+
     public static final Printing USUAL = new Printing(Set.of(), PrintScale.SQUARE, PrintScale.SQUARE, PORT);
 
     public Printing {
@@ -58,8 +59,14 @@ public record Printing(Set<LayerKind> left, double across, double down, int port
         try (Reader reader = Files.newBufferedReader(file)) {
             kept.load(reader);
             Set<LayerKind> left = EnumSet.noneOf(LayerKind.class);
-            Arrays.stream(LayerKind.values()).filter(k -> ("," + kept.getProperty("left", "") + ",").contains("," + k.id() + ",")).forEach(left::add);
-            Printing printing = new Printing(left, Double.parseDouble(kept.getProperty("across", "50")), Double.parseDouble(kept.getProperty("down", "50")), Integer.parseInt(kept.getProperty("port", "" + PORT)));
+            Arrays.stream(LayerKind.values())
+                    .filter(k -> ("," + kept.getProperty("left", "") + ",").contains("," + k.id() + ","))
+                    .forEach(left::add);
+            Printing printing = new Printing(
+                    left,
+                    Double.parseDouble(kept.getProperty("across", "50")),
+                    Double.parseDouble(kept.getProperty("down", "50")),
+                    Integer.parseInt(kept.getProperty("port", "" + PORT)));
             printing.scale();
             return printing;
         } catch (IOException | IllegalArgumentException e) {
@@ -70,7 +77,9 @@ public record Printing(Set<LayerKind> left, double across, double down, int port
     /** Keeps it in a file. */
     public void keep(Path file) throws IOException {
         Properties kept = new Properties();
-        kept.setProperty("left", String.join(",", left.stream().map(LayerKind::id).sorted().toList()));
+        kept.setProperty(
+                "left",
+                String.join(",", left.stream().map(LayerKind::id).sorted().toList()));
         kept.setProperty("across", Double.toString(across));
         kept.setProperty("down", Double.toString(down));
         kept.setProperty("port", Integer.toString(port));

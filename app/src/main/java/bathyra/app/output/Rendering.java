@@ -51,7 +51,8 @@ import java.util.function.DoubleConsumer;
 record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, Printing printing, PriceList prices) {
 
     /** Renders the file, and beside it that of the right half of an uneven body. */
-    void all(Path path, Map<Path, byte[]> contents, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
+    void all(Path path, Map<Path, byte[]> contents, DoubleConsumer progress, BooleanSupplier cancelled)
+            throws IOException {
         PdfPattern.Progress seen = new PdfPattern.Progress(progress, cancelled);
         if (kind == OutputKind.LAY_SVG) {
             lays(path, contents, cancelled);
@@ -82,7 +83,10 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
             case PDF_A3 -> pdf(of, plan, Paper.A3, seen);
             case PDF_A0 -> pdf(of, plan, Paper.A0, seen);
             case PDF_ROLL -> pdf(of, plan, Paper.ROLL, seen);
-            case PAPER_MODEL -> PaperModelSheet.write(PaperModel.of(of.cutting(), of.commission().garment()), of.commission().title());
+            case PAPER_MODEL ->
+                PaperModelSheet.write(
+                        PaperModel.of(of.cutting(), of.commission().garment()),
+                        of.commission().title());
             case SVG -> utf8(SvgPattern.write(plan));
             case DXF -> utf8(DxfPattern.write(plan));
             case PLOT, SEND -> utf8(HpglPattern.write(plan, HpglPattern.ROLL));
@@ -93,15 +97,19 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
     }
 
     private byte[] pdf(Draft of, CuttingPlan plan, Paper paper, PdfPattern.Progress seen) throws IOException {
-        return PdfPattern.write(of, plan, paper, printing.scale(), LocalDate.now().toString(), seen);
+        return PdfPattern.write(
+                of, plan, paper, printing.scale(), LocalDate.now().toString(), seen);
     }
 
     /** One drawing a layer, its name behind the file's. */
     private void lays(Path path, Map<Path, byte[]> contents, BooleanSupplier cancelled) {
         List<Layer> layers = Lays.layers(draft.orElseThrow());
         String name = path.getFileName().toString().replaceFirst("\\.svg$", "");
-        Lays.of(draft.get(), layers, prices, AutoLay.ROUNDS, cancelled).forEach((layer, lay) ->
-                contents.put(path.resolveSibling(name + "-" + layer.id() + ".svg"), utf8(SvgLay.write(lay, commission.title() + ", " + layer.label().toLowerCase(Locale.ROOT)))));
+        Lays.of(draft.get(), layers, prices, AutoLay.ROUNDS, cancelled)
+                .forEach((layer, lay) -> contents.put(
+                        path.resolveSibling(name + "-" + layer.id() + ".svg"),
+                        utf8(SvgLay.write(
+                                lay, commission.title() + ", " + layer.label().toLowerCase(Locale.ROOT)))));
     }
 
     private byte[] making(Draft of, BooleanSupplier cancelled) throws IOException {
@@ -110,7 +118,9 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
         }
         List<Layer> layers = Lays.layers(of);
         Bill bill = Bill.of(of, layers, Lays.of(of, layers, prices, AutoLay.ROUNDS, cancelled), prices);
-        return kind == OutputKind.BILL_PDF ? BillPage.write(of, bill, LocalDate.now().toString()) : utf8(Bills.bill(bill));
+        return kind == OutputKind.BILL_PDF
+                ? BillPage.write(of, bill, LocalDate.now().toString())
+                : utf8(Bills.bill(bill));
     }
 
     private byte[] figures() throws IOException {
@@ -120,7 +130,10 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
             case BLOCK_QUARTER -> block(DraftingSheet.Scale.QUARTER);
             case BLOCK_JSON -> {
                 BlockDrafter.Drafted block = BlockDrafter.draft(commission.measurements(), commission.garment());
-                yield utf8(PatternJson.write(BlockPattern.of(block.drawing().orElseThrow(), commission.title()), block.findings(), Version.number()));
+                yield utf8(PatternJson.write(
+                        BlockPattern.of(block.drawing().orElseThrow(), commission.title()),
+                        block.findings(),
+                        Version.number()));
             }
             case SHEET_BLANK -> MeasuringSheet.blank(Drafter.needs(commission.garment()));
             case SHEET_FILLED -> MeasuringSheet.filled(commission, Drafter.needs(commission.garment()));
@@ -130,7 +143,9 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
     }
 
     private byte[] block(DraftingSheet.Scale scale) throws IOException {
-        BlockDrawing drawing = BlockDrafter.draft(commission.measurements(), commission.garment()).drawing().orElseThrow();
+        BlockDrawing drawing = BlockDrafter.draft(commission.measurements(), commission.garment())
+                .drawing()
+                .orElseThrow();
         return DraftingSheet.write(drawing, commission, scale, LocalDate.now().toString());
     }
 

@@ -46,7 +46,9 @@ final class ChecksCard {
         all.addAll(model.beforeCutting());
         all.stream().filter(f -> f.status() != Finding.Status.OK).forEach(f -> card.add(slip(f)));
         Map<FindingKind, List<Finding>> groups = new LinkedHashMap<>();
-        all.stream().filter(f -> f.status() == Finding.Status.OK).forEach(f -> groups.computeIfAbsent(f.kind(), k -> new ArrayList<>()).add(f));
+        all.stream().filter(f -> f.status() == Finding.Status.OK).forEach(f -> groups.computeIfAbsent(
+                        f.kind(), k -> new ArrayList<>())
+                .add(f));
         groups.forEach((kind, findings) -> card.add(row(kind, findings, looked)));
     }
 
@@ -60,11 +62,27 @@ final class ChecksCard {
         slip.getStyleClass().add(fault ? "fault-slip" : "note-slip");
         switch (note.kind()) {
             case SEATED_LENGTH -> slip.getChildren().add(shorten(note));
-            case NO_EFFECT -> LengthOption.ofId(note.subject()).ifPresent(option -> slip.getChildren().add(cure("Forget it", "forget-" + option.id(), () -> {
-                workshop.letGo();
-                workshop.change(option.label() + " forgotten", workshop.commission().withGarment(workshop.commission().garment().withoutLength(option)), new Object());
-            })));
-            case UPSIDE_DOWN -> slip.getChildren().add(cure("Mark its top", "mark-top-" + note.subject(), () -> model.topMark(note.subject(), model.pattern().piece(note.subject()).name(), true)));
+            case NO_EFFECT ->
+                LengthOption.ofId(note.subject())
+                        .ifPresent(option -> slip.getChildren().add(cure("Forget it", "forget-" + option.id(), () -> {
+                            workshop.letGo();
+                            workshop.change(
+                                    option.label() + " forgotten",
+                                    workshop.commission()
+                                            .withGarment(workshop.commission()
+                                                    .garment()
+                                                    .withoutLength(option)),
+                                    new Object());
+                        })));
+            case UPSIDE_DOWN ->
+                slip.getChildren()
+                        .add(cure(
+                                "Mark its top",
+                                "mark-top-" + note.subject(),
+                                () -> model.topMark(
+                                        note.subject(),
+                                        model.pattern().piece(note.subject()).name(),
+                                        true)));
             default -> {
                 // The sentence itself says what to do.
             }
@@ -86,12 +104,22 @@ final class ChecksCard {
         Garment garment = workshop.commission().garment();
         LowerShape shape = garment.lowerEdge();
         Length lap = Length.mm(Math.floor(note.limit()));
-        boolean byLength = (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED) && LengthOption.FRONT_LENGTH_BELOW.allows(lap);
+        boolean byLength = (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED)
+                && LengthOption.FRONT_LENGTH_BELOW.allows(lap);
         LowerShape shorter = shape == LowerShape.HIP ? LowerShape.HIGH_HIP : LowerShape.WAIST;
-        String words = byLength ? "lower edge in front to " + LengthText.say(lap, workshop.unit()) : "lower edge " + shorter.label().toLowerCase(Locale.ROOT);
+        String words = byLength
+                ? "lower edge in front to " + LengthText.say(lap, workshop.unit())
+                : "lower edge " + shorter.label().toLowerCase(Locale.ROOT);
         return cure(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1), "shorten", () -> {
             workshop.letGo();
-            workshop.change(words, workshop.commission().withGarment(byLength ? garment.withLength(LengthOption.FRONT_LENGTH_BELOW, lap) : garment.withLowerEdge(shorter)), new Object());
+            workshop.change(
+                    words,
+                    workshop.commission()
+                            .withGarment(
+                                    byLength
+                                            ? garment.withLength(LengthOption.FRONT_LENGTH_BELOW, lap)
+                                            : garment.withLowerEdge(shorter)),
+                    new Object());
         });
     }
 

@@ -44,8 +44,22 @@ final class EdgeCard {
         this.workshop = workshop;
         this.model = model;
         Settings settings = new Settings(workshop);
-        own = new OptionField(settings.own("allowance-edge", "Allowance", model::edgeWords, "Of this edge alone; the handle outside it pulls it too.", Length.mm(0), EdgeUse.MOST, model::allowance, model::isOwn, model::withAllowance), workshop::unit);
-        uses = Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).map(u -> new OptionField(settings.allowance(u), workshop::unit)).toList();
+        own = new OptionField(
+                settings.own(
+                        "allowance-edge",
+                        "Allowance",
+                        model::edgeWords,
+                        "Of this edge alone; the handle outside it pulls it too.",
+                        Length.mm(0),
+                        EdgeUse.MOST,
+                        model::allowance,
+                        model::isOwn,
+                        model::withAllowance),
+                workshop::unit);
+        uses = Arrays.stream(EdgeUse.values())
+                .filter(u -> u != EdgeUse.FOLD)
+                .map(u -> new OptionField(settings.allowance(u), workshop::unit))
+                .toList();
         grain.setId("grain");
         menu(grain, GrainLine.values(), line -> model.grain(model.piece(), line));
         top.setId("top-mark");
@@ -54,7 +68,12 @@ final class EdgeCard {
         menu(upper, CornerShape.values(), shape -> model.corner(EdgeUse.UPPER_EDGE, shape));
         lower.setId("corners-lower");
         menu(lower, CornerShape.values(), shape -> model.corner(EdgeUse.LOWER_EDGE, shape));
-        ofEdge = controls(own, row("Next edge", "next-edge", model::nextEdge, "Next piece", "next-piece", model::nextPiece), title("Piece"), grain, top);
+        ofEdge = controls(
+                own,
+                row("Next edge", "next-edge", model::nextEdge, "Next piece", "next-piece", model::nextPiece),
+                title("Piece"),
+                grain,
+                top);
         ofAll = controls(title("All edges of a kind"));
         ofAll.getChildren().addAll(uses);
         ofAll.getChildren().addAll(title("Where a seam ends at an edge"), upper, lower);
@@ -72,7 +91,8 @@ final class EdgeCard {
         return label;
     }
 
-    private static HBox row(String first, String firstId, Runnable firstDeed, String second, String secondId, Runnable secondDeed) {
+    private static HBox row(
+            String first, String firstId, Runnable firstDeed, String second, String secondId, Runnable secondDeed) {
         HBox row = new HBox(deed(first, firstId, firstDeed), deed(second, secondId, secondDeed));
         row.getStyleClass().add("fields");
         return row;
@@ -99,19 +119,23 @@ final class EdgeCard {
 
     void show(Card card) {
         uses.forEach(OptionField::refresh);
-        Function<EdgeUse, String> corner = use -> model.garment().finish().corner(use).label().toLowerCase(Locale.ROOT);
+        Function<EdgeUse, String> corner =
+                use -> model.garment().finish().corner(use).label().toLowerCase(Locale.ROOT);
         upper.setText("Upper edge: " + corner.apply(EdgeUse.UPPER_EDGE));
         lower.setText("Lower edge: " + corner.apply(EdgeUse.LOWER_EDGE));
         if (model.chosen().isEmpty()) {
             card.begin("Allowances", ofAll);
             card.words("Click an edge on the table to give it an allowance of its own, or take them in turn.");
-            card.add(row("Take the first edge", "next-edge", model::nextEdge, "", "next-piece", model::nextPiece).getChildren().get(0));
+            card.add(row("Take the first edge", "next-edge", model::nextEdge, "", "next-piece", model::nextPiece)
+                    .getChildren()
+                    .get(0));
             return;
         }
         Piece piece = model.piece();
         OutlineEdge edge = model.edge(model.chosen().get()).orElseThrow();
         own.refresh();
-        grain.setText("Grain: " + model.garment().finish().grain(piece.id()).label().toLowerCase(Locale.ROOT));
+        grain.setText(
+                "Grain: " + model.garment().finish().grain(piece.id()).label().toLowerCase(Locale.ROOT));
         // What lies on the fold keeps its thread along the fold.
         grain.setDisable(piece.onFold());
         top.setSelected(model.garment().finish().topMarks().contains(piece.id()));
@@ -121,12 +145,16 @@ final class EdgeCard {
     }
 
     private String sentence(Piece piece, OutlineEdge edge) {
-        String where = model.layer().map(k -> "In the " + k.label().toLowerCase(Locale.ROOT) + " alone").orElse("In every layer");
+        String where = model.layer()
+                .map(k -> "In the " + k.label().toLowerCase(Locale.ROOT) + " alone")
+                .orElse("In every layer");
         String width = LengthText.say(Length.mm(piece.allowances().getOrDefault(edge.name(), 0.0)), workshop.unit());
         String along = LengthText.say(Length.mm(edge.path().length()), workshop.unit());
         if (edge.kind() == OutlineEdge.Kind.FOLD) {
             return "The fold, " + along + ": it takes no allowance. " + piece.cutWords() + ".";
         }
-        return where + ": " + width + " along " + along + ". " + Character.toUpperCase(piece.cutWords().charAt(0)) + piece.cutWords().substring(1) + ".";
+        return where + ": " + width + " along " + along + ". "
+                + Character.toUpperCase(piece.cutWords().charAt(0))
+                + piece.cutWords().substring(1) + ".";
     }
 }

@@ -47,10 +47,27 @@ final class LayersCard {
         }
         Settings settings = new Settings(workshop);
         for (LayerKind kind : LayerKind.ofPanels()) {
-            Supplier<String> words = () -> "turn of cloth of the " + kind.label().toLowerCase(Locale.ROOT);
-            turns.put(kind, new OptionField(settings.own("turn-" + kind.id(), "Turn of cloth", words, "What a side seam gains so that the layer goes round those below it; 1 to 2 mm for thick cloth.",
-                    LayerChoice.TURN_LEAST, LayerChoice.TURN_MOST, g -> g.finish().layer(kind).turn(), g -> g.finish().layer(kind).turn().millimetres() != 0,
-                    (g, l) -> g.withFinish(g.finish().withLayer(kind, g.finish().layer(kind).withTurn(l.orElse(LayerChoice.USUAL.turn()))))), workshop::unit));
+            Supplier<String> words =
+                    () -> "turn of cloth of the " + kind.label().toLowerCase(Locale.ROOT);
+            turns.put(
+                    kind,
+                    new OptionField(
+                            settings.own(
+                                    "turn-" + kind.id(),
+                                    "Turn of cloth",
+                                    words,
+                                    "What a side seam gains so that the layer goes round those below it; 1 to 2 mm for thick cloth.",
+                                    LayerChoice.TURN_LEAST,
+                                    LayerChoice.TURN_MOST,
+                                    g -> g.finish().layer(kind).turn(),
+                                    g -> g.finish().layer(kind).turn().millimetres() != 0,
+                                    (g, l) -> g.withFinish(g.finish()
+                                            .withLayer(
+                                                    kind,
+                                                    g.finish()
+                                                            .layer(kind)
+                                                            .withTurn(l.orElse(LayerChoice.USUAL.turn()))))),
+                            workshop::unit));
         }
     }
 
@@ -69,7 +86,8 @@ final class LayersCard {
         look.setId("look-" + kind.id());
         look.setAccessibleText("Lay the layer on the table: " + kind.label());
         look.setMinWidth(Region.USE_PREF_SIZE);
-        look.setOnAction(e -> model.look(model.layer().equals(Optional.of(kind)) ? Optional.empty() : Optional.of(kind)));
+        look.setOnAction(
+                e -> model.look(model.layer().equals(Optional.of(kind)) ? Optional.empty() : Optional.of(kind)));
         views.put(kind, look);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
@@ -80,9 +98,11 @@ final class LayersCard {
 
     void show(Card card) {
         for (LayerKind kind : LayerKind.values()) {
-            Optional<Layer> layer = model.layers().stream().filter(l -> l.kind() == kind).findFirst();
+            Optional<Layer> layer =
+                    model.layers().stream().filter(l -> l.kind() == kind).findFirst();
             made.get(kind).setSelected(model.garment().makes(kind));
-            says.get(kind).setText(layer.map(LayersCard::count).orElse(model.garment().makes(kind) ? "nothing to cut" : ""));
+            says.get(kind)
+                    .setText(layer.map(LayersCard::count).orElse(model.garment().makes(kind) ? "nothing to cut" : ""));
             views.get(kind).setVisible(layer.filter(l -> !l.pieces().isEmpty()).isPresent());
             views.get(kind).setManaged(views.get(kind).isVisible());
             views.get(kind).setText(model.layer().equals(Optional.of(kind)) ? "put by" : "look");
@@ -120,10 +140,14 @@ final class LayersCard {
     private static String count(Layer layer) {
         int pieces = layer.pieces().size();
         int strips = layer.strips().stream().mapToInt(Strip::count).sum();
-        return pieces > 0 ? pieces + (pieces == 1 ? " piece" : " pieces") : strips + (strips == 1 ? " strip" : " strips");
+        return pieces > 0
+                ? pieces + (pieces == 1 ? " piece" : " pieces")
+                : strips + (strips == 1 ? " strip" : " strips");
     }
 
     private String words(Strip strip) {
-        return strip.name() + ": " + strip.cutWords() + ", " + LengthText.say(strip.length().length(), workshop.unit()) + " long, " + LengthText.say(strip.width().length(), workshop.unit()) + " wide.";
+        return strip.name() + ": " + strip.cutWords() + ", "
+                + LengthText.say(strip.length().length(), workshop.unit()) + " long, "
+                + LengthText.say(strip.width().length(), workshop.unit()) + " wide.";
     }
 }

@@ -45,11 +45,13 @@ final class PiecesDrawing implements Drawing {
     private static final double LETTER = 7.2;
     /** Pixels from a piece's number down to the end of its words. */
     private static final double WORDS_TALL = 58;
+
     private static final double NUMBER_TALL = 30;
     private static final double DOT = 6;
     private static final double BADGE = 10;
     /** Closer to the next level the tag has only room for one line. */
     private static final double TAG_HEIGHT = 40;
+
     private final Draft draft;
     private final Look look;
     private final Map<String, Placement> places;
@@ -66,13 +68,24 @@ final class PiecesDrawing implements Drawing {
      * @param order the seams in the order in which they are sewn; empty when it is not shown
      * @param held where the pieces stay while an allowance is being pulled: a piece that gave way to it would run from the pointer
      */
-    record Look(Pattern pattern, LengthUnit unit, Optional<SeamJoin> seam, double needle, Optional<Finding> finding, Joining joining, Optional<EdgeAt> edge, List<SewingOrder.Step> order,
+    record Look(
+            Pattern pattern,
+            LengthUnit unit,
+            Optional<SeamJoin> seam,
+            double needle,
+            Optional<Finding> finding,
+            Joining joining,
+            Optional<EdgeAt> edge,
+            List<SewingOrder.Step> order,
             Optional<Map<String, Placement>> held) {}
 
     PiecesDrawing(Draft draft, Look look) {
         this.draft = draft;
         this.look = look;
-        this.places = look.held().orElseGet(() -> look.joining() == Joining.APART ? Joining.apart(look.pattern()) : look.joining().place(draft));
+        this.places = look.held()
+                .orElseGet(() -> look.joining() == Joining.APART
+                        ? Joining.apart(look.pattern())
+                        : look.joining().place(draft));
         this.bands = new LevelBands(draft);
     }
 
@@ -89,8 +102,14 @@ final class PiecesDrawing implements Drawing {
     public Point[] extent() {
         List<Point> all = new ArrayList<>();
         look.pattern().pieces().forEach(p -> outer(p).forEach(point -> all.add(place(p).of(point))));
-        return new Point[] {new Point(all.stream().mapToDouble(Point::x).min().orElse(0), all.stream().mapToDouble(Point::y).min().orElse(0)),
-                new Point(all.stream().mapToDouble(Point::x).max().orElse(1), all.stream().mapToDouble(Point::y).max().orElse(1))};
+        return new Point[] {
+            new Point(
+                    all.stream().mapToDouble(Point::x).min().orElse(0),
+                    all.stream().mapToDouble(Point::y).min().orElse(0)),
+            new Point(
+                    all.stream().mapToDouble(Point::x).max().orElse(1),
+                    all.stream().mapToDouble(Point::y).max().orElse(1))
+        };
     }
 
     private List<Point> outer(Piece piece) {
@@ -125,7 +144,13 @@ final class PiecesDrawing implements Drawing {
         brush.context().strokeLine(34, y, 116, y);
         brush.text(level.label(), 34, y - 6, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
         if (bands.roomBelow(brush.view(), level) >= TAG_HEIGHT) {
-            brush.text(LengthText.say(draft.girths().at(level).pattern().length(), look.unit()), 34, y + 17, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(
+                    LengthText.say(draft.girths().at(level).pattern().length(), look.unit()),
+                    34,
+                    y + 17,
+                    Ink.INK_2,
+                    Lettering.FIGURE,
+                    TextAlignment.LEFT);
         }
     }
 
@@ -133,7 +158,8 @@ final class PiecesDrawing implements Drawing {
     private void needle(Brush brush, SeamJoin seam) {
         for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
             Path edge = SeamPair.downwards(look.pattern().edge(ref).path());
-            Point at = place(look.pattern().piece(ref.piece())).of(edge.at(look.needle()).point());
+            Point at = place(look.pattern().piece(ref.piece()))
+                    .of(edge.at(look.needle()).point());
             double x = brush.view().x(at.x());
             double y = brush.view().y(at.y());
             brush.fill(Ink.CORAL);
@@ -173,7 +199,10 @@ final class PiecesDrawing implements Drawing {
             brush.line(place.of(mark.from()), place.of(mark.to()));
         }
         for (OutlineEdge edge : piece.outline()) {
-            boolean chosen = look.order().isEmpty() && look.edge().isEmpty() && edge.seam().isPresent() && edge.seam().equals(look.seam().map(SeamJoin::id));
+            boolean chosen = look.order().isEmpty()
+                    && look.edge().isEmpty()
+                    && edge.seam().isPresent()
+                    && edge.seam().equals(look.seam().map(SeamJoin::id));
             if (edge.kind() == OutlineEdge.Kind.FOLD) {
                 brush.stroke(Ink.INK_2, 1.6, 9, 3, 2, 3);
             } else {
@@ -199,7 +228,9 @@ final class PiecesDrawing implements Drawing {
     private void allowance(Brush brush, Piece piece, OutlineEdge edge, Placement on) {
         EdgeUse use = Finishing.use(edge);
         double width = piece.allowances().getOrDefault(edge.name(), 0.0);
-        boolean inHand = look.edge().filter(at -> at.piece().equals(piece.id()) && at.edge().equals(edge.name())).isPresent();
+        boolean inHand = look.edge()
+                .filter(at -> at.piece().equals(piece.id()) && at.edge().equals(edge.name()))
+                .isPresent();
         if (inHand) {
             brush.stroke(Ink.TEAL, 3);
             brush.path(on.of(edge.path()));
@@ -207,15 +238,24 @@ final class PiecesDrawing implements Drawing {
         if (width * brush.view().scale() < 17 || edge.kind() == OutlineEdge.Kind.EDGE && !inHand) {
             return;
         }
-        Path.Place place = edge.path().at(edge.path().length() * (edge.path().start().y() < edge.path().end().y() ? 0.68 : 0.32));
+        Path.Place place = edge.path()
+                .at(edge.path().length()
+                        * (edge.path().start().y() < edge.path().end().y() ? 0.68 : 0.32));
         Point at = place.point().plus(place.tangent().turned(-Math.PI / 2).times(width / 2));
         at = on.of(at);
         Surface g = brush.context();
         g.save();
         g.translate(brush.view().x(at.x()), brush.view().y(at.y()));
-        double angle = Math.toDegrees(Math.atan2(place.tangent().dy(), place.tangent().dx()));
+        double angle =
+                Math.toDegrees(Math.atan2(place.tangent().dy(), place.tangent().dx()));
         g.rotate(Math.abs(angle) > 90 ? angle + 180 : angle);
-        brush.text(use.label() + ", " + LengthText.say(Length.mm(width), look.unit()), 0, 4, inHand ? Ink.TEAL : Ink.INK_2, Lettering.RULER, TextAlignment.CENTER);
+        brush.text(
+                use.label() + ", " + LengthText.say(Length.mm(width), look.unit()),
+                0,
+                4,
+                inHand ? Ink.TEAL : Ink.INK_2,
+                Lettering.RULER,
+                TextAlignment.CENTER);
         g.restore();
     }
 
@@ -257,13 +297,16 @@ final class PiecesDrawing implements Drawing {
 
     /** Where the handle of the edge in hand lies: outside its middle, as far as its allowance is wide. Empty when pieces lie joined. */
     Optional<Point> handle() {
-        if (look.edge().isEmpty() || look.joining() != Joining.APART || !look.order().isEmpty()) {
+        if (look.edge().isEmpty()
+                || look.joining() != Joining.APART
+                || !look.order().isEmpty()) {
             return Optional.empty();
         }
         EdgeAt at = look.edge().get();
         Path.Place middle = middleOf(at);
         double width = look.pattern().piece(at.piece()).allowances().getOrDefault(at.edge(), 0.0);
-        return Optional.of(places.get(at.piece()).of(middle.point().plus(outwards(middle).times(width))));
+        return Optional.of(
+                places.get(at.piece()).of(middle.point().plus(outwards(middle).times(width))));
     }
 
     /** How far outside the edge in hand a place of the table lies, mm. */
@@ -291,7 +334,8 @@ final class PiecesDrawing implements Drawing {
 
     /** The edge nearest to a place of the table, if one is near. */
     Optional<EdgeAt> edgeAt(Point table, double reach) {
-        return EdgeUnderPointer.find(look.pattern().pieces(), table, reach, this::place).map(found -> new EdgeAt(found.piece().id(), found.edge().name()));
+        return EdgeUnderPointer.find(look.pattern().pieces(), table, reach, this::place)
+                .map(found -> new EdgeAt(found.piece().id(), found.edge().name()));
     }
 
     private static void grain(Brush brush, Piece piece, Placement place) {
@@ -303,19 +347,40 @@ final class PiecesDrawing implements Drawing {
         Point at = place.of(SheetLayout.labelAt(piece));
         double x = brush.view().x(at.x()) + 2;
         // In a short garment the words would run over the lower edge.
-        double tall = Math.abs(brush.view().y(place.of(piece.grain().from()).y()) - brush.view().y(place.of(piece.grain().to()).y()));
+        double tall = Math.abs(brush.view().y(place.of(piece.grain().from()).y())
+                - brush.view().y(place.of(piece.grain().to()).y()));
         if (tall < WORDS_TALL + NUMBER_TALL) {
-            brush.text(Integer.toString(piece.order()), x, brush.view().y(place.of(piece.grain().from()).y()) - tall / 2 + NUMBER_TALL / 3, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+            brush.text(
+                    Integer.toString(piece.order()),
+                    x,
+                    brush.view().y(place.of(piece.grain().from()).y()) - tall / 2 + NUMBER_TALL / 3,
+                    Ink.INK,
+                    Lettering.NUMBER,
+                    TextAlignment.LEFT);
             return;
         }
-        double y = Math.min(brush.view().y(at.y()) + 6, brush.view().y(place.of(piece.grain().from()).y()) - WORDS_TALL);
+        double y = Math.min(
+                brush.view().y(at.y()) + 6,
+                brush.view().y(place.of(piece.grain().from()).y()) - WORDS_TALL);
         brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
         if (look.joining() != Joining.APART) {
             // Turned pieces have no room for lines of text that stay level.
             return;
         }
         // In a narrow panel the words would run over its edge; zoomed in they stand there.
-        double room = piece.mark(Level.WAIST).map(mark -> brush.view().x(place.of(mark.to()).x()) - x).orElseGet(() -> brush.view().x(place.of(new Point(piece.outline().stream().mapToDouble(e -> Math.max(e.path().start().x(), e.path().end().x())).max().orElse(0), 0)).x()) - x);
+        double room = piece.mark(Level.WAIST)
+                .map(mark -> brush.view().x(place.of(mark.to()).x()) - x)
+                .orElseGet(() -> brush.view()
+                                .x(place.of(new Point(
+                                                piece.outline().stream()
+                                                        .mapToDouble(e -> Math.max(
+                                                                e.path().start().x(),
+                                                                e.path().end().x()))
+                                                        .max()
+                                                        .orElse(0),
+                                                0))
+                                        .x())
+                        - x);
         if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
             return;
         }

@@ -56,7 +56,8 @@ public final class PiecesModel {
 
     /** The layer that lies on the table; empty for the pieces as they are drafted. */
     Optional<LayerKind> layer() {
-        return layer.filter(kind -> layers().stream().anyMatch(l -> l.kind() == kind && !l.pieces().isEmpty()));
+        return layer.filter(kind ->
+                layers().stream().anyMatch(l -> l.kind() == kind && !l.pieces().isEmpty()));
     }
 
     void look(Optional<LayerKind> next) {
@@ -68,7 +69,13 @@ public final class PiecesModel {
     /** The pieces on the table. */
     Pattern pattern() {
         Optional<LayerKind> kind = layer();
-        return kind.isEmpty() ? workshop.half().orElseThrow().pattern() : layers().stream().filter(l -> l.kind() == kind.get()).findFirst().orElseThrow().pattern();
+        return kind.isEmpty()
+                ? workshop.half().orElseThrow().pattern()
+                : layers().stream()
+                        .filter(l -> l.kind() == kind.get())
+                        .findFirst()
+                        .orElseThrow()
+                        .pattern();
     }
 
     /** What was found on the pieces on the table before they are cut. */
@@ -87,7 +94,11 @@ public final class PiecesModel {
     }
 
     Optional<OutlineEdge> edge(EdgeAt at) {
-        return pattern().pieces().stream().filter(p -> p.id().equals(at.piece())).flatMap(p -> p.outline().stream()).filter(e -> e.name().equals(at.edge())).findFirst();
+        return pattern().pieces().stream()
+                .filter(p -> p.id().equals(at.piece()))
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.name().equals(at.edge()))
+                .findFirst();
     }
 
     void choose(EdgeAt at) {
@@ -129,19 +140,25 @@ public final class PiecesModel {
 
     /** The allowance of the edge in hand, in the layer on the table; that of a seam while there is none. */
     Length allowance(Garment garment) {
-        return chosen().map(at -> garment.allowance(layer(), at, use())).orElseGet(() -> garment.allowance(EdgeUse.SEAM));
+        return chosen().map(at -> garment.allowance(layer(), at, use()))
+                .orElseGet(() -> garment.allowance(EdgeUse.SEAM));
     }
 
     /** Whether the edge in hand has an allowance of its own in the layer on the table. */
     boolean isOwn(Garment garment) {
-        return chosen().filter(at -> layer().map(kind -> garment.finish().layer(kind).edges().containsKey(at)).orElseGet(() -> garment.finish().edges().containsKey(at))).isPresent();
+        return chosen().filter(at -> layer().map(
+                                kind -> garment.finish().layer(kind).edges().containsKey(at))
+                        .orElseGet(() -> garment.finish().edges().containsKey(at)))
+                .isPresent();
     }
 
     /** The garment with the allowance of the edge in hand; back at what its use asks when empty. */
     Garment withAllowance(Garment garment, Optional<Length> width) {
         Finish finish = garment.finish();
         EdgeAt at = chosen().orElseThrow();
-        return garment.withFinish(layer().map(kind -> finish.withLayer(kind, finish.layer(kind).withEdge(at, width))).orElseGet(() -> finish.withEdge(at, width)));
+        return garment.withFinish(
+                layer().map(kind -> finish.withLayer(kind, finish.layer(kind).withEdge(at, width)))
+                        .orElseGet(() -> finish.withEdge(at, width)));
     }
 
     /** Pulls the allowance of the edge in hand to a width, held within what is of use, to the millimetre or the eighth of an inch. */
@@ -149,13 +166,20 @@ public final class PiecesModel {
         double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
         Length width = Length.mm(Math.max(0, Math.min(EdgeUse.MOST.millimetres(), Math.rint(mm / step) * step)));
         Length was = allowance(workshop.before(this).garment());
-        workshop.change(edgeWords() + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(width, workshop.unit()), workshop.commission().withGarment(withAllowance(garment(), Optional.of(width))), this);
+        workshop.change(
+                edgeWords() + " " + LengthText.figure(was, workshop.unit()) + " → "
+                        + LengthText.say(width, workshop.unit()),
+                workshop.commission().withGarment(withAllowance(garment(), Optional.of(width))),
+                this);
     }
 
     /** What the edge in hand is called in a change. */
     String edgeWords() {
         EdgeAt at = chosen().orElseThrow();
-        return "allowance of " + pattern().piece(at.piece()).name().toLowerCase(Locale.ROOT) + ", " + at.edge().replace('-', ' ') + layer().map(k -> " (" + k.label().toLowerCase(Locale.ROOT) + ")").orElse("");
+        return "allowance of " + pattern().piece(at.piece()).name().toLowerCase(Locale.ROOT) + ", "
+                + at.edge().replace('-', ' ')
+                + layer().map(k -> " (" + k.label().toLowerCase(Locale.ROOT) + ")")
+                        .orElse("");
     }
 
     private void once(String label, Finish finish) {
@@ -165,24 +189,37 @@ public final class PiecesModel {
     }
 
     void corner(EdgeUse use, CornerShape shape) {
-        once("corners at the " + use.label() + " " + shape.label().toLowerCase(Locale.ROOT), garment().finish().withCorner(use, shape));
+        once(
+                "corners at the " + use.label() + " " + shape.label().toLowerCase(Locale.ROOT),
+                garment().finish().withCorner(use, shape));
     }
 
     void grain(Piece piece, GrainLine line) {
-        once("grain of " + piece.name().toLowerCase(Locale.ROOT) + " " + line.label().toLowerCase(Locale.ROOT), garment().finish().withGrain(piece.id(), line));
+        once(
+                "grain of " + piece.name().toLowerCase(Locale.ROOT) + " "
+                        + line.label().toLowerCase(Locale.ROOT),
+                garment().finish().withGrain(piece.id(), line));
     }
 
     void topMark(String piece, String name, boolean marked) {
-        once((marked ? "top marked on " : "no top mark on ") + name.toLowerCase(Locale.ROOT), garment().finish().withTopMark(piece, marked));
+        once(
+                (marked ? "top marked on " : "no top mark on ") + name.toLowerCase(Locale.ROOT),
+                garment().finish().withTopMark(piece, marked));
     }
 
     void make(LayerKind kind, boolean made) {
-        once(kind.label().toLowerCase(Locale.ROOT) + (made ? " made" : " not made"), garment().finish().withLayer(kind, choice(kind).withMade(made)));
+        once(
+                kind.label().toLowerCase(Locale.ROOT) + (made ? " made" : " not made"),
+                garment().finish().withLayer(kind, choice(kind).withMade(made)));
     }
 
     /** Takes a piece into a layer, or leaves it out of it. */
     void include(LayerKind kind, Piece piece, boolean cut) {
-        once(piece.name().toLowerCase(Locale.ROOT) + (cut ? " in the " : " not in the ") + kind.label().toLowerCase(Locale.ROOT), garment().finish().withLayer(kind, choice(kind).withPiece(piece.id(), cut)));
+        once(
+                piece.name().toLowerCase(Locale.ROOT)
+                        + (cut ? " in the " : " not in the ")
+                        + kind.label().toLowerCase(Locale.ROOT),
+                garment().finish().withLayer(kind, choice(kind).withPiece(piece.id(), cut)));
     }
 
     LayerChoice choice(LayerKind kind) {

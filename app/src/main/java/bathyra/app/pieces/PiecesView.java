@@ -84,15 +84,23 @@ public final class PiecesView extends TableStage {
             workshop.letGo();
             workshop.showAgain();
         });
-        handle.add(HANDLE, new PullHandles.Pull("Allowance of the edge in hand; arrow keys change it", to -> model.pull(drawing.outside(to)),
-                way -> model.pull(model.allowance(model.garment()).millimetres() + drawing.widens(way)), () -> LengthText.say(model.allowance(model.garment()), workshop.unit())));
+        handle.add(
+                HANDLE,
+                new PullHandles.Pull(
+                        "Allowance of the edge in hand; arrow keys change it",
+                        to -> model.pull(drawing.outside(to)),
+                        way -> model.pull(model.allowance(model.garment()).millimetres() + drawing.widens(way)),
+                        () -> LengthText.say(model.allowance(model.garment()), workshop.unit())));
         table.setOnMouseClicked(e -> {
             if (e.isStillSincePress() && drawing != null) {
-                drawing.edgeAt(table.viewProperty().get().toPaper(e.getX(), e.getY()), REACH / table.viewProperty().get().scale()).ifPresent(at -> {
-                    turnTo(PiecesCard.EDGE);
-                    walk(at);
-                    model.choose(at);
-                });
+                drawing.edgeAt(
+                                table.viewProperty().get().toPaper(e.getX(), e.getY()),
+                                REACH / table.viewProperty().get().scale())
+                        .ifPresent(at -> {
+                            turnTo(PiecesCard.EDGE);
+                            walk(at);
+                            model.choose(at);
+                        });
             }
         });
         halves = new HalfSwitch(workshop);
@@ -140,7 +148,11 @@ public final class PiecesView extends TableStage {
         title.setAlignment(Pos.BASELINE_LEFT);
         Label under = new Label();
         under.getStyleClass().add("status-line");
-        under.textProperty().bind(table.underProperty().map(u -> u.isEmpty() ? "Click an edge to change its allowance; drag the needle to walk the seam." : u));
+        under.textProperty()
+                .bind(table.underProperty()
+                        .map(u -> u.isEmpty()
+                                ? "Click an edge to change its allowance; drag the needle to walk the seam."
+                                : u));
         under.setMinHeight(20);
         Button foreign = new Button("A pattern from elsewhere");
         foreign.getStyleClass().add("deed");
@@ -169,7 +181,9 @@ public final class PiecesView extends TableStage {
     }
 
     private List<SeamJoin> seams() {
-        return model.pattern().seams().isEmpty() ? workshop.half().orElseThrow().pattern().seams() : model.pattern().seams();
+        return model.pattern().seams().isEmpty()
+                ? workshop.half().orElseThrow().pattern().seams()
+                : model.pattern().seams();
     }
 
     /** What is walked: the layer's own edges, or the draft's where a layer is not sewn by itself. */
@@ -182,16 +196,31 @@ public final class PiecesView extends TableStage {
         handle.place(Map.of());
         strip.clear();
         next.setVisible(false);
-        teach("No pieces yet", "Pieces are cut from a finished draft. Take the measurements first; then the panels come apart here, with notches, grain and allowances.");
+        teach(
+                "No pieces yet",
+                "Pieces are cut from a finished draft. Take the measurements first; then the panels come apart here, with notches, grain and allowances.");
     }
 
     private void draw() {
         Pattern pattern = model.pattern();
         Joining way = model.layer().isPresent() ? Joining.APART : joining;
-        List<SewingOrder.Step> steps = shown == PiecesCard.ORDER && way == Joining.APART ? SewingOrder.of(pattern) : List.of();
+        List<SewingOrder.Step> steps =
+                shown == PiecesCard.ORDER && way == Joining.APART ? SewingOrder.of(pattern) : List.of();
         Optional<SeamJoin> walking = pattern.seams().isEmpty() ? Optional.empty() : Optional.of(seams().get(seam));
-        drawing = new PiecesDrawing(workshop.half().orElseThrow(), new Look(pattern, workshop.unit(), walking, strip.needleProperty().get(), finding, way,
-                shown == PiecesCard.EDGE ? model.chosen() : Optional.empty(), steps, workshop.isInHand(model) && drawing != null ? Optional.of(drawing.places()) : Optional.empty()));
+        drawing = new PiecesDrawing(
+                workshop.half().orElseThrow(),
+                new Look(
+                        pattern,
+                        workshop.unit(),
+                        walking,
+                        strip.needleProperty().get(),
+                        finding,
+                        way,
+                        shown == PiecesCard.EDGE ? model.chosen() : Optional.empty(),
+                        steps,
+                        workshop.isInHand(model) && drawing != null
+                                ? Optional.of(drawing.places())
+                                : Optional.empty()));
         lay(drawing);
         handle.place(drawing.handle().map(at -> Map.of(HANDLE, at)).orElse(Map.<String, Point>of()));
     }
@@ -211,7 +240,8 @@ public final class PiecesView extends TableStage {
         strip.show(walkedPattern(), seams().get(seam), workshop.unit());
         walked();
         next.setVisible(true);
-        next.setText("next seam: " + seams().get((seam + 1) % seams().size()).name().toLowerCase(Locale.ROOT));
+        next.setText(
+                "next seam: " + seams().get((seam + 1) % seams().size()).name().toLowerCase(Locale.ROOT));
         card(workshop.half().orElseThrow());
     }
 
@@ -221,7 +251,9 @@ public final class PiecesView extends TableStage {
         layerMenu.getItems().add(item("layer-draft", "As drafted", Optional.empty()));
         for (Layer layer : model.layers()) {
             if (!layer.pieces().isEmpty()) {
-                layerMenu.getItems().add(item("layer-" + layer.kind().id(), layer.kind().label(), Optional.of(layer.kind())));
+                layerMenu
+                        .getItems()
+                        .add(item("layer-" + layer.kind().id(), layer.kind().label(), Optional.of(layer.kind())));
             }
         }
     }
@@ -250,8 +282,10 @@ public final class PiecesView extends TableStage {
         SeamJoin walking = seams().get(seam);
         SeamPair pair = SeamPair.of(walkedPattern(), walking);
         double at = strip.needleProperty().get();
-        walked.setText(walking.name().toLowerCase(Locale.ROOT) + ": both edges " + LengthText.say(Length.mm(pair.totalA()), workshop.unit()) + "; up to "
-                + LengthText.say(Length.mm(Tolerance.SEAM), LengthUnit.MM) + " apart is allowed" + (at > 0 ? "; needle at " + LengthText.say(Length.mm(at), workshop.unit()) : ""));
+        walked.setText(walking.name().toLowerCase(Locale.ROOT) + ": both edges "
+                + LengthText.say(Length.mm(pair.totalA()), workshop.unit()) + "; up to "
+                + LengthText.say(Length.mm(Tolerance.SEAM), LengthUnit.MM) + " apart is allowed"
+                + (at > 0 ? "; needle at " + LengthText.say(Length.mm(at), workshop.unit()) : ""));
     }
 
     private void look(Finding which) {

@@ -73,11 +73,24 @@ final class PrintCard {
         return output.printingProperty().get();
     }
 
-    private OptionField square(String way, ToDoubleFunction<Printing> value, BiFunction<Printing, Double, Printing> with) {
+    private OptionField square(
+            String way, ToDoubleFunction<Printing> value, BiFunction<Printing, Double, Printing> with) {
         Runnable nothing = () -> {};
-        return new OptionField(new Setting("square-" + way, "Square " + way, "The next print is drawn larger or smaller by as much. More than 5 % off is a setting of the printer's: set it to 100 % first.",
-                Length.mm(PrintScale.LEAST), Length.mm(PrintScale.MOST), () -> Length.mm(value.applyAsDouble(printing())), () -> value.applyAsDouble(printing()) != PrintScale.SQUARE,
-                l -> output.printingProperty().set(with.apply(printing(), l.millimetres())), nothing, nothing, () -> output.printingProperty().set(with.apply(printing(), PrintScale.SQUARE)), Optional::empty), () -> LengthUnit.MM);
+        return new OptionField(
+                new Setting(
+                        "square-" + way,
+                        "Square " + way,
+                        "The next print is drawn larger or smaller by as much. More than 5 % off is a setting of the printer's: set it to 100 % first.",
+                        Length.mm(PrintScale.LEAST),
+                        Length.mm(PrintScale.MOST),
+                        () -> Length.mm(value.applyAsDouble(printing())),
+                        () -> value.applyAsDouble(printing()) != PrintScale.SQUARE,
+                        l -> output.printingProperty().set(with.apply(printing(), l.millimetres())),
+                        nothing,
+                        nothing,
+                        () -> output.printingProperty().set(with.apply(printing(), PrintScale.SQUARE)),
+                        Optional::empty),
+                () -> LengthUnit.MM);
     }
 
     private void port(String text) {
@@ -86,7 +99,8 @@ final class PrintCard {
             portFault.setText("");
             output.printingProperty().set(printing().withPort(Integer.parseInt(typed)));
         } else {
-            portFault.setText("A port is a whole number from 1 to " + PORT_MOST + "; most plotters listen at " + Printing.PORT + ".");
+            portFault.setText("A port is a whole number from 1 to " + PORT_MOST + "; most plotters listen at "
+                    + Printing.PORT + ".");
         }
     }
 
@@ -105,14 +119,23 @@ final class PrintCard {
         card.begin("Print and plot", layers, rest);
         card.belowControls();
         PrintScale scale = printing().scale();
-        card.words(scale.equals(PrintScale.TRUE) ? "Nothing is made good: 100.00 % across and down."
-                : String.format(Locale.ROOT, "Drawn %.2f %% across (50 ÷ %.1f mm) and %.2f %% down (50 ÷ %.1f mm). For this printer only; plotter files and drawings stay true.",
-                        scale.across() * 100, printing().across(), scale.down() * 100, printing().down()));
+        card.words(
+                scale.equals(PrintScale.TRUE)
+                        ? "Nothing is made good: 100.00 % across and down."
+                        : String.format(
+                                Locale.ROOT,
+                                "Drawn %.2f %% across (50 ÷ %.1f mm) and %.2f %% down (50 ÷ %.1f mm). For this printer only; plotter files and drawings stay true.",
+                                scale.across() * 100,
+                                printing().across(),
+                                scale.down() * 100,
+                                printing().down()));
         Button send = new Button("Send to the plotter");
         send.setId("send-plot");
         send.setOnAction(e -> output.write(OutputKind.SEND, send.getScene().getWindow()));
         card.add(send);
-        card.words("This machine only. ./bathyra plotter-simulator stands in for a plotter and draws what it gets to a picture.", "quiet");
+        card.words(
+                "This machine only. ./bathyra plotter-simulator stands in for a plotter and draws what it gets to a picture.",
+                "quiet");
     }
 
     private CheckBox box(LayerKind kind) {

@@ -24,7 +24,8 @@ public final class PlotterLine {
 
     /** @param patience how long the plotter may take nothing, ms */
     static void send(int port, byte[] plot, int patience) throws IOException {
-        try (SocketChannel channel = SocketChannel.open(); Selector selector = Selector.open()) {
+        try (SocketChannel channel = SocketChannel.open();
+                Selector selector = Selector.open()) {
             channel.socket().connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), CONNECTING);
             channel.configureBlocking(false);
             channel.register(selector, SelectionKey.OP_WRITE);

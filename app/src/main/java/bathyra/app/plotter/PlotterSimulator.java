@@ -25,8 +25,19 @@ public final class PlotterSimulator implements AutoCloseable {
     public record Report(Path picture, Plot plot, double width, double height, String cause) {
         /** How the plot went, in words. */
         public String words() {
-            return cause.isEmpty() ? String.format(Locale.ROOT, "%s: %.0f × %.0f mm, pen down %.2f m, pen raised %.2f m, %d lifts, about %d min %02d s", picture.getFileName(), width, height,
-                    plot.drawn() / 1000, plot.raised() / 1000, plot.lifts(), (int) (plot.seconds() / 60), (int) (plot.seconds() % 60)) : cause;
+            return cause.isEmpty()
+                    ? String.format(
+                            Locale.ROOT,
+                            "%s: %.0f × %.0f mm, pen down %.2f m, pen raised %.2f m, %d lifts, about %d min %02d s",
+                            picture.getFileName(),
+                            width,
+                            height,
+                            plot.drawn() / 1000,
+                            plot.raised() / 1000,
+                            plot.lifts(),
+                            (int) (plot.seconds() / 60),
+                            (int) (plot.seconds() % 60))
+                    : cause;
         }
     }
 

@@ -64,8 +64,14 @@ public final class LacingRail extends PaintedPane {
 
     private void show() {
         for (Stage stage : Stage.values()) {
-            String why = workshop.isDrafting() && stage != Stage.MEASURE ? "" : workshop.standing().at(stage);
-            lacing.put(stage, stage != Stage.MEASURE && workshop.draft().isEmpty() ? Lacing.UNLACED : why.isEmpty() ? Lacing.TIGHT : Lacing.SLACK);
+            String why = workshop.isDrafting() && stage != Stage.MEASURE
+                    ? ""
+                    : workshop.standing().at(stage);
+            lacing.put(
+                    stage,
+                    stage != Stage.MEASURE && workshop.draft().isEmpty()
+                            ? Lacing.UNLACED
+                            : why.isEmpty() ? Lacing.TIGHT : Lacing.SLACK);
             Button tab = tabs.get(stage);
             String said = stage.label() + (why.isEmpty() ? "" : ", " + why);
             if (!said.equals(tab.getAccessibleText())) {
@@ -94,7 +100,8 @@ public final class LacingRail extends PaintedPane {
         int last = Stage.values().length - 1;
         double open = at > last + 0.4 ? Lacing.UNLACED.gap : 0;
         if (open > 0) {
-            return lacing.get(Stage.values()[last]).gap + (open - lacing.get(Stage.values()[last]).gap) * Math.min(1, (at - last - 0.4) * 1.2);
+            return lacing.get(Stage.values()[last]).gap
+                    + (open - lacing.get(Stage.values()[last]).gap) * Math.min(1, (at - last - 0.4) * 1.2);
         }
         int above = (int) Math.max(0, Math.min(last, Math.floor(at)));
         int below = Math.min(last, above + 1);
@@ -169,10 +176,19 @@ public final class LacingRail extends PaintedPane {
         cord(g, () -> g.strokeLine(MIDDLE - eyelet(0), y(0), MIDDLE + eyelet(0), y(0)));
         for (int i = 0; i + 1 < laced; i++) {
             int at = i;
-            boolean slack = lacing.get(Stage.values()[i]) == Lacing.SLACK || lacing.get(Stage.values()[i + 1]) == Lacing.SLACK;
+            boolean slack =
+                    lacing.get(Stage.values()[i]) == Lacing.SLACK || lacing.get(Stage.values()[i + 1]) == Lacing.SLACK;
             for (int side = 1; side >= -1; side -= 2) {
                 int from = side;
-                cord(g, () -> stretch(g, MIDDLE + from * eyelet(at), y(at), MIDDLE - from * eyelet(at + 1), y(at + 1), slack ? from * 15 : 0));
+                cord(
+                        g,
+                        () -> stretch(
+                                g,
+                                MIDDLE + from * eyelet(at),
+                                y(at),
+                                MIDDLE - from * eyelet(at + 1),
+                                y(at + 1),
+                                slack ? from * 15 : 0));
             }
         }
         int last = laced - 1;

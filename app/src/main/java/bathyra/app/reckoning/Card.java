@@ -108,7 +108,9 @@ public final class Card extends VBox {
 
     private Label written(String text, String... types) {
         List<String> wanted = List.of(types);
-        if (next < writing.getChildren().size() && writing.getChildren().get(next) instanceof Written old && old.types.equals(wanted)) {
+        if (next < writing.getChildren().size()
+                && writing.getChildren().get(next) instanceof Written old
+                && old.types.equals(wanted)) {
             old.setText(text);
             old.setGraphic(null);
             next++;

@@ -54,12 +54,16 @@ public final class DepthProfile extends PaintedPane {
             return;
         }
         g.clearRect(0, 0, width, HEIGHT);
-        double[] all = lines.stream().flatMapToDouble(l -> Arrays.stream(l.values())).sorted().toArray();
+        double[] all = lines.stream()
+                .flatMapToDouble(l -> Arrays.stream(l.values()))
+                .sorted()
+                .toArray();
         double high = all[all.length - 1];
         double low = fromNothing ? Math.min(0, all[0]) : all[0] - (high - all[0]) * 0.1;
         double scale = (width - LEFT - RIGHT) / Math.max(1, high - low);
         double top = marks.get(0).depth();
-        double deep = (HEIGHT - TOP - FOOT) / Math.max(1, marks.get(marks.size() - 1).depth() - top);
+        double deep =
+                (HEIGHT - TOP - FOOT) / Math.max(1, marks.get(marks.size() - 1).depth() - top);
         levels(g, top, deep, width);
         double legend = 0;
         for (Line line : lines) {

@@ -86,7 +86,9 @@ public final class NumberField extends VBox {
     /** A number as one says it, with a point or a comma; empty for anything else. */
     static OptionalDouble parsed(String text) {
         String plain = text.strip().replace(',', '.').replace('−', '-');
-        return plain.matches("-?\\d{1,9}(\\.\\d{0,6})?") ? OptionalDouble.of(Double.parseDouble(plain)) : OptionalDouble.empty();
+        return plain.matches("-?\\d{1,9}(\\.\\d{0,6})?")
+                ? OptionalDouble.of(Double.parseDouble(plain))
+                : OptionalDouble.empty();
     }
 
     private void read(String text) {
@@ -95,14 +97,18 @@ public final class NumberField extends VBox {
             wrong = Optional.empty();
             take.accept(number.getAsDouble());
         } else {
-            wrong = Optional.of(kind.label() + ": " + (text.isBlank() ? "nothing stands there" : text.strip() + " is no such number") + "; a number from " + figure(kind.least()) + " to " + figure(kind.most()) + ".");
+            wrong = Optional.of(kind.label() + ": "
+                    + (text.isBlank() ? "nothing stands there" : text.strip() + " is no such number")
+                    + "; a number from " + figure(kind.least()) + " to " + figure(kind.most()) + ".");
         }
         field.pseudoClassStateChanged(FAULT, wrong.isPresent());
         fault.setText(wrong.orElse(""));
     }
 
     private String figure(double number) {
-        return number == Math.rint(number) ? String.format(Locale.ROOT, "%.0f", number) : String.format(Locale.ROOT, "%." + kind.decimals() + "f", number);
+        return number == Math.rint(number)
+                ? String.format(Locale.ROOT, "%.0f", number)
+                : String.format(Locale.ROOT, "%." + kind.decimals() + "f", number);
     }
 
     /** Forgets what was typed and is no number: the field stands for another value now. */

@@ -49,8 +49,19 @@ public final class OptionField extends VBox {
      * @param reset goes back to the rule
      * @param refused why the last value gave no draft, empty when it did or another thing is in hand
      */
-    public record Setting(String id, String label, String why, Length least, Length most, Supplier<Length> value, Supplier<Boolean> own,
-            Consumer<Length> take, Runnable withdraw, Runnable layDown, Runnable reset, Supplier<Optional<String>> refused) {}
+    public record Setting(
+            String id,
+            String label,
+            String why,
+            Length least,
+            Length most,
+            Supplier<Length> value,
+            Supplier<Boolean> own,
+            Consumer<Length> take,
+            Runnable withdraw,
+            Runnable layDown,
+            Runnable reset,
+            Supplier<Optional<String>> refused) {}
 
     public OptionField(Setting setting, Supplier<LengthUnit> unit) {
         this.setting = setting;
@@ -101,8 +112,9 @@ public final class OptionField extends VBox {
             wrong = Optional.of(unread.reason());
         } else if (reading instanceof LengthText.Read read) {
             if (!read.length().isWithin(setting.least(), setting.most())) {
-                wrong = Optional.of(setting.label() + " is " + LengthText.say(read.length(), unit.get()) + "; from " + LengthText.figure(setting.least(), unit.get())
-                        + " to " + LengthText.say(setting.most(), unit.get()) + " can be used.");
+                wrong = Optional.of(setting.label() + " is " + LengthText.say(read.length(), unit.get()) + "; from "
+                        + LengthText.figure(setting.least(), unit.get()) + " to "
+                        + LengthText.say(setting.most(), unit.get()) + " can be used.");
             } else {
                 setting.take().accept(read.length());
             }

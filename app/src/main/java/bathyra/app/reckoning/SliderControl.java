@@ -18,7 +18,15 @@ public final class SliderControl extends VBox {
     private final DoubleFunction<String> say;
     private boolean writing;
 
-    public SliderControl(String id, String title, double least, double most, DoubleSupplier now, DoubleConsumer take, DoubleFunction<String> say, Runnable letGo) {
+    public SliderControl(
+            String id,
+            String title,
+            double least,
+            double most,
+            DoubleSupplier now,
+            DoubleConsumer take,
+            DoubleFunction<String> say,
+            Runnable letGo) {
         this.now = now;
         this.say = say;
         getStyleClass().add("option");

@@ -32,7 +32,14 @@ public final class TapeGauge extends PaintedPane {
      * @param cap where a cap lies
      * @param label what stands beside the pointer, empty for nothing
      */
-    public record Scale(double from, double to, OptionalDouble value, List<Double> pins, OptionalDouble cap, String label, LengthUnit unit) {}
+    public record Scale(
+            double from,
+            double to,
+            OptionalDouble value,
+            List<Double> pins,
+            OptionalDouble cap,
+            String label,
+            LengthUnit unit) {}
 
     public TapeGauge() {
         super(HEIGHT);
@@ -41,7 +48,8 @@ public final class TapeGauge extends PaintedPane {
     /** Puts other figures on the tape. */
     public void show(Scale next) {
         scale = next;
-        setAccessibleText("A tape from " + LengthText.say(Length.mm(scale.from()), scale.unit()) + " to " + LengthText.say(Length.mm(scale.to()), scale.unit()));
+        setAccessibleText("A tape from " + LengthText.say(Length.mm(scale.from()), scale.unit()) + " to "
+                + LengthText.say(Length.mm(scale.to()), scale.unit()));
         repaint();
     }
 
@@ -105,7 +113,13 @@ public final class TapeGauge extends PaintedPane {
         g.fillPolygon(new double[] {at - 6, at + 6, at}, new double[] {TOP - 11, TOP - 11, TOP - 1}, 3);
         if (!scale.label().isEmpty()) {
             boolean left = at > getWidth() / 2;
-            text(g, scale.label(), left ? at - 10 : at + 10, TOP - 4, Ink.TEAL, left ? TextAlignment.RIGHT : TextAlignment.LEFT);
+            text(
+                    g,
+                    scale.label(),
+                    left ? at - 10 : at + 10,
+                    TOP - 4,
+                    Ink.TEAL,
+                    left ? TextAlignment.RIGHT : TextAlignment.LEFT);
         }
     }
 

@@ -33,6 +33,7 @@ final class AxisHandles {
     private static final double ABOVE = 24;
     /** Pulled up so far, in pixels, a seam is taken out. */
     private static final double OFF = 46;
+
     private static final double SPOOL_RIGHT = 98;
     private static final double SPOOL_TOP = 296;
 
@@ -57,7 +58,8 @@ final class AxisHandles {
         spool.setManaged(false);
         spool.setId("spool");
         spool.setFocusTraversable(true);
-        spool.setAccessibleText("New seam: drag it onto a panel, or press Enter to divide the panel before the selected seam");
+        spool.setAccessibleText(
+                "New seam: drag it onto a panel, or press Enter to divide the panel before the selected seam");
         spoolName.getStyleClass().add("spool-name");
         spoolName.setMouseTransparent(true);
         spool.setOnMousePressed(e -> {
@@ -83,10 +85,17 @@ final class AxisHandles {
     }
 
     private void drop(double sceneX, double sceneY) {
-        Point at = table.viewProperty().get().toPaper(table.sceneToLocal(sceneX, sceneY).getX(), table.sceneToLocal(sceneX, sceneY).getY());
-        double width = workshop.half().map(d -> d.intakes().axes().front() + d.intakes().axes().back()).orElse(0.0);
+        Point at = table.viewProperty()
+                .get()
+                .toPaper(
+                        table.sceneToLocal(sceneX, sceneY).getX(),
+                        table.sceneToLocal(sceneX, sceneY).getY());
+        double width = workshop.half()
+                .map(d -> d.intakes().axes().front() + d.intakes().axes().back())
+                .orElse(0.0);
         if (at.x() > 0 && at.x() < width) {
-            model.add(at.x()).ifPresent(seam -> workshop.selectedProperty().set(new Cell(workshop.selectedProperty().get().level(), seam)));
+            model.add(at.x()).ifPresent(seam -> workshop.selectedProperty()
+                    .set(new Cell(workshop.selectedProperty().get().level(), seam)));
         }
     }
 
@@ -100,15 +109,26 @@ final class AxisHandles {
         pin.setOnMousePressed(e -> {
             workshop.letGo();
             pin.requestFocus();
-            workshop.selectedProperty().set(new Cell(workshop.selectedProperty().get().level(), seam));
+            workshop.selectedProperty()
+                    .set(new Cell(workshop.selectedProperty().get().level(), seam));
             e.consume();
         });
         pin.setOnMouseDragged(e -> {
-            double rise = pin.getLayoutY() + SIZE / 2 - table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY();
+            double rise = pin.getLayoutY()
+                    + SIZE / 2
+                    - table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY();
             leaving = rise > OFF && model.canRemove(seam);
             pin.pseudoClassStateChanged(LEAVING, leaving);
             if (!leaving) {
-                model.move(seam, table.viewProperty().get().toPaper(table.sceneToLocal(e.getSceneX(), e.getSceneY()).getX(), 0).x());
+                model.move(
+                        seam,
+                        table.viewProperty()
+                                .get()
+                                .toPaper(
+                                        table.sceneToLocal(e.getSceneX(), e.getSceneY())
+                                                .getX(),
+                                        0)
+                                .x());
             }
             say(leaving ? "let go to leave this seam out" : place(seam), e.getSceneX(), e.getSceneY());
             e.consume();
@@ -142,8 +162,11 @@ final class AxisHandles {
     }
 
     private String place(SeamPlace seam) {
-        return workshop.half().filter(d -> d.intakes().seams().contains(seam))
-                .map(d -> LengthText.say(Length.mm(d.intakes().axes().of(seam).at()), workshop.unit()) + " from centre front").orElse("");
+        return workshop.half()
+                .filter(d -> d.intakes().seams().contains(seam))
+                .map(d -> LengthText.say(Length.mm(d.intakes().axes().of(seam).at()), workshop.unit())
+                        + " from centre front")
+                .orElse("");
     }
 
     private void say(String words, double sceneX, double sceneY) {
@@ -175,7 +198,8 @@ final class AxisHandles {
             Region pin = pins.get(axes.get(i).seam());
             if (pin != null) {
                 pin.resizeRelocate(view.x(ends[i].x()) - SIZE / 2, view.y(ends[i].y()) - ABOVE, SIZE, SIZE);
-                pin.pseudoClassStateChanged(SELECTED, Optional.of(axes.get(i).seam()).equals(chosen));
+                pin.pseudoClassStateChanged(
+                        SELECTED, Optional.of(axes.get(i).seam()).equals(chosen));
                 pin.setVisible(true);
             }
         }
@@ -187,7 +211,8 @@ final class AxisHandles {
     }
 
     private void build(Draft draft) {
-        List<SeamPlace> movable = new ArrayList<>(draft.intakes().seams().stream().filter(model::isMovable).toList());
+        List<SeamPlace> movable = new ArrayList<>(
+                draft.intakes().seams().stream().filter(model::isMovable).toList());
         if (movable.equals(shown)) {
             return;
         }

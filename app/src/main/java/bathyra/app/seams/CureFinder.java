@@ -39,9 +39,13 @@ final class CureFinder {
     /** The gravest finding that may have a cure: why there is no draft, or the first note. */
     static Optional<Finding> gravest(Workshop workshop) {
         if (workshop.refusal().isPresent()) {
-            return workshop.refusal().get().reasons().stream().filter(Cures::mayHelp).findFirst();
+            return workshop.refusal().get().reasons().stream()
+                    .filter(Cures::mayHelp)
+                    .findFirst();
         }
-        return workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(Cures::mayHelp).findFirst());
+        return workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream()
+                .filter(Cures::mayHelp)
+                .findFirst());
     }
 
     /** Whether what was offered last was found for a commission as it is. */
@@ -57,14 +61,16 @@ final class CureFinder {
         }
         soughtFor = Optional.of(now);
         found.accept(List.of());
-        pause.setOnFinished(e -> gravest(workshop).filter(f -> workshop.commission().equals(now)).ifPresent(finding -> worker.execute(() -> {
-            List<Cure> cures = Cures.of(now, finding);
-            Platform.runLater(() -> {
-                if (workshop.commission().equals(now)) {
-                    found.accept(cures);
-                }
-            });
-        })));
+        pause.setOnFinished(e -> gravest(workshop)
+                .filter(f -> workshop.commission().equals(now))
+                .ifPresent(finding -> worker.execute(() -> {
+                    List<Cure> cures = Cures.of(now, finding);
+                    Platform.runLater(() -> {
+                        if (workshop.commission().equals(now)) {
+                            found.accept(cures);
+                        }
+                    });
+                })));
         pause.playFromStart();
     }
 }

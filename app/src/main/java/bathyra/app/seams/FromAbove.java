@@ -42,7 +42,13 @@ final class FromAbove {
         double[] at = turns(draft, level);
         List<SeamPlace> seams = draft.intakes().seams();
         for (int i = 0; i < seams.size(); i++) {
-            bar(brush, seams.get(i).equals(selected.seam()), draft.intakes().at(level, seams.get(i)).value(), at[i], left, y);
+            bar(
+                    brush,
+                    seams.get(i).equals(selected.seam()),
+                    draft.intakes().at(level, seams.get(i)).value(),
+                    at[i],
+                    left,
+                    y);
         }
         brush.text("front below", left - 8, y + RADIUS + 20, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
     }
@@ -50,7 +56,9 @@ final class FromAbove {
     /** How far round from centre front each seam stands, in radians: half the body is half a turn. */
     private static double[] turns(Draft draft, Level level) {
         double[] turns = new double[draft.intakes().seams().size()];
-        double half = draft.panels().panels().stream().mapToDouble(p -> p.width(level)).sum();
+        double half = draft.panels().panels().stream()
+                .mapToDouble(p -> p.width(level))
+                .sum();
         double passed = 0;
         for (int i = 0; i < turns.length; i++) {
             passed += draft.panels().panels().get(i).width(level);
@@ -67,7 +75,11 @@ final class FromAbove {
         if (length > 0.5) {
             g.setLineCap(StrokeLineCap.BUTT);
             brush.stroke(intake > 0 ? Ink.CORAL : Ink.LINE, BAR);
-            g.strokeLine(x + (RADIUS + 2) * sin, y + (RADIUS + 2) * cos, x + (RADIUS + 2 + length) * sin, y + (RADIUS + 2 + length) * cos);
+            g.strokeLine(
+                    x + (RADIUS + 2) * sin,
+                    y + (RADIUS + 2) * cos,
+                    x + (RADIUS + 2 + length) * sin,
+                    y + (RADIUS + 2 + length) * cos);
             g.setLineCap(StrokeLineCap.SQUARE);
         }
         double r = chosen ? 5 : 4;

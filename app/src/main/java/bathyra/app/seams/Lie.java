@@ -34,7 +34,8 @@ record Lie(Optional<Level> together, boolean whole, Joining joined) {
         for (Panel panel : draft.panels().panels()) {
             Placement place = Placement.moved(new Vec(0, 0));
             if (level(draft).isPresent() && end != null) {
-                place = Placement.moved(panel.left().nodes().get(level(draft).get()).to(end));
+                place = Placement.moved(
+                        panel.left().nodes().get(level(draft).get()).to(end));
             }
             places.add(place);
             if (level(draft).isPresent()) {

@@ -24,6 +24,7 @@ import java.util.Optional;
 public final class PanelsModel {
     /** Two seams come no nearer to each other than this share of their block. */
     private static final double APART = 0.04;
+
     private static final double WEIGHT_STEP = 0.05;
 
     private final Workshop workshop;
@@ -57,33 +58,54 @@ public final class PanelsModel {
     }
 
     public void panels(int perSide) {
-        if (perSide >= Panels.LEAST && perSide <= Panels.MOST && perSide != garment().panels().perSide()) {
-            once(garment().panels().perSide() + " → " + perSide + " panels a side", garment().withPanels(Panels.of(perSide, garment().panels().placing())));
+        if (perSide >= Panels.LEAST
+                && perSide <= Panels.MOST
+                && perSide != garment().panels().perSide()) {
+            once(
+                    garment().panels().perSide() + " → " + perSide + " panels a side",
+                    garment().withPanels(Panels.of(perSide, garment().panels().placing())));
         }
     }
 
     public void place(SeamPlacing placing) {
-        once("seams placed: " + placing.label().toLowerCase(Locale.ROOT), garment().withPanels(garment().panels().placed(placing)));
+        once(
+                "seams placed: " + placing.label().toLowerCase(Locale.ROOT),
+                garment().withPanels(garment().panels().placed(placing)));
     }
 
     public void share(Weighting preset) {
-        once("shared out: " + preset.label().toLowerCase(Locale.ROOT), garment().withSharing(garment().sharing().with(preset)));
+        once(
+                "shared out: " + preset.label().toLowerCase(Locale.ROOT),
+                garment().withSharing(garment().sharing().with(preset)));
     }
 
     public void apexShare(double share) {
         double held = Math.rint(share * 100) / 100;
-        change(String.format(Locale.ROOT, "apex share %.2f → %.2f", workshop.before("apex-share").garment().sharing().apexShare(), held), garment().withSharing(garment().sharing().withApexShare(held)), "apex-share");
+        change(
+                String.format(
+                        Locale.ROOT,
+                        "apex share %.2f → %.2f",
+                        workshop.before("apex-share").garment().sharing().apexShare(),
+                        held),
+                garment().withSharing(garment().sharing().withApexShare(held)),
+                "apex-share");
     }
 
     /** The weight by which a seam shares in the surplus. */
     public double weight(SeamPlace seam) {
-        return workshop.half().filter(d -> d.intakes().seams().contains(seam)).map(d -> garment().sharing().weight(seam, d.intakes().axes().round(seam))).orElse(0.0);
+        return workshop.half()
+                .filter(d -> d.intakes().seams().contains(seam))
+                .map(d -> garment().sharing().weight(seam, d.intakes().axes().round(seam)))
+                .orElse(0.0);
     }
 
     /** Draws a weight; changes in one drag are one. */
     public void weigh(SeamPlace seam, double weight) {
         double held = Math.min(Sharing.WEIGHT_MOST, Math.max(0, Math.rint(weight / WEIGHT_STEP) * WEIGHT_STEP));
-        change(String.format(Locale.ROOT, "weight of %s to %.2f", seam.inWords(), held), garment().withSharing(garment().sharing().withWeight(seam, Optional.of(held))), "weight-" + seam.id());
+        change(
+                String.format(Locale.ROOT, "weight of %s to %.2f", seam.inWords(), held),
+                garment().withSharing(garment().sharing().withWeight(seam, Optional.of(held))),
+                "weight-" + seam.id());
     }
 
     /** Where a seam stands on its block's paper, 0 to 1. */
@@ -95,7 +117,8 @@ public final class PanelsModel {
 
     /** Moves a seam. @param x distance from centre front on the paper, mm; it stays between its neighbours */
     public void move(SeamPlace seam, double x) {
-        Optional<Draft> draft = workshop.half().filter(d -> d.intakes().seams().equals(garment().seams()));
+        Optional<Draft> draft =
+                workshop.half().filter(d -> d.intakes().seams().equals(garment().seams()));
         if (draft.isEmpty() || !isMovable(seam)) {
             return;
         }
@@ -109,23 +132,36 @@ public final class PanelsModel {
         double held = Math.min(right - APART * block, Math.max(left + APART * block, x));
         double share = Math.round((front ? held : held - axes.front()) / block * 1000) / 1000.0;
         SeamAxis axis = garment().panels().axis(seam).at(share);
-        change(seam.inWords() + " to " + LengthText.say(Length.mm(front ? share * block : axes.front() + share * block), workshop.unit()) + " from centre front",
-                garment().withPanels(garment().panels().withAxis(seam, axis)), "axis-" + seam.id());
+        change(
+                seam.inWords() + " to "
+                        + LengthText.say(
+                                Length.mm(front ? share * block : axes.front() + share * block), workshop.unit())
+                        + " from centre front",
+                garment().withPanels(garment().panels().withAxis(seam, axis)),
+                "axis-" + seam.id());
     }
 
     public void lean(SeamPlace seam, double degrees) {
         SeamAxis axis = garment().panels().axis(seam).leaning(Math.rint(degrees * 2) / 2);
-        change(String.format(Locale.ROOT, "%s leans %.1f°", seam.inWords(), axis.lean()), garment().withPanels(garment().panels().withAxis(seam, axis)), "lean-" + seam.id());
+        change(
+                String.format(Locale.ROOT, "%s leans %.1f°", seam.inWords(), axis.lean()),
+                garment().withPanels(garment().panels().withAxis(seam, axis)),
+                "lean-" + seam.id());
     }
 
     public void bow(SeamPlace seam, double millimetres) {
         SeamAxis axis = garment().panels().axis(seam).bowed(Math.rint(millimetres));
-        change(seam.inWords() + " bows by " + LengthText.say(Length.mm(axis.bow()), workshop.unit()), garment().withPanels(garment().panels().withAxis(seam, axis)), "bow-" + seam.id());
+        change(
+                seam.inWords() + " bows by " + LengthText.say(Length.mm(axis.bow()), workshop.unit()),
+                garment().withPanels(garment().panels().withAxis(seam, axis)),
+                "bow-" + seam.id());
     }
 
     /** Puts a seam's axis back where the placing has it, upright and straight. */
     public void placed(SeamPlace seam) {
-        once(seam.inWords() + " back to its place", garment().withPanels(garment().panels().withAxis(seam, SeamAxis.PLACED)));
+        once(
+                seam.inWords() + " back to its place",
+                garment().withPanels(garment().panels().withAxis(seam, SeamAxis.PLACED)));
     }
 
     public boolean canAdd() {
@@ -140,10 +176,16 @@ public final class PanelsModel {
         SeamAxes axes = workshop.half().get().intakes().axes();
         boolean front = x < axes.front();
         SeamPlace.Part part = front ? SeamPlace.Part.FRONT : SeamPlace.Part.BACK;
-        int number = 1 + (int) axes.axes().stream().filter(a -> a.seam().part() == part && a.at() < x).count();
-        double share = Math.min(1 - APART, Math.max(APART, front ? x / axes.front() : (x - axes.front()) / axes.back()));
+        int number = 1
+                + (int) axes.axes().stream()
+                        .filter(a -> a.seam().part() == part && a.at() < x)
+                        .count();
+        double share =
+                Math.min(1 - APART, Math.max(APART, front ? x / axes.front() : (x - axes.front()) / axes.back()));
         SeamPlace seam = front ? SeamPlace.front(number) : SeamPlace.back(number);
-        once("one more seam " + (front ? "in front" : "behind"), garment().withSeam(part, number, Math.round(share * 1000) / 1000.0));
+        once(
+                "one more seam " + (front ? "in front" : "behind"),
+                garment().withSeam(part, number, Math.round(share * 1000) / 1000.0));
         return Optional.of(seam);
     }
 
@@ -152,7 +194,8 @@ public final class PanelsModel {
         workshop.half().ifPresent(draft -> {
             List<SeamPlace> seams = draft.intakes().seams();
             int i = seams.indexOf(seam);
-            double left = i <= 0 ? 0 : draft.intakes().axes().of(seams.get(i - 1)).at();
+            double left =
+                    i <= 0 ? 0 : draft.intakes().axes().of(seams.get(i - 1)).at();
             add((left + draft.intakes().axes().of(seam).at()) / 2);
         });
     }
@@ -169,7 +212,10 @@ public final class PanelsModel {
 
     /** @param cap empty for none */
     public void cap(Cell cell, Optional<Length> cap) {
-        change("cap of " + SeamsModel.name(cell), garment().withSharing(garment().sharing().withCap(cell, cap)), "cap-" + cell);
+        change(
+                "cap of " + SeamsModel.name(cell),
+                garment().withSharing(garment().sharing().withCap(cell, cap)),
+                "cap-" + cell);
     }
 
     public void apply(Cure cure) {
@@ -184,6 +230,7 @@ public final class PanelsModel {
             bare = bare.withoutIntake(cell);
         }
         bare = bare.withSharing(new Sharing(bare.sharing().preset(), Map.of(), Sharing.APEX_SHARE, Map.of()));
-        workshop.compare("the preset, " + bare.sharing().preset().label().toLowerCase(Locale.ROOT), now.withGarment(bare));
+        workshop.compare(
+                "the preset, " + bare.sharing().preset().label().toLowerCase(Locale.ROOT), now.withGarment(bare));
     }
 }

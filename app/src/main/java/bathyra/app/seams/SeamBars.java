@@ -59,7 +59,9 @@ final class SeamBars extends Pane {
     void show(Draft draft, Cell at, boolean asWeights) {
         level = at.level();
         weights = asWeights;
-        List<SeamPlace> all = draft.intakes().seams().stream().filter(s -> !asWeights || s.part() != SeamPlace.Part.CENTRE_BACK).toList();
+        List<SeamPlace> all = draft.intakes().seams().stream()
+                .filter(s -> !asWeights || s.part() != SeamPlace.Part.CENTRE_BACK)
+                .toList();
         if (!all.equals(seams)) {
             seams = all;
             build();
@@ -68,10 +70,21 @@ final class SeamBars extends Pane {
         full = asWeights ? WEIGHT_FULL : Math.max(full, Math.ceil(most / 20) * 20);
         for (Bar bar : bars) {
             double value = value(draft, bar.seam());
-            boolean locked = asWeights ? panels.garment().sharing().weights().containsKey(bar.seam().id()) : model.isLocked(new Cell(level, bar.seam()));
+            boolean locked = asWeights
+                    ? panels.garment()
+                            .sharing()
+                            .weights()
+                            .containsKey(bar.seam().id())
+                    : model.isLocked(new Cell(level, bar.seam()));
             bar.fill().setUserData(value);
-            bar.value().setText(asWeights ? String.format(Locale.ROOT, "%.2f", value) : LengthText.figure(Length.mm(value), workshop.unit()));
-            bar.hit().setAccessibleText((asWeights ? "Weight of " : "Taken by ") + bar.seam().inWords() + ": " + bar.value().getText());
+            bar.value()
+                    .setText(
+                            asWeights
+                                    ? String.format(Locale.ROOT, "%.2f", value)
+                                    : LengthText.figure(Length.mm(value), workshop.unit()));
+            bar.hit()
+                    .setAccessibleText((asWeights ? "Weight of " : "Taken by ")
+                            + bar.seam().inWords() + ": " + bar.value().getText());
             bar.fill().pseudoClassStateChanged(LOCKED, locked);
             bar.fill().pseudoClassStateChanged(SELECTED, bar.seam().equals(at.seam()));
         }
@@ -104,7 +117,14 @@ final class SeamBars extends Pane {
                 e.consume();
             });
             hit.setOnMouseDragged(e -> {
-                draw(seam, (getHeight() - FOOT - sceneToLocal(e.getSceneX(), e.getSceneY()).getY()) / (getHeight() - FOOT - HEAD) * full);
+                draw(
+                        seam,
+                        (getHeight()
+                                        - FOOT
+                                        - sceneToLocal(e.getSceneX(), e.getSceneY())
+                                                .getY())
+                                / (getHeight() - FOOT - HEAD)
+                                * full);
                 e.consume();
             });
             hit.setOnMouseReleased(e -> {

@@ -50,12 +50,26 @@ final class SeamControls extends VBox {
         fields.add(new OptionField(settings.cap(cell), workshop::unit));
         if (panels.isMovable(seam)) {
             fields.add(new OptionField(settings.bow(seam), workshop::unit));
-            sliders.add(new SliderControl("lean-" + seam.id(), "Leans outward above", -SeamAxis.LEAN_MOST, SeamAxis.LEAN_MOST,
-                    () -> panels.garment().panels().axis(seam).lean(), degrees -> panels.lean(seam, degrees), degrees -> String.format(Locale.ROOT, "%.1f°", degrees), workshop::letGo));
+            sliders.add(new SliderControl(
+                    "lean-" + seam.id(),
+                    "Leans outward above",
+                    -SeamAxis.LEAN_MOST,
+                    SeamAxis.LEAN_MOST,
+                    () -> panels.garment().panels().axis(seam).lean(),
+                    degrees -> panels.lean(seam, degrees),
+                    degrees -> String.format(Locale.ROOT, "%.1f°", degrees),
+                    workshop::letGo));
         }
         if (panels.garment().kind().isOverBust() && seam.part() == SeamPlace.Part.FRONT) {
-            sliders.add(new SliderControl("apex-share", "Apex share, bust zone", 0, 1, () -> panels.garment().sharing().apexShare(), panels::apexShare,
-                    share -> String.format(Locale.ROOT, "%.0f %%", share * 100), workshop::letGo));
+            sliders.add(new SliderControl(
+                    "apex-share",
+                    "Apex share, bust zone",
+                    0,
+                    1,
+                    () -> panels.garment().sharing().apexShare(),
+                    panels::apexShare,
+                    share -> String.format(Locale.ROOT, "%.0f %%", share * 100),
+                    workshop::letGo));
         }
         HBox deeds = new HBox(12);
         if (panels.canAdd()) {
@@ -68,7 +82,9 @@ final class SeamControls extends VBox {
         getChildren().addAll(sliders);
         getChildren().add(deeds);
         if (panels.isMovable(seam)) {
-            getChildren().add(Deed.button("to-its-place", "Back to its place, upright and straight", () -> panels.placed(seam)));
+            getChildren()
+                    .add(Deed.button(
+                            "to-its-place", "Back to its place, upright and straight", () -> panels.placed(seam)));
         }
     }
 
@@ -78,23 +94,39 @@ final class SeamControls extends VBox {
         OptionField ease = new OptionField(new Settings(workshop).ease(level), workshop::unit);
         controls.fields.add(ease);
         controls.getChildren().addAll(title("Set for this level"), ease);
-        controls.add(workshop, level == Level.UPPER
-                ? List.of(LengthOption.CHEST_LINE_EXTRA, LengthOption.UNDERARM_LOWERING, LengthOption.BACK_FALL, LengthOption.COVERAGE, LengthOption.SWEETHEART_DIP, LengthOption.SHOULDER_DROP)
-                : List.of());
+        controls.add(
+                workshop,
+                level == Level.UPPER
+                        ? List.of(
+                                LengthOption.CHEST_LINE_EXTRA,
+                                LengthOption.UNDERARM_LOWERING,
+                                LengthOption.BACK_FALL,
+                                LengthOption.COVERAGE,
+                                LengthOption.SWEETHEART_DIP,
+                                LengthOption.SHOULDER_DROP)
+                        : List.of());
         return controls;
     }
 
     /** The rule lengths that shape a sounding. */
     private static List<LengthOption> rules(Cell cell) {
         boolean corset = !cell.seam().isPrincess() && cell.seam().part() != SeamPlace.Part.CENTRE_BACK;
-        return corset ? List.of() : switch (cell.seam().part()) {
-            case FRONT -> cell.level() == Level.UPPER ? List.of(LengthOption.UPPER_LESS, LengthOption.DART_END, LengthOption.APEX_RADIUS)
-                    : cell.level() == Level.BUST || cell.level() == Level.UNDERBUST ? List.of(LengthOption.DART_END, LengthOption.APEX_RADIUS, LengthOption.WAIST_DART)
-                    : List.of(LengthOption.WAIST_DART);
-            case SIDE -> List.of();
-            case BACK -> List.of(LengthOption.BACK_DART);
-            case CENTRE_BACK -> List.of(LengthOption.CENTRE_BACK_IN);
-        };
+        return corset
+                ? List.of()
+                : switch (cell.seam().part()) {
+                    case FRONT ->
+                        cell.level() == Level.UPPER
+                                ? List.of(LengthOption.UPPER_LESS, LengthOption.DART_END, LengthOption.APEX_RADIUS)
+                                : cell.level() == Level.BUST || cell.level() == Level.UNDERBUST
+                                        ? List.of(
+                                                LengthOption.DART_END,
+                                                LengthOption.APEX_RADIUS,
+                                                LengthOption.WAIST_DART)
+                                        : List.of(LengthOption.WAIST_DART);
+                    case SIDE -> List.of();
+                    case BACK -> List.of(LengthOption.BACK_DART);
+                    case CENTRE_BACK -> List.of(LengthOption.CENTRE_BACK_IN);
+                };
     }
 
     private void add(Workshop workshop, List<LengthOption> options) {

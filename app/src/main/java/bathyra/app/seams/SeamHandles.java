@@ -89,7 +89,9 @@ final class SeamHandles {
     }
 
     private double intake() {
-        return workshop.half().map(d -> d.intakes().at(cell().level(), cell().seam()).value()).orElse(0.0);
+        return workshop.half()
+                .map(d -> d.intakes().at(cell().level(), cell().seam()).value())
+                .orElse(0.0);
     }
 
     /** The share of the intake that the left edge carries. */
@@ -104,17 +106,27 @@ final class SeamHandles {
     }
 
     private double towardsCentre() {
-        return workshop.commission().garment().split(SplitOption.of(cell().seam()).orElseThrow()).value();
+        return workshop.commission()
+                .garment()
+                .split(SplitOption.of(cell().seam()).orElseThrow())
+                .value();
     }
 
     /** The edge in hand moves by the pointer; the intake grows by what both edges together move. */
     private void drag(MouseEvent e, double side) {
-        double moved = side * (e.getSceneX() - from) / table.viewProperty().get().scale();
+        double moved =
+                side * (e.getSceneX() - from) / table.viewProperty().get().scale();
         Optional<SplitOption> option = SplitOption.of(cell().seam());
         if ((e.isAltDown() || e.isShortcutDown()) && option.isPresent() && Math.abs(intakeFrom) > 1) {
             double left = splitFrom - side * moved / intakeFrom;
             model.split(option.get(), cell().seam().part() == SeamPlace.Part.FRONT ? left : 1 - left);
-            say("split " + SeamsModel.ratio(workshop.commission().garment().split(option.get()).value()), "the intake stays " + text(intake()));
+            say(
+                    "split "
+                            + SeamsModel.ratio(workshop.commission()
+                                    .garment()
+                                    .split(option.get())
+                                    .value()),
+                    "the intake stays " + text(intake()));
             return;
         }
         double part = side < 0 ? splitFrom : cell().seam().equals(SeamPlace.CENTRE_BACK) ? 1 : 1 - splitFrom;
@@ -128,13 +140,17 @@ final class SeamHandles {
             return new String[0];
         }
         Level level = cell().level();
-        return workshop.half().orElseThrow().intakes().seams().stream().filter(s -> !s.equals(cell().seam()) && former.get().intakes().has(level, s)).filter(s -> Math.abs(given(level, s)) > 0.25)
-                .map(s -> s.label().toLowerCase(Locale.ROOT) + " " + (given(level, s) > 0 ? "+" : "") + LengthText.figure(Length.mm(given(level, s)), workshop.unit()))
+        return workshop.half().orElseThrow().intakes().seams().stream()
+                .filter(s -> !s.equals(cell().seam()) && former.get().intakes().has(level, s))
+                .filter(s -> Math.abs(given(level, s)) > 0.25)
+                .map(s -> s.label().toLowerCase(Locale.ROOT) + " " + (given(level, s) > 0 ? "+" : "")
+                        + LengthText.figure(Length.mm(given(level, s)), workshop.unit()))
                 .toArray(String[]::new);
     }
 
     private double given(Level level, SeamPlace seam) {
-        return workshop.half().orElseThrow().intakes().at(level, seam).value() - former.orElseThrow().intakes().at(level, seam).value();
+        return workshop.half().orElseThrow().intakes().at(level, seam).value()
+                - former.orElseThrow().intakes().at(level, seam).value();
     }
 
     private String text(double mm) {
@@ -172,7 +188,8 @@ final class SeamHandles {
         for (int i = 0; i < 2; i++) {
             handles[i].setCenterX(view.x(ends[i].x()));
             handles[i].setCenterY(view.y(ends[i].y()));
-            handles[i].setVisible(model.isEditable(cell) && (i == 0 || !cell.seam().equals(SeamPlace.CENTRE_BACK)));
+            handles[i].setVisible(
+                    model.isEditable(cell) && (i == 0 || !cell.seam().equals(SeamPlace.CENTRE_BACK)));
         }
     }
 }

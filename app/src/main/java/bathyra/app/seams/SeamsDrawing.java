@@ -37,11 +37,13 @@ final class SeamsDrawing implements Drawing {
     private static final double TAG_HEIGHT = 44;
     /** Pixels that a panel's number and name take. */
     private static final double WORDS_TALL = 64;
+
     private static final double HATCH_SLOPE = 0.78;
     private static final double TAG_LEFT = 36;
     private static final double TAG_RIGHT = 200;
     /** A seam that moved by less than this between two drafts is drawn once. */
     private static final double MOVED = 0.1;
+
     private static final double COARSE = 1;
 
     private final Draft draft;
@@ -76,10 +78,20 @@ final class SeamsDrawing implements Drawing {
 
     @Override
     public Point[] extent() {
-        double top = pieces.stream().flatMap(p -> outermost(p).stream()).mapToDouble(Point::y).min().orElse(0);
-        double bottom = pieces.stream().flatMap(p -> outermost(p).stream()).mapToDouble(Point::y).max().orElse(1);
-        double right = draft.girths().widestFront().value() + draft.girths().widestBack().value();
-        return new Point[] {new Point(lie.whole() ? -right : 0, top), new Point(right + (lie.whole() ? 0 : 40), bottom)};
+        double top = pieces.stream()
+                .flatMap(p -> outermost(p).stream())
+                .mapToDouble(Point::y)
+                .min()
+                .orElse(0);
+        double bottom = pieces.stream()
+                .flatMap(p -> outermost(p).stream())
+                .mapToDouble(Point::y)
+                .max()
+                .orElse(1);
+        double right = draft.girths().widestFront().value()
+                + draft.girths().widestBack().value();
+        return new Point[] {new Point(lie.whole() ? -right : 0, top), new Point(right + (lie.whole() ? 0 : 40), bottom)
+        };
     }
 
     /** The cutting line, or the sewing line of what has no allowances yet. */
@@ -104,7 +116,10 @@ final class SeamsDrawing implements Drawing {
 
     /** The level whose tag lies at a place of the table, in pixels. */
     Optional<Level> tagAt(View view, double x, double y) {
-        return bands.levels().stream().filter(level -> x > TAG_LEFT - 8 && x < TAG_RIGHT + 4 && Math.abs(y - bands.y(view, level)) < TAG_HEIGHT / 2).findFirst();
+        return bands.levels().stream()
+                .filter(level ->
+                        x > TAG_LEFT - 8 && x < TAG_RIGHT + 4 && Math.abs(y - bands.y(view, level)) < TAG_HEIGHT / 2)
+                .findFirst();
     }
 
     @Override
@@ -170,7 +185,9 @@ final class SeamsDrawing implements Drawing {
         Point[] ends = new Point[panels.size()];
         for (int i = 0; i < ends.length; i++) {
             Point end = places.get(i).of(panels.get(i).right().path().start());
-            Point next = i + 1 < ends.length ? places.get(i + 1).of(panels.get(i + 1).left().path().start()) : end;
+            Point next = i + 1 < ends.length
+                    ? places.get(i + 1).of(panels.get(i + 1).left().path().start())
+                    : end;
             ends[i] = new Point((end.x() + next.x()) / 2, Math.min(end.y(), next.y()));
         }
         return ends;
@@ -196,12 +213,21 @@ final class SeamsDrawing implements Drawing {
         List<Piece> former = before.panelPieces();
         for (int i = 0; i < pieces.size(); i++) {
             for (OutlineEdge edge : pieces.get(i).outline()) {
-                Optional<Path> same = former.get(i).outline().stream().filter(e -> e.name().equals(edge.name())).map(OutlineEdge::path).findFirst();
+                Optional<Path> same = former.get(i).outline().stream()
+                        .filter(e -> e.name().equals(edge.name()))
+                        .map(OutlineEdge::path)
+                        .findFirst();
                 if (same.isEmpty()) {
                     continue;
                 }
                 Path was = same.get();
-                if (edge.kind() == OutlineEdge.Kind.SEAM && was.at(was.length() / 2).point().distance(edge.path().at(edge.path().length() / 2).point()) > MOVED) {
+                if (edge.kind() == OutlineEdge.Kind.SEAM
+                        && was.at(was.length() / 2)
+                                        .point()
+                                        .distance(edge.path()
+                                                .at(edge.path().length() / 2)
+                                                .point())
+                                > MOVED) {
                     moved.add(was);
                 }
             }
@@ -232,18 +258,43 @@ final class SeamsDrawing implements Drawing {
         brush.stroke(Ink.LINE, chosen ? 1.6 : 1);
         double left = brush.view().x(0);
         brush.context().strokeLine(TAG_LEFT, y, Math.max(left, TAG_LEFT), y);
-        brush.text(level.label(), TAG_LEFT, y - 6, Ink.TEAL, chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL, TextAlignment.LEFT);
+        brush.text(
+                level.label(),
+                TAG_LEFT,
+                y - 6,
+                Ink.TEAL,
+                chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL,
+                TextAlignment.LEFT);
         boolean estimate = plan.body().estimated();
         if (bands.roomBelow(brush.view(), level) < TAG_HEIGHT) {
-            brush.text(LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", TAG_RIGHT, y - 6, Ink.CORAL_TEXT, Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
+            brush.text(
+                    LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out",
+                    TAG_RIGHT,
+                    y - 6,
+                    Ink.CORAL_TEXT,
+                    Lettering.FIGURE_BOLD,
+                    TextAlignment.RIGHT);
             return;
         }
-        brush.text((estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → " + LengthText.figure(plan.pattern().length(), unit), TAG_LEFT, y + 17,
-                estimate ? Ink.BRASS_TEXT : Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text(
+                (estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → "
+                        + LengthText.figure(plan.pattern().length(), unit),
+                TAG_LEFT,
+                y + 17,
+                estimate ? Ink.BRASS_TEXT : Ink.INK,
+                Lettering.FIGURE,
+                TextAlignment.LEFT);
         double out = draft.intakes().toTake().get(level).value();
         boolean widest = out < 0.05;
-        brush.text(widest ? "widest" : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out", TAG_RIGHT, y + 17, widest ? Ink.INK_2 : Ink.CORAL_TEXT,
-                widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD, TextAlignment.RIGHT);
+        brush.text(
+                widest
+                        ? "widest"
+                        : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out",
+                TAG_RIGHT,
+                y + 17,
+                widest ? Ink.INK_2 : Ink.CORAL_TEXT,
+                widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD,
+                TextAlignment.RIGHT);
     }
 
     private static void fill(Brush brush, Path outline) {
@@ -262,10 +313,12 @@ final class SeamsDrawing implements Drawing {
         for (int i = 0; i < pieces.size(); i++) {
             Placement place = places.get(i);
             for (LevelMark mark : pieces.get(i).levelMarks()) {
-                (mark.level().equals(selected.level().id()) ? held : levels).add(Path.of(new Line(place.of(mark.from()), place.of(mark.to()))));
+                (mark.level().equals(selected.level().id()) ? held : levels)
+                        .add(Path.of(new Line(place.of(mark.from()), place.of(mark.to()))));
             }
             for (OutlineEdge edge : pieces.get(i).outline()) {
-                (edge.kind() == OutlineEdge.Kind.FOLD ? folds : isChosen(edge) ? chosen : edges).add(place.of(edge.path()));
+                (edge.kind() == OutlineEdge.Kind.FOLD ? folds : isChosen(edge) ? chosen : edges)
+                        .add(place.of(edge.path()));
             }
         }
         brush.stroke(Ink.LINE, 1);
@@ -319,8 +372,13 @@ final class SeamsDrawing implements Drawing {
         if (i + 1 < pieces.size()) {
             return new Path[] {edge, pieces.get(i + 1).edge(seam.id()).path()};
         }
-        double x = draft.girths().widestFront().value() + draft.girths().widestBack().value();
-        return new Path[] {edge, Path.of(new Line(new Point(x, edge.end().y()), new Point(x, edge.start().y())))};
+        double x = draft.girths().widestFront().value()
+                + draft.girths().widestBack().value();
+        return new Path[] {
+            edge,
+            Path.of(new Line(
+                    new Point(x, edge.end().y()), new Point(x, edge.start().y())))
+        };
     }
 
     private void coral(Brush brush, SeamPlace seam) {
@@ -351,14 +409,22 @@ final class SeamsDrawing implements Drawing {
             brush.line(ends[0], ends[1]);
             double room = (ends[1].x() - ends[0].x()) * brush.view().scale();
             boolean inside = room > 30;
-            double x = inside ? brush.view().x((ends[0].x() + ends[1].x()) / 2) : brush.view().x(ends[1].x()) + 5;
+            double x = inside
+                    ? brush.view().x((ends[0].x() + ends[1].x()) / 2)
+                    : brush.view().x(ends[1].x()) + 5;
             double y = brush.view().y((ends[0].y() + ends[1].y()) / 2) - 5;
             double chip = figure.length() * 7.5 + 4;
             if (inside) {
                 brush.fill(Ink.CORAL_WASH);
                 brush.context().fillRect(x - chip / 2, y - 13, chip, 16);
             }
-            brush.text(figure, x, y, Ink.CORAL_TEXT, Lettering.SOUNDING, inside ? TextAlignment.CENTER : TextAlignment.LEFT);
+            brush.text(
+                    figure,
+                    x,
+                    y,
+                    Ink.CORAL_TEXT,
+                    Lettering.SOUNDING,
+                    inside ? TextAlignment.CENTER : TextAlignment.LEFT);
         }
     }
 
@@ -371,7 +437,9 @@ final class SeamsDrawing implements Drawing {
             double gap = draft.intakes().at(cell.level(), cell.seam()).value();
             return new Point[] {from, new Point(from.x() + gap, from.y())};
         }
-        return new Point[] {from, places.get(left + 1).of(panels.get(left + 1).left().nodes().get(cell.level()))};
+        return new Point[] {
+            from, places.get(left + 1).of(panels.get(left + 1).left().nodes().get(cell.level()))
+        };
     }
 
     private void apex(Brush brush) {

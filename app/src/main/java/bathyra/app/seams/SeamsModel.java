@@ -43,17 +43,24 @@ public final class SeamsModel {
 
     /** At the bust a seam that passes through the apex takes nothing. */
     public boolean isEditable(Cell cell) {
-        return cell.level() != Level.BUST || !workshop.half().map(d -> d.intakes().seams().contains(cell.seam())
-                && d.intakes().axes().isThroughApex(cell.seam(), d.block().front(Level.BUST))).orElse(cell.seam().equals(SeamPlace.PRINCESS_FRONT));
+        return cell.level() != Level.BUST
+                || !workshop.half()
+                        .map(d -> d.intakes().seams().contains(cell.seam())
+                                && d.intakes()
+                                        .axes()
+                                        .isThroughApex(cell.seam(), d.block().front(Level.BUST)))
+                        .orElse(cell.seam().equals(SeamPlace.PRINCESS_FRONT));
     }
 
     public boolean isLocked(Cell cell) {
-        return locks().containsKey(cell) || workshop.commission().garment().intakes().containsKey(cell);
+        return locks().containsKey(cell)
+                || workshop.commission().garment().intakes().containsKey(cell);
     }
 
     /** Whether the right half of an uneven body is worked on, which has locks of its own. */
     private boolean onTheRight() {
-        return workshop.rightHalfProperty().get() && workshop.draft().flatMap(Draft::rightHalf).isPresent();
+        return workshop.rightHalfProperty().get()
+                && workshop.draft().flatMap(Draft::rightHalf).isPresent();
     }
 
     private Map<Cell, Length> locks() {
@@ -67,7 +74,9 @@ public final class SeamsModel {
 
     /** On the right, what is free of its own lock is as on the left; a lock that both share goes on both. */
     private Garment free(Garment garment, Cell cell) {
-        return onTheRight() && garment.rightIntakes().containsKey(cell) ? garment.withoutRightIntake(cell) : garment.withoutIntake(cell);
+        return onTheRight() && garment.rightIntakes().containsKey(cell)
+                ? garment.withoutRightIntake(cell)
+                : garment.withoutIntake(cell);
     }
 
     /** Takes what was typed; gives the reason when it is no length. */
@@ -90,8 +99,14 @@ public final class SeamsModel {
         }
         LengthUnit unit = workshop.unit();
         Commission now = workshop.commission();
-        String was = workshop.draftBefore(cell).map(d -> LengthText.figure(d.intakes().at(cell.level(), cell.seam()).length(), unit)).orElse("rule");
-        workshop.change(name(cell) + " " + was + " → " + LengthText.say(length, unit), now.withGarment(locked(now.garment(), cell, length)), cell);
+        String was = workshop.draftBefore(cell)
+                .map(d -> LengthText.figure(
+                        d.intakes().at(cell.level(), cell.seam()).length(), unit))
+                .orElse("rule");
+        workshop.change(
+                name(cell) + " " + was + " → " + LengthText.say(length, unit),
+                now.withGarment(locked(now.garment(), cell, length)),
+                cell);
     }
 
     /** One step more or less: a millimetre, or an eighth where inches are shown. */
@@ -111,13 +126,19 @@ public final class SeamsModel {
     public void split(SplitOption option, double towardsCentre) {
         Commission now = workshop.commission();
         double share = Math.min(SplitOption.MOST, Math.max(SplitOption.LEAST, Math.round(towardsCentre * 100) / 100.0));
-        workshop.change("split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " to " + ratio(share), now.withGarment(now.garment().withSplit(option, share)), option);
+        workshop.change(
+                "split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " to " + ratio(share),
+                now.withGarment(now.garment().withSplit(option, share)),
+                option);
     }
 
     public void splitByRule(SplitOption option) {
         workshop.letGo();
-        workshop.change("split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " back to the rule",
-                workshop.commission().withGarment(workshop.commission().garment().withoutSplit(option)), option);
+        workshop.change(
+                "split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " back to the rule",
+                workshop.commission()
+                        .withGarment(workshop.commission().garment().withoutSplit(option)),
+                option);
         workshop.letGo();
     }
 
@@ -128,7 +149,9 @@ public final class SeamsModel {
     }
 
     private static String plain(double value) {
-        return Math.abs(value - Math.rint(value)) < 0.04 ? Long.toString(Math.round(value)) : String.format(Locale.ROOT, "%.1f", value);
+        return Math.abs(value - Math.rint(value)) < 0.04
+                ? Long.toString(Math.round(value))
+                : String.format(Locale.ROOT, "%.1f", value);
     }
 
     /** Locks a sounding where it is, or frees it. */
@@ -140,8 +163,16 @@ public final class SeamsModel {
             workshop.half().ifPresent(draft -> {
                 if (isEditable(cell)) {
                     Garment garment = workshop.commission().garment();
-                    workshop.change("lock " + name(cell), workshop.commission().withGarment(
-                            locked(garment, cell, draft.intakes().at(cell.level(), cell.seam()).length())), "");
+                    workshop.change(
+                            "lock " + name(cell),
+                            workshop.commission()
+                                    .withGarment(locked(
+                                            garment,
+                                            cell,
+                                            draft.intakes()
+                                                    .at(cell.level(), cell.seam())
+                                                    .length())),
+                            "");
                 }
             });
         }
@@ -151,18 +182,25 @@ public final class SeamsModel {
     /** Back to what the rule gives. */
     public void backToRule(Cell cell) {
         workshop.letGo();
-        workshop.change(name(cell) + " back to the rule", workshop.commission().withGarment(free(workshop.commission().garment(), cell)), "");
+        workshop.change(
+                name(cell) + " back to the rule",
+                workshop.commission().withGarment(free(workshop.commission().garment(), cell)),
+                "");
         workshop.letGo();
     }
 
     public void choose(UnderbustSchool school) {
         workshop.letGo();
-        workshop.change("under-bust intake by " + school.label().toLowerCase(Locale.ROOT), workshop.commission().withGarment(
-                workshop.commission().garment().withSchool(school)), "");
+        workshop.change(
+                "under-bust intake by " + school.label().toLowerCase(Locale.ROOT),
+                workshop.commission()
+                        .withGarment(workshop.commission().garment().withSchool(school)),
+                "");
         workshop.letGo();
     }
 
     static String name(Cell cell) {
-        return cell.seam().label().toLowerCase(Locale.ROOT) + " intake at " + cell.level().label().toLowerCase(Locale.ROOT);
+        return cell.seam().label().toLowerCase(Locale.ROOT) + " intake at "
+                + cell.level().label().toLowerCase(Locale.ROOT);
     }
 }

@@ -65,7 +65,8 @@ final class SeamsReckoning {
     private SeamControls controls;
 
     /** @param apply applies a cure @param again shows the card anew when something else is to be explained */
-    SeamsReckoning(Workshop workshop, SeamsModel model, PanelsModel panels, Card card, Runnable again, Consumer<Cure> apply) {
+    SeamsReckoning(
+            Workshop workshop, SeamsModel model, PanelsModel panels, Card card, Runnable again, Consumer<Cure> apply) {
         this.workshop = workshop;
         this.model = model;
         this.panels = panels;
@@ -99,10 +100,17 @@ final class SeamsReckoning {
     }
 
     private SeamControls controls(Cell cell) {
-        Key key = new Key(workshop.id(), looking, cell, workshop.unit(), workshop.commission().garment().seams());
+        Key key = new Key(
+                workshop.id(),
+                looking,
+                cell,
+                workshop.unit(),
+                workshop.commission().garment().seams());
         if (!key.equals(builtFor)) {
             builtFor = key;
-            controls = looking instanceof Looking.AtLevel at ? SeamControls.of(at.level(), workshop) : SeamControls.of(cell, workshop, model, panels);
+            controls = looking instanceof Looking.AtLevel at
+                    ? SeamControls.of(at.level(), workshop)
+                    : SeamControls.of(cell, workshop, model, panels);
         }
         controls.refresh();
         return controls;
@@ -126,7 +134,9 @@ final class SeamsReckoning {
                 kind = difference.kind();
                 card.section(kind.label());
             }
-            card.words(difference.name() + ": " + say(difference.former(), unit) + " → " + say(difference.now(), unit), "difference");
+            card.words(
+                    difference.name() + ": " + say(difference.former(), unit) + " → " + say(difference.now(), unit),
+                    "difference");
         }
         Button stop = new Button("Stop comparing");
         stop.setId("stop-comparing");
@@ -155,17 +165,29 @@ final class SeamsReckoning {
 
     private void level(Draft draft, Level level, LengthUnit unit) {
         LevelPlan plan = draft.girths().at(level);
-        card.begin(level.label() + ", girth plan", controls(workshop.selectedProperty().get()));
+        card.begin(
+                level.label() + ", girth plan",
+                controls(workshop.selectedProperty().get()));
         card.figure(plan.pattern(), unit);
-        card.words("Of this, half is drafted: " + LengthText.say(plan.frontHalf().length(), unit) + " in front and " + LengthText.say(plan.backHalf().length(), unit) + " behind.");
+        card.words(
+                "Of this, half is drafted: " + LengthText.say(plan.frontHalf().length(), unit) + " in front and "
+                        + LengthText.say(plan.backHalf().length(), unit) + " behind.");
         card.reckoning(plan.worn(), unit, this::follow);
         card.belowControls();
         if (level == Level.WAIST) {
             card.section("How much the waist is drawn in");
             double reduction = plan.body().value() - plan.worn().value();
-            card.words(reduction <= 0 ? "Nothing: the garment gives the waist room."
-                    : LengthText.say(Length.mm(reduction), unit) + ", " + String.format(Locale.ROOT, "%.1f", 100 * draft.girths().waistReductionShare()) + " % of the natural waist.");
-            draft.with(Finding.Status.NOTE).stream().filter(f -> f.kind() == FindingKind.WAIST_REDUCTION).forEach(f -> card.words(f.sentence().in(unit), "caution"));
+            card.words(
+                    reduction <= 0
+                            ? "Nothing: the garment gives the waist room."
+                            : LengthText.say(Length.mm(reduction), unit) + ", "
+                                    + String.format(
+                                            Locale.ROOT,
+                                            "%.1f",
+                                            100 * draft.girths().waistReductionShare()) + " % of the natural waist.");
+            draft.with(Finding.Status.NOTE).stream()
+                    .filter(f -> f.kind() == FindingKind.WAIST_REDUCTION)
+                    .forEach(f -> card.words(f.sentence().in(unit), "caution"));
         }
         run(draft);
         card.add(backToSounding());
@@ -220,7 +242,10 @@ final class SeamsReckoning {
     }
 
     private void barsOf(Draft draft, Cell cell) {
-        card.section("Seam by seam" + (weigh.isSelected() ? ", weights" : " at the " + cell.level().label().toLowerCase(Locale.ROOT)));
+        card.section("Seam by seam"
+                + (weigh.isSelected()
+                        ? ", weights"
+                        : " at the " + cell.level().label().toLowerCase(Locale.ROOT)));
         if (panels.isPanelled()) {
             weigh.setId("weigh");
             weigh.setOnAction(e -> again.run());
@@ -235,19 +260,28 @@ final class SeamsReckoning {
     /** What the seam takes by depth. */
     private void profile(Draft draft, Cell cell) {
         card.section(cell.seam().label() + ", level by level");
-        List<Level> levels = draft.girths().levels().stream().map(LevelPlan::level).toList();
+        List<Level> levels =
+                draft.girths().levels().stream().map(LevelPlan::level).toList();
         double[] depths = levels.stream().mapToDouble(draft.block()::side).toArray();
-        double[] takes = levels.stream().mapToDouble(level -> draft.intakes().at(level, cell.seam()).value()).toArray();
+        double[] takes = levels.stream()
+                .mapToDouble(level -> draft.intakes().at(level, cell.seam()).value())
+                .toArray();
         if (dragging) {
             card.add(profile);
             return;
         }
-        profile.show("What " + cell.seam().inWords() + " takes by depth", List.of(new DepthProfile.Line("", Ink.CORAL, new double[0], depths, takes, true)), marks(draft, levels), true);
+        profile.show(
+                "What " + cell.seam().inWords() + " takes by depth",
+                List.of(new DepthProfile.Line("", Ink.CORAL, new double[0], depths, takes, true)),
+                marks(draft, levels),
+                true);
         card.add(profile);
     }
 
     private static List<DepthProfile.Mark> marks(Draft draft, List<Level> levels) {
-        return levels.stream().map(level -> new DepthProfile.Mark(level.label(), draft.block().side(level))).toList();
+        return levels.stream()
+                .map(level -> new DepthProfile.Mark(level.label(), draft.block().side(level)))
+                .toList();
     }
 
     /** How the girth of the finished panels runs between the levels, beside the body's, where every piece reaches over all of them. */
@@ -270,9 +304,21 @@ final class SeamsReckoning {
             measured[i] = 2 * between.get(stretch)[step] + gap;
         }
         card.section("How the girth runs between the levels");
-        run.show("The girth of the body and of the closed garment by depth", List.of(
-                new DepthProfile.Line("body", Ink.TEAL, new double[0], depths, plans.stream().mapToDouble(p -> p.body().value()).toArray(), true),
-                new DepthProfile.Line("closed garment", Ink.INK, new double[] {5, 3}, fine, measured, false)), marks(draft, levels), false);
+        run.show(
+                "The girth of the body and of the closed garment by depth",
+                List.of(
+                        new DepthProfile.Line(
+                                "body",
+                                Ink.TEAL,
+                                new double[0],
+                                depths,
+                                plans.stream()
+                                        .mapToDouble(p -> p.body().value())
+                                        .toArray(),
+                                true),
+                        new DepthProfile.Line("closed garment", Ink.INK, new double[] {5, 3}, fine, measured, false)),
+                marks(draft, levels),
+                false);
         card.add(run);
         card.words("Measured on the finished panels at " + fine.length + " depths.", "quiet");
     }
@@ -304,10 +350,21 @@ final class SeamsReckoning {
     /** The schools as pins on one tape, then as a list in the order of the tape. */
     private void schools(Draft draft, Cell cell, LengthUnit unit) {
         card.section("The schools beside it");
-        List<UnderbustSchool> order = Arrays.stream(UnderbustSchool.values()).sorted(Comparator.comparingDouble(s -> by(s, draft).value())).toList();
+        List<UnderbustSchool> order = Arrays.stream(UnderbustSchool.values())
+                .sorted(Comparator.comparingDouble(s -> by(s, draft).value()))
+                .toList();
         Length here = draft.intakes().at(cell.level(), cell.seam()).length();
-        gauge.show(new TapeGauge.Scale(0, GAUGE_MOST, OptionalDouble.of(here.millimetres()), order.stream().map(s -> by(s, draft).value()).toList(),
-                OptionalDouble.of(draft.commission().garment().length(LengthOption.SEAM_CAP).value()), "here " + LengthText.say(here, unit), unit));
+        gauge.show(new TapeGauge.Scale(
+                0,
+                GAUGE_MOST,
+                OptionalDouble.of(here.millimetres()),
+                order.stream().map(s -> by(s, draft).value()).toList(),
+                OptionalDouble.of(draft.commission()
+                        .garment()
+                        .length(LengthOption.SEAM_CAP)
+                        .value()),
+                "here " + LengthText.say(here, unit),
+                unit));
         card.add(gauge);
         card.words("Under-bust intake of the front quarter; dashed, the cap at the waist", "quiet");
         ToggleGroup group = new ToggleGroup();
@@ -322,7 +379,8 @@ final class SeamsReckoning {
 
     private ToggleButton school(UnderbustSchool school, Reckoned by, ToggleGroup group, LengthUnit unit) {
         boolean used = workshop.commission().garment().school() == school;
-        ToggleButton button = new ToggleButton(LengthText.figure(by.length(), unit) + "  " + school.label() + (used ? ", in use" : ""));
+        ToggleButton button = new ToggleButton(
+                LengthText.figure(by.length(), unit) + "  " + school.label() + (used ? ", in use" : ""));
         button.setId("school-" + school.id());
         button.setToggleGroup(group);
         button.setMaxWidth(Double.MAX_VALUE);
@@ -346,10 +404,13 @@ final class SeamsReckoning {
             return "The seam passes through the apex: at the bust line it takes nothing, whatever is taken above and below.";
         }
         if (panels.isPanelled()) {
-            return "The " + level + " takes " + LengthText.say(take, unit) + " in all. Locked, this seam keeps its value and the free seams of its block share what is left by their weights.";
+            return "The " + level + " takes " + LengthText.say(take, unit)
+                    + " in all. Locked, this seam keeps its value and the free seams of its block share what is left by their weights.";
         }
         return cell.seam().equals(SeamPlace.SIDE)
-                ? "The " + level + " takes " + LengthText.say(take, unit) + " in all. Locked, the side keeps its value and the princess seams and centre back give way."
-                : "The side takes the rest, " + LengthText.say(side, unit) + ", so the " + level + " still takes " + LengthText.say(take, unit) + ".";
+                ? "The " + level + " takes " + LengthText.say(take, unit)
+                        + " in all. Locked, the side keeps its value and the princess seams and centre back give way."
+                : "The side takes the rest, " + LengthText.say(side, unit) + ", so the " + level + " still takes "
+                        + LengthText.say(take, unit) + ".";
     }
 }

@@ -36,6 +36,7 @@ public final class SeamsView extends TableStage {
     private static final double COLUMNS_APART = 86;
     /** More seams than this stand closer, so that their columns hang plumb under them. */
     private static final int ROOMY = 4;
+
     private static final double COLUMNS_CLOSE = 60;
     private static final double COLUMNS_LEFT = 256;
     private static final double COLUMNS_RIGHT = 172;
@@ -72,7 +73,9 @@ public final class SeamsView extends TableStage {
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
         workshop.selectedProperty().addListener((o, was, now) -> reckoning.look(new Looking.AtSounding()));
         model.reasonProperty().addListener((o, was, now) -> showNote());
-        table.viewProperty().addListener((o, was, now) -> workshop.half().filter(d -> drawing != null).ifPresent(this::placeHandles));
+        table.viewProperty()
+                .addListener((o, was, now) ->
+                        workshop.half().filter(d -> drawing != null).ifPresent(this::placeHandles));
         table.setOnFitted(this::hang);
         table.setOnMouseClicked(e -> tag(e.getX(), e.getY()));
         StackPane.setAlignment(sharing.lie(), Pos.BOTTOM_RIGHT);
@@ -107,10 +110,13 @@ public final class SeamsView extends TableStage {
     /** The columns hang where the seams end when the whole drawing is in view; they stay there when it is moved. */
     private void hang() {
         workshop.half().filter(d -> table.viewProperty().get() != null).ifPresent(draft -> {
-            Point[] ends = new SeamsDrawing(draft, workshop.unit(), selected(draft), Optional.empty(), columns, lie).lowerEnds();
+            Point[] ends = new SeamsDrawing(draft, workshop.unit(), selected(draft), Optional.empty(), columns, lie)
+                    .lowerEnds();
             double[] at = new double[ends.length];
             double most = table.getWidth() - COLUMNS_RIGHT;
-            double apart = Math.min(ends.length > ROOMY ? COLUMNS_CLOSE : COLUMNS_APART, (most - COLUMNS_LEFT) / Math.max(1, ends.length - 1));
+            double apart = Math.min(
+                    ends.length > ROOMY ? COLUMNS_CLOSE : COLUMNS_APART,
+                    (most - COLUMNS_LEFT) / Math.max(1, ends.length - 1));
             double free = COLUMNS_LEFT;
             for (int i = 0; i < at.length; i++) {
                 at[i] = Math.max(free, table.viewProperty().get().x(ends[i].x()));
@@ -194,7 +200,13 @@ public final class SeamsView extends TableStage {
     }
 
     private void lay(Draft draft, Cell cell) {
-        drawing = new SeamsDrawing(draft, workshop.unit(), cell, handles.former().or(() -> workshop.compared().map(Workshop.Compared::draft)), columns, lie);
+        drawing = new SeamsDrawing(
+                draft,
+                workshop.unit(),
+                cell,
+                handles.former().or(() -> workshop.compared().map(Workshop.Compared::draft)),
+                columns,
+                lie);
         lay(drawing);
     }
 
@@ -212,7 +224,9 @@ public final class SeamsView extends TableStage {
         axes.hide();
         note.setGraphic(null);
         note.setText("");
-        teach("Nothing to sound yet", "Seams divide the girth into panels. Take the measurements first; then the surplus can be taken out here.");
+        teach(
+                "Nothing to sound yet",
+                "Seams divide the girth into panels. Take the measurements first; then the surplus can be taken out here.");
     }
 
     private void showNote() {
@@ -223,8 +237,11 @@ public final class SeamsView extends TableStage {
             note.setText(workshop.refusal().get().reasons().get(0).sentence().in(workshop.unit()));
             note.setGraphic(Marks.cross());
         } else {
-            Optional<Finding> first = workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream().filter(f -> f.kind() != FindingKind.SEATED_LENGTH).min(Comparator.comparing(f -> !Cures.mayHelp(f))));
-            note.setText(first.map(f -> f.sentence().in(workshop.unit())).orElse("Every level takes out what it is planned to take."));
+            Optional<Finding> first = workshop.half().flatMap(d -> d.with(Finding.Status.NOTE).stream()
+                    .filter(f -> f.kind() != FindingKind.SEATED_LENGTH)
+                    .min(Comparator.comparing(f -> !Cures.mayHelp(f))));
+            note.setText(first.map(f -> f.sentence().in(workshop.unit()))
+                    .orElse("Every level takes out what it is planned to take."));
             note.setGraphic(first.isPresent() ? Marks.triangle() : Marks.tick());
         }
     }

@@ -93,7 +93,10 @@ final class SharingBar extends HBox {
         add(lay, "On their axes", Lie.ON_AXES);
         add(lay, "Both halves", new Lie(Optional.empty(), true, Joining.APART));
         for (Level level : List.of(Level.BUST, Level.UNDERBUST, Level.WAIST, Level.HIGH_HIP, Level.HIP)) {
-            add(lay, "Together at the " + level.label().toLowerCase(Locale.ROOT), new Lie(Optional.of(level), false, Joining.APART));
+            add(
+                    lay,
+                    "Together at the " + level.label().toLowerCase(Locale.ROOT),
+                    new Lie(Optional.of(level), false, Joining.APART));
         }
         add(lay, "Both halves, together at the waist", new Lie(Optional.of(Level.WAIST), true, Joining.APART));
         add(lay, "Upper edge closed", new Lie(Optional.empty(), false, Joining.ABOVE));
@@ -122,7 +125,9 @@ final class SharingBar extends HBox {
 
     void refresh(List<Level> levels) {
         panelled.setVisible(model.isPanelled());
-        lie.getItems().forEach(item -> item.setVisible(item.getUserData() == null || levels.contains((Level) item.getUserData())));
+        lie.getItems()
+                .forEach(item ->
+                        item.setVisible(item.getUserData() == null || levels.contains((Level) item.getUserData())));
         if (!model.isPanelled()) {
             return;
         }
@@ -133,6 +138,7 @@ final class SharingBar extends HBox {
         more.setDisable(panels.perSide() >= Panels.MOST);
         placing.setText(panels.own().isEmpty() ? panels.placing().label() : "By hand");
         boolean drawn = !model.garment().sharing().weights().isEmpty();
-        presets.forEach(button -> button.setSelected(!drawn && button.getUserData() == model.garment().sharing().preset()));
+        presets.forEach(button -> button.setSelected(
+                !drawn && button.getUserData() == model.garment().sharing().preset()));
     }
 }

@@ -45,6 +45,7 @@ final class Soundings extends Pane {
     private static final double CELL = 80;
     /** With more seams than this the heads are short. */
     private static final int ROOMY = 5;
+
     private static final double HALF_RIGHT = 190;
     private static final double SUM_RIGHT = 74;
     /** A sounding of 7 cm is drawn 68 px long. */
@@ -96,7 +97,8 @@ final class Soundings extends Pane {
     }
 
     void show(Draft draft) {
-        List<Level> levels = draft.girths().levels().stream().map(l -> l.level()).toList();
+        List<Level> levels =
+                draft.girths().levels().stream().map(l -> l.level()).toList();
         if (!levels.equals(shown) || !draft.intakes().seams().equals(seams)) {
             seams = draft.intakes().seams();
             build(levels);
@@ -212,7 +214,10 @@ final class Soundings extends Pane {
     private void fill(Draft draft) {
         writing = true;
         LengthUnit unit = workshop.unit();
-        Set<String> overCap = draft.with(Finding.Status.NOTE).stream().filter(f -> f.kind() == FindingKind.INTAKE_CAP).map(Finding::subject).collect(Collectors.toSet());
+        Set<String> overCap = draft.with(Finding.Status.NOTE).stream()
+                .filter(f -> f.kind() == FindingKind.INTAKE_CAP)
+                .map(Finding::subject)
+                .collect(Collectors.toSet());
         for (Level level : shown) {
             for (SeamPlace seam : seams) {
                 fill(draft, new Cell(level, seam), unit, level == Level.WAIST && overCap.contains(seam.id()));
@@ -220,10 +225,13 @@ final class Soundings extends Pane {
             double sum = draft.intakes().sum(level);
             double take = draft.intakes().toTake().get(level).value();
             Row row = rows.get(level);
-            row.half().setText(LengthText.figure(Length.mm(draft.girths().at(level).pattern().value() / 2), unit));
+            row.half()
+                    .setText(LengthText.figure(
+                            Length.mm(draft.girths().at(level).pattern().value() / 2), unit));
             row.sum().setText(LengthText.figure(Length.mm(sum), unit));
             boolean even = Math.abs(sum - take) < 0.5;
-            if (row.sum().getGraphic() == null || !row.sum().getGraphic().getStyleClass().contains(even ? "tick" : "stop")) {
+            if (row.sum().getGraphic() == null
+                    || !row.sum().getGraphic().getStyleClass().contains(even ? "tick" : "stop")) {
                 row.sum().setGraphic(even ? Marks.tick() : Marks.cross());
             }
             row.take().setText(LengthText.figure(Length.mm(take), unit));
@@ -252,7 +260,9 @@ final class Soundings extends Pane {
         typing = Optional.empty();
         fill(draft);
         writing = true;
-        cells.forEach((cell, s) -> s.field().setText(LengthText.figure(draft.intakes().at(cell.level(), cell.seam()).length(), workshop.unit())));
+        cells.forEach((cell, s) -> s.field()
+                .setText(LengthText.figure(
+                        draft.intakes().at(cell.level(), cell.seam()).length(), workshop.unit())));
         writing = false;
     }
 

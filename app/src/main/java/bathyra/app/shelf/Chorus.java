@@ -43,7 +43,9 @@ public final class Chorus {
 
         /** The same with initials for the name, for what leaves the workshop. */
         public Part byInitials() {
-            return new Part(commission.withWearer(commission.wearer().byInitials()), outcome instanceof Draft draft ? draft.byInitials() : outcome);
+            return new Part(
+                    commission.withWearer(commission.wearer().byInitials()),
+                    outcome instanceof Draft draft ? draft.byInitials() : outcome);
         }
 
         /** Whether there is a pattern that may be put out: one past the top level of reduction waits for the record of its wearer. */
@@ -59,8 +61,11 @@ public final class Chorus {
             if (!isDrafted()) {
                 return "The waist is drawn in past the top level. Begin the commission, and note there that the wearer was told and agreed.";
             }
-            List<Sentence> notes = ((Draft) outcome).with(Finding.Status.NOTE).stream().map(Finding::sentence).toList();
-            return notes.isEmpty() ? "Drafts clean." : notes.get(0).in(unit) + (notes.size() > 1 ? " And " + (notes.size() - 1) + " more." : "");
+            List<Sentence> notes = ((Draft) outcome)
+                    .with(Finding.Status.NOTE).stream().map(Finding::sentence).toList();
+            return notes.isEmpty()
+                    ? "Drafts clean."
+                    : notes.get(0).in(unit) + (notes.size() > 1 ? " And " + (notes.size() - 1) + " more." : "");
         }
     }
 
@@ -73,8 +78,11 @@ public final class Chorus {
 
     /** A design for many: its title, units and garment, with the figures of each wearer. */
     public static List<Commission> commissions(Commission design, Collection<Entry> wearers, WorkshopBook book) {
-        return wearers.stream().map(e -> book.find(e.id()).orElseThrow())
-                .map(own -> new Commission(design.title(), design.units(), own.wearer(), own.measurements(), design.garment())).toList();
+        return wearers.stream()
+                .map(e -> book.find(e.id()).orElseThrow())
+                .map(own -> new Commission(
+                        design.title(), design.units(), own.wearer(), own.measurements(), design.garment()))
+                .toList();
     }
 
     /**
@@ -100,7 +108,9 @@ public final class Chorus {
      *
      * @return how many were written; 0 when it was stopped, and then nothing is left behind
      */
-    public static int write(List<Part> parts, Path folder, String date, String program, IntConsumer done, BooleanSupplier stopped) throws IOException {
+    public static int write(
+            List<Part> parts, Path folder, String date, String program, IntConsumer done, BooleanSupplier stopped)
+            throws IOException {
         Path beside = Files.createTempDirectory(folder, ".patterns");
         try {
             Set<String> names = new HashSet<>();
@@ -110,9 +120,13 @@ public final class Chorus {
                     return 0;
                 }
                 if (part.isDrafted() && part.outcome() instanceof Draft draft) {
-                    Path own = Files.createDirectory(beside.resolve(name(part.commission().wearer().name(), names)));
+                    Path own = Files.createDirectory(
+                            beside.resolve(name(part.commission().wearer().name(), names)));
                     Files.write(own.resolve("pattern.pdf"), PdfPattern.write(draft, Paper.A4, date));
-                    Files.writeString(own.resolve("pattern.json"), PatternJson.write(draft.pattern(), draft.findings(), program), StandardCharsets.UTF_8);
+                    Files.writeString(
+                            own.resolve("pattern.json"),
+                            PatternJson.write(draft.pattern(), draft.findings(), program),
+                            StandardCharsets.UTF_8);
                     done.accept(++written);
                 }
             }
@@ -139,7 +153,8 @@ public final class Chorus {
 
     private static void delete(Path folder) throws IOException {
         try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted((a, b) -> b.getNameCount() - a.getNameCount()).toList()) {
+            for (Path path :
+                    all.sorted((a, b) -> b.getNameCount() - a.getNameCount()).toList()) {
                 Files.deleteIfExists(path);
             }
         }
@@ -147,7 +162,10 @@ public final class Chorus {
 
     /** A folder's name that every system takes, each once. */
     static String name(String wearer, Set<String> taken) {
-        String plain = wearer.replaceAll("[^\\p{L}\\p{N} -]", "").strip().replaceAll("\\s+", "-").toLowerCase(Locale.ROOT);
+        String plain = wearer.replaceAll("[^\\p{L}\\p{N} -]", "")
+                .strip()
+                .replaceAll("\\s+", "-")
+                .toLowerCase(Locale.ROOT);
         String base = plain.isEmpty() ? "wearer" : plain.substring(0, Math.min(60, plain.length()));
         String name = base;
         for (int i = 2; !taken.add(name); i++) {

@@ -70,7 +70,8 @@ final class ChorusView extends VBox {
         stop.setId("chorus-stop");
         stop.setOnAction(e -> running.cancel());
         out.setId("chorus-out");
-        out.setOnAction(e -> files.folder(getScene().getWindow(), "Patterns, a folder for each wearer").ifPresent(this::writeAll));
+        out.setOnAction(e -> files.folder(getScene().getWindow(), "Patterns, a folder for each wearer")
+                .ifPresent(this::writeAll));
         begin.setId("chorus-begin");
         begin.setOnAction(e -> {
             workshop.book().addAll(parts.stream().map(Chorus.Part::commission).toList());
@@ -104,7 +105,10 @@ final class ChorusView extends VBox {
     }
 
     private List<Entry> chosen() {
-        return boxes.stream().filter(CheckBox::isSelected).map(b -> (Entry) b.getUserData()).toList();
+        return boxes.stream()
+                .filter(CheckBox::isSelected)
+                .map(b -> (Entry) b.getUserData())
+                .toList();
     }
 
     private void draftAll() {
@@ -114,13 +118,17 @@ final class ChorusView extends VBox {
             return;
         }
         // Read here, because the book belongs to the window's thread.
-        List<Commission> commissions = Chorus.commissions(workshop.commission(), wearers, workshop.book()).stream().map(workshop::obeying).toList();
-        run(new Task<List<Chorus.Part>>() {
-            @Override
-            protected List<Chorus.Part> call() {
-                return Chorus.draft(commissions, n -> updateProgress(n, commissions.size()), this::isCancelled);
-            }
-        }, this::show);
+        List<Commission> commissions = Chorus.commissions(workshop.commission(), wearers, workshop.book()).stream()
+                .map(workshop::obeying)
+                .toList();
+        run(
+                new Task<List<Chorus.Part>>() {
+                    @Override
+                    protected List<Chorus.Part> call() {
+                        return Chorus.draft(commissions, n -> updateProgress(n, commissions.size()), this::isCancelled);
+                    }
+                },
+                this::show);
     }
 
     private void show(List<Chorus.Part> done) {
@@ -129,14 +137,17 @@ final class ChorusView extends VBox {
         boxes.clear();
         long clean = done.stream().filter(Chorus.Part::isClean).count();
         long look = done.stream().filter(p -> p.isDrafted() && !p.isClean()).count();
-        said.setText(clean + " draft clean, " + look + (look == 1 ? " needs a look, " : " need a look, ") + (done.size() - clean - look) + " cannot be drafted.");
+        said.setText(clean + " draft clean, " + look + (look == 1 ? " needs a look, " : " need a look, ")
+                + (done.size() - clean - look) + " cannot be drafted.");
         // Who needs a look stands first.
         done.stream().sorted((a, b) -> rank(a) - rank(b)).forEach(part -> {
             Label wearer = new Label(part.commission().wearer().name());
             wearer.getStyleClass().add("check-name");
             Label words = new Label(part.says(workshop.unit()));
             words.getStyleClass().add("words");
-            HBox row = new HBox(part.isClean() ? Marks.tick() : part.isDrafted() ? Marks.triangle() : Marks.cross(), new VBox(wearer, words));
+            HBox row = new HBox(
+                    part.isClean() ? Marks.tick() : part.isDrafted() ? Marks.triangle() : Marks.cross(),
+                    new VBox(wearer, words));
             row.getStyleClass().add("check-row");
             rows.getChildren().add(row);
         });
@@ -147,14 +158,27 @@ final class ChorusView extends VBox {
     }
 
     private void writeAll(Path folder) {
-        List<Chorus.Part> all = named.isSelected() ? parts : parts.stream().map(Chorus.Part::byInitials).toList();
+        List<Chorus.Part> all = named.isSelected()
+                ? parts
+                : parts.stream().map(Chorus.Part::byInitials).toList();
         long drafted = all.stream().filter(Chorus.Part::isDrafted).count();
-        run(new Task<Integer>() {
-            @Override
-            protected Integer call() throws IOException {
-                return Chorus.write(all, folder, LocalDate.now().toString(), Version.number(), n -> updateProgress(n, drafted), this::isCancelled);
-            }
-        }, written -> said.setText(written == 0 ? "Stopped; nothing was written." : written + " patterns written, a folder for each wearer."));
+        run(
+                new Task<Integer>() {
+                    @Override
+                    protected Integer call() throws IOException {
+                        return Chorus.write(
+                                all,
+                                folder,
+                                LocalDate.now().toString(),
+                                Version.number(),
+                                n -> updateProgress(n, drafted),
+                                this::isCancelled);
+                    }
+                },
+                written -> said.setText(
+                        written == 0
+                                ? "Stopped; nothing was written."
+                                : written + " patterns written, a folder for each wearer."));
     }
 
     private <T> void run(Task<T> task, Consumer<T> done) {
@@ -175,7 +199,8 @@ final class ChorusView extends VBox {
         });
         task.setOnFailed(e -> {
             LoggerFactory.getLogger(ChorusView.class).warn("the chorus", task.getException());
-            said.setText("It could not be finished. Choose a folder that you may write to, and look whether the disk is full.");
+            said.setText(
+                    "It could not be finished. Choose a folder that you may write to, and look whether the disk is full.");
             idle();
         });
         Thread thread = new Thread(task, "chorus");

@@ -19,18 +19,32 @@ public final class Search {
 
     /** @param entries what is searched; due ones come first, by day, then by wearer */
     public Search(List<Entry> entries) {
-        entries.stream().sorted(Comparator.comparing((Entry e) -> e.due().isEmpty()).thenComparing(e -> e.due().map(Object::toString).orElse(""))
-                        .thenComparing(e -> plain(e.wearer())).thenComparing(Entry::id))
-                .forEach(e -> lines.add(new Line(e, plain(e.wearer() + " " + e.title() + " " + e.state() + " " + e.due().map(Object::toString).orElse("")))));
+        entries.stream()
+                .sorted(Comparator.comparing((Entry e) -> e.due().isEmpty())
+                        .thenComparing(e -> e.due().map(Object::toString).orElse(""))
+                        .thenComparing(e -> plain(e.wearer()))
+                        .thenComparing(Entry::id))
+                .forEach(e -> lines.add(new Line(
+                        e,
+                        plain(e.wearer() + " " + e.title() + " " + e.state() + " "
+                                + e.due().map(Object::toString).orElse("")))));
     }
 
     /** What holds every word. @param archived whether archived commissions are found too */
     public List<Entry> find(String words, boolean archived) {
-        List<String> wanted = Arrays.stream(plain(words).strip().split("\\s+")).filter(w -> !w.isEmpty()).toList();
-        return lines.stream().filter(l -> archived || !l.entry().archived()).filter(l -> wanted.stream().allMatch(l.plain()::contains)).map(Line::entry).toList();
+        List<String> wanted = Arrays.stream(plain(words).strip().split("\\s+"))
+                .filter(w -> !w.isEmpty())
+                .toList();
+        return lines.stream()
+                .filter(l -> archived || !l.entry().archived())
+                .filter(l -> wanted.stream().allMatch(l.plain()::contains))
+                .map(Line::entry)
+                .toList();
     }
 
     private static String plain(String text) {
-        return MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT);
+        return MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD))
+                .replaceAll("")
+                .toLowerCase(Locale.ROOT);
     }
 }

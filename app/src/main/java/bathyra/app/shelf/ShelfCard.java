@@ -59,7 +59,13 @@ final class ShelfCard {
      * @param changed reads the shelf anew
      * @param open takes the chosen commission in hand
      */
-    ShelfCard(Workshop workshop, Files files, Card card, Consumer<Backups.Backup> restore, Runnable changed, Runnable open) {
+    ShelfCard(
+            Workshop workshop,
+            Files files,
+            Card card,
+            Consumer<Backups.Backup> restore,
+            Runnable changed,
+            Runnable open) {
         this.workshop = workshop;
         this.files = files;
         this.card = card;
@@ -97,7 +103,10 @@ final class ShelfCard {
         card.words(entry.wearer());
         long all = commissions(entry.wearer());
         if (all > 1) {
-            card.words(all + " commissions under this name; they count as one wearer. Give a second person of the name something to tell them apart.", "quiet");
+            card.words(
+                    all
+                            + " commissions under this name; they count as one wearer. Give a second person of the name something to tell them apart.",
+                    "quiet");
         }
         if (!entry.state().isEmpty()) {
             card.words(entry.state(), "quiet");
@@ -120,7 +129,9 @@ final class ShelfCard {
             workshop.renameEverywhere(entry.wearer(), new Wearer(entry.wearer(), Experience.FIRST).initials());
             changed.run();
         }));
-        card.add(Deed.button("export-wearer", "Put out everything of " + entry.wearer(), () -> files.folder(card.getScene().getWindow(), "Everything of " + entry.wearer()).ifPresent(folder -> export(entry.wearer(), folder))));
+        card.add(Deed.button("export-wearer", "Put out everything of " + entry.wearer(), () -> files.folder(
+                        card.getScene().getWindow(), "Everything of " + entry.wearer())
+                .ifPresent(folder -> export(entry.wearer(), folder))));
         card.add(put);
         erase(entry);
         backups();
@@ -130,16 +141,25 @@ final class ShelfCard {
     private void export(String wearer, Path folder) {
         try {
             int written = 0;
-            for (Entry each : workshop.entries().stream().filter(e -> e.wearer().equals(wearer)).toList()) {
+            for (Entry each : workshop.entries().stream()
+                    .filter(e -> e.wearer().equals(wearer))
+                    .toList()) {
                 Commission commission = workshop.book().find(each.id()).orElseThrow();
-                java.nio.file.Files.writeString(folder.resolve("commission-" + each.id() + ".bathyra.json"), CommissionJson.write(commission), StandardCharsets.UTF_8);
+                java.nio.file.Files.writeString(
+                        folder.resolve("commission-" + each.id() + ".bathyra.json"),
+                        CommissionJson.write(commission),
+                        StandardCharsets.UTF_8);
                 written++;
             }
             List<Measurings.Measuring> sets = workshop.book().measurings().of(wearer);
             for (Measurings.Measuring set : sets) {
-                java.nio.file.Files.writeString(folder.resolve("measurements-" + set.day() + "-" + set.id() + ".csv"), MeasurementCsv.write(set.set(), workshop.unit()), StandardCharsets.UTF_8);
+                java.nio.file.Files.writeString(
+                        folder.resolve("measurements-" + set.day() + "-" + set.id() + ".csv"),
+                        MeasurementCsv.write(set.set(), workshop.unit()),
+                        StandardCharsets.UTF_8);
             }
-            put.setText((written == 1 ? "One commission" : written + " commissions") + " and " + (sets.size() == 1 ? "one set" : sets.size() + " sets") + " of figures written.");
+            put.setText((written == 1 ? "One commission" : written + " commissions") + " and "
+                    + (sets.size() == 1 ? "one set" : sets.size() + " sets") + " of figures written.");
         } catch (IOException e) {
             LoggerFactory.getLogger(ShelfView.class).warn("putting out a wearer", e);
             put.setText("It could not be written. Choose a folder that you may write to.");
@@ -156,7 +176,13 @@ final class ShelfCard {
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         day.setOnAction(e -> {
             try {
-                workshop.book().due(entry.id(), day.getText().isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(day.getText().strip())));
+                workshop.book()
+                        .due(
+                                entry.id(),
+                                day.getText().isBlank()
+                                        ? Optional.empty()
+                                        : Optional.of(
+                                                LocalDate.parse(day.getText().strip())));
                 changed.run();
             } catch (DateTimeException wrong) {
                 day.pseudoClassStateChanged(FAULT, true);
@@ -193,14 +219,17 @@ final class ShelfCard {
         List<Versions.Version> kept = workshop.book().versions().of(entry.id());
         for (Versions.Version version : kept) {
             card.words(version.name() + ", " + WHEN.format(version.made()));
-            HBox deeds = new HBox(8, Deed.button("compare-" + kept.indexOf(version), "Compare", () -> {
-                workshop.shelfOpenProperty().set(false);
-                workshop.stageProperty().set(Stage.SEAMS);
-                workshop.compare(Optional.of(version));
-            }), Deed.button("back-to-" + kept.indexOf(version), "Go back to it", () -> {
-                workshop.takeBack(version);
-                workshop.shelfOpenProperty().set(false);
-            }));
+            HBox deeds = new HBox(
+                    8,
+                    Deed.button("compare-" + kept.indexOf(version), "Compare", () -> {
+                        workshop.shelfOpenProperty().set(false);
+                        workshop.stageProperty().set(Stage.SEAMS);
+                        workshop.compare(Optional.of(version));
+                    }),
+                    Deed.button("back-to-" + kept.indexOf(version), "Go back to it", () -> {
+                        workshop.takeBack(version);
+                        workshop.shelfOpenProperty().set(false);
+                    }));
             card.add(deeds);
         }
     }
@@ -214,7 +243,8 @@ final class ShelfCard {
     }
 
     /** A field for a name with the button that uses it once there is one. */
-    private void naming(String fieldId, String prompt, String accessible, String deedId, String deed, Consumer<String> use) {
+    private void naming(
+            String fieldId, String prompt, String accessible, String deedId, String deed, Consumer<String> use) {
         TextField name = new TextField();
         name.setId(fieldId);
         name.setPromptText(prompt);
@@ -240,12 +270,19 @@ final class ShelfCard {
             return;
         }
         long all = commissions(entry.wearer());
-        card.words("Every figure of " + entry.wearer() + " and " + (all == 1 ? "this commission" : "all " + all + " commissions") + " will be gone from the book and its backups. This cannot be undone.", "caution");
+        card.words(
+                "Every figure of " + entry.wearer() + " and "
+                        + (all == 1 ? "this commission" : "all " + all + " commissions")
+                        + " will be gone from the book and its backups. This cannot be undone.",
+                "caution");
         CheckBox others = new CheckBox("Take the name out there as well");
         others.setId("erase-others");
         List<Wearers.Mention> mentions = workshop.book().wearers().mentions(entry.wearer());
         if (!mentions.isEmpty()) {
-            card.words("The name stands in what belongs to others too: " + mentions.stream().map(ShelfCard::where).collect(Collectors.joining("; ")) + ".", "caution");
+            card.words(
+                    "The name stands in what belongs to others too: "
+                            + mentions.stream().map(ShelfCard::where).collect(Collectors.joining("; ")) + ".",
+                    "caution");
             card.add(others);
         }
         Button yes = new Button("Erase for good");
@@ -269,11 +306,16 @@ final class ShelfCard {
     }
 
     private static String where(Wearers.Mention mention) {
-        return (mention.inTitle() && mention.inNotes() ? "the title and the notes" : mention.inTitle() ? "the title" : "the notes") + " of \"" + mention.title() + "\"";
+        return (mention.inTitle() && mention.inNotes()
+                        ? "the title and the notes"
+                        : mention.inTitle() ? "the title" : "the notes")
+                + " of \"" + mention.title() + "\"";
     }
 
     private long commissions(String wearer) {
-        return workshop.entries().stream().filter(e -> Wearers.isSame(e.wearer(), wearer)).count();
+        return workshop.entries().stream()
+                .filter(e -> Wearers.isSame(e.wearer(), wearer))
+                .count();
     }
 
     private void backups() {
@@ -282,9 +324,14 @@ final class ShelfCard {
             return;
         }
         card.section("Backups of the book");
-        card.words("One an hour while it is in use; the last ten are kept. Restoring puts the present book aside, it is not lost.", "quiet");
+        card.words(
+                "One an hour while it is in use; the last ten are kept. Restoring puts the present book aside, it is not lost.",
+                "quiet");
         for (Backups.Backup backup : all.stream().limit(BACKUPS_SHOWN).toList()) {
-            card.add(Deed.button("restore-" + all.indexOf(backup), "Restore " + WHEN.format(backup.made()), () -> restore.accept(backup)));
+            card.add(Deed.button(
+                    "restore-" + all.indexOf(backup),
+                    "Restore " + WHEN.format(backup.made()),
+                    () -> restore.accept(backup)));
         }
     }
 }

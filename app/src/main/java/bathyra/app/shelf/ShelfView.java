@@ -9,8 +9,6 @@ import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
-import bathyra.garment.Commission;
-import bathyra.garment.Wearer;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -124,11 +122,17 @@ public final class ShelfView extends BorderPane {
     }
 
     private void look() {
-        long chosen = Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(Entry::id).orElse(workshop.id());
+        long chosen = Optional.ofNullable(list.getSelectionModel().getSelectedItem())
+                .map(Entry::id)
+                .orElse(workshop.id());
         List<Entry> entries = search.find(words.getText(), archived.isSelected());
         list.getItems().setAll(entries);
         found.setText(entries.size() == 1 ? "One commission" : entries.size() + " commissions");
-        entries.stream().filter(e -> e.id() == chosen).findFirst().or(() -> entries.stream().findFirst()).ifPresent(e -> list.getSelectionModel().select(e));
+        entries.stream()
+                .filter(e -> e.id() == chosen)
+                .findFirst()
+                .or(() -> entries.stream().findFirst())
+                .ifPresent(e -> list.getSelectionModel().select(e));
         card();
     }
 
@@ -148,13 +152,18 @@ public final class ShelfView extends BorderPane {
     private void takeIn() {
         files.which(getScene().getWindow(), "Commission", "json").ifPresent(path -> {
             try {
-                workshop.switchTo(workshop.book().add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
+                workshop.switchTo(workshop.book()
+                        .add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
                 workshop.shelfOpenProperty().set(false);
             } catch (BadDocument e) {
-                found.setText(path.getFileName() + " was not taken in. " + String.join("  ", e.faults().subList(0, Math.min(3, e.faults().size()))));
+                found.setText(path.getFileName() + " was not taken in. "
+                        + String.join(
+                                "  ",
+                                e.faults().subList(0, Math.min(3, e.faults().size()))));
             } catch (IOException e) {
                 LoggerFactory.getLogger(ShelfView.class).warn("taking in a commission", e);
-                found.setText(path.getFileName() + " could not be read. Look whether it is there and whether you may read it.");
+                found.setText(path.getFileName()
+                        + " could not be read. Look whether it is there and whether you may read it.");
             }
         });
     }

@@ -43,7 +43,9 @@ final class StateReader {
     /** Takes up the entries whose state is not known. */
     void read(List<Entry> entries) {
         waiting.clear();
-        entries.stream().filter(e -> state(e).isEmpty() && e.id() != workshop.id()).forEach(waiting::add);
+        entries.stream()
+                .filter(e -> state(e).isEmpty() && e.id() != workshop.id())
+                .forEach(waiting::add);
         if (!running) {
             next();
         }
@@ -59,7 +61,8 @@ final class StateReader {
         Entry entry = waiting.poll();
         running = entry != null;
         if (running) {
-            // Read and written here, because the book belongs to the window's thread; only the drafting is done beside it.
+            // Read and written here, because the book belongs to the window's thread; only the drafting is done beside
+            // it.
             read(entry).ifPresentOrElse(commission -> draft(entry, workshop.obeying(commission)), this::next);
         } else if (!states.isEmpty()) {
             told.run();
@@ -78,15 +81,17 @@ final class StateReader {
     }
 
     private void draft(Entry entry, Commission commission) {
-        CompletableFuture.supplyAsync(() -> Standing.of(commission, Drafter.draft(commission)).line()).thenAccept(line -> Platform.runLater(() -> {
-            if (running && !workshop.isClosed()) {
-                workshop.book().state(entry.id(), line);
-                states.put(entry.id(), line);
-                if (states.size() % BETWEEN_LOOKS == 0) {
-                    told.run();
-                }
-                next();
-            }
-        }));
+        CompletableFuture.supplyAsync(
+                        () -> Standing.of(commission, Drafter.draft(commission)).line())
+                .thenAccept(line -> Platform.runLater(() -> {
+                    if (running && !workshop.isClosed()) {
+                        workshop.book().state(entry.id(), line);
+                        states.put(entry.id(), line);
+                        if (states.size() % BETWEEN_LOOKS == 0) {
+                            told.run();
+                        }
+                        next();
+                    }
+                }));
     }
 }

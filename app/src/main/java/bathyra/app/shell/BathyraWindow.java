@@ -2,7 +2,6 @@ package bathyra.app.shell;
 
 import bathyra.app.stage.Files;
 import bathyra.app.table.Lettering;
-import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
@@ -31,11 +30,13 @@ import org.slf4j.LoggerFactory;
 public final class BathyraWindow extends Application {
     /** For the start-up measurement: print the time and leave once the drawing has been on screen for two frames. */
     private static final boolean QUIT_WHEN_DRAWN = Boolean.getBoolean("bathyra.quitWhenDrawn");
+
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     /** On a screen with no more than this to spare the window fills it. */
     private static final double FRAME = 60;
+
     private static Callable<Path> place;
     private static Future<Workshop> opening;
 
@@ -56,10 +57,12 @@ public final class BathyraWindow extends Application {
     /** Opens the book, hands the workshop over, and goes on to the first draft while the window is built. */
     private static Future<Workshop> begin() {
         FutureTask<Workshop> task = new FutureTask<>(() -> workshop(WorkshopBook.open(place.call())));
-        Thread thread = new Thread(() -> {
-            task.run();
-            draft(task);
-        }, "open the book");
+        Thread thread = new Thread(
+                () -> {
+                    task.run();
+                    draft(task);
+                },
+                "open the book");
         thread.setDaemon(true);
         thread.start();
         return task;
@@ -108,7 +111,9 @@ public final class BathyraWindow extends Application {
     private void uncaught(Throwable e) {
         LoggerFactory.getLogger(BathyraWindow.class).error("in the window", e);
         if (workshop != null) {
-            String said = e instanceof BookFailure ? e.getMessage() : "The program failed at what you did last; it may not have been done. Everything before it is saved, and the log in the data folder says more.";
+            String said = e instanceof BookFailure
+                    ? e.getMessage()
+                    : "The program failed at what you did last; it may not have been done. Everything before it is saved, and the log in the data folder says more.";
             Platform.runLater(() -> workshop.say(said));
         }
     }
@@ -166,7 +171,12 @@ public final class BathyraWindow extends Application {
             show(stage, new Workshop(WorkshopBook.open(file)), files);
         } catch (IOException | BookUnavailable e) {
             LoggerFactory.getLogger(BathyraWindow.class).error("restoring", e);
-            UnavailablePage.say(stage, "The backup could not be restored", "The book is as it was. Look whether the disk is full and whether you may write in " + file.getParent() + ".", List.of());
+            UnavailablePage.say(
+                    stage,
+                    "The backup could not be restored",
+                    "The book is as it was. Look whether the disk is full and whether you may write in "
+                            + file.getParent() + ".",
+                    List.of());
         }
     }
 
@@ -192,7 +202,8 @@ public final class BathyraWindow extends Application {
             public void handle(long now) {
                 if (!workshop.isDrafting() && ++frames == 3) {
                     stop();
-                    long started = java.lang.management.ManagementFactory.getRuntimeMXBean().getStartTime();
+                    long started = java.lang.management.ManagementFactory.getRuntimeMXBean()
+                            .getStartTime();
                     System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");
                     Platform.exit();
                 }

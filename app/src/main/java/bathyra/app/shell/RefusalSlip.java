@@ -85,19 +85,21 @@ final class RefusalSlip extends HBox {
         stopped = own;
         searched = commission;
         remedy = Optional.empty();
-        CompletableFuture.supplyAsync(() -> Remedies.nearest(commission, own::get)).whenComplete((found, failure) -> Platform.runLater(() -> {
-            if (failure != null) {
-                LoggerFactory.getLogger(RefusalSlip.class).error("looking for what drafts", failure);
-            } else if (!own.get()) {
-                remedy = found;
-                offer();
-            }
-        }));
+        CompletableFuture.supplyAsync(() -> Remedies.nearest(commission, own::get))
+                .whenComplete((found, failure) -> Platform.runLater(() -> {
+                    if (failure != null) {
+                        LoggerFactory.getLogger(RefusalSlip.class).error("looking for what drafts", failure);
+                    } else if (!own.get()) {
+                        remedy = found;
+                        offer();
+                    }
+                }));
     }
 
     private void take(Remedies.Remedy found) {
         workshop.letGo();
-        workshop.change(found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()), new Object());
+        workshop.change(
+                found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()), new Object());
         workshop.letGo();
     }
 }

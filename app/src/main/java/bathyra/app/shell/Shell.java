@@ -116,7 +116,8 @@ public final class Shell extends BorderPane {
 
     /** Lays a pattern from elsewhere on the table, if one is named. */
     private void foreign() {
-        ForeignView view = new ForeignView(workshop, files, () -> workshop.foreignOpenProperty().set(false));
+        ForeignView view = new ForeignView(
+                workshop, files, () -> workshop.foreignOpenProperty().set(false));
         if (view.ask()) {
             workshop.shelfOpenProperty().set(false);
             middle.setCenter(view);
@@ -151,7 +152,8 @@ public final class Shell extends BorderPane {
     /** Undo and redo wherever the focus is; a text field's own undo gives way to them. */
     void keys(javafx.scene.Scene scene) {
         KeyCombination undo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
-        KeyCombination redo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        KeyCombination redo =
+                new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (undo.match(e) || redo.match(e)) {
                 requestFocus();

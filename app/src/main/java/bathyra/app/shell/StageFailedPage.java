@@ -28,7 +28,8 @@ final class StageFailedPage extends VBox {
         setPadding(new Insets(MARGIN));
         Label head = new Label(workshop.stageProperty().get().label() + " cannot be shown");
         head.getStyleClass().add("card-title");
-        Label words = new Label("The program failed here. Everything is saved, the other stages and the book go on, and the log in the data folder says what happened.");
+        Label words = new Label(
+                "The program failed here. Everything is saved, the other stages and the book go on, and the log in the data folder says what happened.");
         words.getStyleClass().add("words");
         words.setWrapText(true);
         Button back = new Button("Go back one change");
@@ -51,7 +52,10 @@ final class StageFailedPage extends VBox {
         keep.setId("keep-document");
         keep.getStyleClass().add("deed");
         keep.setOnAction(e -> {
-            Optional<Path> path = files.where(keep.getScene().getWindow(), "Keep the commission as a document", PatternFiles.fileName(workshop.commission().title()) + ".bathyra.json");
+            Optional<Path> path = files.where(
+                    keep.getScene().getWindow(),
+                    "Keep the commission as a document",
+                    PatternFiles.fileName(workshop.commission().title()) + ".bathyra.json");
             path.ifPresent(p -> said.setText(written(workshop, p)));
         });
         return keep;
@@ -59,11 +63,13 @@ final class StageFailedPage extends VBox {
 
     private static String written(Workshop workshop, Path path) {
         try {
-            AllOrNone.write(Map.of(path, CommissionJson.write(workshop.commission()).getBytes(StandardCharsets.UTF_8)));
+            AllOrNone.write(
+                    Map.of(path, CommissionJson.write(workshop.commission()).getBytes(StandardCharsets.UTF_8)));
             return "Written to " + path + ". It holds the wearer's name and figures.";
         } catch (IOException e) {
             LoggerFactory.getLogger(StageFailedPage.class).warn("keeping a document", e);
-            return "It could not be written to " + path + ". Choose a folder that you may write to, on a disk with room.";
+            return "It could not be written to " + path
+                    + ". Choose a folder that you may write to, on a disk with room.";
         }
     }
 }

@@ -39,7 +39,8 @@ final class TopSlip extends HBox {
         title.getStyleClass().setAll("commission-title");
         title.setId("commission");
         title.setAccessibleText("Open the workshop book");
-        title.setOnAction(e -> workshop.shelfOpenProperty().set(!workshop.shelfOpenProperty().get()));
+        title.setOnAction(e ->
+                workshop.shelfOpenProperty().set(!workshop.shelfOpenProperty().get()));
         title.setTooltip(whole);
         wearer.getStyleClass().add("commission-wearer");
         state.setId("state");
@@ -117,7 +118,8 @@ final class TopSlip extends HBox {
         MenuItem theme = new MenuItem();
         theme.textProperty().bind(workshop.darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
         theme.setId("theme");
-        theme.setOnAction(e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
+        theme.setOnAction(
+                e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
         menu.getItems().addAll(new SeparatorMenuItem(), named, new SeparatorMenuItem(), theme);
         return menu;
     }
@@ -141,7 +143,9 @@ final class TopSlip extends HBox {
             workshop.draft().ifPresent(draft -> {
                 int notes = draft.with(Finding.Status.NOTE).size();
                 int holds = draft.with(Finding.Status.OK).size();
-                state(holds + " checks hold" + (notes == 0 ? "" : notes == 1 ? ", 1 note" : ", " + notes + " notes"), notes == 0 ? "state-holds" : "state-note",
+                state(
+                        holds + " checks hold" + (notes == 0 ? "" : notes == 1 ? ", 1 note" : ", " + notes + " notes"),
+                        notes == 0 ? "state-holds" : "state-note",
                         notes == 0 ? Marks::tick : Marks::triangle);
             });
         }

@@ -1,6 +1,5 @@
 package bathyra.app.shell;
 
-import bathyra.app.workshop.Stage;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.BookUnavailable;
@@ -48,16 +47,23 @@ public final class UnavailablePage {
         retry.getStyleClass().add("primary");
         retry.setOnAction(event -> again.run());
         deeds.add(retry);
-        book.filter(file -> isDamaged()).ifPresent(file -> new Backups(file).newestGood().ifPresent(backup -> deeds.add(restoring(file, backup))));
+        book.filter(file -> isDamaged())
+                .ifPresent(
+                        file -> new Backups(file).newestGood().ifPresent(backup -> deeds.add(restoring(file, backup))));
         Button leave = new Button("Close");
         leave.setOnAction(event -> Platform.exit());
         deeds.add(leave);
         boolean known = cause instanceof BookUnavailable || cause instanceof BookFailure;
-        say(stage, "The workshop book cannot be opened", known ? cause.getMessage() : "The book could not be opened. The log in the data folder says more.", deeds);
+        say(
+                stage,
+                "The workshop book cannot be opened",
+                known ? cause.getMessage() : "The book could not be opened. The log in the data folder says more.",
+                deeds);
     }
 
     private boolean isDamaged() {
-        return cause instanceof BookFailure || cause instanceof BookUnavailable why && why.reason() == BookUnavailable.Reason.DAMAGED;
+        return cause instanceof BookFailure
+                || cause instanceof BookUnavailable why && why.reason() == BookUnavailable.Reason.DAMAGED;
     }
 
     private Button restoring(Path file, Backups.Backup backup) {

@@ -37,8 +37,12 @@ public interface Files {
             public Optional<Path> which(Window owner, String title, String... endings) {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(title);
-                List<String> patterns = Arrays.stream(endings).flatMap(e -> Stream.of("*." + e, "*." + e.toUpperCase(Locale.ROOT))).toList();
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(String.join(", ", endings).toUpperCase(Locale.ROOT), patterns));
+                List<String> patterns = Arrays.stream(endings)
+                        .flatMap(e -> Stream.of("*." + e, "*." + e.toUpperCase(Locale.ROOT)))
+                        .toList();
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(
+                                String.join(", ", endings).toUpperCase(Locale.ROOT), patterns));
                 return Optional.ofNullable(chooser.showOpenDialog(owner)).map(File::toPath);
             }
 

@@ -64,7 +64,13 @@ public final class Brush {
     private void alongTo(Path path) {
         for (Segment s : path.segments()) {
             if (s instanceof Cubic c) {
-                g.bezierCurveTo(view.x(c.control1().x()), view.y(c.control1().y()), view.x(c.control2().x()), view.y(c.control2().y()), view.x(c.end().x()), view.y(c.end().y()));
+                g.bezierCurveTo(
+                        view.x(c.control1().x()),
+                        view.y(c.control1().y()),
+                        view.x(c.control2().x()),
+                        view.y(c.control2().y()),
+                        view.x(c.end().x()),
+                        view.y(c.end().y()));
             } else {
                 g.lineTo(view.x(s.end().x()), view.y(s.end().y()));
             }
@@ -105,7 +111,10 @@ public final class Brush {
 
     /** A run of straight lines that is not closed. */
     public void polyline(List<Point> points) {
-        g.strokePolyline(points.stream().mapToDouble(p -> view.x(p.x())).toArray(), points.stream().mapToDouble(p -> view.y(p.y())).toArray(), points.size());
+        g.strokePolyline(
+                points.stream().mapToDouble(p -> view.x(p.x())).toArray(),
+                points.stream().mapToDouble(p -> view.y(p.y())).toArray(),
+                points.size());
     }
 
     public void line(Point a, Point b) {
@@ -139,7 +148,8 @@ public final class Brush {
     }
 
     /** Where the hatch lines meet one side of the area: lines have the same x + slope × y all along. */
-    private static void cross(TreeMap<Long, List<Double>> crossings, double ax, double ay, double bx, double by, double slope) {
+    private static void cross(
+            TreeMap<Long, List<Double>> crossings, double ax, double ay, double bx, double by, double slope) {
         double from = (ax + slope * ay) / HATCH_APART;
         double to = (bx + slope * by) / HATCH_APART;
         long last = (long) Math.floor(Math.max(from, to));

@@ -83,7 +83,8 @@ public final class CanvasSurface implements Surface {
     }
 
     @Override
-    public void bezierCurveTo(double control1X, double control1Y, double control2X, double control2Y, double x, double y) {
+    public void bezierCurveTo(
+            double control1X, double control1Y, double control2X, double control2Y, double x, double y) {
         g.bezierCurveTo(control1X, control1Y, control2X, control2Y, x, y);
     }
 
@@ -148,7 +149,8 @@ public final class CanvasSurface implements Surface {
     }
 
     @Override
-    public void strokeArc(double x, double y, double width, double height, double start, double extent, ArcType closure) {
+    public void strokeArc(
+            double x, double y, double width, double height, double start, double extent, ArcType closure) {
         g.strokeArc(x, y, width, height, start, extent, closure);
     }
 

@@ -23,7 +23,8 @@ public final class EdgeUnderPointer {
      * @param reach farther away nothing is found, mm
      * @param place how each piece lies on the table
      */
-    public static Optional<Found> find(List<Piece> pieces, Point paper, double reach, Function<Piece, Placement> place) {
+    public static Optional<Found> find(
+            List<Piece> pieces, Point paper, double reach, Function<Piece, Placement> place) {
         Optional<Found> best = Optional.empty();
         for (Piece piece : pieces) {
             Point at = place.apply(piece).back(paper);
@@ -38,7 +39,11 @@ public final class EdgeUnderPointer {
     }
 
     /** What lies there, in a line; empty for nothing. */
-    public static String describe(List<Piece> pieces, Point paper, double reach, LengthUnit unit, Function<Piece, Placement> place) {
-        return find(pieces, paper, reach, place).map(f -> f.piece().name() + ", " + f.edge().name().replace('-', ' ') + ": " + LengthText.say(Length.mm(f.edge().path().length()), unit) + " in all").orElse("");
+    public static String describe(
+            List<Piece> pieces, Point paper, double reach, LengthUnit unit, Function<Piece, Placement> place) {
+        return find(pieces, paper, reach, place)
+                .map(f -> f.piece().name() + ", " + f.edge().name().replace('-', ' ') + ": "
+                        + LengthText.say(Length.mm(f.edge().path().length()), unit) + " in all")
+                .orElse("");
     }
 }

@@ -29,7 +29,8 @@ public enum Joining {
     public Map<String, Placement> place(Draft draft) {
         Map<String, Placement> places = apart(draft.pattern());
         if (this != APART) {
-            Joined.at(draft.cutting().pattern(), this == ABOVE).forEach((id, motion) -> places.put(id, Placement.of(motion)));
+            Joined.at(draft.cutting().pattern(), this == ABOVE)
+                    .forEach((id, motion) -> places.put(id, Placement.of(motion)));
         }
         return places;
     }
@@ -39,7 +40,8 @@ public enum Joining {
         Map<String, Placement> places = new LinkedHashMap<>();
         SheetLayout layout = SheetLayout.of(pattern);
         for (Piece piece : pattern.pieces()) {
-            places.put(piece.id(), Placement.moved(new Vec(layout.shift(piece.id()).dx(), 0)));
+            places.put(
+                    piece.id(), Placement.moved(new Vec(layout.shift(piece.id()).dx(), 0)));
         }
         return places;
     }

@@ -6,7 +6,12 @@ import javafx.scene.text.Font;
 
 /** The lettering of the drawings: the shipped fonts in the few sizes that the chart uses. */
 public final class Lettering {
-    private static final List<String> FILES = List.of("Lato-Regular.ttf", "Lato-Bold.ttf", "OldStandard-Regular.ttf", "OldStandard-Italic.ttf", "OldStandard-Bold.ttf");
+    private static final List<String> FILES = List.of(
+            "Lato-Regular.ttf",
+            "Lato-Bold.ttf",
+            "OldStandard-Regular.ttf",
+            "OldStandard-Italic.ttf",
+            "OldStandard-Bold.ttf");
 
     static {
         FILES.forEach(Lettering::load);

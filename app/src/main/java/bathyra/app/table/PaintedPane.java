@@ -27,7 +27,8 @@ public abstract class PaintedPane extends Pane {
     /** Paints anew. */
     protected final void repaint() {
         if (canvas.getWidth() > 0 && canvas.getHeight() > 0) {
-            Painting.guarded(new CanvasSurface(canvas), palette::of, canvas.getWidth(), canvas.getHeight(), this::paint);
+            Painting.guarded(
+                    new CanvasSurface(canvas), palette::of, canvas.getWidth(), canvas.getHeight(), this::paint);
         }
     }
 

@@ -20,17 +20,18 @@ public final class Palette extends Region {
 
     static {
         for (Ink ink : Ink.values()) {
-            CssMetaData<Palette, Color> meta = new CssMetaData<>(ink.property(), StyleConverter.getColorConverter(), Color.TRANSPARENT) {
-                @Override
-                public boolean isSettable(Palette palette) {
-                    return true;
-                }
+            CssMetaData<Palette, Color> meta =
+                    new CssMetaData<>(ink.property(), StyleConverter.getColorConverter(), Color.TRANSPARENT) {
+                        @Override
+                        public boolean isSettable(Palette palette) {
+                            return true;
+                        }
 
-                @Override
-                public StyleableProperty<Color> getStyleableProperty(Palette palette) {
-                    return palette.colours.get(ink);
-                }
-            };
+                        @Override
+                        public StyleableProperty<Color> getStyleableProperty(Palette palette) {
+                            return palette.colours.get(ink);
+                        }
+                    };
             META.put(ink, meta);
             ALL.add(meta);
         }
@@ -43,7 +44,8 @@ public final class Palette extends Region {
         getStyleClass().add("palette");
         setManaged(false);
         for (Ink ink : Ink.values()) {
-            colours.put(ink, new SimpleStyleableObjectProperty<>(META.get(ink), this, ink.property(), Color.TRANSPARENT));
+            colours.put(
+                    ink, new SimpleStyleableObjectProperty<>(META.get(ink), this, ink.property(), Color.TRANSPARENT));
         }
         colours.get(Ink.RAIL_NOTE).addListener((o, was, now) -> changed.run());
         colours.get(Ink.PAPER).addListener((o, was, now) -> javafx.application.Platform.runLater(changed));

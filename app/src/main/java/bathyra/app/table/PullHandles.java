@@ -98,7 +98,9 @@ public final class PullHandles {
         readout.getChildren().setAll(value);
         readout.setVisible(true);
         readout.autosize();
-        readout.relocate(Math.min(at.getCenterX() + BESIDE, table.getWidth() - readout.getWidth() - BESIDE), Math.min(at.getCenterY() + BESIDE, table.getHeight() - readout.getHeight() - BESIDE));
+        readout.relocate(
+                Math.min(at.getCenterX() + BESIDE, table.getWidth() - readout.getWidth() - BESIDE),
+                Math.min(at.getCenterY() + BESIDE, table.getHeight() - readout.getHeight() - BESIDE));
     }
 
     /** Puts every handle in its place; those that have none are hidden. */

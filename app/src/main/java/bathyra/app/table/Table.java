@@ -126,7 +126,9 @@ public final class Table extends Pane {
         Point b = extent.get()[1];
         double room = drawing.tagRoom();
         double across = getWidth() - RULER - room - drawing.rightRoom() - FIT_MARGIN;
-        double scale = Math.min(across / (b.x() - a.x()), (getHeight() - RULER - drawing.footRoom() - 2 * FIT_MARGIN) / (b.y() - a.y()));
+        double scale = Math.min(
+                across / (b.x() - a.x()),
+                (getHeight() - RULER - drawing.footRoom() - 2 * FIT_MARGIN) / (b.y() - a.y()));
         double left = RULER + room + (across - scale * (b.x() - a.x())) / 2 - a.x() * scale;
         view.set(new View(scale, left, RULER + FIT_MARGIN - a.y() * scale + 4));
         fitted.run();
@@ -148,7 +150,10 @@ public final class Table extends Pane {
         pointerX = e.getX();
         pointerY = e.getY();
         if (drawing != null && view.get() != null) {
-            under.set(Painting.answered(() -> drawing.under(view.get().toPaper(e.getX(), e.getY()), REACH / view.get().scale())).orElse(""));
+            under.set(Painting.answered(() -> drawing.under(
+                            view.get().toPaper(e.getX(), e.getY()),
+                            REACH / view.get().scale()))
+                    .orElse(""));
         }
         repaint();
     }
@@ -165,7 +170,12 @@ public final class Table extends Pane {
             return;
         }
         Surface surface = new CanvasSurface(canvas);
-        Painting.guarded(surface, palette::of, canvas.getWidth(), canvas.getHeight(), g -> paint(new Brush(g, palette::of, view.get())));
+        Painting.guarded(
+                surface,
+                palette::of,
+                canvas.getWidth(),
+                canvas.getHeight(),
+                g -> paint(new Brush(g, palette::of, view.get())));
     }
 
     private void paint(Brush brush) {
@@ -179,5 +189,4 @@ public final class Table extends Pane {
     public int percent() {
         return view.get() == null ? 100 : (int) Math.round(view.get().scale() / View.ACTUAL * 100);
     }
-
 }

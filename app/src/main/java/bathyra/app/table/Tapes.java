@@ -33,15 +33,30 @@ final class Tapes {
         brush.text(unit.symbol(), WIDTH / 2, 16, Ink.DEEP, Lettering.RULER, TextAlignment.CENTER);
         if (pointerX >= 0) {
             brush.fill(Ink.INK);
-            g.fillPolygon(new double[] {pointerX - 4, pointerX + 4, pointerX}, new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1}, 3);
-            g.fillPolygon(new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1}, new double[] {pointerY - 4, pointerY + 4, pointerY}, 3);
+            g.fillPolygon(
+                    new double[] {pointerX - 4, pointerX + 4, pointerX},
+                    new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1},
+                    3);
+            g.fillPolygon(
+                    new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1},
+                    new double[] {pointerY - 4, pointerY + 4, pointerY},
+                    3);
         }
     }
 
-    private static void ticks(Brush brush, double length, boolean across, double small, int perLarge, double numeralEvery, LengthUnit unit) {
+    private static void ticks(
+            Brush brush,
+            double length,
+            boolean across,
+            double small,
+            int perLarge,
+            double numeralEvery,
+            LengthUnit unit) {
         View view = brush.view();
-        double from = across ? view.toPaper(WIDTH, 0).x() : view.toPaper(0, WIDTH).y();
-        double to = across ? view.toPaper(length, 0).x() : view.toPaper(0, length).y();
+        double from =
+                across ? view.toPaper(WIDTH, 0).x() : view.toPaper(0, WIDTH).y();
+        double to =
+                across ? view.toPaper(length, 0).x() : view.toPaper(0, length).y();
         brush.context().beginPath();
         for (long i = (long) Math.ceil(from / small); i * small <= to; i++) {
             double at = across ? view.x(i * small) : view.y(i * small);
@@ -55,7 +70,8 @@ final class Tapes {
                 brush.context().lineTo(WIDTH - 1, at);
             }
             if (large && (i / perLarge) % (long) numeralEvery == 0) {
-                String numeral = Long.toString(Math.round(i * small / unit.millimetres())).replace('-', '−');
+                String numeral = Long.toString(Math.round(i * small / unit.millimetres()))
+                        .replace('-', '−');
                 if (across && at > WIDTH + 10) {
                     brush.text(numeral, at, 12, Ink.INK_2, Lettering.RULER, TextAlignment.CENTER);
                 } else if (!across && at > WIDTH + 10) {

@@ -12,6 +12,7 @@ import bathyra.geometry.Point;
 public record View(double scale, double left, double top) {
     /** The scale at which a millimetre on screen is about a millimetre, at 96 dots an inch. */
     public static final double ACTUAL = 96 / 25.4;
+
     private static final double LEAST = 0.3;
     private static final double MOST = 20;
 

@@ -17,7 +17,8 @@ public final class ZoomSlip extends HBox {
         Button percent = small("", "Fit the whole drawing");
         percent.setTooltip(new Tooltip("Fit the whole drawing"));
         percent.setOnAction(e -> table.fit());
-        percent.textProperty().bind(table.viewProperty().map(v -> table.percent() + " %").orElse("–"));
+        percent.textProperty()
+                .bind(table.viewProperty().map(v -> table.percent() + " %").orElse("–"));
         getChildren().addAll(less, percent, more);
         getStyleClass().add("slip");
     }

@@ -17,6 +17,7 @@ public final class TapeLine {
     public static final int PORT = 47412;
     /** A longer line is none of a tape's. */
     static final int LONGEST = 200;
+
     private static final String READING = "reading ";
 
     private TapeLine() {}
@@ -31,7 +32,9 @@ public final class TapeLine {
         if (!line.startsWith(READING)) {
             return Optional.empty();
         }
-        return LengthText.read(line.substring(READING.length()), LengthUnit.MM) instanceof LengthText.Read read && read.length().millimetres() > 0
-                ? Optional.of(read.length()) : Optional.empty();
+        return LengthText.read(line.substring(READING.length()), LengthUnit.MM) instanceof LengthText.Read read
+                        && read.length().millimetres() > 0
+                ? Optional.of(read.length())
+                : Optional.empty();
     }
 }

@@ -38,6 +38,7 @@ final class TruingPainter {
     private static final double REACH = 45;
     /** About how wide a letter of a name is, px. */
     private static final double LETTER = 8;
+
     private static final double NOTCH = 6;
     private static final double TWOFOLD = 2;
     private final Pattern pattern;
@@ -90,8 +91,16 @@ final class TruingPainter {
         palette = colours;
         measure(width);
         g.setTextBaseline(VPos.BASELINE);
-        strip(STRIP, pair.stretchesA(), pair.meetings().stream().map(m -> a(m.arcA())).toList(), pattern.piece(pair.seam().a().piece()).name());
-        strip(GAP, pair.stretchesB(), pair.meetings().stream().map(m -> b(m.arcB())).toList(), pattern.piece(pair.seam().b().piece()).name());
+        strip(
+                STRIP,
+                pair.stretchesA(),
+                pair.meetings().stream().map(m -> a(m.arcA())).toList(),
+                pattern.piece(pair.seam().a().piece()).name());
+        strip(
+                GAP,
+                pair.stretchesB(),
+                pair.meetings().stream().map(m -> b(m.arcB())).toList(),
+                pattern.piece(pair.seam().b().piece()).name());
         cutsA.forEach(c -> notch(a(c.arc()), STRIP + TALL, -NOTCH, c.twofold()));
         cutsB.forEach(c -> notch(b(c.arc()), GAP, NOTCH, c.twofold()));
         names();
@@ -122,7 +131,12 @@ final class TruingPainter {
             g.setLineDashes();
             g.strokeRect(x, top, width, TALL);
             if (width > 56) {
-                text(LengthText.say(Length.mm(stretches.get(i)), unit), x + width / 2, top + 17, Ink.INK, TextAlignment.CENTER);
+                text(
+                        LengthText.say(Length.mm(stretches.get(i)), unit),
+                        x + width / 2,
+                        top + 17,
+                        Ink.INK,
+                        TextAlignment.CENTER);
             }
         }
     }
@@ -146,7 +160,11 @@ final class TruingPainter {
             Meeting meeting = pair.meetings().get(i);
             double x = a(meeting.arcA());
             double end = x + name(meeting).length() * LETTER;
-            boolean room = x > taken && (meeting == anchor || i + 1 < pair.meetings().size() && pair.stretchesA().get(i) > 1 && (a(anchor.arcA()) <= x || end < a(anchor.arcA())));
+            boolean room = x > taken
+                    && (meeting == anchor
+                            || i + 1 < pair.meetings().size()
+                                    && pair.stretchesA().get(i) > 1
+                                    && (a(anchor.arcA()) <= x || end < a(anchor.arcA())));
             if (room) {
                 g.setFont(Lettering.SOUNDING);
                 g.setFill(palette.of(Ink.TEAL));
@@ -159,7 +177,10 @@ final class TruingPainter {
     }
 
     private static String name(Meeting meeting) {
-        return Level.ofId(meeting.name()).map(Level::label).orElse(meeting.name().substring(0, 1).toUpperCase(Locale.ROOT) + meeting.name().substring(1));
+        return Level.ofId(meeting.name())
+                .map(Level::label)
+                .orElse(meeting.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                        + meeting.name().substring(1));
     }
 
     private void apart() {
@@ -169,14 +190,22 @@ final class TruingPainter {
             double width = a(pair.meetings().get(i + 1).arcA()) - x;
             double off = Math.abs(pair.stretchesA().get(i) - pair.stretchesB().get(i));
             if (width > 62) {
-                text(LengthText.fineFigure(Length.mm(off), LengthUnit.MM) + " mm", x + width / 2, FIGURES, off <= Tolerance.SEAM ? Ink.KELP : Ink.RED, TextAlignment.CENTER);
+                text(
+                        LengthText.fineFigure(Length.mm(off), LengthUnit.MM) + " mm",
+                        x + width / 2,
+                        FIGURES,
+                        off <= Tolerance.SEAM ? Ink.KELP : Ink.RED,
+                        TextAlignment.CENTER);
             }
         }
     }
 
     /** How far the second edge has run ahead of the first, counted from the anchor; the band is what a sewer eases. */
     private void curve() {
-        double worst = pair.meetings().stream().mapToDouble(m -> Math.abs(ahead(m))).max().orElse(0);
+        double worst = pair.meetings().stream()
+                .mapToDouble(m -> Math.abs(ahead(m)))
+                .max()
+                .orElse(0);
         double perMm = CURVE_HALF / Math.max(Tolerance.SEAM * 2, worst);
         text("so far", LEFT - 8, CURVE + 4, Ink.INK_2, TextAlignment.RIGHT);
         double from = a(0);
@@ -186,7 +215,12 @@ final class TruingPainter {
         g.setStroke(palette.of(worst <= Tolerance.SEAM ? Ink.KELP : Ink.RED));
         g.setLineWidth(1.6);
         g.setLineDashes();
-        g.strokePolyline(pair.meetings().stream().mapToDouble(m -> a(m.arcA())).toArray(), pair.meetings().stream().mapToDouble(m -> CURVE - ahead(m) * perMm).toArray(), pair.meetings().size());
+        g.strokePolyline(
+                pair.meetings().stream().mapToDouble(m -> a(m.arcA())).toArray(),
+                pair.meetings().stream()
+                        .mapToDouble(m -> CURVE - ahead(m) * perMm)
+                        .toArray(),
+                pair.meetings().size());
     }
 
     private double ahead(Meeting m) {
@@ -215,7 +249,12 @@ final class TruingPainter {
         double y = top ? 44 : 66;
         text(where, left, 15, Ink.INK_2, TextAlignment.LEFT);
         boolean straight = Math.abs(run.degrees() - 180) <= Tolerance.JOIN_DEGREES;
-        text(String.format(Locale.ROOT, "%.1f°", run.degrees()), left + RUN - 4, 15, straight ? Ink.KELP : Ink.AMBER_TEXT, TextAlignment.RIGHT);
+        text(
+                String.format(Locale.ROOT, "%.1f°", run.degrees()),
+                left + RUN - 4,
+                15,
+                straight ? Ink.KELP : Ink.AMBER_TEXT,
+                TextAlignment.RIGHT);
         g.save();
         g.beginPath();
         g.rect(left, 19, RUN, HEIGHT - 20);
@@ -232,7 +271,10 @@ final class TruingPainter {
     }
 
     private void line(List<Point> points, double x, double y, double perMm) {
-        g.strokePolyline(points.stream().mapToDouble(p -> x + p.x() * perMm).toArray(), points.stream().mapToDouble(p -> y + p.y() * perMm).toArray(), points.size());
+        g.strokePolyline(
+                points.stream().mapToDouble(p -> x + p.x() * perMm).toArray(),
+                points.stream().mapToDouble(p -> y + p.y() * perMm).toArray(),
+                points.size());
     }
 
     private void pin(double x, boolean isAnchor) {

@@ -39,8 +39,9 @@ public final class TruingStrip extends PaintedPane {
     public void show(Pattern pattern, SeamJoin seam, LengthUnit unit) {
         SeamPair pair = SeamPair.of(pattern, seam);
         painter = Optional.of(new TruingPainter(pattern, pair, unit));
-        setAccessibleText(seam.name() + ": edges " + LengthText.say(Length.mm(pair.totalA()), unit) + " and " + LengthText.say(Length.mm(pair.totalB()), unit)
-                + ", apart by " + LengthText.say(Length.mm(pair.worst()), LengthUnit.MM) + " at the most. Arrow keys walk the needle.");
+        setAccessibleText(seam.name() + ": edges " + LengthText.say(Length.mm(pair.totalA()), unit) + " and "
+                + LengthText.say(Length.mm(pair.totalB()), unit) + ", apart by "
+                + LengthText.say(Length.mm(pair.worst()), LengthUnit.MM) + " at the most. Arrow keys walk the needle.");
         repaint();
     }
 

@@ -48,6 +48,10 @@ final class BlockInHand {
     /** Whatever of a garment the block reads must stand here, or a change of it would not be seen. */
     private static List<Object> restsOn(Commission commission) {
         Garment garment = commission.garment();
-        return List.of(commission.measurements(), garment.block(), garment.lengths(), garment.fastening().closure());
+        return List.of(
+                commission.measurements(),
+                garment.block(),
+                garment.lengths(),
+                garment.fastening().closure());
     }
 }

@@ -35,53 +35,119 @@ public final class Settings {
     public Setting ease(Level level) {
         String label = "Ease at the " + level.label().toLowerCase(Locale.ROOT);
         Length rule = standardEase(garment(), level);
-        return setting("ease-" + level.id(), label, "On the full girth; less than nothing is tighter than the body. " + garment().row().label() + ": begins at "
-                        + LengthText.say(rule, workshop.unit()) + ".",
-                Length.mm(-EASE_MOST.millimetres()), EASE_MOST, g -> g.ease().getOrDefault(level, standardEase(g, level)), g -> g.ease().containsKey(level),
-                (g, l) -> g.withEase(level, l), g -> g.withoutEase(level));
+        return setting(
+                "ease-" + level.id(),
+                label,
+                "On the full girth; less than nothing is tighter than the body. "
+                        + garment().row().label() + ": begins at " + LengthText.say(rule, workshop.unit()) + ".",
+                Length.mm(-EASE_MOST.millimetres()),
+                EASE_MOST,
+                g -> g.ease().getOrDefault(level, standardEase(g, level)),
+                g -> g.ease().containsKey(level),
+                (g, l) -> g.withEase(level, l),
+                g -> g.withoutEase(level));
     }
 
     /** The lacing gap of a laced garment. */
     public Setting gap() {
-        return setting("lacing-gap", "Lacing gap", "Taken out of the back alone, the same at every level. This row begins at " + LengthText.say(garment().standardGap(), workshop.unit()) + ".",
-                Length.mm(0), Fastening.GAP_MOST, g -> g.gap().length(), g -> g.fastening().gap().isPresent(), (g, l) -> g.withFastening(g.fastening().withGap(Optional.of(l))),
+        return setting(
+                "lacing-gap",
+                "Lacing gap",
+                "Taken out of the back alone, the same at every level. This row begins at "
+                        + LengthText.say(garment().standardGap(), workshop.unit()) + ".",
+                Length.mm(0),
+                Fastening.GAP_MOST,
+                g -> g.gap().length(),
+                g -> g.fastening().gap().isPresent(),
+                (g, l) -> g.withFastening(g.fastening().withGap(Optional.of(l))),
                 g -> g.withFastening(g.fastening().withGap(Optional.empty())));
     }
 
     /** One of the lengths of the stretch test: the sample relaxed, pulled across, pulled along, and a minute after. */
-    public Setting stretch(String id, String label, String why, Function<Stretch, Length> value, BiFunction<Stretch, Length, Stretch> with) {
-        return setting("stretch-" + id, label, why, Length.mm(20), Length.mm(1500), g -> value.apply(g.fit().stretch().orElseGet(Stretch::unmeasured)), g -> g.fit().stretch().isPresent(),
-                (g, l) -> g.withFit(g.fit().withStretch(Optional.of(with.apply(g.fit().stretch().orElseGet(Stretch::unmeasured), l)))), g -> g.withFit(g.fit().withStretch(Optional.empty())));
+    public Setting stretch(
+            String id,
+            String label,
+            String why,
+            Function<Stretch, Length> value,
+            BiFunction<Stretch, Length, Stretch> with) {
+        return setting(
+                "stretch-" + id,
+                label,
+                why,
+                Length.mm(20),
+                Length.mm(1500),
+                g -> value.apply(g.fit().stretch().orElseGet(Stretch::unmeasured)),
+                g -> g.fit().stretch().isPresent(),
+                (g, l) -> g.withFit(g.fit()
+                        .withStretch(Optional.of(with.apply(g.fit().stretch().orElseGet(Stretch::unmeasured), l)))),
+                g -> g.withFit(g.fit().withStretch(Optional.empty())));
     }
 
     /** What a seam takes at a level at the most. */
     public Setting cap(Cell cell) {
-        return setting("cap-" + cell.level().id() + "-" + cell.seam().id(), "Cap at the " + cell.level().label().toLowerCase(Locale.ROOT),
-                "Set here it always holds; the others take the rest, and where they cannot nothing is drafted.", Length.mm(5), CAP_MOST,
-                g -> g.sharing().caps().getOrDefault(cell, cell.level() == Level.WAIST ? g.length(LengthOption.SEAM_CAP).length() : CAP_MOST), g -> g.sharing().caps().containsKey(cell),
-                (g, l) -> g.withSharing(g.sharing().withCap(cell, Optional.of(l))), g -> g.withSharing(g.sharing().withCap(cell, Optional.empty())));
+        return setting(
+                "cap-" + cell.level().id() + "-" + cell.seam().id(),
+                "Cap at the " + cell.level().label().toLowerCase(Locale.ROOT),
+                "Set here it always holds; the others take the rest, and where they cannot nothing is drafted.",
+                Length.mm(5),
+                CAP_MOST,
+                g -> g.sharing()
+                        .caps()
+                        .getOrDefault(
+                                cell,
+                                cell.level() == Level.WAIST
+                                        ? g.length(LengthOption.SEAM_CAP).length()
+                                        : CAP_MOST),
+                g -> g.sharing().caps().containsKey(cell),
+                (g, l) -> g.withSharing(g.sharing().withCap(cell, Optional.of(l))),
+                g -> g.withSharing(g.sharing().withCap(cell, Optional.empty())));
     }
 
     /** How far the ends of a corset's seam stand beside its straight axis. */
     public Setting bow(SeamPlace seam) {
-        return setting("bow-" + seam.id(), "Bow", "The ends stand so far away from centre front; panels that narrow towards the waist look slimmer.",
-                Length.mm(-SeamAxis.BOW_MOST), Length.mm(SeamAxis.BOW_MOST), g -> Length.mm(g.panels().axis(seam).bow()), g -> g.panels().axis(seam).bow() != 0,
-                (g, l) -> g.withPanels(g.panels().withAxis(seam, g.panels().axis(seam).bowed(l.millimetres()))),
-                g -> g.withPanels(g.panels().withAxis(seam, g.panels().axis(seam).bowed(0))));
+        return setting(
+                "bow-" + seam.id(),
+                "Bow",
+                "The ends stand so far away from centre front; panels that narrow towards the waist look slimmer.",
+                Length.mm(-SeamAxis.BOW_MOST),
+                Length.mm(SeamAxis.BOW_MOST),
+                g -> Length.mm(g.panels().axis(seam).bow()),
+                g -> g.panels().axis(seam).bow() != 0,
+                (g, l) -> g.withPanels(
+                        g.panels().withAxis(seam, g.panels().axis(seam).bowed(l.millimetres()))),
+                g -> g.withPanels(
+                        g.panels().withAxis(seam, g.panels().axis(seam).bowed(0))));
     }
 
     /** A length of a rule. */
     public Setting length(LengthOption option) {
-        return setting(option.id(), option.label(), "Begins at " + LengthText.say(garment().standard(option), workshop.unit()) + ": " + option.reason(workshop.unit()) + ".",
-                option.least(), option.most(), g -> g.length(option).length(), g -> g.lengths().containsKey(option),
-                (g, l) -> g.withLength(option, l), g -> g.withoutLength(option));
+        return setting(
+                option.id(),
+                option.label(),
+                "Begins at " + LengthText.say(garment().standard(option), workshop.unit()) + ": "
+                        + option.reason(workshop.unit()) + ".",
+                option.least(),
+                option.most(),
+                g -> g.length(option).length(),
+                g -> g.lengths().containsKey(option),
+                (g, l) -> g.withLength(option, l),
+                g -> g.withoutLength(option));
     }
 
     /** A seam allowance. */
     public Setting allowance(EdgeUse use) {
-        String name = use.label().substring(0, 1).toUpperCase(Locale.ROOT) + use.label().substring(1);
-        return setting("allowance-" + use.id(), name + " allowance", "", Length.mm(0), EdgeUse.MOST, g -> g.allowance(use), g -> g.finish().allowances().containsKey(use),
-                (g, l) -> g.withAllowance(use, l), g -> g.withoutAllowance(use));
+        String name = use.label().substring(0, 1).toUpperCase(Locale.ROOT)
+                + use.label().substring(1);
+        return setting(
+                "allowance-" + use.id(),
+                name + " allowance",
+                "",
+                Length.mm(0),
+                EdgeUse.MOST,
+                g -> g.allowance(use),
+                g -> g.finish().allowances().containsKey(use),
+                (g, l) -> g.withAllowance(use, l),
+                g -> g.withoutAllowance(use));
     }
 
     /** What an own value is laid into a garment with; back at what is usual when empty. */
@@ -95,39 +161,90 @@ public final class Settings {
      * @param label what it is called beside its field
      * @param words what a change of it is called, as a sentence goes on
      */
-    public Setting own(String id, String label, Supplier<String> words, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> isOwn, Own with) {
-        return setting(id, label, words, why, least, most, value, isOwn, (g, l) -> with.apply(g, Optional.of(l)), g -> with.apply(g, Optional.empty()));
+    public Setting own(
+            String id,
+            String label,
+            Supplier<String> words,
+            String why,
+            Length least,
+            Length most,
+            Function<Garment, Length> value,
+            Function<Garment, Boolean> isOwn,
+            Own with) {
+        return setting(
+                id,
+                label,
+                words,
+                why,
+                least,
+                most,
+                value,
+                isOwn,
+                (g, l) -> with.apply(g, Optional.of(l)),
+                g -> with.apply(g, Optional.empty()));
     }
 
     private interface With {
         Garment apply(Garment garment, Length length);
     }
 
-    private Setting setting(String id, String label, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> own,
-            With with, UnaryOperator<Garment> without) {
+    private Setting setting(
+            String id,
+            String label,
+            String why,
+            Length least,
+            Length most,
+            Function<Garment, Length> value,
+            Function<Garment, Boolean> own,
+            With with,
+            UnaryOperator<Garment> without) {
         String name = label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
         return setting(id, label, () -> name, why, least, most, value, own, with, without);
     }
 
-    private Setting setting(String id, String label, Supplier<String> name, String why, Length least, Length most, Function<Garment, Length> value, Function<Garment, Boolean> own,
-            With with, UnaryOperator<Garment> without) {
-        return new Setting(id, label, why, least, most, () -> value.apply(garment()), () -> own.apply(garment()),
+    private Setting setting(
+            String id,
+            String label,
+            Supplier<String> name,
+            String why,
+            Length least,
+            Length most,
+            Function<Garment, Length> value,
+            Function<Garment, Boolean> own,
+            With with,
+            UnaryOperator<Garment> without) {
+        return new Setting(
+                id,
+                label,
+                why,
+                least,
+                most,
+                () -> value.apply(garment()),
+                () -> own.apply(garment()),
                 length -> {
                     Length was = value.apply(workshop.before(id).garment());
-                    workshop.change(name.get() + " " + LengthText.figure(was, workshop.unit()) + " → " + LengthText.say(length, workshop.unit()),
-                            with(with.apply(garment(), length)), id);
+                    workshop.change(
+                            name.get() + " " + LengthText.figure(was, workshop.unit()) + " → "
+                                    + LengthText.say(length, workshop.unit()),
+                            with(with.apply(garment(), length)),
+                            id);
                 },
-                () -> workshop.withdraw(id), workshop::letGo,
+                () -> workshop.withdraw(id),
+                workshop::letGo,
                 () -> {
                     workshop.letGo();
                     workshop.change(name.get() + " back to the rule", with(without.apply(garment())), id);
                     workshop.letGo();
                 },
-                () -> workshop.isInHand(id) ? workshop.refusal().map(r -> r.reasons().get(0).sentence().in(workshop.unit())) : Optional.empty());
+                () -> workshop.isInHand(id)
+                        ? workshop.refusal()
+                                .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
+                        : Optional.empty());
     }
 
     private Length standardEase(Garment garment, Level level) {
-        return GirthPlan.standardEase(workshop.commission().measurements(), garment, level).length();
+        return GirthPlan.standardEase(workshop.commission().measurements(), garment, level)
+                .length();
     }
 
     private Garment garment() {

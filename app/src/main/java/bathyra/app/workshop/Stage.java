@@ -34,6 +34,9 @@ public enum Stage {
 
     /** The stage of a name, the first when there is none. */
     static Stage named(String name) {
-        return Arrays.stream(values()).filter(s -> s.name().equals(name)).findFirst().orElse(MEASURE);
+        return Arrays.stream(values())
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .orElse(MEASURE);
     }
 }

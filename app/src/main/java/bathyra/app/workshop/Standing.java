@@ -23,46 +23,70 @@ import java.util.stream.Collectors;
  * @param block the whole block with shoulders, or why there is none; empty while it is being drafted. Asked for only when it is looked at
  * @param bones how many of its bones and hardware need a look. Asked for only when it is looked at
  */
-public record Standing(Commission commission, Optional<Draft> draft, Supplier<Optional<BlockDrafter.Drafted>> block, LongSupplier bones) {
+public record Standing(
+        Commission commission,
+        Optional<Draft> draft,
+        Supplier<Optional<BlockDrafter.Drafted>> block,
+        LongSupplier bones) {
     public static Standing of(Commission commission, Outcome outcome) {
         Optional<Draft> draft = outcome instanceof Draft good ? Optional.of(good) : Optional.empty();
-        return new Standing(commission, draft, () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())), () -> draft.map(d -> toLookAt(BonePlan.of(d))).orElse(0L));
+        return new Standing(
+                commission,
+                draft,
+                () -> Optional.of(BlockDrafter.draft(commission.measurements(), commission.garment())),
+                () -> draft.map(d -> toLookAt(BonePlan.of(d))).orElse(0L));
     }
 
     /** How many findings on bones and hardware do not hold. */
     static long toLookAt(Bones bones) {
-        return bones.findings().stream().filter(f -> f.status() != Finding.Status.OK).count();
+        return bones.findings().stream()
+                .filter(f -> f.status() != Finding.Status.OK)
+                .count();
     }
 
     /** What is to be looked at on a stage; empty when it is done. */
     public String at(Stage stage) {
         return switch (stage) {
             case MEASURE -> {
-                int missing = Drafter.missing(commission.measurements(), commission.garment()).size();
-                long notes = Plausibility.of(commission.measurements()).stream().filter(r -> r.weight() != Remark.Weight.HOLDS).count();
+                int missing = Drafter.missing(commission.measurements(), commission.garment())
+                        .size();
+                long notes = Plausibility.of(commission.measurements()).stream()
+                        .filter(r -> r.weight() != Remark.Weight.HOLDS)
+                        .count();
                 yield missing > 0 ? missing + " missing" : count(notes);
             }
             // A corset is drafted on its levels: the block beside it is there to be looked at, and misses nothing.
-            case BLOCK -> commission.garment().kind().isPanelled() ? "" : block.get().map(Standing::words).orElse("");
+            case BLOCK ->
+                commission.garment().kind().isPanelled()
+                        ? ""
+                        : block.get().map(Standing::words).orElse("");
             case BONES -> draft.map(d -> count(bones.getAsLong())).orElse("no draft");
             case LAY -> draft.isPresent() ? "" : "no draft";
-            case GIRTHS, SEAMS, CUPS, EDGES, PIECES -> draft.map(d -> count(notes(d, stage))).orElse("no draft");
+            case GIRTHS, SEAMS, CUPS, EDGES, PIECES ->
+                draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };
     }
 
     private static String words(BlockDrafter.Drafted block) {
-        return block.drawing().isPresent() ? count(block.with(Finding.Status.NOTE).size()) : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
+        return block.drawing().isPresent()
+                ? count(block.with(Finding.Status.NOTE).size())
+                : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
     }
 
     /** The stages that need a look, in one line for the list of commissions; the others are done. */
     public String line() {
-        String open = Arrays.stream(Stage.values()).filter(stage -> !at(stage).isEmpty()).map(stage -> stage.label() + " " + at(stage)).collect(Collectors.joining(" · "));
+        String open = Arrays.stream(Stage.values())
+                .filter(stage -> !at(stage).isEmpty())
+                .map(stage -> stage.label() + " " + at(stage))
+                .collect(Collectors.joining(" · "));
         boolean all = Arrays.stream(Stage.values()).noneMatch(stage -> at(stage).isEmpty());
         return open.isEmpty() ? "every stage done" : all ? open : open + " · the rest done";
     }
 
     private static long notes(Draft draft, Stage stage) {
-        return draft.with(Finding.Status.NOTE).stream().filter(f -> Stage.of(f.kind().step()) == stage).count();
+        return draft.with(Finding.Status.NOTE).stream()
+                .filter(f -> Stage.of(f.kind().step()) == stage)
+                .count();
     }
 
     private static String count(long number) {

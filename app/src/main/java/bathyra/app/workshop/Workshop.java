@@ -55,6 +55,7 @@ public final class Workshop implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Workshop.class);
     /** What the list says of a commission on which the program itself failed. */
     private static final String UNDRAFTED = "the program could not draft it";
+
     private static final String PLACE_COMMISSION = "commission";
     private static final String PLACE_STAGE = "stage";
     private static final String PLACE_THEME = "theme";
@@ -67,10 +68,12 @@ public final class Workshop implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Optional<Refusal>> refusal = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyStringWrapper undoLabel = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper redoLabel = new ReadOnlyStringWrapper("");
-    private final ReadOnlyObjectWrapper<Optional<Throwable>> stageFailure = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Throwable>> stageFailure =
+            new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
-    private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+    private final ObjectProperty<Cell> selected =
+            new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
     private final ObjectProperty<MeasurementKey> measurement = new SimpleObjectProperty<>(MeasurementKey.BUST);
     private final StringProperty light = new SimpleStringProperty("");
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
@@ -117,10 +120,14 @@ public final class Workshop implements AutoCloseable {
             book.add(blank(LengthUnit.CM));
         }
         List<WorkshopBook.Entry> entries = book.entries();
-        long last = book.place(PLACE_COMMISSION).map(Long::parseLong).orElse(entries.get(0).id());
+        long last = book.place(PLACE_COMMISSION)
+                .map(Long::parseLong)
+                .orElse(entries.get(0).id());
         stage.set(Stage.named(book.place(PLACE_STAGE).orElse("")));
         dark.set(book.place(PLACE_THEME).orElse("").equals("dark"));
-        id = entries.stream().anyMatch(e -> e.id() == last) ? last : entries.get(0).id();
+        id = entries.stream().anyMatch(e -> e.id() == last)
+                ? last
+                : entries.get(0).id();
         drafting = true;
         commission.set(obeying(firstReadable(entries)));
         labels();
@@ -193,12 +200,15 @@ public final class Workshop implements AutoCloseable {
 
     /** A commission as its wearer's answers have it: not to be laced where they forbid it. Without answers what its document says stands. */
     public Commission obeying(Commission of) {
-        return answers(of.wearer().name()).map(record -> of.withAnswers(Optional.of(record.day()), record.forbidsLacing())).orElse(of);
+        return answers(of.wearer().name())
+                .map(record -> of.withAnswers(Optional.of(record.day()), record.forbidsLacing()))
+                .orElse(of);
     }
 
     /** Whether the wearer should be asked before this garment goes out, and has not been. */
     public boolean isToBeAsked() {
-        return commission.get().answered().isEmpty() && draft.get().filter(LacingRule::asks).isPresent();
+        return commission.get().answered().isEmpty()
+                && draft.get().filter(LacingRule::asks).isPresent();
     }
 
     /** Whether the program itself failed on the commission in hand. */
@@ -213,7 +223,11 @@ public final class Workshop implements AutoCloseable {
 
     /** How the stages of the commission in hand stand. */
     public Standing standing() {
-        return new Standing(commission.get(), refusal.get().isPresent() ? Optional.empty() : draft.get(), () -> block.known(commission.get()), this::bonesToLookAt);
+        return new Standing(
+                commission.get(),
+                refusal.get().isPresent() ? Optional.empty() : draft.get(),
+                () -> block.known(commission.get()),
+                this::bonesToLookAt);
     }
 
     /** The bones of the half in view, planned once a draft. */
@@ -331,7 +345,12 @@ public final class Workshop implements AutoCloseable {
     /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */
     public void duplicateFor(long which, String wearer) {
         Commission design = book.find(which).orElseThrow();
-        long next = book.add(new Commission(design.title(), design.units(), new Wearer(Wearer.tidy(wearer), Experience.FIRST), MeasurementSet.empty(), design.garment()));
+        long next = book.add(new Commission(
+                design.title(),
+                design.units(),
+                new Wearer(Wearer.tidy(wearer), Experience.FIRST),
+                MeasurementSet.empty(),
+                design.garment()));
         switchTo(next);
         stage.set(Stage.MEASURE);
     }
@@ -363,13 +382,17 @@ public final class Workshop implements AutoCloseable {
      * comparison. A state that gives no draft cannot be compared.
      */
     public void compare(Optional<Versions.Version> version) {
-        compared = version.flatMap(v -> Drafter.draft(obeying(v.commission())) instanceof Draft d ? Optional.of(new Compared(v.name(), d)) : Optional.empty());
+        compared = version.flatMap(v -> Drafter.draft(obeying(v.commission())) instanceof Draft d
+                ? Optional.of(new Compared(v.name(), d))
+                : Optional.empty());
         showAgain();
     }
 
     /** Compares the commission in hand with another state of it that is no version. */
     public void compare(String name, Commission other) {
-        compared = Drafter.draft(obeying(other)) instanceof Draft d ? Optional.of(new Compared(name, d)) : Optional.empty();
+        compared = Drafter.draft(obeying(other)) instanceof Draft d
+                ? Optional.of(new Compared(name, d))
+                : Optional.empty();
         showAgain();
     }
 
@@ -433,7 +456,12 @@ public final class Workshop implements AutoCloseable {
     }
 
     private static Commission blank(LengthUnit unit) {
-        return new Commission("New bustier", unit, new Wearer("New wearer", Experience.FIRST), MeasurementSet.empty(), Garment.bustier());
+        return new Commission(
+                "New bustier",
+                unit,
+                new Wearer("New wearer", Experience.FIRST),
+                MeasurementSet.empty(),
+                Garment.bustier());
     }
 
     /** Renames the commission; a blank name changes nothing. */
@@ -448,7 +476,14 @@ public final class Workshop implements AutoCloseable {
     /** Renames the wearer; a blank name changes nothing. */
     public void renameWearer(String name) {
         if (!name.isBlank()) {
-            change("wearer to " + Wearer.tidy(name), commission.get().withWearer(new Wearer(Wearer.tidy(name), commission.get().wearer().experience())).withAnswers(Optional.empty(), commission.get().restricted()), new Object());
+            change(
+                    "wearer to " + Wearer.tidy(name),
+                    commission
+                            .get()
+                            .withWearer(new Wearer(
+                                    Wearer.tidy(name), commission.get().wearer().experience()))
+                            .withAnswers(Optional.empty(), commission.get().restricted()),
+                    new Object());
             letGo();
         }
     }
@@ -556,7 +591,10 @@ public final class Workshop implements AutoCloseable {
     }
 
     public void setUnit(LengthUnit unit) {
-        change("units " + commission.get().units().symbol() + " → " + unit.symbol(), commission.get().withUnits(unit), "");
+        change(
+                "units " + commission.get().units().symbol() + " → " + unit.symbol(),
+                commission.get().withUnits(unit),
+                "");
         letGo();
     }
 
@@ -671,7 +709,9 @@ public final class Workshop implements AutoCloseable {
     }
 
     public LengthUnit unit() {
-        return commission.get().units() == LengthUnit.MM ? LengthUnit.CM : commission.get().units();
+        return commission.get().units() == LengthUnit.MM
+                ? LengthUnit.CM
+                : commission.get().units();
     }
 
     /** The last good draft; it stays while {@link #refusal} says why the present figures give none. */

@@ -28,6 +28,7 @@ import org.junit.jupiter.api.io.TempDir;
 class BlockModelTest {
     @TempDir
     private Path folder;
+
     private WorkshopBook book;
     private Workshop workshop;
     private BlockModel model;
@@ -57,7 +58,9 @@ class BlockModelTest {
         model.choose(BlockMethod.SHOULDER_DART);
         assertThat(workshop.undoLabelProperty().get()).isEqualTo("block: Quarter block → Shoulder-dart block");
         assertThat(model.drafted().drawing().orElseThrow().method()).isEqualTo(BlockMethod.SHOULDER_DART);
-        assertThat(workshop.draft().orElseThrow().intakes().underbust().value()).as("the shaping sits elsewhere").isNotEqualTo(quarter);
+        assertThat(workshop.draft().orElseThrow().intakes().underbust().value())
+                .as("the shaping sits elsewhere")
+                .isNotEqualTo(quarter);
         workshop.undo();
         assertThat(model.drafted().drawing().orElseThrow().method()).isEqualTo(BlockMethod.QUARTER);
     }
@@ -65,16 +68,32 @@ class BlockModelTest {
     @Test
     void theReduction_startsFromTheBlockThatIsChosen() {
         model.choose(BlockMethod.DOUBLED_DART);
-        double onQuarter = model.drafted().drawing().orElseThrow().point(Half.FRONT, "Cs").at().x();
+        double onQuarter = model.drafted()
+                .drawing()
+                .orElseThrow()
+                .point(Half.FRONT, "Cs")
+                .at()
+                .x();
         model.base(BlockMethod.SHOULDER_DART);
-        assertThat(model.drafted().drawing().orElseThrow().point(Half.FRONT, "Cs").at().x()).isNotEqualTo(onQuarter);
+        assertThat(model.drafted()
+                        .drawing()
+                        .orElseThrow()
+                        .point(Half.FRONT, "Cs")
+                        .at()
+                        .x())
+                .isNotEqualTo(onQuarter);
     }
 
     @Test
     void aSchoolThatMissesAMeasurement_saysWhich() {
         model.choose(BlockMethod.PROPORTION);
         assertThat(model.drafted().missing()).containsExactly(MeasurementKey.HEIGHT);
-        workshop.change("height", workshop.commission().withMeasurements(workshop.commission().measurements().with(MeasurementKey.HEIGHT, Length.mm(1680))), "");
+        workshop.change(
+                "height",
+                workshop.commission()
+                        .withMeasurements(
+                                workshop.commission().measurements().with(MeasurementKey.HEIGHT, Length.mm(1680))),
+                "");
         assertThat(model.drafted().drawing()).isPresent();
     }
 
@@ -83,15 +102,24 @@ class BlockModelTest {
         model.mode(BlockModel.Mode.COMPARE);
         model.compare(BlockMethod.SHOULDER_DART);
         BlockModel.Comparison comparison = model.comparison().orElseThrow();
-        assertThat(comparison.rows()).hasSizeGreaterThan(8).isSortedAccordingTo((a, b) -> Double.compare(b.apart(), a.apart()));
+        assertThat(comparison.rows())
+                .hasSizeGreaterThan(8)
+                .isSortedAccordingTo((a, b) -> Double.compare(b.apart(), a.apart()));
         assertThat(comparison.rows().get(0).name()).isEqualTo("St");
-        assertThat(comparison.explained().get(comparison.rows().get(0))).as("the shoulder dart grows with bust less underbust").isEqualTo(MeasurementKey.BUST);
+        assertThat(comparison.explained().get(comparison.rows().get(0)))
+                .as("the shoulder dart grows with bust less underbust")
+                .isEqualTo(MeasurementKey.BUST);
     }
 
     @Test
     void aKeptVersion_isComparedOnTheFiguresOfToday() throws Exception {
         book.versions().keep(workshop.id(), "as sketched", workshop.commission());
-        workshop.change("neck", workshop.commission().withGarment(workshop.commission().garment().withLength(LengthOption.NECK_WIDTH, Length.mm(102))), "");
+        workshop.change(
+                "neck",
+                workshop.commission()
+                        .withGarment(
+                                workshop.commission().garment().withLength(LengthOption.NECK_WIDTH, Length.mm(102))),
+                "");
         model.mode(BlockModel.Mode.COMPARE);
         model.compare(model.versions().get(0));
         BlockModel.Comparison comparison = model.comparison().orElseThrow();
@@ -104,7 +132,8 @@ class BlockModelTest {
     void aPrincessSeam_isAChange_andCutsBothHalves() {
         model.princess(PrincessStart.ARMHOLE);
         assertThat(workshop.undoLabelProperty().get()).isEqualTo("block: from the middle of the armhole");
-        assertThat(model.cuts()).hasSize(2).allSatisfy(cut -> assertThat(Math.abs(cut.lost())).isLessThan(1e-4));
+        assertThat(model.cuts()).hasSize(2).allSatisfy(cut -> assertThat(Math.abs(cut.lost()))
+                .isLessThan(1e-4));
         workshop.undo();
         assertThat(model.cuts()).isEmpty();
     }
@@ -144,7 +173,11 @@ class BlockModelTest {
         assertThat(model.verdict().orElseThrow().correct()).isFalse();
         model.answer("20.5");
         assertThat(model.verdict().orElseThrow().correct()).isTrue();
-        assertThat(model.attempts()).as("what is no figure is no attempt").hasSize(3).extracting(Practice.Attempt::correct).containsExactly(true, false, false);
+        assertThat(model.attempts())
+                .as("what is no figure is no attempt")
+                .hasSize(3)
+                .extracting(Practice.Attempt::correct)
+                .containsExactly(true, false, false);
         model.learner("Odile");
         assertThat(model.attempts()).isEmpty();
     }
@@ -168,7 +201,8 @@ class BlockModelTest {
         goTo("Waist");
         BlockPoint wanted = model.step().orElseThrow().points().get(0);
         model.answerAt(wanted.at().plus(new Vec(40, 0)));
-        assertThat(model.verdict().orElseThrow().words().replace('\u00a0', ' ')).isEqualTo("Waist line at the side lies 4.0 cm from there.");
+        assertThat(model.verdict().orElseThrow().words().replace('\u00a0', ' '))
+                .isEqualTo("Waist line at the side lies 4.0 cm from there.");
         model.answerAt(wanted.at().plus(new Vec(3, 0)));
         assertThat(model.verdict().orElseThrow().correct()).isTrue();
     }

@@ -18,9 +18,22 @@ public final class BonesDrawings {
     public static List<Drawing> of(Draft draft, Bones bones) {
         List<Drawing> drawings = new ArrayList<>();
         for (LevelPlan plan : draft.girths().levels()) {
-            drawings.add(new BonesDrawing(draft, bones, LengthUnit.CM, bones.channels().stream().map(c -> c.id()).findFirst(), plan.level(), Optional.empty()));
+            drawings.add(new BonesDrawing(
+                    draft,
+                    bones,
+                    LengthUnit.CM,
+                    bones.channels().stream().map(c -> c.id()).findFirst(),
+                    plan.level(),
+                    Optional.empty()));
         }
-        bones.findings().forEach(f -> drawings.add(new BonesDrawing(draft, bones, LengthUnit.CM, Optional.empty(), draft.girths().levels().get(0).level(), Optional.of(f))));
+        bones.findings()
+                .forEach(f -> drawings.add(new BonesDrawing(
+                        draft,
+                        bones,
+                        LengthUnit.CM,
+                        Optional.empty(),
+                        draft.girths().levels().get(0).level(),
+                        Optional.of(f))));
         return drawings;
     }
 

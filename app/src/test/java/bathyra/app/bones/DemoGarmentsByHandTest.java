@@ -44,7 +44,8 @@ class DemoGarmentsByHandTest {
     @Test
     void theHeron_isALightBustier_turnedAtBothEdges() throws Exception {
         Bones bones = BonePlan.of(demo("the-heron"));
-        // Turned at both ends: 10 and 10 off, down to five. Over the apex the bone ends below the bust, stitched across there: 6 and 10 off.
+        // Turned at both ends: 10 and 10 off, down to five. Over the apex the bone ends below the bust, stitched across
+        // there: 6 and 10 off.
         bone(bones, "centre-front", 466.0, 445, BoneKind.SYNTHETIC);
         bone(bones, "on-princess-front", 333.4, 315, BoneKind.SYNTHETIC);
         bone(bones, "on-side", 451.6, 430, BoneKind.SYNTHETIC);
@@ -59,7 +60,8 @@ class DemoGarmentsByHandTest {
 
     @Test
     void theHeron_isCutFromFiveMetresOfBoning() throws Exception {
-        // 445 once, 315, 430, 410 and 410 twice each: 3575 in nine pieces. From one length of 5 m, which costs 7.20; four single metres would be 6.40 and hold 2 + 2 + 2 + 2 of the nine pieces.
+        // 445 once, 315, 430, 410 and 410 twice each: 3575 in nine pieces. From one length of 5 m, which costs 7.20;
+        // four single metres would be 6.40 and hold 2 + 2 + 2 + 2 of the nine pieces.
         Shopping shopping = Shopping.of(demo("the-heron"), PriceList.invented());
         assertThat(shopping.bones()).hasSize(1);
         assertThat(shopping.bones().get(0).length()).isEqualTo(445 + 2 * (315 + 430 + 410 + 410));
@@ -84,12 +86,14 @@ class DemoGarmentsByHandTest {
         // Centre front 324, 10 left at either end: 304, and stock comes every 25.
         assertThat(bones.busk().orElseThrow().room().value()).isCloseTo(304, within(0.06));
         assertThat(bones.busk().orElseThrow().length().value()).isEqualTo(300);
-        // The edge is 180 above the waist and 60 below. 180 − 11 − 6 = 163, in 7 spaces of 23.3; 60 − 11 − 6 = 43, in 2 of 21.5. 8 and 3 eyelets.
+        // The edge is 180 above the waist and 60 below. 180 − 11 − 6 = 163, in 7 spaces of 23.3; 60 − 11 − 6 = 43, in 2
+        // of 21.5. 8 and 3 eyelets.
         var eyelets = bones.eyelets().orElseThrow();
         assertThat(eyelets.points()).hasSize(11);
         assertThat(eyelets.above().value()).isCloseTo(163.0 / 7, within(0.01));
         assertThat(eyelets.below().value()).isCloseTo(21.5, within(0.01));
-        // Gap 50: 14 × √(50² + 23.29²) + 2 × √(50² + 12²) + 4 × √(50² + 21.5²) = 14 × 55.16 + 2 × 51.42 + 4 × 54.43 = 1092.7; 1200 for the loops and 400 of tails.
+        // Gap 50: 14 × √(50² + 23.29²) + 2 × √(50² + 12²) + 4 × √(50² + 21.5²) = 14 × 55.16 + 2 × 51.42 + 4 × 54.43 =
+        // 1092.7; 1200 for the loops and 400 of tails.
         assertThat(bones.cord().orElseThrow().value()).isCloseTo(1092.7 + 1600, within(0.1));
         // 715 on the pattern, parted by the busk: 357.5 each, and 20 at either end.
         assertThat(bones.tape().value()).isEqualTo(397.5);
@@ -99,12 +103,22 @@ class DemoGarmentsByHandTest {
     @Test
     void theHeronsFashionLayer_onOpenSilk_needsItsLongestPiece() throws Exception {
         Draft draft = demo("the-heron");
-        Layer layer = CuttingPlan.of(draft).layers().stream().filter(l -> l.kind() == LayerKind.FASHION).findFirst().orElseThrow();
+        Layer layer = CuttingPlan.of(draft).layers().stream()
+                .filter(l -> l.kind() == LayerKind.FASHION)
+                .findFirst()
+                .orElseThrow();
         Laying laying = Lays.laying(layer, Lays.use(draft.commission(), LayerKind.FASHION, PriceList.invented()));
-        // Silk of 140 with 1 of selvedge: 138. Everything lies beside each other, so its longest piece alone is the length: 524.6, bought as 600.
+        // Silk of 140 with 1 of selvedge: 138. Everything lies beside each other, so its longest piece alone is the
+        // length: 524.6, bought as 600.
         Lay lay = AutoLay.lay(laying, Lays.SEED, 50, p -> {}, () -> false);
         assertThat(laying.width()).isEqualTo(1380);
-        assertThat(lay.length()).isCloseTo(lay.placed().stream().mapToDouble(p -> p.piece().height()).max().orElseThrow(), within(0.5));
+        assertThat(lay.length())
+                .isCloseTo(
+                        lay.placed().stream()
+                                .mapToDouble(p -> p.piece().height())
+                                .max()
+                                .orElseThrow(),
+                        within(0.5));
         assertThat(lay.bought()).isEqualTo(600);
         Bill bill = Bill.of(draft, List.of(layer), Map.of(LayerKind.FASHION, lay), PriceList.invented());
         // 0.6 m at 42.
@@ -114,10 +128,14 @@ class DemoGarmentsByHandTest {
     @Test
     void theSaltQueensLay_isAtLeastEightPercentShorterThanRows() throws Exception {
         Draft draft = demo("the-salt-queen");
-        for (Layer layer : CuttingPlan.of(draft).layers().stream().filter(l -> l.pieces().size() >= 9).toList()) {
+        for (Layer layer : CuttingPlan.of(draft).layers().stream()
+                .filter(l -> l.pieces().size() >= 9)
+                .toList()) {
             Laying laying = Lays.laying(layer, Lays.use(draft.commission(), LayerKind.STRENGTH, PriceList.invented()));
             Lay lay = AutoLay.lay(laying, Lays.SEED, 1500, p -> {}, () -> false);
-            assertThat(lay.length()).as(layer.kind().label()).isLessThan(0.92 * Rows.of(laying).length());
+            assertThat(lay.length())
+                    .as(layer.kind().label())
+                    .isLessThan(0.92 * Rows.of(laying).length());
         }
     }
 }

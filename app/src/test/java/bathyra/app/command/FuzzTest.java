@@ -47,6 +47,7 @@ class FuzzTest {
 
     @TempDir
     private Path folder;
+
     private final Draft draft = (Draft) Drafter.draft(commission("the-heron"));
     private final CuttingPlan plan = CuttingPlan.of(draft);
 
@@ -82,7 +83,8 @@ class FuzzTest {
             }
             slowest = Math.max(slowest, System.nanoTime() - began);
         }
-        System.out.printf("%s: %d spoilt, by exit code %s, the slowest %d ms%n", what, ROUNDS, codes, slowest / 1_000_000);
+        System.out.printf(
+                "%s: %d spoilt, by exit code %s, the slowest %d ms%n", what, ROUNDS, codes, slowest / 1_000_000);
         assertThat(broken).as(what).isEmpty();
         assertThat(codes.size()).as("both taken and refused").isGreaterThan(1);
         assertThat(Duration.ofNanos(slowest)).as(what).isLessThan(SOON);
@@ -122,12 +124,27 @@ class FuzzTest {
     @Test
     void commissions() throws IOException {
         List<String> good = new ArrayList<>();
-        for (String demo : List.of("the-heron", "the-salt-queen", "the-quay-widow", "the-ringmaster", "the-tide-bride")) {
+        for (String demo :
+                List.of("the-heron", "the-salt-queen", "the-quay-widow", "the-ringmaster", "the-tide-bride")) {
             good.add(DemoBook.document(demo));
         }
         // Every choice that there is stands in one of these.
-        Choices.pairwise(3, true).stream().limit(COMBINED).map(c -> CommissionJson.write(Choices.commission(c, Bodies.withArms(Bodies.nerea())))).forEach(good::add);
-        spoil("commissions", 31, good, text -> on("c.bathyra.json", text, "draft", "--format", "json", "--out", folder.resolve("out").toString()));
+        Choices.pairwise(3, true).stream()
+                .limit(COMBINED)
+                .map(c -> CommissionJson.write(Choices.commission(c, Bodies.withArms(Bodies.nerea()))))
+                .forEach(good::add);
+        spoil(
+                "commissions",
+                31,
+                good,
+                text -> on(
+                        "c.bathyra.json",
+                        text,
+                        "draft",
+                        "--format",
+                        "json",
+                        "--out",
+                        folder.resolve("out").toString()));
     }
 
     @Test
@@ -138,12 +155,34 @@ class FuzzTest {
 
     @Test
     void svgs() throws IOException {
-        spoil("SVG", 33, List.of(SvgPattern.write(plan)), text -> on("d.svg", text, "import", "--out", folder.resolve("taken.json").toString(), "--unit", "mm"));
+        spoil(
+                "SVG",
+                33,
+                List.of(SvgPattern.write(plan)),
+                text -> on(
+                        "d.svg",
+                        text,
+                        "import",
+                        "--out",
+                        folder.resolve("taken.json").toString(),
+                        "--unit",
+                        "mm"));
     }
 
     @Test
     void dxfs() throws IOException {
-        spoil("DXF", 34, List.of(DxfPattern.write(plan)), text -> on("d.dxf", text, "import", "--out", folder.resolve("taken.json").toString(), "--unit", "mm"));
+        spoil(
+                "DXF",
+                34,
+                List.of(DxfPattern.write(plan)),
+                text -> on(
+                        "d.dxf",
+                        text,
+                        "import",
+                        "--out",
+                        folder.resolve("taken.json").toString(),
+                        "--unit",
+                        "mm"));
     }
 
     @Test
@@ -164,7 +203,9 @@ class FuzzTest {
                 PriceListJson.read(text);
                 return Exit.DONE;
             } catch (BadDocument e) {
-                assertThat(e.faults()).isNotEmpty().allSatisfy(f -> assertThat(f).contains(": ").doesNotContain("Exception"));
+                assertThat(e.faults())
+                        .isNotEmpty()
+                        .allSatisfy(f -> assertThat(f).contains(": ").doesNotContain("Exception"));
                 return Exit.INPUT;
             }
         });
@@ -172,11 +213,19 @@ class FuzzTest {
 
     @Test
     void tapes() {
-        spoil("tape", 37, List.of("reading 912.5 mm", "reading 36 1/2 in", "tape 1"), text -> TapeLine.reading(text).isPresent() ? Exit.DONE : Exit.INPUT);
+        spoil(
+                "tape",
+                37,
+                List.of("reading 912.5 mm", "reading 36 1/2 in", "tape 1"),
+                text -> TapeLine.reading(text).isPresent() ? Exit.DONE : Exit.INPUT);
     }
 
     @Test
     void plots() {
-        spoil("plotter", 38, List.of(HpglPattern.write(plan, HpglPattern.ROLL)), text -> Plot.read(text).strokes().size() > 40 ? Exit.DONE : Exit.INPUT);
+        spoil(
+                "plotter",
+                38,
+                List.of(HpglPattern.write(plan, HpglPattern.ROLL)),
+                text -> Plot.read(text).strokes().size() > 40 ? Exit.DONE : Exit.INPUT);
     }
 }

@@ -12,9 +12,58 @@ import java.util.regex.Pattern;
 /** Spoils a text as a slip, a broken transfer, an odd program or an enemy would; the same seed spoils it the same way. */
 final class Mutator {
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
-    private static final List<String> FIGURES = List.of("0", "-0", "-1", "1e400", "-1e300", "1e-320", "NaN", "99999999999999999999", "2147483648", "0.0000001", "1e7", "-40", "5000", "1/0", "½", "null", "\"\"", "{}", "[]");
-    private static final List<String> GRAFTS = List.of("", "\u0000", "\uFEFF", "{", "}", "[", "]", "\"", ",", ":", "<", ">", "&#x0;", "]]>", "{}", "${x}", "%s%n", "../../", "\r", "\u2028", "\uD83E\uDDF5", "null", "true",
-            "\n0\nINSERT\n", "<g transform='scale(1e9)'>", "M", "z", "PD", ";", "\u0003", "\u202e");
+    private static final List<String> FIGURES = List.of(
+            "0",
+            "-0",
+            "-1",
+            "1e400",
+            "-1e300",
+            "1e-320",
+            "NaN",
+            "99999999999999999999",
+            "2147483648",
+            "0.0000001",
+            "1e7",
+            "-40",
+            "5000",
+            "1/0",
+            "½",
+            "null",
+            "\"\"",
+            "{}",
+            "[]");
+    private static final List<String> GRAFTS = List.of(
+            "",
+            "\u0000",
+            "\uFEFF",
+            "{",
+            "}",
+            "[",
+            "]",
+            "\"",
+            ",",
+            ":",
+            "<",
+            ">",
+            "&#x0;",
+            "]]>",
+            "{}",
+            "${x}",
+            "%s%n",
+            "../../",
+            "\r",
+            "\u2028",
+            "\uD83E\uDDF5",
+            "null",
+            "true",
+            "\n0\nINSERT\n",
+            "<g transform='scale(1e9)'>",
+            "M",
+            "z",
+            "PD",
+            ";",
+            "\u0003",
+            "\u202e");
     private static final int LONG = 3_000;
     private static final int TALL = 400;
 
@@ -48,11 +97,16 @@ final class Mutator {
 
     /** Another choice, or a figure a little off. */
     private String other(String text) {
-        List<MatchResult> fields = FIELD.matcher(text).results().filter(field -> choices.getOrDefault(field.group(1), List.of()).size() > 1).toList();
+        List<MatchResult> fields = FIELD.matcher(text)
+                .results()
+                .filter(field -> choices.getOrDefault(field.group(1), List.of()).size() > 1)
+                .toList();
         if (!fields.isEmpty() && random.nextInt(3) > 0) {
             MatchResult one = fields.get(random.nextInt(fields.size()));
             List<String> known = choices.get(one.group(1));
-            return text.substring(0, one.start(2)) + known.get(random.nextInt(known.size())) + text.substring(one.end(2));
+            return text.substring(0, one.start(2))
+                    + known.get(random.nextInt(known.size()))
+                    + text.substring(one.end(2));
         }
         List<MatchResult> figures = NUMBER.matcher(text).results().toList();
         if (figures.isEmpty()) {
@@ -60,7 +114,11 @@ final class Mutator {
         }
         MatchResult one = figures.get(random.nextInt(figures.size()));
         double near = Double.parseDouble(one.group()) * (1 + 0.3 * random.nextGaussian());
-        return text.substring(0, one.start()) + (one.group().contains(".") ? String.format(Locale.ROOT, "%.3f", near) : String.valueOf(Math.round(near))) + text.substring(one.end());
+        return text.substring(0, one.start())
+                + (one.group().contains(".")
+                        ? String.format(Locale.ROOT, "%.3f", near)
+                        : String.valueOf(Math.round(near)))
+                + text.substring(one.end());
     }
 
     private String fault(String text) {
@@ -71,7 +129,8 @@ final class Mutator {
             case 1 -> text.substring(0, from) + GRAFTS.get(random.nextInt(GRAFTS.size())) + text.substring(to);
             case 2 -> text.substring(0, to) + text.substring(from);
             case 3 -> text.substring(0, from) + (char) (32 + random.nextInt(90)) + text.substring(from + 1);
-            case 4 -> text.substring(0, from) + text.substring(from, to).repeat(random.nextInt(LONG)) + text.substring(to);
+            case 4 ->
+                text.substring(0, from) + text.substring(from, to).repeat(random.nextInt(LONG)) + text.substring(to);
             case 5 -> lines(text);
             default -> figure(text);
         };
@@ -84,7 +143,9 @@ final class Mutator {
             return text;
         }
         MatchResult one = all.get(random.nextInt(all.size()));
-        String other = random.nextBoolean() ? FIGURES.get(random.nextInt(FIGURES.size())) : all.get(random.nextInt(all.size())).group();
+        String other = random.nextBoolean()
+                ? FIGURES.get(random.nextInt(FIGURES.size()))
+                : all.get(random.nextInt(all.size())).group();
         return text.substring(0, one.start()) + other + text.substring(one.end());
     }
 

@@ -16,7 +16,8 @@ public final class CupsDrawings {
         if (draft.cutting().apex().isEmpty() || draft.cutting().cup().isEmpty()) {
             return List.of();
         }
-        List<Drawing> drawings = new ArrayList<>(List.of(new CupsDrawing(draft, LengthUnit.CM, true), new FoldedDrawing(draft.cutting(), LengthUnit.IN)));
+        List<Drawing> drawings = new ArrayList<>(List.of(
+                new CupsDrawing(draft, LengthUnit.CM, true), new FoldedDrawing(draft.cutting(), LengthUnit.IN)));
         CupsDrawing cup = new CupsDrawing(draft, LengthUnit.CM, false);
         cup.handles();
         drawings.add(cup);
@@ -28,7 +29,12 @@ public final class CupsDrawings {
         if (draft.cutting().cup().isPresent()) {
             ClosedCup section = new ClosedCup();
             section.resize(300, 160);
-            section.show(FoldedCup.of(draft.cutting().whole(), draft.cutting().apex().orElseThrow(), draft.cutting().cup().get().radius().value()), LengthUnit.CM);
+            section.show(
+                    FoldedCup.of(
+                            draft.cutting().whole(),
+                            draft.cutting().apex().orElseThrow(),
+                            draft.cutting().cup().get().radius().value()),
+                    LengthUnit.CM);
             section.paint(new RecordingSurface());
         }
     }

@@ -10,6 +10,8 @@ public final class GirthsDrawings {
     private GirthsDrawings() {}
 
     public static List<Drawing> of(Draft draft) {
-        return draft.girths().levels().stream().<Drawing>map(plan -> new GirthsDrawing(draft, LengthUnit.CM, plan.level())).toList();
+        return draft.girths().levels().stream()
+                .<Drawing>map(plan -> new GirthsDrawing(draft, LengthUnit.CM, plan.level()))
+                .toList();
     }
 }

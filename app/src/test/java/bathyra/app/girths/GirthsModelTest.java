@@ -20,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 class GirthsModelTest {
     @TempDir
     private Path folder;
+
     private WorkshopBook book;
     private Workshop workshop;
     private GirthsModel model;
@@ -38,8 +39,11 @@ class GirthsModelTest {
 
     /** Half of the finished pattern at a level, measured on the pieces. */
     private double finishedHalf(Level level) {
-        return workshop.draft().orElseThrow().pattern().pieces().stream().flatMap(p -> p.levelMarks().stream()).filter(m -> m.level().equals(level.id()))
-                .mapToDouble(m -> m.from().distance(m.to())).sum();
+        return workshop.draft().orElseThrow().pattern().pieces().stream()
+                .flatMap(p -> p.levelMarks().stream())
+                .filter(m -> m.level().equals(level.id()))
+                .mapToDouble(m -> m.from().distance(m.to()))
+                .sum();
     }
 
     @Test
@@ -49,7 +53,8 @@ class GirthsModelTest {
         assertThat(finishedHalf(Level.WAIST)).isCloseTo(683.0 / 2, within(0.5));
         workshop.setUnit(LengthUnit.IN);
         model.wear(Level.WAIST, 683.4);
-        assertThat(model.plan(Level.WAIST).ease().value() / (25.4 / 8)).isCloseTo(Math.rint(model.plan(Level.WAIST).ease().value() / (25.4 / 8)), within(1e-9));
+        assertThat(model.plan(Level.WAIST).ease().value() / (25.4 / 8))
+                .isCloseTo(Math.rint(model.plan(Level.WAIST).ease().value() / (25.4 / 8)), within(1e-9));
     }
 
     @Test
@@ -98,7 +103,13 @@ class GirthsModelTest {
     void whatNoBodyCanBear_isRefused_andTheLastGoodDraftStays() {
         var good = workshop.draft();
         model.ease(Level.WAIST, Length.mm(-300));
-        assertThat(workshop.refusal().orElseThrow().reasons().get(0).sentence().in(LengthUnit.CM).replace('\u00a0', ' '))
+        assertThat(workshop.refusal()
+                        .orElseThrow()
+                        .reasons()
+                        .get(0)
+                        .sentence()
+                        .in(LengthUnit.CM)
+                        .replace('\u00a0', ' '))
                 .startsWith("The waist would be worn at 42.0 cm, 42 % less than it is.");
         assertThat(workshop.draft()).isEqualTo(good);
     }

@@ -12,7 +12,12 @@ public final class LayDrawings {
     private LayDrawings() {}
 
     public static Drawing of(Lay lay, Laying laying) {
-        return new LayDrawing(lay, LengthUnit.CM, lay.placed().stream().map(p -> p.piece().key()).findFirst(), Clearance.wrong(lay, laying).stream().map(p -> p.piece().key()).toList(), 10);
+        return new LayDrawing(
+                lay,
+                LengthUnit.CM,
+                lay.placed().stream().map(p -> p.piece().key()).findFirst(),
+                Clearance.wrong(lay, laying).stream().map(p -> p.piece().key()).toList(),
+                10);
     }
 
     public static Optional<Drawing> of(Optional<Lay> lay, Laying laying) {

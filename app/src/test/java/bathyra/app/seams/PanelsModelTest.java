@@ -26,6 +26,7 @@ import org.junit.jupiter.api.io.TempDir;
 class PanelsModelTest {
     @TempDir
     private Path folder;
+
     private WorkshopBook book;
     private Workshop workshop;
     private PanelsModel model;
@@ -44,7 +45,11 @@ class PanelsModelTest {
     }
 
     private void take(String wearer) {
-        workshop.switchTo(workshop.entries().stream().filter(e -> e.wearer().equals(wearer)).findFirst().orElseThrow().id());
+        workshop.switchTo(workshop.entries().stream()
+                .filter(e -> e.wearer().equals(wearer))
+                .findFirst()
+                .orElseThrow()
+                .id());
     }
 
     private SeamAxes axes() {
@@ -56,9 +61,13 @@ class PanelsModelTest {
         SeamPlace second = SeamPlace.front(2);
         model.move(second, 5000);
         double held = axes().of(second).at();
-        assertThat(held).isLessThan(axes().front()).isGreaterThan(axes().of(SeamPlace.front(1)).at());
+        assertThat(held)
+                .isLessThan(axes().front())
+                .isGreaterThan(axes().of(SeamPlace.front(1)).at());
         model.move(SeamPlace.SIDE, 100);
-        assertThat(axes().of(SeamPlace.SIDE).at()).as("the side lies between the blocks").isEqualTo(axes().front());
+        assertThat(axes().of(SeamPlace.SIDE).at())
+                .as("the side lies between the blocks")
+                .isEqualTo(axes().front());
         model.placed(second);
         assertThat(model.garment().panels().own()).isEmpty();
     }
@@ -78,7 +87,9 @@ class PanelsModelTest {
 
     @Test
     void aNewSeam_takesItsPlaceInTheOrder_andMoreThanEightPanelsThereAreNot() {
-        double between = (axes().of(SeamPlace.back(1)).at() + axes().of(SeamPlace.back(2)).at()) / 2;
+        double between = (axes().of(SeamPlace.back(1)).at()
+                        + axes().of(SeamPlace.back(2)).at())
+                / 2;
         assertThat(model.add(between)).contains(SeamPlace.back(2));
         assertThat(axes().of(SeamPlace.back(2)).at()).isCloseTo(between, within(0.5));
         model.panels(8);
@@ -128,8 +139,18 @@ class PanelsModelTest {
         Cell cell = new Cell(Level.WAIST, SeamPlace.back(1));
         workshop.rightHalfProperty().set(true);
         seams.set(cell, Length.mm(12));
-        assertThat(workshop.half().orElseThrow().intakes().at(cell.level(), cell.seam()).value()).isEqualTo(12);
-        assertThat(workshop.draft().orElseThrow().intakes().at(cell.level(), cell.seam()).value()).isNotEqualTo(12.0);
+        assertThat(workshop.half()
+                        .orElseThrow()
+                        .intakes()
+                        .at(cell.level(), cell.seam())
+                        .value())
+                .isEqualTo(12);
+        assertThat(workshop.draft()
+                        .orElseThrow()
+                        .intakes()
+                        .at(cell.level(), cell.seam())
+                        .value())
+                .isNotEqualTo(12.0);
         assertThat(seams.isLocked(cell)).isTrue();
         workshop.rightHalfProperty().set(false);
         assertThat(seams.isLocked(cell)).isFalse();

@@ -23,7 +23,11 @@ public final class SeamsDrawings {
         for (int i = 0; i < columns.length; i++) {
             columns[i] = 200 + 60 * i;
         }
-        List<Lie> lies = new ArrayList<>(List.of(Lie.ON_AXES, new Lie(Optional.empty(), true, Joining.APART), new Lie(Optional.of(Level.WAIST), true, Joining.APART), new Lie(Optional.empty(), false, Joining.ABOVE),
+        List<Lie> lies = new ArrayList<>(List.of(
+                Lie.ON_AXES,
+                new Lie(Optional.empty(), true, Joining.APART),
+                new Lie(Optional.of(Level.WAIST), true, Joining.APART),
+                new Lie(Optional.empty(), false, Joining.ABOVE),
                 new Lie(Optional.empty(), true, Joining.BELOW)));
         for (LevelPlan plan : draft.girths().levels()) {
             Cell cell = new Cell(plan.level(), seams.get(plan.level().ordinal() % seams.size()));

@@ -34,7 +34,8 @@ class ChorusTest {
     private Path folder;
 
     private static Commission of(String wearer, MeasurementSet set) {
-        return new Commission("Chorus, first row", LengthUnit.CM, new Wearer(wearer, Experience.FIRST), set, Garment.bustier());
+        return new Commission(
+                "Chorus, first row", LengthUnit.CM, new Wearer(wearer, Experience.FIRST), set, Garment.bustier());
     }
 
     private static List<Commission> many(int count) {
@@ -48,11 +49,17 @@ class ChorusTest {
 
     @Test
     void draft_tellsWhoIsCleanWhoNeedsALookAndWhoCannotBeDrafted() {
-        List<Chorus.Part> parts = Chorus.draft(List.of(of("A", Bodies.nerea()), of("B", Bodies.nerea().without(MeasurementKey.WAIST))), n -> { }, () -> false);
+        List<Chorus.Part> parts = Chorus.draft(
+                List.of(of("A", Bodies.nerea()), of("B", Bodies.nerea().without(MeasurementKey.WAIST))),
+                n -> {},
+                () -> false);
         assertThat(parts.get(0).isDrafted()).isTrue();
-        assertThat(parts.get(0).isClean()).as("its side takes more than the cap").isFalse();
-        assertThat(parts.get(0).says(LengthUnit.CM).replace('\u00a0', ' ')).isEqualTo(
-                "Side, front half takes 4.7 cm at the waist, 0.2 cm over its cap of 4.5 cm. Share it wider, add a seam or reduce less. And 1 more.");
+        assertThat(parts.get(0).isClean())
+                .as("its side takes more than the cap")
+                .isFalse();
+        assertThat(parts.get(0).says(LengthUnit.CM).replace('\u00a0', ' '))
+                .isEqualTo(
+                        "Side, front half takes 4.7 cm at the waist, 0.2 cm over its cap of 4.5 cm. Share it wider, add a seam or reduce less. And 1 more.");
         assertThat(parts.get(1).isDrafted()).isFalse();
         assertThat(parts.get(1).says(LengthUnit.CM)).startsWith("Waist is absent and this garment needs it.");
     }
@@ -67,39 +74,48 @@ class ChorusTest {
 
     @Test
     void write_makesAFolderForEachWhoDrafts_withASoundPattern() throws Exception {
-        List<Chorus.Part> parts = Chorus.draft(many(12), n -> { }, () -> false);
+        List<Chorus.Part> parts = Chorus.draft(many(12), n -> {}, () -> false);
         long drafted = parts.stream().filter(Chorus.Part::isDrafted).count();
-        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> { }, () -> false)).isEqualTo((int) drafted);
+        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> {}, () -> false))
+                .isEqualTo((int) drafted);
         try (Stream<Path> made = Files.list(folder)) {
             List<Path> folders = made.toList();
             assertThat(folders).hasSize((int) drafted).allSatisfy(own -> {
                 assertThat(own.resolve("pattern.pdf")).isNotEmptyFile();
-                assertThat(Truing.look(PatternJson.read(Files.readString(own.resolve("pattern.json"))))).noneMatch(f -> f.status() == Finding.Status.FAULT);
+                assertThat(Truing.look(PatternJson.read(Files.readString(own.resolve("pattern.json")))))
+                        .noneMatch(f -> f.status() == Finding.Status.FAULT);
             });
         }
     }
 
     @Test
     void aWaistDrawnInPastTheTopLevel_isNotPutOut_andSaysWhy() throws Exception {
-        Commission tight = of("A", Bodies.nerea()).withGarment(Garment.bustier().withEase(Level.WAIST, Length.mm(-160)));
-        List<Chorus.Part> parts = Chorus.draft(List.of(tight), n -> { }, () -> false);
+        Commission tight =
+                of("A", Bodies.nerea()).withGarment(Garment.bustier().withEase(Level.WAIST, Length.mm(-160)));
+        List<Chorus.Part> parts = Chorus.draft(List.of(tight), n -> {}, () -> false);
         assertThat(parts.get(0).isDrafted()).isFalse();
         assertThat(parts.get(0).says(LengthUnit.CM)).startsWith("The waist is drawn in past the top level.");
-        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> { }, () -> false)).isZero();
+        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> {}, () -> false))
+                .isZero();
     }
 
     @Test
     void write_putsOutInitials_whenTheNamesAreNotAskedFor() throws Exception {
-        List<Chorus.Part> parts = Chorus.draft(List.of(of("Nerea Holloway", Bodies.nerea())), n -> { }, () -> false).stream().map(Chorus.Part::byInitials).toList();
-        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> { }, () -> false)).isEqualTo(1);
+        List<Chorus.Part> parts =
+                Chorus.draft(List.of(of("Nerea Holloway", Bodies.nerea())), n -> {}, () -> false).stream()
+                        .map(Chorus.Part::byInitials)
+                        .toList();
+        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", n -> {}, () -> false))
+                .isEqualTo(1);
         assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }
 
     @Test
     void write_thatIsStopped_leavesNothingBehind() throws Exception {
-        List<Chorus.Part> parts = Chorus.draft(many(6), n -> { }, () -> false);
+        List<Chorus.Part> parts = Chorus.draft(many(6), n -> {}, () -> false);
         List<Integer> told = new ArrayList<>();
-        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", told::add, () -> told.size() >= 2)).isZero();
+        assertThat(Chorus.write(parts, folder, "2026-11-23", "test", told::add, () -> told.size() >= 2))
+                .isZero();
         try (Stream<Path> made = Files.list(folder)) {
             assertThat(made).isEmpty();
         }
@@ -118,7 +134,13 @@ class ChorusTest {
 
     @Test
     void wearers_areTakenOnce_withTheirNewestCommission() {
-        assertThat(Chorus.wearers(List.of(new Entry(1, "a", "Nerea", Optional.empty(), "", false), new Entry(2, "b", "Ottoline", Optional.empty(), "", false),
-                new Entry(3, "c", "Nerea", Optional.empty(), "", false), new Entry(4, "d", "Tamsin", Optional.empty(), "", true))).values()).extracting(Entry::id).containsExactly(3L, 2L);
+        assertThat(Chorus.wearers(List.of(
+                                new Entry(1, "a", "Nerea", Optional.empty(), "", false),
+                                new Entry(2, "b", "Ottoline", Optional.empty(), "", false),
+                                new Entry(3, "c", "Nerea", Optional.empty(), "", false),
+                                new Entry(4, "d", "Tamsin", Optional.empty(), "", true)))
+                        .values())
+                .extracting(Entry::id)
+                .containsExactly(3L, 2L);
     }
 }

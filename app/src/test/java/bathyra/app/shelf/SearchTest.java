@@ -11,8 +11,15 @@ import org.junit.jupiter.api.Test;
 class SearchTest {
     private final Search search = new Search(List.of(
             new Entry(1, "The Heron, sweetheart bustier", "Nerea Holloway", Optional.empty(), "2 notes", false),
-            new Entry(2, "Harbour master", "Ottoline Brackwater-Finch", Optional.of(LocalDate.of(2026, 12, 24)), "drafts clean", false),
-            new Entry(3, "Orchard keeper", "Séraphine Müller", Optional.of(LocalDate.of(2026, 12, 1)), "no draft", false),
+            new Entry(
+                    2,
+                    "Harbour master",
+                    "Ottoline Brackwater-Finch",
+                    Optional.of(LocalDate.of(2026, 12, 24)),
+                    "drafts clean",
+                    false),
+            new Entry(
+                    3, "Orchard keeper", "Séraphine Müller", Optional.of(LocalDate.of(2026, 12, 1)), "no draft", false),
             new Entry(4, "Chorus, first row", "Nerea Holloway", Optional.empty(), "", true)));
 
     private List<Long> find(String words, boolean archived) {

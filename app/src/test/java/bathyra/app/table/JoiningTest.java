@@ -19,10 +19,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** How the pieces lie on the table. */
 class JoiningTest {
-    private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
+    private final Draft draft = (Draft)
+            Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART)));
 
     private Path laid(Map<String, Placement> places, SeamJoin.Ref ref) {
-        return places.get(ref.piece()).of(SeamPair.downwards(draft.pattern().edge(ref).path()));
+        return places.get(ref.piece())
+                .of(SeamPair.downwards(draft.pattern().edge(ref).path()));
     }
 
     @Test
@@ -31,21 +33,32 @@ class JoiningTest {
         double right = Double.NEGATIVE_INFINITY;
         for (var piece : draft.pattern().pieces()) {
             Placement place = places.get(piece.id());
-            assertThat(piece.cutLine()).allSatisfy(p -> assertThat(place.of(p).y()).isEqualTo(p.y()));
-            double left = piece.cutLine().stream().mapToDouble(p -> place.of(p).x()).min().orElseThrow();
+            assertThat(piece.cutLine())
+                    .allSatisfy(p -> assertThat(place.of(p).y()).isEqualTo(p.y()));
+            double left = piece.cutLine().stream()
+                    .mapToDouble(p -> place.of(p).x())
+                    .min()
+                    .orElseThrow();
             assertThat(left).isGreaterThan(right);
-            right = piece.cutLine().stream().mapToDouble(p -> place.of(p).x()).max().orElseThrow();
+            right = piece.cutLine().stream()
+                    .mapToDouble(p -> place.of(p).x())
+                    .max()
+                    .orElseThrow();
         }
     }
 
     @ParameterizedTest
-    @EnumSource(value = Joining.class, names = {"ABOVE", "BELOW"})
+    @EnumSource(
+            value = Joining.class,
+            names = {"ABOVE", "BELOW"})
     void joined_everySeamMeetsAtItsEnd(Joining joining) {
         Map<String, Placement> places = joining.place(draft);
         for (SeamJoin seam : draft.pattern().seams()) {
             Path a = laid(places, seam.a());
             Path b = laid(places, seam.b());
-            double distance = joining == Joining.ABOVE ? a.start().distance(b.start()) : a.end().distance(b.end());
+            double distance = joining == Joining.ABOVE
+                    ? a.start().distance(b.start())
+                    : a.end().distance(b.end());
             assertThat(distance).isLessThan(1e-9);
         }
     }
@@ -53,11 +66,16 @@ class JoiningTest {
     @Test
     void joined_theUpperEdgeRunsStraightOnOverEverySeam() {
         Map<String, Placement> places = Joining.ABOVE.place(draft);
-        List<Path> edges = draft.pattern().pieces().stream().map(p -> places.get(p.id()).of(p.edge("upper-edge").path())).toList();
+        List<Path> edges = draft.pattern().pieces().stream()
+                .map(p -> places.get(p.id()).of(p.edge("upper-edge").path()))
+                .toList();
         for (int i = 0; i + 1 < edges.size(); i++) {
-            double turn = Math.toDegrees(edges.get(i).endTangent().angleTo(edges.get(i + 1).startTangent()));
+            double turn = Math.toDegrees(
+                    edges.get(i).endTangent().angleTo(edges.get(i + 1).startTangent()));
             // The seam's own bend over the first centimetre is what remains.
-            assertThat(Math.abs(turn)).as("after " + draft.pattern().pieces().get(i).name()).isLessThan(6);
+            assertThat(Math.abs(turn))
+                    .as("after " + draft.pattern().pieces().get(i).name())
+                    .isLessThan(6);
         }
     }
 

@@ -121,7 +121,8 @@ public final class RecordingSurface implements Surface {
     }
 
     @Override
-    public void bezierCurveTo(double control1X, double control1Y, double control2X, double control2Y, double x, double y) {
+    public void bezierCurveTo(
+            double control1X, double control1Y, double control2X, double control2Y, double x, double y) {
         onPath();
         finite(control1X, control1Y, control2X, control2Y, x, y);
     }
@@ -188,7 +189,8 @@ public final class RecordingSurface implements Surface {
     }
 
     @Override
-    public void strokeArc(double x, double y, double width, double height, double start, double extent, ArcType closure) {
+    public void strokeArc(
+            double x, double y, double width, double height, double start, double extent, ArcType closure) {
         shape(x, y, width, height, start, extent);
     }
 
@@ -254,7 +256,9 @@ public final class RecordingSurface implements Surface {
         double height = 420;
         bathyra.geometry.Point a = drawing.extent()[0];
         bathyra.geometry.Point b = drawing.extent()[1];
-        double scale = Math.min((width - drawing.tagRoom() - drawing.rightRoom()) / (b.x() - a.x()), (height - drawing.footRoom()) / (b.y() - a.y()));
+        double scale = Math.min(
+                (width - drawing.tagRoom() - drawing.rightRoom()) / (b.x() - a.x()),
+                (height - drawing.footRoom()) / (b.y() - a.y()));
         View view = new View(scale, drawing.tagRoom() - a.x() * scale, -a.y() * scale);
         drawing.paint(new Brush(surface, ink -> Color.BLACK, view), width, height);
         for (int i = 0; i <= 4; i++) {

@@ -25,7 +25,8 @@ class TapeTest {
 
     @Test
     void readings_comeAsTheyAreSent() throws Exception {
-        try (TapeSimulator tape = new TapeSimulator(0); TapeListener listener = TapeListener.at(tape.port(), readings::add, lost::add)) {
+        try (TapeSimulator tape = new TapeSimulator(0);
+                TapeListener listener = TapeListener.at(tape.port(), readings::add, lost::add)) {
             while (tape.listeners() == 0) {
                 Thread.onSpinWait();
             }
@@ -39,12 +40,14 @@ class TapeTest {
 
     @Test
     void tapeThatIsSwitchedOff_isSaid() throws Exception {
-        try (TapeSimulator tape = new TapeSimulator(0); TapeListener listener = TapeListener.at(tape.port(), readings::add, lost::add)) {
+        try (TapeSimulator tape = new TapeSimulator(0);
+                TapeListener listener = TapeListener.at(tape.port(), readings::add, lost::add)) {
             while (tape.listeners() == 0) {
                 Thread.onSpinWait();
             }
             tape.close();
-            assertThat(lost.poll(10, TimeUnit.SECONDS)).isEqualTo("The tape no longer answers. Look whether it is on, and listen again.");
+            assertThat(lost.poll(10, TimeUnit.SECONDS))
+                    .isEqualTo("The tape no longer answers. Look whether it is on, and listen again.");
         }
     }
 
@@ -54,15 +57,19 @@ class TapeTest {
         try (ServerSocket socket = new ServerSocket(0)) {
             free = socket.getLocalPort();
         }
-        assertThatThrownBy(() -> TapeListener.at(free, readings::add, lost::add)).isInstanceOf(IOException.class);
-        assertThatThrownBy(() -> TapeListener.at(foreign("HTTP/1.1 200 OK\n"), readings::add, lost::add)).isInstanceOf(IOException.class);
-        assertThatThrownBy(() -> TapeListener.at(foreign("x".repeat(5000)), readings::add, lost::add)).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> TapeListener.at(free, readings::add, lost::add))
+                .isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> TapeListener.at(foreign("HTTP/1.1 200 OK\n"), readings::add, lost::add))
+                .isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> TapeListener.at(foreign("x".repeat(5000)), readings::add, lost::add))
+                .isInstanceOf(IOException.class);
     }
 
     private static int foreign(String says) throws IOException {
         ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
         Thread thread = new Thread(() -> {
-            try (server; Socket socket = server.accept()) {
+            try (server;
+                    Socket socket = server.accept()) {
                 socket.getOutputStream().write(says.getBytes(StandardCharsets.UTF_8));
             } catch (IOException e) {
                 // The listener hung up first.
@@ -74,7 +81,8 @@ class TapeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"battery 80", "reading", "reading much", "reading -5 mm", "reading 0 mm", "READING 91 mm", ""})
+    @ValueSource(
+            strings = {"battery 80", "reading", "reading much", "reading -5 mm", "reading 0 mm", "READING 91 mm", ""})
     void otherLines_holdNoReading(String line) {
         assertThat(TapeLine.reading(line)).isEmpty();
     }

@@ -12,6 +12,7 @@ public final class TruingStrips {
 
     public static void paint(Pattern pattern) {
         Palette palette = new Palette(() -> {});
-        pattern.seams().forEach(seam -> new TruingPainter(pattern, SeamPair.of(pattern, seam), LengthUnit.CM).paint(new RecordingSurface(), palette, 700, 30));
+        pattern.seams().forEach(seam -> new TruingPainter(pattern, SeamPair.of(pattern, seam), LengthUnit.CM)
+                .paint(new RecordingSurface(), palette, 700, 30));
     }
 }

@@ -25,6 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
 class SettingsTest {
     @TempDir
     private Path folder;
+
     private WorkshopBook book;
     private Workshop workshop;
     private Settings settings;
@@ -53,7 +54,13 @@ class SettingsTest {
         ease.take().accept(Length.mm(-20));
         ease.take().accept(Length.mm(-25));
         assertThat(undo()).isEqualTo("ease at the waist −1.0 → −2.5 cm");
-        assertThat(workshop.draft().orElseThrow().girths().at(Level.WAIST).worn().value()).isEqualTo(695);
+        assertThat(workshop.draft()
+                        .orElseThrow()
+                        .girths()
+                        .at(Level.WAIST)
+                        .worn()
+                        .value())
+                .isEqualTo(695);
         assertThat(ease.own().get()).isTrue();
         workshop.undo();
         assertThat(ease.value().get()).isEqualTo(Length.mm(-10));
@@ -92,9 +99,11 @@ class SettingsTest {
 
     @Test
     void why_isSaidInTheUnitInHand() {
-        assertThat(settings.length(LengthOption.WAIST_DART).why().replace('\u00a0', ' ')).isEqualTo("Begins at 2.5 cm: both legs together; 3.8 cm for a full bust.");
+        assertThat(settings.length(LengthOption.WAIST_DART).why().replace('\u00a0', ' '))
+                .isEqualTo("Begins at 2.5 cm: both legs together; 3.8 cm for a full bust.");
         workshop.setUnit(LengthUnit.IN);
-        assertThat(settings.length(LengthOption.WAIST_DART).why().replace('\u00a0', ' ')).isEqualTo("Begins at 1 in: both legs together; 1½ in for a full bust.");
+        assertThat(settings.length(LengthOption.WAIST_DART).why().replace('\u00a0', ' '))
+                .isEqualTo("Begins at 1 in: both legs together; 1½ in for a full bust.");
     }
 
     @Test
@@ -103,7 +112,11 @@ class SettingsTest {
         model.split(SplitOption.PRINCESS_FRONT, 0.5);
         assertThat(undo()).isEqualTo("split of the princess front to 1 : 1");
         model.split(SplitOption.PRINCESS_FRONT, 0.01);
-        assertThat(workshop.commission().garment().split(SplitOption.PRINCESS_FRONT).value()).isEqualTo(SplitOption.LEAST);
+        assertThat(workshop.commission()
+                        .garment()
+                        .split(SplitOption.PRINCESS_FRONT)
+                        .value())
+                .isEqualTo(SplitOption.LEAST);
         model.splitByRule(SplitOption.PRINCESS_FRONT);
         assertThat(workshop.commission().garment().splits()).isEmpty();
     }
@@ -137,8 +150,11 @@ class SettingsTest {
         MeasureModel model = new MeasureModel(workshop);
         model.type(MeasurementKey.BACK_LENGTH, "37");
         assertThat(model.fault(MeasurementKey.BACK_LENGTH).orElseThrow().replace('\u00a0', ' '))
-                .isEqualTo("The front is 9.8 cm longer than the back. A side bust dart over 7.0 cm cannot be closed: take both lengths again.");
-        assertThat(model.fault(MeasurementKey.FRONT_LENGTH)).as("the one to take again first").isPresent();
+                .isEqualTo(
+                        "The front is 9.8 cm longer than the back. A side bust dart over 7.0 cm cannot be closed: take both lengths again.");
+        assertThat(model.fault(MeasurementKey.FRONT_LENGTH))
+                .as("the one to take again first")
+                .isPresent();
         assertThat(model.fault(MeasurementKey.BUST)).isEmpty();
         model.type(MeasurementKey.BACK_LENGTH, "43.9");
         assertThat(model.fault(MeasurementKey.BACK_LENGTH)).isEmpty();
@@ -148,7 +164,12 @@ class SettingsTest {
     @Test
     void bookThatFails_isSaid_andTheChangeStaysOnTheScreen() {
         book.close();
-        workshop.change("hip", workshop.commission().withMeasurements(workshop.commission().measurements().with(MeasurementKey.HIP, Length.mm(1040))), "hip");
+        workshop.change(
+                "hip",
+                workshop.commission()
+                        .withMeasurements(
+                                workshop.commission().measurements().with(MeasurementKey.HIP, Length.mm(1040))),
+                "hip");
         assertThat(workshop.failureProperty().get()).startsWith("The book ").contains("could not");
         assertThat(workshop.commission().measurements().taken()).containsEntry(MeasurementKey.HIP, Length.mm(1040));
     }

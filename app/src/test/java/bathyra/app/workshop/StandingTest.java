@@ -32,7 +32,9 @@ class StandingTest {
         Standing standing = of(Bodies.nerea(), Garment.bustier());
         assertThat(standing.at(Stage.BLOCK)).isEqualTo("1 missing");
         assertThat(standing.at(Stage.PIECES)).isNotEqualTo("no draft");
-        assertThat(of(Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)), Garment.bustier()).at(Stage.BLOCK)).isEmpty();
+        assertThat(of(Bodies.nerea().with(MeasurementKey.SHOULDER_WIDTH, Length.mm(410)), Garment.bustier())
+                        .at(Stage.BLOCK))
+                .isEmpty();
     }
 
     @Test

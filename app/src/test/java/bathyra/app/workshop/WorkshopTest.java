@@ -27,6 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 class WorkshopTest {
     @TempDir
     private Path folder;
+
     private WorkshopBook book;
     private Workshop workshop;
 
@@ -48,7 +49,8 @@ class WorkshopTest {
             model.type(MeasurementKey.HIP, text);
         }
         assertThat(workshop.undoLabelProperty().get().replace('\u00a0', ' ')).isEqualTo("hip 101.0 → 103.5 cm");
-        assertThat(workshop.draft().orElseThrow().girths().at(Level.HIP).body().value()).isEqualTo(1035);
+        assertThat(workshop.draft().orElseThrow().girths().at(Level.HIP).body().value())
+                .isEqualTo(1035);
         workshop.undo();
         assertThat(workshop.commission().measurements().taken()).containsEntry(MeasurementKey.HIP, Length.mm(1010));
     }
@@ -60,7 +62,8 @@ class WorkshopTest {
         model.type(MeasurementKey.BUST, "36");
         assertThat(workshop.draft()).isEqualTo(good);
         assertThat(workshop.refusal()).isPresent();
-        assertThat(model.fault(MeasurementKey.BUST).orElseThrow()).endsWith("It looks like a figure in inches: type in behind it.");
+        assertThat(model.fault(MeasurementKey.BUST).orElseThrow())
+                .endsWith("It looks like a figure in inches: type in behind it.");
         model.type(MeasurementKey.BUST, "36 in");
         assertThat(workshop.refusal()).isEmpty();
     }
@@ -76,7 +79,9 @@ class WorkshopTest {
 
     @Test
     void hanging_namesTheEstimatesThatRestOnAFigure() {
-        assertThat(new MeasureModel(workshop).hanging(MeasurementKey.UNDERBUST)).extracting(r -> r.name()).contains("Upper bust");
+        assertThat(new MeasureModel(workshop).hanging(MeasurementKey.UNDERBUST))
+                .extracting(r -> r.name())
+                .contains("Upper bust");
     }
 
     @Test
@@ -88,7 +93,8 @@ class WorkshopTest {
         workshop.letGo();
         workshop.setUnit(LengthUnit.IN);
         model.nudge(waist, -1);
-        assertThat(workshop.commission().garment().intakes().get(waist).millimetres()).isEqualTo(26 - 25.4 / 8);
+        assertThat(workshop.commission().garment().intakes().get(waist).millimetres())
+                .isEqualTo(26 - 25.4 / 8);
     }
 
     @Test
@@ -99,7 +105,8 @@ class WorkshopTest {
         assertThat(model.isLocked(cell)).isTrue();
         model.toggleLock(cell);
         assertThat(model.isLocked(cell)).isFalse();
-        assertThat(model.isEditable(new Cell(Level.BUST, SeamPlace.PRINCESS_FRONT))).isFalse();
+        assertThat(model.isEditable(new Cell(Level.BUST, SeamPlace.PRINCESS_FRONT)))
+                .isFalse();
     }
 
     @Test
@@ -129,19 +136,27 @@ class WorkshopTest {
         GirthsModel girths = new GirthsModel(workshop);
         girths.ease(Level.WAIST, Length.mm(-60));
         assertThat(workshop.draft().orElseThrow().waistReduction()).isPositive();
-        workshop.answered(new HealthRecord(HealthRecord.Age.ADULT, true, false, false, Optional.empty(), LocalDate.of(2026, 11, 3)));
+        workshop.answered(new HealthRecord(
+                HealthRecord.Age.ADULT, true, false, false, Optional.empty(), LocalDate.of(2026, 11, 3)));
         assertThat(workshop.draft().orElseThrow().waistReduction()).isZero();
         workshop.undo();
         assertThat(workshop.draft().orElseThrow().waistReduction()).isZero();
         girths.ease(Level.WAIST, Length.mm(-80));
         assertThat(workshop.draft().orElseThrow().waistReduction()).isZero();
         String document = CommissionJson.write(workshop.commission());
-        assertThat(document).contains("\"restricted\" : \"no-lacing\"", "\"answered\" : \"2026-11-03\"").doesNotContain("pregnan", "adult");
+        assertThat(document)
+                .contains("\"restricted\" : \"no-lacing\"", "\"answered\" : \"2026-11-03\"")
+                .doesNotContain("pregnan", "adult");
         workshop.renameWearer("Somebody Else");
-        assertThat(workshop.draft().orElseThrow().waistReduction()).as("another name is no way round it").isZero();
+        assertThat(workshop.draft().orElseThrow().waistReduction())
+                .as("another name is no way round it")
+                .isZero();
         workshop.undo();
-        workshop.answered(new HealthRecord(HealthRecord.Age.ADULT, false, false, false, Optional.empty(), LocalDate.of(2027, 11, 3)));
-        assertThat(workshop.draft().orElseThrow().waistReduction()).as("a year later").isPositive();
+        workshop.answered(new HealthRecord(
+                HealthRecord.Age.ADULT, false, false, false, Optional.empty(), LocalDate.of(2027, 11, 3)));
+        assertThat(workshop.draft().orElseThrow().waistReduction())
+                .as("a year later")
+                .isPositive();
         workshop.erase(workshop.commission().wearer().name(), false);
         assertThat(book.health().of("Nerea Holloway")).isEmpty();
     }
@@ -151,7 +166,8 @@ class WorkshopTest {
         assertThat(workshop.answers()).isEmpty();
         new GirthsModel(workshop).ease(Level.WAIST, Length.mm(-60));
         assertThat(workshop.isToBeAsked()).isTrue();
-        workshop.answered(new HealthRecord(HealthRecord.Age.ADULT, false, false, false, Optional.empty(), LocalDate.of(2026, 11, 3)));
+        workshop.answered(new HealthRecord(
+                HealthRecord.Age.ADULT, false, false, false, Optional.empty(), LocalDate.of(2026, 11, 3)));
         assertThat(workshop.isToBeAsked()).isFalse();
     }
 

@@ -26,9 +26,18 @@ public final class Bills {
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
             printer.printRecord("part", "what", "quantity", "unit", "price", "amount", "currency", "how");
             for (Bill.Line line : bill.lines()) {
-                printer.printRecord(line.part().label(), CsvText.defused(line.what()), figure(line.quantity(), FIGURE), line.unit(), figure(line.price(), MONEY), figure(line.amount(), MONEY), CsvText.defused(bill.currency()), CsvText.defused(line.how()));
+                printer.printRecord(
+                        line.part().label(),
+                        CsvText.defused(line.what()),
+                        figure(line.quantity(), FIGURE),
+                        line.unit(),
+                        figure(line.price(), MONEY),
+                        figure(line.amount(), MONEY),
+                        CsvText.defused(bill.currency()),
+                        CsvText.defused(line.how()));
             }
-            printer.printRecord("Total", "", "", "", "", figure(bill.total(), MONEY), CsvText.defused(bill.currency()), "");
+            printer.printRecord(
+                    "Total", "", "", "", "", figure(bill.total(), MONEY), CsvText.defused(bill.currency()), "");
         }
         return out.toString();
     }
@@ -40,8 +49,15 @@ public final class Bills {
             printer.printRecord("what", "stock", "cut", "left over", "unit");
             for (Shopping.BoneLot lot : shopping.bones()) {
                 for (CuttingStock.Cut cut : lot.plan().cuts()) {
-                    List<String> pieces = cut.lengths().stream().map(l -> String.format(Locale.ROOT, "%.0f", l)).toList();
-                    printer.printRecord(lot.kind().label() + " " + figure(lot.width(), 0) + " mm", figure(cut.from().length(), 0), String.join(" + ", pieces), figure(cut.rest(), 0), "mm");
+                    List<String> pieces = cut.lengths().stream()
+                            .map(l -> String.format(Locale.ROOT, "%.0f", l))
+                            .toList();
+                    printer.printRecord(
+                            lot.kind().label() + " " + figure(lot.width(), 0) + " mm",
+                            figure(cut.from().length(), 0),
+                            String.join(" + ", pieces),
+                            figure(cut.rest(), 0),
+                            "mm");
                 }
             }
             if (shopping.busk().isPresent()) {
@@ -54,14 +70,18 @@ public final class Bills {
                 printer.printRecord("Cord", figure(shopping.cord().get().value(), 0), "", "", "mm");
             }
             for (Strip strip : shopping.binding()) {
-                printer.printRecord(CsvText.defused(strip.name()), figure(strip.length().value(), 0), strip.cutWords(), "", "mm");
+                printer.printRecord(
+                        CsvText.defused(strip.name()), figure(strip.length().value(), 0), strip.cutWords(), "", "mm");
             }
-            printer.printRecord("Waist tape", figure(shopping.tape().value(), 0), shopping.tapes() + " lengths", "", "mm");
+            printer.printRecord(
+                    "Waist tape", figure(shopping.tape().value(), 0), shopping.tapes() + " lengths", "", "mm");
         }
         return out.toString();
     }
 
     private static String figure(double value, int decimals) {
-        return BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).toPlainString();
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .toPlainString();
     }
 }

@@ -19,11 +19,15 @@ final class CsvText {
 
     /** UTF-8 with or without a byte order mark, UTF-16 with one; what is none of these is read as Western European. */
     static String decode(byte[] bytes) {
-        if (bytes.length >= 2 && (bytes[0] & 0xff) == 0xff && (bytes[1] & 0xff) == 0xfe || bytes.length >= 2 && (bytes[0] & 0xff) == 0xfe && (bytes[1] & 0xff) == 0xff) {
+        if (bytes.length >= 2 && (bytes[0] & 0xff) == 0xff && (bytes[1] & 0xff) == 0xfe
+                || bytes.length >= 2 && (bytes[0] & 0xff) == 0xfe && (bytes[1] & 0xff) == 0xff) {
             return withoutMark(new String(bytes, StandardCharsets.UTF_16));
         }
         try {
-            return withoutMark(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString());
+            return withoutMark(StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString());
         } catch (CharacterCodingException e) {
             return new String(bytes, Charset.forName("windows-1252"));
         }
@@ -51,6 +55,9 @@ final class CsvText {
 
     /** A length as a spreadsheet reads it: a plain number in the unit, a point before its decimals. */
     static String figure(Length length, LengthUnit unit) {
-        return BigDecimal.valueOf(length.millimetres() / unit.millimetres()).setScale(DECIMALS, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(length.millimetres() / unit.millimetres())
+                .setScale(DECIMALS, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

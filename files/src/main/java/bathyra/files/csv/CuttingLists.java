@@ -23,10 +23,19 @@ public final class CuttingLists {
         LengthUnit unit = draft.commission().units();
         StringWriter out = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            printer.printRecord("level", "body", "ease", "lacing gap", "pattern", "front half", "back half", "unit", "how");
+            printer.printRecord(
+                    "level", "body", "ease", "lacing gap", "pattern", "front half", "back half", "unit", "how");
             for (LevelPlan plan : draft.girths().levels()) {
-                printer.printRecord(plan.level().id(), figure(plan.body(), unit), figure(plan.ease(), unit), figure(plan.gap(), unit), figure(plan.pattern(), unit),
-                        figure(plan.frontHalf(), unit), figure(plan.backHalf(), unit), unit.symbol(), plan.body().estimated() ? "estimated" : "measured");
+                printer.printRecord(
+                        plan.level().id(),
+                        figure(plan.body(), unit),
+                        figure(plan.ease(), unit),
+                        figure(plan.gap(), unit),
+                        figure(plan.pattern(), unit),
+                        figure(plan.frontHalf(), unit),
+                        figure(plan.backHalf(), unit),
+                        unit.symbol(),
+                        plan.body().estimated() ? "estimated" : "measured");
             }
         }
         return out.toString();
@@ -39,11 +48,28 @@ public final class CuttingLists {
             printer.printRecord("layer", "number", "piece", "name", "count", "on fold", "length", "width", "unit");
             for (Layer layer : plan.layers()) {
                 for (Piece piece : layer.pieces()) {
-                    printer.printRecord(layer.kind().id(), piece.order(), CsvText.defused(piece.id()), CsvText.defused(piece.name()), piece.count(), piece.onFold() ? "yes" : "no",
-                            figure(tall(piece), unit), figure(wide(piece), unit), unit.symbol());
+                    printer.printRecord(
+                            layer.kind().id(),
+                            piece.order(),
+                            CsvText.defused(piece.id()),
+                            CsvText.defused(piece.name()),
+                            piece.count(),
+                            piece.onFold() ? "yes" : "no",
+                            figure(tall(piece), unit),
+                            figure(wide(piece), unit),
+                            unit.symbol());
                 }
                 for (Strip strip : layer.strips()) {
-                    printer.printRecord(layer.kind().id(), "", "", CsvText.defused(strip.name()) + (strip.bias() ? ", bias" : ""), strip.count(), "no", figure(strip.length(), unit), figure(strip.width(), unit), unit.symbol());
+                    printer.printRecord(
+                            layer.kind().id(),
+                            "",
+                            "",
+                            CsvText.defused(strip.name()) + (strip.bias() ? ", bias" : ""),
+                            strip.count(),
+                            "no",
+                            figure(strip.length(), unit),
+                            figure(strip.width(), unit),
+                            unit.symbol());
                 }
             }
         }
@@ -53,12 +79,20 @@ public final class CuttingLists {
     /** How long a piece is along its grain, allowances included. */
     private static Length tall(Piece piece) {
         Piece upright = piece.upright();
-        return Length.mm(upright.cutLine().stream().mapToDouble(p -> p.y()).max().orElse(0) - upright.cutLine().stream().mapToDouble(p -> p.y()).min().orElse(0));
+        return Length.mm(upright.cutLine().stream()
+                        .mapToDouble(p -> p.y())
+                        .max()
+                        .orElse(0)
+                - upright.cutLine().stream().mapToDouble(p -> p.y()).min().orElse(0));
     }
 
     private static Length wide(Piece piece) {
         Piece upright = piece.upright();
-        return Length.mm(upright.cutLine().stream().mapToDouble(p -> p.x()).max().orElse(0) - upright.cutLine().stream().mapToDouble(p -> p.x()).min().orElse(0));
+        return Length.mm(upright.cutLine().stream()
+                        .mapToDouble(p -> p.x())
+                        .max()
+                        .orElse(0)
+                - upright.cutLine().stream().mapToDouble(p -> p.x()).min().orElse(0));
     }
 
     private static String figure(Reckoned value, LengthUnit unit) {

@@ -25,6 +25,7 @@ import org.apache.commons.csv.CSVRecord;
 public final class MeasurementCsv {
     /** A measuring sheet has a few dozen lines; a file of this size is something else. */
     public static final int BYTES_MOST = 1_000_000;
+
     private static final int ROWS_MOST = 2000;
     private static final String MEASURED = "measured";
     private static final String ESTIMATED = "estimated";
@@ -45,7 +46,14 @@ public final class MeasurementCsv {
      * @param taken whether it will be taken
      * @param sentence what will be done with it, or why not
      */
-    public record Row(int line, String text, Optional<MeasurementKey> key, boolean right, Optional<Length> length, boolean taken, String sentence) {}
+    public record Row(
+            int line,
+            String text,
+            Optional<MeasurementKey> key,
+            boolean right,
+            Optional<Length> length,
+            boolean taken,
+            String sentence) {}
 
     /**
      * What a file holds.
@@ -67,7 +75,9 @@ public final class MeasurementCsv {
             MeasurementSet next = set;
             for (Row row : rows) {
                 if (row.taken()) {
-                    next = row.right() ? next.withRight(row.key().orElseThrow(), row.length()) : next.with(row.key().orElseThrow(), row.length().orElseThrow());
+                    next = row.right()
+                            ? next.withRight(row.key().orElseThrow(), row.length())
+                            : next.with(row.key().orElseThrow(), row.length().orElseThrow());
                 }
             }
             return next;
@@ -83,10 +93,12 @@ public final class MeasurementCsv {
                 if (set.isTaken(key)) {
                     printer.printRecord(key.key(), CsvText.figure(set.taken().get(key), unit), unit.symbol(), MEASURED);
                     if (set.right().containsKey(key)) {
-                        printer.printRecord(key.key(), CsvText.figure(set.right().get(key), unit), unit.symbol(), RIGHT);
+                        printer.printRecord(
+                                key.key(), CsvText.figure(set.right().get(key), unit), unit.symbol(), RIGHT);
                     }
                 } else if (set.find(key).isPresent()) {
-                    printer.printRecord(key.key(), CsvText.figure(set.find(key).get().length(), unit), unit.symbol(), ESTIMATED);
+                    printer.printRecord(
+                            key.key(), CsvText.figure(set.find(key).get().length(), unit), unit.symbol(), ESTIMATED);
                 }
             }
         } catch (IOException e) {
@@ -98,13 +110,22 @@ public final class MeasurementCsv {
     /** Looks at a file without taking anything. @param unit meant where a row names none */
     public static Preview read(byte[] bytes, LengthUnit unit) {
         if (bytes.length > BYTES_MOST) {
-            return new Preview(List.of(), "The file is larger than a megabyte; a measuring sheet has a few dozen lines. Choose another file.");
+            return new Preview(
+                    List.of(),
+                    "The file is larger than a megabyte; a measuring sheet has a few dozen lines. Choose another file.");
         }
         String text = CsvText.decode(bytes);
         if (text.isBlank()) {
-            return new Preview(List.of(), "The file is empty. A measuring sheet has the columns key, value, unit and how.");
+            return new Preview(
+                    List.of(), "The file is empty. A measuring sheet has the columns key, value, unit and how.");
         }
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(CsvText.delimiter(text)).setIgnoreEmptyLines(true).setTrim(true).setLenientEof(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(CsvText.delimiter(text))
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .setLenientEof(true)
+                .get();
         List<Row> rows = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             Columns columns = null;
@@ -118,19 +139,32 @@ public final class MeasurementCsv {
                     }
                 }
                 if (rows.size() >= ROWS_MOST) {
-                    return new Preview(List.of(), "The file has more than " + ROWS_MOST + " rows; a measuring sheet has a few dozen. Choose another file.");
+                    return new Preview(
+                            List.of(),
+                            "The file has more than " + ROWS_MOST
+                                    + " rows; a measuring sheet has a few dozen. Choose another file.");
                 }
                 rows.add(row(cells, line, columns, unit, seen));
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            return new Preview(List.of(), "After row " + rows.size() + " the file cannot be read as a table: a quotation mark is left open or stands inside a cell. Write it anew from the spreadsheet.");
+            return new Preview(
+                    List.of(),
+                    "After row " + rows.size()
+                            + " the file cannot be read as a table: a quotation mark is left open or stands inside a cell. Write it anew from the spreadsheet.");
         }
-        return rows.isEmpty() ? new Preview(List.of(), "The file has a heading and no rows. Each row is a measurement: key, value, unit, how.") : new Preview(rows, "");
+        return rows.isEmpty()
+                ? new Preview(
+                        List.of(),
+                        "The file has a heading and no rows. Each row is a measurement: key, value, unit, how.")
+                : new Preview(rows, "");
     }
 
     /** Which cell holds what. */
     private record Columns(boolean heading, int key, int value, int unit, int how) {
-        private static final List<List<String>> NAMES = List.of(List.of("key", "measurement", "name", "measure"), List.of("value", "figure", "length", "size"), List.of("unit", "units"),
+        private static final List<List<String>> NAMES = List.of(
+                List.of("key", "measurement", "name", "measure"),
+                List.of("value", "figure", "length", "size"),
+                List.of("unit", "units"),
                 List.of("how", "source", "taken"));
 
         static Columns of(CSVRecord first) {
@@ -143,7 +177,9 @@ public final class MeasurementCsv {
                     }
                 }
             }
-            return at[0] >= 0 && at[1] >= 0 ? new Columns(true, at[0], at[1], at[2], at[3]) : new Columns(false, 0, 1, 2, 3);
+            return at[0] >= 0 && at[1] >= 0
+                    ? new Columns(true, at[0], at[1], at[2], at[3])
+                    : new Columns(false, 0, 1, 2, 3);
         }
     }
 
@@ -158,38 +194,89 @@ public final class MeasurementCsv {
         Optional<MeasurementKey> key = key(cell(cells, columns.key()));
         if (key.isEmpty()) {
             String said = cell(cells, columns.key());
-            return new Row(line, shown, key, false, Optional.empty(), false, where + (said.isEmpty() ? "no measurement is named." : "“" + cut(said) + "” is no measurement known here."));
+            return new Row(
+                    line,
+                    shown,
+                    key,
+                    false,
+                    Optional.empty(),
+                    false,
+                    where
+                            + (said.isEmpty()
+                                    ? "no measurement is named."
+                                    : "“" + cut(said) + "” is no measurement known here."));
         }
         String how = plain(cell(cells, columns.how()));
         boolean right = how.equals(RIGHT);
         String column = "Row " + line + ", column " + (columns.value() + 1) + ": ";
         if (how.startsWith("estimat")) {
-            return new Row(line, shown, key, false, Optional.empty(), false, where + "an estimate; it is found anew here.");
+            return new Row(
+                    line, shown, key, false, Optional.empty(), false, where + "an estimate; it is found anew here.");
         }
         if (!right && !how.isEmpty() && !TAKEN.contains(how)) {
-            return new Row(line, shown, key, false, Optional.empty(), false, "Row " + line + ", column " + (columns.how() + 1) + ": was it measured? “" + cut(cell(cells, columns.how()))
-                    + "” does not say; write measured, right or estimated.");
+            return new Row(
+                    line,
+                    shown,
+                    key,
+                    false,
+                    Optional.empty(),
+                    false,
+                    "Row " + line + ", column " + (columns.how() + 1) + ": was it measured? “"
+                            + cut(cell(cells, columns.how())) + "” does not say; write measured, right or estimated.");
         }
         if (right && !key.get().isPaired()) {
-            return new Row(line, shown, key, true, Optional.empty(), false, where + key.get().label() + " has no right side.");
+            return new Row(
+                    line,
+                    shown,
+                    key,
+                    true,
+                    Optional.empty(),
+                    false,
+                    where + key.get().label() + " has no right side.");
         }
         String value = cell(cells, columns.value());
         String inUnit = cell(cells, columns.unit());
-        LengthText.Reading reading = LengthText.read(inUnit.isEmpty() || value.matches(".*[a-zA-Z\"″].*") ? value : value + " " + inUnit, unit);
+        LengthText.Reading reading = LengthText.read(
+                inUnit.isEmpty() || value.matches(".*[a-zA-Z\"″].*") ? value : value + " " + inUnit, unit);
         if (reading instanceof LengthText.Unread) {
-            return new Row(line, shown, key, right, Optional.empty(), false, column + (value.isEmpty() ? "no figure stands there." : "“" + cut((value + " " + inUnit).strip()) + "” is no length."));
+            return new Row(
+                    line,
+                    shown,
+                    key,
+                    right,
+                    Optional.empty(),
+                    false,
+                    column
+                            + (value.isEmpty()
+                                    ? "no figure stands there."
+                                    : "“" + cut((value + " " + inUnit).strip()) + "” is no length."));
         }
         Length length = ((LengthText.Read) reading).length();
         // Of a girth the right side is half of it.
         Length whole = right && key.get().isHalved() ? Length.mm(2 * length.millimetres()) : length;
-        Optional<String> odd = Plausibility.inRange(key.get(), whole).map(r -> r.sentence().in(unit));
+        Optional<String> odd =
+                Plausibility.inRange(key.get(), whole).map(r -> r.sentence().in(unit));
         if (odd.isPresent()) {
             return new Row(line, shown, key, right, Optional.of(length), false, column + odd.get());
         }
         if (!seen.add(key.get() + (right ? RIGHT : ""))) {
-            return new Row(line, shown, key, right, Optional.of(length), false, where + key.get().label() + " stands in a row above already.");
+            return new Row(
+                    line,
+                    shown,
+                    key,
+                    right,
+                    Optional.of(length),
+                    false,
+                    where + key.get().label() + " stands in a row above already.");
         }
-        return new Row(line, shown, key, right, Optional.of(length), true, key.get().label() + (right ? ", right" : "") + " will be " + LengthText.say(length, unit) + ".");
+        return new Row(
+                line,
+                shown,
+                key,
+                right,
+                Optional.of(length),
+                true,
+                key.get().label() + (right ? ", right" : "") + " will be " + LengthText.say(length, unit) + ".");
     }
 
     private static String cut(String text) {
@@ -199,7 +286,9 @@ public final class MeasurementCsv {
     /** A key or a label, however it is spelled. */
     private static Optional<MeasurementKey> key(String said) {
         String plain = plain(said);
-        return Arrays.stream(MeasurementKey.values()).filter(k -> plain(k.key()).equals(plain) || plain(k.label()).equals(plain)).findFirst();
+        return Arrays.stream(MeasurementKey.values())
+                .filter(k -> plain(k.key()).equals(plain) || plain(k.label()).equals(plain))
+                .findFirst();
     }
 
     private static String plain(String text) {

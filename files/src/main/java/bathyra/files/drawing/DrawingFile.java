@@ -17,6 +17,7 @@ import java.util.Locale;
 public final class DrawingFile {
     /** More bytes than any drawing of a garment has. */
     static final int MOST = 32_000_000;
+
     private static final List<String> ENDINGS = List.of("svg", "dxf");
 
     private DrawingFile() {}
@@ -28,7 +29,8 @@ public final class DrawingFile {
 
     private static String ending(Path file) {
         // The root of a disk has no name.
-        String name = file.getFileName() == null ? "" : file.getFileName().toString().toLowerCase(Locale.ROOT);
+        String name =
+                file.getFileName() == null ? "" : file.getFileName().toString().toLowerCase(Locale.ROOT);
         return name.substring(name.lastIndexOf('.') + 1);
     }
 
@@ -43,12 +45,15 @@ public final class DrawingFile {
             bytes = in.readNBytes(MOST + 1);
         }
         if (bytes.length > MOST) {
-            throw new BadDocument("drawing: is larger than such a drawing ever is; one of at most " + MOST / 1_000_000 + " MB");
+            throw new BadDocument(
+                    "drawing: is larger than such a drawing ever is; one of at most " + MOST / 1_000_000 + " MB");
         }
         return switch (ending(file)) {
             case "svg" -> svg(text(bytes));
             case "dxf" -> dxf(text(bytes));
-            default -> throw new BadDocument("file: " + file.getFileName() + " is neither SVG nor DXF by its ending; " + String.join(" or ", ENDINGS));
+            default ->
+                throw new BadDocument("file: " + file.getFileName() + " is neither SVG nor DXF by its ending; "
+                        + String.join(" or ", ENDINGS));
         };
     }
 
@@ -63,7 +68,10 @@ public final class DrawingFile {
     /** Older drawings are written in the alphabet of their machine; what matters in them is plain Latin. */
     private static String text(byte[] bytes) {
         try {
-            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
         } catch (CharacterCodingException e) {
             return new String(bytes, Charset.forName("windows-1252"));
         }

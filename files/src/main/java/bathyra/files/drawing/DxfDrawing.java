@@ -23,7 +23,8 @@ import java.util.Set;
 final class DxfDrawing {
     private static final int DEPTH_MOST = 8;
     private static final int INSERTS_MOST = 5_000;
-    private static final Set<String> QUIET = Set.of("TEXT", "MTEXT", "POINT", "ATTDEF", "ATTRIB", "SEQEND", "VERTEX", "SECTION", "ENDSEC", "VIEWPORT");
+    private static final Set<String> QUIET =
+            Set.of("TEXT", "MTEXT", "POINT", "ATTDEF", "ATTRIB", "SEQEND", "VERTEX", "SECTION", "ENDSEC", "VIEWPORT");
 
     private static final Set<String> ON_SHEET = Set.of("LINE", "SPLINE", "ELLIPSE");
     private static final double FLAT = 1e-6;
@@ -114,14 +115,16 @@ final class DxfDrawing {
     private void insert(Entity insert, AffineTransform way, int depth) throws BadDocument {
         Block block = blocks.get(insert.text(2));
         if (block == null) {
-            throw new BadDocument("line " + (insert.line() + 1) + ": inserts the block " + SvgDrawing.shortened(insert.text(2)) + ", which the file does not hold; the whole drawing");
+            throw new BadDocument("line " + (insert.line() + 1) + ": inserts the block "
+                    + SvgDrawing.shortened(insert.text(2)) + ", which the file does not hold; the whole drawing");
         }
         int columns = Math.max(1, insert.whole(70));
         int rows = Math.max(1, insert.whole(71));
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
                 if (depth >= DEPTH_MOST || ++inserts > INSERTS_MOST) {
-                    throw new BadDocument("block " + SvgDrawing.shortened(insert.text(2)) + ": is inserted too often or in itself; blocks of plain lines");
+                    throw new BadDocument("block " + SvgDrawing.shortened(insert.text(2))
+                            + ": is inserted too often or in itself; blocks of plain lines");
                 }
                 AffineTransform inside = seen(insert, way);
                 inside.translate(insert.figure(10, 0), insert.figure(20, 0));
@@ -144,7 +147,8 @@ final class DxfDrawing {
         double y = entity.figure(220, 0);
         double z = entity.figure(230, 1);
         if (Math.abs(x) > FLAT || Math.abs(y) > FLAT || z == 0) {
-            throw new BadDocument("line " + (entity.line() + 1) + ": " + SvgDrawing.shortened(entity.type()) + " does not lie flat on the sheet; a flat drawing");
+            throw new BadDocument("line " + (entity.line() + 1) + ": " + SvgDrawing.shortened(entity.type())
+                    + " does not lie flat on the sheet; a flat drawing");
         }
         AffineTransform own = new AffineTransform(way);
         if (z < 0) {
@@ -177,7 +181,8 @@ final class DxfDrawing {
         count++;
         String layer = entity.text(8);
         String block = group.replaceFirst("#\\d+$", "");
-        String name = block.isEmpty() ? (layer.isEmpty() || layer.equals("0") ? "" : layer + ", ") + "line " + count : block;
+        String name =
+                block.isEmpty() ? (layer.isEmpty() || layer.equals("0") ? "" : layer + ", ") + "line " + count : block;
         lines.add(name, group, role(layer), shape, way, List.of());
     }
 

@@ -38,10 +38,12 @@ final class DxfPairs {
         double figureAt(int at) throws BadDocument {
             OptionalDouble figure = parsed(values.get(at));
             if (figure.isEmpty()) {
-                throw new BadDocument("line " + (line + 2 * at + 3) + ": " + SvgDrawing.shortened(values.get(at)) + " is no figure; a plain figure");
+                throw new BadDocument("line " + (line + 2 * at + 3) + ": " + SvgDrawing.shortened(values.get(at))
+                        + " is no figure; a plain figure");
             }
             if (Math.abs(figure.getAsDouble()) > FAR) {
-                throw new BadDocument("line " + (line + 2 * at + 3) + ": " + SvgDrawing.shortened(values.get(at)) + " lies further off than any piece; figures under " + (long) FAR);
+                throw new BadDocument("line " + (line + 2 * at + 3) + ": " + SvgDrawing.shortened(values.get(at))
+                        + " lies further off than any piece; figures under " + (long) FAR);
             }
             return figure.getAsDouble();
         }
@@ -90,7 +92,8 @@ final class DxfPairs {
             }
             if (code == 0) {
                 if (entities.size() >= ENTITIES_MOST) {
-                    throw new BadDocument("drawing: has more than " + ENTITIES_MOST + " parts; the outlines of the pieces alone");
+                    throw new BadDocument(
+                            "drawing: has more than " + ENTITIES_MOST + " parts; the outlines of the pieces alone");
                 }
                 now = new Entity(value, new ArrayList<>(), new ArrayList<>(), begun);
                 entities.add(now);
@@ -110,7 +113,8 @@ final class DxfPairs {
     private static int code(String text, int line) throws BadDocument {
         String figure = text.strip();
         if (!figure.matches("-?\\d{1,4}")) {
-            throw new BadDocument("line " + (line + 1) + ": " + SvgDrawing.shortened(figure) + " is no group code; a DXF drawing saved as text");
+            throw new BadDocument("line " + (line + 1) + ": " + SvgDrawing.shortened(figure)
+                    + " is no group code; a DXF drawing saved as text");
         }
         return Integer.parseInt(figure);
     }

@@ -14,6 +14,7 @@ import java.util.Optional;
 final class DxfShapes {
     /** An arc is drawn in cubics that turn by no more than this; so narrow they leave it by less than a millionth of its radius. */
     private static final double TURN = Math.PI / 6;
+
     private static final int STEPS_A_SPAN = 48;
     private static final int CONTROLS_MOST = 10_000;
     private static final double FLAT = 1e-9;
@@ -24,12 +25,18 @@ final class DxfShapes {
     /** The shape of an entity; empty for one that draws no line. */
     static Optional<Shape> of(Entity e) throws BadDocument {
         return switch (e.type()) {
-            case "LINE" -> Optional.of(new Line2D.Double(e.figure(10, 0), e.figure(20, 0), e.figure(11, 0), e.figure(21, 0)));
+            case "LINE" ->
+                Optional.of(new Line2D.Double(e.figure(10, 0), e.figure(20, 0), e.figure(11, 0), e.figure(21, 0)));
             case "LWPOLYLINE" -> light(e);
             case "CIRCLE" -> Optional.of(arc(e.figure(10, 0), e.figure(20, 0), radius(e), 0, 2 * Math.PI));
             case "ARC" -> {
                 double from = Math.toRadians(e.figure(50, 0));
-                yield Optional.of(arc(e.figure(10, 0), e.figure(20, 0), radius(e), from, from + counterclockwise(Math.toRadians(e.figure(51, 360)) - from)));
+                yield Optional.of(arc(
+                        e.figure(10, 0),
+                        e.figure(20, 0),
+                        radius(e),
+                        from,
+                        from + counterclockwise(Math.toRadians(e.figure(51, 360)) - from)));
             }
             case "ELLIPSE" -> Optional.of(ellipse(e));
             case "SPLINE" -> Optional.of(spline(e));
@@ -109,7 +116,13 @@ final class DxfShapes {
             double b = a + turn;
             double endX = x + radius * Math.cos(b);
             double endY = y + radius * Math.sin(b);
-            path.curveTo(x + radius * Math.cos(a) - k * Math.sin(a), y + radius * Math.sin(a) + k * Math.cos(a), endX + k * Math.sin(b), endY - k * Math.cos(b), endX, endY);
+            path.curveTo(
+                    x + radius * Math.cos(a) - k * Math.sin(a),
+                    y + radius * Math.sin(a) + k * Math.cos(a),
+                    endX + k * Math.sin(b),
+                    endY - k * Math.cos(b),
+                    endX,
+                    endY);
         }
     }
 
@@ -120,7 +133,8 @@ final class DxfShapes {
         double from = e.figure(41, 0);
         // Seen from below it runs the other way round.
         double ratio = e.figure(40, 1) * (e.figure(230, 1) < 0 ? -1 : 1);
-        return new AffineTransform(mx, my, -my * ratio, mx * ratio, e.figure(10, 0), e.figure(20, 0)).createTransformedShape(arc(0, 0, 1, from, from + counterclockwise(e.figure(42, 2 * Math.PI) - from)));
+        return new AffineTransform(mx, my, -my * ratio, mx * ratio, e.figure(10, 0), e.figure(20, 0))
+                .createTransformedShape(arc(0, 0, 1, from, from + counterclockwise(e.figure(42, 2 * Math.PI) - from)));
     }
 
     /** A spline by its control points, or straight through its fit points where it has no others. */
@@ -144,7 +158,10 @@ final class DxfShapes {
             return bulged(points, false);
         }
         if (degree < 1 || degree > DEGREE_MOST || n <= degree || n > CONTROLS_MOST || knots.size() != n + degree + 1) {
-            throw wrong(e, "of degree " + degree + " has " + n + " control points and " + knots.size() + " knots, which do not go together");
+            throw wrong(
+                    e,
+                    "of degree " + degree + " has " + n + " control points and " + knots.size()
+                            + " knots, which do not go together");
         }
         Path2D path = new Path2D.Double();
         for (int span = degree; span < n; span++) {
@@ -170,7 +187,14 @@ final class DxfShapes {
     }
 
     /** A point of a rational spline by de Boor's triangle (C. de Boor, A Practical Guide to Splines, 1978). */
-    private static double[] deBoor(List<Double> xs, List<Double> ys, List<Double> weights, List<Double> knots, int degree, int span, double t) {
+    private static double[] deBoor(
+            List<Double> xs,
+            List<Double> ys,
+            List<Double> weights,
+            List<Double> knots,
+            int degree,
+            int span,
+            double t) {
         double[][] d = new double[degree + 1][];
         for (int i = 0; i <= degree; i++) {
             int at = span - degree + i;

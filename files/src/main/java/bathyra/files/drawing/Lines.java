@@ -32,7 +32,8 @@ final class Lines {
     }
 
     /** Adds the parts of a shape, each as a line of its own. */
-    void add(String name, String group, Role role, Shape shape, AffineTransform way, List<NamedEdge> edges) throws BadDocument {
+    void add(String name, String group, Role role, Shape shape, AffineTransform way, List<NamedEdge> edges)
+            throws BadDocument {
         List<Segment> part = new ArrayList<>();
         double[] c = new double[6];
         Point start = new Point(0, 0);
@@ -46,14 +47,18 @@ final class Lines {
                 at = start;
                 continue;
             }
-            Point to = switch (kind) {
-                case PathIterator.SEG_LINETO -> new Point(c[0], c[1]);
-                case PathIterator.SEG_QUADTO -> new Point(c[2], c[3]);
-                case PathIterator.SEG_CUBICTO -> new Point(c[4], c[5]);
-                default -> start;
-            };
-            Segment next = kind == PathIterator.SEG_QUADTO ? raised(at, new Point(c[0], c[1]), to)
-                    : kind == PathIterator.SEG_CUBICTO ? new Cubic(at, new Point(c[0], c[1]), new Point(c[2], c[3]), to) : new Line(at, to);
+            Point to =
+                    switch (kind) {
+                        case PathIterator.SEG_LINETO -> new Point(c[0], c[1]);
+                        case PathIterator.SEG_QUADTO -> new Point(c[2], c[3]);
+                        case PathIterator.SEG_CUBICTO -> new Point(c[4], c[5]);
+                        default -> start;
+                    };
+            Segment next = kind == PathIterator.SEG_QUADTO
+                    ? raised(at, new Point(c[0], c[1]), to)
+                    : kind == PathIterator.SEG_CUBICTO
+                            ? new Cubic(at, new Point(c[0], c[1]), new Point(c[2], c[3]), to)
+                            : new Line(at, to);
             if (isSomething(next)) {
                 count(name);
                 part.add(next);
@@ -67,9 +72,13 @@ final class Lines {
     void add(String name, String group, Role role, List<Point> points, boolean closed) throws BadDocument {
         List<Segment> part = new ArrayList<>();
         for (int i = 1; i < points.size() + (closed ? 1 : 0); i++) {
-            Point from = part.isEmpty() ? points.get(0) : part.get(part.size() - 1).end();
+            Point from =
+                    part.isEmpty() ? points.get(0) : part.get(part.size() - 1).end();
             Line next = new Line(from, points.get(i % points.size()));
-            requireNear(name, new double[] {next.end().x(), next.end().y(), from.x(), from.y(), 0, 0}, PathIterator.SEG_CUBICTO);
+            requireNear(
+                    name,
+                    new double[] {next.end().x(), next.end().y(), from.x(), from.y(), 0, 0},
+                    PathIterator.SEG_CUBICTO);
             if (isSomething(next)) {
                 count(name);
                 part.add(next);
@@ -78,7 +87,8 @@ final class Lines {
         put(name, group, role, part, List.of());
     }
 
-    private void put(String name, String group, Role role, List<Segment> part, List<NamedEdge> edges) throws BadDocument {
+    private void put(String name, String group, Role role, List<Segment> part, List<NamedEdge> edges)
+            throws BadDocument {
         if (part.isEmpty()) {
             return;
         }
@@ -91,21 +101,28 @@ final class Lines {
 
     private void count(String name) throws BadDocument {
         if (++stretches > STRETCHES_MOST) {
-            throw new BadDocument("drawing: has more than " + STRETCHES_MOST + " stretches, the last of them in " + name + "; the outlines of the pieces alone");
+            throw new BadDocument("drawing: has more than " + STRETCHES_MOST + " stretches, the last of them in " + name
+                    + "; the outlines of the pieces alone");
         }
     }
 
     private static void requireNear(String name, double[] c, int kind) throws BadDocument {
-        int numbers = kind == PathIterator.SEG_CLOSE ? 0 : kind == PathIterator.SEG_CUBICTO ? 6 : kind == PathIterator.SEG_QUADTO ? 4 : 2;
+        int numbers = kind == PathIterator.SEG_CLOSE
+                ? 0
+                : kind == PathIterator.SEG_CUBICTO ? 6 : kind == PathIterator.SEG_QUADTO ? 4 : 2;
         for (int i = 0; i < numbers; i++) {
             if (!(Math.abs(c[i]) <= FARTHEST)) {
-                throw new BadDocument(name + ": has a point at " + c[i] + ", farther out than any pattern; figures up to a million");
+                throw new BadDocument(
+                        name + ": has a point at " + c[i] + ", farther out than any pattern; figures up to a million");
             }
         }
     }
 
     private static boolean isSomething(Segment s) {
-        return s.start().distance(s.end()) > NOTHING || s instanceof Cubic c && (c.control1().distance(c.start()) > NOTHING || c.control2().distance(c.end()) > NOTHING);
+        return s.start().distance(s.end()) > NOTHING
+                || s instanceof Cubic c
+                        && (c.control1().distance(c.start()) > NOTHING
+                                || c.control2().distance(c.end()) > NOTHING);
     }
 
     /** A curve with one control point as the same curve with two. */

@@ -33,9 +33,11 @@ import org.apache.batik.parser.ParseException;
  * its pieces, edges, levels and seams. Document types and entities are not read, pictures and references left out.
  */
 final class SvgDrawing {
-    private static final Set<String> HIDDEN = Set.of("defs", "symbol", "clipPath", "mask", "pattern", "marker", "metadata", "style", "script", "title", "desc");
+    private static final Set<String> HIDDEN = Set.of(
+            "defs", "symbol", "clipPath", "mask", "pattern", "marker", "metadata", "style", "script", "title", "desc");
     private static final Set<String> REFERENCES = Set.of("use", "image", "foreignObject", "a");
-    private static final Pattern LENGTH = Pattern.compile("\\s*([0-9.]+(?:[eE][-+]?\\d+)?)\\s*(mm|cm|in|pt|px|q|Q|%)?\\s*");
+    private static final Pattern LENGTH =
+            Pattern.compile("\\s*([0-9.]+(?:[eE][-+]?\\d+)?)\\s*(mm|cm|in|pt|px|q|Q|%)?\\s*");
     private static final int DEPTH_MOST = 256;
 
     private final Lines lines = new Lines();
@@ -58,7 +60,8 @@ final class SvgDrawing {
         try {
             drawing.all(text);
         } catch (XMLStreamException e) {
-            throw new BadDocument("drawing: is no whole SVG, line " + (e.getLocation() == null ? 1 : e.getLocation().getLineNumber())
+            throw new BadDocument("drawing: is no whole SVG, line "
+                    + (e.getLocation() == null ? 1 : e.getLocation().getLineNumber())
                     + " cannot be read; a plain SVG without entities, saved anew from the program it comes from");
         }
         return drawing.drawing();
@@ -66,10 +69,19 @@ final class SvgDrawing {
 
     private ForeignDrawing drawing() {
         List<String> notes = new ArrayList<>();
-        leftOut.forEach((what, n) -> notes.add((n == 1 ? "1 element " : n + " elements ") + what + " left out: what a drawing refers to is not looked up."));
+        leftOut.forEach((what, n) -> notes.add((n == 1 ? "1 element " : n + " elements ") + what
+                + " left out: what a drawing refers to is not looked up."));
         Set<String> known = new HashSet<>();
         labels.values().forEach(l -> known.add(l.id()));
-        return new ForeignDrawing(title, unit, lines.all(), labels, seams.stream().filter(s -> known.contains(s.a().piece()) && known.contains(s.b().piece())).toList(), notes);
+        return new ForeignDrawing(
+                title,
+                unit,
+                lines.all(),
+                labels,
+                seams.stream()
+                        .filter(s -> known.contains(s.a().piece()) && known.contains(s.b().piece()))
+                        .toList(),
+                notes);
     }
 
     private void all(String text) throws XMLStreamException, BadDocument {
@@ -83,7 +95,8 @@ final class SvgDrawing {
             int event = in.next();
             if (event == XMLStreamConstants.START_ELEMENT) {
                 if (!begun && !in.getLocalName().equals("svg")) {
-                    throw new BadDocument("drawing: begins with " + in.getLocalName() + ", which is no SVG; an SVG drawing");
+                    throw new BadDocument(
+                            "drawing: begins with " + in.getLocalName() + ", which is no SVG; an SVG drawing");
                 }
                 begin(in, !begun);
                 begun = true;
@@ -102,7 +115,10 @@ final class SvgDrawing {
         if (REFERENCES.contains(element) && !element.equals("a") && !outer.hidden()) {
             leftOut.merge(element, 1, Integer::sum);
         }
-        boolean hidden = outer.hidden() || HIDDEN.contains(element) || REFERENCES.contains(element) && !element.equals("a") || "none".equals(attribute(in, "display"))
+        boolean hidden = outer.hidden()
+                || HIDDEN.contains(element)
+                || REFERENCES.contains(element) && !element.equals("a")
+                || "none".equals(attribute(in, "display"))
                 || attribute(in, "style").replace(" ", "").contains("display:none");
         AffineTransform way = new AffineTransform(outer.way());
         if (element.equals("svg")) {
@@ -114,7 +130,8 @@ final class SvgDrawing {
         }
         way.concatenate(transform(in, attribute(in, "transform")));
         String piece = outer.piece();
-        if (List.of(attribute(in, "class").split(" ")).contains("piece") && !attribute(in, "data-piece").isEmpty()) {
+        if (List.of(attribute(in, "class").split(" ")).contains("piece")
+                && !attribute(in, "data-piece").isEmpty()) {
             piece = label(in);
         }
         groups.push(new Group(way, piece, hidden));
@@ -129,7 +146,9 @@ final class SvgDrawing {
             count++;
             String type = attribute(in, "class");
             Role role = piece.isEmpty() ? Role.UNKNOWN : role(type);
-            String name = role == Role.LEVEL ? attribute(in, "data-level") : piece.isEmpty() ? name(in, element) : labels.get(piece).name();
+            String name = role == Role.LEVEL
+                    ? attribute(in, "data-level")
+                    : piece.isEmpty() ? name(in, element) : labels.get(piece).name();
             lines.add(name, piece, role, shape.get(), way, edges(attribute(in, "data-edges")));
         }
     }
@@ -154,8 +173,17 @@ final class SvgDrawing {
         String id = attribute(in, "id").replaceFirst("^piece-", "");
         String cut = attribute(in, "data-cut");
         int times = (int) figure("data-cut", cut.split(" ")[0].isEmpty() ? "2" : cut.split(" ")[0]);
-        labels.put(id, new Label(id, attribute(in, "data-name").isEmpty() ? id : attribute(in, "data-name"), (int) figure("data-order", attribute(in, "data-order").isEmpty() ? "1" : attribute(in, "data-order")),
-                !attribute(in, "data-block").equals("back"), Math.max(1, Math.min(99, times)), cut.endsWith("fold")));
+        labels.put(
+                id,
+                new Label(
+                        id,
+                        attribute(in, "data-name").isEmpty() ? id : attribute(in, "data-name"),
+                        (int) figure(
+                                "data-order",
+                                attribute(in, "data-order").isEmpty() ? "1" : attribute(in, "data-order")),
+                        !attribute(in, "data-block").equals("back"),
+                        Math.max(1, Math.min(99, times)),
+                        cut.endsWith("fold")));
         return id;
     }
 
@@ -190,7 +218,9 @@ final class SvgDrawing {
     private AffineTransform scale(XMLStreamReader in) throws BadDocument {
         Matcher width = LENGTH.matcher(attribute(in, "width"));
         String[] box = attribute(in, "viewBox").trim().split("[\\s,]+");
-        Optional<DrawnUnit> said = width.matches() && width.group(2) != null ? DrawnUnit.ofId(width.group(2)).filter(u -> u != DrawnUnit.PX) : Optional.empty();
+        Optional<DrawnUnit> said = width.matches() && width.group(2) != null
+                ? DrawnUnit.ofId(width.group(2)).filter(u -> u != DrawnUnit.PX)
+                : Optional.empty();
         if (said.isEmpty()) {
             return new AffineTransform();
         }
@@ -203,11 +233,18 @@ final class SvgDrawing {
         double across = figure("viewBox", box[2]);
         Matcher height = LENGTH.matcher(attribute(in, "height"));
         double scale = millimetres / across;
-        if (height.matches() && height.group(2) != null && DrawnUnit.ofId(height.group(2)).isPresent()) {
-            scale = Math.min(scale, figure("height", height.group(1)) * DrawnUnit.ofId(height.group(2)).get().millimetres() / figure("viewBox", box[3]));
+        if (height.matches()
+                && height.group(2) != null
+                && DrawnUnit.ofId(height.group(2)).isPresent()) {
+            scale = Math.min(
+                    scale,
+                    figure("height", height.group(1))
+                            * DrawnUnit.ofId(height.group(2)).get().millimetres()
+                            / figure("viewBox", box[3]));
         }
         if (!(scale > 0) || Double.isInfinite(scale)) {
-            throw new BadDocument("viewBox: is " + attribute(in, "viewBox") + ", which shows nothing; four figures, the last two over 0");
+            throw new BadDocument("viewBox: is " + attribute(in, "viewBox")
+                    + ", which shows nothing; four figures, the last two over 0");
         }
         return AffineTransform.getScaleInstance(scale, scale);
     }
@@ -219,7 +256,8 @@ final class SvgDrawing {
         try {
             return AWTTransformProducer.createAffineTransform(text);
         } catch (ParseException | NumberFormatException e) {
-            throw new BadDocument(name(in, in.getLocalName()) + ": its transform " + shortened(text) + " cannot be read; matrix, translate, scale, rotate or skew with their figures");
+            throw new BadDocument(name(in, in.getLocalName()) + ": its transform " + shortened(text)
+                    + " cannot be read; matrix, translate, scale, rotate or skew with their figures");
         }
     }
 
@@ -230,7 +268,8 @@ final class SvgDrawing {
 
     /** A figure, its unit left off. */
     static double figure(String name, String text) throws BadDocument {
-        Matcher length = Pattern.compile("\\s*([-+]?[0-9.]+(?:[eE][-+]?\\d{1,3})?)\\s*[a-zA-Z%]*\\s*").matcher(text.length() > 60 ? "" : text);
+        Matcher length = Pattern.compile("\\s*([-+]?[0-9.]+(?:[eE][-+]?\\d{1,3})?)\\s*[a-zA-Z%]*\\s*")
+                .matcher(text.length() > 60 ? "" : text);
         try {
             if (length.matches()) {
                 return Double.parseDouble(length.group(1));

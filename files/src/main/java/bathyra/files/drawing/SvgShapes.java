@@ -26,19 +26,33 @@ final class SvgShapes {
     static Optional<Shape> of(String element, XMLStreamReader in, String name) throws BadDocument {
         try {
             return switch (element) {
-                case "path" -> Optional.of(AWTPathProducer.createShape(new StringReader(attribute(in, "d")), PathIterator.WIND_NON_ZERO));
-                case "polygon" -> Optional.of(AWTPolygonProducer.createShape(new StringReader(attribute(in, "points")), PathIterator.WIND_NON_ZERO));
-                case "polyline" -> Optional.of(AWTPolylineProducer.createShape(new StringReader(attribute(in, "points")), PathIterator.WIND_NON_ZERO));
-                case "line" -> Optional.of(new Line2D.Double(number(in, "x1"), number(in, "y1"), number(in, "x2"), number(in, "y2")));
-                case "rect" -> Optional.of(new Rectangle2D.Double(number(in, "x"), number(in, "y"), number(in, "width"), number(in, "height")));
-                case "circle" -> Optional.of(round(number(in, "cx"), number(in, "cy"), number(in, "r"), number(in, "r")));
-                case "ellipse" -> Optional.of(round(number(in, "cx"), number(in, "cy"), number(in, "rx"), number(in, "ry")));
+                case "path" ->
+                    Optional.of(AWTPathProducer.createShape(
+                            new StringReader(attribute(in, "d")), PathIterator.WIND_NON_ZERO));
+                case "polygon" ->
+                    Optional.of(AWTPolygonProducer.createShape(
+                            new StringReader(attribute(in, "points")), PathIterator.WIND_NON_ZERO));
+                case "polyline" ->
+                    Optional.of(AWTPolylineProducer.createShape(
+                            new StringReader(attribute(in, "points")), PathIterator.WIND_NON_ZERO));
+                case "line" ->
+                    Optional.of(
+                            new Line2D.Double(number(in, "x1"), number(in, "y1"), number(in, "x2"), number(in, "y2")));
+                case "rect" ->
+                    Optional.of(new Rectangle2D.Double(
+                            number(in, "x"), number(in, "y"), number(in, "width"), number(in, "height")));
+                case "circle" ->
+                    Optional.of(round(number(in, "cx"), number(in, "cy"), number(in, "r"), number(in, "r")));
+                case "ellipse" ->
+                    Optional.of(round(number(in, "cx"), number(in, "cy"), number(in, "rx"), number(in, "ry")));
                 default -> Optional.empty();
             };
         } catch (IOException | RuntimeException e) {
-            // The parser names no faults of its own for a path that draws or closes before it begins: it throws whatever it trips over.
+            // The parser names no faults of its own for a path that draws or closes before it begins: it throws
+            // whatever it trips over.
             String data = attribute(in, element.equals("path") ? "d" : "points");
-            throw new BadDocument(name + ": its line cannot be read, it begins " + shortened(data) + "; commands such as M, L and C with their figures");
+            throw new BadDocument(name + ": its line cannot be read, it begins " + shortened(data)
+                    + "; commands such as M, L and C with their figures");
         }
     }
 

@@ -70,10 +70,35 @@ public final class DxfPattern {
     }
 
     private void head(SheetLayout layout) {
-        pair(0, "SECTION").pair(2, "HEADER").pair(9, "$ACADVER").pair(1, "AC1009").pair(9, "$INSUNITS").pair(70, "4").pair(9, "$MEASUREMENT").pair(70, "1");
-        pair(9, "$EXTMIN").at(10, new Point(0, layout.height())).pair(9, "$EXTMAX").at(10, new Point(layout.width(), 0)).pair(0, "ENDSEC");
-        pair(0, "SECTION").pair(2, "TABLES").pair(0, "TABLE").pair(2, "LTYPE").pair(70, "1").pair(0, "LTYPE").pair(2, "CONTINUOUS").pair(70, "0").pair(3, "Solid line").pair(72, "65").pair(73, "0").pair(40, 0.0)
-                .pair(0, "ENDTAB").pair(0, "TABLE").pair(2, "LAYER").pair(70, "6");
+        pair(0, "SECTION")
+                .pair(2, "HEADER")
+                .pair(9, "$ACADVER")
+                .pair(1, "AC1009")
+                .pair(9, "$INSUNITS")
+                .pair(70, "4")
+                .pair(9, "$MEASUREMENT")
+                .pair(70, "1");
+        pair(9, "$EXTMIN")
+                .at(10, new Point(0, layout.height()))
+                .pair(9, "$EXTMAX")
+                .at(10, new Point(layout.width(), 0))
+                .pair(0, "ENDSEC");
+        pair(0, "SECTION")
+                .pair(2, "TABLES")
+                .pair(0, "TABLE")
+                .pair(2, "LTYPE")
+                .pair(70, "1")
+                .pair(0, "LTYPE")
+                .pair(2, "CONTINUOUS")
+                .pair(70, "0")
+                .pair(3, "Solid line")
+                .pair(72, "65")
+                .pair(73, "0")
+                .pair(40, 0.0)
+                .pair(0, "ENDTAB")
+                .pair(0, "TABLE")
+                .pair(2, "LAYER")
+                .pair(70, "6");
         for (String layer : List.of(CUT, NOTCH, GRAIN, INTERNAL, SEW, TEXT)) {
             pair(0, "LAYER").pair(2, layer).pair(70, "0").pair(62, "7").pair(6, "CONTINUOUS");
         }
@@ -82,7 +107,12 @@ public final class DxfPattern {
 
     private void block(CuttingPlan.Cut cut) {
         Piece piece = cut.piece();
-        pair(0, "BLOCK").pair(8, "0").pair(2, name(cut.id())).pair(70, "0").at(10, new Point(0, 0)).pair(3, name(cut.id()));
+        pair(0, "BLOCK")
+                .pair(8, "0")
+                .pair(2, name(cut.id()))
+                .pair(70, "0")
+                .at(10, new Point(0, 0))
+                .pair(3, name(cut.id()));
         polyline(CUT, piece.cutLine().subList(0, piece.cutLine().size() - 1));
         List<Point> sewing = piece.flattened(CHORD);
         polyline(SEW, sewing.subList(0, sewing.size() - 1));
@@ -94,14 +124,20 @@ public final class DxfPattern {
         Point at = SheetLayout.labelAt(piece);
         int row = 0;
         for (String words : List.of(piece.order() + " " + piece.name(), cut.words())) {
-            pair(0, "TEXT").pair(8, TEXT).at(10, new Point(at.x(), at.y() + ROW * row++)).pair(40, LETTER).pair(1, plain(words));
+            pair(0, "TEXT")
+                    .pair(8, TEXT)
+                    .at(10, new Point(at.x(), at.y() + ROW * row++))
+                    .pair(40, LETTER)
+                    .pair(1, plain(words));
         }
         pair(0, "ENDBLK").pair(8, "0");
     }
 
     /** Old readers take nothing but plain letters. */
     private static String plain(String words) {
-        return java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFD).replaceAll("\\p{M}", "").replaceAll("[^ -~]", "?");
+        return java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^ -~]", "?");
     }
 
     private void line(String layer, Line line) {

@@ -21,6 +21,7 @@ public final class HpglPattern {
     public static final double STEPS = 40;
     /** What can be drawn across the usual roll, mm. */
     public static final double ROLL = 880;
+
     private static final double CHORD = Tolerance.CHORD / 2;
     private static final char END_OF_TEXT = 3;
 
@@ -56,10 +57,17 @@ public final class HpglPattern {
             case CUT -> strokes.add(moved(piece.cutLine(), shift));
             case SEW -> strokes.add(moved(piece.flattened(CHORD), shift));
             case MARK -> {
-                piece.levelMarks().forEach(m -> strokes.add(new Stroke(List.of(m.from().plus(shift), m.to().plus(shift)), false)));
+                piece.levelMarks()
+                        .forEach(
+                                m -> strokes.add(new Stroke(List.of(m.from().plus(shift), m.to().plus(shift)), false)));
                 piece.notches().forEach(n -> SheetLayout.strokes(piece, n).forEach(s -> strokes.add(stroke(s, shift))));
                 piece.marks().forEach(m -> SheetLayout.strokes(m).forEach(s -> strokes.add(stroke(s, shift))));
-                cut.bones().forEach(b -> strokes.add(new Stroke(b.flattened(CHORD).stream().map(p -> p.plus(shift)).toList(), false)));
+                cut.bones()
+                        .forEach(b -> strokes.add(new Stroke(
+                                b.flattened(CHORD).stream()
+                                        .map(p -> p.plus(shift))
+                                        .toList(),
+                                false)));
                 SheetLayout.grain(piece).forEach(s -> strokes.add(stroke(s, shift)));
             }
         }
@@ -80,14 +88,25 @@ public final class HpglPattern {
             Stroke next = null;
             double least = Double.POSITIVE_INFINITY;
             for (Stroke stroke : left) {
-                double way = stroke.points().stream().mapToDouble(p -> p.distance(pen)).min().orElse(0);
+                double way = stroke.points().stream()
+                        .mapToDouble(p -> p.distance(pen))
+                        .min()
+                        .orElse(0);
                 if (way < least) {
                     least = way;
                     next = stroke;
                 }
             }
             left.remove(next);
-            line(next.closed() ? entered(next.points()) : next.points().get(0).distance(pen) <= next.points().get(next.points().size() - 1).distance(pen) ? next.points() : backwards(next.points()));
+            line(
+                    next.closed()
+                            ? entered(next.points())
+                            : next.points().get(0).distance(pen)
+                                            <= next.points()
+                                                    .get(next.points().size() - 1)
+                                                    .distance(pen)
+                                    ? next.points()
+                                    : backwards(next.points()));
         }
     }
 
@@ -125,11 +144,25 @@ public final class HpglPattern {
 
     private void words(CuttingPlan.Cut cut, Vec shift) {
         Point at = SheetLayout.labelAt(cut.piece()).plus(shift);
-        out.append("PU").append(xy(at)).append(";SI0.4,0.6;LB").append(plain(cut.piece().order() + " " + cut.piece().name())).append(END_OF_TEXT).append(";\n");
-        out.append("PU").append(xy(at.plus(new Vec(0, 10)))).append(";SI0.3,0.4;LB").append(plain(cut.words())).append(END_OF_TEXT).append(";\n");
+        out.append("PU")
+                .append(xy(at))
+                .append(";SI0.4,0.6;LB")
+                .append(plain(cut.piece().order() + " " + cut.piece().name()))
+                .append(END_OF_TEXT)
+                .append(";\n");
+        out.append("PU")
+                .append(xy(at.plus(new Vec(0, 10))))
+                .append(";SI0.3,0.4;LB")
+                .append(plain(cut.words()))
+                .append(END_OF_TEXT)
+                .append(";\n");
     }
 
     private static String plain(String words) {
-        return Normalizer.normalize(words, Normalizer.Form.NFD).replaceAll("\\p{M}", "").replaceAll("[^ -~]", "?").replace(";", ",").trim();
+        return Normalizer.normalize(words, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^ -~]", "?")
+                .replace(";", ",")
+                .trim();
     }
 }

@@ -28,19 +28,32 @@ final class BoningJson {
         Fields fields = garment.object(FIELD);
         fields.only(List.of("width", "kinds", "without", "panels", "stops", "busk", "eyelets"));
         Optional<Length> width = fields.length("width", unit);
-        width.filter(w -> Boning.WIDTHS.stream().noneMatch(known -> Math.abs(known.millimetres() - w.millimetres()) < 0.01))
-                .ifPresent(w -> fields.fault("width", "is " + w.millimetres() + " mm, and bones are not sold so", "5, 7 or 10 mm"));
+        width.filter(w -> Boning.WIDTHS.stream()
+                        .noneMatch(known -> Math.abs(known.millimetres() - w.millimetres()) < 0.01))
+                .ifPresent(w -> fields.fault(
+                        "width", "is " + w.millimetres() + " mm, and bones are not sold so", "5, 7 or 10 mm"));
         Map<String, BoneKind> kinds = new HashMap<>();
         Fields chosen = fields.object("kinds");
-        chosen.keys().forEach(id -> kinds.put(id, GarmentJson.choice(chosen, id, BoneKind.class, BoneKind.SPIRAL_STEEL)));
+        chosen.keys()
+                .forEach(id -> kinds.put(id, GarmentJson.choice(chosen, id, BoneKind.class, BoneKind.SPIRAL_STEEL)));
         Map<String, Stop> stops = new HashMap<>();
         Fields ends = fields.object("stops");
         ends.keys().forEach(id -> {
             Fields stop = ends.object(id);
             stop.only(List.of("above", "below"));
-            stops.put(id, new Stop(within(stop, "above", unit, Length.mm(0), STOP_MOST).orElse(Length.mm(0)), within(stop, "below", unit, Length.mm(0), STOP_MOST).orElse(Length.mm(0))));
+            stops.put(
+                    id,
+                    new Stop(
+                            within(stop, "above", unit, Length.mm(0), STOP_MOST).orElse(Length.mm(0)),
+                            within(stop, "below", unit, Length.mm(0), STOP_MOST).orElse(Length.mm(0))));
         });
-        return new Boning(width, kinds, Set.copyOf(fields.texts("without")), panels(fields), stops, within(fields, "busk", unit, Boning.BUSK_LEAST, Boning.BUSK_MOST),
+        return new Boning(
+                width,
+                kinds,
+                Set.copyOf(fields.texts("without")),
+                panels(fields),
+                stops,
+                within(fields, "busk", unit, Boning.BUSK_LEAST, Boning.BUSK_MOST),
                 within(fields, "eyelets", unit, Boning.EYELETS_LEAST, Boning.EYELETS_MOST));
     }
 
@@ -58,7 +71,10 @@ final class BoningJson {
             Optional<String> piece = each.text("piece");
             double at = each.share("at").orElse(-1.0);
             if (id.isEmpty() || piece.isEmpty() || !(at >= 0 && at <= 1)) {
-                each.fault("at", "is no place for a channel", "\"id\", \"piece\", and \"at\" from 0 to 1 across the panel");
+                each.fault(
+                        "at",
+                        "is no place for a channel",
+                        "\"id\", \"piece\", and \"at\" from 0 to 1 across the panel");
             } else {
                 bones.add(new PanelBone(id.get(), piece.get(), at));
             }
@@ -77,7 +93,10 @@ final class BoningJson {
         ArrayNode without = out.putArray("without");
         new TreeSet<>(boning.without()).forEach(without::add);
         ArrayNode panels = out.putArray("panels");
-        boning.panels().forEach(b -> panels.addObject().put("id", b.id()).put("piece", b.piece()).put("at", b.share()));
+        boning.panels().forEach(b -> panels.addObject()
+                .put("id", b.id())
+                .put("piece", b.piece())
+                .put("at", b.share()));
         ObjectNode stops = out.putObject("stops");
         new TreeMap<>(boning.stops()).forEach((id, stop) -> {
             ObjectNode each = stops.putObject(id);

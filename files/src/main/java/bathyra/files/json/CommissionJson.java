@@ -26,6 +26,7 @@ public final class CommissionJson {
     private static final String NO_LACING = "no-lacing";
     /** Days of other centuries are slips of the hand. */
     private static final int YEAR_LEAST = 1900;
+
     private static final int YEAR_MOST = 2200;
 
     private CommissionJson() {}
@@ -37,7 +38,8 @@ public final class CommissionJson {
         Commission commission = commission(root, true);
         Schema.COMMISSION.require(root);
         PartNames.require(commission);
-        return commission.withWearer(new Wearer(Wearer.tidy(commission.wearer().name()), commission.wearer().experience()));
+        return commission.withWearer(new Wearer(
+                Wearer.tidy(commission.wearer().name()), commission.wearer().experience()));
     }
 
     /** Whether a document asks for a block alone ({@code kind: block}), which is no garment. @throws BadDocument when it is no document at all */
@@ -65,7 +67,19 @@ public final class CommissionJson {
 
     private static Commission commission(JsonNode root, boolean ranges) throws BadDocument {
         Fields fields = Fields.root(root, ranges);
-        fields.only(List.of("format", "version", "title", "units", "wearer", "measurements", "measuring", "garment", "spoken", "health", "restricted", MakingJson.FIELD));
+        fields.only(List.of(
+                "format",
+                "version",
+                "title",
+                "units",
+                "wearer",
+                "measurements",
+                "measuring",
+                "garment",
+                "spoken",
+                "health",
+                "restricted",
+                MakingJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -89,8 +103,16 @@ public final class CommissionJson {
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
-        return new Commission(fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"), unit,
-                new Wearer(wearer.text("name").orElse(""), experience), set, garment, spoken, making, answered, restricted);
+        return new Commission(
+                fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"),
+                unit,
+                new Wearer(wearer.text("name").orElse(""), experience),
+                set,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted);
     }
 
     /** When the wearer last answered; the answers themselves come with a document only when they were asked to be put out, and are not read from it. */
@@ -136,17 +158,23 @@ public final class CommissionJson {
         Optional<LocalDate> day = day(record, "date");
         Optional<Double> reduction = record.share("reduction");
         if (day.isEmpty() || reduction.isEmpty()) {
-            record.fault("date", "or the reduction is missing", "both: the day, and the share of the natural waist that was spoken of");
+            record.fault(
+                    "date",
+                    "or the reduction is missing",
+                    "both: the day, and the share of the natural waist that was spoken of");
         }
         return day.flatMap(d -> reduction.map(r -> new Spoken(d, r)));
     }
 
     private static LengthUnit unit(Fields fields) {
         String text = fields.text("units").orElse("");
-        return Arrays.stream(LengthUnit.values()).filter(u -> u.symbol().equals(text)).findFirst().orElseGet(() -> {
-            fields.fault("units", text.isEmpty() ? "is missing" : "is " + text, "mm, cm or in");
-            return LengthUnit.MM;
-        });
+        return Arrays.stream(LengthUnit.values())
+                .filter(u -> u.symbol().equals(text))
+                .findFirst()
+                .orElseGet(() -> {
+                    fields.fault("units", text.isEmpty() ? "is missing" : "is " + text, "mm, cm or in");
+                    return LengthUnit.MM;
+                });
     }
 
     static String plain(String text) {
@@ -157,10 +185,17 @@ public final class CommissionJson {
     public static String write(Commission commission) {
         LengthUnit unit = commission.units();
         ObjectNode root = Json.MAPPER.createObjectNode();
-        root.put("format", FORMAT).put("version", VERSION).put("title", commission.title()).put("units", unit.symbol());
-        root.putObject("wearer").put("name", commission.wearer().name()).put("experience", commission.wearer().experience().id());
+        root.put("format", FORMAT)
+                .put("version", VERSION)
+                .put("title", commission.title())
+                .put("units", unit.symbol());
+        root.putObject("wearer")
+                .put("name", commission.wearer().name())
+                .put("experience", commission.wearer().experience().id());
         MeasuringJson.write(root, commission.measurements(), unit);
-        commission.spoken().ifPresent(s -> root.putObject("spoken").put("date", s.day().toString()).put("reduction", s.reduction()));
+        commission.spoken().ifPresent(s -> root.putObject("spoken")
+                .put("date", s.day().toString())
+                .put("reduction", s.reduction()));
         commission.answered().ifPresent(day -> root.putObject("health").put("answered", day.toString()));
         if (commission.restricted()) {
             root.put("restricted", NO_LACING);

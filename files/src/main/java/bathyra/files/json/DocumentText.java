@@ -27,9 +27,13 @@ public final class DocumentText {
         try (InputStream in = Files.newInputStream(file)) {
             byte[] bytes = in.readNBytes(most + 1);
             if (bytes.length > most) {
-                throw new BadDocument("document: is larger than such a document ever is; one of at most " + most / 1_000_000 + " MB");
+                throw new BadDocument(
+                        "document: is larger than such a document ever is; one of at most " + most / 1_000_000 + " MB");
             }
-            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
         } catch (CharacterCodingException e) {
             throw new BadDocument("document: is not UTF-8 text; save it as UTF-8");
         }

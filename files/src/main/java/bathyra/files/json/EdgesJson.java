@@ -35,13 +35,19 @@ final class EdgesJson {
         boolean yoke = upper.truth("yoke").orElse(false);
         boolean keyhole = upper.truth("keyhole").orElse(false);
         if (yoke && !cover.hasShoulder()) {
-            upper.fault("yoke", "is true, and " + cover.id() + " has no shoulder that it could reach", "false, or the cover shoulders or halter");
+            upper.fault(
+                    "yoke",
+                    "is true, and " + cover.id() + " has no shoulder that it could reach",
+                    "false, or the cover shoulders or halter");
         }
         if (keyhole && !yoke) {
             upper.fault("keyhole", "is true, and there is no yoke for it", "false, or a yoke");
         }
         if (cover == Cover.STRAPLESS && upper.has("sleeve")) {
-            upper.fault("sleeve", "is given, and a strapless edge has nothing round the arm", "leave it out, or the cover off-shoulder");
+            upper.fault(
+                    "sleeve",
+                    "is given, and a strapless edge has nothing round the arm",
+                    "leave it out, or the cover off-shoulder");
         }
         return new Top(cover, yoke, keyhole, GarmentJson.choice(upper, "sleeve", Sleeve.class, Sleeve.BAND));
     }
@@ -52,7 +58,12 @@ final class EdgesJson {
         if (!kind.isOverBust() && shape != UpperShape.STRAIGHT) {
             upper.fault("shape", "is " + shape.id() + ", and an underbust corset ends below the bust", "straight");
         } else if (!shape.fits(cover)) {
-            upper.fault("shape", "is " + shape.id() + ", which does not go with " + cover.id(), String.join(" or ", UpperShape.fitting(cover).stream().map(Choice::id).toList()));
+            upper.fault(
+                    "shape",
+                    "is " + shape.id() + ", which does not go with " + cover.id(),
+                    String.join(
+                            " or ",
+                            UpperShape.fitting(cover).stream().map(Choice::id).toList()));
         }
         return shape;
     }
@@ -69,24 +80,32 @@ final class EdgesJson {
             });
         }
         if (!kind.isOverBust() && (cups != CupKind.PRINCESS || !wedges.isEmpty())) {
-            fields.fault(cups != CupKind.PRINCESS ? "cups" : "contour", "is given, and an underbust corset ends below the bust", "leave it out");
+            fields.fault(
+                    cups != CupKind.PRINCESS ? "cups" : "contour",
+                    "is given, and an underbust corset ends below the bust",
+                    "leave it out");
         }
         return new Bust(cups, wedges);
     }
 
     /** What is not as it starts is written. */
     static void write(ObjectNode out, Garment garment, LengthUnit unit) {
-        ObjectNode upper = out.putObject("upperEdge").put("shape", garment.upperEdge().id());
+        ObjectNode upper =
+                out.putObject("upperEdge").put("shape", garment.upperEdge().id());
         Top top = garment.top();
         if (top.cover() != Cover.STRAPLESS) {
-            upper.put("cover", top.cover().id()).put("yoke", top.yoke()).put("keyhole", top.keyhole()).put("sleeve", top.sleeve().id());
+            upper.put("cover", top.cover().id())
+                    .put("yoke", top.yoke())
+                    .put("keyhole", top.keyhole())
+                    .put("sleeve", top.sleeve().id());
         }
         if (garment.bust().cups() != CupKind.PRINCESS) {
             out.put("cups", garment.bust().cups().id());
         }
         if (!garment.bust().wedges().isEmpty()) {
             ObjectNode contour = out.putObject("contour");
-            new TreeMap<>(garment.bust().wedges()).forEach((wedge, l) -> CommissionJson.put(contour, wedge.id(), l, unit));
+            new TreeMap<>(garment.bust().wedges())
+                    .forEach((wedge, l) -> CommissionJson.put(contour, wedge.id(), l, unit));
         }
     }
 }

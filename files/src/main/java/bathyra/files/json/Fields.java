@@ -74,7 +74,8 @@ final class Fields {
         if (child != null && !child.isObject()) {
             fault(key, "is no object", "write { … }");
         }
-        return new Fields(path(key), child != null && child.isObject() ? child : Json.MAPPER.createObjectNode(), faults, ranges);
+        return new Fields(
+                path(key), child != null && child.isObject() ? child : Json.MAPPER.createObjectNode(), faults, ranges);
     }
 
     Optional<String> text(String key) {
@@ -152,7 +153,10 @@ final class Fields {
                 return Optional.of(read.length());
             }
         }
-        fault(key, "is no length: " + child, "a number in " + unit.symbol() + ", or a text such as \"37 1/2 in\" or \"92,5 cm\"");
+        fault(
+                key,
+                "is no length: " + child,
+                "a number in " + unit.symbol() + ", or a text such as \"37 1/2 in\" or \"92,5 cm\"");
         return Optional.empty();
     }
 
@@ -192,7 +196,8 @@ final class Fields {
         String best = "";
         int least = Integer.MAX_VALUE;
         for (String candidate : known) {
-            int distance = distance(key.toLowerCase(java.util.Locale.ROOT), candidate.toLowerCase(java.util.Locale.ROOT));
+            int distance =
+                    distance(key.toLowerCase(java.util.Locale.ROOT), candidate.toLowerCase(java.util.Locale.ROOT));
             if (distance < least) {
                 least = distance;
                 best = candidate;

@@ -30,7 +30,8 @@ final class FinishJson {
     private static final String GRAINS = "grains";
     private static final String TOP_MARKS = "topMarks";
     private static final String LAYERS = "layers";
-    private static final List<EdgeUse> USES = Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).toList();
+    private static final List<EdgeUse> USES =
+            Arrays.stream(EdgeUse.values()).filter(u -> u != EdgeUse.FOLD).toList();
 
     private FinishJson() {}
 
@@ -47,7 +48,9 @@ final class FinishJson {
         }
         Map<String, GrainLine> grains = new TreeMap<>();
         Fields lines = finish.object(GRAINS);
-        lines.keys().forEach(piece -> grains.put(piece, GarmentJson.choice(lines, piece, GrainLine.class, GrainLine.CENTRE_FRONT)));
+        lines.keys()
+                .forEach(piece ->
+                        grains.put(piece, GarmentJson.choice(lines, piece, GrainLine.class, GrainLine.CENTRE_FRONT)));
         Map<LayerKind, LayerChoice> layers = new EnumMap<>(LayerKind.class);
         Fields chosen = finish.object(LAYERS);
         chosen.only(Arrays.stream(LayerKind.values()).map(LayerKind::id).toList());
@@ -56,14 +59,25 @@ final class FinishJson {
                 layers.put(kind, layer(chosen.object(kind.id()), unit));
             }
         }
-        return new Finish(uses(garment.object(ALLOWANCES), unit), edges(finish.object(EDGES), unit), corners, grains, new HashSet<>(finish.texts(TOP_MARKS)), layers);
+        return new Finish(
+                uses(garment.object(ALLOWANCES), unit),
+                edges(finish.object(EDGES), unit),
+                corners,
+                grains,
+                new HashSet<>(finish.texts(TOP_MARKS)),
+                layers);
     }
 
     private static LayerChoice layer(Fields fields, LengthUnit unit) {
         fields.only(List.of("made", "turn", ALLOWANCES, EDGES, "without"));
         Optional<Length> turn = fields.length("turn", unit);
         turn.ifPresent(l -> GarmentJson.within(fields, "turn", l, LayerChoice.TURN_LEAST, LayerChoice.TURN_MOST, unit));
-        return new LayerChoice(fields.truth("made"), turn.orElse(Length.mm(0)), uses(fields.object(ALLOWANCES), unit), edges(fields.object(EDGES), unit), Set.copyOf(fields.texts("without")));
+        return new LayerChoice(
+                fields.truth("made"),
+                turn.orElse(Length.mm(0)),
+                uses(fields.object(ALLOWANCES), unit),
+                edges(fields.object(EDGES), unit),
+                Set.copyOf(fields.texts("without")));
     }
 
     private static Map<EdgeUse, Length> uses(Fields fields, LengthUnit unit) {

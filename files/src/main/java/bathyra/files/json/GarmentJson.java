@@ -43,7 +43,25 @@ final class GarmentJson {
 
     /** @param ranges whether figures out of their range are faults */
     static Garment read(Fields fields, LengthUnit unit, boolean ranges) {
-        List<String> known = new ArrayList<>(List.of("kind", "method", "closure", "lacingGap", "ease", "panelsPerSide", "upperEdge", "lowerEdge", "options", "intakes", "intakesRight", "allowances", "frontShare", "baseBlock", "cups", "contour", FinishJson.FIELD, BoningJson.FIELD));
+        List<String> known = new ArrayList<>(List.of(
+                "kind",
+                "method",
+                "closure",
+                "lacingGap",
+                "ease",
+                "panelsPerSide",
+                "upperEdge",
+                "lowerEdge",
+                "options",
+                "intakes",
+                "intakesRight",
+                "allowances",
+                "frontShare",
+                "baseBlock",
+                "cups",
+                "contour",
+                FinishJson.FIELD,
+                BoningJson.FIELD));
         known.addAll(PanelsJson.FIELDS);
         fields.only(known);
         if (!fields.has("kind")) {
@@ -60,10 +78,25 @@ final class GarmentJson {
         Arrays.stream(LengthOption.values()).forEach(o -> rules.add(o.id()));
         splitOptions(start).forEach(o -> rules.add(o.id()));
         options.only(rules);
-        return new Garment(kind, upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()),
-                choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS), ease(fields.object("ease"), unit), lengths(options, unit, ranges),
-                intakes(fields.object("intakes"), unit, start), intakes(fields.object("intakesRight"), unit, start), FinishJson.read(fields, unit), splits(options, start), block(fields, options, kind),
-                fastening(fields, unit, start), start.panels(), start.sharing(), start.fit(), EdgesJson.bust(fields, kind, unit), top, BoningJson.read(fields, unit));
+        return new Garment(
+                kind,
+                upperShape,
+                choice(lower, "shape", LowerShape.class, start.lowerEdge()),
+                choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS),
+                ease(fields.object("ease"), unit),
+                lengths(options, unit, ranges),
+                intakes(fields.object("intakes"), unit, start),
+                intakes(fields.object("intakesRight"), unit, start),
+                FinishJson.read(fields, unit),
+                splits(options, start),
+                block(fields, options, kind),
+                fastening(fields, unit, start),
+                start.panels(),
+                start.sharing(),
+                start.fit(),
+                EdgesJson.bust(fields, kind, unit),
+                top,
+                BoningJson.read(fields, unit));
     }
 
     private static Map<LengthOption, Length> lengths(Fields options, LengthUnit unit, boolean ranges) {
@@ -71,7 +104,10 @@ final class GarmentJson {
         for (LengthOption option : LengthOption.values()) {
             options.length(option.id(), unit).ifPresent(l -> {
                 if (ranges && !option.allows(l)) {
-                    options.fault(option.id(), "is " + CommissionJson.plain(LengthText.say(l, unit)), range(option.least(), option.most(), unit));
+                    options.fault(
+                            option.id(),
+                            "is " + CommissionJson.plain(LengthText.say(l, unit)),
+                            range(option.least(), option.most(), unit));
                 }
                 lengths.put(option, l);
             });
@@ -80,7 +116,8 @@ final class GarmentJson {
     }
 
     private static Fastening fastening(Fields fields, LengthUnit unit, Garment start) {
-        Closure closure = choice(fields, "closure", Closure.class, start.fastening().closure());
+        Closure closure =
+                choice(fields, "closure", Closure.class, start.fastening().closure());
         Optional<Length> gap = fields.length("lacingGap", unit);
         gap.ifPresent(l -> {
             if (!closure.isLaced() && l.millimetres() != 0) {
@@ -94,7 +131,10 @@ final class GarmentJson {
         for (Level level : Level.values()) {
             shares.share(level.id()).ifPresent(share -> {
                 if (share < Fastening.SHARE_LEAST || share > Fastening.SHARE_MOST) {
-                    shares.fault(level.id(), "is " + share, "from " + Fastening.SHARE_LEAST + " to " + Fastening.SHARE_MOST + " of the girth in front");
+                    shares.fault(
+                            level.id(),
+                            "is " + share,
+                            "from " + Fastening.SHARE_LEAST + " to " + Fastening.SHARE_MOST + " of the girth in front");
                 }
                 own.put(level, share);
             });
@@ -108,7 +148,11 @@ final class GarmentJson {
             options.fault(BASE, "is the reduction itself", "quarter, proportion or shoulder-dart");
             base = BlockMethod.QUARTER;
         }
-        return new BlockChoice(method(fields, kind), base, choice(options, PRINCESS, PrincessStart.class, PrincessStart.NONE), TracedBlockJson.read(fields, fields.node("baseBlock")));
+        return new BlockChoice(
+                method(fields, kind),
+                base,
+                choice(options, PRINCESS, PrincessStart.class, PrincessStart.NONE),
+                TracedBlockJson.read(fields, fields.node("baseBlock")));
     }
 
     /** A corset is drafted on its levels: the only method it takes is the panel draft, and a bustier takes any but that. */
@@ -116,11 +160,16 @@ final class GarmentJson {
         Optional<String> text = fields.text("method");
         boolean panel = text.equals(Optional.of(PANEL));
         if (panel && !kind.isPanelled()) {
-            fields.fault("method", "is panel, and a bustier is drafted on a block", "quarter, proportion, shoulder-dart or doubled-dart");
+            fields.fault(
+                    "method",
+                    "is panel, and a bustier is drafted on a block",
+                    "quarter, proportion, shoulder-dart or doubled-dart");
         } else if (kind.isPanelled() && text.isPresent() && !panel) {
             fields.fault("method", "is " + text.get() + ", and a corset is drafted on its levels alone", PANEL);
         }
-        return panel || kind.isPanelled() ? BlockMethod.QUARTER : choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER);
+        return panel || kind.isPanelled()
+                ? BlockMethod.QUARTER
+                : choice(fields, "method", BlockMethod.class, BlockMethod.QUARTER);
     }
 
     private static Map<SplitOption, Double> splits(Fields options, Garment start) {
@@ -128,7 +177,10 @@ final class GarmentJson {
         for (SplitOption option : splitOptions(start)) {
             options.share(option.id()).ifPresent(share -> {
                 if (!SplitOption.allows(share)) {
-                    options.fault(option.id(), "is " + share, "from " + SplitOption.LEAST + " to " + SplitOption.MOST + " towards the centre");
+                    options.fault(
+                            option.id(),
+                            "is " + share,
+                            "from " + SplitOption.LEAST + " to " + SplitOption.MOST + " towards the centre");
                 }
                 splits.put(option, share);
             });
@@ -178,7 +230,8 @@ final class GarmentJson {
     }
 
     static String range(Length least, Length most, LengthUnit unit) {
-        return "from " + CommissionJson.plain(LengthText.say(least, unit)) + " to " + CommissionJson.plain(LengthText.say(most, unit));
+        return "from " + CommissionJson.plain(LengthText.say(least, unit)) + " to "
+                + CommissionJson.plain(LengthText.say(most, unit));
     }
 
     static <E extends Enum<E> & Choice> E choice(Fields fields, String key, Class<E> type, E standard) {
@@ -187,14 +240,23 @@ final class GarmentJson {
             return standard;
         }
         return Choice.find(type, text.get()).orElseGet(() -> {
-            fields.fault(key, "is " + text.get(), String.join(" or ", Arrays.stream(type.getEnumConstants()).map(Choice::id).toList()));
+            fields.fault(
+                    key,
+                    "is " + text.get(),
+                    String.join(
+                            " or ",
+                            Arrays.stream(type.getEnumConstants())
+                                    .map(Choice::id)
+                                    .toList()));
             return standard;
         });
     }
 
     /** Writes everything that has been chosen. */
     static void write(ObjectNode out, Garment garment, LengthUnit unit) {
-        out.put("kind", garment.kind().id()).put("method", garment.method()).put("closure", garment.fastening().closure().id());
+        out.put("kind", garment.kind().id())
+                .put("method", garment.method())
+                .put("closure", garment.fastening().closure().id());
         garment.fastening().gap().ifPresent(l -> CommissionJson.put(out, "lacingGap", l, unit));
         EdgesJson.write(out, garment, unit);
         out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
@@ -224,7 +286,8 @@ final class GarmentJson {
         BoningJson.write(out, garment.boning(), unit);
     }
 
-    private static void intakes(ObjectNode out, String key, Garment garment, Map<Cell, Length> locked, LengthUnit unit) {
+    private static void intakes(
+            ObjectNode out, String key, Garment garment, Map<Cell, Length> locked, LengthUnit unit) {
         ObjectNode intakes = out.putObject(key);
         for (Level level : Level.values()) {
             for (SeamPlace seam : garment.seams()) {

@@ -10,8 +10,10 @@ import java.util.List;
 
 /** Text to tree and back. */
 final class Json {
-    static final JsonMapper MAPPER = JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
+    static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
 
     private static final double NUMBER_MOST = 1e7;
     private static final int TEXT_MOST = 500;
@@ -50,7 +52,9 @@ final class Json {
         if (node.isNumber() && !(Math.abs(node.doubleValue()) <= NUMBER_MOST)) {
             faults.add(where + ": is too large a number; one under " + (long) NUMBER_MOST);
         }
-        node.properties().forEach(child -> requireMeasurable(child.getValue(), where.isEmpty() ? child.getKey() : where + "." + child.getKey(), faults));
+        node.properties()
+                .forEach(child -> requireMeasurable(
+                        child.getValue(), where.isEmpty() ? child.getKey() : where + "." + child.getKey(), faults));
         if (node.isArray()) {
             for (int i = 0; i < node.size(); i++) {
                 requireMeasurable(node.get(i), where + "[" + i + "]", faults);
@@ -76,12 +80,14 @@ final class Json {
             faults.add(where + ": has " + node.textValue().length() + " characters; at most " + TEXT_MOST);
         }
         if (node.size() > ENTRIES_MOST) {
-            faults.add((where.isEmpty() ? "document" : where) + ": has " + node.size() + " entries; at most " + ENTRIES_MOST);
+            faults.add((where.isEmpty() ? "document" : where) + ": has " + node.size() + " entries; at most "
+                    + ENTRIES_MOST);
             return;
         }
         node.properties().forEach(child -> {
             if (child.getKey().length() > TEXT_MOST) {
-                faults.add((where.isEmpty() ? "document" : where) + ": has a name of " + child.getKey().length() + " characters; at most " + TEXT_MOST);
+                faults.add((where.isEmpty() ? "document" : where) + ": has a name of "
+                        + child.getKey().length() + " characters; at most " + TEXT_MOST);
             } else {
                 bounded(child.getValue(), where.isEmpty() ? child.getKey() : where + "." + child.getKey(), faults);
             }

@@ -48,7 +48,8 @@ final class MakingJson {
             each.only(List.of("what", "hours"));
             work.add(new Work(each.text("what").orElse(""), amount(each, "hours")));
         }
-        return new Making(cloths, fields.has("spools") ? amount(fields, "spools") : Making.BEGUN.spools(), notions, work);
+        return new Making(
+                cloths, fields.has("spools") ? amount(fields, "spools") : Making.BEGUN.spools(), notions, work);
     }
 
     private static double amount(Fields fields, String key) {
@@ -70,9 +71,16 @@ final class MakingJson {
             each.only(List.of("piece", "copy", "x", "y", "turned", "tilt"));
             double tilt = each.share("tilt").orElse(0.0);
             if (!(Math.abs(tilt) <= ClothUse.TILT_MOST)) {
-                each.fault("tilt", "is " + tilt, "from -" + ClothUse.TILT_MOST + " to " + ClothUse.TILT_MOST + " degrees");
+                each.fault(
+                        "tilt", "is " + tilt, "from -" + ClothUse.TILT_MOST + " to " + ClothUse.TILT_MOST + " degrees");
             }
-            laid.add(new HandLaid(each.text("piece").orElse(""), each.whole("copy").orElse(0), each.share("x").orElse(0.0), each.share("y").orElse(0.0), each.truth("turned").orElse(false), tilt));
+            laid.add(new HandLaid(
+                    each.text("piece").orElse(""),
+                    each.whole("copy").orElse(0),
+                    each.share("x").orElse(0.0),
+                    each.share("y").orElse(0.0),
+                    each.truth("turned").orElse(false),
+                    tilt));
         }
         return new ClothUse(cloth, fields.truth("folded").orElse(false), gap, laid);
     }
@@ -84,9 +92,19 @@ final class MakingJson {
         double selvedge = fields.length("selvedge", unit).orElse(Length.mm(10)).millimetres();
         String name = fields.text("name").orElse("Cloth");
         try {
-            return new Cloth(name, width, selvedge, fields.truth("oneWay").orElse(false), fields.share("along").orElse(0.0), fields.share("across").orElse(0.0), fields.share("price").orElse(0.0));
+            return new Cloth(
+                    name,
+                    width,
+                    selvedge,
+                    fields.truth("oneWay").orElse(false),
+                    fields.share("along").orElse(0.0),
+                    fields.share("across").orElse(0.0),
+                    fields.share("price").orElse(0.0));
         } catch (IllegalArgumentException e) {
-            fields.fault("width", "or another figure of " + name + " is out of range", "a width from 300 to 3200 mm, selvedges under a quarter of it, shrinkage as a share from 0 to 0.2, a price from 0");
+            fields.fault(
+                    "width",
+                    "or another figure of " + name + " is out of range",
+                    "a width from 300 to 3200 mm, selvedges under a quarter of it, shrinkage as a share from 0 to 0.2, a price from 0");
             return new Cloth(name, 1400, 10, false, 0, 0, 0);
         }
     }
@@ -103,17 +121,32 @@ final class MakingJson {
             each.put("folded", use.folded());
             CommissionJson.put(each, "gap", use.gap(), unit);
             ArrayNode laid = each.putArray("laid");
-            use.hand().forEach(h -> laid.addObject().put("piece", h.piece()).put("copy", h.copy()).put("x", h.x()).put("y", h.y()).put("turned", h.turned()).put("tilt", h.tilt()));
+            use.hand().forEach(h -> laid.addObject()
+                    .put("piece", h.piece())
+                    .put("copy", h.copy())
+                    .put("x", h.x())
+                    .put("y", h.y())
+                    .put("turned", h.turned())
+                    .put("tilt", h.tilt()));
         });
         out.put("spools", making.spools());
         ArrayNode notions = out.putArray("notions");
-        making.notions().forEach(n -> notions.addObject().put("name", n.name()).put("count", n.count()).put("price", n.price()));
+        making.notions().forEach(n -> notions.addObject()
+                .put("name", n.name())
+                .put("count", n.count())
+                .put("price", n.price()));
         ArrayNode work = out.putArray("work");
         making.work().forEach(w -> work.addObject().put("what", w.what()).put("hours", w.hours()));
     }
 
     /** A cloth, its lengths as texts in mm whatever the document's unit. */
     static void cloth(ObjectNode out, Cloth cloth) {
-        out.put("name", cloth.name()).put("width", cloth.width() + " mm").put("selvedge", cloth.selvedge() + " mm").put("oneWay", cloth.oneWay()).put("along", cloth.along()).put("across", cloth.across()).put("price", cloth.price());
+        out.put("name", cloth.name())
+                .put("width", cloth.width() + " mm")
+                .put("selvedge", cloth.selvedge() + " mm")
+                .put("oneWay", cloth.oneWay())
+                .put("along", cloth.along())
+                .put("across", cloth.across())
+                .put("price", cloth.price());
     }
 }

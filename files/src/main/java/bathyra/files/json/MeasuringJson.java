@@ -49,31 +49,48 @@ final class MeasuringJson {
                 return Optional.empty();
             }
         });
-        Occasion.Breath breath = measuring.text("breath").map(text -> Arrays.stream(Occasion.Breath.values()).filter(b -> b.id().equals(text)).findFirst().orElseGet(() -> {
-            measuring.fault("breath", "is " + text, "rest or full");
-            return Occasion.Breath.REST;
-        })).orElse(Occasion.Breath.REST);
-        return new Occasion(day, measuring.text("by").orElse(""), measuring.text("over").orElse(""), breath);
+        Occasion.Breath breath = measuring
+                .text("breath")
+                .map(text -> Arrays.stream(Occasion.Breath.values())
+                        .filter(b -> b.id().equals(text))
+                        .findFirst()
+                        .orElseGet(() -> {
+                            measuring.fault("breath", "is " + text, "rest or full");
+                            return Occasion.Breath.REST;
+                        }))
+                .orElse(Occasion.Breath.REST);
+        return new Occasion(
+                day, measuring.text("by").orElse(""), measuring.text("over").orElse(""), breath);
     }
 
     private static Set<MeasurementKey> confirmed(Fields measuring) {
         Set<MeasurementKey> confirmed = EnumSet.noneOf(MeasurementKey.class);
         for (String key : measuring.texts("confirmed")) {
-            MeasurementKey.ofKey(key).ifPresentOrElse(confirmed::add, () -> measuring.fault("confirmed", "names " + key + ", which is no measurement", "keys of measurements"));
+            MeasurementKey.ofKey(key)
+                    .ifPresentOrElse(
+                            confirmed::add,
+                            () -> measuring.fault(
+                                    "confirmed", "names " + key + ", which is no measurement", "keys of measurements"));
         }
         return confirmed;
     }
 
-    private static Map<MeasurementKey, Length> lengths(Fields fields, LengthUnit unit, boolean ranges, Set<MeasurementKey> confirmed, boolean right) {
-        fields.only(Arrays.stream(MeasurementKey.values()).map(MeasurementKey::key).toList());
+    private static Map<MeasurementKey, Length> lengths(
+            Fields fields, LengthUnit unit, boolean ranges, Set<MeasurementKey> confirmed, boolean right) {
+        fields.only(
+                Arrays.stream(MeasurementKey.values()).map(MeasurementKey::key).toList());
         Map<MeasurementKey, Length> lengths = new EnumMap<>(MeasurementKey.class);
         for (MeasurementKey key : MeasurementKey.values()) {
             fields.length(key.key(), unit).ifPresent(length -> {
                 if (ranges && !confirmed.contains(key)) {
                     // Of a girth the right side is half of it.
                     Length whole = right && key.isHalved() ? Length.mm(2 * length.millimetres()) : length;
-                    Plausibility.inRange(key, whole).ifPresent(remark -> fields.fault(key.key(), CommissionJson.plain(remark.sentence().in(unit)),
-                            "from " + CommissionJson.plain(LengthText.say(key.least(), unit)) + " to " + CommissionJson.plain(LengthText.say(key.most(), unit))));
+                    Plausibility.inRange(key, whole)
+                            .ifPresent(remark -> fields.fault(
+                                    key.key(),
+                                    CommissionJson.plain(remark.sentence().in(unit)),
+                                    "from " + CommissionJson.plain(LengthText.say(key.least(), unit)) + " to "
+                                            + CommissionJson.plain(LengthText.say(key.most(), unit))));
                 }
                 lengths.put(key, length);
             });
@@ -84,12 +101,17 @@ final class MeasuringJson {
     static void write(ObjectNode root, MeasurementSet set, LengthUnit unit) {
         ObjectNode measurements = root.putObject("measurements");
         set.taken().forEach((key, length) -> CommissionJson.put(measurements, key.key(), length, unit));
-        if (set.occasion().equals(Occasion.UNNOTED) && set.right().isEmpty() && set.confirmed().isEmpty()) {
+        if (set.occasion().equals(Occasion.UNNOTED)
+                && set.right().isEmpty()
+                && set.confirmed().isEmpty()) {
             return;
         }
         ObjectNode measuring = root.putObject("measuring");
         set.occasion().day().ifPresent(day -> measuring.put("date", day.toString()));
-        measuring.put("by", set.occasion().by()).put("over", set.occasion().over()).put("breath", set.occasion().breath().id());
+        measuring
+                .put("by", set.occasion().by())
+                .put("over", set.occasion().over())
+                .put("breath", set.occasion().breath().id());
         if (!set.right().isEmpty()) {
             ObjectNode right = measuring.putObject("right");
             set.right().forEach((key, length) -> CommissionJson.put(right, key.key(), length, unit));

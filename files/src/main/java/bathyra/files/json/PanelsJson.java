@@ -24,7 +24,17 @@ import java.util.TreeMap;
 
 /** The panels of a corset, how its surplus is shared out, and how tight it starts, as fields of {@code garment}. */
 final class PanelsJson {
-    static final List<String> FIELDS = List.of("frontPanels", "seamPlacing", "seams", "weights", "apexShare", "caps", "easeRow", "lungsFull", "stretch", "waistGirthDrops");
+    static final List<String> FIELDS = List.of(
+            "frontPanels",
+            "seamPlacing",
+            "seams",
+            "weights",
+            "apexShare",
+            "caps",
+            "easeRow",
+            "lungsFull",
+            "stretch",
+            "waistGirthDrops");
     private static final String PRESET = "preset";
     private static final Length CAP_MOST = Length.mm(160);
     private static final Length CAP_LEAST = Length.mm(5);
@@ -35,7 +45,10 @@ final class PanelsJson {
     static Garment read(Fields fields, Garment start, LengthUnit unit) {
         Garment panelled = start.kind().isPanelled() ? start.withPanels(panels(fields, start.panels())) : start;
         if (!start.kind().isPanelled()) {
-            fields.whole("panelsPerSide").filter(n -> n != start.panelsPerSide()).ifPresent(n -> fields.fault("panelsPerSide", "is " + n + ", and a bustier has 4", "4, or kind corset"));
+            fields.whole("panelsPerSide")
+                    .filter(n -> n != start.panelsPerSide())
+                    .ifPresent(n ->
+                            fields.fault("panelsPerSide", "is " + n + ", and a bustier has 4", "4, or kind corset"));
             for (String key : FIELDS.subList(0, 5)) {
                 if (fields.has(key)) {
                     fields.fault(key, "is for corsets", "leave it out, or kind corset");
@@ -51,14 +64,21 @@ final class PanelsJson {
             fields.fault("panelsPerSide", "is " + perSide, "from " + Panels.LEAST + " to " + Panels.MOST);
             perSide = start.perSide();
         }
-        int front = fields.whole("frontPanels").orElse(Panels.of(perSide, start.placing()).front());
+        int front = fields.whole("frontPanels")
+                .orElse(Panels.of(perSide, start.placing()).front());
         if (front < 1 || front >= perSide) {
             fields.fault("frontPanels", "is " + front, "from 1 to " + (perSide - 1) + ", so that the back keeps one");
             front = Panels.of(perSide, start.placing()).front();
         }
-        Panels bare = new Panels(front, perSide - front, GarmentJson.choice(fields, "seamPlacing", SeamPlacing.class, start.placing()), Map.of());
+        Panels bare = new Panels(
+                front,
+                perSide - front,
+                GarmentJson.choice(fields, "seamPlacing", SeamPlacing.class, start.placing()),
+                Map.of());
         Fields seams = fields.object("seams");
-        List<SeamPlace> movable = bare.seams().stream().filter(s -> s.part() == SeamPlace.Part.FRONT || s.part() == SeamPlace.Part.BACK).toList();
+        List<SeamPlace> movable = bare.seams().stream()
+                .filter(s -> s.part() == SeamPlace.Part.FRONT || s.part() == SeamPlace.Part.BACK)
+                .toList();
         seams.only(movable.stream().map(SeamPlace::id).toList());
         Panels panels = bare;
         for (SeamPlace seam : movable) {
@@ -71,20 +91,26 @@ final class PanelsJson {
 
     private static SeamAxis axis(Fields fields) {
         fields.only(List.of("at", "lean", "bow"));
-        return new SeamAxis(number(fields, "at", 0.02, 0.98), number(fields, "lean", -SeamAxis.LEAN_MOST, SeamAxis.LEAN_MOST).orElse(0.0),
+        return new SeamAxis(
+                number(fields, "at", 0.02, 0.98),
+                number(fields, "lean", -SeamAxis.LEAN_MOST, SeamAxis.LEAN_MOST).orElse(0.0),
                 number(fields, "bow", -SeamAxis.BOW_MOST, SeamAxis.BOW_MOST).orElse(0.0));
     }
 
     private static Optional<Double> number(Fields fields, String key, double least, double most) {
         Optional<Double> value = fields.share(key);
-        value.filter(v -> v < least || v > most).ifPresent(v -> fields.fault(key, "is " + v, "from " + least + " to " + most));
+        value.filter(v -> v < least || v > most)
+                .ifPresent(v -> fields.fault(key, "is " + v, "from " + least + " to " + most));
         return value;
     }
 
     private static Sharing sharing(Fields fields, Garment garment, LengthUnit unit) {
         Fields weights = fields.object("weights");
         List<String> known = new java.util.ArrayList<>(List.of(PRESET));
-        List<String> shared = garment.seams().stream().filter(s -> s.part() != SeamPlace.Part.CENTRE_BACK).map(SeamPlace::id).toList();
+        List<String> shared = garment.seams().stream()
+                .filter(s -> s.part() != SeamPlace.Part.CENTRE_BACK)
+                .map(SeamPlace::id)
+                .toList();
         known.addAll(shared);
         weights.only(known);
         Map<String, Double> own = new HashMap<>();
@@ -102,7 +128,11 @@ final class PanelsJson {
                 });
             }
         }
-        return new Sharing(GarmentJson.choice(weights, PRESET, Weighting.class, Weighting.SIDE), own, number(fields, "apexShare", 0, 1).orElse(Sharing.APEX_SHARE), set);
+        return new Sharing(
+                GarmentJson.choice(weights, PRESET, Weighting.class, Weighting.SIDE),
+                own,
+                number(fields, "apexShare", 0, 1).orElse(Sharing.APEX_SHARE),
+                set);
     }
 
     private static Fit fit(Fields fields, Garment garment, LengthUnit unit) {
@@ -110,11 +140,18 @@ final class PanelsJson {
         Optional<EaseRow> row = fields.text("easeRow").flatMap(text -> {
             Optional<EaseRow> found = EaseRow.ofId(text).filter(rows::contains);
             if (found.isEmpty()) {
-                fields.fault("easeRow", "is " + text, String.join(" or ", rows.stream().map(EaseRow::id).toList()));
+                fields.fault(
+                        "easeRow",
+                        "is " + text,
+                        String.join(" or ", rows.stream().map(EaseRow::id).toList()));
             }
             return found;
         });
-        return new Fit(row, fields.truth("lungsFull"), stretch(fields, unit), fields.truth("waistGirthDrops").orElse(false));
+        return new Fit(
+                row,
+                fields.truth("lungsFull"),
+                stretch(fields, unit),
+                fields.truth("waistGirthDrops").orElse(false));
     }
 
     private static Optional<Stretch> stretch(Fields fields, LengthUnit unit) {
@@ -124,8 +161,12 @@ final class PanelsJson {
         Fields test = fields.object("stretch");
         test.only(List.of("relaxed", "across", "along", "returned", "use"));
         Length relaxed = test.length("relaxed", unit).orElse(Length.mm(100));
-        Stretch stretch = new Stretch(relaxed, test.length("across", unit).orElse(relaxed), test.length("along", unit).orElse(relaxed),
-                test.length("returned", unit).orElse(relaxed), test.share("use").orElse(Stretch.USUAL));
+        Stretch stretch = new Stretch(
+                relaxed,
+                test.length("across", unit).orElse(relaxed),
+                test.length("along", unit).orElse(relaxed),
+                test.length("returned", unit).orElse(relaxed),
+                test.share("use").orElse(Stretch.USUAL));
         stretch.fault().ifPresent(fault -> fields.beyond("stretch", "is no stretch test", fault));
         return Optional.of(stretch);
     }
@@ -162,14 +203,16 @@ final class PanelsJson {
 
     private static void writePanels(ObjectNode out, Garment garment) {
         Panels panels = garment.panels();
-        out.put("frontPanels", panels.front()).put("seamPlacing", panels.placing().id());
+        out.put("frontPanels", panels.front())
+                .put("seamPlacing", panels.placing().id());
         ObjectNode seams = out.putObject("seams");
         new TreeMap<>(panels.own()).forEach((id, axis) -> {
             ObjectNode node = seams.putObject(id);
             axis.at().ifPresent(at -> node.put("at", at));
             node.put("lean", axis.lean()).put("bow", axis.bow());
         });
-        ObjectNode weights = out.putObject("weights").put(PRESET, garment.sharing().preset().id());
+        ObjectNode weights =
+                out.putObject("weights").put(PRESET, garment.sharing().preset().id());
         new TreeMap<>(garment.sharing().weights()).forEach(weights::put);
         out.put("apexShare", garment.sharing().apexShare());
     }

@@ -26,8 +26,12 @@ final class PartNames {
     private static final int IN_A_PANEL = 3;
     private static final Set<String> PIECES = Set.copyOf(PieceRole.ids());
 
-    private static final Set<String> CHANNELS = Stream.of(Stream.of("beside-busk", "beside-zip", "centre-front", "lacing-inner", "lacing-outer"), EdgeRole.names().stream().map(e -> "on-" + e),
-            PIECES.stream().flatMap(p -> numbered("in-" + p + "-", IN_A_PANEL))).flatMap(s -> s).collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> CHANNELS = Stream.of(
+                    Stream.of("beside-busk", "beside-zip", "centre-front", "lacing-inner", "lacing-outer"),
+                    EdgeRole.names().stream().map(e -> "on-" + e),
+                    PIECES.stream().flatMap(p -> numbered("in-" + p + "-", IN_A_PANEL)))
+            .flatMap(s -> s)
+            .collect(Collectors.toUnmodifiableSet());
 
     private static final String OWN_CHANNEL = "own-\\d{1,4}";
 
@@ -44,7 +48,9 @@ final class PartNames {
         PartNames names = new PartNames();
         names.boning(commission.garment().boning());
         names.finish(commission.garment().finish());
-        commission.making().cloths().forEach((layer, use) -> use.hand().forEach(laid -> names.piece("making.cloths." + layer.id() + ".laid.piece", ofEitherHalf(laid.piece()))));
+        commission.making().cloths().forEach((layer, use) -> use.hand()
+                .forEach(laid ->
+                        names.piece("making.cloths." + layer.id() + ".laid.piece", ofEitherHalf(laid.piece()))));
         if (!names.faults.isEmpty()) {
             throw new BadDocument(names.faults.stream().distinct().toList());
         }
@@ -89,12 +95,17 @@ final class PartNames {
     }
 
     private void channel(String where, String id, Set<String> own) {
-        if (!own.contains(id) && !id.matches(OWN_CHANNEL) && CHANNELS.stream().noneMatch(known -> id.startsWith(known) && EdgeRole.isStretch(id.substring(known.length())))) {
+        if (!own.contains(id)
+                && !id.matches(OWN_CHANNEL)
+                && CHANNELS.stream()
+                        .noneMatch(known -> id.startsWith(known) && EdgeRole.isStretch(id.substring(known.length())))) {
             slip(where, id, "channel", CHANNELS);
         }
     }
 
     private void slip(String where, String id, String what, Collection<String> known) {
-        faults.add(where + ": " + (id.isEmpty() ? "an empty name" : id) + " is no " + what + " of a garment; nearest is " + Fields.nearest(id, known.stream().sorted().toList()));
+        faults.add(
+                where + ": " + (id.isEmpty() ? "an empty name" : id) + " is no " + what + " of a garment; nearest is "
+                        + Fields.nearest(id, known.stream().sorted().toList()));
     }
 }

@@ -54,8 +54,14 @@ public final class PatternJson {
         ObjectNode root = document(BlockPattern.of(block, title), List.of(), findings, program);
         ArrayNode steps = root.putArray("steps");
         for (Step step : block.steps()) {
-            ObjectNode node = steps.addObject().put("half", step.half() == Half.FRONT ? "front" : "back").put("title", step.title()).put("words", plain(step.words().in(LengthUnit.MM)));
-            step.figure().ifPresent(f -> node.putObject("figure").put("name", f.name()).put("value", round(f.value())).put("how", plain(Formula.inFigures(f, LengthUnit.MM))));
+            ObjectNode node = steps.addObject()
+                    .put("half", step.half() == Half.FRONT ? "front" : "back")
+                    .put("title", step.title())
+                    .put("words", plain(step.words().in(LengthUnit.MM)));
+            step.figure().ifPresent(f -> node.putObject("figure")
+                    .put("name", f.name())
+                    .put("value", round(f.value()))
+                    .put("how", plain(Formula.inFigures(f, LengthUnit.MM))));
         }
         return Json.pretty(root);
     }
@@ -72,29 +78,46 @@ public final class PatternJson {
     private static ObjectNode document(Pattern pattern, List<Layer> layers, List<Finding> findings, String program) {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", 1).put("units", "mm");
-        root.putObject("source").put("title", pattern.title()).put("method", pattern.method()).put("program", program);
+        root.putObject("source")
+                .put("title", pattern.title())
+                .put("method", pattern.method())
+                .put("program", program);
         pattern.waistToLap().ifPresent(lap -> root.putObject("body").put("waistToLap", lap));
         ArrayNode levels = root.putArray("levels");
         for (PatternLevel level : pattern.levels()) {
-            levels.addObject().put("id", level.id()).put("bodyGirth", level.bodyGirth()).put("ease", level.ease())
-                    .put("lacingGap", level.lacingGap()).put("patternGirth", level.patternGirth())
-                    .put("frontHalf", level.frontHalf()).put("backHalf", level.backHalf());
+            levels.addObject()
+                    .put("id", level.id())
+                    .put("bodyGirth", level.bodyGirth())
+                    .put("ease", level.ease())
+                    .put("lacingGap", level.lacingGap())
+                    .put("patternGirth", level.patternGirth())
+                    .put("frontHalf", level.frontHalf())
+                    .put("backHalf", level.backHalf());
         }
         ArrayNode pieces = root.putArray("pieces");
         pattern.pieces().forEach(piece -> write(pieces.addObject(), piece.upright()));
         ArrayNode seams = root.putArray("seams");
         for (SeamJoin seam : pattern.seams()) {
             ObjectNode node = seams.addObject().put("id", seam.id()).put("name", seam.name());
-            node.putObject("a").put("piece", seam.a().piece()).put("edge", seam.a().edge());
-            node.putObject("b").put("piece", seam.b().piece()).put("edge", seam.b().edge());
+            node.putObject("a")
+                    .put("piece", seam.a().piece())
+                    .put("edge", seam.a().edge());
+            node.putObject("b")
+                    .put("piece", seam.b().piece())
+                    .put("edge", seam.b().edge());
         }
         if (!layers.isEmpty()) {
             layers(root.putArray("layers"), layers);
         }
         ArrayNode checks = root.putArray("checks");
         for (Finding finding : findings) {
-            checks.addObject().put("id", finding.id()).put("subject", finding.subject()).put("status", finding.status().id())
-                    .put("value", round(finding.value())).put("limit", round(finding.limit())).put("unit", finding.kind().unit().id())
+            checks.addObject()
+                    .put("id", finding.id())
+                    .put("subject", finding.subject())
+                    .put("status", finding.status().id())
+                    .put("value", round(finding.value()))
+                    .put("limit", round(finding.limit()))
+                    .put("unit", finding.kind().unit().id())
                     .put("message", plain(finding.sentence().in(LengthUnit.MM)));
         }
         return root;
@@ -102,21 +125,33 @@ public final class PatternJson {
 
     private static void layers(ArrayNode out, List<Layer> layers) {
         for (Layer layer : layers) {
-            ObjectNode node = out.addObject().put("id", layer.kind().id()).put("name", layer.kind().label()).put("turnOfCloth", round(layer.turn()));
+            ObjectNode node = out.addObject()
+                    .put("id", layer.kind().id())
+                    .put("name", layer.kind().label())
+                    .put("turnOfCloth", round(layer.turn()));
             ArrayNode pieces = node.putArray("pieces");
             layer.pieces().forEach(piece -> write(pieces.addObject(), piece.upright()));
             ArrayNode strips = node.putArray("strips");
-            layer.strips().forEach(s -> strips.addObject().put("name", s.name()).put("count", s.count()).put("length", round(s.length().value()))
-                    .put("width", round(s.width().value())).put("bias", s.bias()));
+            layer.strips().forEach(s -> strips.addObject()
+                    .put("name", s.name())
+                    .put("count", s.count())
+                    .put("length", round(s.length().value()))
+                    .put("width", round(s.width().value()))
+                    .put("bias", s.bias()));
         }
     }
 
     private static void write(ObjectNode node, Piece piece) {
-        node.put("id", piece.id()).put("name", piece.name()).put("order", piece.order()).put("block", piece.front() ? "front" : "back");
+        node.put("id", piece.id())
+                .put("name", piece.name())
+                .put("order", piece.order())
+                .put("block", piece.front() ? "front" : "back");
         node.putObject("cut").put("count", piece.count()).put("onFold", piece.onFold());
         ArrayNode outline = node.putArray("outline");
         for (OutlineEdge edge : piece.outline()) {
-            ObjectNode out = outline.addObject().put("edge", edge.name()).put("kind", edge.kind().id());
+            ObjectNode out = outline.addObject()
+                    .put("edge", edge.name())
+                    .put("kind", edge.kind().id());
             out.put("seam", edge.seam().orElse(null));
             ArrayNode path = out.putArray("path");
             command(path, "M", edge.path().start());
@@ -151,11 +186,18 @@ public final class PatternJson {
         }
         if (!piece.marks().isEmpty()) {
             ArrayNode inside = node.putArray("marks");
-            piece.marks().forEach(mark -> point(inside.addObject().put("kind", mark.kind().id()).putArray("at"), mark.at()));
+            piece.marks()
+                    .forEach(mark -> point(
+                            inside.addObject().put("kind", mark.kind().id()).putArray("at"), mark.at()));
         }
         if (!piece.declared().isEmpty()) {
             ArrayNode declared = node.putArray("declaredCorners");
-            piece.declared().forEach(corner -> point(declared.addObject().put("degrees", corner.degrees()).putArray("at"), corner.at()));
+            piece.declared()
+                    .forEach(corner -> point(
+                            declared.addObject()
+                                    .put("degrees", corner.degrees())
+                                    .putArray("at"),
+                            corner.at()));
         }
     }
 
@@ -185,8 +227,14 @@ public final class PatternJson {
         List<String> faults = new ArrayList<>();
         List<PatternLevel> levels = new ArrayList<>();
         for (JsonNode l : root.get("levels")) {
-            levels.add(new PatternLevel(l.get("id").asText(), l.get("bodyGirth").asDouble(), l.get("ease").asDouble(), l.get("lacingGap").asDouble(),
-                    l.get("patternGirth").asDouble(), l.get("frontHalf").asDouble(), l.get("backHalf").asDouble()));
+            levels.add(new PatternLevel(
+                    l.get("id").asText(),
+                    l.get("bodyGirth").asDouble(),
+                    l.get("ease").asDouble(),
+                    l.get("lacingGap").asDouble(),
+                    l.get("patternGirth").asDouble(),
+                    l.get("frontHalf").asDouble(),
+                    l.get("backHalf").asDouble()));
         }
         List<Piece> pieces = new ArrayList<>();
         for (JsonNode p : root.get("pieces")) {
@@ -194,14 +242,23 @@ public final class PatternJson {
         }
         List<SeamJoin> seams = new ArrayList<>();
         for (JsonNode s : root.get("seams")) {
-            seams.add(new SeamJoin(s.get("id").asText(), s.path("name").asText(s.get("id").asText()), ref(s.get("a")), ref(s.get("b"))));
+            seams.add(new SeamJoin(
+                    s.get("id").asText(),
+                    s.path("name").asText(s.get("id").asText()),
+                    ref(s.get("a")),
+                    ref(s.get("b"))));
         }
         requireKnown(pieces, seams, faults);
         if (!faults.isEmpty()) {
             throw new BadDocument(faults);
         }
         JsonNode lap = root.path("body").path("waistToLap");
-        return new Pattern(root.path("source").path("title").asText(""), root.path("source").path("method").asText(""), levels, pieces, seams,
+        return new Pattern(
+                root.path("source").path("title").asText(""),
+                root.path("source").path("method").asText(""),
+                levels,
+                pieces,
+                seams,
                 lap.isNumber() ? OptionalDouble.of(lap.asDouble()) : OptionalDouble.empty());
     }
 
@@ -211,7 +268,8 @@ public final class PatternJson {
         for (SeamJoin seam : seams) {
             for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
                 if (!known.contains(ref.piece() + "/" + ref.edge())) {
-                    faults.add("seams." + seam.id() + ": joins the edge " + ref.edge() + " of " + ref.piece() + ", which does not exist; an edge of a piece");
+                    faults.add("seams." + seam.id() + ": joins the edge " + ref.edge() + " of " + ref.piece()
+                            + ", which does not exist; an edge of a piece");
                 }
             }
         }
@@ -226,31 +284,61 @@ public final class PatternJson {
         List<OutlineEdge> outline = new ArrayList<>();
         for (JsonNode e : p.get("outline")) {
             String name = e.get("edge").asText();
-            OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values()).filter(k -> k.id().equals(e.get("kind").asText())).findFirst().orElse(OutlineEdge.Kind.EDGE);
+            OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values())
+                    .filter(k -> k.id().equals(e.get("kind").asText()))
+                    .findFirst()
+                    .orElse(OutlineEdge.Kind.EDGE);
             Optional<Path> path = path(e.get("path"));
             if (path.isEmpty()) {
                 faults.add("pieces." + id + "." + name + ": is no path; M, then L or C with their points");
             } else if (path.get().length() < Tolerance.COINCIDENT) {
                 faults.add("pieces." + id + "." + name + ": goes nowhere; an edge that has a length");
             } else {
-                outline.add(new OutlineEdge(name, kind, Optional.ofNullable(e.path("seam").textValue()), path.get()));
+                outline.add(new OutlineEdge(
+                        name, kind, Optional.ofNullable(e.path("seam").textValue()), path.get()));
             }
         }
         List<LevelMark> marks = new ArrayList<>();
-        p.get("levelMarks").forEach(m -> marks.add(new LevelMark(m.get("level").asText(), point(m.get("from")), point(m.get("to")))));
+        p.get("levelMarks")
+                .forEach(m ->
+                        marks.add(new LevelMark(m.get("level").asText(), point(m.get("from")), point(m.get("to")))));
         List<Notch> notches = new ArrayList<>();
-        p.get("notches").forEach(n -> notches.add(new Notch(n.get("edge").asText(), point(n.get("at")), n.get("kind").asText().equals("double"), n.path("level").asText())));
+        p.get("notches")
+                .forEach(n -> notches.add(new Notch(
+                        n.get("edge").asText(),
+                        point(n.get("at")),
+                        n.get("kind").asText().equals("double"),
+                        n.path("level").asText())));
         List<Point> cut = new ArrayList<>();
         p.get("cutLine").forEach(c -> cut.add(point(c)));
         List<Piece.Corner> declared = new ArrayList<>();
-        p.path("declaredCorners").forEach(c -> declared.add(new Piece.Corner(point(c.get("at")), c.get("degrees").asDouble())));
+        p.path("declaredCorners")
+                .forEach(c -> declared.add(
+                        new Piece.Corner(point(c.get("at")), c.get("degrees").asDouble())));
         Map<String, Double> allowances = new HashMap<>();
-        p.path("allowances").properties().forEach(a -> allowances.put(a.getKey(), a.getValue().asDouble()));
+        p.path("allowances")
+                .properties()
+                .forEach(a -> allowances.put(a.getKey(), a.getValue().asDouble()));
         List<Mark> inside = new ArrayList<>();
-        p.path("marks").forEach(m -> Arrays.stream(Mark.Kind.values()).filter(k -> k.id().equals(m.get("kind").asText())).forEach(k -> inside.add(new Mark(k, point(m.get("at"))))));
+        p.path("marks").forEach(m -> Arrays.stream(Mark.Kind.values())
+                .filter(k -> k.id().equals(m.get("kind").asText()))
+                .forEach(k -> inside.add(new Mark(k, point(m.get("at"))))));
         JsonNode grain = p.get("grain");
-        return new Piece(id, p.get("name").asText(), p.get("order").asInt(), p.get("block").asText().equals("front"), p.get("cut").get("count").asInt(),
-                p.get("cut").get("onFold").asBoolean(), outline, marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), cut, declared, allowances, inside);
+        return new Piece(
+                id,
+                p.get("name").asText(),
+                p.get("order").asInt(),
+                p.get("block").asText().equals("front"),
+                p.get("cut").get("count").asInt(),
+                p.get("cut").get("onFold").asBoolean(),
+                outline,
+                marks,
+                notches,
+                new Grain(point(grain.get("from")), point(grain.get("to"))),
+                cut,
+                declared,
+                allowances,
+                inside);
     }
 
     private static Point point(JsonNode node) {
@@ -271,7 +359,11 @@ public final class PatternJson {
                 at = to;
             } else if (letter.equals("C") && at != null && numbers == 6) {
                 Point to = new Point(c.get(5).asDouble(), c.get(6).asDouble());
-                segments.add(new Cubic(at, new Point(c.get(1).asDouble(), c.get(2).asDouble()), new Point(c.get(3).asDouble(), c.get(4).asDouble()), to));
+                segments.add(new Cubic(
+                        at,
+                        new Point(c.get(1).asDouble(), c.get(2).asDouble()),
+                        new Point(c.get(3).asDouble(), c.get(4).asDouble()),
+                        to));
                 at = to;
             } else {
                 return Optional.empty();

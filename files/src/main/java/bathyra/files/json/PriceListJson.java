@@ -26,9 +26,17 @@ public final class PriceListJson {
         ArrayNode cloths = root.putArray("cloths");
         prices.cloths().forEach(c -> MakingJson.cloth(cloths.addObject(), c));
         ArrayNode bones = root.putArray("bones");
-        prices.bones().forEach(b -> bones.addObject().put("kind", b.kind().id()).put("width", b.width()).put("name", b.stock().name()).put("length", b.stock().length()).put("price", b.stock().price()));
+        prices.bones().forEach(b -> bones.addObject()
+                .put("kind", b.kind().id())
+                .put("width", b.width())
+                .put("name", b.stock().name())
+                .put("length", b.stock().length())
+                .put("price", b.stock().price()));
         ArrayNode busks = root.putArray("busks");
-        prices.busks().forEach(b -> busks.addObject().put("name", b.name()).put("length", b.length()).put("price", b.price()));
+        prices.busks().forEach(b -> busks.addObject()
+                .put("name", b.name())
+                .put("length", b.length())
+                .put("price", b.price()));
         ObjectNode items = root.putObject("items");
         for (Item item : Item.values()) {
             items.put(key(item), prices.of(item));
@@ -49,11 +57,16 @@ public final class PriceListJson {
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
-        List<Cloth> cloths = fields.objects("cloths").stream().map(c -> MakingJson.cloth(c, LengthUnit.MM)).toList();
+        List<Cloth> cloths = fields.objects("cloths").stream()
+                .map(c -> MakingJson.cloth(c, LengthUnit.MM))
+                .toList();
         List<BoneStock> bones = new ArrayList<>();
         for (Fields each : fields.objects("bones")) {
             each.only(List.of("kind", "width", "name", "length", "price"));
-            bones.add(new BoneStock(GarmentJson.choice(each, "kind", BoneKind.class, BoneKind.FLAT_STEEL), each.share("width").orElse(7.0), length(each)));
+            bones.add(new BoneStock(
+                    GarmentJson.choice(each, "kind", BoneKind.class, BoneKind.FLAT_STEEL),
+                    each.share("width").orElse(7.0),
+                    length(each)));
         }
         List<StockLength> busks = new ArrayList<>();
         for (Fields each : fields.objects("busks")) {
@@ -78,7 +91,10 @@ public final class PriceListJson {
 
     private static StockLength length(Fields fields) {
         try {
-            return new StockLength(fields.text("name").orElse(""), fields.share("length").orElse(0.0), fields.share("price").orElse(0.0));
+            return new StockLength(
+                    fields.text("name").orElse(""),
+                    fields.share("length").orElse(0.0),
+                    fields.share("price").orElse(0.0));
         } catch (IllegalArgumentException e) {
             fields.fault("length", "or the price is out of range", "a length over 0 mm and a price from 0");
             return new StockLength("", 1, 0);

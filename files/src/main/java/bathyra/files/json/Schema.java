@@ -22,8 +22,21 @@ enum Schema {
 
     private static final int FAULTS_MOST = 40;
     private static final int SHOWN = 40;
-    private static final Map<String, String> KINDS = Map.of("object", "{ … }", "array", "a list, [ … ]", "string", "a text in quotes", "number", "a number", "integer", "a whole number", "boolean", "true or false",
-            "null", "null");
+    private static final Map<String, String> KINDS = Map.of(
+            "object",
+            "{ … }",
+            "array",
+            "a list, [ … ]",
+            "string",
+            "a text in quotes",
+            "number",
+            "a number",
+            "integer",
+            "a whole number",
+            "boolean",
+            "true or false",
+            "null",
+            "null");
 
     private final String file;
 
@@ -33,8 +46,14 @@ enum Schema {
 
     /** Refuses a document that does not keep to the schema. @throws BadDocument with the field, what is wrong and what is accepted */
     void require(JsonNode document) throws BadDocument {
-        List<String> faults = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(text(), InputFormat.JSON)
-                .validate(document).stream().map(e -> said(e, document)).distinct().limit(FAULTS_MOST).toList();
+        List<String> faults = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(text(), InputFormat.JSON)
+                .validate(document)
+                .stream()
+                .map(e -> said(e, document))
+                .distinct()
+                .limit(FAULTS_MOST)
+                .toList();
         if (!faults.isEmpty()) {
             throw new BadDocument(faults);
         }
@@ -52,19 +71,20 @@ enum Schema {
         String field = steps.isEmpty() ? "document" : String.join(".", steps);
         JsonNode value = e.getInstanceNode() == null ? document : e.getInstanceNode();
         JsonNode rule = e.getSchemaNode();
-        return field + ": " + switch (e.getKeyword()) {
-            case "type" -> "is " + shown(value) + "; " + kinds(rule);
-            case "required" -> "is missing; docs/formats/" + file + " says what belongs there";
-            case "additionalProperties" -> "is not known; leave it out";
-            case "enum" -> "is " + shown(value) + "; " + list(rule);
-            case "const" -> "is " + shown(value) + "; " + shown(rule);
-            case "minimum" -> "is " + shown(value) + "; from " + rule.asText();
-            case "maximum" -> "is " + shown(value) + "; up to " + rule.asText();
-            case "minItems" -> "has " + value.size() + " entries; at least " + rule.asText();
-            case "maxItems" -> "has " + value.size() + " entries; at most " + rule.asText();
-            case "maxLength" -> "has " + value.asText().length() + " characters; at most " + rule.asText();
-            default -> "is " + shown(value) + "; docs/formats/" + file + " says what belongs there";
-        };
+        return field + ": "
+                + switch (e.getKeyword()) {
+                    case "type" -> "is " + shown(value) + "; " + kinds(rule);
+                    case "required" -> "is missing; docs/formats/" + file + " says what belongs there";
+                    case "additionalProperties" -> "is not known; leave it out";
+                    case "enum" -> "is " + shown(value) + "; " + list(rule);
+                    case "const" -> "is " + shown(value) + "; " + shown(rule);
+                    case "minimum" -> "is " + shown(value) + "; from " + rule.asText();
+                    case "maximum" -> "is " + shown(value) + "; up to " + rule.asText();
+                    case "minItems" -> "has " + value.size() + " entries; at least " + rule.asText();
+                    case "maxItems" -> "has " + value.size() + " entries; at most " + rule.asText();
+                    case "maxLength" -> "has " + value.asText().length() + " characters; at most " + rule.asText();
+                    default -> "is " + shown(value) + "; docs/formats/" + file + " says what belongs there";
+                };
     }
 
     private static String shown(JsonNode value) {
@@ -84,7 +104,9 @@ enum Schema {
     }
 
     private static String list(JsonNode rule, Map<String, String> words) {
-        return StreamSupport.stream(rule.spliterator(), false).map(n -> words.getOrDefault(n.asText(), n.asText())).collect(Collectors.joining(" or "));
+        return StreamSupport.stream(rule.spliterator(), false)
+                .map(n -> words.getOrDefault(n.asText(), n.asText()))
+                .collect(Collectors.joining(" or "));
     }
 
     private String text() {

@@ -47,7 +47,8 @@ final class TracedBlockJson {
             return Optional.empty();
         }
         try {
-            return Optional.of(new TracedBlock(node.path("title").asText(""), half(node.path("front")), half(node.path("back"))));
+            return Optional.of(
+                    new TracedBlock(node.path("title").asText(""), half(node.path("front")), half(node.path("back"))));
         } catch (IllegalArgumentException e) {
             garment.fault("baseBlock", e.getMessage(), "a block as the program writes it");
             return Optional.empty();
@@ -56,7 +57,9 @@ final class TracedBlockJson {
 
     private static TracedHalf half(JsonNode node) {
         Map<String, Double> levels = new HashMap<>();
-        node.path("levels").properties().forEach(level -> levels.put(level.getKey(), level.getValue().asDouble()));
+        node.path("levels")
+                .properties()
+                .forEach(level -> levels.put(level.getKey(), level.getValue().asDouble()));
         for (String level : List.of("chest", "waist", "hip")) {
             if (!levels.containsKey(level)) {
                 throw new IllegalArgumentException("has no level " + level);
@@ -66,10 +69,21 @@ final class TracedBlockJson {
         List<Point> side = points(node, "side", 2);
         List<Point> dart = points(node, "sideDart", 0);
         int above = node.path("aboveDart").asInt(side.size());
-        if (shoulder.size() != 2 && shoulder.size() != 5 || dart.size() != 0 && dart.size() != 3 || above < 1 || above > side.size()) {
+        if (shoulder.size() != 2 && shoulder.size() != 5
+                || dart.size() != 0 && dart.size() != 3
+                || above < 1
+                || above > side.size()) {
             throw new IllegalArgumentException("has a shoulder or a side that cannot be");
         }
-        return new TracedHalf(points(node, "neck", 1).get(0), shoulder, points(node, "armhole", 1), side, dart, above, points(node, "centre", 1), levels);
+        return new TracedHalf(
+                points(node, "neck", 1).get(0),
+                shoulder,
+                points(node, "armhole", 1),
+                side,
+                dart,
+                above,
+                points(node, "centre", 1),
+                levels);
     }
 
     private static List<Point> points(JsonNode node, String name, int least) {

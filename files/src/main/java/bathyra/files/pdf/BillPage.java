@@ -33,7 +33,8 @@ public final class BillPage {
     }
 
     public static byte[] write(Draft draft, Bill bill, String date) throws IOException {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             BillPage page = new BillPage(document, Typeface.in(document));
             page.all(draft, bill, date);
             page.stream.close();
@@ -58,10 +59,16 @@ public final class BillPage {
             pen.text(LEFT, y, face.title(), 20, line);
             y += 8;
         }
-        pen.text(LEFT, y, face.plain(), SIZE, draft.commission().wearer().name() + " · " + date + " · prices in " + bill.currency());
+        pen.text(
+                LEFT,
+                y,
+                face.plain(),
+                SIZE,
+                draft.commission().wearer().name() + " · " + date + " · prices in " + bill.currency());
         y += 8;
         for (Bill.Part part : Bill.Part.values()) {
-            List<Bill.Line> lines = bill.lines().stream().filter(l -> l.part() == part).toList();
+            List<Bill.Line> lines =
+                    bill.lines().stream().filter(l -> l.part() == part).toList();
             if (!lines.isEmpty()) {
                 part(part, lines, bill);
             }
@@ -88,7 +95,11 @@ public final class BillPage {
         right(RIGHT, face.bold(), SIZE, money(bill.total(part)));
         y += 6;
         for (Bill.Line line : lines) {
-            List<String> words = Typeface.broken(face.plain(), SIZE, line.what() + (line.how().isEmpty() ? "" : ", " + line.how()), QUANTITY - LEFT - 26);
+            List<String> words = Typeface.broken(
+                    face.plain(),
+                    SIZE,
+                    line.what() + (line.how().isEmpty() ? "" : ", " + line.how()),
+                    QUANTITY - LEFT - 26);
             room(words.size() * ROW);
             right(QUANTITY, face.plain(), SIZE, quantity(line.quantity()) + " " + line.unit());
             right(PRICE, face.plain(), SIZE, "at " + money(line.price()));
@@ -117,6 +128,8 @@ public final class BillPage {
     }
 
     private static String quantity(double quantity) {
-        return quantity == Math.rint(quantity) ? String.format(Locale.ROOT, "%.0f", quantity) : String.format(Locale.ROOT, "%.1f", quantity);
+        return quantity == Math.rint(quantity)
+                ? String.format(Locale.ROOT, "%.0f", quantity)
+                : String.format(Locale.ROOT, "%.1f", quantity);
     }
 }

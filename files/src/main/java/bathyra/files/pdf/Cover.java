@@ -15,14 +15,12 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
-import bathyra.piece.Piece;
 import bathyra.reckon.Reckoned;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -35,9 +33,10 @@ final class Cover {
     private static final double SIZE = 8.5;
     private static final double ROW = 4.1;
     private static final double MAP_HIGH = 56;
-    private static final String CAUTION = "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
-            + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
-            + "reflux or short breath. Never lace a child. Performers need free ribs. No figure makes a reduction safe. Follow local rules and licensed medical advice.";
+    private static final String CAUTION =
+            "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
+                    + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
+                    + "reflux or short breath. Never lace a child. Performers need free ribs. No figure makes a reduction safe. Follow local rules and licensed medical advice.";
 
     private final Pen pen;
     private final Typeface face;
@@ -52,25 +51,52 @@ final class Cover {
 
     /** What is made and how it is drafted, in a few words. */
     private static String made(Garment garment) {
-        String how = garment.kind().isPanelled() ? garment.panelsPerSide() + " panels a side" : garment.block().method().label();
+        String how = garment.kind().isPanelled()
+                ? garment.panelsPerSide() + " panels a side"
+                : garment.block().method().label();
         return (garment.kind().label() + ", " + how).toLowerCase(Locale.ROOT);
     }
 
-    static void draw(PDPage page, PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Tiles tiles, Paper paper, Paper pattern, PrintScale scale, String date)
+    static void draw(
+            PDPage page,
+            PDDocument document,
+            Typeface face,
+            Draft draft,
+            CuttingPlan plan,
+            Tiles tiles,
+            Paper paper,
+            Paper pattern,
+            PrintScale scale,
+            String date)
             throws IOException {
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
-            new Cover(new Pen(stream, paper.height()), face, draft.commission().units()).all(draft, plan, tiles, paper, pattern, scale, date);
+            new Cover(new Pen(stream, paper.height()), face, draft.commission().units())
+                    .all(draft, plan, tiles, paper, pattern, scale, date);
         }
     }
 
-    private void all(Draft draft, CuttingPlan plan, Tiles tiles, Paper paper, Paper pattern, PrintScale scale, String date) throws IOException {
+    private void all(
+            Draft draft, CuttingPlan plan, Tiles tiles, Paper paper, Paper pattern, PrintScale scale, String date)
+            throws IOException {
         double wide = paper.width() - LEFT - 12;
         y = 20;
         for (String line : Typeface.broken(face.title(), 20, draft.pattern().title(), wide)) {
             pen.text(LEFT, y, face.title(), 20, line);
             y += 8;
         }
-        pen.text(LEFT, y, face.plain(), 9, draft.commission().wearer().name() + " · " + made(draft.commission().garment()) + ", " + draft.commission().garment().fastening().closure().label().toLowerCase(Locale.ROOT) + " · " + date + " · full size, in " + unit.symbol());
+        pen.text(
+                LEFT,
+                y,
+                face.plain(),
+                9,
+                draft.commission().wearer().name() + " · "
+                        + made(draft.commission().garment()) + ", "
+                        + draft.commission()
+                                .garment()
+                                .fastening()
+                                .closure()
+                                .label()
+                                .toLowerCase(Locale.ROOT) + " · " + date + " · full size, in " + unit.symbol());
         y += 8;
         double top = y;
         measurements(draft);
@@ -111,20 +137,31 @@ final class Cover {
 
     private void measurements(Draft draft) throws IOException {
         heading(LEFT, "Measurements");
-        Set<MeasurementKey> keys = new LinkedHashSet<>(Drafter.needs(draft.commission().garment()));
+        Set<MeasurementKey> keys =
+                new LinkedHashSet<>(Drafter.needs(draft.commission().garment()));
         keys.addAll(draft.commission().measurements().taken().keySet());
         for (MeasurementKey key : keys) {
             Reckoned value = draft.commission().measurements().find(key).orElseThrow();
             boolean taken = draft.commission().measurements().isTaken(key);
-            row(LEFT, SECOND - 10, key.label(), (taken ? "" : "≈ ") + LengthText.say(value.length(), unit) + (taken ? "" : ", estimate"));
+            row(
+                    LEFT,
+                    SECOND - 10,
+                    key.label(),
+                    (taken ? "" : "≈ ") + LengthText.say(value.length(), unit) + (taken ? "" : ", estimate"));
         }
     }
 
     private void girths(Draft draft) throws IOException {
         heading(SECOND, "Girth plan: body, ease, pattern");
         for (LevelPlan plan : draft.girths().levels()) {
-            row(SECOND, SECOND + 86, plan.level().label(), (plan.body().estimated() ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + "   "
-                    + LengthText.figure(plan.ease().length(), unit) + "   " + LengthText.say(plan.pattern().length(), unit));
+            row(
+                    SECOND,
+                    SECOND + 86,
+                    plan.level().label(),
+                    (plan.body().estimated() ? "≈ " : "")
+                            + LengthText.figure(plan.body().length(), unit) + "   "
+                            + LengthText.figure(plan.ease().length(), unit) + "   "
+                            + LengthText.say(plan.pattern().length(), unit));
         }
         y += 3;
     }
@@ -133,8 +170,16 @@ final class Cover {
         heading(SECOND, "Layers: the lists follow");
         for (Layer layer : plan.layers()) {
             int pieces = layer.pieces().size();
-            row(SECOND, SECOND + 86, layer.kind().label(), (pieces > 0 ? pieces + (pieces == 1 ? " piece" : " pieces") : layer.strips().stream().mapToInt(Strip::count).sum() + " strips")
-                    + (layer.turn() == 0 ? "" : ", turn " + LengthText.say(Length.mm(layer.turn()), unit)));
+            row(
+                    SECOND,
+                    SECOND + 86,
+                    layer.kind().label(),
+                    (pieces > 0
+                                    ? pieces + (pieces == 1 ? " piece" : " pieces")
+                                    : layer.strips().stream()
+                                                    .mapToInt(Strip::count)
+                                                    .sum() + " strips")
+                            + (layer.turn() == 0 ? "" : ", turn " + LengthText.say(Length.mm(layer.turn()), unit)));
         }
         y += 3;
     }
@@ -143,7 +188,11 @@ final class Cover {
         heading(SECOND, "Allowances, outside the sewing line");
         for (EdgeUse use : EdgeUse.values()) {
             if (use != EdgeUse.FOLD) {
-                row(SECOND, SECOND + 86, use.label(), LengthText.say(draft.commission().garment().allowance(use), unit));
+                row(
+                        SECOND,
+                        SECOND + 86,
+                        use.label(),
+                        LengthText.say(draft.commission().garment().allowance(use), unit));
             }
         }
     }
@@ -151,9 +200,16 @@ final class Cover {
     private void findings(Draft draft, double width) throws IOException {
         heading(LEFT, "What was checked");
         for (FindingKind kind : FindingKind.values()) {
-            List<Finding> found = draft.findings().stream().filter(f -> f.kind() == kind).toList();
+            List<Finding> found =
+                    draft.findings().stream().filter(f -> f.kind() == kind).toList();
             if (kind.cover().isPresent() && !found.isEmpty()) {
-                row(LEFT, LEFT + width, kind.cover().get(), found.stream().filter(f -> f.status() == Finding.Status.OK).count() + " hold");
+                row(
+                        LEFT,
+                        LEFT + width,
+                        kind.cover().get(),
+                        found.stream()
+                                        .filter(f -> f.status() == Finding.Status.OK)
+                                        .count() + " hold");
             }
         }
         List<String> notes = new ArrayList<>();
@@ -167,7 +223,10 @@ final class Cover {
     /** Whether the wearer was asked before lacing; what was answered stands nowhere (C17.1). */
     private void asked(Draft draft, double width) throws IOException {
         if (draft.commission().answered().isPresent()) {
-            paragraph(LEFT, "Asked before lacing on " + draft.commission().answered().get() + ".", width);
+            paragraph(
+                    LEFT,
+                    "Asked before lacing on " + draft.commission().answered().get() + ".",
+                    width);
         } else if (LacingRule.asks(draft)) {
             paragraph(LEFT, "Not asked yet before lacing. Read out: “" + LacingRule.QUESTION + "”", width);
         }
@@ -175,15 +234,22 @@ final class Cover {
 
     private void map(List<Tiles.Tile> tiles, Paper pattern) throws IOException {
         heading(SECOND, tiles.size() == 1 ? "One sheet, " + pattern.id() : "Map of the " + tiles.size() + " sheets");
-        double cellWidth = Math.min(11, 88.0 / tiles.stream().mapToInt(t -> t.column() + 1).max().orElse(1));
-        double cellHeight = Math.min(8, MAP_HIGH / tiles.stream().mapToInt(t -> t.row() + 1).max().orElse(1));
+        double cellWidth = Math.min(
+                11, 88.0 / tiles.stream().mapToInt(t -> t.column() + 1).max().orElse(1));
+        double cellHeight = Math.min(
+                8, MAP_HIGH / tiles.stream().mapToInt(t -> t.row() + 1).max().orElse(1));
         double top = y - 3;
         int rows = 0;
         pen.stroke(0.2);
         for (Tiles.Tile tile : tiles) {
             double x = SECOND + tile.column() * cellWidth;
             pen.rect(x, top + tile.row() * cellHeight, cellWidth, cellHeight);
-            pen.text(x + cellWidth * 0.25, top + tile.row() * cellHeight + cellHeight * 0.65, face.plain(), Math.min(8, cellWidth * 0.9), tile.name());
+            pen.text(
+                    x + cellWidth * 0.25,
+                    top + tile.row() * cellHeight + cellHeight * 0.65,
+                    face.plain(),
+                    Math.min(8, cellWidth * 0.9),
+                    tile.name());
             rows = Math.max(rows, tile.row() + 1);
         }
         y = top + rows * cellHeight + 6;
@@ -191,7 +257,14 @@ final class Cover {
 
     private void corrected(PrintScale scale) throws IOException {
         if (!scale.equals(PrintScale.TRUE)) {
-            paragraph(SECOND, String.format(Locale.ROOT, "Corrected for one printer: drawn %.2f %% across and %.2f %% down. Print it on no other.", scale.across() * 100, scale.down() * 100), 88);
+            paragraph(
+                    SECOND,
+                    String.format(
+                            Locale.ROOT,
+                            "Corrected for one printer: drawn %.2f %% across and %.2f %% down. Print it on no other.",
+                            scale.across() * 100,
+                            scale.down() * 100),
+                    88);
         }
     }
 }

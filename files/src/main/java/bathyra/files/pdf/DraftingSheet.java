@@ -69,7 +69,8 @@ public final class DraftingSheet {
     private final String date;
     private final BlockLayout layout;
 
-    private DraftingSheet(PDDocument document, BlockDrawing drawing, Commission commission, Scale scale, String date) throws IOException {
+    private DraftingSheet(PDDocument document, BlockDrawing drawing, Commission commission, Scale scale, String date)
+            throws IOException {
         this.document = document;
         this.face = Typeface.in(document);
         this.drawing = drawing;
@@ -80,18 +81,27 @@ public final class DraftingSheet {
     }
 
     /** The whole document: the drawing first, on A4 sheets at full size and on one sheet otherwise, then the steps on A4. */
-    public static byte[] write(BlockDrawing drawing, Commission commission, Scale scale, String date) throws IOException {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+    public static byte[] write(BlockDrawing drawing, Commission commission, Scale scale, String date)
+            throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             DraftingSheet sheet = new DraftingSheet(document, drawing, commission, scale, date);
             Point[] block = sheet.layout.extent();
-            sheet.drawing(block[1].x() - block[0].x(), block[1].y() - block[0].y(), pen -> sheet.sheet(pen, block[0].y()));
-            List<PrincessCut> cuts = Arrays.stream(Half.values()).flatMap(h -> PrincessCut.of(drawing, h, commission.garment().block().princess()).stream()).toList();
+            sheet.drawing(
+                    block[1].x() - block[0].x(), block[1].y() - block[0].y(), pen -> sheet.sheet(pen, block[0].y()));
+            List<PrincessCut> cuts = Arrays.stream(Half.values())
+                    .flatMap(h -> PrincessCut.of(
+                            drawing, h, commission.garment().block().princess())
+                            .stream())
+                    .toList();
             if (!cuts.isEmpty()) {
                 sheet.panels(cuts);
             }
             sheet.steps();
-            document.getDocumentInformation().setTitle(commission.title() + ", " + drawing.method().label());
-            PDViewerPreferences preferences = new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
+            document.getDocumentInformation()
+                    .setTitle(commission.title() + ", " + drawing.method().label());
+            PDViewerPreferences preferences =
+                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
             preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
             document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
             document.save(bytes);
@@ -156,7 +166,13 @@ public final class DraftingSheet {
     private void head(Pen pen) throws IOException {
         pen.grey(0);
         pen.text(0, 6, face.title(), 14, commission.title());
-        pen.text(0, 12, face.plain(), STEP_SIZE, commission.wearer().name() + " · " + drawing.method().label() + " · " + date + " · " + scale.label + " · no allowances");
+        pen.text(
+                0,
+                12,
+                face.plain(),
+                STEP_SIZE,
+                commission.wearer().name() + " · " + drawing.method().label() + " · " + date + " · " + scale.label
+                        + " · no allowances");
     }
 
     /** The panels of the princess seams, side by side from centre front to centre back. */
@@ -180,13 +196,20 @@ public final class DraftingSheet {
             double top = points.stream().mapToDouble(Point::y).min().orElse(0);
             placed.add(turned.moved(new Vec(x - left, -top)));
             x += points.stream().mapToDouble(Point::x).max().orElse(0) - left + APART;
-            lowest = Math.max(lowest, points.stream().mapToDouble(Point::y).max().orElse(0) - top);
+            lowest =
+                    Math.max(lowest, points.stream().mapToDouble(Point::y).max().orElse(0) - top);
         }
         drawing(x, lowest, pen -> {
             head(pen);
-            pen.text(0, 17, face.plain(), STEP_SIZE, commission.garment().block().princess().label() + ": the panels, darts closed into the seam");
+            pen.text(
+                    0,
+                    17,
+                    face.plain(),
+                    STEP_SIZE,
+                    commission.garment().block().princess().label() + ": the panels, darts closed into the seam");
             for (int i = 0; i < placed.size(); i++) {
-                Path panel = placed.get(i).mapped(p -> new Point(p.x() / scale.divisor + MARGIN / 2, p.y() / scale.divisor + HEAD));
+                Path panel = placed.get(i)
+                        .mapped(p -> new Point(p.x() / scale.divisor + MARGIN / 2, p.y() / scale.divisor + HEAD));
                 pen.stroke(0.45);
                 pen.path(panel);
                 Point at = inside(panel.flattened(1));
@@ -221,7 +244,9 @@ public final class DraftingSheet {
         for (Step step : drawing.steps()) {
             for (BlockLine line : step.lines()) {
                 if (line.kind() != BlockLine.Kind.EDGE) {
-                    pen.stroke(0.15, line.kind() == BlockLine.Kind.LEVEL ? new float[] {3, 1.5f} : new float[] {0.6f, 1.2f});
+                    pen.stroke(
+                            0.15,
+                            line.kind() == BlockLine.Kind.LEVEL ? new float[] {3, 1.5f} : new float[] {0.6f, 1.2f});
                     path(pen, line.half(), line.path(), top);
                 }
             }
@@ -269,7 +294,8 @@ public final class DraftingSheet {
         double y = MARGIN + 14;
         int number = 1;
         for (Step step : drawing.steps()) {
-            List<String> lines = Typeface.broken(face.plain(), STEP_SIZE, step.words().in(unit) + shrunk(step, unit), wide);
+            List<String> lines =
+                    Typeface.broken(face.plain(), STEP_SIZE, step.words().in(unit) + shrunk(step, unit), wide);
             if (y + (lines.size() + 1) * ROW > STEPS.height() - MARGIN) {
                 stream[0].close();
                 pen = page(STEPS.width(), STEPS.height(), stream);
@@ -289,7 +315,9 @@ public final class DraftingSheet {
 
     /** What the ruler shows on a sheet that is smaller than the body. */
     private String shrunk(Step step, LengthUnit unit) {
-        return scale == Scale.FULL || step.figure().isEmpty() ? ""
-                : " At " + scale.label + ": " + LengthText.say(Length.mm(step.figure().get().value() / scale.divisor), unit) + ".";
+        return scale == Scale.FULL || step.figure().isEmpty()
+                ? ""
+                : " At " + scale.label + ": "
+                        + LengthText.say(Length.mm(step.figure().get().value() / scale.divisor), unit) + ".";
     }
 }

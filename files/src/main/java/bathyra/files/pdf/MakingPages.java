@@ -47,7 +47,8 @@ final class MakingPages implements AutoCloseable {
         turn();
     }
 
-    static void draw(PDDocument document, Typeface face, Draft draft, CuttingPlan plan, LengthUnit unit, Paper paper) throws IOException {
+    static void draw(PDDocument document, Typeface face, Draft draft, CuttingPlan plan, LengthUnit unit, Paper paper)
+            throws IOException {
         try (MakingPages pages = new MakingPages(document, face, paper)) {
             pages.lists(plan, unit);
             pages.order(plan.pattern());
@@ -89,14 +90,20 @@ final class MakingPages implements AutoCloseable {
     private void lists(CuttingPlan plan, LengthUnit unit) throws IOException {
         heading("What is cut");
         for (CuttingPlan.Cut cut : plan.cuts()) {
-            row(cut.piece().order() + "  " + cut.piece().name() + (cut.id().equals(cut.piece().id()) ? "" : " (" + cut.id() + ")"), cut.words());
+            row(
+                    cut.piece().order() + "  " + cut.piece().name()
+                            + (cut.id().equals(cut.piece().id()) ? "" : " (" + cut.id() + ")"),
+                    cut.words());
         }
         if (!plan.strips().isEmpty()) {
             y += ROW;
             heading("What is measured off");
         }
         for (Strip strip : plan.strips()) {
-            row(strip.name() + ", " + strip.cutWords(), LengthText.say(strip.length().length(), unit) + " long, " + LengthText.say(strip.width().length(), unit) + " wide");
+            row(
+                    strip.name() + ", " + strip.cutWords(),
+                    LengthText.say(strip.length().length(), unit) + " long, "
+                            + LengthText.say(strip.width().length(), unit) + " wide");
         }
         y += ROW;
     }
@@ -122,7 +129,10 @@ final class MakingPages implements AutoCloseable {
         heading("Bones and hardware");
         int number = 1;
         for (Channel channel : bones.channels()) {
-            row(number++ + "  " + channel.label() + ", " + channel.kind().label().toLowerCase(Locale.ROOT) + ", channel " + LengthText.say(channel.finished().length(), unit),
+            row(
+                    number++ + "  " + channel.label() + ", "
+                            + channel.kind().label().toLowerCase(Locale.ROOT) + ", channel "
+                            + LengthText.say(channel.finished().length(), unit),
                     channel.count() + " × " + LengthText.say(channel.cut().length(), unit));
         }
         if (bones.busk().isPresent()) {
@@ -130,13 +140,19 @@ final class MakingPages implements AutoCloseable {
         }
         if (bones.eyelets().isPresent()) {
             Eyelets eyelets = bones.eyelets().get();
-            row("Eyelets, each edge: " + LengthText.say(eyelets.above().length(), unit) + " apart above the waist, " + LengthText.say(eyelets.pull().length(), unit) + " at the waist pull, " + LengthText.say(eyelets.below().length(), unit)
-                    + " below", Integer.toString(eyelets.points().size()));
+            row(
+                    "Eyelets, each edge: " + LengthText.say(eyelets.above().length(), unit) + " apart above the waist, "
+                            + LengthText.say(eyelets.pull().length(), unit) + " at the waist pull, "
+                            + LengthText.say(eyelets.below().length(), unit) + " below",
+                    Integer.toString(eyelets.points().size()));
         }
         if (bones.cord().isPresent()) {
             row("Cord", LengthText.say(bones.cord().get().length(), unit));
         }
-        row("Waist tape", (bones.tapes() == 1 ? "" : bones.tapes() + " × ") + LengthText.say(bones.tape().length(), unit));
+        row(
+                "Waist tape",
+                (bones.tapes() == 1 ? "" : bones.tapes() + " × ")
+                        + LengthText.say(bones.tape().length(), unit));
         y += ROW;
         room(PICTURE);
         map(draft.pattern(), bones, Math.min(paper.height() - LEFT - y, PICTURE * 1.4));
@@ -159,7 +175,10 @@ final class MakingPages implements AutoCloseable {
                 pen.path(run.path().moved(layout.shift(run.piece())));
             }
             Channel.Run first = channel.runs().get(0);
-            badge(first.path().at(first.path().length() * BADGE_AT).point().plus(layout.shift(first.piece())), number++, scale);
+            badge(
+                    first.path().at(first.path().length() * BADGE_AT).point().plus(layout.shift(first.piece())),
+                    number++,
+                    scale);
         }
         pen.scaled(1, 1);
         pen.origin(0, 0);
@@ -198,7 +217,12 @@ final class MakingPages implements AutoCloseable {
         pen.disc(at, BADGE / scale);
         stream.setNonStrokingColor(1f);
         String words = Integer.toString(number);
-        pen.text(at.x() - Typeface.width(face.bold(), 7, words) / 2 / scale, at.y() + 0.9 / scale, face.bold(), 7, words);
+        pen.text(
+                at.x() - Typeface.width(face.bold(), 7, words) / 2 / scale,
+                at.y() + 0.9 / scale,
+                face.bold(),
+                7,
+                words);
         pen.grey(0);
     }
 

@@ -49,18 +49,37 @@ public final class MeasuringSheet {
     /** The figures of a commission, estimates marked as such. */
     public static byte[] filled(Commission commission, Collection<MeasurementKey> needed) throws IOException {
         LengthUnit unit = commission.units() == LengthUnit.MM ? LengthUnit.CM : commission.units();
-        return write(commission.wearer().name(), commission.title(), taken(commission.measurements().occasion()), commission.measurements(), unit, needed);
+        return write(
+                commission.wearer().name(),
+                commission.title(),
+                taken(commission.measurements().occasion()),
+                commission.measurements(),
+                unit,
+                needed);
     }
 
     private static String taken(Occasion occasion) {
-        return occasion.equals(Occasion.UNNOTED) ? "" : "Taken " + occasion.day().map(Object::toString).orElse("") + (occasion.by().isEmpty() ? "" : " by " + occasion.by())
-                + (occasion.over().isEmpty() ? "" : ", over " + occasion.over()) + ", " + occasion.breath().label();
+        return occasion.equals(Occasion.UNNOTED)
+                ? ""
+                : "Taken " + occasion.day().map(Object::toString).orElse("")
+                        + (occasion.by().isEmpty() ? "" : " by " + occasion.by())
+                        + (occasion.over().isEmpty() ? "" : ", over " + occasion.over()) + ", "
+                        + occasion.breath().label();
     }
 
-    private static byte[] write(String title, String under, String occasion, MeasurementSet set, LengthUnit unit, Collection<MeasurementKey> needed) throws IOException {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+    private static byte[] write(
+            String title,
+            String under,
+            String occasion,
+            MeasurementSet set,
+            LengthUnit unit,
+            Collection<MeasurementKey> needed)
+            throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
-            PDPage page = new PDPage(new PDRectangle((float) (WIDTH * POINTS_PER_MM), (float) (HEIGHT * POINTS_PER_MM)));
+            PDPage page =
+                    new PDPage(new PDRectangle((float) (WIDTH * POINTS_PER_MM), (float) (HEIGHT * POINTS_PER_MM)));
             document.addPage(page);
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 Pen pen = new Pen(out, HEIGHT);
@@ -74,36 +93,80 @@ public final class MeasuringSheet {
         }
     }
 
-    private static void head(Pen pen, Typeface face, String title, String under, String occasion, boolean blank) throws IOException {
-        pen.text(LEFT, 20, face.title(), 24, Typeface.broken(face.title(), 24, title, WIDTH - 2 * LEFT).get(0));
+    private static void head(Pen pen, Typeface face, String title, String under, String occasion, boolean blank)
+            throws IOException {
+        pen.text(
+                LEFT,
+                20,
+                face.title(),
+                24,
+                Typeface.broken(face.title(), 24, title, WIDTH - 2 * LEFT).get(0));
         if (!under.isEmpty()) {
-            pen.text(LEFT, 27, face.plain(), 11, Typeface.broken(face.plain(), 11, under, WIDTH - 2 * LEFT).get(0));
+            pen.text(
+                    LEFT,
+                    27,
+                    face.plain(),
+                    11,
+                    Typeface.broken(face.plain(), 11, under, WIDTH - 2 * LEFT).get(0));
         }
         if (!occasion.isEmpty()) {
-            pen.text(LEFT, 33, face.plain(), 11, Typeface.broken(face.plain(), 11, occasion, WIDTH - 2 * LEFT).get(0));
+            pen.text(
+                    LEFT,
+                    33,
+                    face.plain(),
+                    11,
+                    Typeface.broken(face.plain(), 11, occasion, WIDTH - 2 * LEFT)
+                            .get(0));
         }
         if (blank) {
-            pen.text(LEFT, 30, face.plain(), 12, "Wearer ________________________   Day ____________   Taken by __________________");
-            pen.text(LEFT, 38, face.plain(), 12, "Over ___________________   Breath: at rest / lungs full   Unit: cm / in");
+            pen.text(
+                    LEFT,
+                    30,
+                    face.plain(),
+                    12,
+                    "Wearer ________________________   Day ____________   Taken by __________________");
+            pen.text(
+                    LEFT,
+                    38,
+                    face.plain(),
+                    12,
+                    "Over ___________________   Breath: at rest / lungs full   Unit: cm / in");
         }
-        pen.text(LEFT, 43.5, face.plain(), 9, "• needed for this garment. The second box is for the right side. Tie a tape round the waist first and leave it on.");
+        pen.text(
+                LEFT,
+                43.5,
+                face.plain(),
+                9,
+                "• needed for this garment. The second box is for the right side. Tie a tape round the waist first and leave it on.");
     }
 
-    private static Map<MeasurementKey, Integer> rows(Pen pen, Typeface face, MeasurementSet set, LengthUnit unit, Collection<MeasurementKey> needed) throws IOException {
+    private static Map<MeasurementKey, Integer> rows(
+            Pen pen, Typeface face, MeasurementSet set, LengthUnit unit, Collection<MeasurementKey> needed)
+            throws IOException {
         Map<MeasurementKey, Integer> numbers = new EnumMap<>(MeasurementKey.class);
         double y = TOP;
         int number = 1;
         for (MeasurementKey.Way way : MeasurementKey.Way.values()) {
             y += ROW;
             pen.text(LEFT, y, face.title(), 14, way.title());
-            for (MeasurementKey key : Arrays.stream(MeasurementKey.values()).filter(k -> k.way() == way).toList()) {
+            for (MeasurementKey key : Arrays.stream(MeasurementKey.values())
+                    .filter(k -> k.way() == way)
+                    .toList()) {
                 y += ROW;
                 numbers.put(key, number);
                 pen.text(LEFT, y, face.plain(), 11, number + (needed.contains(key) ? " •" : ""));
                 pen.text(LEFT + 11, y, needed.contains(key) ? face.bold() : face.plain(), 11.5, key.label());
                 box(pen, face, BOX_LEFT, y, value(set, key, unit), unit);
                 if (key.isPaired()) {
-                    box(pen, face, BOX_LEFT + BOX + 2, y, Optional.ofNullable(set.right().get(key)).map(l -> LengthText.figure(l, unit)).orElse(""), unit);
+                    box(
+                            pen,
+                            face,
+                            BOX_LEFT + BOX + 2,
+                            y,
+                            Optional.ofNullable(set.right().get(key))
+                                    .map(l -> LengthText.figure(l, unit))
+                                    .orElse(""),
+                            unit);
                 }
                 number++;
             }
@@ -113,10 +176,16 @@ public final class MeasuringSheet {
 
     private static String value(MeasurementSet set, MeasurementKey key, LengthUnit unit) {
         Length taken = set.taken().get(key);
-        return taken != null ? LengthText.figure(taken, unit) : set.find(key).map(Reckoned::length).map(l -> "≈ " + LengthText.figure(l, unit)).orElse("");
+        return taken != null
+                ? LengthText.figure(taken, unit)
+                : set.find(key)
+                        .map(Reckoned::length)
+                        .map(l -> "≈ " + LengthText.figure(l, unit))
+                        .orElse("");
     }
 
-    private static void box(Pen pen, Typeface face, double x, double y, String value, LengthUnit unit) throws IOException {
+    private static void box(Pen pen, Typeface face, double x, double y, String value, LengthUnit unit)
+            throws IOException {
         pen.stroke(0.2);
         pen.rect(x, y - BOX_HEIGHT + 1.4, BOX, BOX_HEIGHT);
         if (!value.isEmpty()) {
@@ -146,7 +215,10 @@ public final class MeasuringSheet {
             double y = ring.getValue()[0];
             double half = ring.getValue()[1];
             pen.stroke(0.25);
-            pen.path(FairSpline.through(List.of(new Point(-half, y), new Point(0, y + 2.6), new Point(half, y)), Optional.empty(), Optional.empty()));
+            pen.path(FairSpline.through(
+                    List.of(new Point(-half, y), new Point(0, y + 2.6), new Point(half, y)),
+                    Optional.empty(),
+                    Optional.empty()));
             mark(pen, face, half + 4, y + 1, numbers.get(ring.getKey()));
         }
         tape(pen, face, new Point(-8, 12), new Point(-10, 58), numbers.get(MeasurementKey.SHOULDER_TO_APEX), -15, 30);
@@ -160,12 +232,25 @@ public final class MeasuringSheet {
     }
 
     private static Path side(int side) {
-        return FairSpline.through(List.of(new Point(side * 7, 0), new Point(side * 8, 9), new Point(side * 29, 19), new Point(side * 26, 34), new Point(side * 21, 44),
-                new Point(side * 23, 58), new Point(side * 20, 74), new Point(side * 17, 98), new Point(side * 22, 122), new Point(side * 26, 146), new Point(side * 26, 168)),
-                Optional.empty(), Optional.empty());
+        return FairSpline.through(
+                List.of(
+                        new Point(side * 7, 0),
+                        new Point(side * 8, 9),
+                        new Point(side * 29, 19),
+                        new Point(side * 26, 34),
+                        new Point(side * 21, 44),
+                        new Point(side * 23, 58),
+                        new Point(side * 20, 74),
+                        new Point(side * 17, 98),
+                        new Point(side * 22, 122),
+                        new Point(side * 26, 146),
+                        new Point(side * 26, 168)),
+                Optional.empty(),
+                Optional.empty());
     }
 
-    private static void tape(Pen pen, Typeface face, Point from, Point to, int number, double x, double y) throws IOException {
+    private static void tape(Pen pen, Typeface face, Point from, Point to, int number, double x, double y)
+            throws IOException {
         pen.stroke(0.25, 1.2f, 0.8f);
         pen.line(from, to);
         mark(pen, face, x, y, number);

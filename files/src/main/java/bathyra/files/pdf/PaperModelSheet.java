@@ -37,9 +37,11 @@ public final class PaperModelSheet {
             scale *= SMALLER;
             laid = lay(model, scale);
         }
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
-            PDPage page = new PDPage(new PDRectangle((float) (Paper.A4.width() * POINTS_PER_MM), (float) (Paper.A4.height() * POINTS_PER_MM)));
+            PDPage page = new PDPage(new PDRectangle(
+                    (float) (Paper.A4.width() * POINTS_PER_MM), (float) (Paper.A4.height() * POINTS_PER_MM)));
             document.addPage(page);
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 Pen pen = new Pen(out, Paper.A4.height());
@@ -49,7 +51,8 @@ public final class PaperModelSheet {
                 }
             }
             document.getDocumentInformation().setTitle(title + ", paper model");
-            PDViewerPreferences preferences = new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
+            PDViewerPreferences preferences =
+                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
             preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
             document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
             document.save(bytes);
@@ -58,7 +61,8 @@ public final class PaperModelSheet {
     }
 
     private static List<Point> all(PaperModel.Part part) {
-        return Stream.concat(part.outline().stream(), part.tabs().stream().flatMap(List::stream)).toList();
+        return Stream.concat(part.outline().stream(), part.tabs().stream().flatMap(List::stream))
+                .toList();
     }
 
     /** In rows, from left to right. */
@@ -85,13 +89,25 @@ public final class PaperModelSheet {
     }
 
     private static double bottom(List<Laid> laid, double scale) {
-        return laid.stream().mapToDouble(l -> l.y() + (all(l.part()).stream().mapToDouble(Point::y).max().orElse(0) - l.top()) * scale).max().orElse(0);
+        return laid.stream()
+                .mapToDouble(l -> l.y()
+                        + (all(l.part()).stream().mapToDouble(Point::y).max().orElse(0) - l.top()) * scale)
+                .max()
+                .orElse(0);
     }
 
     private static void head(Pen pen, Typeface face, String title, double scale) throws IOException {
         pen.text(MARGIN, MARGIN + 5, face.title(), 15, title + ": paper model");
-        String size = scale == HALF ? "half scale" : Math.round(scale * 100) + " % of full size, for half does not fit on this sheet";
-        pen.text(MARGIN, MARGIN + 11, face.plain(), 9, "Printed at " + size + ". Cut along the solid lines, fold the tabs under, and glue edge to edge. One cup; the other is its mirror image.");
+        String size = scale == HALF
+                ? "half scale"
+                : Math.round(scale * 100) + " % of full size, for half does not fit on this sheet";
+        pen.text(
+                MARGIN,
+                MARGIN + 11,
+                face.plain(),
+                9,
+                "Printed at " + size
+                        + ". Cut along the solid lines, fold the tabs under, and glue edge to edge. One cup; the other is its mirror image.");
         pen.stroke(0.3);
         pen.line(new Point(MARGIN, MARGIN + 17), new Point(MARGIN + SQUARE, MARGIN + 17));
         pen.line(new Point(MARGIN, MARGIN + 15), new Point(MARGIN, MARGIN + 19));
@@ -107,7 +123,12 @@ public final class PaperModelSheet {
             pen.polyline(tab.stream().map(p -> on(laid, p, scale)).toList());
         }
         Point middle = on(laid, Shape.middle(laid.part().outline()), scale);
-        pen.text(middle.x() - Typeface.width(face.plain(), 8, laid.part().name()) / 2, middle.y(), face.plain(), 8, laid.part().name());
+        pen.text(
+                middle.x() - Typeface.width(face.plain(), 8, laid.part().name()) / 2,
+                middle.y(),
+                face.plain(),
+                8,
+                laid.part().name());
     }
 
     private static Point on(Laid laid, Point p, double scale) {

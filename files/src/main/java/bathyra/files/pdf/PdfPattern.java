@@ -49,12 +49,25 @@ public final class PdfPattern {
      * @param scale makes good for a printer that is off
      * @throws CancellationException when it is no longer wanted
      */
-    public static byte[] write(Draft draft, CuttingPlan plan, Paper paper, PrintScale scale, String date, Progress progress) throws IOException {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+    public static byte[] write(
+            Draft draft, CuttingPlan plan, Paper paper, PrintScale scale, String date, Progress progress)
+            throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
             Tiles tiles = Tiles.of(plan, paper, scale);
             Paper coverPaper = paper.isLarge() || paper.roll() || paper.width() < Paper.A4.width() ? Paper.A4 : paper;
-            Cover.draw(page(document, coverPaper.width(), coverPaper.height()), document, face, draft, plan, tiles, coverPaper, paper, scale, date);
+            Cover.draw(
+                    page(document, coverPaper.width(), coverPaper.height()),
+                    document,
+                    face,
+                    draft,
+                    plan,
+                    tiles,
+                    coverPaper,
+                    paper,
+                    scale,
+                    date);
             MakingPages.draw(document, face, draft, plan, draft.commission().units(), coverPaper);
             for (Tiles.Tile tile : tiles.list()) {
                 progress.at(tiles.list().indexOf(tile), tiles.list().size());
@@ -62,7 +75,8 @@ public final class PdfPattern {
                 tile(document, face, draft, plan, tiles, tile, scale, paper.width(), height);
             }
             document.getDocumentInformation().setTitle(draft.pattern().title());
-            PDViewerPreferences preferences = new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
+            PDViewerPreferences preferences =
+                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
             preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
             document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
             document.save(bytes);
@@ -76,7 +90,16 @@ public final class PdfPattern {
         return page;
     }
 
-    private static void tile(PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Tiles tiles, Tiles.Tile tile, PrintScale scale, double width, double height)
+    private static void tile(
+            PDDocument document,
+            Typeface face,
+            Draft draft,
+            CuttingPlan plan,
+            Tiles tiles,
+            Tiles.Tile tile,
+            PrintScale scale,
+            double width,
+            double height)
             throws IOException {
         try (PDPageContentStream stream = new PDPageContentStream(document, page(document, width, height))) {
             Pen pen = new Pen(stream, height);
@@ -99,7 +122,8 @@ public final class PdfPattern {
         }
     }
 
-    private static void frame(Pen pen, Typeface face, Draft draft, Tiles.Tile tile, PrintScale scale, int tiles) throws IOException {
+    private static void frame(Pen pen, Typeface face, Draft draft, Tiles.Tile tile, PrintScale scale, int tiles)
+            throws IOException {
         pen.grey(GREY);
         pen.stroke(0.2);
         double right = Paper.MARGIN + tile.width() * scale.across();
@@ -117,8 +141,14 @@ public final class PdfPattern {
         }
         pen.grey(0);
         pen.text(Paper.MARGIN + 6, Paper.MARGIN - 3, face.bold(), 10, "Sheet " + tile.name());
-        pen.text(Paper.MARGIN + 32, Paper.MARGIN - 3, face.plain(), 8, draft.pattern().title() + " · " + draft.commission().wearer().name()
-                + (tiles > 1 ? " · glue up to the dotted lines, row by row" : " · print at 100 %") + (scale.equals(PrintScale.TRUE) ? "" : " · corrected for one printer"));
+        pen.text(
+                Paper.MARGIN + 32,
+                Paper.MARGIN - 3,
+                face.plain(),
+                8,
+                draft.pattern().title() + " · " + draft.commission().wearer().name()
+                        + (tiles > 1 ? " · glue up to the dotted lines, row by row" : " · print at 100 %")
+                        + (scale.equals(PrintScale.TRUE) ? "" : " · corrected for one printer"));
         pen.grey(0);
     }
 

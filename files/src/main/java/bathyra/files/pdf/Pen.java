@@ -53,7 +53,8 @@ final class Pen {
     }
 
     void clip(double x, double y, double width, double height) throws IOException {
-        out.addRect(x(x), y(y + height), (float) (width * scaleX * POINTS_PER_MM), (float) (height * scaleY * POINTS_PER_MM));
+        out.addRect(x(x), y(y + height), (float) (width * scaleX * POINTS_PER_MM), (float)
+                (height * scaleY * POINTS_PER_MM));
         out.clip();
     }
 
@@ -78,7 +79,8 @@ final class Pen {
     }
 
     void rect(double x, double y, double width, double height) throws IOException {
-        out.addRect(x(x), y(y + height), (float) (width * scaleX * POINTS_PER_MM), (float) (height * scaleY * POINTS_PER_MM));
+        out.addRect(x(x), y(y + height), (float) (width * scaleX * POINTS_PER_MM), (float)
+                (height * scaleY * POINTS_PER_MM));
         out.stroke();
     }
 
@@ -86,10 +88,14 @@ final class Pen {
     void disc(Point at, double radius) throws IOException {
         double k = radius * 0.5523;
         out.moveTo(x(at.x() - radius), y(at.y()));
-        out.curveTo(x(at.x() - radius), y(at.y() - k), x(at.x() - k), y(at.y() - radius), x(at.x()), y(at.y() - radius));
-        out.curveTo(x(at.x() + k), y(at.y() - radius), x(at.x() + radius), y(at.y() - k), x(at.x() + radius), y(at.y()));
-        out.curveTo(x(at.x() + radius), y(at.y() + k), x(at.x() + k), y(at.y() + radius), x(at.x()), y(at.y() + radius));
-        out.curveTo(x(at.x() - k), y(at.y() + radius), x(at.x() - radius), y(at.y() + k), x(at.x() - radius), y(at.y()));
+        out.curveTo(
+                x(at.x() - radius), y(at.y() - k), x(at.x() - k), y(at.y() - radius), x(at.x()), y(at.y() - radius));
+        out.curveTo(
+                x(at.x() + k), y(at.y() - radius), x(at.x() + radius), y(at.y() - k), x(at.x() + radius), y(at.y()));
+        out.curveTo(
+                x(at.x() + radius), y(at.y() + k), x(at.x() + k), y(at.y() + radius), x(at.x()), y(at.y() + radius));
+        out.curveTo(
+                x(at.x() - k), y(at.y() + radius), x(at.x() - radius), y(at.y() + k), x(at.x() - radius), y(at.y()));
         out.fill();
     }
 
@@ -105,7 +111,13 @@ final class Pen {
         out.moveTo(x(path.start().x()), y(path.start().y()));
         for (Segment s : path.segments()) {
             if (s instanceof Cubic c) {
-                out.curveTo(x(c.control1().x()), y(c.control1().y()), x(c.control2().x()), y(c.control2().y()), x(c.end().x()), y(c.end().y()));
+                out.curveTo(
+                        x(c.control1().x()),
+                        y(c.control1().y()),
+                        x(c.control2().x()),
+                        y(c.control2().y()),
+                        x(c.end().x()),
+                        y(c.end().y()));
             } else {
                 out.lineTo(x(s.end().x()), y(s.end().y()));
             }

@@ -54,7 +54,12 @@ final class PieceOnPaper {
         }
         for (Mark mark : piece.marks()) {
             lines(pen, SheetLayout.strokes(mark), shift);
-            pen.text(mark.at().x() + shift.dx() + 5, mark.at().y() + shift.dy() + 8, face.plain(), 8, mark.kind().label());
+            pen.text(
+                    mark.at().x() + shift.dx() + 5,
+                    mark.at().y() + shift.dy() + 8,
+                    face.plain(),
+                    8,
+                    mark.kind().label());
         }
         pen.stroke(0.35);
         lines(pen, SheetLayout.grain(piece), shift);
@@ -73,7 +78,11 @@ final class PieceOnPaper {
         pen.text(at.x(), at.y(), face.title(), 34, Integer.toString(piece.order()));
         double y = at.y() + 6;
         double room = piece.mark(Level.WAIST).map(m -> m.length() * 0.62).orElse(40.0);
-        for (String words : List.of(piece.name(), cut.words(), draft.pattern().title(), draft.commission().wearer().name())) {
+        for (String words : List.of(
+                piece.name(),
+                cut.words(),
+                draft.pattern().title(),
+                draft.commission().wearer().name())) {
             for (String line : Typeface.broken(face.plain(), WORDS, words, room)) {
                 pen.text(at.x(), y, face.plain(), WORDS, line);
                 y += ROW;

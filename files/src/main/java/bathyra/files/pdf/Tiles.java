@@ -17,6 +17,7 @@ import java.util.List;
 record Tiles(SheetLayout layout, List<Tile> list) {
     /** The test squares stand in a column before the pieces. */
     static final double TEST_COLUMN = 62;
+
     private static final double TEST_HEIGHT = 114;
 
     /** One paper: its row and column, and the part of the sheet that it shows, mm as drawn. */
@@ -33,7 +34,8 @@ record Tiles(SheetLayout layout, List<Tile> list) {
     static Tiles of(CuttingPlan plan, Paper paper, PrintScale scale) {
         double width = (paper.width() - 2 * Paper.MARGIN) / scale.across();
         double height = (paper.height() - 2 * Paper.MARGIN) / scale.down();
-        SheetLayout layout = SheetLayout.of(plan, paper.isLarge() || paper.roll() ? width - TEST_COLUMN : Double.MAX_VALUE);
+        SheetLayout layout =
+                SheetLayout.of(plan, paper.isLarge() || paper.roll() ? width - TEST_COLUMN : Double.MAX_VALUE);
         double sheetWidth = layout.width() + TEST_COLUMN;
         double sheetHeight = Math.max(layout.height(), TEST_HEIGHT);
         if (paper.roll()) {
@@ -45,7 +47,9 @@ record Tiles(SheetLayout layout, List<Tile> list) {
         for (int row = 0; row == 0 || row * down + Paper.OVERLAP < sheetHeight; row++) {
             for (int column = 0; column == 0 || column * right + Paper.OVERLAP < sheetWidth; column++) {
                 Tile tile = new Tile(row, column, column * right, row * down, width, height);
-                if ((row == 0 && column == 0) || tile.shows(0, 0, TEST_COLUMN - 8, TEST_HEIGHT) || isUsed(plan, layout, tile)) {
+                if ((row == 0 && column == 0)
+                        || tile.shows(0, 0, TEST_COLUMN - 8, TEST_HEIGHT)
+                        || isUsed(plan, layout, tile)) {
                     tiles.add(tile);
                 }
             }
@@ -58,7 +62,12 @@ record Tiles(SheetLayout layout, List<Tile> list) {
             Vec shift = shift(layout, cut);
             double[] box = SheetLayout.box(cut.piece());
             return tile.shows(box[0] + shift.dx(), box[1] + shift.dy(), box[2] + shift.dx(), box[3] + shift.dy())
-                    && Shape.overlaps(cut.piece().cutLine().stream().map(p -> p.plus(shift)).toList(), new Point(tile.x(), tile.y()), new Point(tile.x() + tile.width(), tile.y() + tile.height()));
+                    && Shape.overlaps(
+                            cut.piece().cutLine().stream()
+                                    .map(p -> p.plus(shift))
+                                    .toList(),
+                            new Point(tile.x(), tile.y()),
+                            new Point(tile.x() + tile.width(), tile.y() + tile.height()));
         });
     }
 

@@ -16,7 +16,10 @@ record Typeface(PDFont plain, PDFont bold, PDFont title) {
     private static final double MM_PER_POINT = 25.4 / 72;
 
     static Typeface in(PDDocument document) throws IOException {
-        return new Typeface(load(document, "Lato-Regular.ttf"), load(document, "Lato-Bold.ttf"), load(document, "OldStandard-Regular.ttf"));
+        return new Typeface(
+                load(document, "Lato-Regular.ttf"),
+                load(document, "Lato-Bold.ttf"),
+                load(document, "OldStandard-Regular.ttf"));
     }
 
     private static PDFont load(PDDocument document, String file) throws IOException {
@@ -31,7 +34,8 @@ record Typeface(PDFont plain, PDFont bold, PDFont title) {
     /** The text with what the font cannot show replaced, so that a name in another script never stops a print. */
     static String writable(PDFont font, String words) throws IOException {
         StringBuilder text = new StringBuilder();
-        for (int code : words.replace('\u00a0', ' ').replaceAll("\\s", " ").codePoints().toArray()) {
+        for (int code :
+                words.replace('\u00a0', ' ').replaceAll("\\s", " ").codePoints().toArray()) {
             String letter = Character.toString(code);
             try {
                 font.encode(letter);

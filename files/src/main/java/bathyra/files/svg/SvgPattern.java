@@ -34,11 +34,24 @@ public final class SvgPattern {
         double width = layout.width() + 2 * MARGIN;
         double height = layout.height() + 2 * MARGIN;
         StringBuilder out = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
-        out.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\" data-title=\"%s\" data-seams=\"%s\">\n",
-                width, height, -MARGIN, -MARGIN, width, height, Xml.escaped(plan.pattern().title()), Xml.escaped(seams(plan))));
-        out.append("<title>").append(Xml.escaped(plan.pattern().title())).append("</title>\n<style>")
-                .append("path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
-                .append(".notch,.mark{stroke-width:.5}.bone{stroke-width:.6;stroke:#7A550F;stroke-dasharray:8 2 1 2}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
+        out.append(String.format(
+                Locale.ROOT,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"%.3f %.3f %.3f %.3f\" data-title=\"%s\" data-seams=\"%s\">\n",
+                width,
+                height,
+                -MARGIN,
+                -MARGIN,
+                width,
+                height,
+                Xml.escaped(plan.pattern().title()),
+                Xml.escaped(seams(plan))));
+        out.append("<title>")
+                .append(Xml.escaped(plan.pattern().title()))
+                .append("</title>\n<style>")
+                .append(
+                        "path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
+                .append(
+                        ".notch,.mark{stroke-width:.5}.bone{stroke-width:.6;stroke:#7A550F;stroke-dasharray:8 2 1 2}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
         for (CuttingPlan.Cut cut : plan.cuts()) {
             piece(out, cut, layout.shift(cut.id()), plan.pattern().title());
         }
@@ -49,26 +62,66 @@ public final class SvgPattern {
         Piece piece = cut.piece();
         // The layers beside the draft's own carry their name in front, so that each id is there once.
         String id = cut.id().equals(piece.id()) ? "piece-" + piece.id() : cut.id();
-        out.append("<g id=\"").append(Xml.escaped(id)).append("\" class=\"piece ").append(String.join(" ", cut.layers().stream().map(l -> "layer-" + l.id()).toList()))
-                .append("\" data-piece=\"").append(Xml.escaped(piece.id())).append("\" data-name=\"").append(Xml.escaped(piece.name())).append("\" data-order=\"").append(piece.order())
-                .append("\" data-block=\"").append(piece.front() ? "front" : "back").append("\" data-cut=\"").append(piece.count()).append(piece.onFold() ? " fold" : "").append("\">\n");
+        out.append("<g id=\"")
+                .append(Xml.escaped(id))
+                .append("\" class=\"piece ")
+                .append(String.join(
+                        " ", cut.layers().stream().map(l -> "layer-" + l.id()).toList()))
+                .append("\" data-piece=\"")
+                .append(Xml.escaped(piece.id()))
+                .append("\" data-name=\"")
+                .append(Xml.escaped(piece.name()))
+                .append("\" data-order=\"")
+                .append(piece.order())
+                .append("\" data-block=\"")
+                .append(piece.front() ? "front" : "back")
+                .append("\" data-cut=\"")
+                .append(piece.count())
+                .append(piece.onFold() ? " fold" : "")
+                .append("\">\n");
         tag(out, "cut", "", polygon(piece.cutLine(), shift));
-        tag(out, "sew", " data-edges=\"" + Xml.escaped(edges(piece)) + "\"", data(piece.path().moved(shift)) + "Z");
+        tag(
+                out,
+                "sew",
+                " data-edges=\"" + Xml.escaped(edges(piece)) + "\"",
+                data(piece.path().moved(shift)) + "Z");
         for (LevelMark mark : piece.levelMarks()) {
-            tag(out, "level", " data-level=\"" + Xml.escaped(mark.level()) + "\"", line(mark.from().plus(shift), mark.to().plus(shift)));
+            tag(
+                    out,
+                    "level",
+                    " data-level=\"" + Xml.escaped(mark.level()) + "\"",
+                    line(mark.from().plus(shift), mark.to().plus(shift)));
         }
         cut.bones().forEach(bone -> tag(out, "bone", "", data(bone.moved(shift))));
         for (Notch notch : piece.notches()) {
-            SheetLayout.strokes(piece, notch).forEach(s -> tag(out, "notch", "", line(s.start().plus(shift), s.end().plus(shift))));
+            SheetLayout.strokes(piece, notch)
+                    .forEach(s -> tag(
+                            out,
+                            "notch",
+                            "",
+                            line(s.start().plus(shift), s.end().plus(shift))));
         }
         for (Mark mark : piece.marks()) {
-            tag(out, "mark " + mark.kind().id(), "", SheetLayout.strokes(mark).stream().map(s -> line(s.start().plus(shift), s.end().plus(shift))).reduce("", String::concat));
+            tag(
+                    out,
+                    "mark " + mark.kind().id(),
+                    "",
+                    SheetLayout.strokes(mark).stream()
+                            .map(s -> line(s.start().plus(shift), s.end().plus(shift)))
+                            .reduce("", String::concat));
         }
-        tag(out, "grain", "", SheetLayout.grain(piece).stream().map(s -> line(s.start().plus(shift), s.end().plus(shift))).reduce("", String::concat));
+        tag(
+                out,
+                "grain",
+                "",
+                SheetLayout.grain(piece).stream()
+                        .map(s -> line(s.start().plus(shift), s.end().plus(shift)))
+                        .reduce("", String::concat));
         Point at = SheetLayout.labelAt(piece).plus(shift);
         text(out, at, "text number", Integer.toString(piece.order()));
         int row = 1;
-        int letters = (int) Math.max(8, piece.mark(Level.WAIST).map(m -> m.length()).orElse(60.0) * 0.6 / LETTER);
+        int letters =
+                (int) Math.max(8, piece.mark(Level.WAIST).map(m -> m.length()).orElse(60.0) * 0.6 / LETTER);
         for (String words : List.of(piece.name(), cut.words(), title)) {
             for (String line : broken(words, letters)) {
                 text(out, new Point(at.x(), at.y() + 8 * row++), "text", line);
@@ -80,14 +133,21 @@ public final class SvgPattern {
     /** Which edges are sewn together, so that the drawing can be read back and checked. */
     private static String seams(CuttingPlan plan) {
         Set<String> drawn = plan.cuts().stream().map(CuttingPlan.Cut::id).collect(Collectors.toSet());
-        return plan.pattern().seams().stream().filter(s -> drawn.contains(s.a().piece()) && drawn.contains(s.b().piece()))
-                .map(s -> s.id() + "|" + s.a().piece() + "/" + s.a().edge() + "|" + s.b().piece() + "/" + s.b().edge() + "|" + s.name().replaceAll("[|;]", ","))
+        return plan.pattern().seams().stream()
+                .filter(s -> drawn.contains(s.a().piece()) && drawn.contains(s.b().piece()))
+                .map(s -> s.id() + "|" + s.a().piece() + "/" + s.a().edge() + "|" + s.b().piece() + "/" + s.b().edge()
+                        + "|" + s.name().replaceAll("[|;]", ","))
                 .collect(Collectors.joining(";"));
     }
 
     /** The edges of the sewing line in its order: name, kind and of how many stretches each is made. */
     private static String edges(Piece piece) {
-        return String.join(";", piece.outline().stream().map(e -> e.name() + " " + e.kind().id() + " " + e.path().segments().size()).toList());
+        return String.join(
+                ";",
+                piece.outline().stream()
+                        .map(e -> e.name() + " " + e.kind().id() + " "
+                                + e.path().segments().size())
+                        .toList());
     }
 
     private static List<String> broken(String words, int letters) {
@@ -106,11 +166,23 @@ public final class SvgPattern {
     }
 
     private static void tag(StringBuilder out, String type, String more, String data) {
-        out.append("<path class=\"").append(type).append("\"").append(more).append(" d=\"").append(data).append("\"/>\n");
+        out.append("<path class=\"")
+                .append(type)
+                .append("\"")
+                .append(more)
+                .append(" d=\"")
+                .append(data)
+                .append("\"/>\n");
     }
 
     private static void text(StringBuilder out, Point at, String type, String words) {
-        out.append(String.format(Locale.ROOT, "<text class=\"%s\" x=\"%.2f\" y=\"%.2f\">%s</text>\n", type, at.x(), at.y(), Xml.escaped(words)));
+        out.append(String.format(
+                Locale.ROOT,
+                "<text class=\"%s\" x=\"%.2f\" y=\"%.2f\">%s</text>\n",
+                type,
+                at.x(),
+                at.y(),
+                Xml.escaped(words)));
     }
 
     private static String line(Point a, Point b) {
@@ -130,7 +202,12 @@ public final class SvgPattern {
         StringBuilder data = new StringBuilder("M" + xy(path.start()));
         for (Segment segment : path.segments()) {
             if (segment instanceof Cubic cubic) {
-                data.append("C").append(xy(cubic.control1())).append(" ").append(xy(cubic.control2())).append(" ").append(xy(cubic.end()));
+                data.append("C")
+                        .append(xy(cubic.control1()))
+                        .append(" ")
+                        .append(xy(cubic.control2()))
+                        .append(" ")
+                        .append(xy(cubic.end()));
             } else {
                 data.append("L").append(xy(segment.end()));
             }

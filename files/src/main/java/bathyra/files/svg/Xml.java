@@ -23,6 +23,11 @@ final class Xml {
 
     /** XML 1.0, production 2. */
     private static boolean isAllowed(int c) {
-        return c == '\t' || c == '\n' || c == '\r' || c >= 0x20 && c <= 0xd7ff || c >= 0xe000 && c <= 0xfffd || c >= 0x10000;
+        return c == '\t'
+                || c == '\n'
+                || c == '\r'
+                || c >= 0x20 && c <= 0xd7ff
+                || c >= 0xe000 && c <= 0xfffd
+                || c >= 0x10000;
     }
 }

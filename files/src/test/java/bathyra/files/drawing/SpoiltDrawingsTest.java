@@ -35,8 +35,37 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Drawings spoilt on purpose: each is taken or refused with a sentence soon; nothing outside it is touched. */
 class SpoiltDrawingsTest {
-    private static final String[] GRAFTS = {"", "\u0000", "<", ">", "&", "\"", "&#x0;", "1e999", "-1e30", "NaN", "999999999999999999999", "<svg>", "</g>", "M", "z", "c", "A1 1 0 0 0 ",
-        "matrix(", "scale(1e9)", "\n0\n", "\n10\n", "POLYLINE", "INSERT", "]]>", "<!--", "½", "translate(NaN)", "\n70\n1\n", "url(#x)"};
+    private static final String[] GRAFTS = {
+        "",
+        "\u0000",
+        "<",
+        ">",
+        "&",
+        "\"",
+        "&#x0;",
+        "1e999",
+        "-1e30",
+        "NaN",
+        "999999999999999999999",
+        "<svg>",
+        "</g>",
+        "M",
+        "z",
+        "c",
+        "A1 1 0 0 0 ",
+        "matrix(",
+        "scale(1e9)",
+        "\n0\n",
+        "\n10\n",
+        "POLYLINE",
+        "INSERT",
+        "]]>",
+        "<!--",
+        "½",
+        "translate(NaN)",
+        "\n70\n1\n",
+        "url(#x)"
+    };
     private static final int ROUNDS = Sample.of(1000);
     private static final Duration LIMIT = Duration.ofSeconds(20);
     private final Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier()));
@@ -66,7 +95,12 @@ class SpoiltDrawingsTest {
 
     private static void assertSaid(String words) {
         assertThat(words.length()).isBetween(20, 700);
-        assertThat(words).contains(" ").doesNotContain("Exception").doesNotContain("org.apache").doesNotContain("java.").doesNotContain("null");
+        assertThat(words)
+                .contains(" ")
+                .doesNotContain("Exception")
+                .doesNotContain("org.apache")
+                .doesNotContain("java.")
+                .doesNotContain("null");
     }
 
     private static String spoilt(String good, Random random) {
@@ -109,7 +143,9 @@ class SpoiltDrawingsTest {
     @Test
     @Timeout(60)
     void entitiesAndReferences_touchNoFileAndNoNetwork(@TempDir Path folder) throws IOException {
-        Path canary = Files.writeString(folder.resolve("canary.svg"), "<svg xmlns='http://www.w3.org/2000/svg'><rect width='900' height='900'/></svg>");
+        Path canary = Files.writeString(
+                folder.resolve("canary.svg"),
+                "<svg xmlns='http://www.w3.org/2000/svg'><rect width='900' height='900'/></svg>");
         FileTime untouched = FileTime.from(Instant.parse("2020-01-01T00:00:00Z"));
         Files.setAttribute(canary, "lastAccessTime", untouched);
         try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
@@ -117,16 +153,24 @@ class SpoiltDrawingsTest {
             String net = "http://127.0.0.1:" + server.getLocalPort() + "/";
             String file = canary.toUri().toString();
             for (String reference : new String[] {net, file}) {
-                tried("<!DOCTYPE svg SYSTEM '" + reference + "x.dtd'><svg><rect width='90' height='90'/></svg>", DrawingFile::svg);
+                tried(
+                        "<!DOCTYPE svg SYSTEM '" + reference + "x.dtd'><svg><rect width='90' height='90'/></svg>",
+                        DrawingFile::svg);
                 tried("<!DOCTYPE svg [<!ENTITY e SYSTEM '" + reference + "'>]><svg><g>&e;</g></svg>", DrawingFile::svg);
                 tried("<!DOCTYPE svg [<!ENTITY % p SYSTEM '" + reference + "'> %p;]><svg/>", DrawingFile::svg);
-                tried("<svg xmlns:xi='http://www.w3.org/2001/XInclude'><xi:include href='" + reference + "'/><image href='" + reference + "'/><use href='" + reference + "#a'/>"
-                        + "<style>@import url(" + reference + ");</style><rect width='90' height='90'/></svg>", DrawingFile::svg);
-                tried("<?xml-stylesheet href='" + reference + "'?><svg><rect width='90' height='90'/></svg>", DrawingFile::svg);
+                tried(
+                        "<svg xmlns:xi='http://www.w3.org/2001/XInclude'><xi:include href='" + reference
+                                + "'/><image href='" + reference + "'/><use href='" + reference + "#a'/>"
+                                + "<style>@import url(" + reference + ");</style><rect width='90' height='90'/></svg>",
+                        DrawingFile::svg);
+                tried(
+                        "<?xml-stylesheet href='" + reference + "'?><svg><rect width='90' height='90'/></svg>",
+                        DrawingFile::svg);
             }
             assertThatThrownBy(server::accept).as("nobody called").isInstanceOf(SocketTimeoutException.class);
         }
-        assertThat(Files.readAttributes(canary, BasicFileAttributes.class).lastAccessTime()).isEqualTo(untouched);
+        assertThat(Files.readAttributes(canary, BasicFileAttributes.class).lastAccessTime())
+                .isEqualTo(untouched);
     }
 
     @Test
@@ -134,23 +178,42 @@ class SpoiltDrawingsTest {
     void bombs_areRefusedSoon() {
         StringBuilder laughs = new StringBuilder("<!DOCTYPE svg [<!ENTITY a 'ha'>");
         for (char c = 'b'; c < 'k'; c++) {
-            laughs.append("<!ENTITY ").append(c).append(" '").append(("&" + (char) (c - 1) + ";").repeat(10)).append("'>");
+            laughs.append("<!ENTITY ")
+                    .append(c)
+                    .append(" '")
+                    .append(("&" + (char) (c - 1) + ";").repeat(10))
+                    .append("'>");
         }
-        assertThat(tried(laughs + "]><svg><g id='&j;'/></svg>", DrawingFile::svg)).isTrue();
+        assertThat(tried(laughs + "]><svg><g id='&j;'/></svg>", DrawingFile::svg))
+                .isTrue();
         assertThat(tried("<svg>" + "<g>".repeat(100_000), DrawingFile::svg)).isTrue();
-        assertThat(tried("<svg><path d='M0 0" + " L1 1 L2 2".repeat(1_000_000) + "'/></svg>", DrawingFile::svg)).isTrue();
-        assertThat(tried("<svg>" + "<path d='M0 0 L5 5'/>".repeat(200_000) + "</svg>", DrawingFile::svg)).isTrue();
-        assertThat(tried("<svg><rect width='1e300' height='9'/></svg>", DrawingFile::svg)).isTrue();
-        assertThat(tried("<svg width='1mm' height='1mm' viewBox='0 0 1e-30 1e-30'><rect width='50' height='50'/></svg>", DrawingFile::svg)).isTrue();
+        assertThat(tried("<svg><path d='M0 0" + " L1 1 L2 2".repeat(1_000_000) + "'/></svg>", DrawingFile::svg))
+                .isTrue();
+        assertThat(tried("<svg>" + "<path d='M0 0 L5 5'/>".repeat(200_000) + "</svg>", DrawingFile::svg))
+                .isTrue();
+        assertThat(tried("<svg><rect width='1e300' height='9'/></svg>", DrawingFile::svg))
+                .isTrue();
+        assertThat(tried(
+                        "<svg width='1mm' height='1mm' viewBox='0 0 1e-30 1e-30'><rect width='50' height='50'/></svg>",
+                        DrawingFile::svg))
+                .isTrue();
         String head = "0\nSECTION\n2\nENTITIES\n";
-        assertThat(tried(head + "0\nPOLYLINE\n70\n1\n" + "0\nVERTEX\n10\n1\n20\n2\n".repeat(900_000), DrawingFile::dxf)).isTrue();
-        assertThat(tried(head + "0\nLINE\n10\n1e308\n20\n0\n11\n5\n21\n5\n0\nENDSEC\n0\nEOF\n", DrawingFile::dxf)).isTrue();
-        assertThat(tried(head + "0\nSPLINE\n71\n9999999\n40\n0\n10\n1\n20\n1\n0\nENDSEC\n0\nEOF\n", DrawingFile::dxf)).isTrue();
+        assertThat(tried(head + "0\nPOLYLINE\n70\n1\n" + "0\nVERTEX\n10\n1\n20\n2\n".repeat(900_000), DrawingFile::dxf))
+                .isTrue();
+        assertThat(tried(head + "0\nLINE\n10\n1e308\n20\n0\n11\n5\n21\n5\n0\nENDSEC\n0\nEOF\n", DrawingFile::dxf))
+                .isTrue();
+        assertThat(tried(head + "0\nSPLINE\n71\n9999999\n40\n0\n10\n1\n20\n1\n0\nENDSEC\n0\nEOF\n", DrawingFile::dxf))
+                .isTrue();
         StringBuilder tower = new StringBuilder("0\nSECTION\n2\nBLOCKS\n");
         for (int i = 0; i < 9; i++) {
-            tower.append("0\nBLOCK\n2\nB").append(i).append('\n').append(("0\nINSERT\n2\nB" + (i + 1) + "\n").repeat(10)).append("0\nENDBLK\n");
+            tower.append("0\nBLOCK\n2\nB")
+                    .append(i)
+                    .append('\n')
+                    .append(("0\nINSERT\n2\nB" + (i + 1) + "\n").repeat(10))
+                    .append("0\nENDBLK\n");
         }
-        assertThat(tried(tower + "0\nENDSEC\n" + head + "0\nINSERT\n2\nB0\n0\nENDSEC\n0\nEOF\n", DrawingFile::dxf)).isTrue();
+        assertThat(tried(tower + "0\nENDSEC\n" + head + "0\nINSERT\n2\nB0\n0\nENDSEC\n0\nEOF\n", DrawingFile::dxf))
+                .isTrue();
     }
 
     @Test
@@ -159,7 +222,11 @@ class SpoiltDrawingsTest {
         // Ten thousand loose strokes that nearly meet, and an outline of fifty thousand corners.
         StringBuilder strokes = new StringBuilder("<svg>");
         for (int i = 0; i < 10_000; i++) {
-            strokes.append("<path d='M").append(i % 100 * 0.3).append(' ').append(i / 100 * 0.3).append("l0.2 0.1'/>");
+            strokes.append("<path d='M")
+                    .append(i % 100 * 0.3)
+                    .append(' ')
+                    .append(i / 100 * 0.3)
+                    .append("l0.2 0.1'/>");
         }
         tried(strokes + "</svg>", DrawingFile::svg);
         StringBuilder saw = new StringBuilder("<svg><path d='M0 0");

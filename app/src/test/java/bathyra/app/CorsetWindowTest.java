@@ -85,9 +85,9 @@ class CorsetWindowTest extends RealWindow {
 
     @Test
     void whatIsInHand_isASeamOfThisGarment_whateverWasInHandBefore(FxRobot robot) {
-        workshop.selectedProperty().set(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
+        workshop.selection().cellProperty().set(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
         go(robot, "seams");
-        assertThat(workshop.selectedProperty().get()).isEqualTo(new Cell(Level.UNDERBUST, SeamPlace.SIDE));
+        assertThat(workshop.selection().cellProperty().get()).isEqualTo(new Cell(Level.UNDERBUST, SeamPlace.SIDE));
         robot.drag("#handle-right").moveBy(6, 0).moveBy(6, 0).drop();
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().intakes()).containsOnlyKeys(new Cell(Level.UNDERBUST, SeamPlace.SIDE));

@@ -52,7 +52,7 @@ public final class Drag {
                     .withPanels(Panels.of(8, SeamPlacing.LANDMARKS));
             workshop.change("eight panels", workshop.commission().withGarment(corset), new Object());
             workshop.letGo();
-            workshop.selectedProperty().set(new Cell(Level.WAIST, SeamPlace.back(1)));
+            workshop.selection().cellProperty().set(new Cell(Level.WAIST, SeamPlace.back(1)));
             workshop.stageProperty().set(Stage.SEAMS);
             BathyraWindow.show(window, workshop, Files.always(Path.of("unused")));
             new AnimationTimer() {

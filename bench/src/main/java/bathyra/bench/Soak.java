@@ -63,7 +63,8 @@ public final class Soak {
             switch (random.nextInt(40)) {
                 case 0 -> workshop.stageProperty().set(Stage.values()[random.nextInt(Stage.values().length)]);
                 case 1 ->
-                    workshop.selectedProperty()
+                    workshop.selection()
+                            .cellProperty()
                             .set(new Cell(
                                     Level.values()[random.nextInt(4)],
                                     bathyra.garment.Garment.bustier().seams().get(random.nextInt(4))));

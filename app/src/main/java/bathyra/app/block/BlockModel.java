@@ -291,19 +291,19 @@ public final class BlockModel {
 
     void look(Looked next) {
         looked = Optional.of(next);
-        workshop.lightProperty().set("");
+        workshop.selection().lightProperty().set("");
         workshop.showAgain();
     }
 
     /** Lights up every point that rests on a figure. */
     public void light(String name) {
-        workshop.lightProperty().set(name);
+        workshop.selection().lightProperty().set(name);
         workshop.showAgain();
     }
 
     /** What is lit up, by the name of the figure. */
     public Optional<String> lit() {
-        return Optional.of(workshop.lightProperty().get()).filter(name -> !name.isEmpty());
+        return Optional.of(workshop.selection().lightProperty().get()).filter(name -> !name.isEmpty());
     }
 
     /** Whether a point rests on the figure that is lit up. */

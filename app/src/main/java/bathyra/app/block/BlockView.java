@@ -348,7 +348,7 @@ public final class BlockView extends TableStage {
                     .filter(k -> k.label().equals(name))
                     .findFirst()
                     .ifPresent(key -> card.add(Deed.button("to-the-tape", "Go to it on the tape", () -> {
-                        workshop.measurementProperty().set(key);
+                        workshop.selection().measurementProperty().set(key);
                         workshop.stageProperty().set(Stage.MEASURE);
                     })));
         });

@@ -128,7 +128,7 @@ public final class CupsModel {
     public void intake(Level level, double mm) {
         double held = Math.max(0, Math.min(INTAKE_MOST, Math.rint(mm / step()) * step()));
         Cell cell = new Cell(level, seam());
-        Garment next = workshop.rightHalfProperty().get()
+        Garment next = workshop.selection().rightHalfProperty().get()
                 ? garment().withRightIntake(cell, Length.mm(held))
                 : garment().withIntake(cell, Length.mm(held));
         workshop.change(

@@ -287,7 +287,7 @@ public final class CupsView extends TableStage {
         if (!workshop.commission().measurements().isTaken(MeasurementKey.APEX_TO_UNDERBUST)) {
             card.words("The radius was not taken with the tape.", "quiet");
             card.add(Deed.button("enter-radius", "Enter it", () -> {
-                workshop.measurementProperty().set(MeasurementKey.APEX_TO_UNDERBUST);
+                workshop.selection().measurementProperty().set(MeasurementKey.APEX_TO_UNDERBUST);
                 workshop.stageProperty().set(Stage.MEASURE);
             }));
         }

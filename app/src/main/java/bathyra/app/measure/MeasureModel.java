@@ -41,7 +41,7 @@ public final class MeasureModel {
 
     /** The measurement whose tape is in hand. */
     public ObjectProperty<MeasurementKey> inHandProperty() {
-        return workshop.measurementProperty();
+        return workshop.selection().measurementProperty();
     }
 
     /** The measurements that this garment rests on, that were taken, or from which one of these is estimated or checked. */

@@ -298,7 +298,7 @@ public final class MeasureView extends BorderPane {
             card.words(String.join(", ", uses.subList(0, Math.min(USES_SHOWN, uses.size())))
                     + (uses.size() > USES_SHOWN ? " and " + (uses.size() - USES_SHOWN) + " figures more" : "") + ".");
             card.add(Deed.button("light-up", "Light up on the block what rests on it", () -> {
-                workshop.lightProperty().set(key.label());
+                workshop.selection().lightProperty().set(key.label());
                 workshop.stageProperty().set(Stage.BLOCK);
             }));
         }

@@ -77,7 +77,7 @@ final class AxisHandles {
         });
         spool.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                model.addBeside(workshop.selectedProperty().get().seam());
+                model.addBeside(workshop.selection().cellProperty().get().seam());
                 e.consume();
             }
         });
@@ -94,8 +94,9 @@ final class AxisHandles {
                 .map(d -> d.intakes().axes().front() + d.intakes().axes().back())
                 .orElse(0.0);
         if (at.x() > 0 && at.x() < width) {
-            model.add(at.x()).ifPresent(seam -> workshop.selectedProperty()
-                    .set(new Cell(workshop.selectedProperty().get().level(), seam)));
+            model.add(at.x()).ifPresent(seam -> workshop.selection()
+                    .cellProperty()
+                    .set(new Cell(workshop.selection().cellProperty().get().level(), seam)));
         }
     }
 
@@ -109,8 +110,9 @@ final class AxisHandles {
         pin.setOnMousePressed(e -> {
             workshop.letGo();
             pin.requestFocus();
-            workshop.selectedProperty()
-                    .set(new Cell(workshop.selectedProperty().get().level(), seam));
+            workshop.selection()
+                    .cellProperty()
+                    .set(new Cell(workshop.selection().cellProperty().get().level(), seam));
             e.consume();
         });
         pin.setOnMouseDragged(e -> {

@@ -148,7 +148,7 @@ final class SeamBars extends Pane {
     }
 
     private void select(SeamPlace seam) {
-        workshop.selectedProperty().set(new Cell(level, seam));
+        workshop.selection().cellProperty().set(new Cell(level, seam));
     }
 
     private void draw(SeamPlace seam, double value) {

@@ -85,7 +85,7 @@ final class SeamHandles {
     }
 
     private Cell cell() {
-        return workshop.selectedProperty().get();
+        return workshop.selection().cellProperty().get();
     }
 
     private double intake() {

@@ -59,7 +59,7 @@ public final class SeamsModel {
 
     /** Whether the right half of an uneven body is worked on, which has locks of its own. */
     private boolean onTheRight() {
-        return workshop.rightHalfProperty().get()
+        return workshop.selection().rightHalfProperty().get()
                 && workshop.draft().flatMap(Draft::rightHalf).isPresent();
     }
 

@@ -167,7 +167,7 @@ final class SeamsReckoning {
         LevelPlan plan = draft.girths().at(level);
         card.begin(
                 level.label() + ", girth plan",
-                controls(workshop.selectedProperty().get()));
+                controls(workshop.selection().cellProperty().get()));
         card.figure(plan.pattern(), unit);
         card.words(
                 "Of this, half is drafted: " + LengthText.say(plan.frontHalf().length(), unit) + " in front and "

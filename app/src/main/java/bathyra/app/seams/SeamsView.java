@@ -71,7 +71,7 @@ public final class SeamsView extends TableStage {
         ZoomSlip zoom = new ZoomSlip(table);
         StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
-        workshop.selectedProperty().addListener((o, was, now) -> reckoning.look(new Looking.AtSounding()));
+        workshop.selection().cellProperty().addListener((o, was, now) -> reckoning.look(new Looking.AtSounding()));
         model.reasonProperty().addListener((o, was, now) -> showNote());
         table.viewProperty()
                 .addListener((o, was, now) ->
@@ -175,9 +175,9 @@ public final class SeamsView extends TableStage {
     protected void showDraft() {
         Draft draft = workshop.half().orElseThrow();
         Cell cell = selected(draft);
-        if (!cell.equals(workshop.selectedProperty().get())) {
+        if (!cell.equals(workshop.selection().cellProperty().get())) {
             // What is in hand has to be there for everything that asks for it; choosing it shows all anew.
-            workshop.selectedProperty().set(cell);
+            workshop.selection().cellProperty().set(cell);
             return;
         }
         if (columns.length != draft.intakes().seams().size()) {
@@ -212,7 +212,7 @@ public final class SeamsView extends TableStage {
 
     /** A level or a seam that the garment no longer has cannot stay selected. */
     private Cell selected(Draft draft) {
-        Cell cell = workshop.selectedProperty().get();
+        Cell cell = workshop.selection().cellProperty().get();
         SeamPlace seam = draft.intakes().seams().contains(cell.seam()) ? cell.seam() : SeamPlace.SIDE;
         return new Cell(draft.girths().has(cell.level()) ? cell.level() : Level.WAIST, seam);
     }

@@ -81,7 +81,7 @@ final class Soundings extends Pane {
         getStyleClass().add("soundings");
         setId("soundings");
         title.getStyleClass().add("section-head");
-        workshop.selectedProperty().addListener((o, was, now) -> mark());
+        workshop.selection().cellProperty().addListener((o, was, now) -> mark());
     }
 
     private static Label head(String text) {
@@ -158,7 +158,7 @@ final class Soundings extends Pane {
         field.focusedProperty().addListener((o, was, now) -> {
             typing = Optional.empty();
             if (now) {
-                workshop.selectedProperty().set(cell);
+                workshop.selection().cellProperty().set(cell);
                 field.selectAll();
             } else if (!field.getPseudoClassStates().contains(FAULT)) {
                 workshop.letGo();
@@ -267,7 +267,7 @@ final class Soundings extends Pane {
     }
 
     private void mark() {
-        Cell selected = workshop.selectedProperty().get();
+        Cell selected = workshop.selection().cellProperty().get();
         rows.forEach((level, row) -> {
             row.name().pseudoClassStateChanged(SELECTED, level == selected.level());
             row.ground().pseudoClassStateChanged(SELECTED, level == selected.level());

@@ -34,13 +34,13 @@ public final class HalfSwitch extends HBox {
 
     private void look(boolean atRight) {
         workshop.letGo();
-        workshop.rightHalfProperty().set(atRight);
+        workshop.selection().rightHalfProperty().set(atRight);
         workshop.showAgain();
     }
 
     public void refresh() {
         setVisible(workshop.draft().flatMap(Draft::rightHalf).isPresent());
-        left.setSelected(!workshop.rightHalfProperty().get());
-        right.setSelected(workshop.rightHalfProperty().get());
+        left.setSelected(!workshop.selection().rightHalfProperty().get());
+        right.setSelected(workshop.selection().rightHalfProperty().get());
     }
 }

@@ -1,6 +1,5 @@
 package bathyra.app.workshop;
 
-import bathyra.bone.BonePlan;
 import bathyra.bone.Bones;
 import bathyra.book.BookFailure;
 import bathyra.book.Versions;
@@ -12,23 +11,15 @@ import bathyra.draft.Drafter;
 import bathyra.draft.LacingRule;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
-import bathyra.files.json.BadDocument;
-import bathyra.files.json.PriceListJson;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.HealthRecord;
 import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
-import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
-import bathyra.place.Cell;
-import bathyra.place.Level;
-import bathyra.place.SeamPlace;
 import bathyra.stock.PriceList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
@@ -41,8 +32,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleLongProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.beans.property.SimpleStringProperty;
-import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -59,8 +48,6 @@ public final class Workshop implements AutoCloseable {
     private static final String PLACE_COMMISSION = "commission";
     private static final String PLACE_STAGE = "stage";
     private static final String PLACE_THEME = "theme";
-    private static final String PLACE_PRICES = "prices";
-    private static final String PLACE_PRICES_UNREAD = "prices-unread";
 
     private final WorkshopBook book;
     private final ReadOnlyObjectWrapper<Commission> commission = new ReadOnlyObjectWrapper<>();
@@ -72,24 +59,19 @@ public final class Workshop implements AutoCloseable {
             new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
-    private final ObjectProperty<Cell> selected =
-            new SimpleObjectProperty<>(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
-    private final ObjectProperty<MeasurementKey> measurement = new SimpleObjectProperty<>(MeasurementKey.BUST);
-    private final StringProperty light = new SimpleStringProperty("");
+    private final Selection selection = new Selection();
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final BooleanProperty foreignOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final LongProperty stamp = new SimpleLongProperty();
     private final BlockInHand block = new BlockInHand();
     private Optional<Compared> compared = Optional.empty();
-    private final BooleanProperty rightHalf = new SimpleBooleanProperty();
     private boolean drafting;
     private boolean changing;
-    private Optional<Draft> bonesOf = Optional.empty();
-    private Optional<Bones> bones = Optional.empty();
+    private final PlannedBones bones = new PlannedBones();
     private long bonesSaid;
-    private Optional<PriceList> prices = Optional.empty();
-    private final Map<String, Optional<HealthRecord>> answers = new HashMap<>();
+    private final KeptPrices prices;
+    private final WearersAnswers answers;
     private boolean closed;
     private long id;
     private Object inHand = new Object();
@@ -116,6 +98,8 @@ public final class Workshop implements AutoCloseable {
 
     private Workshop(Opened opened) {
         this.book = opened.book();
+        this.prices = new KeptPrices(book, failure::set);
+        this.answers = new WearersAnswers(book, failure::set);
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
@@ -171,38 +155,19 @@ public final class Workshop implements AutoCloseable {
 
     /** What the wearer in hand answered before being laced; empty when nobody has asked. */
     public Optional<HealthRecord> answers() {
-        return answers(commission.get().wearer().name());
-    }
-
-    private Optional<HealthRecord> answers(String wearer) {
-        return answers.computeIfAbsent(wearer, name -> {
-            try {
-                return book.health().of(name);
-            } catch (BookFailure e) {
-                failure.set(e.getMessage());
-                return Optional.empty();
-            }
-        });
+        return answers.of(commission.get().wearer().name());
     }
 
     /** Keeps what the wearer in hand answered. It belongs to the wearer, not to the design: undo does not take it back. */
     public void answered(HealthRecord record) {
         letGo();
-        try {
-            book.health().keep(commission.get().wearer().name(), record);
-            failure.set("");
-        } catch (BookFailure e) {
-            failure.set(e.getMessage());
-        }
-        answers.clear();
+        answers.keep(commission.get().wearer().name(), record);
         show(commission.get());
     }
 
-    /** A commission as its wearer's answers have it: not to be laced where they forbid it. Without answers what its document says stands. */
+    /** A commission as its wearer's answers have it: not to be laced where they forbid it. */
     public Commission obeying(Commission of) {
-        return answers(of.wearer().name())
-                .map(record -> of.withAnswers(Optional.of(record.day()), record.forbidsLacing()))
-                .orElse(of);
+        return answers.obeying(of);
     }
 
     /** Whether the wearer should be asked before this garment goes out, and has not been. */
@@ -232,22 +197,7 @@ public final class Workshop implements AutoCloseable {
 
     /** The bones of the half in view, planned once a draft. */
     public Optional<Bones> bones() {
-        Optional<Draft> half = half();
-        if (!half.equals(bonesOf)) {
-            bonesOf = half;
-            bones = half.flatMap(Workshop::planned);
-        }
-        return bones;
-    }
-
-    /** Bones that cannot be planned are missing on their stage; the rail and the other stages go on. */
-    private static Optional<Bones> planned(Draft draft) {
-        try {
-            return Optional.of(BonePlan.of(draft));
-        } catch (RuntimeException e) {
-            LOG.error("the bones could not be planned", e);
-            return Optional.empty();
-        }
+        return bones.of(half());
     }
 
     /** While something is in hand the rail says what it said before: planning the bones is not worth a part of a frame. */
@@ -260,40 +210,18 @@ public final class Workshop implements AutoCloseable {
 
     /** What the workshop keeps and buys. */
     public PriceList prices() {
-        if (prices.isEmpty()) {
-            prices = Optional.of(book.place(PLACE_PRICES).map(this::read).orElseGet(PriceList::invented));
-        }
-        return prices.get();
-    }
-
-    private PriceList read(String text) {
-        try {
-            return PriceListJson.read(text);
-        } catch (BadDocument e) {
-            LOG.warn("the price list could not be read, the invented one stands in", e);
-            putAside(text);
-            return PriceList.invented();
-        }
-    }
-
-    /** The next change of a price would write over what could not be read: it is kept beside it. */
-    private void putAside(String text) {
-        try {
-            book.keepPlace(PLACE_PRICES_UNREAD, text);
-        } catch (BookFailure e) {
-            failure.set(e.getMessage());
-        }
+        return prices.list();
     }
 
     /** Keeps another price list in the book; it belongs to the workshop, not to a commission. */
     public void setPrices(PriceList next) {
-        prices = Optional.of(next);
-        try {
-            book.keepPlace(PLACE_PRICES, PriceListJson.write(next));
-        } catch (BookFailure e) {
-            failure.set(e.getMessage());
-        }
+        prices.keep(next);
         showAgain();
+    }
+
+    /** What is looked at on the stages. */
+    public Selection selection() {
+        return selection;
     }
 
     /** The whole block with shoulders, or why there is none. */
@@ -321,7 +249,7 @@ public final class Workshop implements AutoCloseable {
     /** Another commission lies on the table; nothing of the one before stays beside it. */
     private void lookAt(long next) {
         id = next;
-        rightHalf.set(false);
+        selection.rightHalfProperty().set(false);
         compared = Optional.empty();
         draft.set(Optional.empty());
         book.keepPlace(PLACE_COMMISSION, Long.toString(next));
@@ -365,7 +293,7 @@ public final class Workshop implements AutoCloseable {
         // Asked before: the book may give the number of an erased commission to a new one.
         boolean inHandToo = entries().stream().anyMatch(e -> e.id() == id && Wearers.isSame(e.wearer(), wearer));
         book.wearers().erase(wearer, inOthers);
-        answers.clear();
+        answers.forget();
         if (book.entries().isEmpty()) {
             book.add(blank(LengthUnit.CM));
         }
@@ -396,15 +324,12 @@ public final class Workshop implements AutoCloseable {
         showAgain();
     }
 
-    /** Whether the right half of an uneven body is looked at; else the left, or both alike. */
-    public BooleanProperty rightHalfProperty() {
-        return rightHalf;
-    }
-
     /** The half in view: the draft itself, or its right half where the halves differ and that one is looked at. */
     public Optional<Draft> half() {
         Optional<Draft> whole = draft();
-        return rightHalf.get() ? whole.flatMap(Draft::rightHalf).or(() -> whole) : whole;
+        return selection.rightHalfProperty().get()
+                ? whole.flatMap(Draft::rightHalf).or(() -> whole)
+                : whole;
     }
 
     /** What the draft is compared with. */
@@ -426,18 +351,8 @@ public final class Workshop implements AutoCloseable {
     public void renameEverywhere(String wearer, String name) {
         letGo();
         book.wearers().rename(wearer, Wearer.tidy(name));
-        answers.clear();
+        answers.forget();
         show(book.find(id).orElseThrow());
-    }
-
-    /** The measurement in hand on the measuring page. */
-    public ObjectProperty<MeasurementKey> measurementProperty() {
-        return measurement;
-    }
-
-    /** The figure whose every consequence is lit up on the block; empty for none. */
-    public StringProperty lightProperty() {
-        return light;
     }
 
     /** The book, for what concerns the list of commissions and not the one in hand. */
@@ -738,11 +653,6 @@ public final class Workshop implements AutoCloseable {
 
     public ObjectProperty<Stage> stageProperty() {
         return stage;
-    }
-
-    /** The sounding that is looked at. */
-    public ObjectProperty<Cell> selectedProperty() {
-        return selected;
     }
 
     public ObjectProperty<Boolean> darkProperty() {

@@ -137,7 +137,7 @@ class PanelsModelTest {
         take("Jorunn Castellane-Abara");
         SeamsModel seams = new SeamsModel(workshop);
         Cell cell = new Cell(Level.WAIST, SeamPlace.back(1));
-        workshop.rightHalfProperty().set(true);
+        workshop.selection().rightHalfProperty().set(true);
         seams.set(cell, Length.mm(12));
         assertThat(workshop.half()
                         .orElseThrow()
@@ -152,7 +152,7 @@ class PanelsModelTest {
                         .value())
                 .isNotEqualTo(12.0);
         assertThat(seams.isLocked(cell)).isTrue();
-        workshop.rightHalfProperty().set(false);
+        workshop.selection().rightHalfProperty().set(false);
         assertThat(seams.isLocked(cell)).isFalse();
     }
 

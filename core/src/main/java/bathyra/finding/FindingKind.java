@@ -100,6 +100,7 @@ public enum FindingKind {
             "upside-down",
             "Top and bottom",
             on(Step.PIECES).ofDocument().summed("{count} pieces can be told from their ends, or are marked.")),
+    GRAIN("grain", "Grain", on(Step.PIECES).ofDocument().summed("The grain line of {count} pieces lies on its piece.")),
     PARTNER(
             "partner",
             "Partners",

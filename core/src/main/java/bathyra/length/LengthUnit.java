@@ -27,6 +27,11 @@ public enum LengthUnit {
         return millimetres;
     }
 
+    /** How finely a length is set by hand in this unit, mm: a millimetre, or an eighth of an inch. */
+    public double step() {
+        return this == IN ? millimetres / 8 : MM.millimetres;
+    }
+
     /** The unit beside which a figure in this one is also shown. */
     public LengthUnit other() {
         return this == IN ? CM : IN;

@@ -23,7 +23,7 @@ public final class Truing {
             new FairEdges(),
             new SeatedLength());
 
-    private static final List<Check> BEFORE_CUTTING = List.of(new AllowanceRoom(), new UpsideDown());
+    private static final List<Check> BEFORE_CUTTING = List.of(new AllowanceRoom(), new UpsideDown(), new GrainInside());
 
     private Truing() {}
 

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.draft.Bodies;
+import bathyra.draft.Choices;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.garment.Garment;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
@@ -110,6 +112,35 @@ class BeforeCuttingTest {
         assertThat(only(look(piece("P", 0, Kind.EDGE, 0, 0, 60, 0, 72, 300, 0, 300)), "upside-down")
                         .status())
                 .isEqualTo(Finding.Status.OK);
+    }
+
+    @Test
+    void aGrainLineThatLeavesItsPiece_isNoted_withHowFar() {
+        assertThat(only(look(piece("P", 0, Kind.EDGE, 0, 0, 60, 0, 60, 300, 0, 300)), "grain")
+                        .status())
+                .isEqualTo(Finding.Status.OK);
+        Finding outside = only(look(piece("P", 0, Kind.EDGE, 22, 0, 82, 0, 82, 300, 22, 300)), "grain");
+        assertThat(outside.status()).isEqualTo(Finding.Status.NOTE);
+        assertThat(outside.value()).isCloseTo(12, within(0.01));
+        assertThat(outside.sentence().in(LengthUnit.MM).replace('\u00a0', ' '))
+                .isEqualTo(
+                        "Piece P: the grain line reaches 12.0 mm past the outline and is cut away there. Draw it inside the piece.");
+    }
+
+    @Test
+    void everyPieceOfEveryKindOfGarment_carriesItsGrainLineInside() {
+        List<Choices.Combination> rows = Choices.pairwise(8, true);
+        for (int i = 0; i < rows.size(); i += 4) {
+            if (Drafter.draft(Choices.commission(rows.get(i), Bodies.withArms(Bodies.nerea())))
+                    instanceof Draft draft) {
+                assertThat(Truing.beforeCutting(draft.pattern()))
+                        .filteredOn(f -> f.kind() == FindingKind.GRAIN)
+                        .hasSameSizeAs(draft.pattern().pieces())
+                        .allSatisfy(f -> assertThat(f.status())
+                                .as(f.sentence().in(LengthUnit.MM))
+                                .isEqualTo(Finding.Status.OK));
+            }
+        }
     }
 
     @Test

@@ -14,7 +14,6 @@ import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
 import bathyra.place.Level;
@@ -27,7 +26,6 @@ import java.util.Optional;
 
 /** What can be done on the Cups stage: the kind of cup, its radius and limits, the wedges round the apex, and the contour. */
 public final class CupsModel {
-    private static final double EIGHTH = 25.4 / 8;
     private static final double INTAKE_MOST = 160;
     private final Workshop workshop;
     private Commission schoolsOf;
@@ -99,7 +97,7 @@ public final class CupsModel {
     }
 
     private double step() {
-        return workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+        return workshop.unit().step();
     }
 
     /** The bust radius, dragged at the rim: it is a measurement, and so becomes one. */

@@ -10,13 +10,11 @@ import bathyra.garment.Sleeve;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import java.util.List;
 import java.util.Locale;
 
 /** What can be done on the Edges stage: what holds the garment up, how its upper and its lower edge run, and every length of them. */
 public final class EdgesModel {
-    private static final double EIGHTH = 25.4 / 8;
     /** The lengths of an upper edge in the order of its controls. */
     private static final List<LengthOption> UPPER = List.of(
             LengthOption.COVERAGE,
@@ -104,7 +102,7 @@ public final class EdgesModel {
 
     /** A length, dragged on the drawing and held within its range, to the millimetre or the eighth of an inch. */
     public void length(LengthOption option, double mm) {
-        double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+        double step = workshop.unit().step();
         double held = Math.max(
                 option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step) * step));
         workshop.change(

@@ -8,7 +8,6 @@ import bathyra.geometry.Point;
 import bathyra.girth.LevelPlan;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.place.Level;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -60,7 +59,7 @@ final class GirthHandles {
                                     level,
                                     model.plan(level).worn().value()
                                             + (right ? -NUDGE : NUDGE)
-                                                    * (workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1))));
+                                                    * workshop.unit().step())));
             sides.put(
                     level,
                     make(

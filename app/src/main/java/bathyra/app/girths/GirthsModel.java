@@ -14,7 +14,6 @@ import bathyra.girth.GirthPlan;
 import bathyra.girth.LevelPlan;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.place.Level;
 import java.time.LocalDate;
 import java.util.Locale;
@@ -24,7 +23,6 @@ import java.util.Optional;
 public final class GirthsModel {
     private static final double EASE_MOST = 400;
     private static final double SHARE_STEP = 0.005;
-    private static final double EIGHTH = 25.4 / 8;
 
     private final Workshop workshop;
     private Level level = Level.WAIST;
@@ -53,7 +51,7 @@ public final class GirthsModel {
 
     /** Sets how tight a level is worn, by dragging: to the millimetre, or the eighth of an inch. */
     public void wear(Level at, double worn) {
-        double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+        double step = workshop.unit().step();
         double body = plan(at).body().value();
         ease(at, Length.mm(Math.rint((worn - body) / step) * step));
     }

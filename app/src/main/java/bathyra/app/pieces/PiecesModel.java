@@ -16,7 +16,6 @@ import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -27,7 +26,6 @@ import java.util.Optional;
 
 /** What can be done on the Pieces stage: which layer and which edge are in hand, and everything that finishes a piece. */
 public final class PiecesModel {
-    private static final double EIGHTH = 25.4 / 8;
     private final Workshop workshop;
     private Optional<LayerKind> layer = Optional.empty();
     private Optional<EdgeAt> chosen = Optional.empty();
@@ -163,7 +161,7 @@ public final class PiecesModel {
 
     /** Pulls the allowance of the edge in hand to a width, held within what is of use, to the millimetre or the eighth of an inch. */
     void pull(double mm) {
-        double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+        double step = workshop.unit().step();
         Length width = Length.mm(Math.max(0, Math.min(EdgeUse.MOST.millimetres(), Math.rint(mm / step) * step)));
         Length was = allowance(workshop.before(this).garment());
         workshop.change(

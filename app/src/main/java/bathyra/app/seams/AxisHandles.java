@@ -8,7 +8,6 @@ import bathyra.geometry.Point;
 import bathyra.intake.SeamAxes;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.place.Cell;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -151,7 +150,7 @@ final class AxisHandles {
     }
 
     private void keys(KeyEvent e, SeamPlace seam) {
-        double step = workshop.unit() == LengthUnit.IN ? 25.4 / 8 : 1;
+        double step = workshop.unit().step();
         if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
             double x = workshop.half().orElseThrow().intakes().axes().of(seam).at();
             model.move(seam, x + (e.getCode() == KeyCode.RIGHT ? step : -step) * (e.isShiftDown() ? 10 : 1));

@@ -19,7 +19,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 
 /** What can be done on the Seams stage: setting, nudging, locking and freeing soundings. */
 public final class SeamsModel {
-    private static final double EIGHTH = 25.4 / 8;
     private final Workshop workshop;
     private final ReadOnlyStringWrapper reason = new ReadOnlyStringWrapper("");
 
@@ -112,7 +111,7 @@ public final class SeamsModel {
     /** One step more or less: a millimetre, or an eighth where inches are shown. */
     public void nudge(Cell cell, int steps) {
         workshop.half().ifPresent(draft -> {
-            double step = workshop.unit() == LengthUnit.IN ? EIGHTH : 1;
+            double step = workshop.unit().step();
             set(cell, Length.mm(draft.intakes().at(cell.level(), cell.seam()).value() + steps * step));
         });
     }

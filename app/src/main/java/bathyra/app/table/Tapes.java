@@ -17,7 +17,7 @@ final class Tapes {
         brush.stroke(Ink.EDGE, 1);
         g.strokeLine(WIDTH, WIDTH - 0.5, width, WIDTH - 0.5);
         g.strokeLine(WIDTH - 0.5, WIDTH, WIDTH - 0.5, height);
-        double small = unit == LengthUnit.IN ? 25.4 / 8 : 10;
+        double small = unit == LengthUnit.IN ? unit.step() : 10;
         int perLarge = unit == LengthUnit.IN ? 8 : 10;
         // Small ticks closer than this would run into each other.
         if (small * brush.view().scale() < 3.5) {

@@ -3,6 +3,7 @@ package bathyra.bench;
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.stage.Files;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
@@ -50,7 +51,7 @@ public final class Drag {
                     .garment()
                     .withKind(GarmentKind.CORSET)
                     .withPanels(Panels.of(8, SeamPlacing.LANDMARKS));
-            workshop.change("eight panels", workshop.commission().withGarment(corset), new Object());
+            workshop.change("eight panels", workshop.commission().withGarment(corset), InHand.once());
             workshop.letGo();
             workshop.selection().cellProperty().set(new Cell(Level.WAIST, SeamPlace.back(1)));
             workshop.stageProperty().set(Stage.SEAMS);

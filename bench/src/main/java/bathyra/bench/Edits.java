@@ -1,6 +1,7 @@
 package bathyra.bench;
 
 import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.garment.Commission;
@@ -78,14 +79,14 @@ public final class Edits {
                                 .withIntake(
                                         new Cell(Level.WAIST, SeamPlace.PRINCESS_BACK),
                                         Length.mm(10 + random.nextInt(30)))),
-                        new Object());
+                        InHand.once());
             default ->
                 workshop.change(
                         "waist",
                         commission.withMeasurements(commission
                                 .measurements()
                                 .with(MeasurementKey.WAIST, Length.mm(680 + random.nextInt(80)))),
-                        new Object());
+                        InHand.once());
         }
     }
 }

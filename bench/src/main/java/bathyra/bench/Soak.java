@@ -3,6 +3,7 @@ package bathyra.bench;
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.stage.Files;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
@@ -81,7 +82,7 @@ public final class Soak {
                                     .withGarment(workshop.commission()
                                             .garment()
                                             .withLowerEdge(LowerShape.values()[random.nextInt(3)])),
-                            new Object());
+                            InHand.once());
                 default -> edits++;
             }
             if (System.nanoTime() > next) {

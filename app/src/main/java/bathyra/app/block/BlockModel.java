@@ -1,5 +1,6 @@
 package bathyra.app.block;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.block.BlockDrawing;
 import bathyra.block.BlockPoint;
@@ -158,7 +159,7 @@ public final class BlockModel {
                 "block: " + label,
                 workshop.commission()
                         .withGarment(workshop.commission().garment().withBlock(next)),
-                next);
+                InHand.of("block " + next));
         workshop.letGo();
     }
 

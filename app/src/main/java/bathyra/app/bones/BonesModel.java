@@ -1,5 +1,6 @@
 package bathyra.app.bones;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.bill.Shopping;
 import bathyra.bone.Bones;
@@ -97,13 +98,13 @@ public final class BonesModel {
                 .orElseThrow();
     }
 
-    private void set(String label, Boning next, Object thing) {
+    private void set(String label, Boning next, InHand thing) {
         workshop.change(label, workshop.commission().withGarment(garment().withBoning(next)), thing);
     }
 
     private void once(String label, Boning next) {
         workshop.letGo();
-        set(label, next, new Object());
+        set(label, next, InHand.once());
         workshop.letGo();
     }
 
@@ -124,7 +125,7 @@ public final class BonesModel {
                 name() + " moved",
                 boning().withPanel(new PanelBone(
                         channel.id(), channel.runs().get(0).piece(), held)),
-                "bone-" + channel.id());
+                InHand.of("bone-" + channel.id()));
     }
 
     /** Where the channel in hand stands across its panel at the waist, 0 to 1. */
@@ -153,7 +154,7 @@ public final class BonesModel {
                 name() + " ends " + LengthText.say(Length.mm(held), workshop.unit())
                         + (above ? " below the upper edge" : " above the lower edge"),
                 boning().withStop(channel.id(), next),
-                "stop-" + channel.id() + above);
+                InHand.of("stop-" + channel.id() + above));
     }
 
     /** How far from the edges the channel in hand ends. Where a rule ends it sooner, that is what was found. */

@@ -1,5 +1,6 @@
 package bathyra.app.cups;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.cutting.Cutting;
 import bathyra.draft.Draft;
@@ -52,7 +53,7 @@ public final class CupsModel {
 
     private void once(String label, Garment next) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withGarment(next), new Object());
+        workshop.change(label, workshop.commission().withGarment(next), InHand.once());
         workshop.letGo();
     }
 
@@ -109,7 +110,7 @@ public final class CupsModel {
                 workshop.commission()
                         .withMeasurements(
                                 workshop.commission().measurements().with(MeasurementKey.APEX_TO_UNDERBUST, length)),
-                "bust-radius");
+                InHand.of("bust-radius"));
     }
 
     /** A length of a rule, dragged on the drawing and held within its range. */
@@ -119,7 +120,7 @@ public final class CupsModel {
         workshop.change(
                 option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
                 workshop.commission().withGarment(garment().withLength(option, Length.mm(held))),
-                option.id());
+                InHand.of(option.id()));
     }
 
     /** What the seam over the apex takes out at a level, dragged. */
@@ -133,7 +134,7 @@ public final class CupsModel {
                 cell.seam().inWords() + " at the " + level.label().toLowerCase(Locale.ROOT) + " "
                         + LengthText.say(Length.mm(held), workshop.unit()),
                 workshop.commission().withGarment(next),
-                "cup-" + level.id());
+                InHand.of("cup-" + level.id()));
     }
 
     public double intake(Level level) {

@@ -1,5 +1,6 @@
 package bathyra.app.edges;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -58,7 +59,7 @@ public final class EdgesModel {
 
     private void once(String label, Garment next) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withGarment(next), new Object());
+        workshop.change(label, workshop.commission().withGarment(next), InHand.once());
         workshop.letGo();
     }
 
@@ -108,7 +109,7 @@ public final class EdgesModel {
         workshop.change(
                 option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
                 workshop.commission().withGarment(garment().withLength(option, Length.mm(held))),
-                option.id());
+                InHand.of(option.id()));
     }
 
     public double value(LengthOption option) {

@@ -1,5 +1,6 @@
 package bathyra.app.foreign;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Tracing;
 import bathyra.files.drawing.DrawingFile;
@@ -277,7 +278,7 @@ public final class ForeignModel {
             workshop.change(
                     "block " + traced.title().toLowerCase(Locale.ROOT),
                     workshop.commission().withGarment(garment.withBlock(choice)),
-                    new Object());
+                    InHand.once());
             workshop.letGo();
             return Optional.empty();
         } catch (NotDraftable e) {

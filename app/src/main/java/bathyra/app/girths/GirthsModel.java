@@ -1,5 +1,6 @@
 package bathyra.app.girths;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.garment.Closure;
@@ -45,7 +46,7 @@ public final class GirthsModel {
         return workshop.commission().garment();
     }
 
-    private void set(String label, Garment next, Object thing) {
+    private void set(String label, Garment next, InHand thing) {
         workshop.change(label, workshop.commission().withGarment(next), thing);
     }
 
@@ -60,7 +61,7 @@ public final class GirthsModel {
     public void ease(Level at, Length ease) {
         double held = Math.max(-EASE_MOST, Math.min(EASE_MOST, ease.millimetres()));
         String thing = "ease-" + at.id();
-        Length was = workshop.before(thing)
+        Length was = workshop.before(InHand.of(thing))
                 .garment()
                 .ease()
                 .getOrDefault(
@@ -71,7 +72,7 @@ public final class GirthsModel {
                 "ease at the " + at.label().toLowerCase(Locale.ROOT) + " " + LengthText.figure(was, workshop.unit())
                         + " → " + LengthText.say(Length.mm(held), workshop.unit()),
                 garment().withEase(at, Length.mm(held)),
-                thing);
+                InHand.of(thing));
     }
 
     /** Sets the ease of a level as a share of the body, −8 for eight per cent less. @return why it was not taken, empty when it was */
@@ -98,7 +99,7 @@ public final class GirthsModel {
     public void share(Level at, double share) {
         double held = Math.max(
                 Fastening.SHARE_LEAST, Math.min(Fastening.SHARE_MOST, Math.rint(share / SHARE_STEP) * SHARE_STEP));
-        double was = workshop.before("share-" + at.id())
+        double was = workshop.before(InHand.of("share-" + at.id()))
                 .garment()
                 .fastening()
                 .frontShares()
@@ -111,7 +112,7 @@ public final class GirthsModel {
                         was * 100,
                         held * 100),
                 garment().withFastening(garment().fastening().withShare(at, Optional.of(held))),
-                "share-" + at.id());
+                InHand.of("share-" + at.id()));
     }
 
     /** Puts the side seam of a level back where the table has it. */
@@ -120,7 +121,7 @@ public final class GirthsModel {
         set(
                 "front share at the " + at.label().toLowerCase(Locale.ROOT) + " back to the rule",
                 garment().withFastening(garment().fastening().withShare(at, Optional.empty())),
-                at);
+                InHand.of("table " + at.id()));
         workshop.letGo();
     }
 
@@ -133,14 +134,14 @@ public final class GirthsModel {
         set(
                 "closure: " + next.label().toLowerCase(Locale.ROOT),
                 garment().withFastening(garment().fastening().with(next)),
-                next);
+                InHand.of("closure " + next.id()));
         workshop.letGo();
     }
 
     /** Makes the commission another kind of garment; what belongs to seams it does not have goes. */
     public void kind(GarmentKind next) {
         workshop.letGo();
-        set("kind: " + next.label().toLowerCase(Locale.ROOT), garment().withKind(next), next);
+        set("kind: " + next.label().toLowerCase(Locale.ROOT), garment().withKind(next), InHand.of("kind " + next));
         workshop.letGo();
     }
 
@@ -154,7 +155,7 @@ public final class GirthsModel {
         set(
                 "girths start from " + next.label().toLowerCase(Locale.ROOT),
                 garment().withFit(garment().fit().with(next)),
-                next);
+                InHand.of("row " + next));
         workshop.letGo();
     }
 
@@ -171,7 +172,7 @@ public final class GirthsModel {
         set(
                 full ? "underbust fitted with lungs full" : "underbust fitted at rest",
                 garment().withFit(garment().fit().withLungsFull(full)),
-                "lungs");
+                InHand.of("lungs"));
         workshop.letGo();
     }
 
@@ -184,7 +185,7 @@ public final class GirthsModel {
         set(
                 drops ? "waist girth drops with the waist" : "waist girth stays with the body",
                 garment().withFit(garment().fit().withWaistGirthDropping(drops)),
-                "drops");
+                InHand.of("drops"));
         workshop.letGo();
     }
 
@@ -202,7 +203,7 @@ public final class GirthsModel {
                                 .fit()
                                 .withStretch(Optional.of(
                                         new Stretch(now.relaxed(), now.across(), now.along(), now.returned(), held)))),
-                "stretch-use");
+                InHand.of("stretch-use"));
     }
 
     /** How far the waist's own reduction is felt, mm; dragged on the drawing. */
@@ -212,7 +213,7 @@ public final class GirthsModel {
         set(
                 option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
                 garment().withLength(option, Length.mm(held)),
-                option.id());
+                InHand.of(option.id()));
     }
 
     public double reach(LengthOption option) {
@@ -242,7 +243,7 @@ public final class GirthsModel {
         workshop.change(
                 String.format(Locale.ROOT, "spoken of a waist %.1f %% smaller", reduction() * 100),
                 workshop.commission().withSpoken(Optional.of(new Spoken(LocalDate.now(), reduction()))),
-                "spoken");
+                InHand.of("spoken"));
         workshop.letGo();
     }
 

@@ -8,6 +8,7 @@ import bathyra.app.output.OutputKind;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows.NameField;
 import bathyra.app.reckoning.NumberField;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
 import bathyra.garment.Making;
@@ -43,7 +44,7 @@ final class BillCard {
         spools = new NumberField(
                 new NumberField.Kind("spools", "Thread", "spools", 0, 1000, 0),
                 () -> making().spools(),
-                v -> model.making("thread", making().withSpools(v), "spools"),
+                v -> model.making("thread", making().withSpools(v), InHand.of("spools")),
                 workshop::letGo);
         box.getStyleClass().add("controls");
         entries.getStyleClass().add("controls");
@@ -68,7 +69,7 @@ final class BillCard {
                                                                 making().notions()
                                                                         .size(),
                                                                 new Notion("Notion", 1, 0)),
-                                                new Object())),
+                                                InHand.once())),
                                 deed(
                                         "Add hours",
                                         "add-work",
@@ -77,7 +78,7 @@ final class BillCard {
                                                 making().withWork(
                                                                 making().work().size(),
                                                                 new Work("Cutting and sewing", 1)),
-                                                new Object()))));
+                                                InHand.once()))));
     }
 
     private Making making() {
@@ -126,8 +127,8 @@ final class BillCard {
                                                     text,
                                                     making().notions().get(at).count(),
                                                     making().notions().get(at).price())),
-                            "notion-name" + at),
-                    () -> model.making("a notion less", making().withoutNotion(at), new Object())));
+                            InHand.of("notion-name" + at)),
+                    () -> model.making("a notion less", making().withoutNotion(at), InHand.once())));
             rows.add(number(
                     "notion-count-" + i,
                     "How many",
@@ -140,7 +141,7 @@ final class BillCard {
                                                     making().notions().get(at).name(),
                                                     v,
                                                     making().notions().get(at).price())),
-                            "notion-count" + at)));
+                            InHand.of("notion-count" + at))));
             rows.add(number(
                     "notion-price-" + i,
                     "Price of one",
@@ -153,7 +154,7 @@ final class BillCard {
                                                     making().notions().get(at).name(),
                                                     making().notions().get(at).count(),
                                                     v)),
-                            "notion-price" + at)));
+                            InHand.of("notion-price" + at))));
         }
         for (int i = 0; i < making().work().size(); i++) {
             int at = i;
@@ -167,8 +168,8 @@ final class BillCard {
                                             new Work(
                                                     text,
                                                     making().work().get(at).hours())),
-                            "work-name" + at),
-                    () -> model.making("hours less", making().withoutWork(at), new Object())));
+                            InHand.of("work-name" + at)),
+                    () -> model.making("hours less", making().withoutWork(at), InHand.once())));
             rows.add(number(
                     "work-hours-" + i,
                     "Hours",
@@ -177,7 +178,7 @@ final class BillCard {
                             "hours",
                             making().withWork(
                                             at, new Work(making().work().get(at).what(), v)),
-                            "work-hours" + at)));
+                            InHand.of("work-hours" + at))));
         }
         entries.getChildren().setAll(rows);
     }

@@ -1,5 +1,6 @@
 package bathyra.app.lay;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
@@ -305,7 +306,7 @@ public final class LayModel {
         workshop.change(
                 piece.piece().name().toLowerCase(Locale.ROOT) + " " + what + " on the " + name(),
                 workshop.commission().withMaking(making().withCloth(layer(), use().withHand(hand))),
-                "laid-" + piece.piece().key() + what);
+                InHand.of("laid-" + piece.piece().key() + what));
     }
 
     private String name() {
@@ -318,7 +319,7 @@ public final class LayModel {
 
     private void set(String label, ClothUse next) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withMaking(making().withCloth(layer(), next)), new Object());
+        workshop.change(label, workshop.commission().withMaking(making().withCloth(layer(), next)), InHand.once());
         workshop.letGo();
     }
 
@@ -333,7 +334,7 @@ public final class LayModel {
         workshop.change(
                 "cloth of the " + name() + ", " + thing,
                 workshop.commission().withMaking(making().withCloth(layer(), use().withCloth(cloth))),
-                "cloth-" + layer() + thing);
+                InHand.of("cloth-" + layer() + thing));
     }
 
     void folded(boolean folded) {
@@ -346,10 +347,10 @@ public final class LayModel {
         workshop.change(
                 "gap between pieces",
                 workshop.commission().withMaking(making().withCloth(layer(), use().withGap(gap))),
-                "gap-" + layer());
+                InHand.of("gap-" + layer()));
     }
 
-    void making(String label, Making next, Object thing) {
+    void making(String label, Making next, InHand thing) {
         workshop.change(label, workshop.commission().withMaking(next), thing);
     }
 

@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Drafter;
 import bathyra.draft.Refusal;
@@ -74,7 +75,7 @@ public final class MeasureModel {
             take(key, read.length());
         } else if (reading instanceof LengthText.Unread unread) {
             wrongHere().put(key, unread.reason());
-            workshop.withdraw(key);
+            workshop.withdraw(InHand.of(key));
         }
     }
 
@@ -86,12 +87,12 @@ public final class MeasureModel {
 
     private void change(MeasurementKey key, MeasurementSet after, String now) {
         Commission commission = workshop.commission();
-        Length before = workshop.before(key).measurements().taken().get(key);
+        Length before = workshop.before(InHand.of(key)).measurements().taken().get(key);
         workshop.change(
                 key.label().toLowerCase(Locale.ROOT) + " "
                         + (before == null ? "none" : LengthText.figure(before, workshop.unit())) + " → " + now,
                 commission.withMeasurements(after),
-                key);
+                InHand.of(key));
     }
 
     private Map<MeasurementKey, String> wrongHere() {
@@ -125,8 +126,8 @@ public final class MeasureModel {
         return workshop.refusal()
                 .filter(r -> r.cause() == Refusal.Cause.PATTERN)
                 .flatMap(r -> r.reasons().stream()
-                        .filter(reason ->
-                                workshop.isInHand(key) || reason.subject().equals(key.key()))
+                        .filter(reason -> workshop.isInHand(InHand.of(key))
+                                || reason.subject().equals(key.key()))
                         .findFirst()
                         .map(reason -> reason.sentence().in(workshop.unit())));
     }
@@ -189,7 +190,7 @@ public final class MeasureModel {
                 "when it was taken",
                 workshop.commission()
                         .withMeasurements(workshop.commission().measurements().on(next)),
-                Occasion.class);
+                InHand.of("occasion"));
     }
 
     /** The left side of a figure that was taken on both. */
@@ -212,7 +213,7 @@ public final class MeasureModel {
             workshop.change(
                     key.label().toLowerCase(Locale.ROOT) + ", right → none",
                     workshop.commission().withMeasurements(set.withRight(key, Optional.empty())),
-                    thing);
+                    InHand.of(thing));
             return "";
         }
         LengthText.Reading reading = LengthText.read(text, workshop.unit());
@@ -221,10 +222,10 @@ public final class MeasureModel {
                     key.label().toLowerCase(Locale.ROOT) + ", right → "
                             + LengthText.say(read.length(), workshop.unit()),
                     workshop.commission().withMeasurements(set.withRight(key, Optional.of(read.length()))),
-                    thing);
+                    InHand.of(thing));
             return "";
         }
-        workshop.withdraw(thing);
+        workshop.withdraw(InHand.of(thing));
         return ((LengthText.Unread) reading).reason();
     }
 
@@ -235,7 +236,7 @@ public final class MeasureModel {
                 key.label().toLowerCase(Locale.ROOT) + (correct ? " confirmed" : " no longer confirmed"),
                 workshop.commission()
                         .withMeasurements(workshop.commission().measurements().confirming(key, correct)),
-                "");
+                InHand.of(""));
         workshop.letGo();
     }
 
@@ -256,7 +257,7 @@ public final class MeasureModel {
         workshop.change(
                 "wearer is " + next.label(),
                 commission.withWearer(new Wearer(commission.wearer().name(), next)),
-                next);
+                InHand.of("experience " + next));
         workshop.letGo();
     }
 

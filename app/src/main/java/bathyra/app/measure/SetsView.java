@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Measurings;
 import bathyra.draft.Difference;
@@ -109,7 +110,7 @@ final class SetsView extends VBox {
         take.setOnAction(e -> {
             workshop.letGo();
             workshop.change(
-                    "set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()), new Object());
+                    "set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()), InHand.once());
             workshop.letGo();
             closed.run();
         });

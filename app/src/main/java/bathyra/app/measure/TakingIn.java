@@ -2,6 +2,7 @@ package bathyra.app.measure;
 
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.files.csv.MeasurementCsv;
 import java.io.IOException;
@@ -85,7 +86,7 @@ final class TakingIn extends VBox {
                     "figures from " + name,
                     workshop.commission()
                             .withMeasurements(preview.into(workshop.commission().measurements())),
-                    new Object());
+                    InHand.once());
             workshop.letGo();
             closed.run();
         });

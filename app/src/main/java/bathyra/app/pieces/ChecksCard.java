@@ -2,6 +2,7 @@ package bathyra.app.pieces;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Marks;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
@@ -72,7 +73,7 @@ final class ChecksCard {
                                             .withGarment(workshop.commission()
                                                     .garment()
                                                     .withoutLength(option)),
-                                    new Object());
+                                    InHand.once());
                         })));
             case UPSIDE_DOWN ->
                 slip.getChildren()
@@ -119,7 +120,7 @@ final class ChecksCard {
                                     byLength
                                             ? garment.withLength(LengthOption.FRONT_LENGTH_BELOW, lap)
                                             : garment.withLowerEdge(shorter)),
-                    new Object());
+                    InHand.once());
         });
     }
 

@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.cutting.Finishing;
 import bathyra.draft.Draft;
@@ -163,12 +164,12 @@ public final class PiecesModel {
     void pull(double mm) {
         double step = workshop.unit().step();
         Length width = Length.mm(Math.max(0, Math.min(EdgeUse.MOST.millimetres(), Math.rint(mm / step) * step)));
-        Length was = allowance(workshop.before(this).garment());
+        Length was = allowance(workshop.before(InHand.of("allowance")).garment());
         workshop.change(
                 edgeWords() + " " + LengthText.figure(was, workshop.unit()) + " → "
                         + LengthText.say(width, workshop.unit()),
                 workshop.commission().withGarment(withAllowance(garment(), Optional.of(width))),
-                this);
+                InHand.of("allowance"));
     }
 
     /** What the edge in hand is called in a change. */
@@ -182,7 +183,7 @@ public final class PiecesModel {
 
     private void once(String label, Finish finish) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withGarment(garment().withFinish(finish)), new Object());
+        workshop.change(label, workshop.commission().withGarment(garment().withFinish(finish)), InHand.once());
         workshop.letGo();
     }
 

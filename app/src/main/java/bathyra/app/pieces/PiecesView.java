@@ -9,6 +9,7 @@ import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.truing.TruingStrip;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
@@ -218,7 +219,7 @@ public final class PiecesView extends TableStage {
                         way,
                         shown == PiecesCard.EDGE ? model.chosen() : Optional.empty(),
                         steps,
-                        workshop.isInHand(model) && drawing != null
+                        workshop.isInHand(InHand.of("allowance")) && drawing != null
                                 ? Optional.of(drawing.places())
                                 : Optional.empty()));
         lay(drawing);

@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Cure;
 import bathyra.draft.Draft;
@@ -47,13 +48,13 @@ public final class PanelsModel {
         return isPanelled() && (seam.part() == SeamPlace.Part.FRONT || seam.part() == SeamPlace.Part.BACK);
     }
 
-    private void change(String what, Garment next, Object thing) {
+    private void change(String what, Garment next, InHand thing) {
         workshop.change(what, workshop.commission().withGarment(next), thing);
     }
 
     private void once(String what, Garment next) {
         workshop.letGo();
-        change(what, next, new Object());
+        change(what, next, InHand.once());
         workshop.letGo();
     }
 
@@ -85,10 +86,13 @@ public final class PanelsModel {
                 String.format(
                         Locale.ROOT,
                         "apex share %.2f → %.2f",
-                        workshop.before("apex-share").garment().sharing().apexShare(),
+                        workshop.before(InHand.of("apex-share"))
+                                .garment()
+                                .sharing()
+                                .apexShare(),
                         held),
                 garment().withSharing(garment().sharing().withApexShare(held)),
-                "apex-share");
+                InHand.of("apex-share"));
     }
 
     /** The weight by which a seam shares in the surplus. */
@@ -105,7 +109,7 @@ public final class PanelsModel {
         change(
                 String.format(Locale.ROOT, "weight of %s to %.2f", seam.inWords(), held),
                 garment().withSharing(garment().sharing().withWeight(seam, Optional.of(held))),
-                "weight-" + seam.id());
+                InHand.of("weight-" + seam.id()));
     }
 
     /** Where a seam stands on its block's paper, 0 to 1. */
@@ -138,7 +142,7 @@ public final class PanelsModel {
                                 Length.mm(front ? share * block : axes.front() + share * block), workshop.unit())
                         + " from centre front",
                 garment().withPanels(garment().panels().withAxis(seam, axis)),
-                "axis-" + seam.id());
+                InHand.of("axis-" + seam.id()));
     }
 
     public void lean(SeamPlace seam, double degrees) {
@@ -146,7 +150,7 @@ public final class PanelsModel {
         change(
                 String.format(Locale.ROOT, "%s leans %.1f°", seam.inWords(), axis.lean()),
                 garment().withPanels(garment().panels().withAxis(seam, axis)),
-                "lean-" + seam.id());
+                InHand.of("lean-" + seam.id()));
     }
 
     public void bow(SeamPlace seam, double millimetres) {
@@ -154,7 +158,7 @@ public final class PanelsModel {
         change(
                 seam.inWords() + " bows by " + LengthText.say(Length.mm(axis.bow()), workshop.unit()),
                 garment().withPanels(garment().panels().withAxis(seam, axis)),
-                "bow-" + seam.id());
+                InHand.of("bow-" + seam.id()));
     }
 
     /** Puts a seam's axis back where the placing has it, upright and straight. */
@@ -215,7 +219,7 @@ public final class PanelsModel {
         change(
                 "cap of " + SeamsModel.name(cell),
                 garment().withSharing(garment().sharing().withCap(cell, cap)),
-                "cap-" + cell);
+                InHand.of("cap-" + cell));
     }
 
     public void apply(Cure cure) {

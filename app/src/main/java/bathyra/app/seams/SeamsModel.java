@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.garment.Commission;
@@ -83,7 +84,7 @@ public final class SeamsModel {
         LengthText.Reading reading = LengthText.read(text, workshop.unit());
         if (reading instanceof LengthText.Unread unread) {
             reason.set(unread.reason());
-            workshop.withdraw(cell);
+            workshop.withdraw(InHand.of(cell));
         } else if (reading instanceof LengthText.Read read) {
             reason.set("");
             set(cell, read.length());
@@ -98,14 +99,14 @@ public final class SeamsModel {
         }
         LengthUnit unit = workshop.unit();
         Commission now = workshop.commission();
-        String was = workshop.draftBefore(cell)
+        String was = workshop.draftBefore(InHand.of(cell))
                 .map(d -> LengthText.figure(
                         d.intakes().at(cell.level(), cell.seam()).length(), unit))
                 .orElse("rule");
         workshop.change(
                 name(cell) + " " + was + " → " + LengthText.say(length, unit),
                 now.withGarment(locked(now.garment(), cell, length)),
-                cell);
+                InHand.of(cell));
     }
 
     /** One step more or less: a millimetre, or an eighth where inches are shown. */
@@ -128,7 +129,7 @@ public final class SeamsModel {
         workshop.change(
                 "split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " to " + ratio(share),
                 now.withGarment(now.garment().withSplit(option, share)),
-                option);
+                InHand.of(option.id()));
     }
 
     public void splitByRule(SplitOption option) {
@@ -137,7 +138,7 @@ public final class SeamsModel {
                 "split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " back to the rule",
                 workshop.commission()
                         .withGarment(workshop.commission().garment().withoutSplit(option)),
-                option);
+                InHand.of(option.id()));
         workshop.letGo();
     }
 
@@ -171,7 +172,7 @@ public final class SeamsModel {
                                             draft.intakes()
                                                     .at(cell.level(), cell.seam())
                                                     .length())),
-                            "");
+                            InHand.of(""));
                 }
             });
         }
@@ -184,7 +185,7 @@ public final class SeamsModel {
         workshop.change(
                 name(cell) + " back to the rule",
                 workshop.commission().withGarment(free(workshop.commission().garment(), cell)),
-                "");
+                InHand.of(""));
         workshop.letGo();
     }
 
@@ -194,7 +195,7 @@ public final class SeamsModel {
                 "under-bust intake by " + school.label().toLowerCase(Locale.ROOT),
                 workshop.commission()
                         .withGarment(workshop.commission().garment().withSchool(school)),
-                "");
+                InHand.of(""));
         workshop.letGo();
     }
 

@@ -2,6 +2,7 @@ package bathyra.app.shell;
 
 import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Files;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Refusal;
 import bathyra.draft.Remedies;
@@ -99,7 +100,7 @@ final class RefusalSlip extends HBox {
     private void take(Remedies.Remedy found) {
         workshop.letGo();
         workshop.change(
-                found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()), new Object());
+                found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()), InHand.once());
         workshop.letGo();
     }
 }

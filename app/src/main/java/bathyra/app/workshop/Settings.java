@@ -222,21 +222,21 @@ public final class Settings {
                 () -> value.apply(garment()),
                 () -> own.apply(garment()),
                 length -> {
-                    Length was = value.apply(workshop.before(id).garment());
+                    Length was = value.apply(workshop.before(InHand.of(id)).garment());
                     workshop.change(
                             name.get() + " " + LengthText.figure(was, workshop.unit()) + " → "
                                     + LengthText.say(length, workshop.unit()),
                             with(with.apply(garment(), length)),
-                            id);
+                            InHand.of(id));
                 },
-                () -> workshop.withdraw(id),
+                () -> workshop.withdraw(InHand.of(id)),
                 workshop::letGo,
                 () -> {
                     workshop.letGo();
-                    workshop.change(name.get() + " back to the rule", with(without.apply(garment())), id);
+                    workshop.change(name.get() + " back to the rule", with(without.apply(garment())), InHand.of(id));
                     workshop.letGo();
                 },
-                () -> workshop.isInHand(id)
+                () -> workshop.isInHand(InHand.of(id))
                         ? workshop.refusal()
                                 .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
                         : Optional.empty());

@@ -74,7 +74,7 @@ public final class Workshop implements AutoCloseable {
     private final WearersAnswers answers;
     private boolean closed;
     private long id;
-    private Object inHand = new Object();
+    private InHand inHand = InHand.once();
     private Commission beforeInHand;
     private Optional<Draft> draftBeforeInHand = Optional.empty();
 
@@ -343,7 +343,7 @@ public final class Workshop implements AutoCloseable {
     public void takeBack(Versions.Version version) {
         letGo();
         compared = Optional.empty();
-        change("back to " + version.name(), version.commission(), new Object());
+        change("back to " + version.name(), version.commission(), InHand.once());
         letGo();
     }
 
@@ -383,7 +383,7 @@ public final class Workshop implements AutoCloseable {
     public void rename(String title) {
         if (!title.isBlank()) {
             String tidy = Wearer.tidy(title);
-            change("title to " + tidy, commission.get().withTitle(tidy), new Object());
+            change("title to " + tidy, commission.get().withTitle(tidy), InHand.once());
             letGo();
         }
     }
@@ -398,7 +398,7 @@ public final class Workshop implements AutoCloseable {
                             .withWearer(new Wearer(
                                     Wearer.tidy(name), commission.get().wearer().experience()))
                             .withAnswers(Optional.empty(), commission.get().restricted()),
-                    new Object());
+                    InHand.once());
             letGo();
         }
     }
@@ -414,7 +414,7 @@ public final class Workshop implements AutoCloseable {
      * @param label what undo calls it, for example "hip 100.0 → 101.0 cm"
      * @param thing what is in hand; the next change with another thing begins a new entry
      */
-    public void change(String label, Commission next, Object thing) {
+    public void change(String label, Commission next, InHand thing) {
         Commission before = commission.get();
         Commission after = obeying(next);
         if (closed || after.equals(before)) {
@@ -448,17 +448,17 @@ public final class Workshop implements AutoCloseable {
     }
 
     /** How the commission stood before the thing in hand was taken up, for the name of the change. */
-    public Commission before(Object thing) {
+    public Commission before(InHand thing) {
         return thing.equals(inHand) ? beforeInHand : commission.get();
     }
 
     /** The draft as it stood then. */
-    public Optional<Draft> draftBefore(Object thing) {
+    public Optional<Draft> draftBefore(InHand thing) {
         return thing.equals(inHand) ? draftBeforeInHand : draft.get();
     }
 
     /** Whether a thing is what was changed last and is still in hand. */
-    public boolean isInHand(Object thing) {
+    public boolean isInHand(InHand thing) {
         return thing.equals(inHand);
     }
 
@@ -466,7 +466,7 @@ public final class Workshop implements AutoCloseable {
      * Takes back what has been done so far with the thing in hand, as if it had never been taken up: a figure that turns out to be
      * wrong leaves no part of it behind.
      */
-    public void withdraw(Object thing) {
+    public void withdraw(InHand thing) {
         if (isInHand(thing)) {
             letGo();
             guarded(() -> book.withdraw(id)).ifPresent(this::show);
@@ -492,7 +492,7 @@ public final class Workshop implements AutoCloseable {
     /** Lays down what is in hand: the next change is a new one. */
     public void letGo() {
         changing = false;
-        inHand = new Object();
+        inHand = InHand.once();
     }
 
     public void undo() {
@@ -509,7 +509,7 @@ public final class Workshop implements AutoCloseable {
         change(
                 "units " + commission.get().units().symbol() + " → " + unit.symbol(),
                 commission.get().withUnits(unit),
-                "");
+                InHand.of(""));
         letGo();
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.block.BlockPoint;
 import bathyra.block.Half;
@@ -93,7 +94,7 @@ class BlockModelTest {
                 workshop.commission()
                         .withMeasurements(
                                 workshop.commission().measurements().with(MeasurementKey.HEIGHT, Length.mm(1680))),
-                "");
+                InHand.of(""));
         assertThat(model.drafted().drawing()).isPresent();
     }
 
@@ -119,7 +120,7 @@ class BlockModelTest {
                 workshop.commission()
                         .withGarment(
                                 workshop.commission().garment().withLength(LengthOption.NECK_WIDTH, Length.mm(102))),
-                "");
+                InHand.of(""));
         model.mode(BlockModel.Mode.COMPARE);
         model.compare(model.versions().get(0));
         BlockModel.Comparison comparison = model.comparison().orElseThrow();

@@ -169,7 +169,7 @@ class SettingsTest {
                 workshop.commission()
                         .withMeasurements(
                                 workshop.commission().measurements().with(MeasurementKey.HIP, Length.mm(1040))),
-                "hip");
+                InHand.of("hip"));
         assertThat(workshop.failureProperty().get()).startsWith("The book ").contains("could not");
         assertThat(workshop.commission().measurements().taken()).containsEntry(MeasurementKey.HIP, Length.mm(1040));
     }

@@ -15,9 +15,6 @@ public final class Joined {
     /** Two seam ends are laid on each other along so much of their length, mm. */
     private static final double ALONG = 12;
 
-    private static final String SHOULDER = EdgeRole.SHOULDER.id();
-    private static final String SIDE = EdgeRole.SIDE.id();
-
     private Joined() {}
 
     /** @return how each sheet is laid, by its id; the first lies as it was drafted */
@@ -26,12 +23,12 @@ public final class Joined {
         laid.put(pattern.sheets().get(0).id(), Motion.STILL);
         // Where front and back meet at the shoulder, the upper edge runs through there; the side is closed only for
         // what that does not reach.
-        boolean shoulder = pattern.seams().stream().anyMatch(s -> s.a().edge().startsWith(SHOULDER));
+        boolean shoulder = pattern.seams().stream().anyMatch(s -> s.a().role() == EdgeRole.SHOULDER);
         if (upper && shoulder) {
             lay(
                     pattern,
                     pattern.seams().stream()
-                            .filter(s -> !s.a().edge().startsWith(SIDE))
+                            .filter(s -> s.a().role() != EdgeRole.SIDE)
                             .toList(),
                     laid,
                     true);

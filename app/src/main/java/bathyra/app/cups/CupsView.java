@@ -330,7 +330,7 @@ public final class CupsView extends TableStage {
             double wire = draft.pattern().pieces().stream()
                     .filter(p -> p.role() == PieceRole.CUP && !p.id().equals(PieceRole.CUP.id(3)))
                     .flatMap(p -> p.outline().stream())
-                    .filter(e -> e.name().startsWith("cup"))
+                    .filter(e -> e.role().isCup())
                     .mapToDouble(e -> e.path().length())
                     .sum();
             card.words(

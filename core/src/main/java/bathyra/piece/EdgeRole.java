@@ -106,7 +106,8 @@ public enum EdgeRole {
                 .filter(role -> role.isNamedBy(name))
                 .findFirst()
                 .orElse(OTHER);
-        if (KNOWN.size() < KNOWN_MOST) {
+        // Names from elsewhere would only fill the room of our own.
+        if (found != OTHER && KNOWN.size() < KNOWN_MOST) {
             KNOWN.put(name, found);
         }
         return found;

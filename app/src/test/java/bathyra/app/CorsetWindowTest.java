@@ -43,7 +43,7 @@ class CorsetWindowTest extends RealWindow {
     void open(Path file) throws Exception {
         book = WorkshopBook.open(file);
         workshop = new Workshop(book);
-        workshop.switchTo(workshop.entries().stream()
+        workshop.deeds().switchTo(workshop.entries().stream()
                 .filter(e -> e.wearer().equals("Maren Achterberg"))
                 .findFirst()
                 .orElseThrow()

@@ -105,7 +105,7 @@ class LayWindowTest extends RealWindow {
     @Test
     void aLayInProgress_isStopped_andTheBestSoFarStays(FxRobot robot) throws Exception {
         // Twelve pieces on a cloth on which they lie in several rows leave much to try.
-        robot.interact(() -> workshop.switchTo(workshop.entries().stream()
+        robot.interact(() -> workshop.deeds().switchTo(workshop.entries().stream()
                 .filter(e -> e.title().startsWith("The Salt Queen"))
                 .findFirst()
                 .orElseThrow()

@@ -81,7 +81,7 @@ abstract class RealWindow {
     Workshop openAt(Path file, String title) throws Exception {
         book = WorkshopBook.open(file);
         Workshop workshop = new Workshop(book);
-        workshop.switchTo(workshop.entries().stream()
+        workshop.deeds().switchTo(workshop.entries().stream()
                 .filter(e -> e.title().startsWith(title))
                 .findFirst()
                 .orElseThrow()

@@ -89,7 +89,7 @@ class RefusedWindowTest extends RealWindow {
         AtomicBoolean broken = new AtomicBoolean(true);
         robot.interact(() -> {
             Region faulty = new Region();
-            Workshop.whileShown(faulty, workshop, () -> {
+            workshop.showing().whileShown(faulty, () -> {
                 if (broken.get()) {
                     throw new IllegalStateException("made to fail");
                 }

@@ -3,7 +3,6 @@ package bathyra.bench;
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.stage.Files;
-import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
@@ -42,7 +41,7 @@ public final class Drag {
             WorkshopBook book = WorkshopBook.open(
                     DemoBook.fresh(Path.of(getParameters().getRaw().get(0))));
             Workshop workshop = new Workshop(book);
-            workshop.switchTo(workshop.entries().stream()
+            workshop.deeds().switchTo(workshop.entries().stream()
                     .filter(e -> e.wearer().equals("Maren Achterberg"))
                     .findFirst()
                     .orElseThrow()
@@ -51,10 +50,9 @@ public final class Drag {
                     .garment()
                     .withKind(GarmentKind.CORSET)
                     .withPanels(Panels.of(8, SeamPlacing.LANDMARKS));
-            workshop.change("eight panels", workshop.commission().withGarment(corset), InHand.once());
-            workshop.letGo();
+            workshop.once("eight panels", workshop.commission().withGarment(corset));
             workshop.selection().cellProperty().set(new Cell(Level.WAIST, SeamPlace.back(1)));
-            workshop.stageProperty().set(Stage.SEAMS);
+            workshop.whereabouts().stageProperty().set(Stage.SEAMS);
             BathyraWindow.show(window, workshop, Files.always(Path.of("unused")));
             new AnimationTimer() {
                 private int frame;

@@ -13,9 +13,17 @@ import bathyra.place.SeamPlace;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 
 /** Edits on a book, as a user makes them: at random, and for being killed in the middle. */
 public final class Edits {
+    private static final int STEPS = 6;
+    private static final int PACE = 4;
+    /** Milliseconds after which an edit that was let go is in the book. */
+    private static final int LATEST = 100;
+
     private Edits() {}
 
     /**
@@ -36,15 +44,30 @@ public final class Edits {
         return WorkshopBook.open(Files.exists(file) ? file : DemoBook.fresh(file));
     }
 
-    /** Each edit sets the hip to its own number of tenths, so that the last saved one can be told. */
+    /**
+     * Each edit drags the hip in a few steps to its own number of tenths, so that the last saved one can be told. It is said
+     * {@value #LATEST} ms after it was let go: by then it has to be in the book.
+     */
     private static void write(Path file) throws Exception {
+        ScheduledExecutorService saying = Executors.newSingleThreadScheduledExecutor();
         try (WorkshopBook book = open(file)) {
+            Commission before = book.find(1).orElseThrow();
             for (int i = 1; ; i++) {
-                Commission before = book.find(1).orElseThrow();
-                Commission after = before.withMeasurements(
-                        before.measurements().with(MeasurementKey.HIP, Length.mm(900 + i % 2000 * 0.1)));
-                book.record(1, "edit " + i, before, after);
-                System.out.println(i);
+                int edit = i;
+                Commission after = before;
+                for (int step = 1; step <= STEPS; step++) {
+                    double hip = 900 + (step < STEPS ? 300 + step : i % 2000 * 0.1);
+                    after = before.withMeasurements(before.measurements().with(MeasurementKey.HIP, Length.mm(hip)));
+                    book.changes().write(1, "edit " + i, before, after, step > 1);
+                    Thread.sleep(PACE);
+                }
+                book.changes().finish();
+                if (i == 1) {
+                    // The first one loads the classes that write, and is waited for.
+                    book.find(1);
+                }
+                saying.schedule(() -> System.out.println(edit), LATEST, TimeUnit.MILLISECONDS);
+                before = after;
             }
         }
     }
@@ -57,11 +80,12 @@ public final class Edits {
                     .taken()
                     .get(MeasurementKey.HIP)
                     .millimetres();
-            int found = Integer.parseInt(book.undoLabel(1).orElse("edit 0").substring(5));
-            boolean whole = found == 0 || Math.abs(hip - (900 + found % 2000 * 0.1)) < 1e-9;
-            System.out.println((whole && found >= last && found <= last + 1 ? "kept" : "LOST") + " said " + last
-                    + " found " + found);
-            System.exit(whole && found >= last && found <= last + 1 ? 0 : 1);
+            int found = Integer.parseInt(book.history().undoLabel(1).orElse("edit 0").substring(5));
+            // What was found may be an edit that was still going on: then it stands at one of its steps.
+            boolean whole = found == 0 || Math.abs(hip - (900 + found % 2000 * 0.1)) < 1e-9 || hip > 1200;
+            boolean kept = whole && found >= last;
+            System.out.println((kept ? "kept" : "LOST") + " said " + last + " found " + found);
+            System.exit(kept ? 0 : 1);
         }
     }
 

@@ -23,6 +23,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -30,7 +31,7 @@ import org.sqlite.SQLiteErrorCode;
 
 /**
  * The workshop book: every commission with all its changes, in one SQLite file. Each change is one transaction, so a killed
- * process loses at most the change in flight. Undo and redo move a cursor over the changes and survive a restart.
+ * process loses at most the change in flight. What was changed is a {@link History}; {@link ChangeWriter} writes it beside the window.
  */
 public final class WorkshopBook implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(WorkshopBook.class);
@@ -48,12 +49,19 @@ public final class WorkshopBook implements AutoCloseable {
         return thread;
     });
 
+    /** One after the other: the connection is one, and the window and the writer of changes both use it. */
+    private final ReentrantLock turn = new ReentrantLock();
+
+    private final History history;
+    private final ChangeWriter changes;
     private LocalDateTime nextLook = LocalDateTime.MIN;
 
     private WorkshopBook(Opening.Opened opened, Path file) {
         this.connection = opened.connection();
         this.lock = opened.lock();
         this.file = file;
+        this.history = new History(this, connection);
+        this.changes = new ChangeWriter(history);
     }
 
     /**
@@ -82,6 +90,16 @@ public final class WorkshopBook implements AutoCloseable {
 
     public Path file() {
         return file;
+    }
+
+    /** What was changed, and going back and forth in it. */
+    public History history() {
+        return history;
+    }
+
+    /** Writes changes beside the window. */
+    public ChangeWriter changes() {
+        return changes;
     }
 
     /** The dated sets of figures of the wearers. */
@@ -177,7 +195,7 @@ public final class WorkshopBook implements AutoCloseable {
                 }));
     }
 
-    private void seal(long id) throws SQLException {
+    void seal(long id) throws SQLException {
         Seal.renew(connection, Seal.Table.COMMISSION, "id = ?", id);
     }
 
@@ -312,120 +330,6 @@ public final class WorkshopBook implements AutoCloseable {
         });
     }
 
-    /** Saves a change under a name; what had been undone before it is forgotten. */
-    public void record(long id, String label, Commission before, Commission after) {
-        String document = readable(after);
-        run(
-                "save a change",
-                () -> transaction(() -> {
-                    int cursor = cursor(id);
-                    try (PreparedStatement cut =
-                            connection.prepareStatement("DELETE FROM edit WHERE commission = ? AND seq > ?")) {
-                        cut.setLong(1, id);
-                        cut.setInt(2, cursor);
-                        cut.executeUpdate();
-                    }
-                    try (PreparedStatement insert = connection.prepareStatement(
-                            "INSERT INTO edit (commission, seq, label, before, after) VALUES (?, ?, ?, ?, ?)")) {
-                        insert.setLong(1, id);
-                        insert.setInt(2, cursor + 1);
-                        insert.setString(3, label);
-                        // It stands in the book already, so it was looked at when it was kept.
-                        insert.setString(4, CommissionJson.write(before));
-                        insert.setString(5, document);
-                        insert.executeUpdate();
-                    }
-                    Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor + 1);
-                    stand(id, after, document, cursor + 1);
-                    return null;
-                }));
-    }
-
-    /** Carries the last change further under a new name, so that one drag or one figure typed is one change. */
-    public void amend(long id, String label, Commission after) {
-        String document = readable(after);
-        run(
-                "save a change",
-                () -> transaction(() -> {
-                    try (PreparedStatement update = connection.prepareStatement(
-                            "UPDATE edit SET label = ?, after = ? WHERE commission = ? AND seq = (SELECT cursor FROM commission WHERE id = ?)")) {
-                        update.setString(1, label);
-                        update.setString(2, document);
-                        update.setLong(3, id);
-                        update.setLong(4, id);
-                        update.executeUpdate();
-                    }
-                    int cursor = cursor(id);
-                    Seal.renew(connection, Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor);
-                    stand(id, after, document, cursor);
-                    return null;
-                }));
-    }
-
-    /** The name of the change that undo would take back. */
-    public Optional<String> undoLabel(long id) {
-        return document(
-                "SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?",
-                id);
-    }
-
-    /** The name of the change that redo would make again. */
-    public Optional<String> redoLabel(long id) {
-        return document(
-                "SELECT label FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?",
-                id);
-    }
-
-    /** Takes the last change back and gives the commission as it was before. */
-    public Optional<Commission> undo(long id) {
-        return run("undo", () -> transaction(() -> back(id)));
-    }
-
-    private Optional<Commission> back(long id) throws SQLException {
-        require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id));
-        Optional<String> before = document(
-                "SELECT before FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor WHERE commission.id = ?",
-                id);
-        Optional<Commission> stands = before.map(this::read);
-        if (stands.isPresent()) {
-            stand(id, stands.get(), before.get(), cursor(id) - 1);
-        }
-        return stands;
-    }
-
-    /** Takes the last change back for good, as if it had not been begun, and gives the commission as it was before. */
-    public Optional<Commission> withdraw(long id) {
-        return run(
-                "take a change back",
-                () -> transaction(() -> {
-                    Optional<Commission> before = back(id);
-                    try (PreparedStatement cut = connection.prepareStatement(
-                            "DELETE FROM edit WHERE commission = ? AND seq > (SELECT cursor FROM commission WHERE id = ?)")) {
-                        cut.setLong(1, id);
-                        cut.setLong(2, id);
-                        cut.executeUpdate();
-                    }
-                    return before;
-                }));
-    }
-
-    /** Makes the last undone change again. */
-    public Optional<Commission> redo(long id) {
-        return run(
-                "redo",
-                () -> transaction(() -> {
-                    require(Seal.Table.EDIT, "commission = ? AND seq = ?", id, cursor(id) + 1);
-                    Optional<String> after = document(
-                            "SELECT after FROM edit JOIN commission ON commission.id = edit.commission AND edit.seq = cursor + 1 WHERE commission.id = ?",
-                            id);
-                    Optional<Commission> stands = after.map(this::read);
-                    if (stands.isPresent()) {
-                        stand(id, stands.get(), after.get(), cursor(id) + 1);
-                    }
-                    return stands;
-                }));
-    }
-
     /** Where the program was: a value kept under a name. */
     public Optional<String> place(String name) {
         return run("read a place", () -> {
@@ -453,29 +357,7 @@ public final class WorkshopBook implements AutoCloseable {
                 }));
     }
 
-    private int cursor(long id) throws SQLException {
-        try (PreparedStatement query = connection.prepareStatement("SELECT cursor FROM commission WHERE id = ?")) {
-            query.setLong(1, id);
-            try (ResultSet rows = query.executeQuery()) {
-                return rows.next() ? rows.getInt(1) : 0;
-            }
-        }
-    }
-
-    private void stand(long id, Commission commission, String document, int cursor) throws SQLException {
-        try (PreparedStatement update = connection.prepareStatement(
-                "UPDATE commission SET document = ?, cursor = ?, title = ?, wearer = ? WHERE id = ?")) {
-            update.setString(1, document);
-            update.setInt(2, cursor);
-            update.setString(3, commission.title());
-            update.setString(4, commission.wearer().name());
-            update.setLong(5, id);
-            update.executeUpdate();
-        }
-        seal(id);
-    }
-
-    private Optional<String> document(String sql, long id) {
+    Optional<String> document(String sql, long id) {
         return run("read the book", () -> {
             try (PreparedStatement query = connection.prepareStatement(sql)) {
                 query.setLong(1, id);
@@ -532,8 +414,13 @@ public final class WorkshopBook implements AutoCloseable {
         }
     }
 
+    /** Does something with the book, after everything that waits to be written. @throws BookFailure when it cannot be done */
     <T> T run(String what, Work<T> work) {
+        turn.lock();
         try {
+            if (turn.getHoldCount() == 1) {
+                changes.settle();
+            }
             return work.run();
         } catch (SQLException e) {
             boolean full = SQLiteErrorCode.getErrorCode(e.getErrorCode() & 0xff) == SQLiteErrorCode.SQLITE_FULL;
@@ -543,11 +430,15 @@ public final class WorkshopBook implements AutoCloseable {
                                     ? ": the disk is full. Make room; what was saved before is safe."
                                     : ". Look whether the disk is full or the file was taken away."),
                     e);
+        } finally {
+            turn.unlock();
         }
     }
 
     @Override
     public void close() {
+        history.settle();
+        changes.close();
         beside.shutdown();
         try {
             if (!beside.awaitTermination(CLOSING, TimeUnit.SECONDS)) {

@@ -103,7 +103,7 @@ class BackupsTest {
     void restore_putsTheBookAsideAndTheBackupInItsPlace() throws Exception {
         long id = bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.record(id, "later", heron, heron.withTitle("Later"));
+            book.history().record(id, "later", heron, heron.withTitle("Later"));
         }
         Path aside = backups.restore(backups.list().get(0));
         try (WorkshopBook book = WorkshopBook.open(file)) {
@@ -189,7 +189,7 @@ class BackupsTest {
             book.add(other);
             for (int i = 0; i < 30; i++) {
                 Commission now = book.find(id).orElseThrow();
-                book.record(
+                book.history().record(
                         id,
                         "waist",
                         now,
@@ -223,11 +223,11 @@ class BackupsTest {
         long id = bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {
             Commission once = heron.withTitle("Once");
-            book.record(id, "a", heron, once);
-            book.record(id, "b", once, heron.withTitle("Twice"));
-            assertThat(book.withdraw(id)).contains(once);
-            assertThat(book.redoLabel(id)).isEmpty();
-            assertThat(book.undoLabel(id)).contains("a");
+            book.history().record(id, "a", heron, once);
+            book.history().record(id, "b", once, heron.withTitle("Twice"));
+            assertThat(book.history().withdraw(id)).contains(once);
+            assertThat(book.history().redoLabel(id)).isEmpty();
+            assertThat(book.history().undoLabel(id)).contains("a");
             assertThat(book.find(id)).contains(once);
         }
     }
@@ -326,12 +326,12 @@ class BackupsTest {
     void rename_reachesEveryChangeVersionAndSet_andNoFileHoldsTheOldName() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             long id = book.add(heron);
-            book.record(id, "wearer to Nerea Holloway", heron, heron.withTitle("Second"));
+            book.history().record(id, "wearer to Nerea Holloway", heron, heron.withTitle("Second"));
             book.versions().keep(id, "First", heron);
             book.measurings().keep(heron);
             book.wearers().rename("Nerea Holloway", "N. H.");
             assertThat(book.find(id).orElseThrow().wearer().name()).isEqualTo("N. H.");
-            assertThat(book.undo(id).orElseThrow()).isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
+            assertThat(book.history().undo(id).orElseThrow()).isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
             assertThat(book.versions().of(id).get(0).commission().wearer().name())
                     .isEqualTo("N. H.");
             assertThat(book.measurings().of("N. H.")).hasSize(1);

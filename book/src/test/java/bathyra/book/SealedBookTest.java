@@ -52,7 +52,7 @@ class SealedBookTest {
                 for (int k = 0; k < 4; k++) {
                     Commission next =
                             now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + k)));
-                    book.record(id, "waist " + k, now, next);
+                    book.history().record(id, "waist " + k, now, next);
                     now = next;
                 }
                 book.versions().keep(id, "First", heron);
@@ -73,7 +73,7 @@ class SealedBookTest {
             all.add(entry);
             all.add(book.find(entry.id()));
             all.add(book.notes(entry.id()));
-            all.add(book.undoLabel(entry.id()));
+            all.add(book.history().undoLabel(entry.id()));
             book.versions().of(entry.id()).forEach(v -> all.add(List.of(v.name(), v.commission())));
         }
         book.measurings().of(heron.wearer().name()).forEach(m -> all.add(List.of(m.day(), m.set())));
@@ -81,7 +81,7 @@ class SealedBookTest {
         all.add(book.place("stage"));
         for (WorkshopBook.Entry entry : book.entries()) {
             for (int k = 0; k < 4; k++) {
-                all.add(book.undo(entry.id()));
+                all.add(book.history().undo(entry.id()));
             }
         }
         return all;
@@ -280,7 +280,7 @@ class SealedBookTest {
             long id = book.add(heron);
             var made = book.backUpWhenDue();
             for (int i = 0; i < 50; i++) {
-                book.record(id, "change " + i, heron, heron.withTitle("Title " + i));
+                book.history().record(id, "change " + i, heron, heron.withTitle("Title " + i));
             }
             made.get(20, TimeUnit.SECONDS);
             assertThat(book.find(id).map(Commission::title)).contains("Title 49");
@@ -348,7 +348,7 @@ class SealedBookTest {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             book.add(spaced);
             long passed = book.add(passedOn);
-            book.record(passed, "wearer to Ottoline", passedOn, passedOn.withWearer(other.wearer()));
+            book.history().record(passed, "wearer to Ottoline", passedOn, passedOn.withWearer(other.wearer()));
             book.versions().keep(passed, "While it was hers", passedOn);
             long like = book.add(other.withTitle("As for nerea holloway, in red"));
             book.notes(like, "Nerea Holloway recommended us");
@@ -366,7 +366,7 @@ class SealedBookTest {
             assertThat(book.entries())
                     .extracting(WorkshopBook.Entry::title)
                     .containsExactly("Passed on", "As for …, in red");
-            assertThat(book.undoLabel(book.entries().get(0).id())).isEmpty();
+            assertThat(book.history().undoLabel(book.entries().get(0).id())).isEmpty();
             assertThat(book.notes(book.entries().get(1).id())).isEqualTo("… recommended us");
             assertThat(check(book)).isEmpty();
         }

@@ -39,22 +39,22 @@ class WorkshopBookTest {
         long id;
         try (WorkshopBook book = WorkshopBook.open(file)) {
             id = book.add(first);
-            book.record(id, "waist 72.0 → 73.0 cm", first, second);
-            book.record(id, "units cm → in", second, third);
+            book.history().record(id, "waist 72.0 → 73.0 cm", first, second);
+            book.history().record(id, "units cm → in", second, third);
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
             assertThat(book.find(id)).contains(third);
-            assertThat(book.undoLabel(id)).contains("units cm → in");
-            assertThat(book.undo(id)).contains(second);
-            assertThat(book.undo(id)).contains(first);
-            assertThat(book.undo(id)).isEmpty();
+            assertThat(book.history().undoLabel(id)).contains("units cm → in");
+            assertThat(book.history().undo(id)).contains(second);
+            assertThat(book.history().undo(id)).contains(first);
+            assertThat(book.history().undo(id)).isEmpty();
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
             assertThat(book.find(id)).contains(first);
-            assertThat(book.redoLabel(id)).contains("waist 72.0 → 73.0 cm");
-            assertThat(book.redo(id)).contains(second);
-            assertThat(book.redo(id)).contains(third);
-            assertThat(book.redo(id)).isEmpty();
+            assertThat(book.history().redoLabel(id)).contains("waist 72.0 → 73.0 cm");
+            assertThat(book.history().redo(id)).contains(second);
+            assertThat(book.history().redo(id)).contains(third);
+            assertThat(book.history().redo(id)).isEmpty();
         }
     }
 
@@ -62,11 +62,11 @@ class WorkshopBookTest {
     void record_afterUndo_forgetsWhatWasUndone() throws BookUnavailable {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             long id = book.add(first);
-            book.record(id, "a", first, second);
-            book.undo(id);
-            book.record(id, "b", first, third);
-            assertThat(book.redoLabel(id)).isEmpty();
-            assertThat(book.undo(id)).contains(first);
+            book.history().record(id, "a", first, second);
+            book.history().undo(id);
+            book.history().record(id, "b", first, third);
+            assertThat(book.history().redoLabel(id)).isEmpty();
+            assertThat(book.history().undo(id)).contains(first);
         }
     }
 
@@ -74,11 +74,11 @@ class WorkshopBookTest {
     void amend_makesOneChangeOfMany() throws BookUnavailable {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             long id = book.add(first);
-            book.record(id, "a", first, second);
-            book.amend(id, "b", third);
+            book.history().record(id, "a", first, second);
+            book.history().amend(id, "b", third);
             assertThat(book.find(id)).contains(third);
-            assertThat(book.undoLabel(id)).contains("b");
-            assertThat(book.undo(id)).contains(first);
+            assertThat(book.history().undoLabel(id)).contains("b");
+            assertThat(book.history().undo(id)).contains(first);
         }
     }
 

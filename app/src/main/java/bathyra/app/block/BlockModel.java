@@ -175,7 +175,7 @@ public final class BlockModel {
                     .filter(m -> m != choice().method())
                     .findFirst();
         }
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     /**
@@ -202,13 +202,13 @@ public final class BlockModel {
     public void compare(BlockMethod other) {
         version = Optional.empty();
         compared = Optional.of(other);
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     /** Compares with the choices of a version that was kept, on the figures of today. */
     public void compare(Versions.Version kept) {
         version = Optional.of(new Against(kept.name(), kept.commission().garment()));
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     /** The versions that were kept of the commission in hand. */
@@ -274,7 +274,7 @@ public final class BlockModel {
         drafted();
         step = Math.max(0, Math.min(steps().size() - 1, next));
         verdict = Optional.empty();
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     public void forward() {
@@ -293,13 +293,13 @@ public final class BlockModel {
     void look(Looked next) {
         looked = Optional.of(next);
         workshop.selection().lightProperty().set("");
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     /** Lights up every point that rests on a figure. */
     public void light(String name) {
         workshop.selection().lightProperty().set(name);
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     /** What is lit up, by the name of the figure. */
@@ -397,6 +397,6 @@ public final class BlockModel {
 
     private void say(Verdict next) {
         verdict = Optional.of(next);
-        workshop.showAgain();
+        workshop.showing().again();
     }
 }

@@ -349,7 +349,7 @@ public final class BlockView extends TableStage {
                     .findFirst()
                     .ifPresent(key -> card.add(Deed.button("to-the-tape", "Go to it on the tape", () -> {
                         workshop.selection().measurementProperty().set(key);
-                        workshop.stageProperty().set(Stage.MEASURE);
+                        workshop.whereabouts().stageProperty().set(Stage.MEASURE);
                     })));
         });
     }

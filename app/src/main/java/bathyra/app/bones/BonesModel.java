@@ -69,7 +69,7 @@ public final class BonesModel {
     void choose(String channel) {
         chosen = Optional.of(channel);
         workshop.letGo();
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     void next() {
@@ -88,7 +88,7 @@ public final class BonesModel {
 
     void look(Level next) {
         level = next;
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     Support support() {

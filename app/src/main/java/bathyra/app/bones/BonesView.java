@@ -72,7 +72,7 @@ public final class BonesView extends TableStage {
         cards = new BonesCards(workshop, model, this::look);
         handles = new PullHandles(table, () -> {
             workshop.letGo();
-            workshop.showAgain();
+            workshop.showing().again();
         });
         handles.add(
                 MIDDLE,

@@ -53,8 +53,7 @@ public final class CupsModel {
 
     private void once(String label, Garment next) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withGarment(next), InHand.once());
-        workshop.letGo();
+        workshop.once(label, workshop.commission().withGarment(next));
     }
 
     public void kind(CupKind next) {

@@ -90,11 +90,11 @@ public final class CupsView extends TableStage {
         this.halves = new HalfSwitch(workshop);
         this.kinds = new KindCards(model::kind);
         this.closing = new ClosingWedge(
-                workshop, at -> table.lay(new CupsDrawing(at, workshop.unit(), false)), workshop::showAgain);
+                workshop, at -> table.lay(new CupsDrawing(at, workshop.unit(), false)), workshop.showing()::again);
         this.contour = new ContourStrip(workshop, model, this::toggle);
         this.handles = new PullHandles(table, () -> {
             workshop.letGo();
-            workshop.showAgain();
+            workshop.showing().again();
         });
         Settings settings = new Settings(workshop);
         limits = fields(settings, LengthOption.BRIDGE, LengthOption.CUP_SIDE);
@@ -288,7 +288,7 @@ public final class CupsView extends TableStage {
             card.words("The radius was not taken with the tape.", "quiet");
             card.add(Deed.button("enter-radius", "Enter it", () -> {
                 workshop.selection().measurementProperty().set(MeasurementKey.APEX_TO_UNDERBUST);
-                workshop.stageProperty().set(Stage.MEASURE);
+                workshop.whereabouts().stageProperty().set(Stage.MEASURE);
             }));
         }
         card.belowControls();
@@ -388,7 +388,7 @@ public final class CupsView extends TableStage {
             card.figure(number, workshop.unit());
         }
         card.reckoning(number, workshop.unit(), this::follow);
-        Button back = Deed.button("back-to-cup", "Back to the cup", workshop::showAgain);
+        Button back = Deed.button("back-to-cup", "Back to the cup", workshop.showing()::again);
         card.add(back);
         card.end();
     }

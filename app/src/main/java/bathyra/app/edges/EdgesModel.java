@@ -59,8 +59,7 @@ public final class EdgesModel {
 
     private void once(String label, Garment next) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withGarment(next), InHand.once());
-        workshop.letGo();
+        workshop.once(label, workshop.commission().withGarment(next));
     }
 
     public void cover(Cover next) {

@@ -70,7 +70,7 @@ public final class EdgesView extends TableStage {
         this.shapes = new ShapeCards(model::shape);
         this.handles = new PullHandles(table, () -> {
             workshop.letGo();
-            workshop.showAgain();
+            workshop.showing().again();
         });
         controls.getStyleClass().add("controls");
         Settings settings = new Settings(workshop);

@@ -1,6 +1,5 @@
 package bathyra.app.foreign;
 
-import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Tracing;
 import bathyra.files.drawing.DrawingFile;
@@ -275,11 +274,9 @@ public final class ForeignModel {
             BlockChoice choice =
                     garment.block().withMethod(BlockMethod.DOUBLED_DART).withTraced(traced);
             workshop.letGo();
-            workshop.change(
+            workshop.once(
                     "block " + traced.title().toLowerCase(Locale.ROOT),
-                    workshop.commission().withGarment(garment.withBlock(choice)),
-                    InHand.once());
-            workshop.letGo();
+                    workshop.commission().withGarment(garment.withBlock(choice)));
             return Optional.empty();
         } catch (NotDraftable e) {
             return Optional.of(e.reasons().get(0).sentence().in(workshop.unit()));

@@ -126,7 +126,7 @@ final class GirthHandles {
         handle.setOnMouseReleased(e -> {
             workshop.letGo();
             readout.setVisible(false);
-            workshop.showAgain();
+            workshop.showing().again();
             e.consume();
         });
         handle.focusedProperty().addListener((o, was, now) -> {

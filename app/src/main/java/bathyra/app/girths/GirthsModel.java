@@ -39,7 +39,7 @@ public final class GirthsModel {
 
     public void look(Level next) {
         level = next;
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     private Garment garment() {

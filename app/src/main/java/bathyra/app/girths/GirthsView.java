@@ -177,7 +177,7 @@ public final class GirthsView extends TableStage {
         card.begin(number.name());
         card.figure(number, workshop.unit());
         card.reckoning(number, workshop.unit(), this::follow);
-        card.add(Deed.button("back-to-level", "Back to the level", workshop::showAgain));
+        card.add(Deed.button("back-to-level", "Back to the level", workshop.showing()::again));
         card.end();
     }
 

@@ -78,7 +78,7 @@ public final class LayModel {
         layer = next;
         chosen = Optional.empty();
         workshop.letGo();
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     ClothUse use() {
@@ -209,7 +209,7 @@ public final class LayModel {
         if (running.equals(Optional.of(task))) {
             found.put(kind, new Found(laying, p.best(), false));
             progress.set(p.share());
-            workshop.showAgain();
+            workshop.showing().again();
         }
     }
 
@@ -220,7 +220,7 @@ public final class LayModel {
             if (best != null) {
                 found.put(kind, new Found(laying, best, true));
             }
-            workshop.showAgain();
+            workshop.showing().again();
         }
     }
 
@@ -237,7 +237,7 @@ public final class LayModel {
     void choose(String key) {
         chosen = Optional.of(key);
         workshop.letGo();
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     void next() {
@@ -319,8 +319,7 @@ public final class LayModel {
 
     private void set(String label, ClothUse next) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withMaking(making().withCloth(layer(), next)), InHand.once());
-        workshop.letGo();
+        workshop.once(label, workshop.commission().withMaking(making().withCloth(layer(), next)));
     }
 
     void cloth(Cloth cloth) {

@@ -99,7 +99,7 @@ public final class MeasureView extends BorderPane {
         setCenter(figure);
         setRight(TableStage.scrolling(card));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
-        Workshop.whileShown(this, workshop, this::show);
+        workshop.showing().whileShown(this, this::show);
         model.inHandProperty().addListener((o, was, now) -> {
             leaning = false;
             show();
@@ -299,7 +299,7 @@ public final class MeasureView extends BorderPane {
                     + (uses.size() > USES_SHOWN ? " and " + (uses.size() - USES_SHOWN) + " figures more" : "") + ".");
             card.add(Deed.button("light-up", "Light up on the block what rests on it", () -> {
                 workshop.selection().lightProperty().set(key.label());
-                workshop.stageProperty().set(Stage.BLOCK);
+                workshop.whereabouts().stageProperty().set(Stage.BLOCK);
             }));
         }
     }

@@ -1,6 +1,5 @@
 package bathyra.app.measure;
 
-import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Measurings;
 import bathyra.draft.Difference;
@@ -109,9 +108,8 @@ final class SetsView extends VBox {
         Button take = button("take-set-" + index, "Take this set over");
         take.setOnAction(e -> {
             workshop.letGo();
-            workshop.change(
-                    "set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()), InHand.once());
-            workshop.letGo();
+            workshop.once(
+                    "set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()));
             closed.run();
         });
         box.getChildren().add(take);

@@ -2,7 +2,6 @@ package bathyra.app.measure;
 
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
-import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.files.csv.MeasurementCsv;
 import java.io.IOException;
@@ -82,12 +81,10 @@ final class TakingIn extends VBox {
         take.setDisable(preview.takes() == 0);
         take.setOnAction(e -> {
             workshop.letGo();
-            workshop.change(
+            workshop.once(
                     "figures from " + name,
                     workshop.commission()
-                            .withMeasurements(preview.into(workshop.commission().measurements())),
-                    InHand.once());
-            workshop.letGo();
+                            .withMeasurements(preview.into(workshop.commission().measurements())));
             closed.run();
         });
     }

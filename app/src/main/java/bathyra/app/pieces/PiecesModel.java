@@ -62,7 +62,7 @@ public final class PiecesModel {
     void look(Optional<LayerKind> next) {
         layer = next;
         workshop.letGo();
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     /** The pieces on the table. */
@@ -103,7 +103,7 @@ public final class PiecesModel {
     void choose(EdgeAt at) {
         chosen = Optional.of(at);
         workshop.letGo();
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     Piece piece() {
@@ -183,8 +183,7 @@ public final class PiecesModel {
 
     private void once(String label, Finish finish) {
         workshop.letGo();
-        workshop.change(label, workshop.commission().withGarment(garment().withFinish(finish)), InHand.once());
-        workshop.letGo();
+        workshop.once(label, workshop.commission().withGarment(garment().withFinish(finish)));
     }
 
     void corner(EdgeUse use, CornerShape shape) {

@@ -83,7 +83,7 @@ public final class PiecesView extends TableStage {
         });
         handle = new PullHandles(table, () -> {
             workshop.letGo();
-            workshop.showAgain();
+            workshop.showing().again();
         });
         handle.add(
                 HANDLE,
@@ -159,7 +159,7 @@ public final class PiecesView extends TableStage {
         foreign.getStyleClass().add("deed");
         foreign.setId("foreign");
         foreign.setMinWidth(Region.USE_PREF_SIZE);
-        foreign.setOnAction(e -> workshop.foreignOpenProperty().set(true));
+        foreign.setOnAction(e -> workshop.whereabouts().foreignOpenProperty().set(true));
         Region apart = new Region();
         HBox.setHgrow(apart, Priority.ALWAYS);
         VBox foot = new VBox(2, title, strip, new HBox(10, under, apart, foreign));

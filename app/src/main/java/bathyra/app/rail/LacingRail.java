@@ -3,6 +3,7 @@ package bathyra.app.rail;
 import bathyra.app.table.Ink;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
+import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import java.util.EnumMap;
@@ -48,17 +49,14 @@ public final class LacingRail extends PaintedPane {
             Button tab = new Button();
             tab.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
             tab.getStyleClass().setAll("rail-stage");
-            tab.setOnAction(e -> {
-                workshop.shelfOpenProperty().set(false);
-                workshop.foreignOpenProperty().set(false);
-                workshop.stageProperty().set(stage);
-            });
+            tab.setOnAction(e -> workshop.whereabouts().goTo(stage));
             tab.relocate(56, FIRST + STEP * stage.ordinal() - 21);
             tabs.put(stage, tab);
             getChildren().add(tab);
         }
-        workshop.onShow(this::show);
-        workshop.stageProperty().addListener((o, was, now) -> show());
+        workshop.showing().on(this::show, Subject.COMMISSION);
+        workshop.whereabouts().stageProperty().addListener((o, was, now) -> show());
+        workshop.selection().rightHalfProperty().addListener((o, was, now) -> show());
         show();
     }
 
@@ -78,7 +76,7 @@ public final class LacingRail extends PaintedPane {
                 tab.setGraphic(lines(stage, why, tab));
                 tab.setAccessibleText(said);
             }
-            tab.pseudoClassStateChanged(SELECTED, workshop.stageProperty().get() == stage);
+            tab.pseudoClassStateChanged(SELECTED, workshop.whereabouts().stageProperty().get() == stage);
         }
         repaint();
     }

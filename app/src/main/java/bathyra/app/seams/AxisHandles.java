@@ -141,7 +141,7 @@ final class AxisHandles {
                 leaving = false;
                 model.remove(seam);
             } else {
-                workshop.showAgain();
+                workshop.showing().again();
             }
             e.consume();
         });

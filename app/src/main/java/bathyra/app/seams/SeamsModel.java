@@ -34,7 +34,7 @@ public final class SeamsModel {
 
     /** A drag has ended: what was shown beside it goes. */
     void laidDown() {
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     void clearReason() {

@@ -5,6 +5,7 @@ import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.DepthProfile;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.table.Ink;
+import bathyra.app.workshop.Comparison;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Cure;
 import bathyra.draft.Difference;
@@ -58,7 +59,7 @@ final class SeamsReckoning {
     private List<Cure> cures = List.of();
     private boolean dragging;
     private Looking looking = new Looking.AtSounding();
-    private Optional<Workshop.Compared> seen = Optional.empty();
+    private Optional<Comparison.Compared> seen = Optional.empty();
     private Key builtFor;
     private String deedsFor = "";
     private HBox deeds = new HBox();
@@ -83,13 +84,13 @@ final class SeamsReckoning {
 
     void show(Draft draft, Cell cell) {
         LengthUnit unit = workshop.unit();
-        if (workshop.compared().isPresent() && !workshop.compared().equals(seen)) {
+        if (workshop.comparison().compared().isPresent() && !workshop.comparison().compared().equals(seen)) {
             // A comparison that has just been begun is what one wants to see.
             looking = new Looking.AtComparison();
         }
-        seen = workshop.compared();
-        if (looking instanceof Looking.AtComparison && workshop.compared().isPresent()) {
-            comparison(draft, workshop.compared().get(), unit);
+        seen = workshop.comparison().compared();
+        if (looking instanceof Looking.AtComparison && workshop.comparison().compared().isPresent()) {
+            comparison(draft, workshop.comparison().compared().get(), unit);
         } else if (looking instanceof Looking.AtNumber at) {
             number(at, unit);
         } else if (looking instanceof Looking.AtLevel at && draft.girths().has(at.level())) {
@@ -121,7 +122,7 @@ final class SeamsReckoning {
     }
 
     /** What differs from the version on the table as a ghost: former figure → figure now, the largest difference of each kind first. */
-    private void comparison(Draft draft, Workshop.Compared with, LengthUnit unit) {
+    private void comparison(Draft draft, Comparison.Compared with, LengthUnit unit) {
         card.begin("Beside “" + with.name() + "”");
         card.words("The dashed lines are “" + with.name() + "”.", "quiet");
         List<Difference> differences = Difference.between(with.draft(), draft);
@@ -142,7 +143,7 @@ final class SeamsReckoning {
         stop.setId("stop-comparing");
         stop.setOnAction(e -> {
             looking = new Looking.AtSounding();
-            workshop.compare(Optional.empty());
+            workshop.comparison().with(Optional.empty());
         });
         card.add(stop);
     }

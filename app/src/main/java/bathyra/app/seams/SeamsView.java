@@ -204,7 +204,7 @@ public final class SeamsView extends TableStage {
                 draft,
                 workshop.unit(),
                 cell,
-                handles.former().or(() -> workshop.compared().map(Workshop.Compared::draft)),
+                handles.former().or(() -> workshop.comparison().ghost()),
                 columns,
                 lie);
         lay(drawing);

@@ -126,7 +126,7 @@ final class ShelfCard {
             changed.run();
         }));
         card.add(Deed.button("to-initials", "Rename " + entry.wearer() + " to initials", () -> {
-            workshop.renameEverywhere(entry.wearer(), new Wearer(entry.wearer(), Experience.FIRST).initials());
+            workshop.deeds().renameEverywhere(entry.wearer(), new Wearer(entry.wearer(), Experience.FIRST).initials());
             changed.run();
         }));
         card.add(Deed.button("export-wearer", "Put out everything of " + entry.wearer(), () -> files.folder(
@@ -222,13 +222,13 @@ final class ShelfCard {
             HBox deeds = new HBox(
                     8,
                     Deed.button("compare-" + kept.indexOf(version), "Compare", () -> {
-                        workshop.shelfOpenProperty().set(false);
-                        workshop.stageProperty().set(Stage.SEAMS);
-                        workshop.compare(Optional.of(version));
+                        workshop.whereabouts().shelfOpenProperty().set(false);
+                        workshop.whereabouts().stageProperty().set(Stage.SEAMS);
+                        workshop.comparison().with(Optional.of(version));
                     }),
                     Deed.button("back-to-" + kept.indexOf(version), "Go back to it", () -> {
                         workshop.takeBack(version);
-                        workshop.shelfOpenProperty().set(false);
+                        workshop.whereabouts().shelfOpenProperty().set(false);
                     }));
             card.add(deeds);
         }
@@ -237,8 +237,8 @@ final class ShelfCard {
     private void duplicate(Entry entry) {
         card.section("The same design for another wearer");
         naming("duplicate-for", "Name", "Name of the other wearer", "duplicate", "Duplicate", wearer -> {
-            workshop.duplicateFor(entry.id(), wearer);
-            workshop.shelfOpenProperty().set(false);
+            workshop.deeds().duplicateFor(entry.id(), wearer);
+            workshop.whereabouts().shelfOpenProperty().set(false);
         });
     }
 
@@ -290,7 +290,7 @@ final class ShelfCard {
         yes.setOnAction(e -> {
             erasing = false;
             try {
-                workshop.erase(entry.wearer(), others.isSelected());
+                workshop.deeds().erase(entry.wearer(), others.isSelected());
                 changed.run();
             } catch (BookFailure failed) {
                 card.words(failed.getMessage(), "caution");

@@ -70,8 +70,8 @@ public final class ShelfView extends BorderPane {
         Button begin = new Button("New commission");
         begin.setId("new-commission");
         begin.setOnAction(e -> {
-            workshop.begin();
-            workshop.shelfOpenProperty().set(false);
+            workshop.deeds().begin();
+            workshop.whereabouts().shelfOpenProperty().set(false);
         });
         Button chorus = new Button("One design for many");
         chorus.setId("chorus");
@@ -139,8 +139,8 @@ public final class ShelfView extends BorderPane {
     private void open() {
         Entry entry = list.getSelectionModel().getSelectedItem();
         if (entry != null) {
-            workshop.switchTo(entry.id());
-            workshop.shelfOpenProperty().set(false);
+            workshop.deeds().switchTo(entry.id());
+            workshop.whereabouts().shelfOpenProperty().set(false);
         }
     }
 
@@ -152,9 +152,9 @@ public final class ShelfView extends BorderPane {
     private void takeIn() {
         files.which(getScene().getWindow(), "Commission", "json").ifPresent(path -> {
             try {
-                workshop.switchTo(workshop.book()
+                workshop.deeds().switchTo(workshop.book()
                         .add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
-                workshop.shelfOpenProperty().set(false);
+                workshop.whereabouts().shelfOpenProperty().set(false);
             } catch (BadDocument e) {
                 found.setText(path.getFileName() + " was not taken in. "
                         + String.join(

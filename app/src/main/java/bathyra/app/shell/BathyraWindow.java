@@ -127,8 +127,8 @@ public final class BathyraWindow extends Application {
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);
-        dark(scene, workshop.darkProperty().get());
-        workshop.darkProperty().addListener((o, was, now) -> dark(scene, now));
+        dark(scene, workshop.whereabouts().darkProperty().get());
+        workshop.whereabouts().darkProperty().addListener((o, was, now) -> dark(scene, now));
         stage.setOnHidden(e -> workshop.close());
         stage.setTitle("Bathyra");
         place(stage, scene);

@@ -2,7 +2,7 @@ package bathyra.app.shell;
 
 import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Files;
-import bathyra.app.workshop.InHand;
+import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Refusal;
 import bathyra.draft.Remedies;
@@ -51,7 +51,7 @@ final class RefusalSlip extends HBox {
             button.setMinWidth(USE_PREF_SIZE);
         }
         getChildren().addAll(words, take, back, keep, kept);
-        workshop.onShow(this::show);
+        workshop.showing().on(this::show, Subject.COMMISSION);
         show();
     }
 
@@ -99,8 +99,7 @@ final class RefusalSlip extends HBox {
 
     private void take(Remedies.Remedy found) {
         workshop.letGo();
-        workshop.change(
-                found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()), InHand.once());
-        workshop.letGo();
+        workshop.once(
+                found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()));
     }
 }

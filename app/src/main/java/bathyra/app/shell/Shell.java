@@ -14,6 +14,7 @@ import bathyra.app.rail.LacingRail;
 import bathyra.app.seams.SeamsView;
 import bathyra.app.shelf.ShelfView;
 import bathyra.app.stage.Files;
+import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
@@ -67,38 +68,44 @@ public final class Shell extends BorderPane {
         middle.setTop(new VBox(new TopSlip(workshop, output), said, new RefusalSlip(workshop, files), way));
         setLeft(new LacingRail(workshop));
         setCenter(middle);
-        workshop.stageProperty().addListener((o, was, now) -> {
-            workshop.shelfOpenProperty().set(false);
-            workshop.foreignOpenProperty().set(false);
+        workshop.whereabouts().stageProperty().addListener((o, was, now) -> {
+            workshop.whereabouts().shelfOpenProperty().set(false);
+            workshop.whereabouts().foreignOpenProperty().set(false);
             show();
         });
-        workshop.foreignOpenProperty().addListener((o, was, now) -> {
+        workshop.whereabouts().foreignOpenProperty().addListener((o, was, now) -> {
             if (now) {
                 foreign();
             } else {
                 show();
             }
         });
-        workshop.shelfOpenProperty().addListener((o, was, now) -> {
+        workshop.whereabouts().shelfOpenProperty().addListener((o, was, now) -> {
             if (now) {
                 shelf(restore);
             } else {
                 show();
             }
         });
-        workshop.stageFailureProperty().addListener((o, was, now) -> {
+        workshop.showing().failureProperty().addListener((o, was, now) -> {
             if (now.isPresent()) {
-                views.remove(workshop.stageProperty().get());
+                views.remove(workshop.whereabouts().stageProperty().get());
                 middle.setCenter(new StageFailedPage(workshop, files, this::again));
             }
         });
         // Whatever changes, a stage that could not be shown is tried once more.
-        workshop.onShow(() -> {
-            if (workshop.stageFailureProperty().get().isPresent() && middle.getCenter() instanceof StageFailedPage) {
-                again();
-            }
-        });
-        if (workshop.shelfOpenProperty().get()) {
+        workshop.showing()
+                .on(
+                        () -> {
+                            if (workshop.showing().failureProperty().get().isPresent()
+                                    && middle.getCenter() instanceof StageFailedPage) {
+                                again();
+                            }
+                        },
+                        Subject.COMMISSION,
+                        Subject.PRICES,
+                        Subject.LOOK);
+        if (workshop.whereabouts().shelfOpenProperty().get()) {
             shelf(restore);
         } else {
             show();
@@ -110,33 +117,33 @@ public final class Shell extends BorderPane {
     }
 
     private void again() {
-        workshop.stageTried();
+        workshop.showing().tried();
         show();
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */
     private void foreign() {
         ForeignView view = new ForeignView(
-                workshop, files, () -> workshop.foreignOpenProperty().set(false));
+                workshop, files, () -> workshop.whereabouts().foreignOpenProperty().set(false));
         if (view.ask()) {
-            workshop.shelfOpenProperty().set(false);
+            workshop.whereabouts().shelfOpenProperty().set(false);
             middle.setCenter(view);
         } else {
-            workshop.foreignOpenProperty().set(false);
+            workshop.whereabouts().foreignOpenProperty().set(false);
         }
     }
 
     private void show() {
-        workshop.stageTried();
+        workshop.showing().tried();
         try {
             middle.setCenter(view());
         } catch (RuntimeException e) {
-            workshop.stageFailed(e);
+            workshop.showing().failed(e);
         }
     }
 
     private Node view() {
-        return views.computeIfAbsent(workshop.stageProperty().get(), stage -> switch (stage) {
+        return views.computeIfAbsent(workshop.whereabouts().stageProperty().get(), stage -> switch (stage) {
             case MEASURE -> new MeasureView(workshop, files);
             case BLOCK -> new BlockView(workshop, files);
             case GIRTHS -> new GirthsView(workshop);

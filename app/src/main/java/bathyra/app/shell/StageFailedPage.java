@@ -26,7 +26,7 @@ final class StageFailedPage extends VBox {
         super(12);
         setId("stage-failed");
         setPadding(new Insets(MARGIN));
-        Label head = new Label(workshop.stageProperty().get().label() + " cannot be shown");
+        Label head = new Label(workshop.whereabouts().stageProperty().get().label() + " cannot be shown");
         head.getStyleClass().add("card-title");
         Label words = new Label(
                 "The program failed here. Everything is saved, the other stages and the book go on, and the log in the data folder says what happened.");

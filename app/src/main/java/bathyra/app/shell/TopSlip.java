@@ -3,6 +3,7 @@ package bathyra.app.shell;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
 import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Workshop;
 import bathyra.finding.Finding;
 import bathyra.length.LengthUnit;
@@ -40,7 +41,7 @@ final class TopSlip extends HBox {
         title.setId("commission");
         title.setAccessibleText("Open the workshop book");
         title.setOnAction(e ->
-                workshop.shelfOpenProperty().set(!workshop.shelfOpenProperty().get()));
+                workshop.whereabouts().shelfOpenProperty().set(!workshop.whereabouts().shelfOpenProperty().get()));
         title.setTooltip(whole);
         wearer.getStyleClass().add("commission-wearer");
         state.setId("state");
@@ -50,7 +51,7 @@ final class TopSlip extends HBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), outputMenu(output));
-        workshop.onShow(this::show);
+        workshop.showing().on(this::show, Subject.COMMISSION);
         show();
     }
 
@@ -116,10 +117,10 @@ final class TopSlip extends HBox {
         named.setId("output-named");
         named.selectedProperty().bindBidirectional(output.namedProperty());
         MenuItem theme = new MenuItem();
-        theme.textProperty().bind(workshop.darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
+        theme.textProperty().bind(workshop.whereabouts().darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
         theme.setId("theme");
         theme.setOnAction(
-                e -> workshop.darkProperty().set(!workshop.darkProperty().get()));
+                e -> workshop.whereabouts().darkProperty().set(!workshop.whereabouts().darkProperty().get()));
         menu.getItems().addAll(new SeparatorMenuItem(), named, new SeparatorMenuItem(), theme);
         return menu;
     }

@@ -35,7 +35,7 @@ public final class HalfSwitch extends HBox {
     private void look(boolean atRight) {
         workshop.letGo();
         workshop.selection().rightHalfProperty().set(atRight);
-        workshop.showAgain();
+        workshop.showing().again();
     }
 
     public void refresh() {

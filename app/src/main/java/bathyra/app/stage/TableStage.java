@@ -54,7 +54,7 @@ public abstract class TableStage extends BorderPane {
     protected void arrange(Node strip, List<? extends Node> slips) {
         frame.getChildren().addAll(slips);
         setCenter(new BorderPane(frame, null, null, strip, null));
-        Workshop.whileShown(this, workshop, this::show);
+        workshop.showing().whileShown(this, this::show);
         show();
     }
 
@@ -102,7 +102,7 @@ public abstract class TableStage extends BorderPane {
         card.words(words);
         Button go = new Button("Go to Measure");
         go.getStyleClass().add("primary");
-        go.setOnAction(e -> workshop.stageProperty().set(Stage.MEASURE));
+        go.setOnAction(e -> workshop.whereabouts().stageProperty().set(Stage.MEASURE));
         card.add(go);
     }
 }

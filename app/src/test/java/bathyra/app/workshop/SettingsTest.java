@@ -139,9 +139,9 @@ class SettingsTest {
         model.type(MeasurementKey.WAIST, "7o");
         assertThat(model.fault(MeasurementKey.WAIST)).isPresent();
         long first = workshop.id();
-        workshop.switchTo(workshop.entries().get(1).id());
+        workshop.deeds().switchTo(workshop.entries().get(1).id());
         assertThat(model.fault(MeasurementKey.WAIST)).isEmpty();
-        workshop.switchTo(first);
+        workshop.deeds().switchTo(first);
         assertThat(model.fault(MeasurementKey.WAIST)).isPresent();
     }
 

@@ -111,13 +111,13 @@ class WorkshopTest {
 
     @Test
     void reopened_isWhereItWas() throws Exception {
-        workshop.switchTo(workshop.entries().get(1).id());
-        workshop.stageProperty().set(Stage.SEAMS);
+        workshop.deeds().switchTo(workshop.entries().get(1).id());
+        workshop.whereabouts().stageProperty().set(Stage.SEAMS);
         Path file = book.file();
         book.close();
         book = WorkshopBook.open(file);
         Workshop again = new Workshop(book);
-        assertThat(again.stageProperty().get()).isEqualTo(Stage.SEAMS);
+        assertThat(again.whereabouts().stageProperty().get()).isEqualTo(Stage.SEAMS);
         assertThat(again.commission().wearer().name()).isEqualTo("Ottoline Brackwater-Finch");
     }
 
@@ -157,7 +157,7 @@ class WorkshopTest {
         assertThat(workshop.draft().orElseThrow().waistReduction())
                 .as("a year later")
                 .isPositive();
-        workshop.erase(workshop.commission().wearer().name(), false);
+        workshop.deeds().erase(workshop.commission().wearer().name(), false);
         assertThat(book.health().of("Nerea Holloway")).isEmpty();
     }
 
@@ -176,7 +176,7 @@ class WorkshopTest {
         try (WorkshopBook one = WorkshopBook.open(folder.resolve("one.sqlite"))) {
             long id = one.add(book.find(1).orElseThrow());
             Workshop alone = new Workshop(one);
-            alone.erase("Nerea Holloway", false);
+            alone.deeds().erase("Nerea Holloway", false);
             assertThat(alone.id()).as("the book gives the number again").isEqualTo(id);
             assertThat(alone.commission().wearer().name()).isEqualTo("New wearer");
             assertThat(alone.commission().measurements().taken()).isEmpty();

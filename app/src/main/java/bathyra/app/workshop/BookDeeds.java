@@ -1,0 +1,115 @@
+package bathyra.app.workshop;
+
+import bathyra.book.Wearers;
+import bathyra.book.WorkshopBook;
+import bathyra.garment.Commission;
+import bathyra.garment.Experience;
+import bathyra.garment.Garment;
+import bathyra.garment.Wearer;
+import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementSet;
+
+/** What is done on the book and lays another commission on the table, or the same one under another name. */
+public final class BookDeeds {
+    private static final String PLACE = "commission";
+
+    private final Workshop workshop;
+    private final WorkshopBook book;
+
+    BookDeeds(Workshop workshop, WorkshopBook book) {
+        this.workshop = workshop;
+        this.book = book;
+    }
+
+    /** A book without a commission gets an empty one. */
+    static void fill(WorkshopBook book) {
+        if (book.entries().isEmpty()) {
+            book.add(blank(LengthUnit.CM));
+        }
+    }
+
+    /** The number of the commission that was on the table last; of the first one where there is none such. */
+    static long last(WorkshopBook book) {
+        long last = book.place(PLACE).map(Long::parseLong).orElse(-1L);
+        return book.entries().stream()
+                .map(WorkshopBook.Entry::id)
+                .filter(id -> id == last)
+                .findFirst()
+                .orElseGet(() -> book.entries().get(0).id());
+    }
+
+    private static Commission blank(LengthUnit unit) {
+        return new Commission(
+                "New bustier",
+                unit,
+                new Wearer("New wearer", Experience.FIRST),
+                MeasurementSet.empty(),
+                Garment.bustier());
+    }
+
+    /** Takes another commission in hand. */
+    public void switchTo(long next) {
+        workshop.letGo();
+        workshop.keepState();
+        lookAt(next);
+    }
+
+    private void lookAt(long next) {
+        book.keepPlace(PLACE, Long.toString(next));
+        workshop.lookAt(next);
+    }
+
+    /** Begins a new commission and takes it in hand. */
+    public void begin() {
+        measure(blank(workshop.unit()));
+    }
+
+    /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */
+    public void duplicateFor(long which, String wearer) {
+        Commission design = book.find(which).orElseThrow();
+        measure(new Commission(
+                design.title(),
+                design.units(),
+                new Wearer(Wearer.tidy(wearer), Experience.FIRST),
+                MeasurementSet.empty(),
+                design.garment()));
+    }
+
+    private void measure(Commission begun) {
+        switchTo(book.add(begun));
+        workshop.whereabouts().stageProperty().set(Stage.MEASURE);
+    }
+
+    /**
+     * Erases a wearer for good, with every commission and every backup in which the figures stand.
+     *
+     * @param inOthers whether the name is taken out of the titles and notes of others as well
+     */
+    public void erase(String wearer, boolean inOthers) {
+        workshop.letGo();
+        // Asked before: the book may give the number of an erased commission to a new one.
+        boolean inHandToo =
+                book.entries().stream().anyMatch(e -> e.id() == workshop.id() && Wearers.isSame(e.wearer(), wearer));
+        book.wearers().erase(wearer, inOthers);
+        fill(book);
+        if (inHandToo) {
+            workshop.namesChanged();
+            lookAt(book.entries().get(0).id());
+        } else {
+            // Its title may have borne the name.
+            read();
+        }
+    }
+
+    /** Gives a wearer another name in the whole book, in every change that led to it too. */
+    public void renameEverywhere(String wearer, String name) {
+        workshop.letGo();
+        book.wearers().rename(wearer, Wearer.tidy(name));
+        read();
+    }
+
+    private void read() {
+        workshop.namesChanged();
+        workshop.show(book.find(workshop.id()).orElseThrow());
+    }
+}

@@ -1,0 +1,95 @@
+package bathyra.app.workshop;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.Node;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Who shows what: each view says what it shows, and is told when that has changed, and of nothing else. */
+public final class Showing {
+    private static final Logger LOG = LoggerFactory.getLogger(Showing.class);
+
+    /** What can be shown. */
+    public enum Subject {
+        /** The commission in hand with everything that follows from it. */
+        COMMISSION,
+        /** What the workshop keeps and buys. */
+        PRICES,
+        /** How the stage in view looks at it: what is selected, lit up, turned, compared. Nothing outside the stage shows that. */
+        LOOK
+    }
+
+    private record Viewer(Set<Subject> subjects, Runnable show) {}
+
+    private final List<Viewer> viewers = new ArrayList<>();
+    private final ReadOnlyObjectWrapper<Optional<Throwable>> failure = new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    Showing() {}
+
+    /** Runs a deed after every change of one of these, and when the first draft has come. */
+    public void on(Runnable deed, Subject first, Subject... more) {
+        viewers.add(new Viewer(EnumSet.of(first, more), deed));
+    }
+
+    /**
+     * Shows every change on a stage while it is on the screen. One that is not costs a drag elsewhere nothing; it is brought up
+     * to date when it comes back.
+     */
+    public void whileShown(Node view, Runnable show) {
+        viewers.add(new Viewer(EnumSet.allOf(Subject.class), () -> {
+            if (view.getScene() != null) {
+                guarded(show);
+            }
+        }));
+        view.sceneProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                guarded(show);
+            }
+        });
+    }
+
+    /** Makes known that something is another than it was. */
+    void changed(Subject subject) {
+        for (Viewer viewer : List.copyOf(viewers)) {
+            if (viewer.subjects().contains(subject)) {
+                viewer.show().run();
+            }
+        }
+    }
+
+    /** The stage in view looks at something else: it is shown anew, without a change. */
+    public void again() {
+        changed(Subject.LOOK);
+    }
+
+    /** One stage that fails takes nothing else with it. */
+    private void guarded(Runnable show) {
+        try {
+            show.run();
+        } catch (RuntimeException e) {
+            failed(e);
+        }
+    }
+
+    /** Why the stage in view could not be shown; empty while it is. */
+    public ReadOnlyObjectProperty<Optional<Throwable>> failureProperty() {
+        return failure.getReadOnlyProperty();
+    }
+
+    /** A stage could not be shown. */
+    public void failed(Throwable why) {
+        LOG.error("the stage in view could not be shown", why);
+        failure.set(Optional.of(why));
+    }
+
+    /** The stage is tried again. */
+    public void tried() {
+        failure.set(Optional.empty());
+    }
+}

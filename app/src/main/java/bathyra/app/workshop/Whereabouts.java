@@ -1,0 +1,53 @@
+package bathyra.app.workshop;
+
+import bathyra.book.WorkshopBook;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** Where one is in the window, and how it looks. The stage and the theme are kept in the book, to be found again. */
+public final class Whereabouts {
+    private static final String STAGE = "stage";
+    private static final String THEME = "theme";
+    private static final String DARK = "dark";
+
+    private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
+    private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
+    private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
+    private final BooleanProperty foreignOpen = new SimpleBooleanProperty(false);
+
+    Whereabouts(WorkshopBook book) {
+        stage.set(Stage.named(book.place(STAGE).orElse("")));
+        dark.set(book.place(THEME).orElse("").equals(DARK));
+        stage.addListener((o, was, now) -> book.keepPlace(STAGE, now.name()));
+        dark.addListener((o, was, now) -> book.keepPlace(THEME, now ? DARK : "light"));
+    }
+
+    /** The stage of the job in view, or behind what lies over it. */
+    public ObjectProperty<Stage> stageProperty() {
+        return stage;
+    }
+
+    /** Whether the window is dark. */
+    public ObjectProperty<Boolean> darkProperty() {
+        return dark;
+    }
+
+    /** Whether the list of commissions is open instead of a stage. */
+    public BooleanProperty shelfOpenProperty() {
+        return shelfOpen;
+    }
+
+    /** Whether a pattern from elsewhere lies on the table instead of a stage. */
+    public BooleanProperty foreignOpenProperty() {
+        return foreignOpen;
+    }
+
+    /** Goes to a stage, from wherever one is. */
+    public void goTo(Stage next) {
+        shelfOpen.set(false);
+        foreignOpen.set(false);
+        stage.set(next);
+    }
+}

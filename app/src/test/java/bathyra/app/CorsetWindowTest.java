@@ -43,11 +43,12 @@ class CorsetWindowTest extends RealWindow {
     void open(Path file) throws Exception {
         book = WorkshopBook.open(file);
         workshop = new Workshop(book);
-        workshop.deeds().switchTo(workshop.entries().stream()
-                .filter(e -> e.wearer().equals("Maren Achterberg"))
-                .findFirst()
-                .orElseThrow()
-                .id());
+        workshop.deeds()
+                .switchTo(workshop.entries().stream()
+                        .filter(e -> e.wearer().equals("Maren Achterberg"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
         BathyraWindow.show(window, workshop, bathyra.app.stage.Files.always(output));
     }
 

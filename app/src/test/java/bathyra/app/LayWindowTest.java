@@ -105,11 +105,12 @@ class LayWindowTest extends RealWindow {
     @Test
     void aLayInProgress_isStopped_andTheBestSoFarStays(FxRobot robot) throws Exception {
         // Twelve pieces on a cloth on which they lie in several rows leave much to try.
-        robot.interact(() -> workshop.deeds().switchTo(workshop.entries().stream()
-                .filter(e -> e.title().startsWith("The Salt Queen"))
-                .findFirst()
-                .orElseThrow()
-                .id()));
+        robot.interact(() -> workshop.deeds()
+                .switchTo(workshop.entries().stream()
+                        .filter(e -> e.title().startsWith("The Salt Queen"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id()));
         go(robot, "lay");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> robot.lookup("#lay-progress")
                 .query()

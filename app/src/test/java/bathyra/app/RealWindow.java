@@ -81,11 +81,12 @@ abstract class RealWindow {
     Workshop openAt(Path file, String title) throws Exception {
         book = WorkshopBook.open(file);
         Workshop workshop = new Workshop(book);
-        workshop.deeds().switchTo(workshop.entries().stream()
-                .filter(e -> e.title().startsWith(title))
-                .findFirst()
-                .orElseThrow()
-                .id());
+        workshop.deeds()
+                .switchTo(workshop.entries().stream()
+                        .filter(e -> e.title().startsWith(title))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
         BathyraWindow.show(window, workshop, bathyra.app.stage.Files.always(output));
         return workshop;
     }

@@ -17,6 +17,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -25,46 +26,84 @@ import javafx.scene.Node;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 
-/** Drags a handle of a sixteen-panel corset in the real window to and fro, and counts how many drafts are drawn in each second. */
+/**
+ * Drags a handle of the Seams stage in the real window to and fro, first of the demo's bustier, then of a corset in twelve panels, and
+ * says how long it is from one draft drawn to the next.
+ */
 public final class Drag {
-    private static final int SECONDS = 20;
+    private static final double SECONDS = 14;
+    /** Frames in which the window comes to rest before the pointer takes hold. */
+    private static final int REST = 90;
+
+    /** How far the pointer goes to each side, and with each frame, pixels. */
+    private static final int WAY = 14;
+
+    private static final int STEP = 3;
 
     private Drag() {}
 
+    private enum Subject {
+        BUSTIER("Nerea Holloway", new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)),
+        CORSET("Maren Achterberg", new Cell(Level.WAIST, SeamPlace.back(1)));
+
+        private final String wearer;
+        private final Cell cell;
+
+        Subject(String wearer, Cell cell) {
+            this.wearer = wearer;
+            this.cell = cell;
+        }
+
+        private void layOut(Workshop workshop) {
+            workshop.deeds()
+                    .switchTo(workshop.entries().stream()
+                            .filter(e -> e.wearer().equals(wearer))
+                            .findFirst()
+                            .orElseThrow()
+                            .id());
+            if (this == CORSET) {
+                Garment corset = workshop.commission()
+                        .garment()
+                        .withKind(GarmentKind.CORSET)
+                        .withPanels(Panels.of(6, SeamPlacing.LANDMARKS));
+                workshop.once("twelve panels", workshop.commission().withGarment(corset));
+            }
+            workshop.selection().cellProperty().set(cell);
+            workshop.showing().again();
+        }
+    }
+
     /** The window in which it is dragged: a class of its own, as the toolkit starts from the class path only then. */
     public static final class Dragged extends Application {
-        private final List<Long> drawn = new ArrayList<>();
-        private final List<Long> frames = new ArrayList<>();
-
         @Override
         public void start(javafx.stage.Stage window) throws Exception {
             WorkshopBook book = WorkshopBook.open(
                     DemoBook.fresh(Path.of(getParameters().getRaw().get(0))));
             Workshop workshop = new Workshop(book);
-            workshop.deeds().switchTo(workshop.entries().stream()
-                    .filter(e -> e.wearer().equals("Maren Achterberg"))
-                    .findFirst()
-                    .orElseThrow()
-                    .id());
-            Garment corset = workshop.commission()
-                    .garment()
-                    .withKind(GarmentKind.CORSET)
-                    .withPanels(Panels.of(8, SeamPlacing.LANDMARKS));
-            workshop.once("eight panels", workshop.commission().withGarment(corset));
-            workshop.selection().cellProperty().set(new Cell(Level.WAIST, SeamPlace.back(1)));
             workshop.whereabouts().stageProperty().set(Stage.SEAMS);
             BathyraWindow.show(window, workshop, Files.always(Path.of("unused")));
+            drag(window, workshop, List.of(Subject.values()));
+        }
+
+        private void drag(javafx.stage.Stage window, Workshop workshop, List<Subject> subjects) {
+            if (subjects.isEmpty()) {
+                Platform.exit();
+                System.exit(0);
+            }
+            Subject subject = subjects.get(0);
+            subject.layOut(workshop);
             new AnimationTimer() {
+                private final List<Long> drawn = new ArrayList<>();
                 private int frame;
                 private Robot robot;
                 private Point2D at;
                 private double intake = -1;
-                private final long begun = System.nanoTime();
+                private long begun;
 
                 @Override
                 public void handle(long now) {
                     frame++;
-                    if (frame == 120) {
+                    if (frame == REST) {
                         robot = new Robot();
                         Node handle = window.getScene().lookup("#handle-right");
                         at = handle.localToScreen(
@@ -72,52 +111,49 @@ public final class Drag {
                                 handle.getLayoutBounds().getCenterY());
                         robot.mouseMove(at);
                         robot.mousePress(MouseButton.PRIMARY);
-                    } else if (frame > 120) {
-                        // So fast that the value is another one at every frame.
-                        robot.mouseMove(at.add(14 * Math.sin(frame / 6.0), 0));
-                        frames.add(now);
+                        begun = now;
+                    } else if (frame > REST) {
                         double is = workshop.draft()
                                 .orElseThrow()
                                 .intakes()
-                                .at(Level.WAIST, SeamPlace.back(1))
+                                .at(subject.cell.level(), subject.cell.seam())
                                 .value();
                         if (is != intake) {
                             intake = is;
                             drawn.add(now);
                         }
-                    }
-                    if (now - begun > (SECONDS + 4) * 1_000_000_000L) {
-                        stop();
-                        robot.mouseRelease(MouseButton.PRIMARY);
-                        say();
-                        Platform.exit();
-                        System.exit(0);
+                        // To and fro so fast that the value is another one at every frame.
+                        robot.mouseMove(at.add(Math.abs(frame * STEP % (4 * WAY) - 2 * WAY) - WAY, 0));
+                        if (now - begun > SECONDS * 1e9) {
+                            stop();
+                            robot.mouseRelease(MouseButton.PRIMARY);
+                            say(subject, drawn);
+                            Platform.runLater(() -> drag(window, workshop, subjects.subList(1, subjects.size())));
+                        }
                     }
                 }
             }.start();
         }
 
-        private void say() {
-            long first = drawn.get(0);
-            int[] perSecond = new int[SECONDS];
-            List<Double> apart = new ArrayList<>();
-            for (int i = 0; i < drawn.size(); i++) {
-                int second = (int) ((drawn.get(i) - first) / 1_000_000_000L);
-                if (second < SECONDS) {
-                    perSecond[second]++;
-                }
-                if (i > 0) {
-                    apart.add((drawn.get(i) - drawn.get(i - 1)) / 1e6);
-                }
+        private static void say(Subject subject, List<Long> drawn) {
+            double[] apart = new double[drawn.size() - 1];
+            for (int i = 0; i < apart.length; i++) {
+                apart[i] = (drawn.get(i + 1) - drawn.get(i)) / 1e6;
             }
-            apart.sort(null);
-            System.out.printf("drafts drawn in each second: %s%n", Arrays.toString(perSecond));
+            long early = Arrays.stream(
+                            drawn.stream().mapToLong(t -> t - drawn.get(0)).toArray())
+                    .filter(t -> t < 1_000_000_000L)
+                    .count();
+            Arrays.sort(apart);
             System.out.printf(
-                    "from one to the next: median %.1f ms, 99th percentile %.1f ms; frames in all %d in %.1f s%n",
-                    apart.get(apart.size() / 2),
-                    apart.get(apart.size() * 99 / 100),
-                    frames.size(),
-                    (frames.get(frames.size() - 1) - frames.get(0)) / 1e9);
+                    Locale.ROOT,
+                    "%s: from one draft drawn to the next %.1f ms median, %.1f ms at 95 %%, %.1f ms at 99 %%; %d drafts, %d in the first second%n",
+                    subject.name().toLowerCase(Locale.ROOT),
+                    apart[apart.length / 2],
+                    apart[apart.length * 95 / 100],
+                    apart[apart.length * 99 / 100],
+                    drawn.size(),
+                    early);
         }
     }
 

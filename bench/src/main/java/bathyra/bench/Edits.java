@@ -80,7 +80,8 @@ public final class Edits {
                     .taken()
                     .get(MeasurementKey.HIP)
                     .millimetres();
-            int found = Integer.parseInt(book.history().undoLabel(1).orElse("edit 0").substring(5));
+            int found = Integer.parseInt(
+                    book.history().undoLabel(1).orElse("edit 0").substring(5));
             // What was found may be an edit that was still going on: then it stands at one of its steps.
             boolean whole = found == 0 || Math.abs(hip - (900 + found % 2000 * 0.1)) < 1e-9 || hip > 1200;
             boolean kept = whole && found >= last;

@@ -62,7 +62,8 @@ public final class Soak {
         private void step() {
             Edits.edit(workshop, random);
             switch (random.nextInt(40)) {
-                case 0 -> workshop.whereabouts().stageProperty().set(Stage.values()[random.nextInt(Stage.values().length)]);
+                case 0 ->
+                    workshop.whereabouts().stageProperty().set(Stage.values()[random.nextInt(Stage.values().length)]);
                 case 1 ->
                     workshop.selection()
                             .cellProperty()
@@ -70,9 +71,10 @@ public final class Soak {
                                     Level.values()[random.nextInt(4)],
                                     bathyra.garment.Garment.bustier().seams().get(random.nextInt(4))));
                 case 2 ->
-                    workshop.deeds().switchTo(workshop.entries()
-                            .get(random.nextInt(workshop.entries().size()))
-                            .id());
+                    workshop.deeds()
+                            .switchTo(workshop.entries()
+                                    .get(random.nextInt(workshop.entries().size()))
+                                    .id());
                 case 3 -> workshop.setUnit(random.nextBoolean() ? LengthUnit.CM : LengthUnit.IN);
                 case 4 -> workshop.whereabouts().darkProperty().set(random.nextBoolean());
                 case 5 ->

@@ -189,11 +189,13 @@ class BackupsTest {
             book.add(other);
             for (int i = 0; i < 30; i++) {
                 Commission now = book.find(id).orElseThrow();
-                book.history().record(
-                        id,
-                        "waist",
-                        now,
-                        now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
+                book.history()
+                        .record(
+                                id,
+                                "waist",
+                                now,
+                                now.withMeasurements(
+                                        now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
             }
             book.backUpWhenDue();
             book.wearers().erase("Nerea Holloway", false);
@@ -331,7 +333,8 @@ class BackupsTest {
             book.measurings().keep(heron);
             book.wearers().rename("Nerea Holloway", "N. H.");
             assertThat(book.find(id).orElseThrow().wearer().name()).isEqualTo("N. H.");
-            assertThat(book.history().undo(id).orElseThrow()).isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
+            assertThat(book.history().undo(id).orElseThrow())
+                    .isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
             assertThat(book.versions().of(id).get(0).commission().wearer().name())
                     .isEqualTo("N. H.");
             assertThat(book.measurings().of("N. H.")).hasSize(1);

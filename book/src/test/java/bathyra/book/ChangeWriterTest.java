@@ -143,8 +143,7 @@ class ChangeWriterTest {
         book.changes().onOutcome(said::add);
         try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
                 Statement statement = other.createStatement()) {
-            statement.execute(
-                    "CREATE TRIGGER no BEFORE INSERT ON edit BEGIN SELECT raise(ABORT, 'no more room'); END");
+            statement.execute("CREATE TRIGGER no BEFORE INSERT ON edit BEGIN SELECT raise(ABORT, 'no more room'); END");
         }
         drag(721, 730);
         assertThat(book.find(id)).contains(first);

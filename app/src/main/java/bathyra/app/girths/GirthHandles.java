@@ -1,5 +1,7 @@
 package bathyra.app.girths;
 
+import bathyra.app.table.Grip;
+import bathyra.app.table.Readout;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
 import bathyra.app.workshop.Workshop;
@@ -15,9 +17,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 
 /** At each level a handle for the worn girth and a bead for the side seam: dragged sideways, or moved with the arrow keys. */
@@ -34,15 +34,13 @@ final class GirthHandles {
     private final Map<Level, Circle> sides = new EnumMap<>(Level.class);
     private final Circle reachUp;
     private final Circle reachDown;
-    private final VBox readout = new VBox();
+    private final Readout readout;
 
     GirthHandles(Workshop workshop, GirthsModel model, Table table) {
         this.workshop = workshop;
         this.model = model;
         this.table = table;
-        readout.getStyleClass().add("readout");
-        readout.setVisible(false);
-        readout.setMouseTransparent(true);
+        this.readout = new Readout(table);
         reachUp = reach(LengthOption.REACH_UP, -1);
         reachDown = reach(LengthOption.REACH_DOWN, 1);
         for (Level level : Level.values()) {
@@ -78,7 +76,6 @@ final class GirthHandles {
         table.handles().getChildren().addAll(reachUp, reachDown);
         table.handles().getChildren().addAll(girths.values());
         table.handles().getChildren().addAll(sides.values());
-        table.handles().getChildren().add(readout);
     }
 
     /** A handle that is pulled up and down: how far the waist's own reduction is felt. @param side −1 above the waist, 1 below */
@@ -111,24 +108,22 @@ final class GirthHandles {
         handle.getStyleClass().add("handle");
         handle.setAccessibleText(name);
         handle.setFocusTraversable(true);
-        handle.setOnMousePressed(e -> {
-            workshop.letGo();
-            taken.run();
-            handle.requestFocus();
-            e.consume();
-        });
-        handle.setOnMouseDragged(e -> {
-            var on = table.sceneToLocal(e.getSceneX(), e.getSceneY());
-            drag.accept(table.viewProperty().get().toPaper(on.getX(), on.getY()));
-            say(handle, says.get());
-            e.consume();
-        });
-        handle.setOnMouseReleased(e -> {
-            workshop.letGo();
-            readout.setVisible(false);
-            workshop.showing().again();
-            e.consume();
-        });
+        Grip.on(
+                handle,
+                () -> {
+                    workshop.letGo();
+                    taken.run();
+                    handle.requestFocus();
+                },
+                at -> {
+                    drag.accept(table.paperAt(at));
+                    readout.say(handle.getCenterX(), handle.getCenterY(), says.get());
+                },
+                () -> {
+                    workshop.letGo();
+                    readout.end();
+                    workshop.showing().again();
+                });
         handle.focusedProperty().addListener((o, was, now) -> {
             if (!now) {
                 workshop.letGo();
@@ -162,15 +157,6 @@ final class GirthHandles {
     private String share(Level level) {
         return String.format(
                 Locale.ROOT, "%.1f %% in front", model.plan(level).frontShare().value() * 100);
-    }
-
-    private void say(Circle at, String words) {
-        Label value = new Label(words);
-        value.getStyleClass().add("value");
-        readout.getChildren().setAll(value);
-        readout.setVisible(true);
-        readout.autosize();
-        readout.relocate(at.getCenterX() + 16, at.getCenterY() + 14);
     }
 
     void hide() {

@@ -108,8 +108,7 @@ final class SetsView extends VBox {
         Button take = button("take-set-" + index, "Take this set over");
         take.setOnAction(e -> {
             workshop.letGo();
-            workshop.once(
-                    "set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()));
+            workshop.once("set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()));
             closed.run();
         });
         box.getChildren().add(take);

@@ -61,6 +61,7 @@ public final class LacingRail extends PaintedPane {
     }
 
     private void show() {
+        Map<Stage, Lacing> was = Map.copyOf(lacing);
         for (Stage stage : Stage.values()) {
             String why = workshop.isDrafting() && stage != Stage.MEASURE
                     ? ""
@@ -76,9 +77,12 @@ public final class LacingRail extends PaintedPane {
                 tab.setGraphic(lines(stage, why, tab));
                 tab.setAccessibleText(said);
             }
-            tab.pseudoClassStateChanged(SELECTED, workshop.whereabouts().stageProperty().get() == stage);
+            tab.pseudoClassStateChanged(
+                    SELECTED, workshop.whereabouts().stageProperty().get() == stage);
         }
-        repaint();
+        if (!was.equals(lacing)) {
+            repaint();
+        }
     }
 
     private static VBox lines(Stage stage, String why, Button tab) {

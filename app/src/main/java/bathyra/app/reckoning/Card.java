@@ -8,6 +8,8 @@ import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -108,37 +110,73 @@ public final class Card extends VBox {
 
     private Label written(String text, String... types) {
         List<String> wanted = List.of(types);
-        if (next < writing.getChildren().size()
-                && writing.getChildren().get(next) instanceof Written old
-                && old.types.equals(wanted)) {
-            old.setText(text);
-            old.setGraphic(null);
-            next++;
-            return old;
-        }
-        Written label = new Written(wanted);
+        Written label = again(Written.class, old -> old.types.equals(wanted), () -> new Written(wanted));
         label.setText(text);
-        add(label);
+        label.setGraphic(null);
         return label;
     }
 
     /** The one big figure with its unit and the other unit. */
     public void figure(Reckoned number, LengthUnit unit, Node... beside) {
-        Label big = new Label((number.estimated() ? "≈ " : "") + LengthText.figure(number.length(), unit));
-        big.getStyleClass().add("big-figure");
-        big.setId("big-figure");
-        if (number.estimated()) {
-            big.getStyleClass().add("estimate");
+        List<Node> wanted = List.of(beside);
+        again(FigureRow.class, row -> row.beside.equals(wanted), () -> new FigureRow(wanted))
+                .show(number, unit);
+    }
+
+    /** The row that stands here already where it is of the same kind, else another. */
+    private <T extends Node> T again(Class<T> kind, Predicate<T> same, Supplier<T> another) {
+        if (next < writing.getChildren().size()
+                && kind.isInstance(writing.getChildren().get(next))) {
+            T old = kind.cast(writing.getChildren().get(next));
+            if (same.test(old)) {
+                next++;
+                return old;
+            }
         }
-        Label symbol = new Label(unit.symbol());
-        Label other = new Label(LengthText.say(number.length(), unit.other()));
-        other.getStyleClass().add("quiet");
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        HBox row = new HBox(8, big, symbol, other, space);
-        row.setAlignment(Pos.BASELINE_LEFT);
-        row.getChildren().addAll(beside);
-        add(row);
+        T made = another.get();
+        add(made);
+        return made;
+    }
+
+    private static Label label(String type) {
+        Label label = new Label();
+        label.getStyleClass().add(type);
+        return label;
+    }
+
+    private static void estimate(Label label, boolean estimated) {
+        boolean was = label.getStyleClass().contains("estimate");
+        if (estimated && !was) {
+            label.getStyleClass().add("estimate");
+        } else if (!estimated && was) {
+            label.getStyleClass().remove("estimate");
+        }
+    }
+
+    private static final class FigureRow extends HBox {
+        private static final double APART = 8;
+        private final Label big = label("big-figure");
+        private final Label symbol = new Label();
+        private final Label other = label("quiet");
+        private final List<Node> beside;
+
+        private FigureRow(List<Node> beside) {
+            super(APART);
+            this.beside = beside;
+            big.setId("big-figure");
+            Region space = new Region();
+            HBox.setHgrow(space, Priority.ALWAYS);
+            setAlignment(Pos.BASELINE_LEFT);
+            getChildren().addAll(big, symbol, other, space);
+            getChildren().addAll(beside);
+        }
+
+        private void show(Reckoned number, LengthUnit unit) {
+            big.setText((number.estimated() ? "≈ " : "") + LengthText.figure(number.length(), unit));
+            estimate(big, number.estimated());
+            symbol.setText(unit.symbol());
+            other.setText(LengthText.say(number.length(), unit.other()));
+        }
     }
 
     public void section(String title) {
@@ -176,28 +214,39 @@ public final class Card extends VBox {
     }
 
     private void account(Reckoned input, LengthUnit unit, Consumer<Reckoned> follow) {
-        Label figure = new Label((input.estimated() ? "≈ " : "") + Formula.figure(input, unit));
-        figure.getStyleClass().add("account-figure");
-        if (input.estimated()) {
-            figure.getStyleClass().add("estimate");
-        }
-        Button name = new Button(input.name());
-        name.getStyleClass().add("deed");
-        name.setAccessibleText("Where " + input.name() + " comes from");
-        name.setOnAction(e -> follow.accept(input));
-        name.setWrapText(true);
-        name.setMaxHeight(Region.USE_PREF_SIZE);
-        HBox row = new HBox(figure, name);
-        row.getStyleClass().add("account-row");
-        add(row);
-        Label source = new Label(input.source());
-        source.getStyleClass().add("account-source");
-        source.setMinWidth(Region.USE_PREF_SIZE);
-        // A long name takes the row; where it comes from is one click away.
-        if (input.source().length() + input.name().length() < LETTERS_A_ROW) {
-            Region space = new Region();
+        again(AccountRow.class, row -> true, AccountRow::new).show(input, unit, follow);
+    }
+
+    /** A figure that a number was made from, with the way to where it comes from itself. */
+    private static final class AccountRow extends HBox {
+        private final Label figure = label("account-figure");
+        private final Button name = new Button();
+        private final Label source = label("account-source");
+        private final Region space = new Region();
+
+        private AccountRow() {
+            getStyleClass().add("account-row");
+            name.getStyleClass().add("deed");
+            name.setWrapText(true);
+            name.setMaxHeight(Region.USE_PREF_SIZE);
+            source.setMinWidth(Region.USE_PREF_SIZE);
             HBox.setHgrow(space, Priority.SOMETIMES);
-            row.getChildren().addAll(space, source);
+            getChildren().addAll(figure, name, space, source);
+        }
+
+        private void show(Reckoned input, LengthUnit unit, Consumer<Reckoned> follow) {
+            figure.setText((input.estimated() ? "≈ " : "") + Formula.figure(input, unit));
+            estimate(figure, input.estimated());
+            name.setText(input.name());
+            name.setAccessibleText("Where " + input.name() + " comes from");
+            name.setOnAction(e -> follow.accept(input));
+            source.setText(input.source());
+            // A long name takes the row; where it comes from is one click away.
+            boolean roomy = input.source().length() + input.name().length() < LETTERS_A_ROW;
+            for (Node node : List.of(space, source)) {
+                node.setVisible(roomy);
+                node.setManaged(roomy);
+            }
         }
     }
 

@@ -1,5 +1,7 @@
 package bathyra.app.seams;
 
+import bathyra.app.table.Grip;
+import bathyra.app.table.Readout;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
 import bathyra.app.workshop.Workshop;
@@ -19,6 +21,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
 /**
@@ -42,7 +45,7 @@ final class AxisHandles {
     private final Map<SeamPlace, Region> pins = new HashMap<>();
     private final Region spool = new Region();
     private final Label spoolName = new Label("new seam");
-    private final Label readout = new Label();
+    private final Readout readout;
     private List<SeamPlace> shown = List.of();
     private boolean leaving;
 
@@ -50,9 +53,7 @@ final class AxisHandles {
         this.workshop = workshop;
         this.model = model;
         this.table = table;
-        readout.getStyleClass().addAll("readout", "value");
-        readout.setVisible(false);
-        readout.setMouseTransparent(true);
+        this.readout = new Readout(table);
         spool.getStyleClass().add("spool");
         spool.setManaged(false);
         spool.setId("spool");
@@ -61,18 +62,22 @@ final class AxisHandles {
                 "New seam: drag it onto a panel, or press Enter to divide the panel before the selected seam");
         spoolName.getStyleClass().add("spool-name");
         spoolName.setMouseTransparent(true);
-        spool.setOnMousePressed(e -> {
-            spool.requestFocus();
-            e.consume();
-        });
-        spool.setOnMouseDragged(e -> {
-            say("let go on a panel", e.getSceneX(), e.getSceneY());
-            e.consume();
-        });
-        spool.setOnMouseReleased(e -> {
-            readout.setVisible(false);
-            drop(e.getSceneX(), e.getSceneY());
-            e.consume();
+        Grip.on(spool, new Grip.Deeds() {
+            @Override
+            public void taken(MouseEvent at) {
+                spool.requestFocus();
+            }
+
+            @Override
+            public void pulled(MouseEvent at) {
+                readout.sayAt(table.pixelAt(at), "let go on a panel");
+            }
+
+            @Override
+            public void letGo(MouseEvent at) {
+                readout.end();
+                drop(table.paperAt(at));
+            }
         });
         spool.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
@@ -80,15 +85,10 @@ final class AxisHandles {
                 e.consume();
             }
         });
-        table.handles().getChildren().addAll(spool, spoolName, readout);
+        table.handles().getChildren().addAll(spool, spoolName);
     }
 
-    private void drop(double sceneX, double sceneY) {
-        Point at = table.viewProperty()
-                .get()
-                .toPaper(
-                        table.sceneToLocal(sceneX, sceneY).getX(),
-                        table.sceneToLocal(sceneX, sceneY).getY());
+    private void drop(Point at) {
         double width = workshop.half()
                 .map(d -> d.intakes().axes().front() + d.intakes().axes().back())
                 .orElse(0.0);
@@ -106,47 +106,40 @@ final class AxisHandles {
         pin.setManaged(false);
         pin.setFocusTraversable(true);
         pin.setAccessibleText("Place of " + seam.inWords() + "; arrow keys move it, Delete leaves it out");
-        pin.setOnMousePressed(e -> {
-            workshop.letGo();
-            pin.requestFocus();
-            workshop.selection()
-                    .cellProperty()
-                    .set(new Cell(workshop.selection().cellProperty().get().level(), seam));
-            e.consume();
-        });
-        pin.setOnMouseDragged(e -> {
-            double rise = pin.getLayoutY()
-                    + SIZE / 2
-                    - table.sceneToLocal(e.getSceneX(), e.getSceneY()).getY();
-            leaving = rise > OFF && model.canRemove(seam);
-            pin.pseudoClassStateChanged(LEAVING, leaving);
-            if (!leaving) {
-                model.move(
-                        seam,
-                        table.viewProperty()
-                                .get()
-                                .toPaper(
-                                        table.sceneToLocal(e.getSceneX(), e.getSceneY())
-                                                .getX(),
-                                        0)
-                                .x());
-            }
-            say(leaving ? "let go to leave this seam out" : place(seam), e.getSceneX(), e.getSceneY());
-            e.consume();
-        });
-        pin.setOnMouseReleased(e -> {
-            readout.setVisible(false);
-            workshop.letGo();
-            if (leaving) {
-                leaving = false;
-                model.remove(seam);
-            } else {
-                workshop.showing().again();
-            }
-            e.consume();
-        });
+        Grip.on(
+                pin,
+                () -> {
+                    workshop.letGo();
+                    pin.requestFocus();
+                    workshop.selection()
+                            .cellProperty()
+                            .set(new Cell(
+                                    workshop.selection().cellProperty().get().level(), seam));
+                },
+                at -> pull(pin, seam, at),
+                () -> letGo(seam));
         pin.addEventHandler(KeyEvent.KEY_PRESSED, e -> keys(e, seam));
         return pin;
+    }
+
+    private void pull(Region pin, SeamPlace seam, MouseEvent at) {
+        leaving = pin.getLayoutY() + SIZE / 2 - table.pixelAt(at).getY() > OFF && model.canRemove(seam);
+        pin.pseudoClassStateChanged(LEAVING, leaving);
+        if (!leaving) {
+            model.move(seam, table.paperAt(at).x());
+        }
+        readout.sayAt(table.pixelAt(at), leaving ? "let go to leave this seam out" : place(seam));
+    }
+
+    private void letGo(SeamPlace seam) {
+        readout.end();
+        workshop.letGo();
+        if (leaving) {
+            leaving = false;
+            model.remove(seam);
+        } else {
+            workshop.showing().again();
+        }
     }
 
     private void keys(KeyEvent e, SeamPlace seam) {
@@ -168,15 +161,6 @@ final class AxisHandles {
                 .map(d -> LengthText.say(Length.mm(d.intakes().axes().of(seam).at()), workshop.unit())
                         + " from centre front")
                 .orElse("");
-    }
-
-    private void say(String words, double sceneX, double sceneY) {
-        readout.setText(words);
-        readout.setVisible(true);
-        readout.autosize();
-        var at = table.sceneToLocal(sceneX, sceneY);
-        readout.relocate(Math.min(at.getX() + 14, table.getWidth() - readout.getWidth() - 8), at.getY() + 16);
-        readout.toFront();
     }
 
     void hide() {

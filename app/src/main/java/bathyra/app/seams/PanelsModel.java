@@ -234,7 +234,7 @@ public final class PanelsModel {
             bare = bare.withoutIntake(cell);
         }
         bare = bare.withSharing(new Sharing(bare.sharing().preset(), Map.of(), Sharing.APEX_SHARE, Map.of()));
-        workshop.comparison().with(
-                "the preset, " + bare.sharing().preset().label().toLowerCase(Locale.ROOT), now.withGarment(bare));
+        workshop.comparison()
+                .with("the preset, " + bare.sharing().preset().label().toLowerCase(Locale.ROOT), now.withGarment(bare));
     }
 }

@@ -1,5 +1,7 @@
 package bathyra.app.seams;
 
+import bathyra.app.table.Grip;
+import bathyra.app.table.Readout;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
 import bathyra.app.workshop.Workshop;
@@ -14,9 +16,8 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.control.Label;
+import java.util.stream.Stream;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 
 /**
@@ -31,7 +32,7 @@ final class SeamHandles {
     private final SeamsModel model;
     private final Table table;
     private final Circle[] handles = {new Circle(HANDLE), new Circle(HANDLE)};
-    private final VBox readout = new VBox();
+    private final Readout readout;
     private double from;
     private double intakeFrom;
     private double splitFrom;
@@ -41,14 +42,11 @@ final class SeamHandles {
         this.workshop = workshop;
         this.model = model;
         this.table = table;
-        readout.getStyleClass().add("readout");
-        readout.setVisible(false);
-        readout.setMouseTransparent(true);
         for (int i = 0; i < handles.length; i++) {
             make(handles[i], i == 0);
         }
         table.handles().getChildren().addAll(handles);
-        table.handles().getChildren().add(readout);
+        this.readout = new Readout(table);
     }
 
     private void make(Circle handle, boolean left) {
@@ -56,26 +54,30 @@ final class SeamHandles {
         handle.getStyleClass().add("handle");
         handle.setAccessibleText("Drag sideways to change the intake, with Ctrl the split");
         double side = left ? -1 : 1;
-        handle.setOnMousePressed(e -> {
-            workshop.letGo();
-            from = e.getSceneX();
-            intakeFrom = intake();
-            splitFrom = split();
-            former = workshop.half();
-            handle.setRadius(HELD);
-            e.consume();
-        });
-        handle.setOnMouseDragged(e -> {
-            drag(e, side);
-            e.consume();
-        });
-        handle.setOnMouseReleased(e -> {
-            workshop.letGo();
-            handle.setRadius(HANDLE);
-            former = Optional.empty();
-            readout.setVisible(false);
-            model.laidDown();
-            e.consume();
+        Grip.on(handle, new Grip.Deeds() {
+            @Override
+            public void taken(MouseEvent at) {
+                workshop.letGo();
+                from = at.getSceneX();
+                intakeFrom = intake();
+                splitFrom = split();
+                former = workshop.half();
+                handle.setRadius(HELD);
+            }
+
+            @Override
+            public void pulled(MouseEvent at) {
+                drag(at, side);
+            }
+
+            @Override
+            public void letGo(MouseEvent at) {
+                workshop.letGo();
+                handle.setRadius(HANDLE);
+                former = Optional.empty();
+                readout.end();
+                model.laidDown();
+            }
         });
     }
 
@@ -131,21 +133,22 @@ final class SeamHandles {
         }
         double part = side < 0 ? splitFrom : cell().seam().equals(SeamPlace.CENTRE_BACK) ? 1 : 1 - splitFrom;
         model.set(cell(), Length.mm(Math.round((intakeFrom + moved / part) * 2) / 2.0));
-        say(text(intake()), "was " + text(intakeFrom), givesWay());
+        say(
+                text(intake()),
+                Stream.concat(Stream.of("was " + text(intakeFrom)), givesWay()).toArray(String[]::new));
     }
 
     /** What the other seams of the level give for it, or take back. */
-    private String[] givesWay() {
+    private Stream<String> givesWay() {
         if (former.isEmpty() || workshop.half().isEmpty()) {
-            return new String[0];
+            return Stream.empty();
         }
         Level level = cell().level();
         return workshop.half().orElseThrow().intakes().seams().stream()
                 .filter(s -> !s.equals(cell().seam()) && former.get().intakes().has(level, s))
                 .filter(s -> Math.abs(given(level, s)) > 0.25)
                 .map(s -> s.label().toLowerCase(Locale.ROOT) + " " + (given(level, s) > 0 ? "+" : "")
-                        + LengthText.figure(Length.mm(given(level, s)), workshop.unit()))
-                .toArray(String[]::new);
+                        + LengthText.figure(Length.mm(given(level, s)), workshop.unit()));
     }
 
     private double given(Level level, SeamPlace seam) {
@@ -158,17 +161,8 @@ final class SeamHandles {
         return LengthText.say(Length.mm(mm), unit);
     }
 
-    private void say(String value, String was, String... more) {
-        Label now = new Label(value);
-        now.getStyleClass().add("value");
-        readout.getChildren().setAll(now, new Label(was));
-        for (String line : more) {
-            readout.getChildren().add(new Label(line));
-        }
-        readout.setVisible(true);
-        readout.autosize();
-        double x = Math.min(handles[1].getCenterX() + 16, table.getWidth() - readout.getWidth() - 8);
-        readout.relocate(x, handles[1].getCenterY() + 14);
+    private void say(String value, String... more) {
+        readout.say(handles[1].getCenterX(), handles[1].getCenterY(), value, more);
     }
 
     void hide() {

@@ -84,12 +84,14 @@ final class SeamsReckoning {
 
     void show(Draft draft, Cell cell) {
         LengthUnit unit = workshop.unit();
-        if (workshop.comparison().compared().isPresent() && !workshop.comparison().compared().equals(seen)) {
+        if (workshop.comparison().compared().isPresent()
+                && !workshop.comparison().compared().equals(seen)) {
             // A comparison that has just been begun is what one wants to see.
             looking = new Looking.AtComparison();
         }
         seen = workshop.comparison().compared();
-        if (looking instanceof Looking.AtComparison && workshop.comparison().compared().isPresent()) {
+        if (looking instanceof Looking.AtComparison
+                && workshop.comparison().compared().isPresent()) {
             comparison(draft, workshop.comparison().compared().get(), unit);
         } else if (looking instanceof Looking.AtNumber at) {
             number(at, unit);

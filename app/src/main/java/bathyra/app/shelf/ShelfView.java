@@ -152,8 +152,9 @@ public final class ShelfView extends BorderPane {
     private void takeIn() {
         files.which(getScene().getWindow(), "Commission", "json").ifPresent(path -> {
             try {
-                workshop.deeds().switchTo(workshop.book()
-                        .add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
+                workshop.deeds()
+                        .switchTo(workshop.book()
+                                .add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
                 workshop.whereabouts().shelfOpenProperty().set(false);
             } catch (BadDocument e) {
                 found.setText(path.getFileName() + " was not taken in. "

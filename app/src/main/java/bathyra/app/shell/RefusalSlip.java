@@ -99,7 +99,6 @@ final class RefusalSlip extends HBox {
 
     private void take(Remedies.Remedy found) {
         workshop.letGo();
-        workshop.once(
-                found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()));
+        workshop.once(found.words().in(workshop.unit()), workshop.commission().withGarment(found.garment()));
     }
 }

@@ -123,8 +123,9 @@ public final class Shell extends BorderPane {
 
     /** Lays a pattern from elsewhere on the table, if one is named. */
     private void foreign() {
-        ForeignView view = new ForeignView(
-                workshop, files, () -> workshop.whereabouts().foreignOpenProperty().set(false));
+        ForeignView view = new ForeignView(workshop, files, () -> workshop.whereabouts()
+                .foreignOpenProperty()
+                .set(false));
         if (view.ask()) {
             workshop.whereabouts().shelfOpenProperty().set(false);
             middle.setCenter(view);

@@ -40,8 +40,9 @@ final class TopSlip extends HBox {
         title.getStyleClass().setAll("commission-title");
         title.setId("commission");
         title.setAccessibleText("Open the workshop book");
-        title.setOnAction(e ->
-                workshop.whereabouts().shelfOpenProperty().set(!workshop.whereabouts().shelfOpenProperty().get()));
+        title.setOnAction(e -> workshop.whereabouts()
+                .shelfOpenProperty()
+                .set(!workshop.whereabouts().shelfOpenProperty().get()));
         title.setTooltip(whole);
         wearer.getStyleClass().add("commission-wearer");
         state.setId("state");
@@ -119,8 +120,9 @@ final class TopSlip extends HBox {
         MenuItem theme = new MenuItem();
         theme.textProperty().bind(workshop.whereabouts().darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
         theme.setId("theme");
-        theme.setOnAction(
-                e -> workshop.whereabouts().darkProperty().set(!workshop.whereabouts().darkProperty().get()));
+        theme.setOnAction(e -> workshop.whereabouts()
+                .darkProperty()
+                .set(!workshop.whereabouts().darkProperty().get()));
         menu.getItems().addAll(new SeparatorMenuItem(), named, new SeparatorMenuItem(), theme);
         return menu;
     }

@@ -6,29 +6,23 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 
 /** Handles that lie on a drawing: dragged with the pointer or nudged with the arrow keys, with a readout beside the one in hand. */
 public final class PullHandles {
     private static final double RADIUS = 6;
-    private static final double BESIDE = 16;
     private final Table table;
     private final Map<String, Circle> handles = new LinkedHashMap<>();
     private final Map<String, Point> places = new LinkedHashMap<>();
-    private final VBox readout = new VBox();
+    private final Readout readout;
     private final Runnable letGo;
 
     /** @param letGo what happens when a handle is let go */
     public PullHandles(Table table, Runnable letGo) {
         this.table = table;
         this.letGo = letGo;
-        readout.getStyleClass().add("readout");
-        readout.setVisible(false);
-        readout.setMouseTransparent(true);
-        table.handles().getChildren().add(readout);
+        this.readout = new Readout(table);
         table.viewProperty().addListener((o, was, now) -> places.forEach(this::put));
     }
 
@@ -50,22 +44,23 @@ public final class PullHandles {
         handle.setAccessibleText(pull.name());
         handle.setFocusTraversable(true);
         handle.setVisible(false);
-        handle.setOnMousePressed(e -> {
-            letGo.run();
-            handle.requestFocus();
-            e.consume();
-        });
-        handle.setOnMouseDragged(e -> {
-            var on = table.sceneToLocal(e.getSceneX(), e.getSceneY());
-            pull.drag().accept(table.viewProperty().get().toPaper(on.getX(), on.getY()));
-            say(handle, pull.says().get());
-            e.consume();
-        });
-        handle.setOnMouseReleased(e -> {
-            letGo.run();
-            readout.setVisible(false);
-            e.consume();
-        });
+        Grip.on(
+                handle,
+                () -> {
+                    letGo.run();
+                    handle.requestFocus();
+                },
+                at -> {
+                    pull.drag().accept(table.paperAt(at));
+                    readout.say(
+                            handle.getCenterX(),
+                            handle.getCenterY(),
+                            pull.says().get());
+                },
+                () -> {
+                    letGo.run();
+                    readout.end();
+                });
         handle.setOnKeyPressed(e -> {
             Vec way = way(e.getCode());
             if (way != null) {
@@ -90,17 +85,6 @@ public final class PullHandles {
             case DOWN -> new Vec(0, 1);
             default -> null;
         };
-    }
-
-    private void say(Circle at, String words) {
-        Label value = new Label(words);
-        value.getStyleClass().add("value");
-        readout.getChildren().setAll(value);
-        readout.setVisible(true);
-        readout.autosize();
-        readout.relocate(
-                Math.min(at.getCenterX() + BESIDE, table.getWidth() - readout.getWidth() - BESIDE),
-                Math.min(at.getCenterY() + BESIDE, table.getHeight() - readout.getHeight() - BESIDE));
     }
 
     /** Puts every handle in its place; those that have none are hidden. */

@@ -8,36 +8,46 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.shape.Polygon;
 
-/** The cutter's table: one canvas with tape rulers, zoom to the pointer and pan. The view moves only when the user moves it. */
+/**
+ * The cutter's table: a canvas with tape rulers, zoom to the pointer and pan. The view moves only when the user moves it. It is painted
+ * at most once a pulse; what follows the pointer lies above the painting.
+ */
 public final class Table extends Pane {
     public static final double RULER = 24;
     private static final double ZOOM_STEP = 1.18;
     private static final double FIT_MARGIN = 26;
     private static final double REACH = 7;
+    /** Half the width of the mark that shows on a ruler where the pointer is. */
+    private static final double POINTER = 4;
 
     private final Canvas canvas = new Canvas();
     private final Pane handles = new Pane();
+    private final Polygon across = pointer();
+    private final Polygon down = pointer();
+    private final OncePulse painting = OncePulse.after(this, this::paintNow);
     private final Palette palette = new Palette(this::repaint);
     private final Supplier<LengthUnit> unit;
     private final ReadOnlyObjectWrapper<View> view = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper under = new ReadOnlyStringWrapper("");
     private Drawing drawing;
     private Runnable fitted = () -> {};
-    private double pointerX = -1;
-    private double pointerY = -1;
     private double dragX;
     private double dragY;
 
     public Table(Supplier<LengthUnit> unit) {
         this.unit = unit;
-        getChildren().addAll(canvas, handles, palette);
+        getChildren().addAll(canvas, across, down, handles, palette);
         handles.setPickOnBounds(false);
+        across.getPoints().addAll(0.0, 0.0, 2 * POINTER, 0.0, POINTER, 6.0);
+        down.getPoints().addAll(0.0, 0.0, 0.0, 2 * POINTER, 6.0, POINTER);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setFocusTraversable(true);
         setMinSize(200, 120);
@@ -57,9 +67,9 @@ public final class Table extends Pane {
         });
         setOnMouseMoved(this::point);
         setOnMouseExited(e -> {
-            pointerX = -1;
             under.set("");
-            repaint();
+            across.setVisible(false);
+            down.setVisible(false);
         });
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD || e.getCode() == KeyCode.EQUALS) {
@@ -95,6 +105,17 @@ public final class Table extends Pane {
     /** The pane above the drawing for handles and readouts, in the table's pixels. */
     public Pane handles() {
         return handles;
+    }
+
+    /** Where on the paper the pointer is. */
+    public Point paperAt(MouseEvent e) {
+        Point2D on = pixelAt(e);
+        return view.get().toPaper(on.getX(), on.getY());
+    }
+
+    /** Where on the table the pointer is, in pixels. */
+    public Point2D pixelAt(MouseEvent e) {
+        return sceneToLocal(e.getSceneX(), e.getSceneY());
     }
 
     public ReadOnlyObjectProperty<View> viewProperty() {
@@ -147,19 +168,34 @@ public final class Table extends Pane {
     }
 
     private void point(MouseEvent e) {
-        pointerX = e.getX();
-        pointerY = e.getY();
         if (drawing != null && view.get() != null) {
             under.set(Painting.answered(() -> drawing.under(
                             view.get().toPaper(e.getX(), e.getY()),
                             REACH / view.get().scale()))
                     .orElse(""));
         }
-        repaint();
+        across.relocate(e.getX() - POINTER, RULER - 7);
+        down.relocate(RULER - 7, e.getY() - POINTER);
+        across.setVisible(true);
+        down.setVisible(true);
     }
 
-    /** Paints the table anew. */
+    /** A mark on a ruler that shows where the pointer is. */
+    private static Polygon pointer() {
+        Polygon pointer = new Polygon();
+        pointer.getStyleClass().add("ruler-pointer");
+        pointer.setManaged(false);
+        pointer.setMouseTransparent(true);
+        pointer.setVisible(false);
+        return pointer;
+    }
+
+    /** The table is painted anew in the next pulse. */
     public void repaint() {
+        painting.ask();
+    }
+
+    private void paintNow() {
         if (canvas.getWidth() <= 0) {
             return;
         }
@@ -169,9 +205,8 @@ public final class Table extends Pane {
             bare.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
             return;
         }
-        Surface surface = new CanvasSurface(canvas);
         Painting.guarded(
-                surface,
+                new CanvasSurface(canvas),
                 palette::of,
                 canvas.getWidth(),
                 canvas.getHeight(),
@@ -182,7 +217,7 @@ public final class Table extends Pane {
         brush.fill(Ink.SEA_1);
         brush.context().fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         drawing.paint(brush, canvas.getWidth(), canvas.getHeight());
-        Tapes.paint(brush, canvas.getWidth(), canvas.getHeight(), unit.get(), pointerX, pointerY);
+        Tapes.paint(brush, canvas.getWidth(), canvas.getHeight(), unit.get());
     }
 
     /** A percentage of natural size, for the zoom control. */

@@ -9,7 +9,7 @@ final class Tapes {
 
     private Tapes() {}
 
-    static void paint(Brush brush, double width, double height, LengthUnit unit, double pointerX, double pointerY) {
+    static void paint(Brush brush, double width, double height, LengthUnit unit) {
         Surface g = brush.context();
         brush.fill(Ink.CHART);
         g.fillRect(0, 0, width, WIDTH);
@@ -31,17 +31,6 @@ final class Tapes {
         brush.fill(Ink.BRASS_LIGHT);
         g.fillRect(0, 0, WIDTH, WIDTH);
         brush.text(unit.symbol(), WIDTH / 2, 16, Ink.DEEP, Lettering.RULER, TextAlignment.CENTER);
-        if (pointerX >= 0) {
-            brush.fill(Ink.INK);
-            g.fillPolygon(
-                    new double[] {pointerX - 4, pointerX + 4, pointerX},
-                    new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1},
-                    3);
-            g.fillPolygon(
-                    new double[] {WIDTH - 7, WIDTH - 7, WIDTH - 1},
-                    new double[] {pointerY - 4, pointerY + 4, pointerY},
-                    3);
-        }
     }
 
     private static void ticks(

@@ -79,8 +79,9 @@ public final class Workshop implements AutoCloseable {
         long readable = firstReadable(last);
         this.hand = new CommissionInHand(readable, obeying(book.find(readable).orElseThrow()));
         labels();
-        book.changes().onOutcome(said -> onWindowsThread(() -> failure.set(
-                said.map(BookFailure::getMessage).orElse(""))));
+        book.changes()
+                .onOutcome(said -> onWindowsThread(
+                        () -> failure.set(said.map(BookFailure::getMessage).orElse(""))));
     }
 
     /** Without a toolkit, as the models are tested, there is one thread only. */
@@ -188,7 +189,8 @@ public final class Workshop implements AutoCloseable {
 
     /** Whether the wearer should be asked before this garment goes out, and has not been. */
     public boolean isToBeAsked() {
-        return commission().answered().isEmpty() && draft().filter(LacingRule::asks).isPresent();
+        return commission().answered().isEmpty()
+                && draft().filter(LacingRule::asks).isPresent();
     }
 
     /** Whether the program itself failed on the commission in hand. */

@@ -45,11 +45,12 @@ class PanelsModelTest {
     }
 
     private void take(String wearer) {
-        workshop.deeds().switchTo(workshop.entries().stream()
-                .filter(e -> e.wearer().equals(wearer))
-                .findFirst()
-                .orElseThrow()
-                .id());
+        workshop.deeds()
+                .switchTo(workshop.entries().stream()
+                        .filter(e -> e.wearer().equals(wearer))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
     }
 
     private SeamAxes axes() {
@@ -126,7 +127,12 @@ class PanelsModelTest {
         seams.set(new Cell(Level.WAIST, SeamPlace.back(1)), Length.mm(5));
         model.weigh(SeamPlace.front(1), 2);
         model.comparePreset();
-        Garment bare = workshop.comparison().compared().orElseThrow().draft().commission().garment();
+        Garment bare = workshop.comparison()
+                .compared()
+                .orElseThrow()
+                .draft()
+                .commission()
+                .garment();
         assertThat(bare.intakes()).isEmpty();
         assertThat(bare.sharing().weights()).isEmpty();
         assertThat(model.garment().intakes()).as("mine stays").hasSize(1);

@@ -27,7 +27,7 @@ final class ArcLength {
         double middle = (to + from) / 2;
         double sum = 0;
         for (int i = 0; i < POINTS; i++) {
-            sum += WEIGHTS[i] * segment.velocity(middle + half * NODES[i]).length();
+            sum += WEIGHTS[i] * segment.speed(middle + half * NODES[i]);
         }
         return sum * half;
     }

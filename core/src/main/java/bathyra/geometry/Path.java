@@ -13,6 +13,9 @@ public final class Path {
     /** Enough to bring a parameter from the whole stretch to the last bit. */
     private static final int HALVINGS = 60;
 
+    /** Where the search for the nearest place ends, as a share of a stretch. */
+    private static final double PARAMETER = 1e-11;
+
     private static final int SAMPLES = 24;
     /** A stretch that moves on by less than this, mm, stands still; its direction is then looked for so far beside, as a share of it. */
     private static final double STILL = Tolerance.COINCIDENT;
@@ -285,7 +288,7 @@ public final class Path {
             if (Math.abs(error) < Tolerance.COINCIDENT) {
                 return t;
             }
-            t = Math.min(1, Math.max(0, t - error / segment.velocity(t).length()));
+            t = Math.min(1, Math.max(0, t - error / segment.speed(t)));
         }
         return halved(segment, arc);
     }
@@ -335,7 +338,7 @@ public final class Path {
                 continue;
             }
             for (int i = 0; i <= SAMPLES; i++) {
-                double distance = segments.get(s).at((double) i / SAMPLES).distance(point);
+                double distance = segments.get(s).distance(point, (double) i / SAMPLES);
                 if (distance < distances[s]) {
                     distances[s] = distance;
                     guesses[s] = (double) i / SAMPLES;
@@ -352,7 +355,7 @@ public final class Path {
             // win.
             if (distances[s] <= least + length / SAMPLES) {
                 double t = refine(segment, point, guesses[s]);
-                if (best == null || segment.at(t).distance(point) < best.point().distance(point)) {
+                if (best == null || segment.distance(point, t) < best.point().distance(point)) {
                     best = new Place(before + segment.length(0, t), segment.at(t), direction(segment, t));
                 }
             }
@@ -361,20 +364,35 @@ public final class Path {
         return best;
     }
 
+    /** The foot of the perpendicular lies where the way to the point turns from forward to backward: false position, each end that stays halved (Dowell and Jarratt 1971). */
     private static double refine(Segment segment, Point point, double guess) {
         double low = Math.max(0, guess - 1.0 / SAMPLES);
         double high = Math.min(1, guess + 1.0 / SAMPLES);
-        for (int i = 0; i < 60 && high - low > 1e-10; i++) {
-            double middle = (low + high) / 2;
-            // The foot of the perpendicular lies where the way to the point turns from forward to backward.
-            if (segment.at(middle).to(point).dot(segment.velocity(middle)) > 0) {
-                low = middle;
+        double before = segment.onward(point, low);
+        double after = segment.onward(point, high);
+        double foot = before <= 0 ? low : after > 0 ? high : guess;
+        int stayed = 0;
+        for (int i = 0; before > 0 && after <= 0 && i < HALVINGS && high - low > PARAMETER; i++) {
+            double next = low + (high - low) * before / (before - after);
+            boolean settled = Math.abs(next - foot) < PARAMETER && i > 0;
+            foot = next;
+            double onward = segment.onward(point, foot);
+            if (settled || onward == 0) {
+                break;
+            }
+            if (onward > 0) {
+                low = foot;
+                before = onward;
+                after = stayed > 0 ? after / 2 : after;
+                stayed = 1;
             } else {
-                high = middle;
+                high = foot;
+                after = onward;
+                before = stayed < 0 ? before / 2 : before;
+                stayed = -1;
             }
         }
-        double middle = (low + high) / 2;
-        return segment.at(guess).distance(point) < segment.at(middle).distance(point) ? guess : middle;
+        return segment.distance(point, guess) < segment.distance(point, foot) ? guess : foot;
     }
 
     /** Points along the path, both ends included, such that no chord leaves the curve by more than a distance in mm. */

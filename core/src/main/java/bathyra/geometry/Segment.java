@@ -13,6 +13,21 @@ public sealed interface Segment permits Line, Cubic {
     /** The first derivative at t; its length is the speed in mm per unit of t. */
     Vec velocity(double t);
 
+    /** How far the path moves on at t, mm per unit of t. */
+    default double speed(double t) {
+        return velocity(t).length();
+    }
+
+    /** How far a point lies from the place at t, mm. */
+    default double distance(Point point, double t) {
+        return at(t).distance(point);
+    }
+
+    /** Whether the foot of the perpendicular from a point lies farther along than t: positive if it does, negative if it lies before. */
+    default double onward(Point point, double t) {
+        return at(t).to(point).dot(velocity(t));
+    }
+
     /** Signed curvature at t in 1/mm: positive where the path turns clockwise on the screen. */
     double curvature(double t);
 

@@ -15,23 +15,31 @@ public record Bend(double radius, Point at, String edge, boolean hollow) {
     private static final int SAMPLES = 16;
     private static final double STRAIGHT = 1e-5;
 
-    /** The places where edges bend more tightly than a radius: of each run of such places the tightest. @param outline clockwise */
+    /**
+     * The places where edges bend more tightly than a radius: of each run of such places the tightest.
+     *
+     * @param outline clockwise
+     */
     public static List<Bend> tighter(List<OutlineEdge> outline, double radius, boolean hollow) {
         List<Bend> found = new ArrayList<>();
         for (OutlineEdge edge : outline) {
-            Bend run = null;
-            for (Bend bend : along(edge, hollow)) {
-                if (bend.radius >= radius) {
-                    if (run != null) {
-                        found.add(run);
+            double least = 1 / radius;
+            Sample tightest = null;
+            for (Segment segment : edge.path().segments()) {
+                for (int i = 0; i <= SAMPLES; i++) {
+                    double curvature = curvature(segment, i, hollow);
+                    if (curvature <= least) {
+                        if (tightest != null) {
+                            found.add(tightest.bend(edge, hollow));
+                        }
+                        tightest = null;
+                    } else if (tightest == null || curvature > tightest.curvature) {
+                        tightest = new Sample(segment, i, curvature);
                     }
-                    run = null;
-                } else if (run == null || bend.radius < run.radius) {
-                    run = bend;
                 }
             }
-            if (run != null) {
-                found.add(run);
+            if (tightest != null) {
+                found.add(tightest.bend(edge, hollow));
             }
         }
         return found;
@@ -39,26 +47,32 @@ public record Bend(double radius, Point at, String edge, boolean hollow) {
 
     /** The tightest place of an outline; straight where nothing bends that way. @param outline clockwise */
     public static Bend tightest(List<OutlineEdge> outline, boolean hollow) {
-        Bend tightest = new Bend(
-                1 / STRAIGHT, outline.get(0).path().start(), outline.get(0).name(), hollow);
+        OutlineEdge bent = outline.get(0);
+        Sample tightest = new Sample(bent.path().segments().get(0), 0, STRAIGHT);
         for (OutlineEdge edge : outline) {
-            for (Bend bend : along(edge, hollow)) {
-                tightest = bend.radius < tightest.radius ? bend : tightest;
+            for (Segment segment : edge.path().segments()) {
+                for (int i = 0; i <= SAMPLES; i++) {
+                    double curvature = curvature(segment, i, hollow);
+                    if (curvature > tightest.curvature) {
+                        tightest = new Sample(segment, i, curvature);
+                        bent = edge;
+                    }
+                }
             }
         }
-        return tightest;
+        return tightest.bend(bent, hollow);
     }
 
-    private static List<Bend> along(OutlineEdge edge, boolean hollow) {
-        List<Bend> bends = new ArrayList<>();
-        for (Segment segment : edge.path().segments()) {
-            for (int i = 0; i <= SAMPLES; i++) {
-                double t = (double) i / SAMPLES;
-                // The outline runs clockwise: turning clockwise bulges, turning back is a hollow.
-                double curvature = hollow ? -segment.curvature(t) : segment.curvature(t);
-                bends.add(new Bend(1 / Math.max(STRAIGHT, curvature), segment.at(t), edge.name(), hollow));
-            }
+    /** The outline runs clockwise: turning clockwise bulges, turning back is a hollow. */
+    private static double curvature(Segment segment, int sample, boolean hollow) {
+        double curvature = segment.curvature((double) sample / SAMPLES);
+        return hollow ? -curvature : curvature;
+    }
+
+    private record Sample(Segment segment, int sample, double curvature) {
+        private Bend bend(OutlineEdge edge, boolean hollow) {
+            return new Bend(
+                    1 / Math.max(STRAIGHT, curvature), segment.at((double) sample / SAMPLES), edge.name(), hollow);
         }
-        return bends;
     }
 }

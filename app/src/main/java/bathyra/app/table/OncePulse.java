@@ -9,10 +9,12 @@ import javafx.scene.Scene;
  * A deed done at most once a pulse, however often it is asked for. While its node is in no scene it waits.
  */
 public final class OncePulse {
+    private final Node node;
     private final Runnable deed;
     private boolean asked;
 
     private OncePulse(Node node, Runnable deed, BiConsumer<Scene, Runnable> add, BiConsumer<Scene, Runnable> remove) {
+        this.node = node;
         this.deed = deed;
         Runnable step = this::step;
         if (node.getScene() != null) {
@@ -24,7 +26,6 @@ public final class OncePulse {
             }
             if (now != null) {
                 add.accept(now, step);
-                Platform.requestNextPulse();
             }
         });
     }
@@ -43,7 +44,10 @@ public final class OncePulse {
     public void ask() {
         if (!asked) {
             asked = true;
-            Platform.requestNextPulse();
+            // What comes into a scene later is laid out there, and that is a pulse.
+            if (node.getScene() != null) {
+                Platform.requestNextPulse();
+            }
         }
     }
 

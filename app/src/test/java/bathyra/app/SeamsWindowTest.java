@@ -42,6 +42,28 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
+    void ruleOnTheCard_opensThePageAtThatRule_andLeadsBack(FxRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-underbust-princess-front");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#rule")).isEqualTo("Rule: excess");
+        robot.clickOn("#rule");
+        WaitForAsyncUtils.waitForFxEvents();
+        Node found = robot.lookup(".craft-found").query();
+        assertThat(found.getAccessibleText()).startsWith("The princess seam of a bustier takes");
+        Node view = robot.lookup("#craft-scroll").query();
+        assertThat(view.localToScene(view.getBoundsInLocal()).contains(found.localToScene(found.getBoundsInLocal())))
+                .isTrue();
+        robot.clickOn("#craft-search").write("busk").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".craft-found").query().getAccessibleText()).containsIgnoringCase("busk");
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#soundings").tryQuery()).isPresent();
+        assertThat(robot.lookup("#craft").tryQuery()).isEmpty();
+    }
+
+    @Test
     void draggingAHandle_changesTheIntake_asOneChange(FxRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-waist-princess-front");

@@ -31,7 +31,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** The panels of a half on paper, one sheet each, with upper and lower edge drawn over the joined seams (C7.6, C10). */
+/** The panels of a half on paper, one sheet each, with upper and lower edge drawn over the joined seams (C10). */
 final class PanelSheets {
     static final String CENTRE_FRONT = EdgeRole.CENTRE_FRONT.id();
     static final String UPPER = EdgeRole.UPPER.id();

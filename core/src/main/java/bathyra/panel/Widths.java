@@ -19,7 +19,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Where the two edges of every seam lie on the paper at a level (C7.1): the seam's axis less the part of its intake that each
+ * Where the two edges of every seam lie on the paper at a level (C7): the seam's axis less the part of its intake that each
  * edge carries. What lies between two neighbouring seams is a panel's width.
  */
 final class Widths {

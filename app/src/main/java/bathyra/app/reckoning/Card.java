@@ -5,6 +5,7 @@ import bathyra.length.LengthUnit;
 import bathyra.reckon.Formula;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -27,6 +28,7 @@ public final class Card extends VBox {
     private final VBox controls = part();
     private final VBox below = part();
     private VBox writing = above;
+    private Consumer<Rule> read = rule -> {};
     private int next;
     private boolean belowBegun;
 
@@ -209,7 +211,32 @@ public final class Card extends VBox {
             account(input, unit, follow);
         }
         if (!rule.rule().title().isEmpty() && !words.isEmpty()) {
-            words("Rule: " + rule.rule().title(), "quiet");
+            again(RuleRow.class, row -> true, RuleRow::new).show(rule.rule(), read);
+        }
+    }
+
+    /** What is to happen when one wants to read a rule. */
+    public void onRule(Consumer<Rule> deed) {
+        read = deed;
+    }
+
+    /** The rule by which a number was reckoned, with the way to where it stands. */
+    private static final class RuleRow extends HBox {
+        private final Button rule = new Button();
+
+        private RuleRow() {
+            rule.getStyleClass().addAll("deed", "rule-link");
+            rule.setId("rule");
+            rule.setWrapText(true);
+            rule.setMaxHeight(Region.USE_PREF_SIZE);
+            getChildren().add(rule);
+        }
+
+        private void show(Rule shown, Consumer<Rule> read) {
+            rule.setText("Rule: " + shown.title());
+            rule.setAccessibleText("Read the rule: " + shown.title());
+            rule.setDisable(shown.section().isEmpty());
+            rule.setOnAction(e -> read.accept(shown));
         }
     }
 

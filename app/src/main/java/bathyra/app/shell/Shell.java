@@ -2,6 +2,8 @@ package bathyra.app.shell;
 
 import bathyra.app.block.BlockView;
 import bathyra.app.bones.BonesView;
+import bathyra.app.craft.CraftPage;
+import bathyra.app.craft.CraftText;
 import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
 import bathyra.app.foreign.ForeignView;
@@ -20,6 +22,7 @@ import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -69,8 +72,7 @@ public final class Shell extends BorderPane {
         setLeft(new LacingRail(workshop));
         setCenter(middle);
         workshop.whereabouts().stageProperty().addListener((o, was, now) -> {
-            workshop.whereabouts().shelfOpenProperty().set(false);
-            workshop.whereabouts().foreignOpenProperty().set(false);
+            workshop.whereabouts().goTo(now);
             show();
         });
         workshop.whereabouts().foreignOpenProperty().addListener((o, was, now) -> {
@@ -83,6 +85,15 @@ public final class Shell extends BorderPane {
         workshop.whereabouts().shelfOpenProperty().addListener((o, was, now) -> {
             if (now) {
                 shelf(restore);
+            } else {
+                show();
+            }
+        });
+        workshop.whereabouts().ruleProperty().addListener((o, was, now) -> {
+            if (now.isPresent()) {
+                middle.setCenter(new CraftPage(CraftText.shipped(), now.get(), () -> workshop.whereabouts()
+                        .ruleProperty()
+                        .set(Optional.empty())));
             } else {
                 show();
             }

@@ -6,6 +6,7 @@ import bathyra.app.table.Table;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -30,6 +31,7 @@ public abstract class TableStage extends BorderPane {
     protected TableStage(Workshop workshop, String tableId, String tableName) {
         this.workshop = workshop;
         this.table = new Table(workshop::unit);
+        card.onRule(rule -> workshop.whereabouts().ruleProperty().set(Optional.of(rule)));
         table.setId(tableId);
         table.setAccessibleText(tableName);
         kept.getStyleClass().add("kept-draft");

@@ -1,6 +1,8 @@
 package bathyra.app.workshop;
 
 import bathyra.book.WorkshopBook;
+import bathyra.reckon.Rule;
+import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -15,6 +17,7 @@ public final class Whereabouts {
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
+    private final ObjectProperty<Optional<Rule>> rule = new SimpleObjectProperty<>(Optional.empty());
     private final BooleanProperty foreignOpen = new SimpleBooleanProperty(false);
 
     Whereabouts(WorkshopBook book) {
@@ -44,10 +47,16 @@ public final class Whereabouts {
         return foreignOpen;
     }
 
+    /** The rule that is read, on a page of its own instead of a stage; empty for none. */
+    public ObjectProperty<Optional<Rule>> ruleProperty() {
+        return rule;
+    }
+
     /** Goes to a stage, from wherever one is. */
     public void goTo(Stage next) {
         shelfOpen.set(false);
         foreignOpen.set(false);
+        rule.set(Optional.empty());
         stage.set(next);
     }
 }

@@ -11,6 +11,11 @@ for sheet in tokens bathyra; do
   java -cp "$jars" com.sun.javafx.css.parser.Css2Bin "$1/app/src/main/resources/theme/$sheet.css" "$folder/theme/$sheet.bss" >/dev/null 2>&1
 done
 (cd "$folder" && jar uf "$1/app/target/bathyra-app-0.1.0.jar" theme/*.bss 2>/dev/null)
+# The database's own library, laid where it is found as it is: from inside its jar it is written out and compared at each start.
+system=$(java -cp "$jars" org.sqlite.util.OSInfo 2>/dev/null)
+rm -rf "$1/app/target/native"
+mkdir "$1/app/target/native"
+(cd "$folder" && jar xf "$1"/app/target/lib/sqlite-jdbc-*.jar "org/sqlite/native/$system" 2>/dev/null && mv "org/sqlite/native/$system"/* "$1/app/target/native/") || rmdir "$1/app/target/native"
 if [ -z "${DISPLAY:-}" ] && command -v Xvfb >/dev/null 2>&1; then
   start_virtual_display 2>/dev/null
 fi

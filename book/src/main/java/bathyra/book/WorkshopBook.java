@@ -291,16 +291,17 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Writes a new commission into the book and gives its number. */
     public long add(Commission commission) {
-        return run("add a commission", () -> transaction(() -> added(commission)));
+        String document = readable(commission);
+        return run("add a commission", () -> transaction(() -> added(commission, document)));
     }
 
-    private long added(Commission commission) throws SQLException {
+    private long added(Commission commission, String document) throws SQLException {
         long id;
         try (PreparedStatement insert = connection.prepareStatement(
                 "INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
             insert.setString(1, commission.title());
             insert.setString(2, commission.wearer().name());
-            insert.setString(3, readable(commission));
+            insert.setString(3, document);
             try (ResultSet rows = insert.executeQuery()) {
                 rows.next();
                 id = rows.getLong(1);
@@ -312,11 +313,20 @@ public final class WorkshopBook implements AutoCloseable {
 
     /** Writes several new commissions into the book at once: all of them or none. */
     public void addAll(List<Commission> commissions) {
+        add(commissions, commissions.stream().map(WorkshopBook::readable).toList());
+    }
+
+    /** Writes several new commissions into the book at once, each as the document it stands in: all of them or none. @throws BookFailure when one cannot be read */
+    public void addDocuments(List<String> documents) {
+        add(documents.stream().map(this::read).toList(), documents);
+    }
+
+    private void add(List<Commission> commissions, List<String> documents) {
         run(
                 "add the commissions",
                 () -> transaction(() -> {
-                    for (Commission commission : commissions) {
-                        added(commission);
+                    for (int i = 0; i < commissions.size(); i++) {
+                        added(commissions.get(i), documents.get(i));
                     }
                     return null;
                 }));

@@ -3,8 +3,6 @@ package bathyra.app.home;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.BadDocument;
-import bathyra.files.json.CommissionJson;
-import bathyra.garment.Commission;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -46,12 +44,11 @@ public final class DemoBook {
             throw new IOException(file + " is there already; the demo never writes over a book. Name a new file.");
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            List<Commission> commissions = new ArrayList<>();
+            List<String> documents = new ArrayList<>();
             for (String name : all()) {
-                // Shipped with the program and held against the schema in its tests: here they are only read.
-                commissions.add(CommissionJson.readBack(document(name)));
+                documents.add(document(name));
             }
-            book.addAll(commissions);
+            book.addDocuments(documents);
             book.due(1, Optional.of(LocalDate.of(2026, 12, 18)));
             book.due(2, Optional.of(LocalDate.of(2026, 12, 4)));
         }

@@ -18,9 +18,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Future;
 import java.util.concurrent.FutureTask;
+import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -36,6 +38,11 @@ public final class BathyraWindow extends Application {
     private static final double HEIGHT = 800;
     /** On a screen with no more than this to spare the window fills it. */
     private static final double FRAME = 60;
+
+    /** Frames after which the first drawing is on the screen. */
+    private static final int SHOWN = 3;
+    /** What nobody waits for is not begun before the first drawing is on the screen. */
+    private static final CountDownLatch DRAWN = new CountDownLatch(1);
 
     private static Callable<Path> place;
     private static Future<Workshop> opening;
@@ -83,6 +90,7 @@ public final class BathyraWindow extends Application {
             Commission commission = workshop.commission();
             Outcome outcome = Drafter.draft(commission);
             Platform.runLater(() -> workshop.firstDraft(outcome));
+            DRAWN.await();
             BlockDrafter.Drafted block = BlockDrafter.draft(commission.measurements(), commission.garment());
             Platform.runLater(() -> workshop.firstBlock(commission, block));
         } catch (ExecutionException | InterruptedException e) {
@@ -103,7 +111,12 @@ public final class BathyraWindow extends Application {
             new UnavailablePage(e.getCause(), place(), () -> again(stage)).show(stage);
         }
         if (QUIT_WHEN_DRAWN) {
-            quitWhenDrawn();
+            whenDrawn(workshop, () -> {
+                long started = java.lang.management.ManagementFactory.getRuntimeMXBean()
+                        .getStartTime();
+                System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");
+                Platform.exit();
+            });
         }
     }
 
@@ -121,9 +134,6 @@ public final class BathyraWindow extends Application {
     /** Shows a workshop in a stage; the tests come in here. */
     public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
         Lettering.load();
-        // Begun before the first keystroke, so that the backup holds the book as it was opened.
-        workshop.book().backUpWhenDue();
-        workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);
@@ -132,6 +142,14 @@ public final class BathyraWindow extends Application {
         stage.setOnHidden(e -> workshop.close());
         stage.setTitle("Bathyra");
         place(stage, scene);
+        whenDrawn(workshop, () -> {
+            DRAWN.countDown();
+            if (!workshop.isClosed()) {
+                // Each change asks for the backup too: it holds the book as it was opened, however soon one begins.
+                workshop.book().backUpWhenDue();
+                workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
+            }
+        });
         return scene;
     }
 
@@ -194,18 +212,15 @@ public final class BathyraWindow extends Application {
         }
     }
 
-    private void quitWhenDrawn() {
-        new javafx.animation.AnimationTimer() {
+    private static void whenDrawn(Workshop workshop, Runnable deed) {
+        new AnimationTimer() {
             private int frames;
 
             @Override
             public void handle(long now) {
-                if (!workshop.isDrafting() && ++frames == 3) {
+                if (!workshop.isDrafting() && ++frames == SHOWN) {
                     stop();
-                    long started = java.lang.management.ManagementFactory.getRuntimeMXBean()
-                            .getStartTime();
-                    System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");
-                    Platform.exit();
+                    deed.run();
                 }
             }
         }.start();

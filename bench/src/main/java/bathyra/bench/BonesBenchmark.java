@@ -46,6 +46,12 @@ public class BonesBenchmark {
         return Drafter.draft(commission);
     }
 
+    /** The pattern and its bones, as a change makes both anew. */
+    @Benchmark
+    public Bones redraftWithBones() {
+        return BonePlan.of((Draft) Drafter.draft(commission));
+    }
+
     @Benchmark
     public Bones bones() {
         return BonePlan.of(draft);

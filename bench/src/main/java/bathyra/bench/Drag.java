@@ -13,7 +13,10 @@ import bathyra.garment.SeamPlacing;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -40,16 +43,22 @@ public final class Drag {
 
     private static final int STEP = 3;
 
+    private static List<String> kept = List.of();
+
     private Drag() {}
 
     private enum Subject {
-        BUSTIER("Nerea Holloway", new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)),
-        CORSET("Maren Achterberg", new Cell(Level.WAIST, SeamPlace.back(1)));
+        BUSTIER("a bustier", "17 / 25", "Nerea Holloway", new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT)),
+        CORSET("a corset in twelve panels", "22 / 33", "Maren Achterberg", new Cell(Level.WAIST, SeamPlace.back(1)));
 
+        private final String words;
+        private final String target;
         private final String wearer;
         private final Cell cell;
 
-        Subject(String wearer, Cell cell) {
+        Subject(String words, String target, String wearer, Cell cell) {
+            this.words = words;
+            this.target = target;
             this.wearer = wearer;
             this.cell = cell;
         }
@@ -145,6 +154,7 @@ public final class Drag {
                     .filter(t -> t < 1_000_000_000L)
                     .count();
             Arrays.sort(apart);
+            keep(subject, apart);
             System.out.printf(
                     Locale.ROOT,
                     "%s: from one draft drawn to the next %.1f ms median, %.1f ms at 95 %%, %.1f ms at 99 %%; %d drafts, %d in the first second%n",
@@ -157,7 +167,29 @@ public final class Drag {
         }
     }
 
+    /** With a commit and a file beside the book the figures are kept. */
+    private static void keep(Subject subject, double[] apart) {
+        if (kept.size() < 3) {
+            return;
+        }
+        Ledger.Figure figure = new Ledger.Figure(
+                LocalDate.now().toString(),
+                kept.get(1),
+                "a seam of " + subject.words + " dragged in the window, from one draft drawn to the next",
+                apart[apart.length / 2],
+                apart[apart.length * 95 / 100],
+                All.yardstick(),
+                subject.target,
+                "bench/run all");
+        try {
+            Ledger.append(Path.of(kept.get(2)), List.of(figure));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     public static void main(String[] arguments) {
+        kept = List.of(arguments);
         Application.launch(Dragged.class, arguments);
     }
 }

@@ -35,13 +35,13 @@ class LedgerTest {
         Path page = folder.resolve("page.md");
         Ledger.append(csv, List.of(FIRST, SECOND));
         Files.writeString(
-                page, "before\n<!-- made from benchmarks.csv -->\nold\n<!-- end of what is made -->\nafter\n");
+                page, "before\n<!-- made from benchmarks.csv -->\nformer table\n<!-- end of what is made -->\nafter\n");
         Ledger.page(csv, page);
         assertThat(Files.readString(page))
                 .startsWith("before\n")
                 .endsWith("<!-- end of what is made -->\nafter\n")
                 .contains("| a lay, folded | 9 / 12 | 6.0 / 9.5 | 1.50 | 2.00 | `bench/run all`, 2026-01-02, bbb |")
-                .doesNotContain("old");
+                .doesNotContain("former table");
     }
 
     @Test

@@ -12,13 +12,17 @@ import bathyra.geometry.Tolerance;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.Bend;
+import bathyra.piece.CutCount;
 import bathyra.piece.CutLine;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
+import bathyra.piece.Markings;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceTitle;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -93,20 +97,11 @@ public final class Finishing {
         // On the fold the thread lies along the fold; nothing else can be cut double.
         GrainLine line = fold ? GrainLine.CENTRE_FRONT : grain;
         return new Piece(
-                sheet.id(),
-                sheet.name(),
-                order,
-                sheet.front(),
-                fold ? 1 : 2,
-                fold,
+                new PieceTitle(sheet.id(), sheet.name(), order, sheet.front()),
+                new CutCount(fold ? 1 : 2, fold),
                 sheet.outline(),
-                sheet.marks(),
-                notches(sheet),
-                Grains.of(sheet, line),
-                List.of(),
-                sheet.declared(),
-                Map.of(),
-                marks);
+                new Markings(sheet.marks(), notches(sheet), Grains.of(sheet, line), sheet.declared(), marks),
+                CuttingLine.of(List.of()));
     }
 
     /** The apex on every piece whose edge runs over it, the top of the pieces that are to show it, and the hollows that have to be clipped. */

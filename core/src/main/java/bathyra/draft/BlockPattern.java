@@ -6,11 +6,15 @@ import bathyra.block.BlockPoint;
 import bathyra.block.Half;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.piece.CutCount;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Markings;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceTitle;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -57,17 +61,11 @@ public final class BlockPattern {
                 new Point(waist.at().x() + 30, hem.y() - 40),
                 new Point(waist.at().x() + 30, drawing.point(half, "Nc").at().y() + 40));
         return new Piece(
-                front ? "FB" : "BB",
-                front ? "Front" : "Back",
-                front ? 1 : 2,
-                front,
-                front ? 1 : 2,
-                front,
+                new PieceTitle(front ? "FB" : "BB", front ? "Front" : "Back", front ? 1 : 2, front),
+                new CutCount(front ? 1 : 2, front),
                 outline,
-                marks,
-                List.of(),
-                grain,
-                closed.flattened(CHORD));
+                new Markings(marks, List.of(), grain),
+                CuttingLine.of(closed.flattened(CHORD)));
     }
 
     private static OutlineEdge.Kind kind(BlockEdge.Name name, boolean front) {

@@ -6,17 +6,20 @@ import bathyra.foreign.ForeignLine.Role;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
+import bathyra.piece.CutCount;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Markings;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceTitle;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -44,20 +47,17 @@ final class Labelling {
         String id = label.map(Label::id).orElse("P" + place);
         String name = label.map(Label::name).orElseGet(() -> ring.name().isBlank() ? "Piece " + place : ring.name());
         return new Piece(
-                id,
-                name,
-                label.map(Label::order).orElse(place),
-                label.map(Label::front).orElse(true),
-                label.map(Label::count).orElse(USUAL_COUNT),
-                label.map(Label::onFold).orElse(false),
+                new PieceTitle(
+                        id,
+                        name,
+                        label.map(Label::order).orElse(place),
+                        label.map(Label::front).orElse(true)),
+                new CutCount(
+                        label.map(Label::count).orElse(USUAL_COUNT),
+                        label.map(Label::onFold).orElse(false)),
                 edges,
-                levels(ring, lines),
-                notches(edges, lines),
-                grain(ring, lines),
-                outline.cut(),
-                List.of(),
-                Map.of(),
-                List.of());
+                new Markings(levels(ring, lines), notches(edges, lines), grain(ring, lines)),
+                CuttingLine.of(outline.cut()));
     }
 
     /** The edges that the file itself names. */

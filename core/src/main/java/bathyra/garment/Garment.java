@@ -20,40 +20,28 @@ import java.util.function.Consumer;
 /**
  * What is to be made, with every choice that has been made for it.
  *
- * @param school how the intake under the bust of a princess seam is found
- * @param ease eases set by hand, the others come from the table
- * @param lengths rule lengths set by hand, the others stand at their default
- * @param intakes soundings set by hand and therefore locked
- * @param rightIntakes soundings of the right half of an uneven body that are locked apart from the left's
- * @param finish how its pieces are finished for the cloth
- * @param splits shares towards the centre set by hand
  * @param block the school by which the block is drafted
- * @param fastening how it is closed, and how much of each level lies in front
- * @param panels the panels of a corset; a bustier has its four
- * @param sharing how a corset's surplus is shared out over its seams
+ * @param lengths rule lengths set by hand, the others stand at their default
+ * @param ease eases set by hand, the others come from the table
  * @param fit how tight it starts
+ * @param fastening how it is closed, and how much of each level lies in front
+ * @param seaming its seams, and what is taken out at them
  * @param bust its cups and the contour wedges
- * @param top what stands above the upper line
+ * @param edges where it ends above and below
+ * @param finish how its pieces are finished for the cloth
  * @param boning its bones and hardware, as far as they are chosen by hand
  */
 public record Garment(
         GarmentKind kind,
-        UpperShape upperEdge,
-        LowerShape lowerEdge,
-        UnderbustSchool school,
-        Map<Level, Length> ease,
-        Map<LengthOption, Length> lengths,
-        Map<Cell, Length> intakes,
-        Map<Cell, Length> rightIntakes,
-        Finish finish,
-        Map<SplitOption, Double> splits,
         BlockChoice block,
-        Fastening fastening,
-        Panels panels,
-        Sharing sharing,
+        Map<LengthOption, Length> lengths,
+        Map<Level, Length> ease,
         Fit fit,
+        Fastening fastening,
+        Seaming seaming,
         Bust bust,
-        Top top,
+        Edges edges,
+        Finish finish,
         Boning boning) {
 
     private static final double BRIDGE_AT_BUSK = 25;
@@ -67,9 +55,6 @@ public record Garment(
     public Garment {
         ease = Map.copyOf(ease);
         lengths = Map.copyOf(lengths);
-        intakes = Map.copyOf(intakes);
-        rightIntakes = Map.copyOf(rightIntakes);
-        splits = Map.copyOf(splits);
     }
 
     /** The garment of a kind that stands before anything has been chosen. */
@@ -80,22 +65,15 @@ public record Garment(
                 kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
         return new Garment(
                 kind,
-                UpperShape.STRAIGHT,
-                kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP,
-                UnderbustSchool.EXCESS,
-                Map.of(),
-                Map.of(),
-                Map.of(),
-                Map.of(),
-                Finish.USUAL,
-                Map.of(),
                 BlockChoice.QUARTER,
-                fastening,
-                panels,
-                Sharing.BY_RULE,
+                Map.of(),
+                Map.of(),
                 Fit.BY_KIND,
+                fastening,
+                Seaming.of(panels),
                 Bust.PRINCESS,
-                Top.STRAPLESS,
+                new Edges(UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, Top.STRAPLESS),
+                Finish.USUAL,
                 Boning.BY_RULE);
     }
 
@@ -104,16 +82,58 @@ public record Garment(
         return of(GarmentKind.BUSTIER);
     }
 
+    public UpperShape upperEdge() {
+        return edges.upper();
+    }
+
+    public LowerShape lowerEdge() {
+        return edges.lower();
+    }
+
+    /** What stands above the upper line. */
+    public Top top() {
+        return edges.top();
+    }
+
+    /** How the intake under the bust of a princess seam is found. */
+    public UnderbustSchool school() {
+        return seaming.school();
+    }
+
+    /** The panels of a corset; a bustier has its four. */
+    public Panels panels() {
+        return seaming.panels();
+    }
+
+    public Sharing sharing() {
+        return seaming.sharing();
+    }
+
+    /** Soundings set by hand and therefore locked. */
+    public Map<Cell, Length> intakes() {
+        return seaming.intakes();
+    }
+
+    /** Soundings of the right half of an uneven body that are locked apart from the left's. */
+    public Map<Cell, Length> rightIntakes() {
+        return seaming.rightIntakes();
+    }
+
+    /** Shares towards the centre set by hand. */
+    public Map<SplitOption, Double> splits() {
+        return seaming.splits();
+    }
+
     /** The levels from the top down to the last one that shapes the garment. */
     public List<Level> levels() {
         List<Level> levels = new ArrayList<>(
                 kind.isOverBust()
                         ? List.of(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST)
                         : List.of(Level.UNDERBUST, Level.WAIST));
-        if (!lowerEdge.endsAtWaist()) {
+        if (!edges.lower().endsAtWaist()) {
             levels.add(Level.HIGH_HIP);
         }
-        if (lowerEdge == LowerShape.HIP) {
+        if (edges.lower() == LowerShape.HIP) {
             levels.add(Level.HIP);
         }
         return levels;
@@ -121,7 +141,7 @@ public record Garment(
 
     /** The places where surplus is taken out, from centre front to centre back. */
     public List<SeamPlace> seams() {
-        return kind.isPanelled() ? panels.seams() : BUSTIER_SEAMS;
+        return kind.isPanelled() ? seaming.panels().seams() : BUSTIER_SEAMS;
     }
 
     /** How many panels half of it has. */
@@ -172,7 +192,7 @@ public record Garment(
                         option.label(),
                         byShape.getAsDouble(),
                         Quantity.LENGTH,
-                        upperEdge.label().toLowerCase(Locale.ROOT),
+                        edges.upper().label().toLowerCase(Locale.ROOT),
                         Rule.of("C10", "upper edges"))
                 : option.byRule(block.figures());
     }
@@ -180,10 +200,13 @@ public record Garment(
     /** The lengths that each shape of the upper edge starts with. */
     private OptionalDouble byShape(LengthOption option) {
         return switch (option) {
-            case EDGE_DIP -> OptionalDouble.of(upperEdge.dip());
+            case EDGE_DIP -> OptionalDouble.of(edges.upper().dip());
             case NECKLINE_DEPTH ->
-                OptionalDouble.of(top.keyhole() ? Math.min(upperEdge.depth(), ABOVE_KEYHOLE) : upperEdge.depth());
-            case NECKLINE_WIDTH -> OptionalDouble.of(upperEdge.width());
+                OptionalDouble.of(
+                        edges.top().keyhole()
+                                ? Math.min(edges.upper().depth(), ABOVE_KEYHOLE)
+                                : edges.upper().depth());
+            case NECKLINE_WIDTH -> OptionalDouble.of(edges.upper().width());
             default -> OptionalDouble.empty();
         };
     }
@@ -240,78 +263,7 @@ public record Garment(
 
     /** The share of a seam's intake that lies towards the centre. */
     public Reckoned split(SplitOption option) {
-        return option.reckoned(splits.get(option));
-    }
-
-    /** All choices, to be changed one at a time. */
-    private static final class Choices {
-        private GarmentKind kind;
-        private UpperShape upperEdge;
-        private LowerShape lowerEdge;
-        private UnderbustSchool school;
-        private final Map<Level, Length> ease;
-        private final Map<LengthOption, Length> lengths;
-        private final Map<Cell, Length> intakes;
-        private final Map<Cell, Length> rightIntakes;
-        private Finish finish;
-        private final Map<SplitOption, Double> splits;
-        private BlockChoice block;
-        private Fastening fastening;
-        private Panels panels;
-        private Sharing sharing;
-        private Fit fit;
-        private Bust bust;
-        private Top top;
-        private Boning boning;
-
-        private Choices(Garment from) {
-            kind = from.kind;
-            upperEdge = from.upperEdge;
-            lowerEdge = from.lowerEdge;
-            school = from.school;
-            ease = new HashMap<>(from.ease);
-            lengths = new HashMap<>(from.lengths);
-            intakes = new HashMap<>(from.intakes);
-            rightIntakes = new HashMap<>(from.rightIntakes);
-            finish = from.finish;
-            splits = new HashMap<>(from.splits);
-            block = from.block;
-            fastening = from.fastening;
-            panels = from.panels;
-            sharing = from.sharing;
-            fit = from.fit;
-            bust = from.bust;
-            top = from.top;
-            boning = from.boning;
-        }
-
-        private Garment made() {
-            return new Garment(
-                    kind,
-                    upperEdge,
-                    lowerEdge,
-                    school,
-                    ease,
-                    lengths,
-                    intakes,
-                    rightIntakes,
-                    finish,
-                    splits,
-                    block,
-                    fastening,
-                    panels,
-                    sharing,
-                    fit,
-                    bust,
-                    top,
-                    boning);
-        }
-    }
-
-    private Garment with(Consumer<Choices> change) {
-        Choices choices = new Choices(this);
-        change.accept(choices);
-        return choices.made();
+        return option.reckoned(seaming.splits().get(option));
     }
 
     /** The same body in another kind of garment. What belongs to seams and edges that the new kind does not have goes. */
@@ -320,41 +272,30 @@ public record Garment(
             return this;
         }
         Garment start = of(next);
-        return with(c -> {
-            c.kind = next;
-            c.panels = start.panels;
-            c.fastening = fastening.with(start.fastening.closure());
-            c.lowerEdge = kind.isPanelled() == next.isPanelled() ? lowerEdge : start.lowerEdge;
-            c.top = next.isPanelled() ? Top.STRAPLESS : top;
-            c.upperEdge = next.isOverBust() ? upperEdge.under(c.top.cover()) : UpperShape.STRAIGHT;
-            c.bust = next.isOverBust() ? bust : Bust.PRINCESS;
-            c.intakes.clear();
-            c.rightIntakes.clear();
-            c.splits.clear();
-            c.finish = finish.ofOtherPieces();
-            c.boning = boning.ofOtherPieces();
-            c.ease.keySet().removeIf(level -> !next.isOverBust() && (level == Level.UPPER || level == Level.BUST));
-            c.sharing = Sharing.BY_RULE;
-            c.fit = new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops());
-        });
+        Top top = next.isPanelled() ? Top.STRAPLESS : edges.top();
+        Map<Level, Length> kept = new HashMap<>(ease);
+        kept.keySet().removeIf(level -> !next.isOverBust() && (level == Level.UPPER || level == Level.BUST));
+        return new Garment(
+                next,
+                block,
+                lengths,
+                kept,
+                new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops()),
+                fastening.with(start.fastening.closure()),
+                seaming.ofOtherKind(start.panels()),
+                next.isOverBust() ? bust : Bust.PRINCESS,
+                new Edges(
+                        next.isOverBust() ? edges.upper().under(top.cover()) : UpperShape.STRAIGHT,
+                        kind.isPanelled() == next.isPanelled() ? edges.lower() : start.edges.lower(),
+                        top),
+                finish.ofOtherPieces(),
+                boning.ofOtherPieces());
     }
 
     /** The same corset in other panels: locks, weights and splits of the seams before are gone. */
     public Garment withPanels(Panels next) {
-        return with(c -> {
-            c.panels = next;
-            if (next.front() != panels.front() || next.back() != panels.back()) {
-                c.intakes
-                        .keySet()
-                        .removeIf(cell -> cell.seam().part() != SeamPlace.Part.SIDE
-                                && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
-                c.rightIntakes.keySet().retainAll(c.intakes.keySet());
-                c.splits.clear();
-                c.finish = finish.ofOtherPieces();
-                c.boning = boning.ofOtherPieces();
-                c.sharing = new Sharing(sharing.preset(), Map.of(), sharing.apexShare(), Map.of());
-            }
-        });
+        boolean others = next.front() != panels().front() || next.back() != panels().back();
+        return others ? inOtherPieces(seaming.with(next)) : with(seaming.with(next));
     }
 
     /**
@@ -365,161 +306,135 @@ public record Garment(
      * @param at its place on the block's paper, 0 to 1
      */
     public Garment withSeam(SeamPlace.Part part, int number, double at) {
-        return renumbered(panels.with(part, number, Optional.of(at)), Optional.empty(), part, number, 1);
+        return inOtherPieces(seaming.withSeam(part, number, at));
     }
 
     /** One seam less; the others keep what was set for them. */
     public Garment withoutSeam(SeamPlace seam) {
-        return renumbered(panels.without(seam), Optional.of(seam), seam.part(), seam.number() + 1, -1);
+        return inOtherPieces(seaming.withoutSeam(seam));
     }
 
-    private Garment renumbered(Panels next, Optional<SeamPlace> gone, SeamPlace.Part part, int from, int by) {
-        return with(c -> {
-            c.panels = next;
-            c.finish = finish.ofOtherPieces();
-            c.boning = boning.ofOtherPieces();
-            c.intakes.clear();
-            c.rightIntakes.clear();
-            intakes.forEach((cell, l) -> shift(c.intakes, cell, l, gone, part, from, by));
-            rightIntakes.forEach((cell, l) -> shift(c.rightIntakes, cell, l, gone, part, from, by));
-            c.splits.clear();
-            splits.forEach((option, share) -> {
-                if (!gone.equals(Optional.of(option.seam()))) {
-                    c.splits.put(
-                            SplitOption.of(option.seam().shifted(part, from, by))
-                                    .orElseThrow(),
-                            share);
-                }
-            });
-            Map<String, Double> weights = new HashMap<>(sharing.weights());
-            Map<Cell, Length> caps = new HashMap<>();
-            gone.ifPresent(g -> weights.remove(g.id()));
-            sharing.caps().forEach((cell, l) -> {
-                if (!gone.equals(Optional.of(cell.seam()))) {
-                    caps.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), l);
-                }
-            });
-            c.sharing = new Sharing(
-                    sharing.preset(),
-                    Panels.renamed(weights, s -> s.shifted(part, from, by)),
-                    sharing.apexShare(),
-                    caps);
-        });
-    }
-
-    private static void shift(
-            Map<Cell, Length> into,
-            Cell cell,
-            Length length,
-            Optional<SeamPlace> gone,
-            SeamPlace.Part part,
-            int from,
-            int by) {
-        if (!gone.equals(Optional.of(cell.seam()))) {
-            into.put(new Cell(cell.level(), cell.seam().shifted(part, from, by)), length);
-        }
+    private Garment inOtherPieces(Seaming next) {
+        return with(next).withFinish(finish.ofOtherPieces()).withBoning(boning.ofOtherPieces());
     }
 
     /** What the right half of an uneven body is drafted by: its own locks where it has them. */
     public Garment ofRightHalf() {
-        return with(c -> c.intakes.putAll(rightIntakes));
+        return with(seaming.ofRightHalf());
     }
 
     /** The same garment with a sounding of the right half locked at a value of its own. */
     public Garment withRightIntake(Cell cell, Length length) {
-        return with(c -> c.rightIntakes.put(cell, length));
+        return with(seaming.withRightIntake(cell, Optional.of(length)));
     }
 
     /** The same garment with a sounding of the right half as on the left. */
     public Garment withoutRightIntake(Cell cell) {
-        return with(c -> c.rightIntakes.remove(cell));
+        return with(seaming.withRightIntake(cell, Optional.empty()));
     }
 
     public Garment withSharing(Sharing next) {
-        return with(c -> c.sharing = next);
-    }
-
-    public Garment withFit(Fit next) {
-        return with(c -> c.fit = next);
-    }
-
-    public Garment withBust(Bust next) {
-        return with(c -> c.bust = next);
-    }
-
-    /** The same garment with another top; an upper edge that does not go with it gives way. */
-    public Garment withTop(Top next) {
-        return with(c -> {
-            c.top = next;
-            c.upperEdge = upperEdge.under(next.cover());
-        });
-    }
-
-    public Garment withFastening(Fastening next) {
-        return with(c -> c.fastening = next);
-    }
-
-    /** The same garment with another upper edge; one that does not go with what holds it up gives way to one that does. */
-    public Garment withUpperEdge(UpperShape shape) {
-        return with(c -> c.upperEdge = shape.under(top.cover()));
-    }
-
-    public Garment withLowerEdge(LowerShape shape) {
-        return with(c -> c.lowerEdge = shape);
+        return with(seaming.with(next));
     }
 
     public Garment withSchool(UnderbustSchool next) {
-        return with(c -> c.school = next);
-    }
-
-    /** The same garment drafted by another school. */
-    public Garment withBlock(BlockChoice next) {
-        return with(c -> c.block = next);
+        return with(seaming.with(next));
     }
 
     public Garment withSplit(SplitOption option, double share) {
-        return with(c -> c.splits.put(option, share));
+        return with(seaming.withSplit(option, Optional.of(share)));
     }
 
     /** The same garment with a split back at the rule. */
     public Garment withoutSplit(SplitOption option) {
-        return with(c -> c.splits.remove(option));
-    }
-
-    public Garment withLength(LengthOption option, Length length) {
-        return with(c -> c.lengths.put(option, length));
-    }
-
-    /** The same garment with a rule length back at its default. */
-    public Garment withoutLength(LengthOption option) {
-        return with(c -> c.lengths.remove(option));
+        return with(seaming.withSplit(option, Optional.empty()));
     }
 
     /** The same garment with a sounding locked at a value. */
     public Garment withIntake(Cell cell, Length length) {
-        return with(c -> c.intakes.put(cell, length));
+        return with(seaming.withIntake(cell, Optional.of(length)));
     }
 
     /** The same garment with a sounding back at the rule. */
     public Garment withoutIntake(Cell cell) {
-        return with(c -> c.intakes.remove(cell));
+        return with(seaming.withIntake(cell, Optional.empty()));
+    }
+
+    private Garment with(Seaming next) {
+        return new Garment(kind, block, lengths, ease, fit, fastening, next, bust, edges, finish, boning);
+    }
+
+    /** The same garment with another top; an upper edge that does not go with it gives way. */
+    public Garment withTop(Top next) {
+        return with(edges.withTop(next));
+    }
+
+    /** The same garment with another upper edge; one that does not go with what holds it up gives way to one that does. */
+    public Garment withUpperEdge(UpperShape shape) {
+        return with(edges.withUpper(shape));
+    }
+
+    public Garment withLowerEdge(LowerShape shape) {
+        return with(edges.withLower(shape));
+    }
+
+    private Garment with(Edges next) {
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, next, finish, boning);
+    }
+
+    public Garment withFit(Fit next) {
+        return new Garment(kind, block, lengths, ease, next, fastening, seaming, bust, edges, finish, boning);
+    }
+
+    public Garment withBust(Bust next) {
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, next, edges, finish, boning);
+    }
+
+    public Garment withFastening(Fastening next) {
+        return new Garment(kind, block, lengths, ease, fit, next, seaming, bust, edges, finish, boning);
+    }
+
+    /** The same garment drafted by another school. */
+    public Garment withBlock(BlockChoice next) {
+        return new Garment(kind, next, lengths, ease, fit, fastening, seaming, bust, edges, finish, boning);
+    }
+
+    public Garment withLength(LengthOption option, Length length) {
+        return withLengths(m -> m.put(option, length));
+    }
+
+    /** The same garment with a rule length back at its default. */
+    public Garment withoutLength(LengthOption option) {
+        return withLengths(m -> m.remove(option));
+    }
+
+    private Garment withLengths(Consumer<Map<LengthOption, Length>> change) {
+        Map<LengthOption, Length> next = new HashMap<>(lengths);
+        change.accept(next);
+        return new Garment(kind, block, next, ease, fit, fastening, seaming, bust, edges, finish, boning);
     }
 
     public Garment withEase(Level level, Length length) {
-        return with(c -> c.ease.put(level, length));
+        return withEases(m -> m.put(level, length));
     }
 
     /** The same garment with a level's ease back at the table. */
     public Garment withoutEase(Level level) {
-        return with(c -> c.ease.remove(level));
+        return withEases(m -> m.remove(level));
+    }
+
+    private Garment withEases(Consumer<Map<Level, Length>> change) {
+        Map<Level, Length> next = new HashMap<>(ease);
+        change.accept(next);
+        return new Garment(kind, block, lengths, next, fit, fastening, seaming, bust, edges, finish, boning);
     }
 
     public Garment withBoning(Boning next) {
-        return with(c -> c.boning = next);
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, finish, next);
     }
 
     public Garment withFinish(Finish next) {
-        return with(c -> c.finish = next);
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, next, boning);
     }
 
     public Garment withAllowance(EdgeUse use, Length length) {

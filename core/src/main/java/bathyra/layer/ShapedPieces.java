@@ -9,16 +9,19 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.measure.MeasurementSet.Part;
+import bathyra.piece.CutCount;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.Grain;
+import bathyra.piece.Markings;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.OutlineEdge.Kind;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.PieceRole;
+import bathyra.piece.PieceTitle;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** The pieces that are drawn along the edges that open: facing, fly and modesty panel (C12). */
@@ -122,20 +125,15 @@ final class ShapedPieces {
         double x = (a.x() + b.x()) / 2;
         Grain grain = new Grain(new Point(x, Math.max(a.y(), b.y())), new Point(x, Math.min(a.y(), b.y())));
         return Optional.of(new Piece(
-                behind ? PieceRole.FACING_BACK.id() : PieceRole.FACING_FRONT.id(),
-                behind ? "Facing, centre back" : "Facing, centre front",
-                panel.order(),
-                panel.front(),
-                2,
-                false,
+                new PieceTitle(
+                        behind ? PieceRole.FACING_BACK.id() : PieceRole.FACING_FRONT.id(),
+                        behind ? "Facing, centre back" : "Facing, centre front",
+                        panel.order(),
+                        panel.front()),
+                new CutCount(2, false),
                 outline,
-                List.of(),
-                List.of(),
-                grain,
-                List.of(),
-                List.of(),
-                Map.of(),
-                List.of()));
+                new Markings(List.of(), List.of(), grain),
+                CuttingLine.of(List.of())));
     }
 
     private static Path joined(Path path, Point start, Point end) {
@@ -161,20 +159,11 @@ final class ShapedPieces {
         Grain grain =
                 new Grain(new Point(half / 2, top + height * (1 - INSET)), new Point(half / 2, top + height * INSET));
         return new Piece(
-                id,
-                name,
-                beside.order(),
-                beside.front(),
-                count,
-                true,
+                new PieceTitle(id, name, beside.order(), beside.front()),
+                new CutCount(count, true),
                 outline,
-                List.of(),
-                List.of(),
-                grain,
-                List.of(),
-                List.of(),
-                Map.of(),
-                List.of());
+                new Markings(List.of(), List.of(), grain),
+                CuttingLine.of(List.of()));
     }
 
     private static OutlineEdge edge(String name, Kind kind, Point from, Point to) {

@@ -5,15 +5,12 @@ import bathyra.garment.EdgeUse;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
-import bathyra.piece.Grain;
-import bathyra.piece.LevelMark;
-import bathyra.piece.Mark;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /**
@@ -50,30 +47,16 @@ final class TurnOfCloth {
         Path leaving = outline.get(behind).path();
         set(outline, behind, leaving.mapped(drawnAfter(leaving.end(), leaving.start(), out)));
         UnaryOperator<Point> onSide = p -> side.isNear(p, ON_EDGE) ? p.plus(out) : p;
+        List<Notch> notches = piece.notches().stream()
+                .map(m ->
+                        new Notch(m.edge(), m.edge().equals(name) ? m.at().plus(out) : m.at(), m.twofold(), m.level()))
+                .toList();
         return new Piece(
-                piece.id(),
-                piece.name(),
-                piece.order(),
-                piece.front(),
-                piece.count(),
-                piece.onFold(),
+                piece.title(),
+                piece.cut(),
                 outline,
-                piece.levelMarks().stream()
-                        .map(m -> new LevelMark(m.level(), onSide.apply(m.from()), onSide.apply(m.to())))
-                        .toList(),
-                piece.notches().stream()
-                        .map(m -> new Notch(
-                                m.edge(), m.edge().equals(name) ? m.at().plus(out) : m.at(), m.twofold(), m.level()))
-                        .toList(),
-                new Grain(piece.grain().from(), piece.grain().to()),
-                List.of(),
-                piece.declared().stream()
-                        .map(c -> new Piece.Corner(onSide.apply(c.at()), c.degrees()))
-                        .toList(),
-                Map.of(),
-                piece.marks().stream()
-                        .map(m -> new Mark(m.kind(), onSide.apply(m.at())))
-                        .toList());
+                piece.markings().mapped(onSide).withNotches(notches),
+                CuttingLine.of(List.of()));
     }
 
     private static void set(List<OutlineEdge> outline, int at, Path path) {

@@ -404,23 +404,7 @@ class StylesTest {
                 "",
                 "panel",
                 draft.pattern().levels(),
-                draft.pattern().pieces().stream()
-                        .map(p -> new Piece(
-                                p.id(),
-                                p.name(),
-                                p.order(),
-                                p.front(),
-                                p.count(),
-                                p.onFold(),
-                                p.outline(),
-                                p.levelMarks(),
-                                p.notches(),
-                                p.grain(),
-                                p.cutLine(),
-                                p.declared(),
-                                p.allowances(),
-                                List.of()))
-                        .toList(),
+                draft.pattern().pieces().stream().map(p -> p.marking(List.of())).toList(),
                 draft.pattern().seams(),
                 draft.pattern().waistToLap());
         assertThat(Truing.look(unmarked))

@@ -14,13 +14,17 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.length.LengthUnit;
+import bathyra.piece.CutCount;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
 import bathyra.piece.Mark;
+import bathyra.piece.Markings;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.OutlineEdge.Kind;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceTitle;
 import bathyra.piece.SeamJoin;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -50,20 +54,11 @@ class BeforeCuttingTest {
         outline.forEach(e -> ring.add(e.path().start()));
         ring.add(ring.get(0));
         return new Piece(
-                id,
-                "Piece " + id,
-                1,
-                true,
-                2,
-                false,
+                new PieceTitle(id, "Piece " + id, 1, true),
+                new CutCount(2, false),
                 outline,
-                List.of(),
-                List.of(),
-                new Grain(new Point(10, 90), new Point(10, 10)),
-                ring,
-                List.of(),
-                widths,
-                List.of());
+                new Markings(List.of(), List.of(), new Grain(new Point(10, 90), new Point(10, 10))),
+                new CuttingLine(ring, widths));
     }
 
     private static List<Finding> look(Piece... pieces) {
@@ -198,17 +193,11 @@ class BeforeCuttingTest {
             notches.add(new Notch(edge, new Point(x, y), false, ""));
         }
         return new Piece(
-                piece.id(),
-                piece.name(),
-                1,
-                true,
-                2,
-                false,
+                new PieceTitle(piece.id(), piece.name(), 1, true),
+                new CutCount(2, false),
                 piece.outline(),
-                List.of(),
-                notches,
-                piece.grain(),
-                List.of());
+                new Markings(List.of(), notches, piece.grain()),
+                CuttingLine.of(List.of()));
     }
 
     @Test

@@ -13,12 +13,16 @@ import bathyra.geometry.Cubic;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.piece.CutCount;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Markings;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceTitle;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -50,17 +54,11 @@ class GirthRunTest {
                 new LevelMark("underbust", new Point(0, 0), new Point(100, 0)),
                 new LevelMark("waist", new Point(0, 200), new Point(100, 200)));
         Piece piece = new Piece(
-                "F1",
-                "Front",
-                1,
-                true,
-                2,
-                false,
+                new PieceTitle("F1", "Front", 1, true),
+                new CutCount(2, false),
                 outline,
-                marks,
-                List.of(),
-                new Grain(new Point(10, 180), new Point(10, 20)),
-                List.of());
+                new Markings(marks, List.of(), new Grain(new Point(10, 180), new Point(10, 20))),
+                CuttingLine.of(List.of()));
         List<PatternLevel> levels = List.of(
                 new PatternLevel("underbust", 200, 0, 0, 200, 100, 0),
                 new PatternLevel("waist", 200, 0, 0, 200, 100, 0));

@@ -15,6 +15,8 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import bathyra.geometry.Vec;
 import bathyra.length.LengthUnit;
+import bathyra.piece.CuttingLine;
+import bathyra.piece.Markings;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
@@ -56,17 +58,11 @@ class TruingTest {
                         : e)
                 .toList();
         return new Piece(
-                p.id(),
-                p.name(),
-                p.order(),
-                p.front(),
-                p.count(),
-                p.onFold(),
+                p.title(),
+                p.cut(),
                 outline,
-                p.levelMarks(),
-                p.notches(),
-                p.grain(),
-                p.cutLine());
+                new Markings(p.levelMarks(), p.notches(), p.grain()),
+                CuttingLine.of(p.cutLine()));
     }
 
     @Test
@@ -111,21 +107,19 @@ class TruingTest {
         Pattern slipped = with(
                 "F1",
                 p -> new Piece(
-                        p.id(),
-                        p.name(),
-                        p.order(),
-                        p.front(),
-                        p.count(),
-                        p.onFold(),
+                        p.title(),
+                        p.cut(),
                         p.outline(),
-                        p.levelMarks().stream()
-                                .map(m -> m.level().equals("waist")
-                                        ? new bathyra.piece.LevelMark("waist", m.from(), m.to().plus(new Vec(0, 0.8)))
-                                        : m)
-                                .toList(),
-                        p.notches(),
-                        p.grain(),
-                        p.cutLine()));
+                        new Markings(
+                                p.levelMarks().stream()
+                                        .map(m -> m.level().equals("waist")
+                                                ? new bathyra.piece.LevelMark(
+                                                        "waist", m.from(), m.to().plus(new Vec(0, 0.8)))
+                                                : m)
+                                        .toList(),
+                                p.notches(),
+                                p.grain()),
+                        CuttingLine.of(p.cutLine())));
         assertThat(faults(slipped, "seam-length")).extracting(Finding::subject).containsExactly("S1");
     }
 

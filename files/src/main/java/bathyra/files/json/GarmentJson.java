@@ -4,12 +4,14 @@ import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Choice;
 import bathyra.garment.Closure;
+import bathyra.garment.Edges;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
+import bathyra.garment.Seaming;
 import bathyra.garment.SplitOption;
 import bathyra.garment.Top;
 import bathyra.garment.UnderbustSchool;
@@ -80,22 +82,21 @@ final class GarmentJson {
         options.only(rules);
         return new Garment(
                 kind,
-                upperShape,
-                choice(lower, "shape", LowerShape.class, start.lowerEdge()),
-                choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS),
-                ease(fields.object("ease"), unit),
-                lengths(options, unit, ranges),
-                intakes(fields.object("intakes"), unit, start),
-                intakes(fields.object("intakesRight"), unit, start),
-                FinishJson.read(fields, unit),
-                splits(options, start),
                 block(fields, options, kind),
-                fastening(fields, unit, start),
-                start.panels(),
-                start.sharing(),
+                lengths(options, unit, ranges),
+                ease(fields.object("ease"), unit),
                 start.fit(),
+                fastening(fields, unit, start),
+                new Seaming(
+                        choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS),
+                        start.panels(),
+                        start.sharing(),
+                        intakes(fields.object("intakes"), unit, start),
+                        intakes(fields.object("intakesRight"), unit, start),
+                        splits(options, start)),
                 EdgesJson.bust(fields, kind, unit),
-                top,
+                new Edges(upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()), top),
+                FinishJson.read(fields, unit),
                 BoningJson.read(fields, unit));
     }
 

@@ -13,14 +13,18 @@ import bathyra.geometry.Segment;
 import bathyra.geometry.Tolerance;
 import bathyra.layer.Layer;
 import bathyra.length.LengthUnit;
+import bathyra.piece.CutCount;
+import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
+import bathyra.piece.Markings;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceTitle;
 import bathyra.piece.SeamJoin;
 import bathyra.reckon.Formula;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -325,20 +329,18 @@ public final class PatternJson {
                 .forEach(k -> inside.add(new Mark(k, point(m.get("at"))))));
         JsonNode grain = p.get("grain");
         return new Piece(
-                id,
-                p.get("name").asText(),
-                p.get("order").asInt(),
-                p.get("block").asText().equals("front"),
-                p.get("cut").get("count").asInt(),
-                p.get("cut").get("onFold").asBoolean(),
+                new PieceTitle(
+                        id,
+                        p.get("name").asText(),
+                        p.get("order").asInt(),
+                        p.get("block").asText().equals("front")),
+                new CutCount(
+                        p.get("cut").get("count").asInt(),
+                        p.get("cut").get("onFold").asBoolean()),
                 outline,
-                marks,
-                notches,
-                new Grain(point(grain.get("from")), point(grain.get("to"))),
-                cut,
-                declared,
-                allowances,
-                inside);
+                new Markings(
+                        marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), declared, inside),
+                new CuttingLine(cut, allowances));
     }
 
     private static Point point(JsonNode node) {

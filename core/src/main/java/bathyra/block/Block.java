@@ -7,47 +7,109 @@ import java.util.Map;
 /**
  * What a drafting method delivers to everything after it: where the level lines lie and where the seams run. Depths count
  * down from the neck end of the shoulder on the front; the back is laid beside the front with the waists level.
- *
- * @param frontDepths depth of each level at centre front
- * @param sideDepths depth of each level at the side seam once the side bust dart is closed, and on the back
- * @param chestDepth depth of the chest line on the back
- * @param centreBackTop depth of the upper edge at centre back
- * @param crest depth of the upper edge over the apex
- * @param centreFrontTop depth of the upper edge at centre front
- * @param frontAxis distance of the front princess seam from centre front
- * @param backAxis distance of the back princess seam from centre back
- * @param bustRadius apex to underbust
- * @param sideDart width of the side bust dart
- * @param underbustWidth width of the drafted quarter at the underbust line
- * @param hipDepth depth of the hip line, where the intakes have run out
- * @param backDart what the back princess seam takes at the waist
- * @param centreBackIn what centre back is taken in at the waist
  */
-public record Block(
-        Map<Level, Reckoned> frontDepths,
-        Map<Level, Reckoned> sideDepths,
-        Reckoned chestDepth,
-        Reckoned centreBackTop,
-        Reckoned crest,
-        Reckoned centreFrontTop,
-        Reckoned frontAxis,
-        Reckoned backAxis,
-        Reckoned bustRadius,
-        Reckoned sideDart,
-        Reckoned underbustWidth,
-        Reckoned hipDepth,
-        Reckoned backDart,
-        Reckoned centreBackIn) {
-    public Block {
-        frontDepths = Map.copyOf(frontDepths);
-        sideDepths = Map.copyOf(sideDepths);
+public record Block(Heights heights, Upper upper, Axes axes, Shaping shaping) {
+    /**
+     * How deep the lines lie.
+     *
+     * @param front of each level at centre front
+     * @param side of each level at the side seam once the side bust dart is closed, and on the back
+     * @param chest of the chest line on the back
+     * @param hip of the hip line, where the intakes have run out
+     */
+    public record Heights(Map<Level, Reckoned> front, Map<Level, Reckoned> side, Reckoned chest, Reckoned hip) {
+        public Heights {
+            front = Map.copyOf(front);
+            side = Map.copyOf(side);
+        }
     }
 
+    /**
+     * How deep the upper edge lies.
+     *
+     * @param centreBack at centre back
+     * @param crest over the apex
+     * @param centreFront at centre front
+     */
+    public record Upper(Reckoned centreBack, Reckoned crest, Reckoned centreFront) {}
+
+    /**
+     * Where the princess seams stand.
+     *
+     * @param front from centre front
+     * @param back from centre back
+     */
+    public record Axes(Reckoned front, Reckoned back) {}
+
+    /**
+     * What is shaped.
+     *
+     * @param bustRadius apex to underbust
+     * @param sideDart width of the side bust dart
+     * @param underbustWidth width of the drafted quarter at the underbust line
+     * @param backDart what the back princess seam takes at the waist
+     * @param centreBackIn what centre back is taken in at the waist
+     */
+    public record Shaping(
+            Reckoned bustRadius,
+            Reckoned sideDart,
+            Reckoned underbustWidth,
+            Reckoned backDart,
+            Reckoned centreBackIn) {}
+
     public double front(Level level) {
-        return frontDepths.get(level).value();
+        return heights.front().get(level).value();
     }
 
     public double side(Level level) {
-        return sideDepths.get(level).value();
+        return heights.side().get(level).value();
+    }
+
+    public Reckoned chestDepth() {
+        return heights.chest();
+    }
+
+    public Reckoned hipDepth() {
+        return heights.hip();
+    }
+
+    public Reckoned centreBackTop() {
+        return upper.centreBack();
+    }
+
+    public Reckoned crest() {
+        return upper.crest();
+    }
+
+    public Reckoned centreFrontTop() {
+        return upper.centreFront();
+    }
+
+    public Reckoned frontAxis() {
+        return axes.front();
+    }
+
+    public Reckoned backAxis() {
+        return axes.back();
+    }
+
+    public Reckoned bustRadius() {
+        return shaping.bustRadius();
+    }
+
+    public Reckoned sideDart() {
+        return shaping.sideDart();
+    }
+
+    public Reckoned underbustWidth() {
+        return shaping.underbustWidth();
+    }
+
+    public Reckoned backDart() {
+        return shaping.backDart();
+    }
+
+    public Reckoned centreBackIn() {
+        return shaping.centreBackIn();
     }
 }

@@ -108,7 +108,10 @@ final class PanelDraft implements DraftingMethod {
                 .orElseGet(() -> none("Line of the apex"));
         Reckoned nothing = none("Nothing under the bust");
         return new Block(
-                depths, depths, top, top, top, top, axis, axis, nothing, nothing, nothing, hip, nothing, nothing);
+                new Block.Heights(depths, depths, top, hip),
+                new Block.Upper(top, top, top),
+                new Block.Axes(axis, axis),
+                new Block.Shaping(nothing, nothing, nothing, nothing, nothing));
     }
 
     private static Reckoned none(String name) {

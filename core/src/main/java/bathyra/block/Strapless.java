@@ -80,22 +80,15 @@ final class Strapless {
         Reckoned centreFront = centreFront(garment, crest, upper, underbust);
         Reckoned axis = take(set, APEX_SPAN).over(2).named("Princess axis", BLOCK);
         return new Block(
-                front,
-                side,
-                chest.plus(dart).named("Chest line, back", BLOCK),
-                side.get(Level.UPPER)
-                        .plus(garment.length(LengthOption.BACK_FALL))
-                        .named("Centre back top", UPPER),
-                crest,
-                centreFront,
-                axis,
-                axis,
-                radius,
-                dart,
-                frame.underbustWidth(),
-                hipDepth,
-                frame.backDart(),
-                frame.centreBackIn());
+                new Block.Heights(front, side, chest.plus(dart).named("Chest line, back", BLOCK), hipDepth),
+                new Block.Upper(
+                        side.get(Level.UPPER)
+                                .plus(garment.length(LengthOption.BACK_FALL))
+                                .named("Centre back top", UPPER),
+                        crest,
+                        centreFront),
+                new Block.Axes(axis, axis),
+                new Block.Shaping(radius, dart, frame.underbustWidth(), frame.backDart(), frame.centreBackIn()));
     }
 
     private static Reckoned centreFront(Garment garment, Reckoned crest, Reckoned upper, Reckoned underbust)

@@ -230,13 +230,8 @@ public final class Contour {
         place(
                 wedge,
                 sheet,
-                mouth,
-                middle,
-                width,
-                share >= 0 ? 0 : strip,
-                at.seam(),
-                inner ? at.atInner() : at.atOuter(),
-                inner,
+                new Mouth(mouth, middle, width, share >= 0 ? 0 : strip),
+                new Target(at.seam(), inner ? at.atInner() : at.atOuter(), inner),
                 "the upper end of the " + words(at.seam()) + " seam");
     }
 
@@ -257,13 +252,8 @@ public final class Contour {
         place(
                 wedge,
                 sheet,
-                PanelSheets.CENTRE_FRONT,
-                middle,
-                width,
-                0,
-                at.seam(),
-                at.atInner(),
-                true,
+                new Mouth(PanelSheets.CENTRE_FRONT, middle, width, 0),
+                new Target(at.seam(), at.atInner(), true),
                 "the upper end of the " + words(at.seam()) + " seam; centre front bends and becomes a seam");
         centreFrontSewn();
     }
@@ -294,13 +284,8 @@ public final class Contour {
         place(
                 wedge,
                 sheet,
-                mouth.name(),
-                middle,
-                width,
-                clear,
-                seam,
-                pin,
-                ahead,
+                new Mouth(mouth.name(), middle, width, clear),
+                new Target(seam, pin, ahead),
                 "nowhere: it comes off the girth, down to the waist");
         if (mouth.name().equals(Shoulders.ARMHOLE)) {
             pattern = pattern.with(id, Contour::armholeRedrawn);
@@ -335,57 +320,59 @@ public final class Contour {
         return best;
     }
 
-    /** @param strip what stays beside the seam when the wedge lies there; 0 when it lies at a place of its own */
-    private void place(
-            ContourWedge wedge,
-            Sheet sheet,
-            String mouth,
-            double middle,
-            double width,
-            double strip,
-            String seam,
-            Point pin,
-            boolean ahead,
-            String goes)
-            throws NotDraftable {
-        double length = sheet.edge(mouth).path().length();
-        double room = strip > 0 ? length - strip - LEFT : 2 * (Math.min(middle, length - middle) - LEFT);
+    /**
+     * Where a wedge opens.
+     *
+     * @param middle how far along the edge, mm
+     * @param strip what stays beside the seam when the wedge lies there, mm; 0 when it lies at a place of its own
+     */
+    private record Mouth(String edge, double middle, double width, double strip) {}
+
+    /** Where a wedge runs to. @param ahead whether its mouth precedes the seam on the outline */
+    private record Target(String seam, Point pin, boolean ahead) {}
+
+    /** @param goes where what is taken goes, in words */
+    private void place(ContourWedge wedge, Sheet sheet, Mouth mouth, Target target, String goes) throws NotDraftable {
+        double length = sheet.edge(mouth.edge()).path().length();
+        double room = mouth.strip() > 0
+                ? length - mouth.strip() - LEFT
+                : 2 * (Math.min(mouth.middle(), length - mouth.middle()) - LEFT);
         if (room <= 0) {
             throw refuse(
                     wedge,
-                    width,
+                    mouth.width(),
                     0,
                     Sentence.of(
                             wedge.label() + ", " + sheet.name()
                                     + ": the edge is cut away where the wedge would lie. Leave the wedge open, or draw the edge higher."));
         }
-        if (width > room) {
+        if (mouth.width() > room) {
             throw refuse(
                     wedge,
-                    width,
+                    mouth.width(),
                     room,
                     Sentence.of(
                             wedge.label() + ", " + sheet.name()
                                     + ": the wedge of {} is wider than its edge bears there. Up to {} can be closed.",
-                            Length.mm(width),
+                            Length.mm(mouth.width()),
                             Length.mm(Math.max(0, Math.floor(room)))));
         }
         Close.Wedge drawn = new Close.Wedge(
-                mouth,
-                middle - width / 2,
-                middle + width / 2,
-                seam,
-                sheet.edge(seam).path().nearest(pin).arc(),
-                ahead);
-        Path edge = sheet.edge(mouth).path();
+                mouth.edge(),
+                mouth.middle() - mouth.width() / 2,
+                mouth.middle() + mouth.width() / 2,
+                target.seam(),
+                sheet.edge(target.seam()).path().nearest(target.pin()).arc(),
+                target.ahead());
+        Path edge = sheet.edge(mouth.edge()).path();
         Point point = drawn.point(sheet);
         double across = point.to(edge.at(drawn.from()).point())
                         .angleTo(point.to(edge.at(drawn.to()).point()))
-                * point.distance(edge.at(middle).point());
-        if (across < width * ACROSS) {
+                * point.distance(edge.at(mouth.middle()).point());
+        if (across < mouth.width() * ACROSS) {
             throw refuse(
                     wedge,
-                    width,
+                    mouth.width(),
                     0,
                     Sentence.of(
                             wedge.label() + ", " + sheet.name()
@@ -395,7 +382,7 @@ public final class Contour {
                 List.of(edge.at(drawn.from()).point(), edge.at(drawn.to()).point(), drawn.point(sheet));
         closed.add(new Closed(wedge, sheet.id(), shape, Math.toDegrees(drawn.angle(sheet)), goes));
         Sheet turned = Close.wedge(sheet, drawn, MOUTH_REACH, PIN_REACH);
-        if (!mouth.equals(PanelSheets.CENTRE_FRONT)) {
+        if (!mouth.edge().equals(PanelSheets.CENTRE_FRONT)) {
             lose(sheet, turned, drawn);
         }
         pattern = pattern.with(sheet.id(), s -> turned);

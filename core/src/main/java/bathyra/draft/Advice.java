@@ -115,7 +115,7 @@ public final class Advice {
 
     /** Away from the waist what a seam takes should not rise, fall and rise again (C6). Over the apex it does by nature. */
     private static void smooth(List<Finding> findings, SeamPlace seam, Block block, IntakeTable intakes) {
-        boolean overBust = block.frontDepths().containsKey(Level.BUST);
+        boolean overBust = block.heights().front().containsKey(Level.BUST);
         if (overBust && intakes.axes().isThroughApex(seam, block.front(Level.BUST))) {
             return;
         }

@@ -29,10 +29,10 @@ public final class Uses {
         for (LevelPlan plan : draft.girths().levels()) {
             String level = plan.level().label().toLowerCase(Locale.ROOT);
             figures.put("girth at the " + level, plan.pattern());
-            figures.put("depth of the " + level, draft.block().frontDepths().get(plan.level()));
+            figures.put("depth of the " + level, draft.block().heights().front().get(plan.level()));
             figures.put(
                     "depth of the " + level + " at the side",
-                    draft.block().sideDepths().get(plan.level()));
+                    draft.block().heights().side().get(plan.level()));
         }
         figures.put("crest over the apex", draft.block().crest());
         figures.put("line of the princess seams", draft.block().frontAxis());

@@ -100,17 +100,19 @@ final class PrincessRules {
 
     /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */
     private Reckoned upTheLeg() {
-        Reckoned apex = block.frontDepths().get(Level.BUST);
-        Reckoned line = apex.minus(block.frontDepths().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
+        Reckoned apex = block.heights().front().get(Level.BUST);
+        Reckoned line =
+                apex.minus(block.heights().front().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
         return line.over(apex.minus(block.crest()).named("Crest above the apex", PRINCESS));
     }
 
     /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */
     Reckoned opened() {
         LevelPlan bust = girths.at(Level.BUST);
-        Reckoned height = block.frontDepths()
+        Reckoned height = block.heights()
+                .front()
                 .get(Level.BUST)
-                .minus(block.frontDepths().get(Level.UPPER))
+                .minus(block.heights().front().get(Level.UPPER))
                 .named("Upper line above the apex", PRINCESS);
         Reckoned apexToSide = bust.frontHalf().minus(block.frontAxis()).named("Apex to side", PRINCESS);
         return block.sideDart()

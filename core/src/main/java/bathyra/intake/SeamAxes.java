@@ -83,7 +83,7 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
                         case CENTRE_BACK -> front + back;
                     };
             boolean throughApex = own.at().isEmpty()
-                    && block.frontDepths().containsKey(Level.BUST)
+                    && block.heights().front().containsKey(Level.BUST)
                     && Math.abs(placed - apex) < AT_APEX;
             axes.add(new Axis(
                     seam, placed, throughApex ? block.front(Level.BUST) : waist, own.lean(), own.bow(), waist, reach));

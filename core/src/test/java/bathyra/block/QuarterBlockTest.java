@@ -98,7 +98,7 @@ class QuarterBlockTest {
         Garment garment = Garment.bustier().withLowerEdge(LowerShape.WAIST);
         MeasurementSet set = Bodies.nerea().without(MeasurementKey.HIP).without(MeasurementKey.WAIST_TO_HIP);
         assertThat(METHOD.needs(garment)).doesNotContain(MeasurementKey.HIP, MeasurementKey.WAIST_TO_HIP);
-        assertThat(draw(set, garment).frontDepths())
+        assertThat(draw(set, garment).heights().front())
                 .containsOnlyKeys(Level.UPPER, Level.BUST, Level.UNDERBUST, Level.WAIST);
     }
 

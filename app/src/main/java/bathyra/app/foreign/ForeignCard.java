@@ -136,18 +136,14 @@ final class ForeignCard {
         Runnable nothing = () -> {};
         return new OptionField(
                 new Setting(
-                        "foreign-" + id,
-                        label,
-                        "On this piece of the block.",
-                        DEPTH_LEAST,
-                        DEPTH_MOST,
-                        () -> Length.mm(model.chosen().isPresent() ? value.getAsDouble() : DEPTH_LEAST.millimetres()),
-                        () -> false,
-                        l -> take.accept(l.millimetres()),
-                        nothing,
-                        nothing,
-                        nothing,
-                        Optional::empty),
+                        new OptionField.Name("foreign-" + id, label, "On this piece of the block."),
+                        new OptionField.Range(DEPTH_LEAST, DEPTH_MOST),
+                        new OptionField.State(
+                                () -> Length.mm(
+                                        model.chosen().isPresent() ? value.getAsDouble() : DEPTH_LEAST.millimetres()),
+                                () -> false,
+                                Optional::empty),
+                        new OptionField.Deeds(l -> take.accept(l.millimetres()), nothing, nothing, nothing)),
                 workshop::unit);
     }
 

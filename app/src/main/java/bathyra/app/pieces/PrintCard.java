@@ -78,18 +78,20 @@ final class PrintCard {
         Runnable nothing = () -> {};
         return new OptionField(
                 new Setting(
-                        "square-" + way,
-                        "Square " + way,
-                        "The next print is drawn larger or smaller by as much. More than 5 % off is a setting of the printer's: set it to 100 % first.",
-                        Length.mm(PrintScale.LEAST),
-                        Length.mm(PrintScale.MOST),
-                        () -> Length.mm(value.applyAsDouble(printing())),
-                        () -> value.applyAsDouble(printing()) != PrintScale.SQUARE,
-                        l -> output.printingProperty().set(with.apply(printing(), l.millimetres())),
-                        nothing,
-                        nothing,
-                        () -> output.printingProperty().set(with.apply(printing(), PrintScale.SQUARE)),
-                        Optional::empty),
+                        new OptionField.Name(
+                                "square-" + way,
+                                "Square " + way,
+                                "The next print is drawn larger or smaller by as much. More than 5 % off is a setting of the printer's: set it to 100 % first."),
+                        new OptionField.Range(Length.mm(PrintScale.LEAST), Length.mm(PrintScale.MOST)),
+                        new OptionField.State(
+                                () -> Length.mm(value.applyAsDouble(printing())),
+                                () -> value.applyAsDouble(printing()) != PrintScale.SQUARE,
+                                Optional::empty),
+                        new OptionField.Deeds(
+                                l -> output.printingProperty().set(with.apply(printing(), l.millimetres())),
+                                nothing,
+                                nothing,
+                                () -> output.printingProperty().set(with.apply(printing(), PrintScale.SQUARE)))),
                 () -> LengthUnit.MM);
     }
 

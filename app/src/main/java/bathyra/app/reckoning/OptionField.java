@@ -33,58 +33,56 @@ public final class OptionField extends VBox {
     private boolean writing;
     private Optional<String> wrong = Optional.empty();
 
+    /** A length that can be set. */
+    public record Setting(Name name, Range range, State state, Deeds deeds) {}
+
+    /** @param label what it is called @param why why the default is so */
+    public record Name(String id, String label, String why) {}
+
+    /** What is accepted. */
+    public record Range(Length least, Length most) {}
+
     /**
-     * What an option field sets.
+     * How it stands.
      *
-     * @param id for the field, and for what is in hand
-     * @param label what it is called
-     * @param why why the default is so
-     * @param least the least that is accepted
-     * @param most the most that is accepted
      * @param value the value in use
      * @param own whether the value is the cutter's own
+     * @param refused why the last value gave no draft, empty when it did or another thing is in hand
+     */
+    public record State(Supplier<Length> value, Supplier<Boolean> own, Supplier<Optional<String>> refused) {}
+
+    /**
+     * What can be done.
+     *
      * @param take takes a new value
      * @param withdraw takes back what typing has set so far, when it turns out to be no usable length
      * @param layDown ends the change: the next one is another
      * @param reset goes back to the rule
-     * @param refused why the last value gave no draft, empty when it did or another thing is in hand
      */
-    public record Setting(
-            String id,
-            String label,
-            String why,
-            Length least,
-            Length most,
-            Supplier<Length> value,
-            Supplier<Boolean> own,
-            Consumer<Length> take,
-            Runnable withdraw,
-            Runnable layDown,
-            Runnable reset,
-            Supplier<Optional<String>> refused) {}
+    public record Deeds(Consumer<Length> take, Runnable withdraw, Runnable layDown, Runnable reset) {}
 
     public OptionField(Setting setting, Supplier<LengthUnit> unit) {
         this.setting = setting;
         this.unit = unit;
         getStyleClass().add("option");
-        Label name = new Label(setting.label());
+        Label name = new Label(setting.name().label());
         name.setWrapText(true);
         name.setLabelFor(field);
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
-        field.setId("option-" + setting.id());
-        field.setAccessibleText(setting.label() + ". " + setting.why());
+        field.setId("option-" + setting.name().id());
+        field.setAccessibleText(setting.name().label() + ". " + setting.name().why());
         symbol.setMinWidth(Region.USE_PREF_SIZE);
         HBox row = new HBox(name, field, symbol);
         row.getStyleClass().add("fields");
         why.getStyleClass().addAll("words", "quiet");
-        why.setText(setting.why());
+        why.setText(setting.name().why());
         fault.getStyleClass().add("row-fault");
-        fault.setId("fault-" + setting.id());
+        fault.setId("fault-" + setting.name().id());
         back.getStyleClass().add("deed");
-        back.setId("reset-" + setting.id());
-        back.setAccessibleText(setting.label() + ": back to the rule");
-        back.setOnAction(e -> setting.reset().run());
+        back.setId("reset-" + setting.name().id());
+        back.setAccessibleText(setting.name().label() + ": back to the rule");
+        back.setOnAction(e -> setting.deeds().reset().run());
         getChildren().add(row);
         field.textProperty().addListener((o, was, now) -> {
             if (!writing) {
@@ -94,12 +92,12 @@ public final class OptionField extends VBox {
         field.focusedProperty().addListener((o, was, now) -> {
             mark();
             if (!now && wrong.isEmpty()) {
-                setting.layDown().run();
+                setting.deeds().layDown().run();
                 refresh();
             }
         });
         field.setOnAction(e -> {
-            setting.layDown().run();
+            setting.deeds().layDown().run();
             refresh();
         });
         refresh();
@@ -111,16 +109,17 @@ public final class OptionField extends VBox {
         if (reading instanceof LengthText.Unread unread) {
             wrong = Optional.of(unread.reason());
         } else if (reading instanceof LengthText.Read read) {
-            if (!read.length().isWithin(setting.least(), setting.most())) {
-                wrong = Optional.of(setting.label() + " is " + LengthText.say(read.length(), unit.get()) + "; from "
-                        + LengthText.figure(setting.least(), unit.get()) + " to "
-                        + LengthText.say(setting.most(), unit.get()) + " can be used.");
+            if (!read.length().isWithin(setting.range().least(), setting.range().most())) {
+                wrong = Optional.of(
+                        setting.name().label() + " is " + LengthText.say(read.length(), unit.get()) + "; from "
+                                + LengthText.figure(setting.range().least(), unit.get()) + " to "
+                                + LengthText.say(setting.range().most(), unit.get()) + " can be used.");
             } else {
-                setting.take().accept(read.length());
+                setting.deeds().take().accept(read.length());
             }
         }
         if (wrong.isPresent()) {
-            setting.withdraw().run();
+            setting.deeds().withdraw().run();
         }
         mark();
     }
@@ -130,20 +129,20 @@ public final class OptionField extends VBox {
         symbol.setText(unit.get().symbol());
         if (!field.isFocused() && wrong.isEmpty()) {
             writing = true;
-            field.setText(LengthText.figure(setting.value().get(), unit.get()));
+            field.setText(LengthText.figure(setting.state().value().get(), unit.get()));
             writing = false;
         }
         mark();
     }
 
     private void mark() {
-        Optional<String> said = wrong.or(setting.refused());
-        boolean own = setting.own().get();
+        Optional<String> said = wrong.or(setting.state().refused());
+        boolean own = setting.state().own().get();
         field.pseudoClassStateChanged(FAULT, said.isPresent());
         pseudoClassStateChanged(OWN, own);
         fault.setText(said.orElse(""));
         // Why it is so matters to the one who is about to change it; at rest it would only fill the card.
-        show(why, (field.isFocused() || own) && !setting.why().isEmpty());
+        show(why, (field.isFocused() || own) && !setting.name().why().isEmpty());
         show(fault, said.isPresent());
         show(back, own);
     }

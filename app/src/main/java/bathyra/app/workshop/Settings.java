@@ -1,5 +1,6 @@
 package bathyra.app.workshop;
 
+import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
 import bathyra.garment.Commission;
 import bathyra.garment.EdgeUse;
@@ -214,32 +215,33 @@ public final class Settings {
             With with,
             UnaryOperator<Garment> without) {
         return new Setting(
-                id,
-                label,
-                why,
-                least,
-                most,
-                () -> value.apply(garment()),
-                () -> own.apply(garment()),
-                length -> {
-                    Length was = value.apply(workshop.before(InHand.of(id)).garment());
-                    workshop.change(
-                            name.get() + " " + LengthText.figure(was, workshop.unit()) + " → "
-                                    + LengthText.say(length, workshop.unit()),
-                            with(with.apply(garment(), length)),
-                            InHand.of(id));
-                },
-                () -> workshop.withdraw(InHand.of(id)),
-                workshop::letGo,
-                () -> {
-                    workshop.letGo();
-                    workshop.change(name.get() + " back to the rule", with(without.apply(garment())), InHand.of(id));
-                    workshop.letGo();
-                },
-                () -> workshop.isInHand(InHand.of(id))
-                        ? workshop.refusal()
-                                .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
-                        : Optional.empty());
+                new OptionField.Name(id, label, why),
+                new OptionField.Range(least, most),
+                new OptionField.State(
+                        () -> value.apply(garment()),
+                        () -> own.apply(garment()),
+                        () -> workshop.isInHand(InHand.of(id))
+                                ? workshop.refusal()
+                                        .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
+                                : Optional.empty()),
+                new OptionField.Deeds(
+                        length -> {
+                            Length was =
+                                    value.apply(workshop.before(InHand.of(id)).garment());
+                            workshop.change(
+                                    name.get() + " " + LengthText.figure(was, workshop.unit()) + " → "
+                                            + LengthText.say(length, workshop.unit()),
+                                    with(with.apply(garment(), length)),
+                                    InHand.of(id));
+                        },
+                        () -> workshop.withdraw(InHand.of(id)),
+                        workshop::letGo,
+                        () -> {
+                            workshop.letGo();
+                            workshop.change(
+                                    name.get() + " back to the rule", with(without.apply(garment())), InHand.of(id));
+                            workshop.letGo();
+                        }));
     }
 
     private Length standardEase(Garment garment, Level level) {

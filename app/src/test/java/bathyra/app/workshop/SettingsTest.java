@@ -49,10 +49,10 @@ class SettingsTest {
     @Test
     void ease_typedInSteps_isOneChangeNamedWithBothFigures() {
         Setting ease = settings.ease(Level.WAIST);
-        assertThat(ease.value().get()).isEqualTo(Length.mm(-10));
-        assertThat(ease.own().get()).isFalse();
-        ease.take().accept(Length.mm(-20));
-        ease.take().accept(Length.mm(-25));
+        assertThat(ease.state().value().get()).isEqualTo(Length.mm(-10));
+        assertThat(ease.state().own().get()).isFalse();
+        ease.deeds().deeds().take().accept(Length.mm(-20));
+        ease.deeds().deeds().take().accept(Length.mm(-25));
         assertThat(undo()).isEqualTo("ease at the waist −1.0 → −2.5 cm");
         assertThat(workshop.draft()
                         .orElseThrow()
@@ -61,26 +61,26 @@ class SettingsTest {
                         .worn()
                         .value())
                 .isEqualTo(695);
-        assertThat(ease.own().get()).isTrue();
+        assertThat(ease.state().own().get()).isTrue();
         workshop.undo();
-        assertThat(ease.value().get()).isEqualTo(Length.mm(-10));
+        assertThat(ease.state().value().get()).isEqualTo(Length.mm(-10));
     }
 
     @Test
     void reset_goesBackToTheRule_andCanBeUndone() {
         Setting dartEnd = settings.length(LengthOption.DART_END);
-        dartEnd.take().accept(Length.mm(19));
-        dartEnd.reset().run();
-        assertThat(dartEnd.own().get()).isFalse();
+        dartEnd.deeds().deeds().take().accept(Length.mm(19));
+        dartEnd.deeds().reset().run();
+        assertThat(dartEnd.state().own().get()).isFalse();
         assertThat(undo()).isEqualTo("dart end before the apex back to the rule");
         workshop.undo();
-        assertThat(dartEnd.value().get()).isEqualTo(Length.mm(19));
+        assertThat(dartEnd.state().value().get()).isEqualTo(Length.mm(19));
     }
 
     @Test
     void allowance_isTakenAndSetsOnlyItsEdge() {
         Setting side = settings.allowance(EdgeUse.SIDE);
-        side.take().accept(Length.mm(40));
+        side.deeds().deeds().take().accept(Length.mm(40));
         assertThat(undo()).isEqualTo("side allowance 2.5 → 4.0 cm");
         assertThat(workshop.commission().garment().allowance(EdgeUse.SEAM)).isEqualTo(Length.mm(13));
     }
@@ -89,20 +89,21 @@ class SettingsTest {
     void aValueThatGivesNoDraft_isSaidBesideItsFieldOnly_andTheLastDraftStays() {
         Setting fall = settings.length(LengthOption.BACK_FALL);
         var good = workshop.draft();
-        fall.take().accept(Length.mm(60));
-        assertThat(fall.refused().get().orElseThrow()).startsWith("The back edge falls by");
-        assertThat(settings.length(LengthOption.DART_END).refused().get()).isEmpty();
+        fall.deeds().deeds().take().accept(Length.mm(60));
+        assertThat(fall.state().state().refused().get().orElseThrow()).startsWith("The back edge falls by");
+        assertThat(settings.length(LengthOption.DART_END).state().refused().get())
+                .isEmpty();
         assertThat(workshop.draft()).isEqualTo(good);
-        fall.reset().run();
+        fall.deeds().reset().run();
         assertThat(workshop.refusal()).isEmpty();
     }
 
     @Test
     void why_isSaidInTheUnitInHand() {
-        assertThat(settings.length(LengthOption.WAIST_DART).why().replace('\u00a0', ' '))
+        assertThat(settings.length(LengthOption.WAIST_DART).name().why().replace('\u00a0', ' '))
                 .isEqualTo("Begins at 2.5 cm: both legs together; 3.8 cm for a full bust.");
         workshop.setUnit(LengthUnit.IN);
-        assertThat(settings.length(LengthOption.WAIST_DART).why().replace('\u00a0', ' '))
+        assertThat(settings.length(LengthOption.WAIST_DART).name().why().replace('\u00a0', ' '))
                 .isEqualTo("Begins at 1 in: both legs together; 1½ in for a full bust.");
     }
 
@@ -124,7 +125,7 @@ class SettingsTest {
     @Test
     void experience_movesTheFirstCaution() {
         // 10 % off the waist: past 8 % for a first corset, under 15 % for a seasoned wearer.
-        settings.ease(Level.WAIST).take().accept(Length.mm(-72));
+        settings.ease(Level.WAIST).deeds().take().accept(Length.mm(-72));
         MeasureModel model = new MeasureModel(workshop);
         model.experience(Experience.FIRST);
         assertThat(workshop.draft().orElseThrow().findings()).anyMatch(f -> f.id().equals("waist-reduction"));

@@ -51,8 +51,8 @@ class SettingsTest {
         Setting ease = settings.ease(Level.WAIST);
         assertThat(ease.state().value().get()).isEqualTo(Length.mm(-10));
         assertThat(ease.state().own().get()).isFalse();
-        ease.deeds().deeds().take().accept(Length.mm(-20));
-        ease.deeds().deeds().take().accept(Length.mm(-25));
+        ease.deeds().take().accept(Length.mm(-20));
+        ease.deeds().take().accept(Length.mm(-25));
         assertThat(undo()).isEqualTo("ease at the waist −1.0 → −2.5 cm");
         assertThat(workshop.draft()
                         .orElseThrow()
@@ -69,7 +69,7 @@ class SettingsTest {
     @Test
     void reset_goesBackToTheRule_andCanBeUndone() {
         Setting dartEnd = settings.length(LengthOption.DART_END);
-        dartEnd.deeds().deeds().take().accept(Length.mm(19));
+        dartEnd.deeds().take().accept(Length.mm(19));
         dartEnd.deeds().reset().run();
         assertThat(dartEnd.state().own().get()).isFalse();
         assertThat(undo()).isEqualTo("dart end before the apex back to the rule");
@@ -80,7 +80,7 @@ class SettingsTest {
     @Test
     void allowance_isTakenAndSetsOnlyItsEdge() {
         Setting side = settings.allowance(EdgeUse.SIDE);
-        side.deeds().deeds().take().accept(Length.mm(40));
+        side.deeds().take().accept(Length.mm(40));
         assertThat(undo()).isEqualTo("side allowance 2.5 → 4.0 cm");
         assertThat(workshop.commission().garment().allowance(EdgeUse.SEAM)).isEqualTo(Length.mm(13));
     }
@@ -89,8 +89,8 @@ class SettingsTest {
     void aValueThatGivesNoDraft_isSaidBesideItsFieldOnly_andTheLastDraftStays() {
         Setting fall = settings.length(LengthOption.BACK_FALL);
         var good = workshop.draft();
-        fall.deeds().deeds().take().accept(Length.mm(60));
-        assertThat(fall.state().state().refused().get().orElseThrow()).startsWith("The back edge falls by");
+        fall.deeds().take().accept(Length.mm(60));
+        assertThat(fall.state().refused().get().orElseThrow()).startsWith("The back edge falls by");
         assertThat(settings.length(LengthOption.DART_END).state().refused().get())
                 .isEmpty();
         assertThat(workshop.draft()).isEqualTo(good);

@@ -249,7 +249,6 @@ public final class ProportionBlock extends BaseBlock {
         hollow(
                 t,
                 width,
-                chest,
                 side,
                 Sentence.of(
                         "Mark the armhole {} inside the back width line a quarter up its height, and half the distance to the side seam out from the corner at 45°.",
@@ -294,7 +293,6 @@ public final class ProportionBlock extends BaseBlock {
         hollow(
                 t,
                 width,
-                chest,
                 side,
                 Sentence.of(
                         "Mark the armhole on the front width line two thirds down, and half the distance to the side seam out from the corner at 45°."),
@@ -358,8 +356,7 @@ public final class ProportionBlock extends BaseBlock {
         t.step("Shoulder", seam, words);
     }
 
-    private static void hollow(
-            DraftingTable t, Reckoned width, Reckoned chest, Reckoned side, Sentence words, Reckoned figure) {
+    private static void hollow(DraftingTable t, Reckoned width, Reckoned side, Sentence words, Reckoned figure) {
         Vec out = new Vec(1, -1).unit().times((side.value() - width.value()) / 2);
         t.found("Ah", "Armhole, hollow", t.at("Cw").plus(out));
         t.draw(CONSTRUCTION, DraftingTable.polyline(List.of(t.at("Cw"), t.at("Ah"))));

@@ -174,7 +174,7 @@ public final class ShoulderDartBlock extends BaseBlock {
         t.line(CONSTRUCTION, "Bc", "Ba");
         t.step("Apex", axis(t), Sentence.of("On the bust line mark the apex, {} from centre front.", axis(t).length()));
         Shoulder shoulder = shoulder(t);
-        widths(t, chest, shoulder, garment);
+        widths(t, chest, shoulder);
         Reckoned dart = garment.length(LengthOption.WAIST_DART);
         Reckoned atWaist = t.tape(WAIST).over(4).plus(dart).named("Quarter at the waist with its dart", BLOCK);
         below(t, atWaist, waist, hip, dart, axis(t), apex.plus(DART_BELOW_APEX), waist.plus(FRONT_DART_BELOW), "Bs");
@@ -286,8 +286,7 @@ public final class ShoulderDartBlock extends BaseBlock {
         return new Shoulder(inner, outer, apex);
     }
 
-    private static void widths(DraftingTable t, Reckoned chest, Shoulder shoulder, Garment garment)
-            throws NotDraftable {
+    private static void widths(DraftingTable t, Reckoned chest, Shoulder shoulder) throws NotDraftable {
         Reckoned line = chest.minus(CHEST_WIDTH_LINE).named("Chest width line", BLOCK);
         if (line.value() - t.at("St").y() < TIP_ABOVE_CHEST_LEAST) {
             throw new NotDraftable(Finding.of(

@@ -58,7 +58,7 @@ final class Strapless {
                 .named("Underarm", UPPER)
                 .atMost(apex.minus(radius.over(2)))
                 .named("Upper line", UPPER);
-        require(set, apex, underbust, waist, dart, radius, upper);
+        require(underbust, waist, dart, radius, upper);
 
         Map<Level, Reckoned> front = new EnumMap<>(Level.class);
         front.put(Level.UPPER, upper);
@@ -167,14 +167,7 @@ final class Strapless {
         return hipDepth;
     }
 
-    private static void require(
-            MeasurementSet set,
-            Reckoned apex,
-            Reckoned underbust,
-            Reckoned waist,
-            Reckoned dart,
-            Reckoned radius,
-            Reckoned upper)
+    private static void require(Reckoned underbust, Reckoned waist, Reckoned dart, Reckoned radius, Reckoned upper)
             throws NotDraftable {
         if (dart.value() < 0 || dart.value() > SIDE_DART_MOST) {
             throw refuse(

@@ -86,7 +86,7 @@ public record Eyelets(
             points.add(inside(edge, arc + i * below.value(), inside));
         }
         double least = Math.min(PULL, Math.min(above.value(), below.value()));
-        return new Eyelets(piece, points, above, pull, below, up, down, finding(least, wanted.value()));
+        return new Eyelets(piece, points, above, pull, below, up, down, finding(least));
     }
 
     private static int spaces(double room, double wanted) {
@@ -98,7 +98,7 @@ public record Eyelets(
         return place.point().plus(place.tangent().turned(Math.PI / 2).times(distance));
     }
 
-    private static Finding finding(double least, double wanted) {
+    private static Finding finding(double least) {
         double room = LacingEdge.RIM + 1;
         return least < room
                 ? Finding.of(

@@ -59,8 +59,8 @@ record CupLine(Path inner, Path outer) {
         Path.Place atOuter = outerSeam.at(fromOuter + below);
         double bridge = apex.atInner().x()
                 - garment.length(LengthOption.BRIDGE).value()
-                - reach(inner, apex.atInner(), radius, apex.across(inner).path(), false);
-        double side = reach(outer, apex.atOuter(), radius, apex.across(outer).path(), true)
+                - reach(apex.atInner(), radius, apex.across(inner).path(), false);
+        double side = reach(apex.atOuter(), radius, apex.across(outer).path(), true)
                 - garment.length(LengthOption.CUP_SIDE).value()
                 - apex.atOuter().x();
         requireRoom(
@@ -96,7 +96,7 @@ record CupLine(Path inner, Path outer) {
     }
 
     /** The place of an edge nearest to the cup, where the cup stands upright. */
-    private static double reach(Sheet sheet, Point apex, double radius, Path edge, boolean least) {
+    private static double reach(Point apex, double radius, Path edge, boolean least) {
         double found = least ? FAR : -FAR;
         for (int i = 0; i <= SAMPLES; i++) {
             Point p = edge.at(edge.length() * i / SAMPLES).point();

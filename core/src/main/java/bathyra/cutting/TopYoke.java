@@ -133,7 +133,7 @@ final class TopYoke {
         Path far = down(side.edge(seam).path());
         Path.Place begin = onLevel(centre, centre.edge(centreEdge).path(), depth, name);
         if (near.start().y() > depth - CLEAR) {
-            alone(centre, begin, depth, front, id, name);
+            alone(centre, begin, front, id, name);
             return;
         }
         double arc = near.nearest(onLevel(centre, near, depth, name).point()).arc();
@@ -155,7 +155,7 @@ final class TopYoke {
                                 new JoinedEdge.Span(end.point(), down(end.tangent()), there.point(), there.tangent()),
                                 new JoinedEdge.Span(here.point(), here.tangent(), begin.point(), leaving)),
                         Math.PI / 2));
-        Slash.Parts one = front ? Slash.along(centre, lines.get(0), INNER) : Slash.along(centre, lines.get(0), INNER);
+        Slash.Parts one = Slash.along(centre, lines.get(0), INNER);
         Slash.Parts two = Slash.along(side, lines.get(1), OUTER);
         Sheet yoke = front
                 ? Merge.along(one.along(), two.along(), seam, REACH)
@@ -179,8 +179,7 @@ final class TopYoke {
     }
 
     /** The seam begins under the line: only the sheet at the centre is cut. */
-    private void alone(Sheet centre, Path.Place begin, double depth, boolean front, String id, String name)
-            throws NotDraftable {
+    private void alone(Sheet centre, Path.Place begin, boolean front, String id, String name) throws NotDraftable {
         Path.Place end = onArmhole(centre, begin, front, name);
         double turn = front ? 1 : -1;
         Path line = Path.of(Cubic.hermite(

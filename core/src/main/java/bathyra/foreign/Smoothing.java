@@ -151,7 +151,7 @@ final class Smoothing {
                 fit(at, last, along, arriving);
                 return;
             }
-            improve(first, last, places, cubic);
+            improve(first, places, cubic);
         }
     }
 
@@ -216,7 +216,7 @@ final class Smoothing {
     }
 
     /** One Newton step of every point towards its foot on the curve. */
-    private void improve(int first, int last, double[] places, Cubic cubic) {
+    private void improve(int first, double[] places, Cubic cubic) {
         for (int i = 1; i < places.length - 1; i++) {
             double t = places[i];
             Vec off = points.get(first + i).to(cubic.at(t));

@@ -156,7 +156,7 @@ final class BonesCards {
                     + " channels on this half. Click one on the table, or take them in turn.");
             card.belowControls();
         }
-        findings(card, looked);
+        findings(card);
     }
 
     private MenuItem adding(Piece piece) {
@@ -167,7 +167,7 @@ final class BonesCards {
         return model.bones().channels().indexOf(channel) + 1;
     }
 
-    private void findings(Card card, Optional<Finding> looked) {
+    private void findings(Card card) {
         for (Finding each : model.bones().findings()) {
             if (each.status() != Finding.Status.OK) {
                 card.add(slip(each));

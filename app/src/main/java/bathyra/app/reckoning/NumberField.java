@@ -19,7 +19,6 @@ public final class NumberField extends VBox {
     private final Kind kind;
     private final DoubleSupplier value;
     private final DoubleConsumer take;
-    private final Runnable layDown;
     private final Label name = new Label();
     private final TextField field = new TextField();
     private final Label fault = new Label();
@@ -40,7 +39,6 @@ public final class NumberField extends VBox {
         this.kind = kind;
         this.value = value;
         this.take = take;
-        this.layDown = layDown;
         getStyleClass().add("option");
         name.setText(kind.label());
         name.setWrapText(true);

@@ -316,7 +316,7 @@ final class Soundings extends Pane {
 
     private void place(Sounding sounding, double middle, double top) {
         double width = cellWidth();
-        sounding.field().resizeRelocate(Math.round(middle - width / 2), top + 1, width, ROW - 2);
+        sounding.field().resizeRelocate((double) Math.round(middle - width / 2), top + 1, width, ROW - 2);
         double bar = sounding.bar().getMaxWidth();
         sounding.bar().resizeRelocate(middle - bar / 2, top + ROW - 5, bar, 2.6);
         sounding.pin().relocate(middle + width / 2 - 17, top + 2);

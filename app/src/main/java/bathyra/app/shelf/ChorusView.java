@@ -28,7 +28,6 @@ import org.slf4j.LoggerFactory;
 /** The design in hand for many wearers: choose them, draft them, look at who needs a look, put out all patterns. */
 final class ChorusView extends VBox {
     private final Workshop workshop;
-    private final Files files;
     private final List<CheckBox> boxes = new ArrayList<>();
     private final VBox rows = new VBox();
     private final Label said = new Label();
@@ -44,7 +43,6 @@ final class ChorusView extends VBox {
     /** @param closed run when the shelf is to be shown again */
     ChorusView(Workshop workshop, Files files, Runnable closed) {
         this.workshop = workshop;
-        this.files = files;
         getStyleClass().add("shelf");
         setSpacing(10);
         Label title = new Label(workshop.commission().title() + ", for many");

@@ -13,9 +13,7 @@ import bathyra.draft.Outcome;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -33,7 +31,6 @@ public final class BathyraWindow extends Application {
     /** For the start-up measurement: print the time and leave once the drawing has been on screen for two frames. */
     private static final boolean QUIT_WHEN_DRAWN = Boolean.getBoolean("bathyra.quitWhenDrawn");
 
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     /** On a screen with no more than this to spare the window fills it. */

@@ -19,12 +19,10 @@ public final class Grip {
         void letGo(MouseEvent at);
     }
 
-    private final Deeds deeds;
     private final OncePulse pull;
     private MouseEvent last;
 
     private Grip(Node node, Deeds deeds) {
-        this.deeds = deeds;
         this.pull = OncePulse.before(node, () -> deeds.pulled(last));
     }
 

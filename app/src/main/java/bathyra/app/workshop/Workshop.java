@@ -16,8 +16,10 @@ import bathyra.garment.HealthRecord;
 import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
 import bathyra.stock.PriceList;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.LongStream;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -75,9 +77,8 @@ public final class Workshop implements AutoCloseable {
         this.deeds = new BookDeeds(this, book);
         BookDeeds.fill(book);
         this.whereabouts = new Whereabouts(book);
-        long last = BookDeeds.last(book);
-        long readable = firstReadable(last);
-        this.hand = new CommissionInHand(readable, obeying(book.find(readable).orElseThrow()));
+        Found found = firstReadable(BookDeeds.last(book));
+        this.hand = new CommissionInHand(found.id(), obeying(found.commission()));
         labels();
         book.changes()
                 .onOutcome(said -> onWindowsThread(
@@ -93,28 +94,30 @@ public final class Workshop implements AutoCloseable {
         }
     }
 
+    private record Found(long id, Commission commission) {}
+
     /** The commission that was in hand; where it cannot be read the next one that can, and the book opens on its shelf. @throws BookFailure when none can be read */
-    private long firstReadable(long last) {
-        Optional<BookFailure> first = unreadable(last);
-        if (first.isEmpty()) {
-            return last;
+    private Found firstReadable(long last) {
+        List<BookFailure> failures = new ArrayList<>();
+        Optional<Found> found = LongStream.concat(
+                        LongStream.of(last), book.entries().stream().mapToLong(WorkshopBook.Entry::id))
+                .mapToObj(id -> readable(id, failures))
+                .flatMap(Optional::stream)
+                .findFirst();
+        if (!failures.isEmpty()) {
+            failure.set(failures.get(0).getMessage());
+            whereabouts.shelfOpenProperty().set(true);
         }
-        failure.set(first.get().getMessage());
-        whereabouts.shelfOpenProperty().set(true);
-        return book.entries().stream()
-                .map(WorkshopBook.Entry::id)
-                .filter(id -> unreadable(id).isEmpty())
-                .findFirst()
-                .orElseThrow(first::get);
+        return found.orElseThrow(() -> failures.get(0));
     }
 
-    private Optional<BookFailure> unreadable(long id) {
+    private Optional<Found> readable(long id, List<BookFailure> failures) {
         try {
-            book.find(id).orElseThrow();
-            return Optional.empty();
+            return book.find(id).map(commission -> new Found(id, commission));
         } catch (BookFailure e) {
             LOG.error("commission {} cannot be read", id, e);
-            return Optional.of(e);
+            failures.add(e);
+            return Optional.empty();
         }
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bathyra.garment.LayerKind;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -34,14 +35,14 @@ class PrintingTest {
         Path good = Files.writeString(folder.resolve("good.svg"), "before");
         Files.createDirectories(folder.resolve("blocked.svg/inside"));
         Map<Path, byte[]> files = new LinkedHashMap<>();
-        files.put(good, "after".getBytes());
-        files.put(folder.resolve("blocked.svg"), "after".getBytes());
+        files.put(good, "after".getBytes(StandardCharsets.US_ASCII));
+        files.put(folder.resolve("blocked.svg"), "after".getBytes(StandardCharsets.US_ASCII));
         assertThatThrownBy(() -> AllOrNone.write(files)).isInstanceOf(IOException.class);
         assertThat(good).hasContent("before");
         try (var left = Files.list(folder)) {
             assertThat(left.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("good.svg", "blocked.svg");
         }
-        AllOrNone.write(Map.of(folder.resolve("new/deep/pattern.svg"), "after".getBytes()));
+        AllOrNone.write(Map.of(folder.resolve("new/deep/pattern.svg"), "after".getBytes(StandardCharsets.US_ASCII)));
         assertThat(folder.resolve("new/deep/pattern.svg")).hasContent("after");
     }
 }

@@ -1,0 +1,152 @@
+package bathyra.app.seams;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bathyra.app.workshop.InWorkshop;
+import bathyra.garment.SplitOption;
+import bathyra.garment.UnderbustSchool;
+import bathyra.length.Length;
+import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.place.Cell;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The Seams stage on the demo's first commission. */
+class SeamsModelTest extends InWorkshop {
+    private static final Cell CELL = new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT);
+    private SeamsModel model;
+
+    @BeforeEach
+    void open() {
+        model = new SeamsModel(workshop);
+    }
+
+    private double drafted(Cell cell) {
+        return draft().intakes().at(cell.level(), cell.seam()).value();
+    }
+
+    private double sum() {
+        return draft().intakes().sum(Level.UNDERBUST);
+    }
+
+    @Test
+    void typedSounding_isLocked_theOthersGiveWay_andTheSumStays() {
+        double sum = sum();
+        assertThat(model.type(CELL, "3,4")).isEmpty();
+        assertThat(drafted(CELL)).isCloseTo(34, within(1e-9));
+        assertThat(model.isLocked(CELL)).isTrue();
+        assertThat(sum()).isCloseTo(sum, within(1e-9));
+        assertThat(undo()).isEqualTo("princess front intake at underbust 2.1 → 3.4 cm");
+    }
+
+    @Test
+    void whatIsNoLength_isSaid_andLeavesNothingOfWhatWasTypedBeforeIt() {
+        double before = drafted(CELL);
+        model.type(CELL, "3");
+        assertThat(model.type(CELL, "3x")).isNotEmpty();
+        assertThat(model.reasonProperty().get()).isNotEmpty();
+        assertThat(drafted(CELL)).isCloseTo(before, within(1e-9));
+        assertThat(undo()).isEmpty();
+        model.clearReason();
+        assertThat(model.reasonProperty().get()).isEmpty();
+    }
+
+    @Test
+    void soundingAtTheApex_cannotBeSet() {
+        Cell apex = new Cell(Level.BUST, SeamPlace.PRINCESS_FRONT);
+        assertThat(model.isEditable(apex)).isFalse();
+        model.set(apex, Length.mm(20));
+        model.toggleLock(apex);
+        assertThat(garment().intakes()).isEmpty();
+        assertThat(model.isEditable(new Cell(Level.BUST, SeamPlace.SIDE))).isTrue();
+    }
+
+    @Test
+    void nudge_isAMillimetre_orAnEighth() {
+        double before = drafted(CELL);
+        model.nudge(CELL, 2);
+        assertThat(drafted(CELL)).isCloseTo(before + 2, within(1e-9));
+        assertThat(model.bigStep()).isEqualTo(10);
+        workshop.letGo();
+        workshop.setUnit(LengthUnit.IN);
+        model.nudge(CELL, -1);
+        assertThat(drafted(CELL)).isCloseTo(before + 2 - 3.175, within(1e-9));
+        assertThat(model.bigStep()).isEqualTo(8);
+    }
+
+    @Test
+    void lock_holdsTheSounding_whereItIs_andIsTakenBack() {
+        double before = drafted(CELL);
+        model.toggleLock(CELL);
+        assertThat(garment().intakes()).containsKey(CELL);
+        assertThat(drafted(CELL)).isCloseTo(before, within(1e-9));
+        model.choose(UnderbustSchool.DIFFERENCE);
+        assertThat(drafted(CELL)).as("a lock stands against another school").isCloseTo(before, within(1e-9));
+        model.toggleLock(CELL);
+        assertThat(garment().intakes()).isEmpty();
+        assertThat(drafted(CELL)).isNotCloseTo(before, within(1.0));
+        assertThat(undo()).isEqualTo("princess front intake at underbust back to the rule");
+    }
+
+    @Test
+    void split_isHeldAndRounded_andBackAtTheRule() {
+        SplitOption option = SplitOption.of(SeamPlace.PRINCESS_FRONT).orElseThrow();
+        double rule = garment().split(option).value();
+        model.split(option, 0.4567);
+        assertThat(garment().split(option).value()).isEqualTo(0.46);
+        model.split(option, 7);
+        assertThat(garment().split(option).value()).isEqualTo(SplitOption.MOST);
+        model.split(option, -7);
+        assertThat(garment().split(option).value()).isEqualTo(SplitOption.LEAST);
+        model.splitByRule(option);
+        assertThat(garment().split(option).value()).isEqualTo(rule);
+        // The slider's three places were one change.
+        workshop.undo();
+        workshop.undo();
+        assertThat(undo()).isEmpty();
+    }
+
+    @Test
+    void ratio_isSaidAsACutterSaysIt() {
+        assertThat(SeamsModel.ratio(1.0 / 3)).isEqualTo("1 : 2");
+        assertThat(SeamsModel.ratio(0.5)).isEqualTo("1 : 1");
+        assertThat(SeamsModel.ratio(0.75)).isEqualTo("3 : 1");
+        assertThat(SeamsModel.ratio(0.4)).isEqualTo("1 : 1.5");
+    }
+
+    @Test
+    void rightHalf_hasLocksOfItsOwn() {
+        workshop.once(
+                "uneven",
+                workshop.commission()
+                        .withMeasurements(workshop.commission()
+                                .measurements()
+                                .withRight(MeasurementKey.WAIST, Optional.of(Length.mm(372)))));
+        assertThat(draft().rightHalf()).isPresent();
+        workshop.selection().rightHalfProperty().set(true);
+        model.set(CELL, Length.mm(41));
+        assertThat(garment().rightIntakes()).containsEntry(CELL, Length.mm(41));
+        assertThat(garment().intakes()).isEmpty();
+        assertThat(model.isLocked(CELL)).isTrue();
+        workshop.selection().rightHalfProperty().set(false);
+        assertThat(model.isLocked(CELL)).isFalse();
+        model.set(CELL, Length.mm(25));
+        workshop.selection().rightHalfProperty().set(true);
+        model.backToRule(CELL);
+        assertThat(garment().rightIntakes())
+                .as("free of its own lock it is as the left")
+                .isEmpty();
+        assertThat(garment().intakes()).containsEntry(CELL, Length.mm(25));
+        assertThat(draft().rightHalf()
+                        .orElseThrow()
+                        .intakes()
+                        .at(CELL.level(), CELL.seam())
+                        .value())
+                .isCloseTo(25, within(1e-9));
+    }
+}

@@ -1,5 +1,6 @@
 package bathyra.block;
 
+import bathyra.geometry.LineCrossing;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 
@@ -22,7 +23,9 @@ record Folding(Point near, Point far, Point folded) {
         Point folded = turned(to, tip, turn);
         Vec along = from.to(folded);
         Vec across = tip.to(leg);
-        Point near = from.plus(along.times(from.to(tip).cross(across) / along.cross(across)));
+        Point near = from.plus(along.times(LineCrossing.of(from, along, tip, across)
+                .map(LineCrossing::here)
+                .orElseThrow()));
         return new Folding(near, turned(near, tip, -turn), folded);
     }
 

@@ -220,14 +220,9 @@ public final class Path {
             for (int k = 1; k < others.size(); k++) {
                 Point c = others.get(k - 1);
                 Vec cd = c.to(others.get(k));
-                double cross = ab.cross(cd);
-                if (Math.abs(cross) < FLAT) {
-                    continue;
-                }
-                double along = a.to(c).cross(cd) / cross;
-                double across = a.to(c).cross(ab) / cross;
-                if (along >= -NEARLY && along <= 1 + NEARLY && across >= -NEARLY && across <= 1 + NEARLY) {
-                    Point guess = a.plus(ab.times(along));
+                Optional<LineCrossing> met = LineCrossing.of(a, ab, c, cd).filter(at -> at.isOnBoth(NEARLY));
+                if (met.isPresent()) {
+                    Point guess = a.plus(ab.times(met.get().here()));
                     Crossing crossing = refined(
                             other, nearest(guess).arc(), other.nearest(guess).arc());
                     // The flattened lines may cross where the curves themselves only come close: that is no crossing.

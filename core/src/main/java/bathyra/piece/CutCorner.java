@@ -1,6 +1,7 @@
 package bathyra.piece;
 
 import bathyra.garment.CornerShape;
+import bathyra.geometry.LineCrossing;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
@@ -19,10 +20,9 @@ final class CutCorner {
     private record Ray(Point at, Vec along) {
         /** How far along it another crosses it; empty for parallels. */
         Optional<Double> crossing(Ray other) {
-            double cross = along.cross(other.along);
-            return Math.abs(cross) < PARALLEL
+            return Math.abs(along.cross(other.along)) < PARALLEL
                     ? Optional.empty()
-                    : Optional.of(at.to(other.at).cross(other.along) / cross);
+                    : LineCrossing.of(at, along, other.at, other.along).map(LineCrossing::here);
         }
 
         Point at(double way) {

@@ -1,6 +1,7 @@
 package bathyra.piece;
 
 import bathyra.garment.CornerShape;
+import bathyra.geometry.LineCrossing;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
@@ -217,14 +218,6 @@ public final class CutLine {
     private static Optional<Point> meet(Point a, Point b, Point c, Point d) {
         Vec ab = a.to(b);
         Vec cd = c.to(d);
-        double cross = ab.cross(cd);
-        if (Math.abs(cross) < Tolerance.COINCIDENT * Tolerance.COINCIDENT) {
-            return Optional.empty();
-        }
-        double along = a.to(c).cross(cd) / cross;
-        double across = a.to(c).cross(ab) / cross;
-        return along >= 0 && along <= 1 && across >= 0 && across <= 1
-                ? Optional.of(a.plus(ab.times(along)))
-                : Optional.empty();
+        return LineCrossing.of(a, ab, c, cd).filter(at -> at.isOnBoth(0)).map(at -> a.plus(ab.times(at.here())));
     }
 }

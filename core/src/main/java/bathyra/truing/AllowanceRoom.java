@@ -2,6 +2,7 @@ package bathyra.truing;
 
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.geometry.LineCrossing;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -183,12 +184,13 @@ final class AllowanceRoom implements Check {
                 continue;
             }
             Vec along = stretch.from().to(stretch.to());
-            double cross = out.cross(along);
-            Vec to = place.point().to(stretch.from());
-            double way = to.cross(along) / cross;
-            double share = to.cross(out) / cross;
-            if (cross != 0
-                    && way > CLEAR
+            Optional<LineCrossing> crossing = LineCrossing.of(place.point(), out, stretch.from(), along);
+            if (crossing.isEmpty()) {
+                continue;
+            }
+            double way = crossing.get().here();
+            double share = crossing.get().there();
+            if (way > CLEAR
                     && way < reach
                     && share >= 0
                     && share <= 1

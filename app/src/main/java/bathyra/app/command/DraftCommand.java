@@ -1,6 +1,7 @@
 package bathyra.app.command;
 
 import bathyra.app.output.AllOrNone;
+import bathyra.app.output.OutputKind;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PrintScale;
 import bathyra.garment.Choice;
@@ -8,6 +9,7 @@ import bathyra.garment.LayerKind;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -29,8 +31,19 @@ import picocli.CommandLine.Spec;
         description = "Drafts commissions, and blocks, to files, without a window.",
         mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {
-    private static final List<String> FORMATS = List.of("json", "svg", "pdf", "dxf", "csv", "hpgl");
     private static final List<String> USUAL = List.of("json", "svg", "pdf");
+    private static final List<String> FORMATS = Stream.concat(USUAL.stream(), OutputKind.formats().stream())
+            .distinct()
+            .toList();
+
+    /** The formats, for the help. */
+    static final class Formats implements Iterable<String> {
+        @Override
+        public Iterator<String> iterator() {
+            return FORMATS.iterator();
+        }
+    }
+
     private static final String SUFFIX = ".bathyra.json";
     /** What a folder is called whose input's name would lead elsewhere. */
     private static final String NAMELESS = "commission";
@@ -52,7 +65,8 @@ public final class DraftCommand implements Callable<Integer> {
             names = "--format",
             split = ",",
             paramLabel = "FORMAT",
-            description = "json, svg, pdf, dxf, csv, hpgl (the first three when left out).")
+            completionCandidates = Formats.class,
+            description = "${COMPLETION-CANDIDATES} (json, svg and pdf when left out).")
     private List<String> formats = USUAL;
 
     @Option(

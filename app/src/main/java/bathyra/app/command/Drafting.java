@@ -1,6 +1,9 @@
 package bathyra.app.command;
 
 import bathyra.app.home.Version;
+import bathyra.app.output.Job;
+import bathyra.app.output.OutputKind;
+import bathyra.app.output.Printing;
 import bathyra.draft.Advice;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.BlockPattern;
@@ -12,7 +15,6 @@ import bathyra.draft.Remedies;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.files.csv.CuttingLists;
-import bathyra.files.dxf.DxfPattern;
 import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
@@ -26,15 +28,20 @@ import bathyra.files.svg.SvgPattern;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.garment.Commission;
+import bathyra.garment.LayerKind;
+import bathyra.stock.PriceList;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -232,18 +239,24 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
                         utf8(CuttingLists.pieces(plan, draft.commission().units())));
                 continue;
             }
-            files.put(
-                    folder.resolve("pattern" + half + "." + format),
-                    switch (format) {
-                        case "json" -> utf8(PatternFiles.json(draft, plan, Version.number()));
-                        case "svg" -> utf8(SvgPattern.write(plan));
-                        case "dxf" -> utf8(DxfPattern.write(plan));
-                        case "hpgl" -> utf8(HpglPattern.write(plan, HpglPattern.ROLL));
-                        default ->
-                            PdfPattern.write(
-                                    draft, plan, paper, scale, LocalDate.now().toString(), PdfPattern.Progress.UNSEEN);
-                    });
+            Optional<OutputKind> kind = OutputKind.ofFormat(format);
+            byte[] content = kind.isPresent()
+                    ? kind.get().write(job(draft)).get("")
+                    : PdfPattern.write(
+                            draft, plan, paper, scale, LocalDate.now().toString(), PdfPattern.Progress.UNSEEN);
+            files.put(folder.resolve("pattern" + half + "." + format), content);
         }
+    }
+
+    private Job job(Draft draft) {
+        Set<LayerKind> left = EnumSet.allOf(LayerKind.class);
+        left.removeIf(kind -> layers.isEmpty() || layers.contains(kind.id()));
+        return new Job(
+                draft.commission(),
+                Optional.of(draft),
+                new Printing(left, PrintScale.SQUARE, PrintScale.SQUARE, Printing.PORT),
+                PriceList.invented(),
+                PdfPattern.Progress.UNSEEN);
     }
 
     private static byte[] utf8(String text) {

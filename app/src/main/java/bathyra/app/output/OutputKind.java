@@ -1,32 +1,115 @@
 package bathyra.app.output;
 
-/** What can be put out. */
+import bathyra.app.home.Version;
+import bathyra.bill.Shopping;
+import bathyra.cutting.PaperModel;
+import bathyra.draft.Drafter;
+import bathyra.files.PatternFiles;
+import bathyra.files.csv.Bills;
+import bathyra.files.csv.CuttingLists;
+import bathyra.files.csv.MeasurementCsv;
+import bathyra.files.dxf.DxfPattern;
+import bathyra.files.hpgl.HpglPattern;
+import bathyra.files.json.CommissionJson;
+import bathyra.files.pdf.BillPage;
+import bathyra.files.pdf.DraftingSheet;
+import bathyra.files.pdf.MeasuringSheet;
+import bathyra.files.pdf.Paper;
+import bathyra.files.pdf.PaperModelSheet;
+import bathyra.files.svg.SvgPattern;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What can be put out: one line each. The menu, the window's writing and the command's formats all read it. */
 public enum OutputKind {
-    PDF_A4("PDF, A4 sheets", "pdf", Source.DRAFT),
-    PDF_LETTER("PDF, letter sheets", "pdf", Source.DRAFT),
-    PDF_A3("PDF, A3 sheets", "pdf", Source.DRAFT),
-    PDF_A0("PDF, A0 sheets", "pdf", Source.DRAFT),
-    PDF_ROLL("PDF, one length off a roll", "pdf", Source.DRAFT),
-    SVG("SVG drawing", "svg", Source.DRAFT),
-    DXF("DXF drawing", "dxf", Source.DRAFT),
-    PLOT("Plotter file", "hpgl", Source.DRAFT),
-    SEND("Send to the plotter", "", Source.DRAFT),
-    JSON("Pattern document", "json", Source.DRAFT),
-    CUTTING_LIST("Cutting list, CSV", "csv", Source.DRAFT),
-    GIRTH_PLAN("Girth plan, CSV", "csv", Source.DRAFT),
-    SHOPPING("Shopping list of bones, CSV", "csv", Source.DRAFT),
-    LAY_SVG("Lays of all layers, SVG", "svg", Source.DRAFT),
-    BILL_PDF("Bill, PDF", "pdf", Source.DRAFT),
-    BILL_CSV("Bill, CSV", "csv", Source.DRAFT),
-    PAPER_MODEL("Paper model of the cup, half size", "pdf", Source.DRAFT),
-    BLOCK_FULL("Block with its steps, full size on A4", "pdf", Source.BLOCK),
-    BLOCK_HALF("Block with its steps, half size", "pdf", Source.BLOCK),
-    BLOCK_QUARTER("Block with its steps, quarter size", "pdf", Source.BLOCK),
-    BLOCK_JSON("Block, pattern document", "json", Source.BLOCK),
-    SHEET_BLANK("Measuring sheet, blank", "pdf", Source.FIGURES),
-    SHEET_FILLED("Measuring sheet, filled", "pdf", Source.FIGURES),
-    MEASUREMENTS("Measurements, CSV", "csv", Source.FIGURES),
-    COMMISSION("Commission document", "bathyra.json", Source.FIGURES);
+    PDF_A4("PDF, A4 sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.A4)),
+    PDF_LETTER("PDF, letter sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.LETTER)),
+    PDF_A3("PDF, A3 sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.A3)),
+    PDF_A0("PDF, A0 sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.A0)),
+    PDF_ROLL("PDF, one length off a roll", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.ROLL)),
+    SVG("SVG drawing", "svg", Source.DRAFT, Of.HALF, job -> Job.utf8(SvgPattern.write(job.plan()))),
+    DXF("DXF drawing", "dxf", Source.DRAFT, Of.HALF, job -> Job.utf8(DxfPattern.write(job.plan()))),
+    PLOT("Plotter file", "hpgl", Source.DRAFT, Of.HALF, OutputKind::plot),
+    SEND("Send to the plotter", "", Source.DRAFT, Of.HALF, OutputKind::plot),
+    JSON(
+            "Pattern document",
+            "json",
+            Source.DRAFT,
+            Of.HALF,
+            job -> Job.utf8(PatternFiles.json(job.drafted(), job.plan(), Version.number()))),
+    CUTTING_LIST(
+            "Cutting list, CSV",
+            "csv",
+            Source.DRAFT,
+            Of.HALF,
+            job -> Job.utf8(CuttingLists.pieces(job.plan(), job.commission().units()))),
+    GIRTH_PLAN("Girth plan, CSV", "csv", Source.DRAFT, Of.HALF, job -> Job.utf8(CuttingLists.girths(job.drafted()))),
+    SHOPPING(
+            "Shopping list of bones, CSV",
+            "csv",
+            Source.DRAFT,
+            Of.WHOLE,
+            job -> Job.utf8(Bills.shopping(Shopping.of(job.drafted(), job.prices())))),
+    LAY_SVG("Lays of all layers, SVG", "svg", Job::lays),
+    BILL_PDF("Bill, PDF", "pdf", Source.DRAFT, Of.WHOLE, job -> BillPage.write(job.drafted(), job.bill(), Job.today())),
+    BILL_CSV("Bill, CSV", "csv", Source.DRAFT, Of.WHOLE, job -> Job.utf8(Bills.bill(job.bill()))),
+    PAPER_MODEL(
+            "Paper model of the cup, half size",
+            "pdf",
+            Source.DRAFT,
+            Of.HALF,
+            job -> PaperModelSheet.write(
+                    PaperModel.of(
+                            job.drafted().cutting(), job.drafted().commission().garment()),
+                    job.drafted().commission().title())),
+    BLOCK_FULL(
+            "Block with its steps, full size on A4",
+            "pdf",
+            Source.BLOCK,
+            Of.WHOLE,
+            job -> job.block(DraftingSheet.Scale.FULL)),
+    BLOCK_HALF(
+            "Block with its steps, half size",
+            "pdf",
+            Source.BLOCK,
+            Of.WHOLE,
+            job -> job.block(DraftingSheet.Scale.HALF)),
+    BLOCK_QUARTER(
+            "Block with its steps, quarter size",
+            "pdf",
+            Source.BLOCK,
+            Of.WHOLE,
+            job -> job.block(DraftingSheet.Scale.QUARTER)),
+    BLOCK_JSON("Block, pattern document", "json", Source.BLOCK, Of.WHOLE, job -> Job.utf8(job.blockDocument())),
+    SHEET_BLANK(
+            "Measuring sheet, blank",
+            "pdf",
+            Source.FIGURES,
+            Of.WHOLE,
+            job -> MeasuringSheet.blank(Drafter.needs(job.commission().garment()))),
+    SHEET_FILLED(
+            "Measuring sheet, filled",
+            "pdf",
+            Source.FIGURES,
+            Of.WHOLE,
+            job -> MeasuringSheet.filled(
+                    job.commission(), Drafter.needs(job.commission().garment()))),
+    MEASUREMENTS(
+            "Measurements, CSV",
+            "csv",
+            Source.FIGURES,
+            Of.WHOLE,
+            job -> Job.utf8(MeasurementCsv.write(
+                    job.commission().measurements(), job.commission().units()))),
+    COMMISSION(
+            "Commission document",
+            "bathyra.json",
+            Source.FIGURES,
+            Of.WHOLE,
+            job -> Job.utf8(CommissionJson.write(job.commission())));
 
     /** What something is put out from. */
     enum Source {
@@ -35,14 +118,75 @@ public enum OutputKind {
         FIGURES
     }
 
+    /** Whether there is one for each half of an uneven body. */
+    private enum Of {
+        HALF,
+        WHOLE
+    }
+
+    /** Writes one file. */
+    @FunctionalInterface
+    private interface One {
+        byte[] write(Job job) throws IOException;
+    }
+
+    /** Writes several files, by what stands behind the name of each. */
+    @FunctionalInterface
+    private interface Several {
+        Map<String, byte[]> write(Job job) throws IOException;
+    }
+
     private final String label;
     private final String ending;
     private final Source source;
+    private final Of of;
+    private final Several writer;
 
-    OutputKind(String label, String ending, Source source) {
+    OutputKind(String label, String ending, Source source, Of of, One writer) {
+        this(source, of, label, ending, several(writer));
+    }
+
+    OutputKind(String label, String ending, Several writer) {
+        this(Source.DRAFT, Of.WHOLE, label, ending, writer);
+    }
+
+    OutputKind(Source source, Of of, String label, String ending, Several writer) {
         this.label = label;
         this.ending = ending;
         this.source = source;
+        this.of = of;
+        this.writer = writer;
+    }
+
+    private static Several several(One writer) {
+        return job -> Map.of("", writer.write(job));
+    }
+
+    private static byte[] plot(Job job) {
+        return Job.utf8(HpglPattern.write(job.plan(), HpglPattern.ROLL));
+    }
+
+    /** The formats in which a pattern is written, by their endings. */
+    public static List<String> formats() {
+        return Arrays.stream(values())
+                .filter(OutputKind::isPattern)
+                .map(OutputKind::ending)
+                .filter(ending -> !ending.isEmpty())
+                .distinct()
+                .toList();
+    }
+
+    /** The pattern in the one form of a format that needs no more to be said; empty for those that come in several. */
+    public static Optional<OutputKind> ofFormat(String format) {
+        List<OutputKind> all = Arrays.stream(values())
+                .filter(kind -> kind.isPattern() && kind.ending.equals(format))
+                .toList();
+        return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
+    }
+
+    /** What it comes to as files, by what stands behind the name of each. */
+    public Map<String, byte[]> write(Job job) throws IOException {
+        return writer.write(job);
     }
 
     public String label() {
@@ -55,6 +199,11 @@ public enum OutputKind {
 
     Source source() {
         return source;
+    }
+
+    /** Whether there is one for each half of an uneven body. */
+    boolean isOfEachHalf() {
+        return of == Of.HALF;
     }
 
     /** Whether it is cut out: a pattern at full size, with its layers. */

@@ -95,7 +95,7 @@ class LayModelTest extends InWorkshop {
 
     @Test
     void leaning_isAllowedALittle_andSaidWhyNotMore() {
-        Placed piece = loose();
+        loose();
         model.moveTo(model.use().cloth().width() / 2, model.lay().orElseThrow().length() + 400);
         assertThat(model.tilt(1)).isEmpty();
         assertThat(model.chosen().orElseThrow().tilt()).isCloseTo(1, within(1e-9));

@@ -1,0 +1,90 @@
+package bathyra.app.output;
+
+import bathyra.app.home.Version;
+import bathyra.bill.Bill;
+import bathyra.bill.Lays;
+import bathyra.block.BlockDrawing;
+import bathyra.draft.BlockDrafter;
+import bathyra.draft.BlockPattern;
+import bathyra.draft.Draft;
+import bathyra.files.CuttingPlan;
+import bathyra.files.json.PatternJson;
+import bathyra.files.pdf.DraftingSheet;
+import bathyra.files.pdf.Paper;
+import bathyra.files.pdf.PdfPattern;
+import bathyra.files.svg.SvgLay;
+import bathyra.garment.Commission;
+import bathyra.lay.AutoLay;
+import bathyra.layer.Layer;
+import bathyra.stock.PriceList;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What one file is written from.
+ *
+ * @param draft the half that is written, for what is put out from a draft
+ * @param printing how it is printed, and which layers are left out
+ * @param prices for the bill
+ * @param seen is told how far it is, and asked whether to go on
+ */
+public record Job(
+        Commission commission, Optional<Draft> draft, Printing printing, PriceList prices, PdfPattern.Progress seen) {
+
+    Draft drafted() {
+        return draft.orElseThrow();
+    }
+
+    CuttingPlan plan() {
+        return CuttingPlan.of(drafted(), layer -> !printing.left().contains(layer));
+    }
+
+    byte[] pdf(Paper paper) throws IOException {
+        return PdfPattern.write(drafted(), plan(), paper, printing.scale(), today(), seen);
+    }
+
+    static String today() {
+        return LocalDate.now().toString();
+    }
+
+    /** One drawing a layer, by what stands behind the file's name. */
+    Map<String, byte[]> lays() {
+        Map<String, byte[]> drawings = new LinkedHashMap<>();
+        Lays.of(drafted(), Lays.layers(drafted()), prices, AutoLay.ROUNDS, seen.cancelled())
+                .forEach((layer, lay) -> drawings.put(
+                        "-" + layer.id(),
+                        utf8(SvgLay.write(
+                                lay, commission.title() + ", " + layer.label().toLowerCase(Locale.ROOT)))));
+        return drawings;
+    }
+
+    Bill bill() {
+        List<Layer> layers = Lays.layers(drafted());
+        return Bill.of(drafted(), layers, Lays.of(drafted(), layers, prices, AutoLay.ROUNDS, seen.cancelled()), prices);
+    }
+
+    private BlockDrafter.Drafted block() {
+        return BlockDrafter.draft(commission.measurements(), commission.garment());
+    }
+
+    byte[] block(DraftingSheet.Scale scale) throws IOException {
+        BlockDrawing drawing = block().drawing().orElseThrow();
+        return DraftingSheet.write(drawing, commission, scale, today());
+    }
+
+    String blockDocument() {
+        BlockDrafter.Drafted block = block();
+        return PatternJson.write(
+                BlockPattern.of(block.drawing().orElseThrow(), commission.title()), block.findings(), Version.number());
+    }
+
+    static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}

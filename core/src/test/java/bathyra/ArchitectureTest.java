@@ -24,6 +24,7 @@ class ArchitectureTest {
             "measure",
             "place",
             "garment",
+            "form",
             "stock",
             "block",
             "girth",

@@ -1,0 +1,138 @@
+package bathyra.form;
+
+import java.util.List;
+
+/**
+ * The torso of a wearer as a surface, worked out from the tape (C20): z up from the waist, azimuth θ from centre front, the radius R(θ, z)
+ * about an axis that leans with the back. The y axis points forward. It is even: θ and −θ are alike.
+ */
+public final class Form {
+    /** Half a turn in so many steps, where a section is measured. */
+    private static final int STEPS = 180;
+
+    private final Tape tape;
+    private final Heights heights;
+    private final Torso torso;
+    private final Breast breast;
+    private final List<Residual> residuals;
+
+    Form(Tape tape, Heights heights, Torso torso, Breast breast, List<Residual> residuals) {
+        this.tape = tape;
+        this.heights = heights;
+        this.torso = torso;
+        this.breast = breast;
+        this.residuals = List.copyOf(residuals);
+    }
+
+    /**
+     * What a tape reads on the form, beside what it read on the wearer.
+     *
+     * @param name of the figure
+     * @param taped mm
+     * @param form mm
+     */
+    public record Residual(String name, double taped, double form) {
+        /** By how much the form is too large, mm. */
+        public double off() {
+            return form - taped;
+        }
+    }
+
+    /** The figures that it was built from. */
+    public Tape tape() {
+        return tape;
+    }
+
+    public Heights heights() {
+        return heights;
+    }
+
+    /** What the tape reads on it. */
+    public List<Residual> residuals() {
+        return residuals;
+    }
+
+    /** The radius at an azimuth and a height, mm. */
+    public double radius(double azimuth, double z) {
+        return torso.radius(azimuth, z) + breast.at(azimuth, z);
+    }
+
+    /** How far forward the axis lies at a height, mm. */
+    public double axis(double z) {
+        return torso.axis(z);
+    }
+
+    /** A place of the surface: to the wearer's left, forward and up, mm. */
+    public double[] at(double azimuth, double z) {
+        double radius = radius(azimuth, z);
+        return new double[] {radius * Math.sin(azimuth), axis(z) + radius * Math.cos(azimuth), z};
+    }
+
+    /** Where the apex lies. */
+    public double[] apex() {
+        return at(breast.azimuth(), breast.height());
+    }
+
+    /** The azimuth of the apex, radians. */
+    public double apexAzimuth() {
+        return breast.azimuth();
+    }
+
+    /** How far the breast stands out, mm. */
+    public double proud() {
+        return breast.proud();
+    }
+
+    /** How much one breast holds, millilitres: what stands out of the torso. */
+    public double breastVolume() {
+        double sum = 0;
+        double dz = 2;
+        double da = Math.PI / STEPS;
+        for (double z = heights.underbust(); z <= heights.above(); z += dz) {
+            for (int i = 0; i <= STEPS; i++) {
+                double azimuth = i * da;
+                double out = breast.at(azimuth, z);
+                if (out > 0) {
+                    double inner = torso.radius(azimuth, z);
+                    sum += ((inner + out) * (inner + out) - inner * inner) / 2 * da * dz;
+                }
+            }
+        }
+        return sum / 1000;
+    }
+
+    /** The outline at a height, from centre front round the wearer's left to centre back: x and y of each place, mm. */
+    public double[][] section(double z) {
+        double[][] points = new double[STEPS + 1][];
+        for (int i = 0; i <= STEPS; i++) {
+            double[] at = at(Math.PI * i / STEPS, z);
+            points[i] = new double[] {at[0], at[1]};
+        }
+        return points;
+    }
+
+    /** What a tape reads round it at a height: it bridges hollows, as cloth does. */
+    public double girth(double z) {
+        return Hull.girth(section(z));
+    }
+
+    /** The length along the surface at one azimuth between two heights, mm. */
+    public double arc(double azimuth, double from, double to) {
+        int steps = Math.max(4, (int) Math.ceil(Math.abs(to - from) / 4));
+        double length = 0;
+        double[] last = at(azimuth, from);
+        for (int i = 1; i <= steps; i++) {
+            double[] next = at(azimuth, from + (to - from) * i / steps);
+            length += distance(last, next);
+            last = next;
+        }
+        return length;
+    }
+
+    static double distance(double[] a, double[] b) {
+        double dx = a[0] - b[0];
+        double dy = a[1] - b[1];
+        double dz = a[2] - b[2];
+        return Math.sqrt(dx * dx + dy * dy + dz * dz);
+    }
+}

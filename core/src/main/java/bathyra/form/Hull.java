@@ -1,0 +1,45 @@
+package bathyra.form;
+
+/** The convex hull of a section. */
+final class Hull {
+    private Hull() {}
+
+    /**
+     * The girth of the hull of an even section.
+     *
+     * @param half its outline from centre front over one side to centre back, x to the side, seen from its inside in turn
+     */
+    static double girth(double[][] half) {
+        double front = half[0][1];
+        double back = half[half.length - 1][1];
+        int widest = 0;
+        for (int i = 0; i < half.length; i++) {
+            front = Math.max(front, half[i][1]);
+            back = Math.min(back, half[i][1]);
+            widest = half[i][0] > half[widest][0] ? i : widest;
+        }
+        // The hull of both halves meets the middle line at the depth of what stands farthest forward, and backward.
+        double[][] points = new double[half.length + 2][];
+        points[0] = new double[] {0, front};
+        System.arraycopy(half, 0, points, 1, half.length);
+        points[half.length + 1] = new double[] {0, back};
+        double[][] chain = new double[points.length][];
+        int n = 0;
+        for (double[] point : points) {
+            while (n > 1 && !turnsInwards(chain[n - 2], chain[n - 1], point)) {
+                n--;
+            }
+            chain[n++] = point;
+        }
+        double length = 0;
+        for (int i = 1; i < n; i++) {
+            length += Math.hypot(chain[i][0] - chain[i - 1][0], chain[i][1] - chain[i - 1][1]);
+        }
+        return 2 * length;
+    }
+
+    /** Going from the front over the wearer's left to the back a convex outline turns always the same way. */
+    private static boolean turnsInwards(double[] a, double[] b, double[] c) {
+        return (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]) < 0;
+    }
+}

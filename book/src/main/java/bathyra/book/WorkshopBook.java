@@ -255,6 +255,9 @@ public final class WorkshopBook implements AutoCloseable {
      * @param found is told in words what is not as it was written, on another thread; not called when all is
      */
     public Future<?> checkBeside(Consumer<String> found) {
+        if (beside.isShutdown()) {
+            return CompletableFuture.completedFuture(null);
+        }
         return beside.submit(() -> {
             try (Connection reader = Opening.reader(file);
                     Statement statement = reader.createStatement()) {

@@ -39,7 +39,8 @@ class ArchitectureTest {
             "layer",
             "bone",
             "lay",
-            "bill");
+            "bill",
+            "fit");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -24,6 +24,7 @@ final class BlockCholesky {
     private final double[][] diagonal;
     /** The columns that have a block in a row, in their order. */
     private final int[][] columnsOfRow;
+
     private final int[][] positionInColumn;
 
     /** @param neighbours of each vertex, without itself */

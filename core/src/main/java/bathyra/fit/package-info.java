@@ -1,0 +1,2 @@
+/** The garment put on the form: meshed, sewn and let settle (C21). */
+package bathyra.fit;

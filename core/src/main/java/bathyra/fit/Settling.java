@@ -1,7 +1,9 @@
 package bathyra.fit;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 
 /** Lets a sewn garment settle on a body: damped Newton steps on the energy with a direct factorisation (C21). */
 public final class Settling {
@@ -15,6 +17,7 @@ public final class Settling {
     private final Cloth cloth;
     private final Membrane membrane;
     private final Bending bending;
+    private final Rods rods;
     private final Contact contact;
     private final BlockMatrix matrix;
     private final BlockCholesky factor;
@@ -22,7 +25,13 @@ public final class Settling {
 
     /** @param spacing of the mesh, mm */
     public Settling(Mesh mesh, Cloth cloth, Surface surface, double spacing) {
+        this(mesh, cloth, new Rods(List.of()), surface, spacing);
+    }
+
+    /** @param rods what stiffens the cloth */
+    Settling(Mesh mesh, Cloth cloth, Rods rods, Surface surface, double spacing) {
         this.mesh = mesh;
+        this.rods = rods;
         this.cloth = cloth;
         membrane = new Membrane(mesh, cloth);
         bending = new Bending(mesh, cloth.bending(), true);
@@ -33,7 +42,9 @@ public final class Settling {
             }
         }
         contact = new Contact(surface, areas, spacing);
-        int[][] neighbours = mesh.neighbours(bending.groups());
+        int[][] neighbours = mesh.neighbours(Stream.concat(
+                        Arrays.stream(bending.groups()), Arrays.stream(rods.groups()))
+                .toArray(int[][]::new));
         matrix = new BlockMatrix(neighbours);
         factor = new BlockCholesky(neighbours);
     }
@@ -68,6 +79,7 @@ public final class Settling {
             matrix.clear();
             membrane.add(x, gradient, matrix, residual < NEAR);
             bending.add(x, gradient, matrix);
+            rods.add(x, gradient, matrix);
             contact.add(x, gradient, matrix);
             weigh(gradient);
             hold(gradient);
@@ -120,7 +132,7 @@ public final class Settling {
         for (int v = 0; v < areas.length; v++) {
             weight += cloth.weight() * areas[v] * x[3 * v + 2];
         }
-        return membrane.energy(x) + bending.energy(x) + contact.energy(x) + weight;
+        return membrane.energy(x) + bending.energy(x) + rods.energy(x) + contact.energy(x) + weight;
     }
 
     private void weigh(double[] gradient) {

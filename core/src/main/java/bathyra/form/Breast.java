@@ -36,13 +36,18 @@ record Breast(
         return across * across + along * along;
     }
 
-    /** How far it stands out at a place, mm. */
-    double at(double azimuthAt, double z) {
+    /** What share of its most it stands out at a place: 1 at the apex, 0 at the rim and beyond. */
+    double share(double azimuthAt, double z) {
         double inside = 1 - off(azimuthAt, z);
         if (inside <= 0 || proud <= 0) {
             return 0;
         }
         double t = Math.max(0, Math.min(1, (z - height) / (OVER * radius)));
-        return proud * Math.pow(inside, ROUND + FLATTER * t * t * (3 - 2 * t));
+        return Math.pow(inside, ROUND + FLATTER * t * t * (3 - 2 * t));
+    }
+
+    /** How far it stands out at a place, mm. */
+    double at(double azimuthAt, double z) {
+        return proud * share(azimuthAt, z);
     }
 }

@@ -78,6 +78,11 @@ public final class Form {
         return breast.azimuth();
     }
 
+    /** How much of a place is breast: 1 at the apex, 0 at its rim and beyond. */
+    public double breastShare(double azimuth, double z) {
+        return breast.share(azimuth, z);
+    }
+
     /** How far the breast stands out, mm. */
     public double proud() {
         return breast.proud();

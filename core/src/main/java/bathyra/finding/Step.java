@@ -10,5 +10,6 @@ public enum Step {
     EDGES,
     PIECES,
     BONES,
+    FIT,
     LAY
 }

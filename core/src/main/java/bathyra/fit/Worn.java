@@ -32,6 +32,8 @@ public final class Worn {
     private static final double BAND = 12;
 
     private static final double USUAL_UPPER = 48;
+    /** From some hundred millimetres to a thousandth. */
+    private static final int HALVINGS = 18;
 
     private final Draft draft;
     private final FormSurface surface;
@@ -76,7 +78,7 @@ public final class Worn {
     }
 
     /** The same on a finer mesh, begun from this shape. */
-    private Worn finer(double spacing, BooleanSupplier stop) {
+    public Worn finer(double spacing, BooleanSupplier stop) {
         Sewing fine = Sewing.of(draft.pattern(), spacing, gap(draft));
         Laying from = new Laying(fine, surface.form(), upperOver(draft));
         Mesh mesh = fine.mesh();
@@ -186,11 +188,35 @@ public final class Worn {
         return length;
     }
 
+    /** How far a level line lies above where the draft means it: as far up the form, from the waist, as it lies above the waist on the paper. */
     private double rides(Level level, Piece piece, double share) {
         LevelMark mark = piece.mark(level).orElseThrow();
+        Point there = mark.from().between(mark.to(), share);
         double[] at = new double[3];
-        at(sewing.pieces().get(piece.id()), mark.from().between(mark.to(), share), at, 0);
-        return at[2] - laying.height(level);
+        at(sewing.pieces().get(piece.id()), there, at, 0);
+        Optional<LevelMark> waist = piece.mark(Level.WAIST);
+        if (waist.isEmpty()) {
+            return at[2] - laying.height(level);
+        }
+        double up = waist.get().from().between(waist.get().to(), share).y() - there.y();
+        double azimuth = Math.atan2(at[0], at[1] - form().axis(at[2]));
+        return at[2] - height(azimuth, up);
+    }
+
+    /** The height that is reached by going up the form so far from the waist, mm. */
+    private double height(double azimuth, double up) {
+        double low = Math.min(0, up);
+        double high = Math.max(0, up);
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            double gone = Math.signum(middle) * form().arc(azimuth, 0, middle);
+            if (gone < up) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
     }
 
     private double ridesAtSide(Level level) {

@@ -20,7 +20,7 @@ public final class LacingRail extends PaintedPane {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final double MIDDLE = 31;
     private static final double FIRST = 98;
-    private static final double STEP = 64;
+    private static final double STEP = 60;
 
     private enum Lacing {
         TIGHT(3),

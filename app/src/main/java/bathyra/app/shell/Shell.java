@@ -6,6 +6,7 @@ import bathyra.app.craft.CraftPage;
 import bathyra.app.craft.CraftText;
 import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
+import bathyra.app.fit.FitView;
 import bathyra.app.foreign.ForeignView;
 import bathyra.app.girths.GirthsView;
 import bathyra.app.lay.LayView;
@@ -164,6 +165,7 @@ public final class Shell extends BorderPane {
             case EDGES -> new EdgesView(workshop);
             case PIECES -> new PiecesView(workshop, output);
             case BONES -> new BonesView(workshop);
+            case FIT -> new FitView(workshop);
             case LAY -> new LayView(workshop, output);
         });
     }

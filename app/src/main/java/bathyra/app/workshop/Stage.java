@@ -13,6 +13,7 @@ public enum Stage {
     EDGES("Edges", Step.EDGES),
     PIECES("Pieces", Step.PIECES),
     BONES("Bones", Step.BONES),
+    FIT("Fit", Step.FIT),
     LAY("Lay", Step.LAY);
 
     private final String label;

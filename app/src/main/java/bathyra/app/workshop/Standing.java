@@ -61,7 +61,7 @@ public record Standing(
                         ? ""
                         : block.get().map(Standing::words).orElse("");
             case BONES -> draft.map(d -> count(bones.getAsLong())).orElse("no draft");
-            case LAY -> draft.isPresent() ? "" : "no draft";
+            case FIT, LAY -> draft.isPresent() ? "" : "no draft";
             case GIRTHS, SEAMS, CUPS, EDGES, PIECES ->
                 draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };

@@ -1,0 +1,165 @@
+package bathyra.app.fit;
+
+import bathyra.app.workshop.Workshop;
+import bathyra.draft.Draft;
+import bathyra.fit.FormSurface;
+import bathyra.fit.FormSurface.Softness;
+import bathyra.fit.Worn;
+import bathyra.place.Level;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** What the Fit stage shows: the garment on the form, worked out beside the window, with the last picture kept until the new one is there. */
+public final class FitModel {
+    private static final Logger LOG = LoggerFactory.getLogger(FitModel.class);
+    private static final double FULL = 2 * Math.PI;
+
+    private final Workshop workshop;
+    private final Consumer<Runnable> later;
+    private final Runnable changed;
+    private Optional<Draft> of = Optional.empty();
+    private Optional<Shown> shown = Optional.empty();
+    private Optional<String> failure = Optional.empty();
+    private Softness softness = Softness.BETWEEN;
+    private Softness reckonedFor = Softness.BETWEEN;
+    private Level level = Level.WAIST;
+    private double turn;
+    private AtomicBoolean stop = new AtomicBoolean();
+    private boolean working;
+
+    /** @param worn the garment on the form @param away how far each place stands away, mm */
+    record Shown(Worn worn, double[] away, List<Worn.LevelReading> levels) {
+        static Shown of(Worn worn) {
+            return new Shown(worn, worn.away(), worn.levels());
+        }
+    }
+
+    /**
+     * @param later runs a deed on the window's thread
+     * @param changed told there when something else is to be shown
+     */
+    FitModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
+        this.workshop = workshop;
+        this.later = later;
+        this.changed = changed;
+    }
+
+    /** Begins to work out the half in view, unless it is known or being worked out. */
+    void bringUpToDate() {
+        Optional<Draft> half = workshop.half();
+        if (half.equals(of) && softness == reckonedFor) {
+            return;
+        }
+        stop.set(true);
+        of = half;
+        reckonedFor = softness;
+        failure = Optional.empty();
+        if (half.isEmpty()) {
+            working = false;
+            return;
+        }
+        AtomicBoolean mine = new AtomicBoolean();
+        stop = mine;
+        working = true;
+        Softness soft = softness;
+        Thread thread = new Thread(() -> work(half.get(), soft, mine), "fit");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.start();
+    }
+
+    private void work(Draft draft, Softness soft, AtomicBoolean mine) {
+        try {
+            FormSurface surface = new FormSurface(Worn.form(draft), soft);
+            Worn coarse = Worn.cold(draft, surface, Worn.COARSE, mine::get);
+            show(Shown.of(coarse), mine, false);
+            if (!mine.get()) {
+                show(Shown.of(coarse.finer(Worn.FINE, mine::get)), mine, true);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("the garment could not be put on the form", e);
+            later.accept(() -> {
+                if (!mine.get()) {
+                    failure = Optional.of(
+                            "This garment could not be put on the form. The log in the data folder says why; everything else goes on.");
+                    working = false;
+                    changed.run();
+                }
+            });
+        }
+    }
+
+    private void show(Shown next, AtomicBoolean mine, boolean last) {
+        later.accept(() -> {
+            if (!mine.get()) {
+                shown = Optional.of(next);
+                working = !last;
+                changed.run();
+            }
+        });
+    }
+
+    /** Nobody looks any more. */
+    void giveUp() {
+        if (working) {
+            stop.set(true);
+            of = Optional.empty();
+            working = false;
+        }
+    }
+
+    /** What is shown; while another is worked out it is that of before. */
+    Optional<Shown> shown() {
+        return shown;
+    }
+
+    boolean isWorking() {
+        return working;
+    }
+
+    /** Why there is nothing to show. */
+    Optional<String> failure() {
+        return failure;
+    }
+
+    Softness softness() {
+        return softness;
+    }
+
+    void softness(Softness next) {
+        softness = next;
+        changed.run();
+    }
+
+    Level level() {
+        return shown.flatMap(s -> s.levels().stream()
+                        .map(Worn.LevelReading::level)
+                        .filter(l -> l == level)
+                        .findFirst())
+                .orElseGet(() -> shown.map(s -> s.levels().get(0).level()).orElse(level));
+    }
+
+    void look(Level next) {
+        level = next;
+        changed.run();
+    }
+
+    /** From where it is looked at, radians from the front. */
+    double turn() {
+        return turn;
+    }
+
+    void turnTo(double radians) {
+        turn = ((radians % FULL) + FULL) % FULL;
+        changed.run();
+    }
+
+    /** In a word how hard it presses. */
+    static String pressing(double kilopascals) {
+        return kilopascals < 0.05 ? "not at all" : kilopascals < 1 ? "light" : kilopascals < 3 ? "firm" : "hard";
+    }
+}

@@ -1,0 +1,157 @@
+package bathyra.app.fit;
+
+import bathyra.app.table.Ink;
+import bathyra.app.table.OncePulse;
+import bathyra.app.table.Palette;
+import bathyra.form.Form;
+import java.util.Optional;
+import javafx.scene.AccessibleRole;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+
+/** One view of the garment on the form, painted into a picture at most once a pulse: tints where it stands away, coral where it presses. */
+final class FitPicture extends Pane {
+    /** Where the tints change, mm away; the first is where it touches. */
+    private static final double[] AWAY = {1, 2, 4, 6};
+
+    private static final double[] PRESSED = {1.5, 3.5, 5.5};
+    private static final int HATCH = 6;
+    private static final int BANDS = 9;
+    private static final double EDGE = 6;
+
+    private final ImageView view = new ImageView();
+    private final Palette palette = new Palette(this::paint);
+    private final OncePulse painting = OncePulse.after(this, this::paintNow);
+    private Optional<Form> form = Optional.empty();
+    private Optional<FitModel.Shown> shown = Optional.empty();
+    private double turn;
+
+    FitPicture(String id, String name) {
+        setId(id);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setAccessibleText(name);
+        setFocusTraversable(true);
+        getStyleClass().add("fit-picture");
+        getChildren().addAll(view, palette);
+    }
+
+    void show(Optional<FitModel.Shown> next, double radians) {
+        shown = next;
+        form = next.map(s -> s.worn().form());
+        turn = radians;
+        paint();
+    }
+
+    private void paint() {
+        painting.ask();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        paint();
+    }
+
+    private void paintNow() {
+        int width = (int) getWidth();
+        int height = (int) getHeight();
+        if (width < 10 || height < 10 || form.isEmpty()) {
+            view.setImage(null);
+            return;
+        }
+        Raster raster = new Raster(width, height);
+        Figure.Look look = Figure.fitting(form.get(), turn, width, height);
+        Figure.body(raster, form.get(), look);
+        shown.ifPresent(s -> Figure.garment(raster, s.worn(), s.away(), look));
+        view.setImage(coloured(raster));
+    }
+
+    private WritableImage coloured(Raster raster) {
+        int width = raster.width();
+        int height = raster.height();
+        int[] pixels = new int[width * height];
+        int[] body = bodyTints();
+        int[] away = {
+            argb(palette.of(Ink.CHART)),
+            mixed(Ink.CHART, Ink.SHALLOW, 0.33),
+            mixed(Ink.CHART, Ink.SHALLOW, 0.66),
+            argb(palette.of(Ink.SHALLOW)),
+            mixed(Ink.SHALLOW, Ink.LINE, 0.5)
+        };
+        int[] pressed = {
+            mixed(Ink.CHART, Ink.CORAL_WASH, 0.6), argb(palette.of(Ink.CORAL_WASH)), mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35)
+        };
+        int hatch = argb(palette.of(Ink.CORAL));
+        int ink = argb(palette.of(Ink.INK));
+        int line = argb(palette.of(Ink.LINE));
+        double nearest = 1;
+        double farthest = 0;
+        for (int i = 0; i < width * height; i++) {
+            if (raster.kind(i % width, i / width) == Raster.BODY) {
+                nearest = Math.max(nearest, raster.value(i % width, i / width));
+            }
+        }
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int kind = raster.kind(x, y);
+                if (kind == Raster.NOTHING) {
+                    continue;
+                }
+                float value = raster.value(x, y);
+                int colour;
+                if (kind == Raster.BODY) {
+                    int band = (int) Math.max(0, Math.min(BANDS - 1, BANDS * (value - farthest) / (nearest - farthest)));
+                    colour = body[band];
+                } else if (value < -PRESSED[0]) {
+                    int band = value < -PRESSED[2] ? 2 : value < -PRESSED[1] ? 1 : 0;
+                    colour = (x + y) % HATCH == 0 ? hatch : pressed[band];
+                } else {
+                    int band = 0;
+                    while (band < AWAY.length && value > AWAY[band]) {
+                        band++;
+                    }
+                    colour = away[band];
+                }
+                pixels[y * width + x] = isRim(raster, x, y) ? (kind == Raster.BODY ? line : ink) : colour;
+            }
+        }
+        WritableImage image = new WritableImage(width, height);
+        image.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        return image;
+    }
+
+    /** Where one thing ends before another, or folds back on itself. */
+    private static boolean isRim(Raster raster, int x, int y) {
+        if (x == 0 || y == 0) {
+            return false;
+        }
+        int kind = raster.kind(x, y);
+        int left = raster.kind(x - 1, y);
+        int above = raster.kind(x, y - 1);
+        return left != kind
+                || above != kind
+                || Math.abs(raster.depth(x - 1, y) - raster.depth(x, y)) > 4 * EDGE
+                || Math.abs(raster.depth(x, y - 1) - raster.depth(x, y)) > 4 * EDGE;
+    }
+
+    private int[] bodyTints() {
+        int[] tints = new int[BANDS];
+        for (int i = 0; i < BANDS; i++) {
+            tints[i] = mixed(Ink.SHALLOW, Ink.SEA_2, (double) i / (BANDS - 1));
+        }
+        return tints;
+    }
+
+    private int mixed(Ink from, Ink to, double share) {
+        return argb(palette.of(from).interpolate(palette.of(to), share));
+    }
+
+    private static int argb(Color colour) {
+        return 0xff000000
+                | (int) Math.round(colour.getRed() * 255) << 16
+                | (int) Math.round(colour.getGreen() * 255) << 8
+                | (int) Math.round(colour.getBlue() * 255);
+    }
+}

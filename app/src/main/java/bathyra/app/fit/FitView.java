@@ -1,0 +1,323 @@
+package bathyra.app.fit;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.stage.TableStage;
+import bathyra.app.table.LookSwitch;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Workshop;
+import bathyra.fit.FormSurface.Softness;
+import bathyra.fit.Worn;
+import bathyra.form.Form;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.place.Level;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Cursor;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The Fit stage: the garment on the wearer's form, from any side, with what is read off it at each level. */
+public final class FitView extends BorderPane {
+    private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private static final double QUARTER = Math.PI / 2;
+    private static final double STEP = Math.toRadians(15);
+    private static final double SMALL_STEP = Math.toRadians(1);
+    private static final double SMALL_WIDTH = 210;
+    private static final String[] HEADS = {"Body", "Planned", "Garment", "Held by", "It presses", "Pulls", "Rides"};
+
+    private final Workshop workshop;
+    private final FitModel model;
+    private final FitPicture large = new FitPicture("fit-large", "The garment on the body; arrow keys turn it");
+    private final FitPicture side = new FitPicture("fit-side", "From the side");
+    private final FitPicture back = new FitPicture("fit-back", "From the back");
+    private final FromAbove above = new FromAbove();
+    private final Label turned = new Label();
+    private final Label state = new Label();
+    private final GridPane table = new GridPane();
+    private final Card card = new Card();
+    private final LookSwitch<Softness> softness;
+    private double dragFrom;
+    private double turnFrom;
+
+    public FitView(Workshop workshop) {
+        this.workshop = workshop;
+        this.model = new FitModel(workshop, Platform::runLater, this::show);
+        this.softness = new LookSwitch<>(
+                "body-",
+                List.of(Softness.values()),
+                Softness.BETWEEN,
+                s -> s.name().charAt(0) + s.name().substring(1).toLowerCase(Locale.ROOT),
+                model::softness);
+        card.onRule(rule -> workshop.whereabouts().ruleProperty().set(Optional.of(rule)));
+        setId("fit");
+        setRight(TableStage.scrolling(card));
+        setCenter(new BorderPane(views(), null, null, strip(), null));
+        workshop.showing().whileShown(this, this::show);
+        sceneProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                model.giveUp();
+            }
+        });
+        show();
+    }
+
+    private HBox views() {
+        turned.getStyleClass().add("status-line");
+        turned.setId("fit-turned");
+        state.getStyleClass().add("kept-draft");
+        state.setId("fit-state");
+        StackPane stand = new StackPane(large, turned, state);
+        StackPane.setAlignment(turned, Pos.BOTTOM_CENTER);
+        StackPane.setAlignment(state, Pos.TOP_CENTER);
+        StackPane.setMargin(state, new Insets(12, 0, 0, 0));
+        StackPane.setMargin(turned, new Insets(0, 0, 8, 0));
+        HBox.setHgrow(stand, Priority.ALWAYS);
+        large.setCursor(Cursor.H_RESIZE);
+        large.setOnMousePressed(e -> {
+            large.requestFocus();
+            dragFrom = e.getX();
+            turnFrom = model.turn();
+        });
+        large.setOnMouseDragged(e -> model.turnTo(turnFrom - (e.getX() - dragFrom) / 120));
+        large.addEventHandler(KeyEvent.KEY_PRESSED, this::turn);
+        side.setOnMouseClicked(e -> model.turnTo(QUARTER));
+        back.setOnMouseClicked(e -> model.turnTo(2 * QUARTER));
+        HBox small = new HBox(titled("From the side", side), titled("From the back", back));
+        VBox.setVgrow(small, Priority.ALWAYS);
+        VBox beside = new VBox(small, above, legend());
+        beside.setMinWidth(2 * SMALL_WIDTH);
+        beside.setMaxWidth(2 * SMALL_WIDTH);
+        HBox views = new HBox(stand, beside);
+        views.getStyleClass().add("fit-views");
+        return views;
+    }
+
+    private static HBox legend() {
+        HBox legend = new HBox(
+                swatch("fit-touches", "touches"),
+                swatch("fit-away", "2, 4, 6 mm away"),
+                swatch("fit-presses", "presses"),
+                swatch("fit-rest", "body at rest"));
+        legend.getStyleClass().add("fit-legend");
+        return legend;
+    }
+
+    private static Label swatch(String type, String words) {
+        Region colour = new Region();
+        colour.getStyleClass().addAll("fit-swatch", type);
+        Label label = new Label(words, colour);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private static VBox titled(String name, FitPicture picture) {
+        Label label = new Label(name);
+        label.getStyleClass().add("section-head");
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        VBox box = new VBox(label, picture);
+        box.setMinWidth(SMALL_WIDTH);
+        box.setMaxWidth(SMALL_WIDTH);
+        return box;
+    }
+
+    private VBox strip() {
+        table.getStyleClass().addAll("girth-table", "fit-table");
+        table.setId("fit-table");
+        VBox strip = new VBox(2, table);
+        strip.getStyleClass().add("strip");
+        return strip;
+    }
+
+    private void turn(KeyEvent e) {
+        double step = e.isShiftDown() ? SMALL_STEP : STEP;
+        switch (e.getCode()) {
+            case LEFT -> model.turnTo(model.turn() - step);
+            case RIGHT -> model.turnTo(model.turn() + step);
+            case DIGIT1 -> model.turnTo(0);
+            case DIGIT2 -> model.turnTo(QUARTER);
+            case DIGIT3 -> model.turnTo(2 * QUARTER);
+            default -> {
+                return;
+            }
+        }
+        e.consume();
+    }
+
+    private void show() {
+        model.bringUpToDate();
+        Optional<FitModel.Shown> shown = model.shown().filter(s -> workshop.half().isPresent());
+        large.show(shown, model.turn());
+        side.show(shown, QUARTER);
+        back.show(shown, 2 * QUARTER);
+        above.show(shown, model.level());
+        turned.setText(String.format(Locale.ROOT, "turned %.0f°", Math.toDegrees(model.turn())));
+        state.setText(model.isWorking() ? "being worked out; the picture is of before" : "");
+        state.setVisible(model.isWorking());
+        fill(shown);
+        write(shown);
+    }
+
+    private void fill(Optional<FitModel.Shown> shown) {
+        table.getChildren().clear();
+        if (shown.isEmpty()) {
+            return;
+        }
+        Label head = new Label("On the body");
+        head.getStyleClass().add("section-head");
+        table.add(head, 0, 0);
+        for (int i = 0; i < HEADS.length; i++) {
+            Label name = new Label(HEADS[i]);
+            name.getStyleClass().add("column-head");
+            table.add(name, i + 1, 0);
+        }
+        int row = 1;
+        for (Worn.LevelReading reading : shown.get().levels()) {
+            Button name = new Button(reading.level().label());
+            name.getStyleClass().setAll("girth-level");
+            name.setId("fit-level-" + reading.level().id());
+            name.setOnAction(e -> model.look(reading.level()));
+            name.pseudoClassStateChanged(SELECTED, reading.level() == model.level());
+            table.add(name, 0, row);
+            List<String> cells = List.of(
+                    figure(reading.body()),
+                    figure(reading.planned()),
+                    figure(reading.worn()),
+                    figure(Math.max(0, reading.body() - reading.worn())),
+                    FitModel.pressing(reading.pressure()),
+                    String.format(Locale.ROOT, "%.0f N/m", reading.tension()),
+                    rides(reading.ridesFront()));
+            for (int i = 0; i < cells.size(); i++) {
+                Label cell = new Label(cells.get(i));
+                cell.setId("fit-" + reading.level().id() + "-" + HEADS[i].toLowerCase(Locale.ROOT).replace(' ', '-'));
+                table.add(cell, i + 1, row);
+            }
+            row++;
+        }
+    }
+
+    private String rides(double mm) {
+        return Math.abs(mm) < 3 ? "in place" : figure(Math.abs(mm)) + (mm > 0 ? " up" : " down");
+    }
+
+    private String figure(double mm) {
+        return LengthText.figure(Length.mm(mm), workshop.unit());
+    }
+
+    private String say(double mm) {
+        return LengthText.say(Length.mm(mm), workshop.unit());
+    }
+
+    private void write(Optional<FitModel.Shown> shown) {
+        if (model.failure().isPresent()) {
+            card.begin("The body");
+            card.words(model.failure().get(), "caution");
+            card.end();
+            return;
+        }
+        if (shown.isEmpty()) {
+            card.begin(model.isWorking() ? "Being worked out …" : "Nothing on the stand yet");
+            if (!model.isWorking()) {
+                card.words(
+                        "Here the garment is put on the body before cloth is cut. Take the measurements and set the girths first.");
+                Button go = new Button("Go to Measure");
+                go.getStyleClass().add("primary");
+                go.setOnAction(e -> workshop.whereabouts().goTo(Stage.MEASURE));
+                card.add(go);
+            }
+            card.end();
+            return;
+        }
+        Worn worn = shown.get().worn();
+        Level level = model.level();
+        shown.get().levels().stream()
+                .filter(r -> r.level() == level)
+                .findFirst()
+                .ifPresent(reading -> level(reading));
+        edges(shown.get());
+        form(worn.form());
+        card.section("What it assumes");
+        Label body = new Label("Body");
+        HBox row = new HBox(10, body, softness);
+        row.setAlignment(Pos.CENTER_LEFT);
+        card.add(row);
+        card.words(
+                "Cloth like firm coutil, no friction: how high it rides is the least certain. Light is under 1 kPa, firm to 3, hard past it; half or twice of that is as likely.",
+                "quiet");
+        card.words(
+                "Worked out from " + workshop.commission().measurements().taken().size()
+                        + " measurements, not seen: the toile decides.",
+                "quiet");
+        if (!worn.rest().settled() && !model.isWorking()) {
+            card.words(
+                    String.format(
+                            Locale.ROOT,
+                            "It has not come wholly to rest: %.1f N are left over at one place. Take the figures as rough.",
+                            worn.rest().residual()),
+                    "caution");
+        }
+        card.end();
+    }
+
+    private void level(Worn.LevelReading reading) {
+        card.begin(reading.level().label() + ", as it sits");
+        double off = reading.worn() - reading.planned();
+        card.words("The garment lies at " + say(reading.worn()) + "; planned were " + say(reading.planned()) + ".");
+        card.words(
+                Math.abs(off) < 3
+                        ? "It sits as planned."
+                        : off > 0
+                                ? "The body keeps it " + say(off) + " wider than planned."
+                                : "It sits " + say(-off) + " closer than planned.");
+        card.words("It presses: " + FitModel.pressing(reading.pressure()) + ".");
+        card.words("At the side its line lies " + (Math.abs(reading.ridesSide()) < 3
+                ? "in place."
+                : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
+    }
+
+    private void edges(FitModel.Shown shown) {
+        double most = 0;
+        double least = 0;
+        for (double each : shown.away()) {
+            most = Math.max(most, each);
+            least = Math.min(least, each);
+        }
+        card.section("Over the whole garment");
+        card.words("Farthest away from the body: " + say(most) + ". Deepest pressed in: " + say(-least) + ".");
+    }
+
+    private void form(Form form) {
+        card.section("The form");
+        card.words("One breast stands out " + say(form.proud()) + " and holds about "
+                + Math.round(form.breastVolume() / 10) * 10 + " ml.");
+        List<String> off = new ArrayList<>();
+        for (Form.Residual residual : form.residuals()) {
+            if (Math.abs(residual.off()) > 1) {
+                off.add(residual.name() + " " + say(Math.abs(residual.off())) + (residual.off() > 0 ? " more" : " less"));
+            }
+        }
+        card.words(
+                off.isEmpty()
+                        ? "Every tape laid round it reads what it read on the wearer."
+                        : "The tapes do not agree with each other. Round the form they read: " + String.join(", ", off)
+                                + ". Take those again.",
+                off.isEmpty() ? "quiet" : "caution");
+        if (!form.tape().assumed().isEmpty()) {
+            card.words("Not taken, and assumed: " + String.join(", ", form.tape().assumed()) + ".", "quiet");
+        }
+    }
+}

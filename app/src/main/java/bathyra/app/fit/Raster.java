@@ -1,0 +1,103 @@
+package bathyra.app.fit;
+
+import java.util.Arrays;
+
+/**
+ * A picture of triangles by a depth buffer, painted row by row into whole pixels: there is nothing else where the toolkit has no graphics
+ * card. What lies on a pixel is kept as a value between two kinds, and coloured afterwards.
+ */
+final class Raster {
+    /** Nothing lies there. */
+    static final int NOTHING = 0;
+
+    static final int BODY = 1;
+    static final int GARMENT = 2;
+    private static final double SLIVER = 1e-9;
+
+    private final int width;
+    private final int height;
+    private final float[] depth;
+    private final byte[] kind;
+    private final float[] value;
+
+    Raster(int width, int height) {
+        this.width = width;
+        this.height = height;
+        depth = new float[width * height];
+        kind = new byte[width * height];
+        value = new float[width * height];
+        Arrays.fill(depth, Float.NEGATIVE_INFINITY);
+    }
+
+    int width() {
+        return width;
+    }
+
+    int height() {
+        return height;
+    }
+
+    /** What lies on a pixel. */
+    int kind(int x, int y) {
+        return kind[y * width + x];
+    }
+
+    /** The value of what lies there. */
+    float value(int x, int y) {
+        return value[y * width + x];
+    }
+
+    /**
+     * Lays another picture over this one: what presses into the body lies inside its form as that was at rest, and is seen all the same.
+     *
+     * @param reach how far behind what lies here it may lie and still be seen, in the measure of the depth
+     */
+    void lay(Raster over, double reach) {
+        for (int i = 0; i < kind.length; i++) {
+            if (over.kind[i] != NOTHING && over.depth[i] >= depth[i] - reach) {
+                kind[i] = over.kind[i];
+                value[i] = over.value[i];
+                depth[i] = over.depth[i];
+            }
+        }
+    }
+
+    /** How near it lies to whoever looks. */
+    float depth(int x, int y) {
+        return depth[y * width + x];
+    }
+
+    /**
+     * Paints a triangle.
+     *
+     * @param corners of each: x and y in pixels, how near it lies, and its value
+     */
+    void triangle(int what, double[] a, double[] b, double[] c) {
+        double twice = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1]);
+        if (Math.abs(twice) < SLIVER) {
+            return;
+        }
+        int top = Math.max(0, (int) Math.ceil(Math.min(a[1], Math.min(b[1], c[1])) - 0.5));
+        int bottom = Math.min(height - 1, (int) Math.floor(Math.max(a[1], Math.max(b[1], c[1])) - 0.5));
+        int left = Math.max(0, (int) Math.ceil(Math.min(a[0], Math.min(b[0], c[0])) - 0.5));
+        int right = Math.min(width - 1, (int) Math.floor(Math.max(a[0], Math.max(b[0], c[0])) - 0.5));
+        for (int y = top; y <= bottom; y++) {
+            for (int x = left; x <= right; x++) {
+                double px = x + 0.5;
+                double py = y + 0.5;
+                double u = ((px - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (py - a[1])) / twice;
+                double v = ((b[0] - a[0]) * (py - a[1]) - (px - a[0]) * (b[1] - a[1])) / twice;
+                if (u >= 0 && v >= 0 && u + v <= 1) {
+                    double w = 1 - u - v;
+                    float near = (float) (w * a[2] + u * b[2] + v * c[2]);
+                    int at = y * width + x;
+                    if (near > depth[at]) {
+                        depth[at] = near;
+                        kind[at] = (byte) what;
+                        value[at] = (float) (w * a[3] + u * b[3] + v * c[3]);
+                    }
+                }
+            }
+        }
+    }
+}

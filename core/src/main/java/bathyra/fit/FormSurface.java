@@ -50,7 +50,13 @@ public final class FormSurface implements Surface {
         this.softness = softness.factor * KPA;
         Heights heights = form.heights();
         knots = new double[] {
-            heights.below(), heights.hip(), heights.highHip(), 0, heights.underbust(), heights.bust(), heights.upper(),
+            heights.below(),
+            heights.hip(),
+            heights.highHip(),
+            0,
+            heights.underbust(),
+            heights.bust(),
+            heights.upper(),
             heights.above()
         };
         bottom = heights.below() - BEYOND;

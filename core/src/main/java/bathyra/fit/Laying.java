@@ -81,9 +81,7 @@ final class Laying {
     private record Line(double z, Point left, Point right, double before, double own) {
         private double y(double x) {
             double across = right.x() - left.x();
-            return Math.abs(across) < 1e-9
-                    ? left.y()
-                    : left.y() + (right.y() - left.y()) * (x - left.x()) / across;
+            return Math.abs(across) < 1e-9 ? left.y() : left.y() + (right.y() - left.y()) * (x - left.x()) / across;
         }
 
         private double share(double x) {
@@ -152,8 +150,7 @@ final class Laying {
         double[][] section = form.section(z);
         double[] along = new double[section.length];
         for (int i = 1; i < section.length; i++) {
-            along[i] = along[i - 1]
-                    + Math.hypot(section[i][0] - section[i - 1][0], section[i][1] - section[i - 1][1]);
+            along[i] = along[i - 1] + Math.hypot(section[i][0] - section[i - 1][0], section[i][1] - section[i - 1][1]);
         }
         double wanted = share * Math.max(0, along[along.length - 1] - sewing.gap() / 2);
         int found = Arrays.binarySearch(along, wanted);

@@ -43,7 +43,8 @@ record PieceMesh(Piece piece, List<Point> points, List<int[]> triangles, Map<Str
         List<OutlineEdge> outline = piece.outline();
         for (int e = 0; e < outline.size(); e++) {
             int[] own = edges.get(outline.get(e).name());
-            own[own.length - 1] = edges.get(outline.get((e + 1) % outline.size()).name())[0];
+            own[own.length - 1] =
+                    edges.get(outline.get((e + 1) % outline.size()).name())[0];
         }
         List<Point> ring = new ArrayList<>(points);
         ring.add(points.get(0));
@@ -93,8 +94,8 @@ record PieceMesh(Piece piece, List<Point> points, List<int[]> triangles, Map<Str
         double down = spacing * Math.sqrt(3) / 2;
         for (int row = 0; top + (row + 0.5) * down < bottom; row++) {
             for (int column = 0; left + column * spacing < right; column++) {
-                Point p = new Point(
-                        left + column * spacing + (row % 2 == 0 ? 0 : spacing / 2), top + (row + 0.5) * down);
+                Point p =
+                        new Point(left + column * spacing + (row % 2 == 0 ? 0 : spacing / 2), top + (row + 0.5) * down);
                 if (inside.test(p) && Shape.distance(ring, p) > CLEAR * spacing) {
                     points.add(p);
                 }

@@ -42,9 +42,9 @@ public final class Settling {
             }
         }
         contact = new Contact(surface, areas, spacing);
-        int[][] neighbours = mesh.neighbours(Stream.concat(
-                        Arrays.stream(bending.groups()), Arrays.stream(rods.groups()))
-                .toArray(int[][]::new));
+        int[][] neighbours =
+                mesh.neighbours(Stream.concat(Arrays.stream(bending.groups()), Arrays.stream(rods.groups()))
+                        .toArray(int[][]::new));
         matrix = new BlockMatrix(neighbours);
         factor = new BlockCholesky(neighbours);
     }

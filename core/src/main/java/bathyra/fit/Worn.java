@@ -54,7 +54,10 @@ public final class Worn {
     /** The form of a draft's wearer; with lungs full where the garment is made for that. */
     public static Form form(Draft draft) {
         return Modelling.of(
-                Tape.of(draft.commission().measurements(), draft.commission().garment().isLungsFull()), Posture.USUAL);
+                Tape.of(
+                        draft.commission().measurements(),
+                        draft.commission().garment().isLungsFull()),
+                Posture.USUAL);
     }
 
     /**
@@ -267,7 +270,8 @@ public final class Worn {
                     int v = sewing.vertex(cut.piece(), corner);
                     if (!seen[v]) {
                         seen[v] = true;
-                        pushed += settling.contact().pressure(rest.shape(), v) * settling.contact().area(v);
+                        pushed += settling.contact().pressure(rest.shape(), v)
+                                * settling.contact().area(v);
                         pushedArea += stretched[v];
                     }
                 }

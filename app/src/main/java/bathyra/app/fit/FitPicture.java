@@ -81,7 +81,9 @@ final class FitPicture extends Pane {
             mixed(Ink.SHALLOW, Ink.LINE, 0.5)
         };
         int[] pressed = {
-            mixed(Ink.CHART, Ink.CORAL_WASH, 0.6), argb(palette.of(Ink.CORAL_WASH)), mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35)
+            mixed(Ink.CHART, Ink.CORAL_WASH, 0.6),
+            argb(palette.of(Ink.CORAL_WASH)),
+            mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35)
         };
         int hatch = argb(palette.of(Ink.CORAL));
         int ink = argb(palette.of(Ink.INK));
@@ -102,7 +104,8 @@ final class FitPicture extends Pane {
                 float value = raster.value(x, y);
                 int colour;
                 if (kind == Raster.BODY) {
-                    int band = (int) Math.max(0, Math.min(BANDS - 1, BANDS * (value - farthest) / (nearest - farthest)));
+                    int band =
+                            (int) Math.max(0, Math.min(BANDS - 1, BANDS * (value - farthest) / (nearest - farthest)));
                     colour = body[band];
                 } else if (value < -PRESSED[0]) {
                     int band = value < -PRESSED[2] ? 2 : value < -PRESSED[1] ? 1 : 0;

@@ -160,7 +160,8 @@ public final class FitView extends BorderPane {
 
     private void show() {
         model.bringUpToDate();
-        Optional<FitModel.Shown> shown = model.shown().filter(s -> workshop.half().isPresent());
+        Optional<FitModel.Shown> shown =
+                model.shown().filter(s -> workshop.half().isPresent());
         large.show(shown, model.turn());
         side.show(shown, QUARTER);
         back.show(shown, 2 * QUARTER);
@@ -203,7 +204,8 @@ public final class FitView extends BorderPane {
                     rides(reading.ridesFront()));
             for (int i = 0; i < cells.size(); i++) {
                 Label cell = new Label(cells.get(i));
-                cell.setId("fit-" + reading.level().id() + "-" + HEADS[i].toLowerCase(Locale.ROOT).replace(' ', '-'));
+                cell.setId("fit-" + reading.level().id() + "-"
+                        + HEADS[i].toLowerCase(Locale.ROOT).replace(' ', '-'));
                 table.add(cell, i + 1, row);
             }
             row++;
@@ -259,7 +261,8 @@ public final class FitView extends BorderPane {
                 "Cloth like firm coutil, no friction: how high it rides is the least certain. Light is under 1 kPa, firm to 3, hard past it; half or twice of that is as likely.",
                 "quiet");
         card.words(
-                "Worked out from " + workshop.commission().measurements().taken().size()
+                "Worked out from "
+                        + workshop.commission().measurements().taken().size()
                         + " measurements, not seen: the toile decides.",
                 "quiet");
         if (!worn.rest().settled() && !model.isWorking()) {
@@ -284,9 +287,10 @@ public final class FitView extends BorderPane {
                                 ? "The body keeps it " + say(off) + " wider than planned."
                                 : "It sits " + say(-off) + " closer than planned.");
         card.words("It presses: " + FitModel.pressing(reading.pressure()) + ".");
-        card.words("At the side its line lies " + (Math.abs(reading.ridesSide()) < 3
-                ? "in place."
-                : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
+        card.words("At the side its line lies "
+                + (Math.abs(reading.ridesSide()) < 3
+                        ? "in place."
+                        : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
     }
 
     private void edges(FitModel.Shown shown) {
@@ -307,7 +311,8 @@ public final class FitView extends BorderPane {
         List<String> off = new ArrayList<>();
         for (Form.Residual residual : form.residuals()) {
             if (Math.abs(residual.off()) > 1) {
-                off.add(residual.name() + " " + say(Math.abs(residual.off())) + (residual.off() > 0 ? " more" : " less"));
+                off.add(residual.name() + " " + say(Math.abs(residual.off()))
+                        + (residual.off() > 0 ? " more" : " less"));
             }
         }
         card.words(
@@ -317,7 +322,8 @@ public final class FitView extends BorderPane {
                                 + ". Take those again.",
                 off.isEmpty() ? "quiet" : "caution");
         if (!form.tape().assumed().isEmpty()) {
-            card.words("Not taken, and assumed: " + String.join(", ", form.tape().assumed()) + ".", "quiet");
+            card.words(
+                    "Not taken, and assumed: " + String.join(", ", form.tape().assumed()) + ".", "quiet");
         }
     }
 }

@@ -96,9 +96,7 @@ final class FromAbove extends PaintedPane {
                 double above = x[b + 2] - z;
                 if (below < 0 != above < 0) {
                     double share = below / (below - above);
-                    ends[n++] = new double[] {
-                        x[a] + share * (x[b] - x[a]), x[a + 1] + share * (x[b + 1] - x[a + 1])
-                    };
+                    ends[n++] = new double[] {x[a] + share * (x[b] - x[a]), x[a + 1] + share * (x[b + 1] - x[a + 1])};
                 }
             }
             if (n == 2) {

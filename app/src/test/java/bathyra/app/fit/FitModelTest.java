@@ -1,0 +1,131 @@
+package bathyra.app.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bathyra.app.workshop.InWorkshop;
+import bathyra.fit.FormSurface.Softness;
+import bathyra.length.Length;
+import bathyra.measure.MeasurementKey;
+import bathyra.place.Level;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The Fit stage on the demo's first commission. The test is the window's thread: it does what is handed over to that. */
+class FitModelTest extends InWorkshop {
+    private final BlockingQueue<Runnable> handed = new LinkedBlockingQueue<>();
+    private FitModel model;
+    private int changes;
+
+    @BeforeEach
+    void open() {
+        model = new FitModel(workshop, handed::add, () -> changes++);
+    }
+
+    private void next() throws InterruptedException {
+        Runnable deed = handed.poll(30, TimeUnit.SECONDS);
+        assertThat(deed).as("something is handed over").isNotNull();
+        deed.run();
+    }
+
+    private void finish() throws InterruptedException {
+        while (model.isWorking()) {
+            next();
+        }
+    }
+
+    @Test
+    void garment_isShownRoughly_thenFinely() throws InterruptedException {
+        assertThat(model.shown()).isEmpty();
+        model.bringUpToDate();
+        assertThat(model.isWorking()).isTrue();
+        next();
+        int rough = model.shown().orElseThrow().worn().mesh().count();
+        assertThat(model.isWorking()).isTrue();
+        next();
+        assertThat(model.shown().orElseThrow().worn().mesh().count()).isGreaterThan(2 * rough);
+        assertThat(model.isWorking()).isFalse();
+        assertThat(changes).isEqualTo(2);
+        model.bringUpToDate();
+        assertThat(model.isWorking())
+                .as("what is known is not worked out again")
+                .isFalse();
+    }
+
+    @Test
+    void changeDuringTheWork_givesItUp_andTheLastPictureStays() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        var before = model.shown().orElseThrow();
+        workshop.once(
+                "wider",
+                workshop.commission()
+                        .withMeasurements(
+                                workshop.commission().measurements().with(MeasurementKey.WAIST, Length.mm(740))));
+        model.bringUpToDate();
+        workshop.once(
+                "wider still",
+                workshop.commission()
+                        .withMeasurements(
+                                workshop.commission().measurements().with(MeasurementKey.WAIST, Length.mm(750))));
+        assertThat(model.shown()).containsSame(before);
+        model.bringUpToDate();
+        finish();
+        assertThat(model.shown().orElseThrow().worn().form().girth(0)).isCloseTo(750, within(0.5));
+    }
+
+    @Test
+    void softness_isWorkedOutAnew() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        double pressure = model.shown().orElseThrow().levels().get(3).pressure();
+        model.softness(Softness.FIRM);
+        model.bringUpToDate();
+        assertThat(model.isWorking()).isTrue();
+        finish();
+        assertThat(model.shown().orElseThrow().levels().get(3).pressure()).isNotCloseTo(pressure, within(0.02));
+    }
+
+    @Test
+    void turning_goesRound() {
+        model.turnTo(Math.toRadians(-15));
+        assertThat(model.turn()).isCloseTo(Math.toRadians(345), within(1e-9));
+        model.turnTo(Math.toRadians(725));
+        assertThat(model.turn()).isCloseTo(Math.toRadians(5), within(1e-9));
+    }
+
+    @Test
+    void level_thatTheGarmentHasNot_isItsFirst() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        model.look(Level.HIP);
+        assertThat(model.level()).isEqualTo(Level.HIP);
+        make(garment().withLowerEdge(bathyra.garment.LowerShape.HIGH_HIP));
+        model.bringUpToDate();
+        finish();
+        assertThat(model.level()).isEqualTo(Level.UPPER);
+    }
+
+    @Test
+    void withoutADraft_thereIsNothing_andNothingIsWorkedOut() {
+        workshop.once(
+                "no bust",
+                workshop.commission()
+                        .withMeasurements(workshop.commission().measurements().without(MeasurementKey.BUST)));
+        workshop.deeds().begin();
+        model.bringUpToDate();
+        assertThat(model.isWorking()).isFalse();
+        assertThat(model.shown()).isEmpty();
+    }
+
+    @Test
+    void pressing_isSaidInAWord() {
+        assertThat(FitModel.pressing(0)).isEqualTo("not at all");
+        assertThat(FitModel.pressing(0.9)).isEqualTo("light");
+        assertThat(FitModel.pressing(2)).isEqualTo("firm");
+        assertThat(FitModel.pressing(3.5)).isEqualTo("hard");
+    }
+}

@@ -4,6 +4,7 @@ import bathyra.app.command.CheckCommand;
 import bathyra.app.command.DemoCommand;
 import bathyra.app.command.DraftCommand;
 import bathyra.app.command.Exit;
+import bathyra.app.command.FitCommand;
 import bathyra.app.command.ImportCommand;
 import bathyra.app.command.PlotterSimulatorCommand;
 import bathyra.app.command.TapeSimulatorCommand;
@@ -33,6 +34,7 @@ public final class Main {
                 .addSubcommand(new DemoCommand())
                 .addSubcommand(new DraftCommand())
                 .addSubcommand(new CheckCommand())
+                .addSubcommand(new FitCommand())
                 .addSubcommand(new ImportCommand())
                 .addSubcommand(new TapeSimulatorCommand())
                 .addSubcommand(new PlotterSimulatorCommand())

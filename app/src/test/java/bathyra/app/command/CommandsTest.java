@@ -70,6 +70,23 @@ class CommandsTest {
     }
 
     @Test
+    void fit_writesHowTheGarmentSits_andSaysWhyItCannot() throws IOException {
+        assertThat(run("fit", heron, "--out", folder.resolve("fit"), "--no-mesh"))
+                .isEqualTo(0);
+        assertThat(files(folder.resolve("fit"))).containsExactly("fit.json", "form.obj", "garment.obj");
+        assertThat(out).contains("Waist: planned 710 mm, sits at 71");
+        assertThat(Files.readString(folder.resolve("fit/fit.json")))
+                .doesNotContain("Nerea")
+                .doesNotContain("\"mesh\"");
+        Path none = write("none.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0,", ""));
+        assertThat(run("fit", none, "--out", folder.resolve("none"))).isEqualTo(2);
+        assertThat(err).contains("Waist");
+        assertThat(run("fit", folder.resolve("absent.json"), "--out", folder.resolve("none")))
+                .isEqualTo(2);
+        assertThat(files(folder.resolve("none"))).isEmpty();
+    }
+
+    @Test
     void draft_oneInput_writesAllFormatsIntoTheFolder() throws IOException {
         assertThat(run("draft", heron, "--out", folder.resolve("out"))).isEqualTo(0);
         assertThat(files(folder.resolve("out"))).containsExactly("pattern.json", "pattern.pdf", "pattern.svg");

@@ -1,6 +1,11 @@
 package bathyra.bench;
 
 import bathyra.bench.Ledger.Figure;
+import bathyra.draft.Draft;
+import bathyra.fit.FormSurface;
+import bathyra.fit.FormSurface.Softness;
+import bathyra.fit.Worn;
+import bathyra.form.Form;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -37,6 +42,18 @@ public final class All {
                 new Measured("7 / 12", cups::threePartCupsWithContour));
         all.put("redraft of a corset in twelve panels with its bones", new Measured("8 / 12", bones::redraftWithBones));
         all.put("what is bought for its bones", new Measured("", bones::shopping));
+        Draft sweetheart = (Draft) cups.princess();
+        Form form = Worn.form(sweetheart);
+        all.put("a form from the tape", new Measured("30 / 60", () -> Worn.form(sweetheart)));
+        all.put(
+                "a bustier put on its form, from nothing, first roughly",
+                new Measured(
+                        "400",
+                        () -> Worn.cold(
+                                sweetheart, new FormSurface(form, Softness.BETWEEN), Worn.COARSE, () -> false)));
+        all.put(
+                "the same to its end",
+                new Measured("1200", () -> Worn.of(sweetheart, new FormSurface(form, Softness.BETWEEN), () -> false)));
         all.put("the corset as PDF on A4 sheets", new Measured("1000", output::tiledPdf));
         all.put("the corset as SVG", new Measured("100", output::svg));
         all.put("the corset as DXF", new Measured("100", output::dxf));

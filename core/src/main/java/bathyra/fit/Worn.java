@@ -307,6 +307,25 @@ public final class Worn {
         return away;
     }
 
+    /** The pressure on every vertex, kPa; at an edge a single one means little. */
+    double[] pressures() {
+        double[] stretched = settling.stretchedArea(rest.shape());
+        double[] pressures = new double[settling.mesh().count()];
+        for (int v = 0; v < pressures.length; v++) {
+            pressures[v] = stretched[v] <= 0
+                    ? 0
+                    : settling.contact().pressure(rest.shape(), v)
+                            * settling.contact().area(v)
+                            / stretched[v]
+                            * 1000;
+        }
+        return pressures;
+    }
+
+    Sewing sewing() {
+        return sewing;
+    }
+
     public Draft draft() {
         return draft;
     }

@@ -19,6 +19,7 @@ import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
 import java.util.List;
@@ -194,6 +195,42 @@ class WornTest {
         Worn stopped = Worn.of(draft, new FormSurface(Worn.form(draft), Softness.BETWEEN), () -> true);
         assertThat(stopped.rest().settled()).isFalse();
         assertThat(stopped.levels()).isNotEmpty();
+    }
+
+    /** The bust is fitted under the arm, not at the apex: that is seen at the side, about twenty millimetres. */
+    @Test
+    void bustShapedUnderTheArm_standsAwayThere_andIsSaidFirst() {
+        List<Sight> sights = Sight.of(BUSTIER);
+        Sight worst = sights.get(0);
+        assertThat(worst.kind()).isEqualTo(Sight.Kind.AWAY);
+        assertThat(worst.amount()).isCloseTo(20, within(5.0));
+        assertThat(Math.toDegrees(worst.azimuth())).isBetween(60.0, 115.0);
+        assertThat(worst.sentence().in(LengthUnit.CM)).contains("at the side").contains("at the bust");
+        for (int i = 1; i < sights.size(); i++) {
+            if (sights.get(i).kind() == sights.get(i - 1).kind()) {
+                assertThat(sights.get(i).amount())
+                        .isLessThanOrEqualTo(sights.get(i - 1).amount());
+            }
+        }
+        assertThat(sights).extracting(s -> s.sentence().in(LengthUnit.CM)).doesNotHaveDuplicates();
+        assertThat(sights)
+                .as("the hollow between the breasts, which cloth always bridges")
+                .noneMatch(s -> s.kind() == Sight.Kind.EDGE_AWAY && s.azimuth() < 0.2);
+    }
+
+    @Test
+    void whatIsTooTightAtTheHem_bitesInThere() {
+        Garment tight = Garment.of(GarmentKind.UNDERBUST).withEase(Level.HIGH_HIP, Length.mm(-90));
+        Outcome outcome = Drafter.draft(Bodies.commission(Bodies.nerea(), tight));
+        assertThat(outcome).isInstanceOf(Draft.class);
+        Worn worn = Worn.cold(
+                (Draft) outcome,
+                new FormSurface(Worn.form((Draft) outcome), Softness.BETWEEN),
+                Worn.COARSE,
+                () -> false);
+        assertThat(Sight.of(worn))
+                .anyMatch(s -> s.kind() == Sight.Kind.EDGE_BITES
+                        && s.sentence().in(LengthUnit.CM).startsWith("The lower edge bites in"));
     }
 
     @Test

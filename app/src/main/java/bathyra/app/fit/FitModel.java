@@ -4,6 +4,7 @@ import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.fit.FormSurface;
 import bathyra.fit.FormSurface.Softness;
+import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.place.Level;
 import java.util.List;
@@ -31,10 +32,10 @@ public final class FitModel {
     private AtomicBoolean stop = new AtomicBoolean();
     private boolean working;
 
-    /** @param worn the garment on the form @param away how far each place stands away, mm */
-    record Shown(Worn worn, double[] away, List<Worn.LevelReading> levels) {
+    /** @param worn the garment on the form @param away how far each place stands away, mm @param sights what one would see, the worst first */
+    record Shown(Worn worn, double[] away, List<Worn.LevelReading> levels, List<Sight> sights) {
         static Shown of(Worn worn) {
-            return new Shown(worn, worn.away(), worn.levels());
+            return new Shown(worn, worn.away(), worn.levels(), Sight.of(worn));
         }
     }
 

@@ -6,6 +6,7 @@ import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.FormSurface.Softness;
+import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.form.Form;
 import bathyra.length.Length;
@@ -250,7 +251,7 @@ public final class FitView extends BorderPane {
                 .filter(r -> r.level() == level)
                 .findFirst()
                 .ifPresent(reading -> level(reading));
-        edges(shown.get());
+        sights(shown.get());
         form(worn.form());
         card.section("What it assumes");
         Label body = new Label("Body");
@@ -293,15 +294,23 @@ public final class FitView extends BorderPane {
                         : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
     }
 
-    private void edges(FitModel.Shown shown) {
-        double most = 0;
-        double least = 0;
-        for (double each : shown.away()) {
-            most = Math.max(most, each);
-            least = Math.min(least, each);
+    /** What one would see at a fitting, the worst first; each leads to where it is. */
+    private void sights(FitModel.Shown shown) {
+        card.section("What a fitting would show");
+        if (shown.sights().isEmpty()) {
+            card.words("Nothing stands away or bites in by more than " + say(4) + ".");
         }
-        card.section("Over the whole garment");
-        card.words("Farthest away from the body: " + say(most) + ". Deepest pressed in: " + say(-least) + ".");
+        int number = 1;
+        for (Sight sight : shown.sights()) {
+            Button look = new Button(sight.sentence().in(workshop.unit()));
+            look.setId("sight-" + number++);
+            look.getStyleClass().add("deed");
+            look.setWrapText(true);
+            look.setMaxHeight(Region.USE_PREF_SIZE);
+            look.setAccessibleText(look.getText() + " Show it");
+            look.setOnAction(e -> model.turnTo(sight.azimuth()));
+            card.add(look);
+        }
     }
 
     private void form(Form form) {

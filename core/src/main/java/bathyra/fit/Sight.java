@@ -1,0 +1,199 @@
+package bathyra.fit;
+
+import bathyra.form.Form;
+import bathyra.form.Heights;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
+import bathyra.piece.EdgeRole;
+import bathyra.piece.OutlineEdge;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Something that one would see at a fitting (C22).
+ *
+ * @param amount how far, mm
+ * @param azimuth where, from centre front, radians
+ * @param height over the waist, mm
+ */
+public record Sight(Kind kind, double amount, double azimuth, double height, Sentence sentence) {
+    /** What is seen. */
+    public enum Kind {
+        EDGE_AWAY,
+        EDGE_BITES,
+        AWAY,
+        PRESSES
+    }
+
+    /** More than this is seen, mm. */
+    private static final double SEEN = 4;
+
+    /** kPa: past it ribs feel it. */
+    private static final double HARD = 3;
+    /** Two places so near belong to one sight. */
+    private static final double NEAR = 0.45;
+
+    private static final double NEAR_HEIGHT = 70;
+    private static final int MOST = 6;
+    private static final int OF_A_KIND = 3;
+
+    /** Everything that would be seen on one half, the worst first. */
+    public static List<Sight> of(Worn worn) {
+        List<Sight> found = new ArrayList<>();
+        double[] away = worn.away();
+        Set<Integer> edge = new HashSet<>();
+        for (OutlineVertices each : edges(worn)) {
+            for (int v : each.vertices()) {
+                edge.add(v);
+                found.add(atEdge(worn, each.upper(), v, away[v]));
+            }
+        }
+        double[] pressure = worn.pressures();
+        for (int v = 0; v < away.length; v++) {
+            if (!edge.contains(v)) {
+                found.add(inside(worn, v, away[v]));
+                found.add(pressing(worn, v, pressure[v]));
+            }
+        }
+        return worst(found.stream().filter(s -> s != null).toList());
+    }
+
+    private record OutlineVertices(boolean upper, List<Integer> vertices) {}
+
+    private static List<OutlineVertices> edges(Worn worn) {
+        List<OutlineVertices> edges = new ArrayList<>();
+        for (PieceMesh cut : worn.sewing().pieces().values()) {
+            for (OutlineEdge edge : cut.piece().outline()) {
+                if (edge.role() == EdgeRole.UPPER || edge.role() == EdgeRole.LOWER) {
+                    List<Integer> vertices = new ArrayList<>();
+                    for (int local : cut.edges().get(edge.name())) {
+                        vertices.add(worn.sewing().vertex(cut.piece(), local));
+                    }
+                    edges.add(new OutlineVertices(edge.role() == EdgeRole.UPPER, vertices));
+                }
+            }
+        }
+        return edges;
+    }
+
+    private static double azimuth(Worn worn, int v) {
+        double[] x = worn.rest().shape();
+        return Math.abs(Math.atan2(x[3 * v], x[3 * v + 1] - worn.form().axis(x[3 * v + 2])));
+    }
+
+    /** Between the breasts cloth always bridges: nobody would call that standing away. */
+    private static boolean isHollow(Worn worn, double azimuth, double z) {
+        Form form = worn.form();
+        return azimuth < form.apexAzimuth() && z > form.heights().underbust() - 20;
+    }
+
+    private static Sight atEdge(Worn worn, boolean upper, int v, double away) {
+        double z = worn.rest().shape()[3 * v + 2];
+        double azimuth = azimuth(worn, v);
+        String edge = upper ? "upper edge" : "lower edge";
+        if (away > SEEN && !isHollow(worn, azimuth, z)) {
+            return new Sight(
+                    Kind.EDGE_AWAY,
+                    away,
+                    azimuth,
+                    z,
+                    Sentence.of(
+                            "The " + edge + " stands {} away " + where(worn.form(), azimuth) + ".", Length.mm(away)));
+        }
+        return away < -SEEN
+                ? new Sight(
+                        Kind.EDGE_BITES,
+                        -away,
+                        azimuth,
+                        z,
+                        Sentence.of(
+                                "The " + edge + " bites in by {} " + where(worn.form(), azimuth) + ".",
+                                Length.mm(-away)))
+                : null;
+    }
+
+    private static Sight inside(Worn worn, int v, double away) {
+        double z = worn.rest().shape()[3 * v + 2];
+        double azimuth = azimuth(worn, v);
+        return away > SEEN && !isHollow(worn, azimuth, z)
+                ? new Sight(
+                        Kind.AWAY,
+                        away,
+                        azimuth,
+                        z,
+                        Sentence.of(
+                                "It stands {} away " + where(worn.form(), azimuth) + ", " + level(worn.form(), z) + ".",
+                                Length.mm(away)))
+                : null;
+    }
+
+    private static Sight pressing(Worn worn, int v, double pressure) {
+        double z = worn.rest().shape()[3 * v + 2];
+        double azimuth = azimuth(worn, v);
+        boolean ribs = z > 20 && worn.form().breastShare(azimuth, z) == 0;
+        return ribs && pressure > HARD
+                ? new Sight(
+                        Kind.PRESSES,
+                        pressure,
+                        azimuth,
+                        z,
+                        Sentence.of("It presses hard on the ribs " + where(worn.form(), azimuth) + ", "
+                                + level(worn.form(), z) + "."))
+                : null;
+    }
+
+    private static String where(Form form, double azimuth) {
+        double apex = form.apexAzimuth();
+        if (azimuth < apex / 2) {
+            return "at centre front";
+        }
+        if (azimuth < apex * 1.25) {
+            return "by the apex";
+        }
+        if (azimuth < 0.42 * Math.PI) {
+            return "between the apex and the side";
+        }
+        return azimuth < 0.58 * Math.PI
+                ? "at the side"
+                : azimuth < 0.88 * Math.PI ? "between the side and the back" : "at centre back";
+    }
+
+    private static String level(Form form, double z) {
+        Heights h = form.heights();
+        double[] heights = {h.hip(), h.highHip(), 0, h.underbust(), h.bust(), h.upper()};
+        String[] names = {
+            "at the hip", "at the high hip", "at the waist", "under the bust", "at the bust", "above the bust"
+        };
+        int best = 0;
+        for (int i = 1; i < heights.length; i++) {
+            best = Math.abs(z - heights[i]) < Math.abs(z - heights[best]) ? i : best;
+        }
+        return names[best];
+    }
+
+    /** Of each place where several vertices say the same the worst, and no more than one can take in. */
+    private static List<Sight> worst(List<Sight> found) {
+        List<Sight> kept = new ArrayList<>();
+        List<Sight> sorted = found.stream()
+                .sorted(Comparator.comparingDouble((Sight s) -> s.kind() == Kind.PRESSES ? s.amount() * 2 : s.amount())
+                        .reversed())
+                .toList();
+        for (Sight each : sorted) {
+            boolean known = kept.stream()
+                    .anyMatch(k -> k.kind() == each.kind()
+                            && (Math.abs(k.azimuth() - each.azimuth()) < NEAR
+                                            && Math.abs(k.height() - each.height()) < NEAR_HEIGHT
+                                    || k.sentence()
+                                            .pattern()
+                                            .equals(each.sentence().pattern())));
+            long alike = kept.stream().filter(k -> k.kind() == each.kind()).count();
+            if (!known && alike < OF_A_KIND && kept.size() < MOST) {
+                kept.add(each);
+            }
+        }
+        return kept;
+    }
+}

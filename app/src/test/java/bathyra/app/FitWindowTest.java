@@ -52,4 +52,21 @@ class FitWindowTest extends RealWindow {
         awaitRest(robot);
         assertThat(robot.lookup("#fit-waist-garment").tryQuery()).isPresent();
     }
+
+    @Test
+    void cureThatWasTriedOnTheForm_isTaken_andUndone(FxRobot robot) throws Exception {
+        go(robot, "fit");
+        awaitRest(robot);
+        robot.clickOn("#sight-1");
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup("#fit-cure-1")
+                .tryQuery()
+                .isPresent());
+        robot.clickOn("#fit-cure-1");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).contains("less at the bust");
+        awaitRest(robot);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo");
+    }
 }

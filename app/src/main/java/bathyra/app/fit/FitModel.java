@@ -2,6 +2,7 @@ package bathyra.app.fit;
 
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
+import bathyra.fit.FitCure;
 import bathyra.fit.FormSurface;
 import bathyra.fit.FormSurface.Softness;
 import bathyra.fit.Sight;
@@ -30,6 +31,9 @@ public final class FitModel {
     private Level level = Level.WAIST;
     private double turn;
     private AtomicBoolean stop = new AtomicBoolean();
+    private AtomicBoolean stopCures = new AtomicBoolean();
+    private Optional<Sight> chosen = Optional.empty();
+    private Optional<List<FitCure>> cures = Optional.empty();
     private boolean working;
 
     /** @param worn the garment on the form @param away how far each place stands away, mm @param sights what one would see, the worst first */
@@ -56,6 +60,7 @@ public final class FitModel {
             return;
         }
         stop.set(true);
+        forget();
         of = half;
         reckonedFor = softness;
         failure = Optional.empty();
@@ -67,10 +72,7 @@ public final class FitModel {
         stop = mine;
         working = true;
         Softness soft = softness;
-        Thread thread = new Thread(() -> work(half.get(), soft, mine), "fit");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.start();
+        start("fit", () -> work(half.get(), soft, mine));
     }
 
     private void work(Draft draft, Softness soft, AtomicBoolean mine) {
@@ -104,8 +106,68 @@ public final class FitModel {
         });
     }
 
+    /** Looks at a sight from its side, and tries what would cure it. */
+    void choose(Sight sight) {
+        stopCures.set(true);
+        chosen = Optional.of(sight);
+        cures = Optional.empty();
+        AtomicBoolean mine = new AtomicBoolean();
+        stopCures = mine;
+        Worn worn = shown.orElseThrow().worn();
+        Softness soft = softness;
+        turnTo(sight.azimuth());
+        start("fit cures", () -> {
+            List<FitCure> found = FitCure.of(worn.draft(), new FormSurface(worn.form(), soft), sight, mine::get);
+            later.accept(() -> {
+                if (!mine.get()) {
+                    cures = Optional.of(found);
+                    changed.run();
+                }
+            });
+        });
+    }
+
+    private static void start(String name, Runnable work) {
+        Thread thread = new Thread(
+                () -> {
+                    try {
+                        work.run();
+                    } catch (RuntimeException e) {
+                        LOG.error("{} failed", name, e);
+                    }
+                },
+                name);
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.start();
+    }
+
+    /** The sight that is looked at. */
+    Optional<Sight> chosen() {
+        return chosen;
+    }
+
+    /** What would cure it; empty while it is being tried. */
+    Optional<List<FitCure>> cures() {
+        return cures;
+    }
+
+    /** Takes a cure, as a change that can be undone. */
+    void take(FitCure cure) {
+        forget();
+        workshop.once(cure.deed().in(workshop.unit()), workshop.commission().withGarment(cure.garment()));
+    }
+
+    /** A cure belongs to the state it was found for. */
+    private void forget() {
+        stopCures.set(true);
+        chosen = Optional.empty();
+        cures = Optional.empty();
+    }
+
     /** Nobody looks any more. */
     void giveUp() {
+        stopCures.set(true);
         if (working) {
             stop.set(true);
             of = Optional.empty();

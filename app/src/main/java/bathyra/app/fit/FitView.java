@@ -5,6 +5,7 @@ import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
+import bathyra.fit.FitCure;
 import bathyra.fit.FormSurface.Softness;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
@@ -308,8 +309,36 @@ public final class FitView extends BorderPane {
             look.setWrapText(true);
             look.setMaxHeight(Region.USE_PREF_SIZE);
             look.setAccessibleText(look.getText() + " Show it");
-            look.setOnAction(e -> model.turnTo(sight.azimuth()));
+            look.setOnAction(e -> model.choose(sight));
             card.add(look);
+            if (model.chosen().equals(Optional.of(sight))) {
+                cures();
+            }
+        }
+    }
+
+    /** Below the sight that is looked at what was tried against it on the form. */
+    private void cures() {
+        if (model.cures().isEmpty()) {
+            card.words("What would cure it is being tried on the form …", "quiet");
+            return;
+        }
+        if (model.cures().get().isEmpty()) {
+            card.words("Nothing that was tried on the form helps by itself.", "quiet");
+        }
+        int number = 1;
+        for (FitCure cure : model.cures().get()) {
+            Button take = new Button(cure.deed().in(workshop.unit()));
+            take.setId("fit-cure-" + number++);
+            take.setMaxWidth(Double.MAX_VALUE);
+            boolean pressure = model.chosen().orElseThrow().kind() == Sight.Kind.PRESSES;
+            take.setOnAction(e -> model.take(cure));
+            card.add(take);
+            card.words(
+                    pressure
+                            ? "presses " + FitModel.pressing(cure.before()) + " → " + FitModel.pressing(cure.after())
+                            : "roughly " + figure(cure.before()) + " → " + say(cure.after()),
+                    "quiet");
         }
     }
 

@@ -90,6 +90,38 @@ class FitModelTest extends InWorkshop {
     }
 
     @Test
+    void sight_isLookedAtFromItsSide_andACureTriedOnTheForm_isTakenAndUndone() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        var sight = model.shown().orElseThrow().sights().get(0);
+        model.choose(sight);
+        assertThat(model.turn()).isCloseTo(sight.azimuth(), within(1e-9));
+        assertThat(model.cures()).as("it is being tried").isEmpty();
+        next();
+        var cures = model.cures().orElseThrow();
+        assertThat(cures).isNotEmpty().allSatisfy(c -> assertThat(c.after()).isLessThan(c.before()));
+        var before = garment();
+        model.take(cures.get(0));
+        assertThat(garment()).isEqualTo(cures.get(0).garment()).isNotEqualTo(before);
+        assertThat(model.chosen()).isEmpty();
+        assertThat(undo()).isEqualTo(cures.get(0).deed().in(workshop.unit()).replace('\u00a0', ' '));
+        workshop.undo();
+        assertThat(garment()).isEqualTo(before);
+    }
+
+    @Test
+    void cureForAStateThatIsGone_isNotShown() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        model.choose(model.shown().orElseThrow().sights().get(0));
+        workshop.once("tighter", workshop.commission().withGarment(garment().withEase(Level.WAIST, Length.mm(-20))));
+        model.bringUpToDate();
+        finish();
+        assertThat(model.chosen()).isEmpty();
+        assertThat(model.cures()).isEmpty();
+    }
+
+    @Test
     void turning_goesRound() {
         model.turnTo(Math.toRadians(-15));
         assertThat(model.turn()).isCloseTo(Math.toRadians(345), within(1e-9));

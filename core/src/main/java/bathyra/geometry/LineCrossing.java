@@ -22,8 +22,25 @@ public record LineCrossing(double here, double there) {
         return Optional.of(new LineCrossing(gap.cross(otherWay) / cross, gap.cross(way) / cross));
     }
 
-    /** Whether it lies on both stretches. @param slack by how much of a stretch it may lie beyond its ends */
-    public boolean isOnBoth(double slack) {
-        return here >= -slack && here <= 1 + slack && there >= -slack && there <= 1 + slack;
+    /**
+     * How far along the first of two stretches they cross, as a share of it; not a number where they do not. For loops that ask for every
+     * pair: it makes no objects.
+     *
+     * @param slack by how much of a stretch the crossing may lie beyond its ends
+     */
+    public static double along(Point a, Point b, Point c, Point d, double slack) {
+        double abX = b.x() - a.x();
+        double abY = b.y() - a.y();
+        double cdX = d.x() - c.x();
+        double cdY = d.y() - c.y();
+        double cross = abX * cdY - abY * cdX;
+        if (Math.abs(cross) < PARALLEL) {
+            return Double.NaN;
+        }
+        double gapX = c.x() - a.x();
+        double gapY = c.y() - a.y();
+        double here = (gapX * cdY - gapY * cdX) / cross;
+        double there = (gapX * abY - gapY * abX) / cross;
+        return here >= -slack && here <= 1 + slack && there >= -slack && there <= 1 + slack ? here : Double.NaN;
     }
 }

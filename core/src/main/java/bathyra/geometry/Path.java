@@ -216,13 +216,11 @@ public final class Path {
         List<Point> others = other.flattened(COARSE);
         for (int i = 1; i < mine.size(); i++) {
             Point a = mine.get(i - 1);
-            Vec ab = a.to(mine.get(i));
+            Point b = mine.get(i);
             for (int k = 1; k < others.size(); k++) {
-                Point c = others.get(k - 1);
-                Vec cd = c.to(others.get(k));
-                Optional<LineCrossing> met = LineCrossing.of(a, ab, c, cd).filter(at -> at.isOnBoth(NEARLY));
-                if (met.isPresent()) {
-                    Point guess = a.plus(ab.times(met.get().here()));
+                double along = LineCrossing.along(a, b, others.get(k - 1), others.get(k), NEARLY);
+                if (!Double.isNaN(along)) {
+                    Point guess = a.plus(a.to(b).times(along));
                     Crossing crossing = refined(
                             other, nearest(guess).arc(), other.nearest(guess).arc());
                     // The flattened lines may cross where the curves themselves only come close: that is no crossing.

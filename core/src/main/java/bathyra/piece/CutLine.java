@@ -216,8 +216,9 @@ public final class CutLine {
 
     /** Where two short stretches cross, if they do. */
     private static Optional<Point> meet(Point a, Point b, Point c, Point d) {
-        Vec ab = a.to(b);
-        Vec cd = c.to(d);
-        return LineCrossing.of(a, ab, c, cd).filter(at -> at.isOnBoth(0)).map(at -> a.plus(ab.times(at.here())));
+        double along = LineCrossing.along(a, b, c, d, 0);
+        return Double.isNaN(along)
+                ? Optional.empty()
+                : Optional.of(a.plus(a.to(b).times(along)));
     }
 }

@@ -55,39 +55,33 @@ class BonesWindowTest extends RealWindow {
         robot.push(KeyCode.RIGHT);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(isSaid(robot, "placed by you")).isTrue();
-        robot.clickOn("#bone-out");
-        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#bone-out");
         assertThat(text(robot, "#undo")).isEqualTo("Undo in the side back left out");
-        robot.clickOn("#undo");
-        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#undo");
         assertThat(text(robot, "#undo")).isEqualTo("Undo in the side back moved");
     }
 
     @Test
     void theEndOfABone_isPulled_andItsLengthFollows(FxRobot robot) {
         go(robot, "bones");
-        robot.clickOn("#bone-next");
-        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#bone-next");
         assertThat(text(robot, ".card-title")).isEqualTo("1 Centre front");
         assertThat(isSaid(robot, "placed by rule")).isTrue();
         Node top = robot.lookup("#bone-top").query();
         robot.drag(top).moveBy(0, 40).drop();
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#undo")).startsWith("Undo centre front ends ").endsWith("below the upper edge");
-        robot.clickOn("#bone-rule");
-        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#bone-rule");
         assertThat(isSaid(robot, "placed by rule")).isTrue();
     }
 
     @Test
     void aKind_isChosen_andTheListToBuyFollows(FxRobot robot) {
         go(robot, "bones");
-        robot.clickOn("#bone-next");
-        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#bone-next");
         pick(robot, "#bone-kind", "bone-kind-" + BoneKind.FLAT_STEEL.id());
         assertThat(text(robot, "#undo")).isEqualTo("Undo centre front: flat steel");
-        robot.clickOn("#bones-card-buy");
-        WaitForAsyncUtils.waitForFxEvents();
+        click(robot, "#bones-card-buy");
         assertThat(robot.lookup(".section-title").queryAllAs(Label.class))
                 .extracting(Label::getText)
                 .anyMatch(t -> t.startsWith("Flat steel, 7 mm: 1 bone,"));

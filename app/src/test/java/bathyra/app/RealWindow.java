@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -45,6 +46,17 @@ abstract class RealWindow {
         output = folder.resolve(file);
         window = stage;
         open(Files.copy(prepared(), folder.resolve("demo.sqlite")));
+    }
+
+    /** Clicks where a control stands once everything is laid out: a row that has just come may have moved it. */
+    static void click(FxRobot robot, String query) {
+        robot.interact(() -> {
+            Parent root = robot.lookup(query).query().getScene().getRoot();
+            root.applyCss();
+            root.layout();
+        });
+        robot.clickOn(query);
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** A demo book that is bound once and copied for each test. */

@@ -39,10 +39,11 @@ public record FitCure(Sentence deed, Garment garment, double before, double afte
     /**
      * The changes that help most against a sight, the best first. Each is tried on the rough mesh.
      *
+     * @param now the garment as it is, at rest on the rough mesh
      * @param stop asked before each trial; what was found so far is then given
      */
-    public static List<FitCure> of(Draft draft, FormSurface surface, Sight sight, BooleanSupplier stop) {
-        Worn now = Worn.cold(draft, surface, Worn.COARSE, stop);
+    public static List<FitCure> of(Worn now, Sight sight, BooleanSupplier stop) {
+        Draft draft = now.draft();
         double before = amount(now, sight);
         double worst = elsewhere(now, sight);
         List<FitCure> cures = new ArrayList<>();
@@ -51,7 +52,7 @@ public record FitCure(Sentence deed, Garment garment, double before, double afte
                 break;
             }
             if (Drafter.draft(draft.commission().withGarment(tried.garment())) instanceof Draft changed) {
-                Worn then = Worn.cold(changed, surface, Worn.COARSE, stop);
+                Worn then = Worn.cold(changed, now.surface(), Worn.COARSE, stop);
                 double after = amount(then, sight);
                 if (after < HELPS * before && elsewhere(then, sight) < worst + ELSEWHERE) {
                     cures.add(new FitCure(tried.deed(), tried.garment(), before, after));

@@ -75,14 +75,7 @@ public final class Settling {
         double residual = Double.POSITIVE_INFINITY;
         int round = 0;
         while (round < most && !stop.getAsBoolean()) {
-            Arrays.fill(gradient, 0);
-            matrix.clear();
-            membrane.add(x, gradient, matrix, residual < NEAR);
-            bending.add(x, gradient, matrix);
-            rods.add(x, gradient, matrix);
-            contact.add(x, gradient, matrix);
-            weigh(gradient);
-            hold(gradient);
+            weighUp(x, gradient, residual < NEAR);
             residual = largest(gradient);
             if (residual < enough) {
                 return new Rest(x, residual, round, true);
@@ -117,6 +110,18 @@ public final class Settling {
             lambda = halved == 0 ? Math.max(lambda * 0.3, 1e-7) : halved > 1 ? lambda * 4 : lambda;
         }
         return new Rest(x, residual, round, residual < enough);
+    }
+
+    /** The forces of a shape, and into the matrix how they change. @param exact whether with the full second derivatives of the cloth */
+    private void weighUp(double[] x, double[] gradient, boolean exact) {
+        Arrays.fill(gradient, 0);
+        matrix.clear();
+        membrane.add(x, gradient, matrix, exact);
+        bending.add(x, gradient, matrix);
+        rods.add(x, gradient, matrix);
+        contact.add(x, gradient, matrix);
+        weigh(gradient);
+        hold(gradient);
     }
 
     private static double[] moved(double[] x, double[] step, double share) {

@@ -38,15 +38,15 @@ public final class Worn {
     private final Draft draft;
     private final FormSurface surface;
     private final Sewing sewing;
-    private final Laying laying;
+    private final Draping draping;
     private final Settling settling;
     private final Rest rest;
 
-    private Worn(Draft draft, FormSurface surface, Sewing sewing, Laying laying, Settling settling, Rest rest) {
+    private Worn(Draft draft, FormSurface surface, Sewing sewing, Draping draping, Settling settling, Rest rest) {
         this.draft = draft;
         this.surface = surface;
         this.sewing = sewing;
-        this.laying = laying;
+        this.draping = draping;
         this.settling = settling;
         this.rest = rest;
     }
@@ -73,17 +73,17 @@ public final class Worn {
     /** Puts a draft on a form at one spacing, from its level lines. */
     public static Worn cold(Draft draft, FormSurface surface, double spacing, BooleanSupplier stop) {
         Sewing sewing = Sewing.of(draft.pattern(), spacing, gap(draft));
-        Laying laying = new Laying(sewing, surface.form(), upperOver(draft));
+        Draping draping = new Draping(sewing, surface.form(), upperOver(draft));
         Mesh mesh = sewing.mesh();
         Settling settling = new Settling(mesh, Cloth.FIRM, Boned.rods(draft, sewing), surface, spacing);
-        Rest rest = settling.settle(laying.start(mesh), COLD, ENOUGH, ROUNDS, stop);
-        return new Worn(draft, surface, sewing, laying, settling, rest);
+        Rest rest = settling.settle(draping.start(mesh), COLD, ENOUGH, ROUNDS, stop);
+        return new Worn(draft, surface, sewing, draping, settling, rest);
     }
 
     /** The same on a finer mesh, begun from this shape. */
     public Worn finer(double spacing, BooleanSupplier stop) {
         Sewing fine = Sewing.of(draft.pattern(), spacing, gap(draft));
-        Laying from = new Laying(fine, surface.form(), upperOver(draft));
+        Draping from = new Draping(fine, surface.form(), upperOver(draft));
         Mesh mesh = fine.mesh();
         Settling next = new Settling(mesh, Cloth.FIRM, Boned.rods(draft, fine), surface, spacing);
         double[] start = from.start(mesh);
@@ -199,7 +199,7 @@ public final class Worn {
         at(sewing.pieces().get(piece.id()), there, at, 0);
         Optional<LevelMark> waist = piece.mark(Level.WAIST);
         if (waist.isEmpty()) {
-            return at[2] - laying.height(level);
+            return at[2] - draping.height(level);
         }
         double up = waist.get().from().between(waist.get().to(), share).y() - there.y();
         double azimuth = Math.atan2(at[0], at[1] - form().axis(at[2]));
@@ -324,6 +324,10 @@ public final class Worn {
 
     Sewing sewing() {
         return sewing;
+    }
+
+    public FormSurface surface() {
+        return surface;
     }
 
     public Draft draft() {

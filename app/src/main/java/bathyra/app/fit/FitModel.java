@@ -36,10 +36,15 @@ public final class FitModel {
     private Optional<List<FitCure>> cures = Optional.empty();
     private boolean working;
 
-    /** @param worn the garment on the form @param away how far each place stands away, mm @param sights what one would see, the worst first */
-    record Shown(Worn worn, double[] away, List<Worn.LevelReading> levels, List<Sight> sights) {
-        static Shown of(Worn worn) {
-            return new Shown(worn, worn.away(), worn.levels(), Sight.of(worn));
+    /**
+     * @param rough the garment at rest on the rough mesh, which cures are measured against
+     * @param worn the garment on the form
+     * @param away how far each place stands away, mm
+     * @param sights what one would see, the worst first
+     */
+    record Shown(Worn rough, Worn worn, double[] away, List<Worn.LevelReading> levels, List<Sight> sights) {
+        static Shown of(Worn rough, Worn worn) {
+            return new Shown(rough, worn, worn.away(), worn.levels(), Sight.of(worn));
         }
     }
 
@@ -79,9 +84,9 @@ public final class FitModel {
         try {
             FormSurface surface = new FormSurface(Worn.form(draft), soft);
             Worn coarse = Worn.cold(draft, surface, Worn.COARSE, mine::get);
-            show(Shown.of(coarse), mine, false);
+            show(Shown.of(coarse, coarse), mine, false);
             if (!mine.get()) {
-                show(Shown.of(coarse.finer(Worn.FINE, mine::get)), mine, true);
+                show(Shown.of(coarse, coarse.finer(Worn.FINE, mine::get)), mine, true);
             }
         } catch (RuntimeException e) {
             LOG.error("the garment could not be put on the form", e);
@@ -113,11 +118,10 @@ public final class FitModel {
         cures = Optional.empty();
         AtomicBoolean mine = new AtomicBoolean();
         stopCures = mine;
-        Worn worn = shown.orElseThrow().worn();
-        Softness soft = softness;
+        Worn rough = shown.orElseThrow().rough();
         turnTo(sight.azimuth());
         start("fit cures", () -> {
-            List<FitCure> found = FitCure.of(worn.draft(), new FormSurface(worn.form(), soft), sight, mine::get);
+            List<FitCure> found = FitCure.of(rough, sight, mine::get);
             later.accept(() -> {
                 if (!mine.get()) {
                     cures = Optional.of(found);

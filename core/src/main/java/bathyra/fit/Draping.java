@@ -17,7 +17,7 @@ import java.util.Optional;
  * Where a sewn garment begins before it settles: its level lines give the height, the share of the half girth the azimuth, a little outside the
  * form (C21).
  */
-final class Laying {
+final class Draping {
     private static final double OUTSIDE = 6;
     private static final int AVERAGES = 300;
 
@@ -28,7 +28,7 @@ final class Laying {
     private final List<Piece> pieces;
 
     /** @param upperOver how far the upper line of the draft lies above the bust line, mm */
-    Laying(Sewing sewing, Form form, double upperOver) {
+    Draping(Sewing sewing, Form form, double upperOver) {
         this.sewing = sewing;
         this.form = form;
         heights.put(Level.UPPER, form.heights().bust() + upperOver);

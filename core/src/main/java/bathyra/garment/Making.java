@@ -27,6 +27,20 @@ public record Making(Map<LayerKind, ClothUse> cloths, double spools, List<Notion
                         "a notion has a number and a price from 0 to " + MOST + ", was " + count + " at " + price);
             }
         }
+
+        public Notion called(String other) {
+            return new Notion(other, count, price);
+        }
+
+        /** @param other how many */
+        public Notion counted(double other) {
+            return new Notion(name, other, price);
+        }
+
+        /** @param other what one of them costs */
+        public Notion priced(double other) {
+            return new Notion(name, count, other);
+        }
     }
 
     /** Hours on record. */
@@ -35,6 +49,15 @@ public record Making(Map<LayerKind, ClothUse> cloths, double spools, List<Notion
             if (!(hours >= 0 && hours <= MOST)) {
                 throw new IllegalArgumentException("hours are from 0 to " + MOST + ", was " + hours);
             }
+        }
+
+        public Work called(String other) {
+            return new Work(other, hours);
+        }
+
+        /** @param other hours */
+        public Work lasting(double other) {
+            return new Work(what, other);
         }
     }
 

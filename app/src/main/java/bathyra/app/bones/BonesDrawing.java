@@ -64,14 +64,7 @@ final class BonesDrawing implements Drawing {
         List<Point> all = new ArrayList<>();
         draft.pattern().pieces().forEach(p -> p.cutLine()
                 .forEach(point -> all.add(places.get(p.id()).of(point))));
-        return new Point[] {
-            new Point(
-                    all.stream().mapToDouble(Point::x).min().orElse(0),
-                    all.stream().mapToDouble(Point::y).min().orElse(0)),
-            new Point(
-                    all.stream().mapToDouble(Point::x).max().orElse(1),
-                    all.stream().mapToDouble(Point::y).max().orElse(1))
-        };
+        return Drawing.around(all);
     }
 
     @Override

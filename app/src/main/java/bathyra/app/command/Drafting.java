@@ -224,7 +224,7 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
         Map<Path, byte[]> files = new LinkedHashMap<>();
         rendered(draft, folder, "", files);
         if (draft.rightHalf().isPresent()) {
-            rendered(draft.rightHalf().get(), folder, "-right", files);
+            rendered(draft.rightHalf().get(), folder, OutputKind.RIGHT_HALF, files);
         }
         return files;
     }

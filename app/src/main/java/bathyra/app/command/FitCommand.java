@@ -2,6 +2,7 @@ package bathyra.app.command;
 
 import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
+import bathyra.app.output.OutputKind;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -72,7 +73,7 @@ public final class FitCommand implements Callable<Integer> {
     private int write(Draft draft) {
         Map<Path, byte[]> files = new LinkedHashMap<>();
         put(files, draft, "");
-        draft.rightHalf().ifPresent(right -> put(files, right, "-right"));
+        draft.rightHalf().ifPresent(right -> put(files, right, OutputKind.RIGHT_HALF));
         try {
             AllOrNone.write(files);
         } catch (IOException e) {

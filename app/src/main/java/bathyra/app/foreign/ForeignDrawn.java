@@ -50,18 +50,9 @@ final class ForeignDrawn implements Drawing {
 
     @Override
     public Point[] extent() {
-        double[] box = {
-            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
-        };
-        for (Piece piece : pattern.pieces()) {
-            for (Point p : piece.cutLine().isEmpty() ? piece.flattened(1) : piece.cutLine()) {
-                box[0] = Math.min(box[0], p.x());
-                box[1] = Math.min(box[1], p.y());
-                box[2] = Math.max(box[2], p.x());
-                box[3] = Math.max(box[3], p.y());
-            }
-        }
-        return new Point[] {new Point(box[0], box[1]), new Point(box[2], box[3])};
+        return Drawing.around(pattern.pieces().stream()
+                .flatMap(p -> (p.cutLine().isEmpty() ? p.flattened(1) : p.cutLine()).stream())
+                .toList());
     }
 
     @Override

@@ -121,12 +121,7 @@ final class BillCard {
                     () -> making().notions().get(at).name(),
                     text -> model.making(
                             "a notion",
-                            making().withNotion(
-                                            at,
-                                            new Notion(
-                                                    text,
-                                                    making().notions().get(at).count(),
-                                                    making().notions().get(at).price())),
+                            making().withNotion(at, making().notions().get(at).called(text)),
                             InHand.of("notion-name" + at)),
                     () -> model.making("a notion less", making().withoutNotion(at), InHand.once())));
             rows.add(number(
@@ -135,12 +130,7 @@ final class BillCard {
                     () -> making().notions().get(at).count(),
                     v -> model.making(
                             "a notion",
-                            making().withNotion(
-                                            at,
-                                            new Notion(
-                                                    making().notions().get(at).name(),
-                                                    v,
-                                                    making().notions().get(at).price())),
+                            making().withNotion(at, making().notions().get(at).counted(v)),
                             InHand.of("notion-count" + at))));
             rows.add(number(
                     "notion-price-" + i,
@@ -148,12 +138,7 @@ final class BillCard {
                     () -> making().notions().get(at).price(),
                     v -> model.making(
                             "a notion",
-                            making().withNotion(
-                                            at,
-                                            new Notion(
-                                                    making().notions().get(at).name(),
-                                                    making().notions().get(at).count(),
-                                                    v)),
+                            making().withNotion(at, making().notions().get(at).priced(v)),
                             InHand.of("notion-price" + at))));
         }
         for (int i = 0; i < making().work().size(); i++) {
@@ -163,11 +148,7 @@ final class BillCard {
                     () -> making().work().get(at).what(),
                     text -> model.making(
                             "hours",
-                            making().withWork(
-                                            at,
-                                            new Work(
-                                                    text,
-                                                    making().work().get(at).hours())),
+                            making().withWork(at, making().work().get(at).called(text)),
                             InHand.of("work-name" + at)),
                     () -> model.making("hours less", making().withoutWork(at), InHand.once())));
             rows.add(number(
@@ -176,8 +157,7 @@ final class BillCard {
                     () -> making().work().get(at).hours(),
                     v -> model.making(
                             "hours",
-                            making().withWork(
-                                            at, new Work(making().work().get(at).what(), v)),
+                            making().withWork(at, making().work().get(at).lasting(v)),
                             InHand.of("work-hours" + at))));
         }
         entries.getChildren().setAll(rows);

@@ -136,6 +136,9 @@ public enum OutputKind {
         Map<String, byte[]> write(Job job) throws IOException;
     }
 
+    /** Behind the name of a file of the right half of an uneven body. */
+    public static final String RIGHT_HALF = "-right";
+
     private final String label;
     private final String ending;
     private final Source source;

@@ -26,7 +26,7 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
         render(draft, "", path, contents, seen);
         Optional<Draft> right = draft.filter(d -> kind.isOfEachHalf()).flatMap(Draft::rightHalf);
         if (right.isPresent()) {
-            render(right, "-right", path, contents, seen);
+            render(right, OutputKind.RIGHT_HALF, path, contents, seen);
         }
     }
 

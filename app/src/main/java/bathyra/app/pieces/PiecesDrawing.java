@@ -102,14 +102,7 @@ final class PiecesDrawing implements Drawing {
     public Point[] extent() {
         List<Point> all = new ArrayList<>();
         look.pattern().pieces().forEach(p -> outer(p).forEach(point -> all.add(place(p).of(point))));
-        return new Point[] {
-            new Point(
-                    all.stream().mapToDouble(Point::x).min().orElse(0),
-                    all.stream().mapToDouble(Point::y).min().orElse(0)),
-            new Point(
-                    all.stream().mapToDouble(Point::x).max().orElse(1),
-                    all.stream().mapToDouble(Point::y).max().orElse(1))
-        };
+        return Drawing.around(all);
     }
 
     private List<Point> outer(Piece piece) {

@@ -84,7 +84,10 @@ final class PanelDraft implements DraftingMethod {
     private static Block underbust(MeasurementSet set, Garment garment) throws NotDraftable {
         Reckoned waist = set.find(MeasurementKey.FRONT_LENGTH).orElseThrow();
         Reckoned taken = set.find(MeasurementKey.SHOULDER_TO_UNDERBUST).orElseThrow();
-        Reckoned top = waist.minus(Frame.stretched(garment, waist.minus(taken))).named("Underbust line", RULE);
+        Reckoned fall = set.isTaken(MeasurementKey.UNDERBUST_TO_WAIST_FRONT)
+                ? set.find(MeasurementKey.UNDERBUST_TO_WAIST_FRONT).orElseThrow()
+                : waist.minus(taken);
+        Reckoned top = waist.minus(Frame.stretched(garment, fall)).named("Underbust line", RULE);
         if (waist.value() - top.value() < STRETCH_LEAST) {
             throw new NotDraftable(Finding.of(
                     FindingKind.LEVELS,

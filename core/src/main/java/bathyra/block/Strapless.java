@@ -4,6 +4,7 @@ import static bathyra.measure.MeasurementKey.APEX_SPAN;
 import static bathyra.measure.MeasurementKey.BACK_LENGTH;
 import static bathyra.measure.MeasurementKey.FRONT_LENGTH;
 import static bathyra.measure.MeasurementKey.SHOULDER_TO_UNDERBUST;
+import static bathyra.measure.MeasurementKey.UPPER_BUST_HEIGHT;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIGH_HIP;
 import static bathyra.measure.MeasurementKey.WAIST_TO_HIP;
 
@@ -54,7 +55,9 @@ final class Strapless {
         Reckoned dart = frame.sideDart();
         Reckoned radius = underbust.minus(apex).named("Bust radius", Rule.of("C8", "bust radius"));
         Reckoned chest = frame.chest();
-        Reckoned upper = chest.plus(garment.length(LengthOption.UNDERARM_LOWERING))
+        Reckoned upper = (set.isTaken(UPPER_BUST_HEIGHT)
+                        ? take(set, UPPER_BUST_HEIGHT)
+                        : chest.plus(garment.length(LengthOption.UNDERARM_LOWERING)))
                 .named("Underarm", UPPER)
                 .atMost(apex.minus(radius.over(2)))
                 .named("Upper line", UPPER);

@@ -2,22 +2,10 @@ package bathyra.fit;
 
 import bathyra.form.Form;
 import bathyra.form.Heights;
+import bathyra.measure.Softness;
 
 /** A form to put garments on: read once over a grid, between whose places it runs as smoothly as the form itself; with how firm the body is. */
 public final class FormSurface implements Surface {
-    /** How much the body gives way: softer or firmer than is assumed, where one knows better. */
-    public enum Softness {
-        SOFT(0.5),
-        BETWEEN(1),
-        FIRM(2);
-
-        private final double factor;
-
-        Softness(double factor) {
-            this.factor = factor;
-        }
-    }
-
     private static final int TURN = 120;
     private static final double RISE = 5;
     private static final double BEYOND = 120;
@@ -25,6 +13,8 @@ public final class FormSurface implements Surface {
     private static final double KPA = 1e-3;
 
     private static final double BREAST = 0.12;
+    private static final double SOFTER = 0.5;
+    private static final double FIRMER = 2;
     /** In front, at the side, behind; from below upwards: below, hip, high hip, waist, underbust, bust, upper, above. */
     private static final double[][] FIRMNESS = {
         {.30, .40, .40},
@@ -47,7 +37,12 @@ public final class FormSurface implements Surface {
 
     public FormSurface(Form form, Softness softness) {
         this.form = form;
-        this.softness = softness.factor * KPA;
+        this.softness = KPA
+                * switch (softness) {
+                    case SOFT -> SOFTER;
+                    case BETWEEN -> 1;
+                    case FIRM -> FIRMER;
+                };
         Heights heights = form.heights();
         knots = new double[] {
             heights.below(),

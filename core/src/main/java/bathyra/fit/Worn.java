@@ -4,7 +4,6 @@ import bathyra.draft.Draft;
 import bathyra.fit.Settling.Rest;
 import bathyra.form.Form;
 import bathyra.form.Modelling;
-import bathyra.form.Posture;
 import bathyra.form.Tape;
 import bathyra.garment.Garment;
 import bathyra.geometry.Motion;
@@ -17,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 
 /** A garment as it sits on the wearer's form, and what is read off it (C22). It was worked out from the tape and not seen: the toile decides. */
 public final class Worn {
@@ -25,15 +25,17 @@ public final class Worn {
 
     public static final double FINE = 14;
     private static final int ROUNDS = 120;
+    /** A change so small that it is worth going on from the shape before settles in fewer. */
+    private static final int WARM_ROUNDS = 30;
+
     private static final double COLD = 1e-3;
     private static final double PROLONGED = 1e-4;
+    private static final double WARM = 1e-5;
     private static final double ENOUGH = 0.05;
     /** A tension is read over so much to either side of a level, mm: at a single vertex it means nothing. */
     private static final double BAND = 12;
 
     private static final double USUAL_UPPER = 48;
-    /** From some hundred millimetres to a thousandth. */
-    private static final int HALVINGS = 18;
 
     private final Draft draft;
     private final FormSurface surface;
@@ -53,11 +55,8 @@ public final class Worn {
 
     /** The form of a draft's wearer; with lungs full where the garment is made for that. */
     public static Form form(Draft draft) {
-        return Modelling.of(
-                Tape.of(
-                        draft.commission().measurements(),
-                        draft.commission().garment().isLungsFull()),
-                Posture.USUAL);
+        return Modelling.of(Tape.of(
+                draft.commission().measurements(), draft.commission().garment().isLungsFull()));
     }
 
     /**
@@ -70,31 +69,61 @@ public final class Worn {
         return stop.getAsBoolean() ? coarse : coarse.finer(FINE, stop);
     }
 
+    /** The form of a draft's wearer as a body that gives way as that wearer's does. */
+    public static FormSurface surface(Draft draft) {
+        return new FormSurface(
+                form(draft), draft.commission().measurements().occasion().softness());
+    }
+
+    private static Cloth cloth(Draft draft) {
+        return Cloth.of(draft.commission().garment());
+    }
+
     /** Puts a draft on a form at one spacing, from its level lines. */
     public static Worn cold(Draft draft, FormSurface surface, double spacing, BooleanSupplier stop) {
         Sewing sewing = Sewing.of(draft.pattern(), spacing, gap(draft));
         Draping draping = new Draping(sewing, surface.form(), upperOver(draft));
         Mesh mesh = sewing.mesh();
-        Settling settling = new Settling(mesh, Cloth.FIRM, Boned.rods(draft, sewing), surface, spacing);
+        Settling settling = new Settling(mesh, cloth(draft), Boned.rods(draft, sewing), surface, spacing);
         Rest rest = settling.settle(draping.start(mesh), COLD, ENOUGH, ROUNDS, stop);
         return new Worn(draft, surface, sewing, draping, settling, rest);
     }
 
     /** The same on a finer mesh, begun from this shape. */
     public Worn finer(double spacing, BooleanSupplier stop) {
-        Sewing fine = Sewing.of(draft.pattern(), spacing, gap(draft));
-        Draping from = new Draping(fine, surface.form(), upperOver(draft));
-        Mesh mesh = fine.mesh();
-        Settling next = new Settling(mesh, Cloth.FIRM, Boned.rods(draft, fine), surface, spacing);
+        return begunFromHere(draft, surface, spacing, PROLONGED, ROUNDS, stop);
+    }
+
+    /**
+     * A draft that was changed a little, or the same on a body that was, begun from this shape.
+     *
+     * @return nothing where the pieces are others, so that it has to begin from its level lines
+     */
+    public Optional<Worn> changed(Draft next, FormSurface body, BooleanSupplier stop) {
+        boolean same = next.pattern().pieces().stream()
+                .map(Piece::id)
+                .collect(Collectors.toSet())
+                .equals(sewing.pieces().keySet());
+        return same
+                ? Optional.of(begunFromHere(next, body, sewing.spacing(), WARM, WARM_ROUNDS, stop))
+                : Optional.empty();
+    }
+
+    private Worn begunFromHere(
+            Draft next, FormSurface body, double spacing, double damping, int most, BooleanSupplier stop) {
+        Sewing sewn = Sewing.of(next.pattern(), spacing, gap(next));
+        Draping from = new Draping(sewn, body.form(), upperOver(next));
+        Mesh mesh = sewn.mesh();
+        Settling settled = new Settling(mesh, cloth(next), Boned.rods(next, sewn), body, spacing);
         double[] start = from.start(mesh);
-        for (PieceMesh cut : fine.pieces().values()) {
-            PieceMesh coarse = sewing.pieces().get(cut.piece().id());
+        for (PieceMesh cut : sewn.pieces().values()) {
+            PieceMesh before = sewing.pieces().get(cut.piece().id());
             for (int i = 0; i < cut.points().size(); i++) {
-                at(coarse, cut.points().get(i), start, 3 * fine.vertex(cut.piece(), i));
+                at(before, cut.points().get(i), start, 3 * sewn.vertex(cut.piece(), i));
             }
         }
-        fine.middle().forEach((v, aside) -> start[3 * v] = aside);
-        return new Worn(draft, surface, fine, from, next, next.settle(start, PROLONGED, ENOUGH, ROUNDS, stop));
+        sewn.middle().forEach((v, aside) -> start[3 * v] = aside);
+        return new Worn(next, body, sewn, from, settled, settled.settle(start, damping, ENOUGH, most, stop));
     }
 
     private static double gap(Draft draft) {
@@ -203,23 +232,7 @@ public final class Worn {
         }
         double up = waist.get().from().between(waist.get().to(), share).y() - there.y();
         double azimuth = Math.atan2(at[0], at[1] - form().axis(at[2]));
-        return at[2] - height(azimuth, up);
-    }
-
-    /** The height that is reached by going up the form so far from the waist, mm. */
-    private double height(double azimuth, double up) {
-        double low = Math.min(0, up);
-        double high = Math.max(0, up);
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            double gone = Math.signum(middle) * form().arc(azimuth, 0, middle);
-            if (gone < up) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+        return at[2] - form().along(azimuth, 0, up);
     }
 
     private double ridesAtSide(Level level) {

@@ -1,6 +1,8 @@
 package bathyra.form;
 
+import bathyra.measure.MeasurementKey;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The torso of a wearer as a surface, worked out from the tape (C20): z up from the waist, azimuth θ from centre front, the radius R(θ, z)
@@ -9,6 +11,16 @@ import java.util.List;
 public final class Form {
     /** Half a turn in so many steps, where a section is measured. */
     private static final int STEPS = 180;
+
+    /** The neck end of the shoulder lies so far from the middle, mm. */
+    private static final double NECK = 72;
+    /** The tape down the back goes over the blade: there, so far above the upper-bust line, and so far from centre back in radians. */
+    private static final double BACK_OVER = 60;
+
+    private static final double BACK_OFF = 0.5;
+
+    /** From some hundred millimetres to a thousandth. */
+    private static final int HALVINGS = 18;
 
     private final Tape tape;
     private final Heights heights;
@@ -27,11 +39,16 @@ public final class Form {
     /**
      * What a tape reads on the form, beside what it read on the wearer.
      *
+     * @param key the measurement
      * @param name of the figure
      * @param taped mm
      * @param form mm
      */
-    public record Residual(String name, double taped, double form) {
+    public record Residual(MeasurementKey key, String name, double taped, double form) {
+        Residual(MeasurementKey key, double taped, double form) {
+            this(key, key.label(), taped, form);
+        }
+
         /** By how much the form is too large, mm. */
         public double off() {
             return form - taped;
@@ -119,6 +136,70 @@ public final class Form {
     /** What a tape reads round it at a height: it bridges hollows, as cloth does. */
     public double girth(double z) {
         return Hull.girth(section(z));
+    }
+
+    /** How a tape lies round it at a height, on the wearer's left from the middle in front to the middle behind: x and y, mm. */
+    public double[][] tapeAt(double z) {
+        return Hull.chain(section(z));
+    }
+
+    /** The height that is reached by going so far along the surface from another, up or, with less than nothing, down, mm. */
+    public double along(double azimuth, double from, double length) {
+        double low = from + Math.min(0, length);
+        double high = from + Math.max(0, length);
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            double gone = Math.signum(middle - from) * arc(azimuth, from, middle);
+            if (gone < length) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** What a tape reads over the front at a height, from the one side to the other. */
+    public double front(double z) {
+        double[][] quarter = new double[STEPS / 2 + 1][];
+        for (int i = 0; i <= STEPS / 2; i++) {
+            double[] at = at(Math.PI * i / STEPS, z);
+            quarter[i] = new double[] {at[0], at[1]};
+        }
+        return Hull.front(quarter);
+    }
+
+    /**
+     * Where the neck end of the shoulder lies: as far from the apex, and up the back, as the tape says (two circles, C20).
+     *
+     * @return nothing where the two tapes do not meet, or were not taken
+     */
+    public Optional<double[]> shoulder() {
+        double[] apex = apex();
+        double backAzimuth = Math.PI - BACK_OFF;
+        double[] back = at(backAzimuth, heights.upper() + BACK_OVER);
+        double backArc = arc(backAzimuth, 0, heights.upper() + BACK_OVER);
+        double front = tape.upperHeight() * tape.upperHeight() - (apex[0] - NECK) * (apex[0] - NECK);
+        double left = tape.backLength() - backArc;
+        double behind = left * left - (back[0] - NECK) * (back[0] - NECK);
+        if (front <= 0 || left <= 0 || behind <= 0) {
+            return Optional.empty();
+        }
+        double dy = back[1] - apex[1];
+        double dz = back[2] - apex[2];
+        double apart = Math.hypot(dy, dz);
+        double along = (apart * apart + front - behind) / (2 * apart);
+        double high = front - along * along;
+        if (high < 0) {
+            return Optional.empty();
+        }
+        double up = Math.sqrt(high);
+        double side = dy < 0 ? -1 : 1;
+        return Optional.of(new double[] {
+            NECK,
+            apex[1] + along * dy / apart - side * up * dz / apart,
+            apex[2] + along * dz / apart + side * up * dy / apart
+        });
     }
 
     /** The length along the surface at one azimuth between two heights, mm. */

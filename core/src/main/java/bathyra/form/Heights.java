@@ -10,11 +10,14 @@ package bathyra.form;
 public record Heights(
         double below, double hip, double highHip, double underbust, double bust, double upper, double above) {
     private static final double BELOW_HIP = 70;
-    private static final double UPPER_OVER_BUST = 48;
+    /** Where nobody has taken it. */
+    static final double UPPER_OVER_BUST = 48;
+
     private static final double ABOVE_UPPER = 70;
 
-    static Heights of(double hipBelow, double highHipBelow, double underbust, double bust) {
-        double upper = bust + UPPER_OVER_BUST;
+    /** @param upperOverBust how far above the bust the tape goes under the arms, mm */
+    static Heights of(double hipBelow, double highHipBelow, double underbust, double bust, double upperOverBust) {
+        double upper = bust + upperOverBust;
         return new Heights(
                 -hipBelow - BELOW_HIP, -hipBelow, -highHipBelow, underbust, bust, upper, upper + ABOVE_UPPER);
     }

@@ -1,5 +1,7 @@
 package bathyra.form;
 
+import java.util.Arrays;
+
 /** The convex hull of a section. */
 final class Hull {
     private Hull() {}
@@ -10,6 +12,16 @@ final class Hull {
      * @param half its outline from centre front over one side to centre back, x to the side, seen from its inside in turn
      */
     static double girth(double[][] half) {
+        double[][] chain = chain(half);
+        double length = 0;
+        for (int i = 1; i < chain.length; i++) {
+            length += Math.hypot(chain[i][0] - chain[i - 1][0], chain[i][1] - chain[i - 1][1]);
+        }
+        return 2 * length;
+    }
+
+    /** The corners of the hull on one side, from the middle in front to the middle behind. @param half as for the girth */
+    static double[][] chain(double[][] half) {
         double front = half[0][1];
         double back = half[half.length - 1][1];
         int widest = 0;
@@ -31,11 +43,18 @@ final class Hull {
             }
             chain[n++] = point;
         }
-        double length = 0;
-        for (int i = 1; i < n; i++) {
-            length += Math.hypot(chain[i][0] - chain[i - 1][0], chain[i][1] - chain[i - 1][1]);
-        }
-        return 2 * length;
+        return Arrays.copyOf(chain, n);
+    }
+
+    /**
+     * What a tape reads over the front of an even section, from one side to the other.
+     *
+     * @param quarter its outline from centre front to the side
+     */
+    static double front(double[][] quarter) {
+        // Closed straight across between the sides: that way is not the tape's.
+        double side = quarter[quarter.length - 1][0];
+        return girth(quarter) - 2 * side;
     }
 
     /** Going from the front over the wearer's left to the back a convex outline turns always the same way. */

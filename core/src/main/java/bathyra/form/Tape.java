@@ -2,9 +2,13 @@ package bathyra.form;
 
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.measure.Posture;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 
 /**
  * The figures from which a form is built (C20), mm, and which of them nobody has taken.
@@ -18,7 +22,10 @@ import java.util.List;
  * @param radius from apex to underbust
  * @param span from apex to apex
  * @param upperHeight from the neck end of the shoulder down to the apex
+ * @param backLength from there down the back to the waist
  * @param height of the wearer, in metres and millimetres the scale of the back's line
+ * @param finer what few take, and what it then says better than a rule
+ * @param posture how the wearer stands
  * @param assumed what stands for a figure that is neither taken nor estimated, in words
  */
 public record Tape(
@@ -34,13 +41,40 @@ public record Tape(
         double radius,
         double span,
         double upperHeight,
+        double backLength,
         double height,
+        Finer finer,
+        Posture posture,
         List<String> assumed) {
+    /**
+     * Figures that are absent on most wearers, mm.
+     *
+     * @param upperOverBust over the body from the apex up to the upper-bust tape
+     * @param belly the girth over the belly
+     * @param bellyBelow how far below the waist that lies
+     * @param fronts by girth how much of it lies in front, from side seam to side seam
+     */
+    record Finer(
+            OptionalDouble upperOverBust,
+            OptionalDouble belly,
+            OptionalDouble bellyBelow,
+            Map<MeasurementKey, Double> fronts) {
+        Finer {
+            fronts = Map.copyOf(fronts);
+        }
+
+        /** Whether the belly has its own tape and its own height. */
+        boolean hasBelly() {
+            return belly.isPresent() && bellyBelow.isPresent();
+        }
+    }
+
     /** An ordinary body, where there is nothing better. */
     private static final double USUAL_HEIGHT = 1650;
 
     private static final double USUAL_HIP_OVER_WAIST = 250;
     private static final double USUAL_BREAST = 130;
+    private static final double USUAL_SIDE_DART = 30;
 
     public Tape {
         assumed = List.copyOf(assumed);
@@ -77,8 +111,39 @@ public record Tape(
                 radius,
                 reading.or(MeasurementKey.APEX_SPAN, bust * 0.2),
                 apex,
+                reading.taken(MeasurementKey.BACK_LENGTH).orElse(front - USUAL_SIDE_DART),
                 height,
+                new Finer(
+                        reading.taken(MeasurementKey.UPPER_BUST_HEIGHT).stream()
+                                .map(upper -> apex - upper)
+                                .findFirst(),
+                        reading.taken(MeasurementKey.BELLY),
+                        reading.taken(MeasurementKey.WAIST_TO_BELLY),
+                        reading.fronts()),
+                set.occasion().posture(),
                 reading.assumed);
+    }
+
+    /** The same wearer standing otherwise. */
+    public Tape standing(Posture next) {
+        return new Tape(
+                bust,
+                upper,
+                rib,
+                waist,
+                highHip,
+                hip,
+                hipBelow,
+                highHipBelow,
+                waistToUnderbust,
+                radius,
+                span,
+                upperHeight,
+                backLength,
+                height,
+                finer,
+                next,
+                assumed);
     }
 
     /** Notes what it had to assume. */
@@ -90,6 +155,28 @@ public record Tape(
             this.set = set;
         }
 
+        /** A figure of the tape alone; on one half of an uneven body that of its own side. */
+        private OptionalDouble taken(MeasurementKey key) {
+            return set.side(key).map(l -> OptionalDouble.of(l.millimetres())).orElse(OptionalDouble.empty());
+        }
+
+        private Map<MeasurementKey, Double> fronts() {
+            Map<MeasurementKey, Double> fronts = new EnumMap<>(MeasurementKey.class);
+            Map.of(
+                            MeasurementKey.BUST, MeasurementKey.BUST_FRONT_ARC,
+                            MeasurementKey.WAIST, MeasurementKey.WAIST_FRONT_ARC,
+                            MeasurementKey.HIP, MeasurementKey.HIP_FRONT_ARC)
+                    .forEach((girth, arc) -> {
+                        if (set.isTaken(girth) && set.isTaken(arc)) {
+                            fronts.put(
+                                    girth,
+                                    set.taken().get(arc).millimetres()
+                                            / set.taken().get(girth).millimetres());
+                        }
+                    });
+            return fronts;
+        }
+
         private double required(MeasurementKey key) {
             return set.find(key)
                     .map(Reckoned::value)
@@ -98,6 +185,10 @@ public record Tape(
         }
 
         private double or(MeasurementKey key, double usual) {
+            OptionalDouble own = key.isHalved() ? OptionalDouble.empty() : taken(key);
+            if (own.isPresent()) {
+                return own.getAsDouble();
+            }
             return set.find(key).map(Reckoned::value).orElseGet(() -> {
                 assumed.add(key.label());
                 return usual;

@@ -1,5 +1,9 @@
 package bathyra.form;
 
+import bathyra.measure.Posture;
+import java.util.Collection;
+import java.util.TreeMap;
+
 /** The torso without its breasts (C20): at each height an oval of known girth, deeper or wider, rounder in front or behind. */
 final class Torso {
     /** Depth over width, from below upwards at the knots of {@link Heights}. */
@@ -12,6 +16,10 @@ final class Torso {
     private static final double BEHIND_AXIS = 90;
     private static final double END_OF_HIP = 0.985;
     private static final double UPPER_RISE = 12;
+    /** A belly that was taped is rounder in front, as that of the posture. */
+    private static final double BELLY_FRONT = 0.03;
+    /** Two tapes that lie nearer to each other than this are one, mm. */
+    private static final double BELLY_APART = 20;
     /** The integrand is smooth and even: the trapezoid rule is exact to far below a thousandth with so few steps. */
     private static final int STEPS = 24;
 
@@ -48,32 +56,54 @@ final class Torso {
         }
     }
 
-    /** @param upperGirth the torso's own girth where the upper tape goes, mm */
-    Torso(Tape tape, Heights heights, Posture posture, double upperGirth, Swelling swelling) {
+    /**
+     * @param upperGirth the torso's own girth where the upper tape goes, mm
+     * @param forward by how much the front is rounder and the back flatter at each knot, as the taped arcs ask
+     */
+    Torso(Tape tape, Heights heights, double upperGirth, double[] forward, Swelling swelling) {
         double[] knots = heights.knots();
+        Stance stance = Stance.of(tape.posture());
+        double belly = tape.finer().hasBelly() && tape.posture() != Posture.BELLY ? BELLY_FRONT : 0;
         double[] line = new double[knots.length];
         double[] roundFront = new double[knots.length];
         double[] roundBack = new double[knots.length];
         for (int i = 0; i < knots.length; i++) {
-            line[i] = (BACK_LINE[i] + posture.back(i)) * tape.height() / USUAL_HEIGHT;
-            roundFront[i] = ROUND_FRONT[i] + (knots[i] <= 0 ? posture.front() : 0);
-            roundBack[i] = ROUND_BACK[i] + (knots[i] > 0 ? posture.behind() : 0);
+            line[i] = (BACK_LINE[i] + stance.back()[i]) * tape.height() / USUAL_HEIGHT;
+            roundFront[i] = ROUND_FRONT[i] + (knots[i] <= 0 ? stance.front() + belly : 0) + forward[i];
+            roundBack[i] = ROUND_BACK[i] + (knots[i] > 0 ? stance.behind() : 0) - forward[i];
         }
         depth = Knots.monotone(knots, DEPTH);
         front = Knots.monotone(knots, roundFront);
         back = Knots.monotone(knots, roundBack);
         backLine = Knots.smooth(knots, line, Knots.End.NATURAL, Knots.End.NATURAL);
-        lower = Knots.smooth(
-                new double[] {heights.below(), heights.hip(), heights.highHip(), 0},
-                new double[] {END_OF_HIP * tape.hip(), tape.hip(), tape.highHip(), tape.waist()},
-                Knots.End.NATURAL,
-                Knots.End.LEVEL);
+        lower = lower(tape, heights);
         upper = Knots.smooth(
                 new double[] {0, heights.underbust(), heights.upper(), heights.above()},
                 new double[] {tape.waist(), tape.rib(), upperGirth, upperGirth + UPPER_RISE},
                 tape.rib() <= tape.waist() ? Knots.End.NATURAL : Knots.End.LEVEL,
                 Knots.End.NATURAL);
         this.swelling = swelling;
+    }
+
+    /** The girths below the waist; a belly with a height of its own is one of them unless it lies on another. */
+    private static Knots lower(Tape tape, Heights heights) {
+        TreeMap<Double, Double> girths = new TreeMap<>();
+        girths.put(heights.below(), END_OF_HIP * tape.hip());
+        girths.put(heights.hip(), tape.hip());
+        girths.put(heights.highHip(), tape.highHip());
+        girths.put(0.0, tape.waist());
+        if (tape.finer().hasBelly()) {
+            double belly = -tape.finer().bellyBelow().getAsDouble();
+            boolean free = girths.keySet().stream().allMatch(z -> Math.abs(z - belly) >= BELLY_APART);
+            if (free) {
+                girths.put(belly, tape.finer().belly().getAsDouble());
+            }
+        }
+        return Knots.smooth(array(girths.keySet()), array(girths.values()), Knots.End.NATURAL, Knots.End.LEVEL);
+    }
+
+    private static double[] array(Collection<Double> values) {
+        return values.stream().mapToDouble(Double::doubleValue).toArray();
     }
 
     private double girth(double z) {

@@ -9,25 +9,35 @@ import java.util.Optional;
  * @param lungsFull whether the underbust is fitted to the rib with lungs full; empty for what the row asks
  * @param stretch the stretch test of the cloth, used by the row for stretch cloth
  * @param waistGirthDrops whether the girth of the waist moves down with a dropped styled waist (C3)
+ * @param give how the cloth answers to being pulled; empty for what the row means
  */
 public record Fit(
-        Optional<EaseRow> row, Optional<Boolean> lungsFull, Optional<Stretch> stretch, boolean waistGirthDrops) {
+        Optional<EaseRow> row,
+        Optional<Boolean> lungsFull,
+        Optional<Stretch> stretch,
+        boolean waistGirthDrops,
+        Optional<ClothGive> give) {
     /** The row of its kind, no stretch. */
-    public static final Fit BY_KIND = new Fit(Optional.empty(), Optional.empty(), Optional.empty(), false);
+    public static final Fit BY_KIND =
+            new Fit(Optional.empty(), Optional.empty(), Optional.empty(), false, Optional.empty());
 
     public Fit with(EaseRow next) {
-        return new Fit(Optional.of(next), Optional.empty(), stretch, waistGirthDrops);
+        return new Fit(Optional.of(next), Optional.empty(), stretch, waistGirthDrops, give);
     }
 
     public Fit withLungsFull(boolean full) {
-        return new Fit(row, Optional.of(full), stretch, waistGirthDrops);
+        return new Fit(row, Optional.of(full), stretch, waistGirthDrops, give);
     }
 
     public Fit withStretch(Optional<Stretch> next) {
-        return new Fit(row, lungsFull, next, waistGirthDrops);
+        return new Fit(row, lungsFull, next, waistGirthDrops, give);
     }
 
     public Fit withWaistGirthDropping(boolean drops) {
-        return new Fit(row, lungsFull, stretch, drops);
+        return new Fit(row, lungsFull, stretch, drops, give);
+    }
+
+    public Fit withGive(ClothGive next) {
+        return new Fit(row, lungsFull, stretch, waistGirthDrops, Optional.of(next));
     }
 }

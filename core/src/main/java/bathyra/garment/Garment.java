@@ -280,7 +280,7 @@ public record Garment(
                 block,
                 lengths,
                 kept,
-                new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops()),
+                new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops(), fit.give()),
                 fastening.with(start.fastening.closure()),
                 seaming.ofOtherKind(start.panels()),
                 next.isOverBust() ? bust : Bust.PRINCESS,
@@ -380,6 +380,11 @@ public record Garment(
 
     private Garment with(Edges next) {
         return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, next, finish, boning);
+    }
+
+    /** How its cloth answers to being pulled: as chosen, else as its row means it. */
+    public ClothGive give() {
+        return fit.give().orElse(fit.row().equals(Optional.of(EaseRow.STRETCH)) ? ClothGive.STRETCH : ClothGive.FIRM);
     }
 
     public Garment withFit(Fit next) {

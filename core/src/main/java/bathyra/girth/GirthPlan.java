@@ -42,6 +42,12 @@ public record GirthPlan(List<LevelPlan> levels) {
             Level.HIP,
             0.47);
 
+    /** The tape over the front by level, which says the share better than the table (C2). */
+    private static final Map<Level, MeasurementKey> FRONT_ARCS = Map.of(
+            Level.BUST, MeasurementKey.BUST_FRONT_ARC,
+            Level.WAIST, MeasurementKey.WAIST_FRONT_ARC,
+            Level.HIP, MeasurementKey.HIP_FRONT_ARC);
+
     public GirthPlan {
         levels = List.copyOf(levels);
     }
@@ -73,13 +79,7 @@ public record GirthPlan(List<LevelPlan> levels) {
             Reckoned body = body(level);
             Reckoned ease = ease(level);
             Reckoned gap = garment.gap();
-            Double ownShare = garment.fastening().frontShares().get(level);
-            Reckoned share = Given.option(
-                    "Front share",
-                    ownShare == null ? FRONT_SHARES.get(level) : ownShare,
-                    Quantity.RATIO,
-                    ownShare == null ? "rule" : "yours",
-                    FRONT_SHARE);
+            Reckoned share = frontShare(level);
             Reckoned worn = body.plus(ease).named("Worn girth", PLAN);
             Reckoned one = Given.constant(1, Quantity.RATIO);
             String low = level.label().toLowerCase(Locale.ROOT);
@@ -93,6 +93,19 @@ public record GirthPlan(List<LevelPlan> levels) {
                     worn.minus(gap).named("Pattern girth", PLAN),
                     worn.times(share).over(2).named("Front half at the " + low, PLAN),
                     worn.times(one.minus(share)).over(2).minus(gap.over(2)).named("Back half at the " + low, PLAN));
+        }
+
+        /** The cutter's own, else that of the tape over the front where it was taken, else the table's. */
+        private Reckoned frontShare(Level level) {
+            Double own = garment.fastening().frontShares().get(level);
+            if (own != null) {
+                return Given.option("Front share", own, Quantity.RATIO, "yours", FRONT_SHARE);
+            }
+            Optional<MeasurementKey> arc = Optional.ofNullable(FRONT_ARCS.get(level))
+                    .filter(k -> set.isTaken(k) && set.isTaken(level.girth()));
+            return arc.isPresent()
+                    ? tape(arc.get()).over(tape(level.girth())).named("Front share", FRONT_SHARE)
+                    : Given.option("Front share", FRONT_SHARES.get(level), Quantity.RATIO, "rule", FRONT_SHARE);
         }
 
         private Reckoned body(Level level) {

@@ -44,6 +44,20 @@ public enum MeasurementKey implements Named {
             "Where the body bends to the side. Tie a tape round and leave it on."),
     HIGH_HIP("highHipGirth", "High hip", Way.ROUND, 600, 1650, "Round the top of the hip bones."),
     HIP("hipGirth", "Hip", Way.ROUND, 700, 1800, "Round the fullest part of the seat, feet together."),
+    BELLY(
+            "bellyGirth",
+            "Belly",
+            Way.ROUND,
+            500,
+            1700,
+            "Round the fullest part of the belly, standing at ease. Note how far below the waist it lies."),
+    WAIST_DRAWN_IN(
+            "waistDrawnIn",
+            "Waist, drawn in",
+            Way.ROUND,
+            360,
+            1500,
+            "As the waist, with the tape pulled as far as is comfortable: how much it yields."),
     NECK("neckGirth", "Neck base", Way.ROUND, 300, 520, "Round the base of the neck, where a chain would lie."),
     ARMHOLE(
             "armholeGirth",
@@ -84,6 +98,34 @@ public enum MeasurementKey implements Named {
             "Across the shoulder blades, from arm crease to arm crease."),
     TOP_EDGE_WIDTH(
             "topEdgeWidth", "Strap to strap", Way.ACROSS, 200, 420, "Along the front top edge, from strap to strap."),
+    BUST_FRONT_ARC(
+            "bustFrontArc",
+            "Bust, over the front",
+            Way.ACROSS,
+            299,
+            1024,
+            "From side seam to side seam over the fullest part of the bust."),
+    WAIST_FRONT_ARC(
+            "waistFrontArc",
+            "Waist, over the front",
+            Way.ACROSS,
+            201,
+            930,
+            "From side seam to side seam over the front, on the waist tape."),
+    HIP_FRONT_ARC(
+            "hipFrontArc",
+            "Hip, over the front",
+            Way.ACROSS,
+            280,
+            1008,
+            "From side seam to side seam over the front, at the height of the hip."),
+    UPPER_BUST_HEIGHT(
+            "upperBustHeight",
+            "To the upper bust",
+            Way.DOWN,
+            150,
+            330,
+            "From the neck end of the shoulder seam down to the upper-bust tape: the top edge hangs on it."),
     SHOULDER_TO_APEX(
             "shoulderToApex",
             "To the apex",
@@ -133,6 +175,55 @@ public enum MeasurementKey implements Named {
             130,
             290,
             "Down the side from under the arm to the waist tape."),
+    UNDERBUST_TO_WAIST_FRONT(
+            "underbustToWaistFront",
+            "Underbust to waist, front",
+            Way.ELSEWHERE,
+            30,
+            160,
+            "At centre front from the underbust tape down to the waist tape."),
+    UNDERBUST_TO_WAIST_SIDE(
+            "underbustToWaistSide",
+            "Underbust to waist, side",
+            Way.ELSEWHERE,
+            30,
+            160,
+            "Down the side from the underbust tape to the waist tape."),
+    UNDERBUST_TO_WAIST_BACK(
+            "underbustToWaistBack",
+            "Underbust to waist, back",
+            Way.ELSEWHERE,
+            30,
+            160,
+            "Down the middle of the back from the underbust tape to the waist tape."),
+    WAIST_TO_TOP_SIDE(
+            "waistToTopSide",
+            "Waist to top edge, side",
+            Way.ELSEWHERE,
+            100,
+            320,
+            "Up the side from the waist tape to where the garment is to end."),
+    WAIST_TO_TOP_BACK(
+            "waistToTopBack",
+            "Waist to top edge, back",
+            Way.ELSEWHERE,
+            100,
+            320,
+            "Up the middle of the back from the waist tape to where the garment is to end."),
+    WAIST_TO_BELLY(
+            "waistToBelly",
+            "Waist to belly",
+            Way.ELSEWHERE,
+            40,
+            160,
+            "At centre front from the waist tape down to the fullest part of the belly."),
+    WAIST_TO_HIP_BONE(
+            "waistToHipBone",
+            "Waist to hip bone",
+            Way.ELSEWHERE,
+            50,
+            160,
+            "Down the side from the waist tape to the crest of the hip bone."),
     WAIST_TO_HIGH_HIP(
             "waistToHighHip",
             "Waist to high hip",
@@ -234,6 +325,15 @@ public enum MeasurementKey implements Named {
         return switch (this) {
             case SHOULDER_TO_APEX,
                     SHOULDER_TO_UNDERBUST,
+                    UPPER_BUST_HEIGHT,
+                    FRONT_LENGTH,
+                    BACK_LENGTH,
+                    UNDERBUST_TO_WAIST_FRONT,
+                    UNDERBUST_TO_WAIST_SIDE,
+                    UNDERBUST_TO_WAIST_BACK,
+                    WAIST_TO_TOP_SIDE,
+                    WAIST_TO_TOP_BACK,
+                    WAIST_TO_HIP_BONE,
                     APEX_TO_UNDERBUST,
                     APEX_TO_CENTRE,
                     UNDERARM_TO_WAIST,
@@ -243,6 +343,26 @@ public enum MeasurementKey implements Named {
                     UPPER_ARM,
                     SLEEVE_LENGTH -> true;
             default -> isHalved();
+        };
+    }
+
+    /** Whether it is one of the figures that few take: absent by default, and nothing estimates it. */
+    public boolean isFiner() {
+        return switch (this) {
+            case UPPER_BUST_HEIGHT,
+                    UNDERBUST_TO_WAIST_FRONT,
+                    UNDERBUST_TO_WAIST_SIDE,
+                    UNDERBUST_TO_WAIST_BACK,
+                    WAIST_TO_TOP_SIDE,
+                    WAIST_TO_TOP_BACK,
+                    WAIST_TO_BELLY,
+                    WAIST_TO_HIP_BONE,
+                    BELLY,
+                    WAIST_DRAWN_IN,
+                    BUST_FRONT_ARC,
+                    WAIST_FRONT_ARC,
+                    HIP_FRONT_ARC -> true;
+            default -> false;
         };
     }
 

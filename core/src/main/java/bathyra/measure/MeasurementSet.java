@@ -150,6 +150,17 @@ public record MeasurementSet(
         return taken.containsKey(key);
     }
 
+    /** What the tape gave for a key: of a pair the side that is asked for, of the whole body the larger. */
+    public Optional<Length> side(MeasurementKey key) {
+        Optional<Length> left = Optional.ofNullable(taken.get(key));
+        Optional<Length> other = Optional.ofNullable(right.get(key)).filter(r -> left.isPresent());
+        return switch (part) {
+            case LEFT -> left;
+            case RIGHT -> other.or(() -> left);
+            case WHOLE -> other.filter(r -> r.compareTo(left.get()) > 0).or(() -> left);
+        };
+    }
+
     /** The figure for a key with its derivation: off the tape, or by the estimate's rule; empty when there is neither. */
     public Optional<Reckoned> find(MeasurementKey key) {
         Length tape = taken.get(key);

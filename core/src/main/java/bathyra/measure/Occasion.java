@@ -10,10 +10,14 @@ import java.util.Optional;
  * @param by who held the tape, empty if not noted
  * @param over what the wearer had on, empty if not noted
  * @param breath how full the lungs were
+ * @param posture how the wearer stands
+ * @param softness how much the body gives way
  */
-public record Occasion(Optional<LocalDate> day, String by, String over, Breath breath) {
+public record Occasion(
+        Optional<LocalDate> day, String by, String over, Breath breath, Posture posture, Softness softness) {
     /** Nothing was noted; lungs at rest, as the tape is usually held. */
-    public static final Occasion UNNOTED = new Occasion(Optional.empty(), "", "", Breath.REST);
+    public static final Occasion UNNOTED =
+            new Occasion(Optional.empty(), "", "", Breath.REST, Posture.USUAL, Softness.BETWEEN);
 
     /** How full the lungs were. */
     public enum Breath {
@@ -39,18 +43,26 @@ public record Occasion(Optional<LocalDate> day, String by, String over, Breath b
     }
 
     public Occasion on(LocalDate next) {
-        return new Occasion(Optional.of(next), by, over, breath);
+        return new Occasion(Optional.of(next), by, over, breath, posture, softness);
     }
 
     public Occasion by(String next) {
-        return new Occasion(day, next, over, breath);
+        return new Occasion(day, next, over, breath, posture, softness);
     }
 
     public Occasion over(String next) {
-        return new Occasion(day, by, next, breath);
+        return new Occasion(day, by, next, breath, posture, softness);
     }
 
     public Occasion breathing(Breath next) {
-        return new Occasion(day, by, over, next);
+        return new Occasion(day, by, over, next, posture, softness);
+    }
+
+    public Occasion standing(Posture next) {
+        return new Occasion(day, by, over, breath, next, softness);
+    }
+
+    public Occasion giving(Softness next) {
+        return new Occasion(day, by, over, breath, posture, next);
     }
 }

@@ -32,6 +32,9 @@ public final class Plausibility {
     /** Sides that differ by no more are drafted as one. */
     private static final double SIDES_AGREE = 5;
 
+    /** A waist that is drawn in comfortably keeps so much of itself. */
+    private static final double DRAWN_IN_LEAST = 0.75;
+
     private Plausibility() {}
 
     /** Everything that the figures of a set say about each other, the gravest first. */
@@ -45,6 +48,10 @@ public final class Plausibility {
         bustRadius(set).ifPresent(remarks::add);
         sidePanel(set).ifPresent(remarks::add);
         chestLine(set).ifPresent(remarks::add);
+        share(set, BUST, MeasurementKey.BUST_FRONT_ARC, 0.46, 0.64).ifPresent(remarks::add);
+        share(set, WAIST, MeasurementKey.WAIST_FRONT_ARC, 0.42, 0.62).ifPresent(remarks::add);
+        share(set, HIP, MeasurementKey.HIP_FRONT_ARC, 0.40, 0.56).ifPresent(remarks::add);
+        drawnIn(set).ifPresent(remarks::add);
         sides(set, remarks);
         remarks.replaceAll(remark -> confirmed(set, remark));
         remarks.sort((a, b) -> b.weight().compareTo(a.weight()));
@@ -115,6 +122,57 @@ public final class Plausibility {
                 Sentence.of(
                         "{}: right half {}, left half {}. The two halves are drafted apart.", key.label(), right, left),
                 key));
+    }
+
+    /** What lies in front of a girth, from side seam to side seam, is about half of it. */
+    private static Optional<Remark> share(
+            MeasurementSet set, MeasurementKey girth, MeasurementKey arc, double least, double most) {
+        if (!set.isTaken(girth) || !set.isTaken(arc)) {
+            return Optional.empty();
+        }
+        Length whole = set.taken().get(girth);
+        Length front = set.taken().get(arc);
+        double share = front.millimetres() / whole.millimetres();
+        if (share >= least && share <= most) {
+            return Optional.of(
+                    Remark.holds(Sentence.of("Of the {} of {} {} lie in front.", whole, girth, front), arc, girth));
+        }
+        return Optional.of(Remark.note(
+                Sentence.of(
+                        "{} is {} of {} of {}: from {} to {} are plausible. Take both again.",
+                        arc,
+                        front,
+                        whole,
+                        girth,
+                        Length.mm(least * whole.millimetres()),
+                        Length.mm(most * whole.millimetres())),
+                arc,
+                girth));
+    }
+
+    /** How much the waist yields says how far it can be laced. */
+    private static Optional<Remark> drawnIn(MeasurementSet set) {
+        if (!set.isTaken(WAIST) || !set.isTaken(MeasurementKey.WAIST_DRAWN_IN)) {
+            return Optional.empty();
+        }
+        Length waist = set.taken().get(WAIST);
+        Length drawn = set.taken().get(MeasurementKey.WAIST_DRAWN_IN);
+        double share = drawn.millimetres() / waist.millimetres();
+        return Optional.of(
+                share > 1 || share < DRAWN_IN_LEAST
+                        ? Remark.note(
+                                Sentence.of(
+                                        "The waist is {} and drawn in {}: it yields, but by no more than a quarter. Take both again.",
+                                        waist,
+                                        drawn),
+                                MeasurementKey.WAIST_DRAWN_IN,
+                                WAIST)
+                        : Remark.holds(
+                                Sentence.of(
+                                        "Drawn in the waist yields {}: a reduction of that much is comfortable.",
+                                        Length.mm(waist.millimetres() - drawn.millimetres())),
+                                MeasurementKey.WAIST_DRAWN_IN,
+                                WAIST));
     }
 
     /** Left and right that differ: both are kept, the larger is drafted. */

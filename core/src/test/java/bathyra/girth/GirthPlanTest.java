@@ -56,6 +56,17 @@ class GirthPlanTest {
         assertThat(plan.backHalf().value()).isCloseTo(back, within(1e-9));
     }
 
+    /** A tape over the front of 378 of 720 says 0.525, where the table has a half; the plan is of 710. */
+    @Test
+    void frontShare_isThatOfTheTapeOverTheFront_whereItWasTaken_unlessTheCutterHasSetOne() {
+        var set = Bodies.nerea().with(MeasurementKey.WAIST_FRONT_ARC, Length.mm(378));
+        LevelPlan taped = GirthPlan.of(set, garment(Map.of())).at(Level.WAIST);
+        assertThat(taped.frontHalf().value()).isCloseTo(0.525 * 710 / 2, within(1e-9));
+        assertThat(taped.frontShare().quantity()).isEqualTo(bathyra.reckon.Quantity.RATIO);
+        Garment own = garment(Map.of()).withFastening(Fastening.ZIP.withShare(Level.WAIST, Optional.of(0.51)));
+        assertThat(GirthPlan.of(set, own).at(Level.WAIST).frontHalf().value()).isCloseTo(0.51 * 710 / 2, within(1e-9));
+    }
+
     @Test
     void halves_ofEveryLevel_addUpToHalfThePattern() {
         plan(Map.of(Level.WAIST, Length.mm(-63)), Length.mm(50)).levels().forEach(plan -> assertThat(

@@ -95,4 +95,21 @@ class PlausibilityTest {
                 .containsExactly(
                         "The armhole tape puts the chest line at 22.0 cm, the rule at 19.0 cm. The tape is used.");
     }
+
+    @Test
+    void of_theTapeOverTheFront_isComparedWithItsGirth() {
+        assertThat(said(Bodies.nerea().with(MeasurementKey.WAIST_FRONT_ARC, Length.mm(370)), Remark.Weight.HOLDS))
+                .contains("Of the 72.0 cm of “Waist” 37.0 cm lie in front.");
+        assertThat(said(Bodies.nerea().with(MeasurementKey.WAIST_FRONT_ARC, Length.mm(460)), Remark.Weight.NOTE))
+                .containsExactly(
+                        "“Waist, over the front” is 46.0 cm of 72.0 cm of “Waist”: from 30.2 cm to 44.6 cm are plausible. Take both again.");
+    }
+
+    @Test
+    void of_theWaistDrawnIn_saysHowFarItYields() {
+        assertThat(said(Bodies.nerea().with(MeasurementKey.WAIST_DRAWN_IN, Length.mm(660)), Remark.Weight.HOLDS))
+                .contains("Drawn in the waist yields 6.0 cm: a reduction of that much is comfortable.");
+        assertThat(said(Bodies.nerea().with(MeasurementKey.WAIST_DRAWN_IN, Length.mm(730)), Remark.Weight.NOTE))
+                .hasSize(1);
+    }
 }

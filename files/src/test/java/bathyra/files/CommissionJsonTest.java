@@ -10,6 +10,7 @@ import bathyra.files.json.CommissionJson;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Closure;
+import bathyra.garment.ClothGive;
 import bathyra.garment.Commission;
 import bathyra.garment.EaseRow;
 import bathyra.garment.EdgeUse;
@@ -200,7 +201,8 @@ class CommissionJsonTest {
                         Optional.of(EaseRow.STRETCH),
                         Optional.of(true),
                         Optional.of(new Stretch(Length.mm(100), Length.mm(135), Length.mm(110), Length.mm(102), 0.7)),
-                        true))
+                        true,
+                        Optional.of(ClothGive.GIVES)))
                 .withLowerEdge(LowerShape.POINTED);
         for (LengthUnit unit : LengthUnit.values()) {
             Commission commission = Bodies.commission(Bodies.nerea(), garment).withUnits(unit);

@@ -10,6 +10,7 @@ import bathyra.files.obj.ObjFiles;
 import bathyra.fit.FormSurface;
 import bathyra.fit.Worn;
 import bathyra.garment.Garment;
+import bathyra.measure.Softness;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.networknt.schema.InputFormat;
@@ -25,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class FitFilesTest {
     private static final Draft DRAFT = (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.bustier()));
     private static final Worn WORN =
-            Worn.cold(DRAFT, new FormSurface(Worn.form(DRAFT), FormSurface.Softness.BETWEEN), Worn.COARSE, () -> false);
+            Worn.cold(DRAFT, new FormSurface(Worn.form(DRAFT), Softness.BETWEEN), Worn.COARSE, () -> false);
 
     @Test
     void document_keepsToItsSchema_withAndWithoutTheShape() throws IOException {

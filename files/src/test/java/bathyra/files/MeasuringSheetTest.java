@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class MeasuringSheetTest {
     private static String text(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
             return new PDFTextStripper().getText(document);
         }
     }

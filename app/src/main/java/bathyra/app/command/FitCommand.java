@@ -12,7 +12,6 @@ import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
 import bathyra.files.json.FitJson;
 import bathyra.files.obj.ObjFiles;
-import bathyra.fit.FormSurface;
 import bathyra.fit.Worn;
 import bathyra.garment.Commission;
 import java.io.IOException;
@@ -87,7 +86,7 @@ public final class FitCommand implements Callable<Integer> {
     }
 
     private void put(Map<Path, byte[]> files, Draft draft, String half) {
-        Worn worn = Worn.of(draft, new FormSurface(Worn.form(draft), FormSurface.Softness.BETWEEN), () -> false);
+        Worn worn = Worn.of(draft, Worn.surface(draft), () -> false);
         for (Worn.LevelReading reading : worn.levels()) {
             spec.commandLine()
                     .getOut()

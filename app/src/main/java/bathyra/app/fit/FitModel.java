@@ -4,11 +4,16 @@ import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.fit.FitCure;
 import bathyra.fit.FormSurface;
-import bathyra.fit.FormSurface.Softness;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
+import bathyra.garment.ClothGive;
+import bathyra.garment.Garment;
+import bathyra.measure.MeasurementSet;
+import bathyra.measure.Posture;
+import bathyra.measure.Softness;
 import bathyra.place.Level;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
@@ -26,8 +31,6 @@ public final class FitModel {
     private Optional<Draft> of = Optional.empty();
     private Optional<Shown> shown = Optional.empty();
     private Optional<String> failure = Optional.empty();
-    private Softness softness = Softness.BETWEEN;
-    private Softness reckonedFor = Softness.BETWEEN;
     private Level level = Level.WAIST;
     private double turn;
     private AtomicBoolean stop = new AtomicBoolean();
@@ -61,13 +64,12 @@ public final class FitModel {
     /** Begins to work out the half in view, unless it is known or being worked out. */
     void bringUpToDate() {
         Optional<Draft> half = workshop.half();
-        if (half.equals(of) && softness == reckonedFor) {
+        if (half.equals(of)) {
             return;
         }
         stop.set(true);
         forget();
         of = half;
-        reckonedFor = softness;
         failure = Optional.empty();
         if (half.isEmpty()) {
             working = false;
@@ -76,29 +78,36 @@ public final class FitModel {
         AtomicBoolean mine = new AtomicBoolean();
         stop = mine;
         working = true;
-        Softness soft = softness;
-        start("fit", () -> work(half.get(), soft, mine));
+        Optional<Shown> before = shown;
+        start(
+                "fit",
+                () -> work(half.get(), before, mine),
+                () -> later.accept(() -> {
+                    if (!mine.get()) {
+                        failure = Optional.of(
+                                "This garment could not be put on the form. The log in the data folder says why; everything else goes on.");
+                        working = false;
+                        changed.run();
+                    }
+                }));
     }
 
-    private void work(Draft draft, Softness soft, AtomicBoolean mine) {
-        try {
-            FormSurface surface = new FormSurface(Worn.form(draft), soft);
-            Worn coarse = Worn.cold(draft, surface, Worn.COARSE, mine::get);
-            show(Shown.of(coarse, coarse), mine, false);
-            if (!mine.get()) {
-                show(Shown.of(coarse, coarse.finer(Worn.FINE, mine::get)), mine, true);
-            }
-        } catch (RuntimeException e) {
-            LOG.error("the garment could not be put on the form", e);
-            later.accept(() -> {
-                if (!mine.get()) {
-                    failure = Optional.of(
-                            "This garment could not be put on the form. The log in the data folder says why; everything else goes on.");
-                    working = false;
-                    changed.run();
-                }
-            });
+    /** Goes on from what is shown where the pieces are the same ones, and was wholly at rest; else it begins roughly. */
+    private void work(Draft draft, Optional<Shown> before, AtomicBoolean mine) {
+        FormSurface surface = Worn.surface(draft);
+        Optional<Worn> warmRough = before.filter(s -> s.worn() != s.rough())
+                .flatMap(s -> s.rough().changed(draft, surface, mine::get))
+                .filter(w -> w.rest().settled());
+        Worn rough = warmRough.orElseGet(() -> Worn.cold(draft, surface, Worn.COARSE, mine::get));
+        if (mine.get()) {
+            return;
         }
+        show(Shown.of(rough, rough), mine, false);
+        Worn fine = warmRough
+                .flatMap(w -> before.orElseThrow().worn().changed(draft, surface, mine::get))
+                .filter(w -> w.rest().settled() || mine.get())
+                .orElseGet(() -> rough.finer(Worn.FINE, mine::get));
+        show(Shown.of(rough, fine), mine, true);
     }
 
     private void show(Shown next, AtomicBoolean mine, boolean last) {
@@ -120,24 +129,27 @@ public final class FitModel {
         stopCures = mine;
         Worn rough = shown.orElseThrow().rough();
         turnTo(sight.azimuth());
-        start("fit cures", () -> {
-            List<FitCure> found = FitCure.of(rough, sight, mine::get);
-            later.accept(() -> {
-                if (!mine.get()) {
-                    cures = Optional.of(found);
-                    changed.run();
-                }
-            });
+        start("fit cures", () -> found(FitCure.of(rough, sight, mine::get), mine), () -> found(List.of(), mine));
+    }
+
+    private void found(List<FitCure> those, AtomicBoolean mine) {
+        later.accept(() -> {
+            if (!mine.get()) {
+                cures = Optional.of(those);
+                changed.run();
+            }
         });
     }
 
-    private static void start(String name, Runnable work) {
+    /** @param failed done when the work threw; the log then says why */
+    private static void start(String name, Runnable work, Runnable failed) {
         Thread thread = new Thread(
                 () -> {
                     try {
                         work.run();
                     } catch (RuntimeException e) {
                         LOG.error("{} failed", name, e);
+                        failed.run();
                     }
                 },
                 name);
@@ -193,13 +205,49 @@ public final class FitModel {
         return failure;
     }
 
+    /** How much the wearer's body gives way. */
     Softness softness() {
-        return softness;
+        return set().occasion().softness();
     }
 
     void softness(Softness next) {
-        softness = next;
-        changed.run();
+        if (next != softness()) {
+            workshop.once(
+                    "Body " + next.label(),
+                    workshop.commission()
+                            .withMeasurements(set().on(set().occasion().giving(next))));
+        }
+    }
+
+    Posture posture() {
+        return set().occasion().posture();
+    }
+
+    void posture(Posture next) {
+        if (next != posture()) {
+            workshop.once(
+                    "Posture " + next.label(),
+                    workshop.commission()
+                            .withMeasurements(set().on(set().occasion().standing(next))));
+        }
+    }
+
+    ClothGive give() {
+        return workshop.commission().garment().give();
+    }
+
+    void give(ClothGive next) {
+        if (next != give()) {
+            Garment garment = workshop.commission().garment();
+            workshop.once(
+                    "Cloth " + next.label().toLowerCase(Locale.ROOT),
+                    workshop.commission()
+                            .withGarment(garment.withFit(garment.fit().withGive(next))));
+        }
+    }
+
+    private MeasurementSet set() {
+        return workshop.commission().measurements();
     }
 
     Level level() {

@@ -1,5 +1,9 @@
 package bathyra.app.fit;
 
+import bathyra.app.form.Look;
+import bathyra.app.form.Raster;
+import bathyra.app.form.Stand;
+import bathyra.app.form.Tints;
 import bathyra.app.table.Ink;
 import bathyra.app.table.OncePulse;
 import bathyra.app.table.Palette;
@@ -7,10 +11,8 @@ import bathyra.form.Form;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 
 /** One view of the garment on the form, painted into a picture at most once a pulse: tints where it stands away, coral where it presses. */
 final class FitPicture extends Pane {
@@ -19,7 +21,6 @@ final class FitPicture extends Pane {
 
     private static final double[] PRESSED = {1.5, 3.5, 5.5};
     private static final int HATCH = 6;
-    private static final int BANDS = 9;
     private static final double EDGE = 6;
 
     private final ImageView view = new ImageView();
@@ -62,8 +63,9 @@ final class FitPicture extends Pane {
             return;
         }
         Raster raster = new Raster(width, height);
-        Figure.Look look = Figure.fitting(form.get(), turn, width, height);
-        Figure.body(raster, form.get(), look);
+        Stand stand = Stand.bare(form.get());
+        Look look = stand.fitting(turn, width, height);
+        stand.paint(raster, look);
         shown.ifPresent(s -> Figure.garment(raster, s.worn(), s.away(), look));
         view.setImage(coloured(raster));
     }
@@ -72,29 +74,24 @@ final class FitPicture extends Pane {
         int width = raster.width();
         int height = raster.height();
         int[] pixels = new int[width * height];
-        int[] body = bodyTints();
+        Tints tints = new Tints(palette);
+        int[] body = tints.body();
         int[] away = {
-            argb(palette.of(Ink.CHART)),
-            mixed(Ink.CHART, Ink.SHALLOW, 0.33),
-            mixed(Ink.CHART, Ink.SHALLOW, 0.66),
-            argb(palette.of(Ink.SHALLOW)),
-            mixed(Ink.SHALLOW, Ink.LINE, 0.5)
+            tints.of(Ink.CHART),
+            tints.mixed(Ink.CHART, Ink.SHALLOW, 0.33),
+            tints.mixed(Ink.CHART, Ink.SHALLOW, 0.66),
+            tints.of(Ink.SHALLOW),
+            tints.mixed(Ink.SHALLOW, Ink.LINE, 0.5)
         };
         int[] pressed = {
-            mixed(Ink.CHART, Ink.CORAL_WASH, 0.6),
-            argb(palette.of(Ink.CORAL_WASH)),
-            mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35)
+            tints.mixed(Ink.CHART, Ink.CORAL_WASH, 0.6),
+            tints.of(Ink.CORAL_WASH),
+            tints.mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35)
         };
-        int hatch = argb(palette.of(Ink.CORAL));
-        int ink = argb(palette.of(Ink.INK));
-        int line = argb(palette.of(Ink.LINE));
-        double nearest = 1;
-        double farthest = 0;
-        for (int i = 0; i < width * height; i++) {
-            if (raster.kind(i % width, i / width) == Raster.BODY) {
-                nearest = Math.max(nearest, raster.value(i % width, i / width));
-            }
-        }
+        int hatch = tints.of(Ink.CORAL);
+        int ink = tints.of(Ink.INK);
+        int line = tints.of(Ink.LINE);
+        double nearest = Tints.nearest(raster);
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
                 int kind = raster.kind(x, y);
@@ -104,8 +101,7 @@ final class FitPicture extends Pane {
                 float value = raster.value(x, y);
                 int colour;
                 if (kind == Raster.BODY) {
-                    int band =
-                            (int) Math.max(0, Math.min(BANDS - 1, BANDS * (value - farthest) / (nearest - farthest)));
+                    int band = Tints.band(value, nearest);
                     colour = body[band];
                 } else if (value < -PRESSED[0]) {
                     int band = value < -PRESSED[2] ? 2 : value < -PRESSED[1] ? 1 : 0;
@@ -120,9 +116,7 @@ final class FitPicture extends Pane {
                 pixels[y * width + x] = isRim(raster, x, y) ? (kind == Raster.BODY ? line : ink) : colour;
             }
         }
-        WritableImage image = new WritableImage(width, height);
-        image.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-        return image;
+        return Tints.image(pixels, width, height);
     }
 
     /** Where one thing ends before another, or folds back on itself. */
@@ -137,24 +131,5 @@ final class FitPicture extends Pane {
                 || above != kind
                 || Math.abs(raster.depth(x - 1, y) - raster.depth(x, y)) > 4 * EDGE
                 || Math.abs(raster.depth(x, y - 1) - raster.depth(x, y)) > 4 * EDGE;
-    }
-
-    private int[] bodyTints() {
-        int[] tints = new int[BANDS];
-        for (int i = 0; i < BANDS; i++) {
-            tints[i] = mixed(Ink.SHALLOW, Ink.SEA_2, (double) i / (BANDS - 1));
-        }
-        return tints;
-    }
-
-    private int mixed(Ink from, Ink to, double share) {
-        return argb(palette.of(from).interpolate(palette.of(to), share));
-    }
-
-    private static int argb(Color colour) {
-        return 0xff000000
-                | (int) Math.round(colour.getRed() * 255) << 16
-                | (int) Math.round(colour.getGreen() * 255) << 8
-                | (int) Math.round(colour.getBlue() * 255);
     }
 }

@@ -6,12 +6,14 @@ import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.FitCure;
-import bathyra.fit.FormSurface.Softness;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.form.Form;
+import bathyra.garment.ClothGive;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
+import bathyra.measure.Posture;
+import bathyra.measure.Softness;
 import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,8 +24,11 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
@@ -39,6 +44,7 @@ public final class FitView extends BorderPane {
     private static final double QUARTER = Math.PI / 2;
     private static final double STEP = Math.toRadians(15);
     private static final double SMALL_STEP = Math.toRadians(1);
+    private static final double CHOICE_NAME = 52;
     private static final double SMALL_WIDTH = 210;
     private static final String[] HEADS = {"Body", "Planned", "Garment", "Held by", "It presses", "Pulls", "Rides"};
 
@@ -53,6 +59,8 @@ public final class FitView extends BorderPane {
     private final GridPane table = new GridPane();
     private final Card card = new Card();
     private final LookSwitch<Softness> softness;
+    private final LookSwitch<ClothGive> give;
+    private final MenuButton posture = new MenuButton();
     private double dragFrom;
     private double turnFrom;
 
@@ -60,11 +68,16 @@ public final class FitView extends BorderPane {
         this.workshop = workshop;
         this.model = new FitModel(workshop, Platform::runLater, this::show);
         this.softness = new LookSwitch<>(
-                "body-",
-                List.of(Softness.values()),
-                Softness.BETWEEN,
-                s -> s.name().charAt(0) + s.name().substring(1).toLowerCase(Locale.ROOT),
-                model::softness);
+                "body-", List.of(Softness.values()), model.softness(), s -> capital(s.label()), model::softness);
+        this.give = new LookSwitch<>("cloth-", List.of(ClothGive.values()), model.give(), FitView::cloth, model::give);
+        posture.setId("fit-posture");
+        posture.setAccessibleText("How the wearer stands");
+        posture.getStyleClass().add("plain");
+        for (Posture each : Posture.values()) {
+            MenuItem item = new MenuItem(capital(each.label()));
+            item.setOnAction(e -> model.posture(each));
+            posture.getItems().add(item);
+        }
         card.onRule(rule -> workshop.whereabouts().ruleProperty().set(Optional.of(rule)));
         setId("fit");
         setRight(TableStage.scrolling(card));
@@ -255,12 +268,19 @@ public final class FitView extends BorderPane {
         sights(shown.get());
         form(worn.form());
         card.section("What it assumes");
-        Label body = new Label("Body");
-        HBox row = new HBox(10, body, softness);
-        row.setAlignment(Pos.CENTER_LEFT);
-        card.add(row);
+        softness.choose(model.softness());
+        give.choose(model.give());
+        posture.setText(capital(model.posture().label()));
+        card.add(choice("Body", softness));
+        card.add(choice("Stands", posture));
+        card.add(choice("Cloth", give));
         card.words(
-                "Cloth like firm coutil, no friction: how high it rides is the least certain. Light is under 1 kPa, firm to 3, hard past it; half or twice of that is as likely.",
+                (model.give() == ClothGive.FIRM
+                                ? "Cloth like firm coutil"
+                                : model.give() == ClothGive.GIVES
+                                        ? "Cloth that gives like a satin"
+                                        : "Cloth by its stretch test")
+                        + ", no friction: how high it rides is the least certain. Light is under 1 kPa, firm to 3, hard past it; half or twice of that is as likely.",
                 "quiet");
         card.words(
                 "Worked out from "
@@ -276,6 +296,22 @@ public final class FitView extends BorderPane {
                     "caution");
         }
         card.end();
+    }
+
+    private static HBox choice(String name, Node choices) {
+        Label label = new Label(name);
+        label.setMinWidth(CHOICE_NAME);
+        HBox row = new HBox(10, label, choices);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private static String cloth(ClothGive give) {
+        return give == ClothGive.GIVES ? "Gives" : give.label();
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private void level(Worn.LevelReading reading) {

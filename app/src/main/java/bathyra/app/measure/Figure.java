@@ -1,44 +1,76 @@
 package bathyra.app.measure;
 
-import bathyra.app.measure.Torso.Ring;
+import bathyra.app.form.Look;
+import bathyra.app.form.Raster;
+import bathyra.app.form.Stand;
+import bathyra.app.form.Stands;
+import bathyra.app.form.Tints;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Palette;
 import bathyra.app.table.Surface;
+import bathyra.form.Form;
+import bathyra.form.Heights;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Reckoned;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
-/** Draws the torso computed from the entered figures, from the side on which the tape in hand lies. */
+/** Draws the form that the entered figures make, from the side on which the tape in hand lies. */
 final class Figure extends PaintedPane {
     private static final double MARGIN = 30;
     private static final double TAG_APART = 44;
     private static final double TAGS = 84;
+    private static final int FINER = 2;
+    private static final double TILT = 0.07;
+    private static final double CHIP_ASIDE = 44;
 
     private MeasurementSet set = MeasurementSet.empty();
     private MeasurementKey inHand = MeasurementKey.BUST;
     private LengthUnit unit = LengthUnit.CM;
     private double tapeFrom = -1;
+    private final Stands stands = new Stands(Platform::runLater);
+    private final Runnable formed;
+    private Optional<Stand> stand = Optional.empty();
+    private Charted charted;
+    private Image chart;
 
-    Figure() {
+    /** @param formed told when another body stands there */
+    Figure(Runnable formed) {
+        this.formed = formed;
         setMinWidth(240);
         setAccessibleText("A torso with the tape where the measurement in hand is taken");
     }
 
     void show(MeasurementSet nextSet, MeasurementKey nextInHand, LengthUnit nextUnit) {
+        if (!nextSet.equals(set) || stand.isEmpty()) {
+            stands.ask(nextSet, next -> {
+                stand = Optional.of(next);
+                formed.run();
+                repaint();
+            });
+        }
         set = nextSet;
         inHand = nextInHand;
         unit = nextUnit;
         repaint();
+    }
+
+    /** The body that stands there. */
+    Optional<Stand> stand() {
+        return stand;
     }
 
     /** Where the tape comes out from under the page, in pixels from the top. */
@@ -54,165 +86,149 @@ final class Figure extends PaintedPane {
         if (getHeight() < 100 || getWidth() < 100) {
             return;
         }
-        Torso torso = new Torso(set);
-        Torso.View view = Torso.view(inHand);
-        List<Ring> rings = torso.rings(view);
-        double bottom = torso.bottom();
-        double widest = Math.max(
-                215,
-                rings.stream()
-                        .mapToDouble(r -> Math.max(r.left(), r.right()))
-                        .max()
-                        .orElse(200));
-        double scale = Math.min((getHeight() - 2 * MARGIN) / (bottom + 105), (getWidth() - TAGS - 40) / (2 * widest));
-        double middle = (getWidth() - TAGS) / 2;
-        double top = (getHeight() - scale * (bottom + 105)) / 2 + 105 * scale;
-        bands(g, rings, top, scale);
-        isobaths(g, torso, view, middle, top, scale);
-        features(g, torso, view, middle, top, scale);
-        stand(g, middle, top, scale, bottom);
+        g.setFill(palette().of(Ink.SEA_1));
+        g.fillRect(0, 0, getWidth(), getHeight());
+        if (stand.isEmpty()) {
+            return;
+        }
+        Stand body = stand.get();
+        double turn = TapeLine.turn(inHand);
+        Look look =
+                body.fitting(turn, getWidth() - TAGS, getHeight() - 2 * MARGIN).tilted(TILT, MARGIN);
+        List<Ring> rings = rings(body.left());
+        bands(g, rings, look);
+        pole(g, body, look);
+        g.drawImage(chart(body, look), 0, 0, getWidth(), getHeight());
+        rim(g, body, look);
+        apexes(g, body, look);
         double free = 0;
         for (Ring ring : rings) {
             // Level lines that lie close keep their place; their figures move down until they can be read.
-            double tag = Math.max(top + ring.y() * scale, free);
-            level(g, ring, middle, top, scale, tag);
+            double tag = Math.max(look.waist() - ring.z() * look.scale(), free);
+            level(g, ring, body, look, tag);
             free = tag + TAG_APART;
         }
-        torso.run(inHand).ifPresent(run -> lay(g, run, middle, top, scale));
-        text(g, view.label(), getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
-        setAccessibleText("A torso " + view.label().toLowerCase(java.util.Locale.ROOT) + ", with the tape where "
-                + inHand.label() + " is taken");
+        tape(g, body, look);
+        String view = turn == 0 ? "From the front" : turn > 2 ? "From the back" : "From the side";
+        text(g, view, getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
+        setAccessibleText(
+                "A torso " + view.toLowerCase(Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
     }
 
-    private void bands(Surface g, List<Ring> rings, double top, double scale) {
-        Ink[] inks = {Ink.SEA_1, Ink.SEA_1, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_4, Ink.SEA_5};
-        g.setFill(palette().of(Ink.SEA_1));
-        g.fillRect(0, 0, getWidth(), getHeight());
+    /** A level line with its figure beside the body. */
+    private record Ring(MeasurementKey key, double z) {}
+
+    private static List<Ring> rings(Form form) {
+        Heights heights = form.heights();
+        return List.of(
+                new Ring(MeasurementKey.UPPER_BUST, heights.upper()),
+                new Ring(MeasurementKey.BUST, heights.bust()),
+                new Ring(MeasurementKey.UNDERBUST, heights.underbust()),
+                new Ring(MeasurementKey.WAIST, 0),
+                new Ring(MeasurementKey.HIGH_HIP, heights.highHip()),
+                new Ring(MeasurementKey.HIP, heights.hip()));
+    }
+
+    /** The body as a chart, twice as fine as the screen; kept until the body, the view or the colours change. */
+    private Image chart(Stand body, Look look) {
+        Charted wanted = new Charted(body, look, palette().of(Ink.SHALLOW));
+        if (!wanted.equals(charted)) {
+            Raster raster = new Raster((int) (FINER * getWidth()), (int) (FINER * getHeight()));
+            body.paint(raster, look.times(FINER));
+            chart = new Tints(palette()).chart(raster);
+            charted = wanted;
+        }
+        return chart;
+    }
+
+    /** What a chart was painted of. */
+    private record Charted(Stand body, Look look, Color colour) {}
+
+    private void bands(Surface g, List<Ring> rings, Look look) {
+        Ink[] inks = {Ink.SEA_1, Ink.SEA_2, Ink.SEA_3, Ink.SEA_4, Ink.SEA_4, Ink.SEA_5};
         for (int i = 0; i < rings.size(); i++) {
-            double y = top + rings.get(i).y() * scale;
-            g.setFill(palette().of(inks[i + 1]));
+            double y = look.waist() - rings.get(i).z() * look.scale();
+            g.setFill(palette().of(inks[i]));
             g.fillRect(0, y, getWidth(), Math.max(0, getHeight() - y));
         }
     }
 
-    private void isobaths(Surface g, Torso torso, Torso.View view, double middle, double top, double scale) {
-        PolynomialSplineFunction left = torso.outline(view, true);
-        PolynomialSplineFunction right = torso.outline(view, false);
-        double end = left.getKnots()[left.getN()];
-        double[] shares = {1, 0.87, 0.73, 0.58, 0.4};
-        for (int i = 0; i < shares.length; i++) {
-            double inset = (1 - shares[i]) * 150;
-            g.beginPath();
-            for (int side = -1; side <= 1; side += 2) {
-                PolynomialSplineFunction outline = side < 0 ? left : right;
-                for (int step = 0; step <= 120; step++) {
-                    double share = side < 0 ? step / 120.0 : 1 - step / 120.0;
-                    double y = Torso.TOP + inset * 0.55 + (end - Torso.TOP - inset) * share;
-                    double half = outline.value(Math.min(end, Math.max(Torso.TOP, y))) * shares[i];
-                    double fade = Math.min(1, 0.18 + Math.min(share, 1 - share) * 9);
-                    double x = middle + side * half * scale * (i == 0 ? 1 : Math.sqrt(fade));
-                    if (side < 0 && step == 0) {
-                        g.moveTo(x, top + y * scale);
-                    } else {
-                        g.lineTo(x, top + y * scale);
-                    }
-                }
-            }
-            g.closePath();
-            g.setFill(palette().of(Ink.SHALLOW));
-            g.setGlobalAlpha(i == 0 ? 0.75 : 1);
-            g.setFill(
-                    i == 0
-                            ? palette().of(Ink.SHALLOW)
-                            : palette().of(Ink.SHALLOW).interpolate(palette().of(Ink.SEA_1), i * 0.17));
-            g.fill();
-            g.setGlobalAlpha(1);
-            g.setStroke(i == 0 ? palette().of(Ink.TEAL) : palette().of(Ink.LINE));
-            g.setLineWidth(i == 0 ? 2.4 : 0.7);
-            g.setLineDashes();
-            g.stroke();
-        }
-    }
-
-    /** What tells front, side and back apart: the bust, the arm's root, the blades. */
-    private void features(Surface g, Torso torso, Torso.View view, double middle, double top, double scale) {
-        if (view == Torso.View.FRONT) {
-            double radius = torso.mm(MeasurementKey.APEX_TO_UNDERBUST, 85) * scale * 0.8;
-            for (int side = -1; side <= 1; side += 2) {
-                double x = middle + side * torso.halfSpan() * scale;
-                double y = top + torso.apex() * scale;
-                for (int ring = 3; ring >= 1; ring--) {
-                    disc(g, x, y, radius * ring / 3, radius * ring / 3, ring * 0.2);
-                }
-                g.setFill(palette().of(Ink.INK));
-                g.fillOval(x - 3, y - 3, 6, 6);
-            }
-            return;
-        }
-        double upper = torso.level(MeasurementKey.UPPER_BUST);
-        if (view == Torso.View.SIDE) {
-            disc(g, middle, top + (30 + upper) / 2 * scale, 48 * scale, (upper - 38) / 2 * scale, 0.5);
-            return;
-        }
-        for (int side = -1; side <= 1; side += 2) {
-            disc(g, middle + side * 84 * scale, top + (upper - 40) * scale, 46 * scale, 72 * scale, 0.3);
-        }
-        g.setStroke(palette().of(Ink.LINE));
-        g.setLineWidth(1);
-        g.strokeLine(middle, top, middle, top + torso.level(MeasurementKey.HIGH_HIP) * scale);
-    }
-
-    private void disc(Surface g, double x, double y, double halfWidth, double halfHeight, double share) {
-        g.setFill(palette().of(Ink.SHALLOW).interpolate(palette().of(Ink.SEA_1), 1 - share));
-        g.fillOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
-        g.setStroke(palette().of(Ink.LINE));
-        g.setLineWidth(0.7);
-        g.strokeOval(x - halfWidth, y - halfHeight, 2 * halfWidth, 2 * halfHeight);
-    }
-
-    private void stand(Surface g, double middle, double top, double scale, double bottom) {
+    private void pole(Surface g, Stand body, Look look) {
+        double y = look.waist() - body.bottom() * look.scale();
         g.setFill(palette().of(Ink.BRASS_LIGHT));
-        g.fillRect(middle - 7, top + bottom * scale, 14, getHeight());
+        g.fillRect(look.middle() - 7, y - 4, 14, getHeight());
         g.setStroke(palette().of(Ink.BRASS));
         g.setLineWidth(1);
-        g.strokeRect(middle - 7, top + bottom * scale, 14, getHeight());
+        g.strokeRect(look.middle() - 7, y - 4, 14, getHeight());
     }
 
-    private void level(Surface g, Ring ring, double middle, double top, double scale, double tag) {
-        double y = top + ring.y() * scale;
-        double left = ring.left() * scale;
-        double right = ring.right() * scale;
+    /** The outline, as far as the body reaches at each height. */
+    private void rim(Surface g, Stand body, Look look) {
+        int rows = 140;
+        double[][] sides = new double[3][rows + 1];
+        for (int r = 0; r <= rows; r++) {
+            double z = body.bottom() + (body.top() - body.bottom()) * r / rows;
+            double least = Double.MAX_VALUE;
+            double most = -Double.MAX_VALUE;
+            for (int a = -24; a < 24; a++) {
+                double[] at = body.at(Math.PI * a / 24, z);
+                double x = look.seen(at[0], at[1], z, 0)[0];
+                least = Math.min(least, x);
+                most = Math.max(most, x);
+            }
+            sides[0][r] = least;
+            sides[1][r] = most;
+            sides[2][r] = look.waist() - z * look.scale();
+        }
+        g.setStroke(palette().of(Ink.TEAL));
+        g.setLineWidth(2.2);
+        g.setLineDashes();
+        g.strokePolyline(sides[0], sides[2], rows + 1);
+        g.strokePolyline(sides[1], sides[2], rows + 1);
+        lay(g, TapeLine.round(body, body.bottom()), look, true);
+        lay(g, TapeLine.round(body, body.top()), look, true);
+        lay(g, TapeLine.round(body, body.top()), look, false);
+    }
+
+    private void apexes(Surface g, Stand body, Look look) {
+        if (look.turn() > 2) {
+            return;
+        }
+        g.setFill(palette().of(Ink.INK));
+        dot(g, look, body.left().apex(), 1);
+        if (look.turn() == 0) {
+            dot(g, look, body.right().apex(), -1);
+        }
+    }
+
+    private static void dot(Surface g, Look look, double[] at, int side) {
+        double[] seen = look.seen(side * at[0], at[1], at[2], 0);
+        g.fillOval(seen[0] - 3, seen[1] - 3, 6, 6);
+    }
+
+    private void level(Surface g, Ring ring, Stand body, Look look, double tag) {
         boolean held = ring.key() == inHand
                 || inHand == MeasurementKey.UNDERBUST_FULL && ring.key() == MeasurementKey.UNDERBUST;
         Optional<Reckoned> value = set.find(held ? inHand : ring.key());
         boolean estimate = value.isPresent() && value.get().estimated();
-        if (held) {
-            roundTheBack(g, middle - left, middle + right, y);
-            for (Layer layer : TAPE) {
-                layer.set(g, palette());
-                g.beginPath();
-                fromThePage(g, middle - left, y);
-                g.quadraticCurveTo(middle, y + 16, middle + right, y);
-                g.stroke();
-            }
-            g.setLineDashes();
-            value.ifPresent(v ->
-                    chip(g, middle + right * 0.12, y + 8, (estimate ? "≈ " : "") + LengthText.say(v.length(), unit)));
-        } else {
+        TapeLine line = TapeLine.of(ring.key(), body, set);
+        if (!held) {
             g.setStroke(palette().of(Ink.TEAL));
-            g.setLineWidth(1.4);
+            g.setLineWidth(1.3);
             g.setLineDashes(estimate || value.isEmpty() ? new double[] {4, 3} : new double[0]);
-            arc(g, middle - left, middle + right, y);
+            lay(g, line, look, true);
             g.setLineDashes();
         }
+        double right = line.points().stream()
+                .mapToDouble(p -> look.seen(p[0], p[1], p[2], 0)[0])
+                .max()
+                .orElse(0);
+        double y = look.waist() - ring.z() * look.scale();
         double edge = getWidth() - 10;
         g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(held ? 1.8 : 1);
-        double bend = Math.min(edge - 78, middle + right + 5 + Math.abs(tag - y));
-        g.strokePolyline(
-                new double[] {middle + right + 5, Math.max(bend, middle + right + 6), edge},
-                new double[] {y, tag, tag},
-                3);
+        double bend = Math.min(edge - 78, right + 5 + Math.abs(tag - y));
+        g.strokePolyline(new double[] {right + 5, Math.max(bend, right + 6), edge}, new double[] {y, tag, tag}, 3);
         text(g, ring.key().label(), edge, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
         text(
                 g,
@@ -222,6 +238,75 @@ final class Figure extends PaintedPane {
                 tag + 17,
                 estimate ? Ink.BRASS_TEXT : Ink.INK,
                 held ? Lettering.FIGURE_BOLD : Lettering.FIGURE);
+    }
+
+    /** The tape in hand: on the body where it faces, thin and dashed behind it. */
+    private void tape(Surface g, Stand body, Look look) {
+        TapeLine line = TapeLine.of(inHand, body, set);
+        if (line.closed()) {
+            g.setStroke(palette().of(Ink.LINE));
+            g.setLineWidth(1.2);
+            g.setLineDashes(4, 3);
+            lay(g, line, look, false);
+            for (Layer layer : TAPE) {
+                layer.set(g, palette());
+                lay(g, line, look, true);
+            }
+        } else {
+            for (Layer layer : TAPE) {
+                layer.set(g, palette());
+                lay(g, line, look, true);
+            }
+        }
+        double[] left = line.points().stream()
+                .skip(line.closed() ? 0 : line.points().size() - 1)
+                .map(p -> look.seen(p[0], p[1], p[2], 0))
+                .min(Comparator.comparingDouble(p -> p[0]))
+                .orElseThrow();
+        if (tapeFrom >= 0) {
+            for (Layer layer : TAPE) {
+                layer.set(g, palette());
+                g.beginPath();
+                g.moveTo(-4, tapeFrom);
+                double reach = Math.max(30, left[0] * 0.7);
+                g.bezierCurveTo(reach, tapeFrom, left[0] - reach * 0.6, left[1] + 4, left[0], left[1]);
+                g.stroke();
+            }
+        }
+        g.setLineDashes();
+        set.find(inHand).ifPresent(v -> {
+            double[] middle =
+                    line.points().get(line.closed() ? 0 : line.points().size() / 2);
+            double[] seen = look.seen(middle[0], middle[1], middle[2], 0);
+            chip(
+                    g,
+                    seen[0] + (line.closed() ? 0 : CHIP_ASIDE),
+                    seen[1] + (line.closed() ? 10 : 0),
+                    (v.estimated() ? "≈ " : "") + LengthText.say(v.length(), unit));
+        });
+    }
+
+    /** Strokes the part of a line that faces whoever looks, or the part that does not; what is open faces as a whole. */
+    private static void lay(Surface g, TapeLine line, Look look, boolean facing) {
+        int n = line.points().size();
+        boolean on = false;
+        g.beginPath();
+        for (int i = 0; i < (line.closed() ? n : n - 1); i++) {
+            double[] from = line.points().get(i);
+            double[] to = line.points().get((i + 1) % n);
+            // Going round from the front over the wearer's left the outer side lies to the left of the way.
+            boolean faces = !line.closed() || look.faces(-(to[1] - from[1]), to[0] - from[0]);
+            if (faces == facing) {
+                double[] a = look.seen(from[0], from[1], from[2], 0);
+                double[] b = look.seen(to[0], to[1], to[2], 0);
+                if (!on) {
+                    g.moveTo(a[0], a[1]);
+                }
+                g.lineTo(b[0], b[1]);
+            }
+            on = faces == facing;
+        }
+        g.stroke();
     }
 
     /** A stroke of the drawn tape: its edge, its cloth, its ticks. */
@@ -237,28 +322,6 @@ final class Figure extends PaintedPane {
     private static final List<Layer> TAPE = List.of(
             new Layer(Ink.DEEP, 13), new Layer(Ink.TAPE, 11), new Layer(Ink.DEEP, 11, 1, 8), new Layer(Ink.TAPE, 5));
 
-    /** From under the page at the row in hand to where the tape meets the body. */
-    private void fromThePage(Surface g, double x, double y) {
-        if (tapeFrom < 0) {
-            g.moveTo(x, y);
-            return;
-        }
-        g.moveTo(-4, tapeFrom);
-        double reach = Math.max(30, x * 0.7);
-        g.bezierCurveTo(reach, tapeFrom, x - reach * 0.6, y + 4, x, y);
-    }
-
-    private void roundTheBack(Surface g, double from, double to, double y) {
-        g.setStroke(palette().of(Ink.LINE));
-        g.setLineWidth(1.2);
-        g.setLineDashes(4, 3);
-        g.beginPath();
-        g.moveTo(from, y);
-        g.quadraticCurveTo((from + to) / 2, y - 12, to, y);
-        g.stroke();
-        g.setLineDashes();
-    }
-
     private void chip(Surface g, double x, double y, String words) {
         double width = words.length() * 7.6 + 14;
         g.setFill(palette().of(Ink.INK));
@@ -267,33 +330,6 @@ final class Figure extends PaintedPane {
         g.setFill(palette().of(Ink.PAPER));
         g.setTextAlign(TextAlignment.CENTER);
         g.fillText(words, x, y + 5);
-    }
-
-    private static void arc(Surface g, double from, double to, double y) {
-        g.beginPath();
-        g.moveTo(from, y);
-        g.quadraticCurveTo((from + to) / 2, y + 16, to, y);
-        g.stroke();
-    }
-
-    /** The tape in hand from where it begins to where it ends. */
-    private void lay(Surface g, Torso.Run run, double middle, double top, double scale) {
-        double[] xs =
-                run.points().stream().mapToDouble(p -> middle + p[0] * scale).toArray();
-        double[] ys = run.points().stream().mapToDouble(p -> top + p[1] * scale).toArray();
-        for (Layer layer : TAPE) {
-            layer.set(g, palette());
-            if (run.closed()) {
-                g.strokePolygon(xs, ys, xs.length);
-            } else {
-                g.strokePolyline(xs, ys, xs.length);
-            }
-        }
-        g.setLineDashes();
-        if (!run.closed()) {
-            g.setFill(palette().of(Ink.BRASS_LIGHT));
-            g.fillOval(xs[xs.length - 1] - 5, ys[ys.length - 1] - 5, 10, 10);
-        }
     }
 
     private void text(Surface g, String words, double x, double y, Ink ink, Font font) {

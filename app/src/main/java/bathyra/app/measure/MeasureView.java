@@ -43,11 +43,14 @@ import javafx.scene.layout.VBox;
 public final class MeasureView extends BorderPane {
     private static final double NOTEBOOK = 432;
     private static final int USES_SHOWN = 4;
+    /** A form that reads another length by more says that the tapes contradict each other, mm. */
+    private static final double FORM_AGREES = 1;
+
     private final Workshop workshop;
     private final MeasureModel model;
     private final VBox rows = new VBox();
     private final List<MeasureRow> shown = new ArrayList<>();
-    private final Figure figure = new Figure();
+    private final Figure figure = new Figure(this::card);
     private final Card card = new Card();
     private final TapeGauge gauge = new TapeGauge();
     private final TextField name = new TextField();
@@ -277,6 +280,7 @@ public final class MeasureView extends BorderPane {
             card.add(Deed.button("unconfirm", "No longer confirmed", () -> model.confirm(key, false)));
         }
         hanging(key, unit);
+        onTheForm(key, unit);
         uses(key);
         card.section("What the figures say");
         workshop.refusal().ifPresent(r -> r.reasons().stream().limit(3).forEach(f -> {
@@ -289,6 +293,20 @@ public final class MeasureView extends BorderPane {
             card();
         }));
         card.end();
+    }
+
+    /** What the tape reads on the form beside what it read on the wearer, where the form has the figure. */
+    private void onTheForm(MeasurementKey key, LengthUnit unit) {
+        figure.stand().ifPresent(stand -> stand.left().residuals().stream()
+                .filter(r -> r.key() == key)
+                .findFirst()
+                .ifPresent(r -> {
+                    boolean off = Math.abs(r.off()) > FORM_AGREES;
+                    card.words(
+                            "Round the form it reads " + LengthText.say(Length.mm(r.form()), unit)
+                                    + (off ? ": another tape contradicts it. Take it again." : "."),
+                            off ? "caution" : "quiet");
+                }));
     }
 
     private void uses(MeasurementKey key) {

@@ -1,6 +1,7 @@
 package bathyra.app.measure;
 
 import bathyra.measure.Occasion;
+import bathyra.measure.Posture;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -10,6 +11,8 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -27,6 +30,7 @@ final class OccasionLine extends VBox {
     private final TextField by = field("taken-by", "Who held the tape");
     private final TextField over = field("taken-over", "What the wearer had on");
     private final ToggleButton full = new ToggleButton("Lungs full");
+    private final MenuButton posture = new MenuButton();
     private final VBox writing;
 
     OccasionLine(MeasureModel model) {
@@ -36,7 +40,15 @@ final class OccasionLine extends VBox {
         line.setMaxWidth(Double.MAX_VALUE);
         line.setOnAction(e -> open(!getChildren().contains(writing())));
         full.setId("taken-full");
-        writing = new VBox(row("Taken on", day), row("by", by), row("over", over, full));
+        writing = new VBox(row("Taken on", day), row("by", by), row("over", over, full), row("stands", posture));
+        posture.setId("taken-posture");
+        posture.getStyleClass().add("plain");
+        posture.setAccessibleText("How the wearer stands");
+        for (Posture each : Posture.values()) {
+            MenuItem item = new MenuItem(each.label());
+            item.setOnAction(e -> model.occasion(model.occasion().standing(each)));
+            posture.getItems().add(item);
+        }
         writing.getStyleClass().add("occasion-fields");
         getChildren().add(line);
         taken(day, () -> {
@@ -103,6 +115,7 @@ final class OccasionLine extends VBox {
         write(day, occasion.day().map(LocalDate::toString).orElse(""));
         write(by, occasion.by());
         write(over, occasion.over());
+        posture.setText(occasion.posture().label());
         full.setSelected(occasion.breath() == Occasion.Breath.FULL);
     }
 
@@ -121,6 +134,9 @@ final class OccasionLine extends VBox {
         return "Taken" + occasion.day().map(d -> " " + DAY.format(d)).orElse("")
                 + (occasion.by().isEmpty() ? "" : " by " + occasion.by())
                 + (occasion.over().isEmpty() ? "" : ", over " + occasion.over()) + ", "
-                + occasion.breath().label();
+                + occasion.breath().label()
+                + (occasion.posture() == Posture.USUAL
+                        ? ""
+                        : ", " + occasion.posture().label());
     }
 }

@@ -3,6 +3,7 @@ package bathyra.app.table;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
@@ -177,6 +178,11 @@ public final class CanvasSurface implements Surface {
     @Override
     public void fillText(String words, double x, double y) {
         g.fillText(words, x, y);
+    }
+
+    @Override
+    public void drawImage(Image image, double x, double y, double width, double height) {
+        g.drawImage(image, x, y, width, height);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package bathyra.app.table;
 
 import javafx.geometry.VPos;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
@@ -81,6 +82,9 @@ public interface Surface {
     void strokePolyline(double[] xs, double[] ys, int count);
 
     void fillText(String words, double x, double y);
+
+    /** A picture, brought to a size. */
+    void drawImage(Image image, double x, double y, double width, double height);
 
     /** Keeps paint, clip and placing, to be had again by {@link #restore}. */
     void save();

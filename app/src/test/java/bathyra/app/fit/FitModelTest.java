@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.workshop.InWorkshop;
-import bathyra.fit.FormSurface.Softness;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
+import bathyra.measure.Softness;
 import bathyra.place.Level;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import javafx.geometry.VPos;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
@@ -227,6 +228,12 @@ public final class RecordingSurface implements Surface {
     public void fillText(String text, double x, double y) {
         shape(x, y);
         words.add(text);
+    }
+
+    @Override
+    public void drawImage(Image image, double x, double y, double width, double height) {
+        shape(x, y);
+        shape(x + width, y + height);
     }
 
     @Override

@@ -7,6 +7,8 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Occasion;
 import bathyra.measure.Plausibility;
+import bathyra.measure.Posture;
+import bathyra.measure.Softness;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.DateTimeException;
@@ -18,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /** The figures of a commission document, and how they were taken ({@code measurements} and {@code measuring}). */
 final class MeasuringJson {
@@ -26,7 +29,7 @@ final class MeasuringJson {
     /** @param ranges whether a figure out of its range, and not confirmed, is a fault */
     static MeasurementSet read(Fields root, LengthUnit unit, boolean ranges) {
         Fields measuring = root.object("measuring");
-        measuring.only(List.of("date", "by", "over", "breath", "right", "confirmed"));
+        measuring.only(List.of("date", "by", "over", "breath", "posture", "softness", "right", "confirmed"));
         Set<MeasurementKey> confirmed = confirmed(measuring);
         Map<MeasurementKey, Length> taken = lengths(root.object("measurements"), unit, ranges, confirmed, false);
         Fields rightFields = measuring.object("right");
@@ -49,18 +52,35 @@ final class MeasuringJson {
                 return Optional.empty();
             }
         });
-        Occasion.Breath breath = measuring
-                .text("breath")
-                .map(text -> Arrays.stream(Occasion.Breath.values())
-                        .filter(b -> b.id().equals(text))
+        return new Occasion(
+                day,
+                measuring.text("by").orElse(""),
+                measuring.text("over").orElse(""),
+                word(measuring, "breath", Occasion.Breath.values(), Occasion.Breath::id),
+                word(measuring, "posture", Posture.values(), Posture::id),
+                word(measuring, "softness", Softness.values(), Softness::id, Softness.BETWEEN));
+    }
+
+    private static <T> T word(Fields fields, String key, T[] choices, Function<T, String> id) {
+        return word(fields, key, choices, id, choices[0]);
+    }
+
+    /** One of a few words. @param usual where there is none */
+    private static <T> T word(Fields fields, String key, T[] choices, Function<T, String> id, T usual) {
+        return fields.text(key)
+                .map(text -> Arrays.stream(choices)
+                        .filter(c -> id.apply(c).equals(text))
                         .findFirst()
                         .orElseGet(() -> {
-                            measuring.fault("breath", "is " + text, "rest or full");
-                            return Occasion.Breath.REST;
+                            fields.fault(
+                                    key,
+                                    "is " + text,
+                                    String.join(
+                                            " or ",
+                                            Arrays.stream(choices).map(id).toList()));
+                            return usual;
                         }))
-                .orElse(Occasion.Breath.REST);
-        return new Occasion(
-                day, measuring.text("by").orElse(""), measuring.text("over").orElse(""), breath);
+                .orElse(usual);
     }
 
     private static Set<MeasurementKey> confirmed(Fields measuring) {
@@ -112,6 +132,12 @@ final class MeasuringJson {
                 .put("by", set.occasion().by())
                 .put("over", set.occasion().over())
                 .put("breath", set.occasion().breath().id());
+        if (set.occasion().posture() != Posture.USUAL) {
+            measuring.put("posture", set.occasion().posture().id());
+        }
+        if (set.occasion().softness() != Softness.BETWEEN) {
+            measuring.put("softness", set.occasion().softness().id());
+        }
         if (!set.right().isEmpty()) {
             ObjectNode right = measuring.putObject("right");
             set.right().forEach((key, length) -> CommissionJson.put(right, key.key(), length, unit));

@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.garment.ClothGive;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Fit;
 import bathyra.garment.Garment;
@@ -34,7 +35,8 @@ final class PanelsJson {
             "easeRow",
             "lungsFull",
             "stretch",
-            "waistGirthDrops");
+            "waistGirthDrops",
+            "give");
     private static final String PRESET = "preset";
     private static final Length CAP_MOST = Length.mm(160);
     private static final Length CAP_LEAST = Length.mm(5);
@@ -151,7 +153,10 @@ final class PanelsJson {
                 row,
                 fields.truth("lungsFull"),
                 stretch(fields, unit),
-                fields.truth("waistGirthDrops").orElse(false));
+                fields.truth("waistGirthDrops").orElse(false),
+                fields.has("give")
+                        ? Optional.of(GarmentJson.choice(fields, "give", ClothGive.class, ClothGive.FIRM))
+                        : Optional.empty());
     }
 
     private static Optional<Stretch> stretch(Fields fields, LengthUnit unit) {
@@ -188,6 +193,7 @@ final class PanelsJson {
         Fit fit = garment.fit();
         fit.row().ifPresent(row -> out.put("easeRow", row.id()));
         fit.lungsFull().ifPresent(full -> out.put("lungsFull", full));
+        fit.give().ifPresent(give -> out.put("give", give.id()));
         if (fit.waistGirthDrops()) {
             out.put("waistGirthDrops", true);
         }

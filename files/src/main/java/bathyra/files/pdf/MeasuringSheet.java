@@ -25,7 +25,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
-/** A measuring sheet on one page, in large print and with a figure that shows where the tape lies: blank, or with the figures of a commission. */
+/** A measuring sheet of one leaf, in large print and with a figure that shows where the tape lies; what few take stands behind. Blank, or with the figures of a commission. */
 public final class MeasuringSheet {
     private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double WIDTH = 210;
@@ -33,6 +33,8 @@ public final class MeasuringSheet {
     private static final double LEFT = 14;
     private static final double TOP = 46;
     private static final double ROW = 7.4;
+    private static final double TOP_BEHIND = 32;
+    private static final double ROW_BEHIND = 13;
     private static final double BOX_LEFT = 74;
     private static final double BOX = 25;
     private static final double BOX_HEIGHT = 6.2;
@@ -84,8 +86,21 @@ public final class MeasuringSheet {
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 Pen pen = new Pen(out, HEIGHT);
                 head(pen, face, title, under, occasion, set.taken().isEmpty());
-                Map<MeasurementKey, Integer> numbers = rows(pen, face, set, unit, needed);
+                Map<MeasurementKey, Integer> numbers = rows(pen, face, set, unit, needed, false);
                 figure(pen, face, numbers);
+            }
+            PDPage back = new PDPage(page.getMediaBox());
+            document.addPage(back);
+            try (PDPageContentStream out = new PDPageContentStream(document, back)) {
+                Pen pen = new Pen(out, HEIGHT);
+                pen.text(LEFT, 20, face.title(), 24, "Measuring sheet, more that can be taken");
+                pen.text(
+                        LEFT,
+                        28,
+                        face.plain(),
+                        10.5,
+                        "Each of these takes the place of a rule. Leave empty what you do not take.");
+                hints(pen, face, rows(pen, face, set, unit, needed, true));
             }
             document.getDocumentInformation().setTitle("Measuring sheet");
             document.save(bytes);
@@ -141,18 +156,29 @@ public final class MeasuringSheet {
     }
 
     private static Map<MeasurementKey, Integer> rows(
-            Pen pen, Typeface face, MeasurementSet set, LengthUnit unit, Collection<MeasurementKey> needed)
+            Pen pen,
+            Typeface face,
+            MeasurementSet set,
+            LengthUnit unit,
+            Collection<MeasurementKey> needed,
+            boolean finer)
             throws IOException {
         Map<MeasurementKey, Integer> numbers = new EnumMap<>(MeasurementKey.class);
-        double y = TOP;
-        int number = 1;
+        double y = finer ? TOP_BEHIND : TOP;
+        double row = finer ? ROW_BEHIND : ROW;
+        int number = finer
+                ? (int) Arrays.stream(MeasurementKey.values())
+                                .filter(k -> !k.isFiner())
+                                .count()
+                        + 1
+                : 1;
         for (MeasurementKey.Way way : MeasurementKey.Way.values()) {
-            y += ROW;
+            y += row;
             pen.text(LEFT, y, face.title(), 14, way.title());
             for (MeasurementKey key : Arrays.stream(MeasurementKey.values())
-                    .filter(k -> k.way() == way)
+                    .filter(k -> k.way() == way && k.isFiner() == finer)
                     .toList()) {
-                y += ROW;
+                y += row;
                 numbers.put(key, number);
                 pen.text(LEFT, y, face.plain(), 11, number + (needed.contains(key) ? " •" : ""));
                 pen.text(LEFT + 11, y, needed.contains(key) ? face.bold() : face.plain(), 11.5, key.label());
@@ -172,6 +198,20 @@ public final class MeasuringSheet {
             }
         }
         return numbers;
+    }
+
+    /** Under each row of the second page how it is taken. */
+    private static void hints(Pen pen, Typeface face, Map<MeasurementKey, Integer> rows) throws IOException {
+        double y = TOP_BEHIND;
+        for (MeasurementKey.Way way : MeasurementKey.Way.values()) {
+            y += ROW_BEHIND;
+            for (MeasurementKey key : rows.keySet()) {
+                if (key.way() == way) {
+                    y += ROW_BEHIND;
+                    pen.text(LEFT + 11, y + 4.8, face.plain(), 9, key.hint());
+                }
+            }
+        }
     }
 
     private static String value(MeasurementSet set, MeasurementKey key, LengthUnit unit) {

@@ -1,4 +1,4 @@
-package bathyra.app.fit;
+package bathyra.app.form;
 
 import java.util.Arrays;
 
@@ -6,12 +6,12 @@ import java.util.Arrays;
  * A picture of triangles by a depth buffer, painted row by row into whole pixels: there is nothing else where the toolkit has no graphics
  * card. What lies on a pixel is kept as a value between two kinds, and coloured afterwards.
  */
-final class Raster {
+public final class Raster {
     /** Nothing lies there. */
-    static final int NOTHING = 0;
+    public static final int NOTHING = 0;
 
-    static final int BODY = 1;
-    static final int GARMENT = 2;
+    public static final int BODY = 1;
+    public static final int GARMENT = 2;
     private static final double SLIVER = 1e-9;
 
     private final int width;
@@ -20,7 +20,7 @@ final class Raster {
     private final byte[] kind;
     private final float[] value;
 
-    Raster(int width, int height) {
+    public Raster(int width, int height) {
         this.width = width;
         this.height = height;
         depth = new float[width * height];
@@ -29,21 +29,21 @@ final class Raster {
         Arrays.fill(depth, Float.NEGATIVE_INFINITY);
     }
 
-    int width() {
+    public int width() {
         return width;
     }
 
-    int height() {
+    public int height() {
         return height;
     }
 
     /** What lies on a pixel. */
-    int kind(int x, int y) {
+    public int kind(int x, int y) {
         return kind[y * width + x];
     }
 
     /** The value of what lies there. */
-    float value(int x, int y) {
+    public float value(int x, int y) {
         return value[y * width + x];
     }
 
@@ -52,7 +52,7 @@ final class Raster {
      *
      * @param reach how far behind what lies here it may lie and still be seen, in the measure of the depth
      */
-    void lay(Raster over, double reach) {
+    public void lay(Raster over, double reach) {
         for (int i = 0; i < kind.length; i++) {
             if (over.kind[i] != NOTHING && over.depth[i] >= depth[i] - reach) {
                 kind[i] = over.kind[i];
@@ -63,7 +63,7 @@ final class Raster {
     }
 
     /** How near it lies to whoever looks. */
-    float depth(int x, int y) {
+    public float depth(int x, int y) {
         return depth[y * width + x];
     }
 
@@ -72,7 +72,7 @@ final class Raster {
      *
      * @param corners of each: x and y in pixels, how near it lies, and its value
      */
-    void triangle(int what, double[] a, double[] b, double[] c) {
+    public void triangle(int what, double[] a, double[] b, double[] c) {
         double twice = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1]);
         if (Math.abs(twice) < SLIVER) {
             return;

@@ -1,4 +1,4 @@
-package bathyra.app.fit;
+package bathyra.app.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,0 +1,93 @@
+package bathyra.app.form;
+
+import bathyra.app.table.Ink;
+import bathyra.app.table.Palette;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.paint.Color;
+
+/** The colours of a body by how near each place lies, in bands as of a chart. */
+public final class Tints {
+    public static final int BANDS = 9;
+
+    private final Palette palette;
+
+    public Tints(Palette palette) {
+        this.palette = palette;
+    }
+
+    /** From the farthest band to the nearest. */
+    public int[] body() {
+        int[] tints = new int[BANDS];
+        for (int i = 0; i < BANDS; i++) {
+            tints[i] = mixed(Ink.SHALLOW, Ink.SEA_2, (double) i / (BANDS - 1));
+        }
+        return tints;
+    }
+
+    /** The band in which a depth lies. @param nearest the depth of what lies nearest; the farthest is 0 */
+    public static int band(double depth, double nearest) {
+        return (int) Math.max(0, Math.min(BANDS - 1, BANDS * depth / nearest));
+    }
+
+    public int of(Ink ink) {
+        return argb(palette.of(ink));
+    }
+
+    public int mixed(Ink from, Ink to, double share) {
+        return argb(palette.of(from).interpolate(palette.of(to), share));
+    }
+
+    private static int argb(Color colour) {
+        return 0xff000000
+                | (int) Math.round(colour.getRed() * 255) << 16
+                | (int) Math.round(colour.getGreen() * 255) << 8
+                | (int) Math.round(colour.getBlue() * 255);
+    }
+
+    /** A body alone as a chart: bands with a line between each two. */
+    public WritableImage chart(Raster raster) {
+        int width = raster.width();
+        int height = raster.height();
+        int[] tints = body();
+        int line = mixed(Ink.LINE, Ink.SHALLOW, 0.35);
+        double nearest = nearest(raster);
+        int[] pixels = new int[width * height];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                if (raster.kind(x, y) == Raster.NOTHING) {
+                    continue;
+                }
+                int band = band(raster.value(x, y), nearest);
+                boolean edge = x > 0
+                        && y > 0
+                        && (differs(raster, x - 1, y, band, nearest) || differs(raster, x, y - 1, band, nearest));
+                pixels[y * width + x] = edge ? line : tints[band];
+            }
+        }
+        return image(pixels, width, height);
+    }
+
+    private static boolean differs(Raster raster, int x, int y, int band, double nearest) {
+        return raster.kind(x, y) != Raster.NOTHING && band(raster.value(x, y), nearest) != band;
+    }
+
+    /** How near the nearest place of a body lies. */
+    public static double nearest(Raster raster) {
+        double nearest = 1;
+        for (int y = 0; y < raster.height(); y++) {
+            for (int x = 0; x < raster.width(); x++) {
+                if (raster.kind(x, y) == Raster.BODY) {
+                    nearest = Math.max(nearest, raster.value(x, y));
+                }
+            }
+        }
+        return nearest;
+    }
+
+    public static WritableImage image(int[] pixels, int width, int height) {
+        WritableImage image = new WritableImage(width, height);
+        image.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        return image;
+    }
+}

@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 
 /** The rooms of the window: a stage knows the workshop and what it draws with, the shell knows the stages, and nothing knows the shell but the commands. */
 class ArchitectureTest {
-    private static final String[] STAGES = {"measure", "block", "girths", "seams", "cups", "edges", "bones", "fit", "lay"};
+    private static final String[] STAGES = {
+        "measure", "block", "girths", "seams", "cups", "edges", "bones", "fit", "lay"
+    };
     private final JavaClasses app = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("bathyra.app");

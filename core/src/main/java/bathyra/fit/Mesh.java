@@ -1,6 +1,7 @@
 package bathyra.fit;
 
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.TreeSet;
 
 /**
@@ -12,6 +13,15 @@ import java.util.TreeSet;
  * @param held of each vertex whether it can move to the side, forward and up
  */
 public record Mesh(int count, int[][] triangles, double[][] paper, boolean[][] held) {
+
+    /** The same, with some of its vertices free to move to the side. */
+    Mesh freed(Collection<Integer> vertices) {
+        boolean[][] next = held.clone();
+        for (int v : vertices) {
+            next[v] = new boolean[] {false, held[v][1], held[v][2]};
+        }
+        return new Mesh(count, triangles, paper, next);
+    }
 
     /** The neighbours of every vertex: along an edge, and across it, for cloth that bends there. */
     int[][] neighbours(int[][] hinges) {

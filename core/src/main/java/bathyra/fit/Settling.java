@@ -18,6 +18,7 @@ public final class Settling {
     private final Membrane membrane;
     private final Bending bending;
     private final Rods rods;
+    private final Cord cord;
     private final Contact contact;
     private final BlockMatrix matrix;
     private final BlockCholesky factor;
@@ -30,8 +31,14 @@ public final class Settling {
 
     /** @param rods what stiffens the cloth */
     Settling(Mesh mesh, Cloth cloth, Rods rods, Surface surface, double spacing) {
+        this(mesh, cloth, rods, Cord.NONE, surface, spacing);
+    }
+
+    /** @param rods what stiffens the cloth @param cord what pulls its lacing edge */
+    Settling(Mesh mesh, Cloth cloth, Rods rods, Cord cord, Surface surface, double spacing) {
         this.mesh = mesh;
         this.rods = rods;
+        this.cord = cord;
         this.cloth = cloth;
         membrane = new Membrane(mesh, cloth);
         bending = new Bending(mesh, cloth.bending(), true);
@@ -120,6 +127,7 @@ public final class Settling {
         bending.add(x, gradient, matrix);
         rods.add(x, gradient, matrix);
         contact.add(x, gradient, matrix);
+        cord.add(x, gradient, matrix);
         weigh(gradient);
         hold(gradient);
     }
@@ -137,7 +145,12 @@ public final class Settling {
         for (int v = 0; v < areas.length; v++) {
             weight += cloth.weight() * areas[v] * x[3 * v + 2];
         }
-        return membrane.energy(x) + bending.energy(x) + rods.energy(x) + contact.energy(x) + weight;
+        return membrane.energy(x)
+                + bending.energy(x)
+                + rods.energy(x)
+                + contact.energy(x)
+                + cord.energy(x)
+                + weight;
     }
 
     private void weigh(double[] gradient) {
@@ -155,6 +168,21 @@ public final class Settling {
                 }
             }
         }
+    }
+
+    /** With what force each held place is held to its side, N: towards the middle where it is more than nothing. */
+    double[] heldBy(double[] x) {
+        double[] gradient = new double[x.length];
+        matrix.clear();
+        membrane.add(x, gradient, matrix, false);
+        bending.add(x, gradient, matrix);
+        rods.add(x, gradient, matrix);
+        contact.add(x, gradient, matrix);
+        double[] held = new double[mesh.count()];
+        for (int v = 0; v < held.length; v++) {
+            held[v] = mesh.held()[v][0] ? -gradient[3 * v] : 0;
+        }
+        return held;
     }
 
     private static double largest(double[] gradient) {

@@ -10,6 +10,7 @@ import bathyra.truing.SeamPair;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -220,6 +221,27 @@ public final class Sewing {
             }
         }
         return middle;
+    }
+
+    /** The vertices of the lacing edge behind, from the top down, each with how much of the edge it stands for, mm. */
+    Map<Integer, Double> lacing() {
+        Map<Integer, Double> lacing = new LinkedHashMap<>();
+        for (PieceMesh each : pieces.values()) {
+            for (OutlineEdge edge : each.piece().outline()) {
+                if (edge.kind() == OutlineEdge.Kind.CLOSURE && !each.piece().front()) {
+                    int[] local = each.edges().get(edge.name());
+                    for (int i = 0; i + 1 < local.length; i++) {
+                        double half = each.points()
+                                        .get(local[i])
+                                        .distance(each.points().get(local[i + 1]))
+                                / 2;
+                        lacing.merge(vertex(each.piece(), local[i]), half, Double::sum);
+                        lacing.merge(vertex(each.piece(), local[i + 1]), half, Double::sum);
+                    }
+                }
+            }
+        }
+        return lacing;
     }
 
     int vertex(Piece piece, int local) {

@@ -3,6 +3,7 @@ package bathyra.fit;
 import bathyra.draft.Draft;
 import bathyra.fit.Settling.Rest;
 import bathyra.form.Form;
+import bathyra.form.Hull;
 import bathyra.form.Modelling;
 import bathyra.form.Tape;
 import bathyra.garment.Garment;
@@ -10,11 +11,16 @@ import bathyra.geometry.Motion;
 import bathyra.geometry.Point;
 import bathyra.girth.LevelPlan;
 import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 
@@ -34,6 +40,8 @@ public final class Worn {
     private static final double ENOUGH = 0.05;
     /** A tension is read over so much to either side of a level, mm: at a single vertex it means nothing. */
     private static final double BAND = 12;
+
+    private static final double PER_METRE = 1000;
 
     private static final double USUAL_UPPER = 48;
 
@@ -124,6 +132,56 @@ public final class Worn {
         }
         sewn.middle().forEach((v, aside) -> start[3 * v] = aside);
         return new Worn(next, body, sewn, from, settled, settled.settle(start, damping, ENOUGH, most, stop));
+    }
+
+    /** The pull that holds a laced back as it is, on the average of its length, N/m; nothing where it is not laced. */
+    public OptionalDouble lacingPull() {
+        Map<Integer, Double> edge = sewing.lacing();
+        if (sewing.gap() <= 0 || edge.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double[] held = settling.heldBy(rest.shape());
+        double force = 0;
+        double length = 0;
+        for (Map.Entry<Integer, Double> each : edge.entrySet()) {
+            force += held[each.getKey()];
+            length += each.getValue();
+        }
+        return OptionalDouble.of(Math.max(0, force / length * PER_METRE));
+    }
+
+    /**
+     * How the back opens when it is laced with one cord instead of being held at its gap.
+     *
+     * @param pull of the cord, N/m
+     * @return nothing where it is not laced
+     */
+    public Optional<Lacing> laced(double pull, BooleanSupplier stop) {
+        Map<Integer, Double> edge = sewing.lacing();
+        if (sewing.gap() <= 0 || edge.isEmpty()) {
+            return Optional.empty();
+        }
+        int[] vertices = edge.keySet().stream().mapToInt(Integer::intValue).toArray();
+        double[] lengths =
+                edge.values().stream().mapToDouble(Double::doubleValue).toArray();
+        Settling free = new Settling(
+                mesh().freed(edge.keySet()),
+                cloth(draft),
+                Boned.rods(draft, sewing),
+                new Cord(vertices, lengths, pull / PER_METRE),
+                surface,
+                sewing.spacing());
+        Rest next = free.settle(rest.shape(), PROLONGED, ENOUGH, ROUNDS, stop);
+        double[] held = settling.heldBy(rest.shape());
+        List<Lacing.Gap> gaps = new ArrayList<>();
+        for (int i = 0; i < vertices.length; i++) {
+            gaps.add(new Lacing.Gap(
+                    next.shape()[3 * vertices[i] + 2],
+                    Math.max(0, 2 * next.shape()[3 * vertices[i]]),
+                    held[vertices[i]] / lengths[i] * PER_METRE));
+        }
+        gaps.sort(Comparator.comparingDouble(Lacing.Gap::height).reversed());
+        return Optional.of(new Lacing(pull, gaps, next.settled()));
     }
 
     private static double gap(Draft draft) {
@@ -320,6 +378,90 @@ public final class Worn {
         return away;
     }
 
+    /** What room the breast has, of a garment that goes over it. */
+    public Optional<CupRoom> cup() {
+        return draft.commission().garment().kind().isOverBust()
+                ? Optional.of(CupRoom.of(this, settling.stretchedArea(rest.shape())))
+                : Optional.empty();
+    }
+
+    /** The girth of the body under the garment at a height, pressed in where it is pressed in, mm. */
+    public double bodyUnder(double z) {
+        double[][] section = form().section(z);
+        for (double[] at : section) {
+            double azimuth = Math.atan2(at[0], at[1] - form().axis(z));
+            double own = Math.hypot(at[0], at[1] - form().axis(z));
+            double cloth = cutRadius(z, azimuth);
+            if (cloth < own) {
+                at[0] *= cloth / own;
+                at[1] = form().axis(z) + (at[1] - form().axis(z)) * cloth / own;
+            }
+        }
+        return Hull.girth(section);
+    }
+
+    /** How far from the axis the cloth lies at a height and an azimuth, mm; without end where there is none. */
+    private double cutRadius(double z, double azimuth) {
+        double sin = Math.sin(azimuth);
+        double cos = Math.cos(azimuth);
+        double nearest = Double.POSITIVE_INFINITY;
+        for (double[] line : cut(z)) {
+            double ax = line[0];
+            double ay = line[1] - form().axis(z);
+            double bx = line[2];
+            double by = line[3] - form().axis(z);
+            // Which side of the ray each end lies on.
+            double a = ax * cos - ay * sin;
+            double b = bx * cos - by * sin;
+            if (a < 0 != b < 0) {
+                double share = a / (a - b);
+                double out = (ax + share * (bx - ax)) * sin + (ay + share * (by - ay)) * cos;
+                if (out > 0) {
+                    nearest = Math.min(nearest, out);
+                }
+            }
+        }
+        return nearest;
+    }
+
+    /** The girth of the garment at a height as a tape round it reads, bridging its gap, mm; 0 where there is no cloth. */
+    public double hull(double z) {
+        List<double[]> points = new ArrayList<>();
+        for (double[] line : cut(z)) {
+            points.add(new double[] {line[0], line[1]});
+            points.add(new double[] {line[2], line[3]});
+        }
+        if (points.size() < 3) {
+            return 0;
+        }
+        double axis = form().axis(z);
+        points.sort(Comparator.comparingDouble(p -> Math.atan2(p[0], p[1] - axis)));
+        return Hull.girth(points.toArray(double[][]::new));
+    }
+
+    /** Where a level lies on the form as the draft means it, mm over the waist. */
+    public double height(Level level) {
+        return draping.height(level);
+    }
+
+    /** The piece that each triangle is cut from. */
+    public List<String> pieceOfTriangles() {
+        List<String> ids = new ArrayList<>();
+        for (PieceMesh cut : sewing.pieces().values()) {
+            for (int[] corners : cut.triangles()) {
+                if (!isSewnFlat(cut, corners)) {
+                    ids.add(cut.piece().id());
+                }
+            }
+        }
+        return ids;
+    }
+
+    /** The spacing of the mesh, mm. */
+    public double spacing() {
+        return sewing.spacing();
+    }
+
     /** The pressure on every vertex, kPa; at an edge a single one means little. */
     double[] pressures() {
         double[] stretched = settling.stretchedArea(rest.shape());
@@ -333,6 +475,89 @@ public final class Worn {
                             * 1000;
         }
         return pressures;
+    }
+
+    /**
+     * An edge of a piece as it lies on the body.
+     *
+     * @param sewn whether another edge is sewn to it
+     * @param vertices from its start to its end
+     */
+    public record Stroke(String piece, String edge, boolean sewn, int[] vertices) {}
+
+    /** Every edge of every piece. */
+    public List<Stroke> strokes() {
+        List<Stroke> strokes = new ArrayList<>();
+        for (PieceMesh cut : sewing.pieces().values()) {
+            for (OutlineEdge edge : cut.piece().outline()) {
+                SeamJoin.Ref ref = new SeamJoin.Ref(cut.piece().id(), edge.name());
+                boolean sewn = sewing.pattern().seams().stream().anyMatch(s -> s.a().equals(ref) || s.b().equals(ref));
+                int[] local = cut.edges().get(edge.name());
+                int[] vertices = new int[local.length];
+                for (int i = 0; i < local.length; i++) {
+                    vertices[i] = sewing.vertex(cut.piece(), local[i]);
+                }
+                strokes.add(new Stroke(cut.piece().id(), edge.name(), sewn, vertices));
+            }
+        }
+        return strokes;
+    }
+
+    /** Where a height cuts the cloth of the half, in short lines: side and front of the one end, side and front of the other, mm. */
+    public List<double[]> cut(double z) {
+        List<double[]> lines = new ArrayList<>();
+        double[] x = rest.shape();
+        for (int[] t : mesh().triangles()) {
+            double[] line = new double[4];
+            int n = 0;
+            for (int k = 0; k < 3; k++) {
+                int a = 3 * t[k];
+                int b = 3 * t[(k + 1) % 3];
+                double below = x[a + 2] - z;
+                double above = x[b + 2] - z;
+                if (below < 0 != above < 0) {
+                    double share = below / (below - above);
+                    line[n++] = x[a] + share * (x[b] - x[a]);
+                    line[n++] = x[a + 1] + share * (x[b + 1] - x[a + 1]);
+                }
+            }
+            if (n == 4) {
+                lines.add(line);
+            }
+        }
+        return lines;
+    }
+
+    /** Outwards at every vertex of the half, of length 1. */
+    public double[] normals() {
+        double[] x = rest.shape();
+        double[] normals = new double[x.length];
+        for (int[] t : mesh().triangles()) {
+            double[] u = new double[3];
+            double[] v = new double[3];
+            for (int axis = 0; axis < 3; axis++) {
+                u[axis] = x[3 * t[1] + axis] - x[3 * t[0] + axis];
+                v[axis] = x[3 * t[2] + axis] - x[3 * t[0] + axis];
+            }
+            double[] n = {u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]};
+            double z = (x[3 * t[0] + 2] + x[3 * t[1] + 2] + x[3 * t[2] + 2]) / 3;
+            double side = (x[3 * t[0]] + x[3 * t[1]] + x[3 * t[2]]) / 3;
+            double front = (x[3 * t[0] + 1] + x[3 * t[1] + 1] + x[3 * t[2] + 1]) / 3 - form().axis(z);
+            double sign = n[0] * side + n[1] * front < 0 ? -1 : 1;
+            for (int corner : t) {
+                for (int axis = 0; axis < 3; axis++) {
+                    normals[3 * corner + axis] += sign * n[axis];
+                }
+            }
+        }
+        for (int i = 0; i < normals.length; i += 3) {
+            double length = Math.sqrt(
+                    normals[i] * normals[i] + normals[i + 1] * normals[i + 1] + normals[i + 2] * normals[i + 2]);
+            for (int axis = 0; axis < 3 && length > 0; axis++) {
+                normals[i + axis] /= length;
+            }
+        }
+        return normals;
     }
 
     Sewing sewing() {
@@ -353,6 +578,17 @@ public final class Worn {
 
     public Mesh mesh() {
         return settling.mesh();
+    }
+
+    /** In a word how hard it presses (C22). */
+    public static String pressing(double kilopascals) {
+        return kilopascals < 0.05 ? "not at all" : kilopascals < 1 ? "light" : kilopascals < 3 ? "firm" : "hard";
+    }
+
+    /** What every picture and sheet says beside its figures: what they rest on. */
+    public String assumed() {
+        return "Worked out from " + draft.commission().measurements().taken().size()
+                + " measurements, not seen: the toile decides.";
     }
 
     /** Side, front and height of every vertex, and how far it had come to rest. */

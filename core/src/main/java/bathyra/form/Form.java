@@ -1,7 +1,9 @@
 package bathyra.form;
 
 import bathyra.measure.MeasurementKey;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -58,6 +60,18 @@ public final class Form {
     /** The figures that it was built from. */
     public Tape tape() {
         return tape;
+    }
+
+    /** The heights of its lines by their names, from the top, mm. */
+    public Map<String, Double> lines() {
+        Map<String, Double> lines = new LinkedHashMap<>();
+        lines.put("upper bust", heights.upper());
+        lines.put("bust", heights.bust());
+        lines.put("underbust", heights.underbust());
+        lines.put("waist", 0.0);
+        lines.put("high hip", heights.highHip());
+        lines.put("hip", heights.hip());
+        return lines;
     }
 
     public Heights heights() {

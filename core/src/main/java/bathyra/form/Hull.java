@@ -3,7 +3,7 @@ package bathyra.form;
 import java.util.Arrays;
 
 /** The convex hull of a section. */
-final class Hull {
+public final class Hull {
     private Hull() {}
 
     /**
@@ -11,7 +11,7 @@ final class Hull {
      *
      * @param half its outline from centre front over one side to centre back, x to the side, seen from its inside in turn
      */
-    static double girth(double[][] half) {
+    public static double girth(double[][] half) {
         double[][] chain = chain(half);
         double length = 0;
         for (int i = 1; i < chain.length; i++) {

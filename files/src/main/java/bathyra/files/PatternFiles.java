@@ -70,7 +70,7 @@ public final class PatternFiles {
         List<Finding> findings = new ArrayList<>(draft.findings());
         findings.addAll(Truing.beforeCutting(draft.pattern()));
         List<Layer> layers = plan.layers();
-        return PatternJson.write(draft.pattern(), layers, findings, program);
+        return PatternJson.write(draft, layers, findings, program);
     }
 
     /**

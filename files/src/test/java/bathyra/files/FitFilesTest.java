@@ -5,11 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.files.fit.FitDrawing;
 import bathyra.files.json.FitJson;
 import bathyra.files.obj.ObjFiles;
+import bathyra.files.pdf.FitSheet;
+import bathyra.files.pdf.FormSheets;
+import bathyra.files.svg.SvgFit;
 import bathyra.fit.FormSurface;
+import bathyra.fit.Sight;
 import bathyra.fit.Worn;
+import bathyra.form.Form;
+import bathyra.form.Modelling;
 import bathyra.garment.Garment;
+import bathyra.length.LengthUnit;
 import bathyra.measure.Softness;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -20,6 +28,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** How a garment sits, as files: by the published schema, and whole enough to be reckoned again. */
@@ -44,17 +55,16 @@ class FitFilesTest {
     @Test
     void shapeInTheDocument_isTheWholeHalf() throws IOException {
         JsonNode root = new ObjectMapper().readTree(FitJson.write(WORN, "test", true));
-        JsonNode mesh = root.get("mesh");
-        assertThat(mesh.get("vertices")).hasSize(WORN.mesh().count());
-        assertThat(mesh.get("away")).hasSize(WORN.mesh().count());
-        assertThat(mesh.get("triangles")).hasSize(WORN.mesh().triangles().length);
-        assertThat(mesh.get("paper")).hasSameSizeAs(mesh.get("triangles"));
+        assertThat(root.get("vertices")).hasSize(WORN.mesh().count());
+        assertThat(root.get("clearance")).hasSize(WORN.mesh().count());
+        assertThat(root.get("triangles")).hasSize(WORN.mesh().triangles().length);
         double area = 0;
-        for (JsonNode p : mesh.get("paper")) {
-            area += Math.abs((p.get(2).asDouble() - p.get(0).asDouble())
-                                    * (p.get(5).asDouble() - p.get(1).asDouble())
-                            - (p.get(4).asDouble() - p.get(0).asDouble())
-                                    * (p.get(3).asDouble() - p.get(1).asDouble()))
+        for (JsonNode triangle : root.get("triangles")) {
+            JsonNode p = triangle.get("paper");
+            area += Math.abs((p.get(1).get(0).asDouble() - p.get(0).get(0).asDouble())
+                                    * (p.get(2).get(1).asDouble() - p.get(0).get(1).asDouble())
+                            - (p.get(2).get(0).asDouble() - p.get(0).get(0).asDouble())
+                                    * (p.get(1).get(1).asDouble() - p.get(0).get(1).asDouble()))
                     / 2;
         }
         double pieces = DRAFT.pattern().pieces().stream()
@@ -64,7 +74,7 @@ class FitFilesTest {
         assertThat(root.get("note").asText()).contains("the toile decides");
         assertThat(new ObjectMapper()
                         .readTree(FitJson.write(WORN, "test", false))
-                        .has("mesh"))
+                        .has("vertices"))
                 .isFalse();
     }
 
@@ -96,5 +106,57 @@ class FitFilesTest {
         assertThat(lines)
                 .filteredOn(l -> l.startsWith("f "))
                 .hasSize(2 * WORN.mesh().triangles().length);
+    }
+
+    @Test
+    void drawing_showsEverySide_withItsFigures_andIsWellFormed() throws Exception {
+        var document = javax.xml.parsers.DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new java.io.ByteArrayInputStream(SvgFit.write(WORN).getBytes(StandardCharsets.UTF_8)));
+        String words = document.getDocumentElement().getTextContent();
+        assertThat(words)
+                .contains("From the front", "From the side", "From the back", "From above, waist", "the toile decides")
+                .contains("71.0")
+                .doesNotContain("NaN");
+        for (Sight sight : Sight.of(WORN)) {
+            assertThat(words).contains(sight.sentence().in(LengthUnit.CM));
+        }
+    }
+
+    /** What is seen from the front and from the back together is the whole garment, seen once. */
+    @Test
+    void clothFromFrontAndBack_isEveryTriangleOnce() {
+        FitDrawing drawing = new FitDrawing(WORN);
+        int seen = 0;
+        for (FitDrawing.View view : List.of(FitDrawing.View.FRONT, FitDrawing.View.BACK)) {
+            seen += drawing.cloth(view).values().stream().mapToInt(List::size).sum();
+        }
+        assertThat(seen).isEqualTo(2 * WORN.mesh().triangles().length);
+    }
+
+    @Test
+    void sheetForTheFitting_isOnePage_withWhatToLookAt() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(FitSheet.write(WORN, "2026-11-29"))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("What to look at", "the toile decides", "Loosen at once", "Nerea Holloway");
+        }
+    }
+
+    /** One section every 40 mm, its girth beside it; a large body takes a larger sheet, never a smaller scale. */
+    @Test
+    void formInSections_saysTheGirthOfEach() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(FormSheets.write(WORN.form(), "The Heron", "", LengthUnit.CM))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text).contains("at the waist", "72.0 cm round", "measure it before you cut");
+            double tall = WORN.form().heights().above() - WORN.form().heights().below();
+            assertThat(pdf.getNumberOfPages()).isBetween((int) (tall / 40), (int) (tall / 40) + 1);
+            assertThat(pdf.getPage(0).getMediaBox().getWidth()).isLessThan(600);
+        }
+        Form large = Modelling.of(Bodies.large());
+        try (PDDocument pdf = Loader.loadPDF(FormSheets.write(large, "Large", "left half", LengthUnit.IN))) {
+            assertThat(pdf.getPage(0).getMediaBox().getWidth()).isGreaterThan(600);
+            assertThat(new PDFTextStripper().getText(pdf)).contains("left half");
+        }
     }
 }

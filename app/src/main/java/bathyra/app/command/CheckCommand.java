@@ -1,7 +1,10 @@
 package bathyra.app.command;
 
+import bathyra.draft.Draft;
 import bathyra.files.json.BadDocument;
 import bathyra.finding.Finding;
+import bathyra.fit.Sight;
+import bathyra.fit.Worn;
 import bathyra.length.LengthUnit;
 import bathyra.truing.Truing;
 import java.nio.file.Path;
@@ -18,13 +21,18 @@ import picocli.CommandLine.Spec;
 /** Re-runs every check on a pattern, whoever drew it, one line a check. */
 @Command(
         name = "check",
-        description = "Checks a pattern: a pattern document, or a drawing from elsewhere.",
+        description =
+                "Checks a pattern: a pattern document, a drawing from elsewhere, or what a commission drafts, which is put on its wearer's form too.",
         mixinStandardHelpOptions = true)
 public final class CheckCommand implements Callable<Integer> {
+    private static final String COMMISSION = ".bathyra.json";
+
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "PATTERN", description = "A pattern document, or a drawing (svg, dxf).")
+    @Parameters(
+            paramLabel = "PATTERN",
+            description = "A pattern document, a drawing (svg, dxf), or a commission document (.bathyra.json).")
     private Path input;
 
     @Option(
@@ -42,6 +50,32 @@ public final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        return input.toString().toLowerCase(Locale.ROOT).endsWith(COMMISSION) ? commission() : pattern();
+    }
+
+    /** What a commission drafts to, and what would be seen first on the wearer. */
+    private int commission() {
+        DraftedFile drafted = DraftedFile.read(input);
+        drafted.faults().forEach(spec.commandLine().getErr()::println);
+        drafted.draft().ifPresent(draft -> {
+            print(draft.findings());
+            onTheBody(draft, "");
+            draft.rightHalf().ifPresent(right -> onTheBody(right, "right half: "));
+        });
+        return drafted.code();
+    }
+
+    private void onTheBody(Draft draft, String half) {
+        Worn worn = Worn.of(draft, Worn.surface(draft), () -> false);
+        String worst = Sight.of(worn).stream()
+                .findFirst()
+                .map(s -> DraftCommand.plain(s.sentence().in(LengthUnit.MM)))
+                .orElse("nothing stands away or bites in");
+        spec.commandLine().getOut().println("on the body: " + half + worst);
+        spec.commandLine().getOut().println(worn.assumed());
+    }
+
+    private int pattern() {
         TakenFile taken;
         try {
             taken = TakenFile.read(input, unit, sew);
@@ -51,6 +85,11 @@ public final class CheckCommand implements Callable<Integer> {
         }
         taken.notes().forEach(spec.commandLine().getErr()::println);
         List<Finding> findings = Truing.lookAtForeign(taken.pattern());
+        print(findings);
+        return findings.stream().anyMatch(f -> f.status() == Finding.Status.FAULT) ? Exit.NO_PATTERN : Exit.DONE;
+    }
+
+    private void print(List<Finding> findings) {
         for (Finding f : findings) {
             spec.commandLine()
                     .getOut()
@@ -65,6 +104,5 @@ public final class CheckCommand implements Callable<Integer> {
                             f.kind().unit().id(),
                             DraftCommand.plain(f.sentence().in(LengthUnit.MM))));
         }
-        return findings.stream().anyMatch(f -> f.status() == Finding.Status.FAULT) ? Exit.NO_PATTERN : Exit.DONE;
     }
 }

@@ -4,19 +4,17 @@ import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.output.OutputKind;
 import bathyra.draft.Draft;
-import bathyra.draft.Drafter;
-import bathyra.draft.Outcome;
-import bathyra.draft.Refusal;
-import bathyra.files.json.BadDocument;
-import bathyra.files.json.CommissionJson;
-import bathyra.files.json.DocumentText;
 import bathyra.files.json.FitJson;
 import bathyra.files.obj.ObjFiles;
+import bathyra.files.pdf.FitSheet;
+import bathyra.files.svg.SvgFit;
+import bathyra.fit.Sight;
 import bathyra.fit.Worn;
-import bathyra.garment.Commission;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -30,7 +28,8 @@ import picocli.CommandLine.Spec;
 /** Puts a commission's garment on the form of its wearer and writes how it sits. */
 @Command(
         name = "fit",
-        description = "Puts the garment on the wearer's form and writes how it sits: fit.json, form.obj, garment.obj.",
+        description =
+                "Puts the garment on the wearer's form and writes how it sits: fit.json, fit.svg, fit.pdf, form.obj, garment.obj.",
         mixinStandardHelpOptions = true)
 public final class FitCommand implements Callable<Integer> {
     @Spec
@@ -42,31 +41,14 @@ public final class FitCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "FOLDER", description = "Folder for the results.")
     private Path out;
 
-    @Option(names = "--no-mesh", description = "Leave the shape itself out of fit.json.")
-    private boolean noMesh;
+    @Option(names = "--mesh", description = "Put the shape itself into fit.json too.")
+    private boolean mesh;
 
     @Override
     public Integer call() {
-        Commission commission;
-        try {
-            commission = CommissionJson.read(DocumentText.read(input, DocumentText.COMMISSION_MOST));
-        } catch (BadDocument e) {
-            e.faults().forEach(spec.commandLine().getErr()::println);
-            return Exit.INPUT;
-        } catch (IOException e) {
-            spec.commandLine()
-                    .getErr()
-                    .println("file: " + input + " cannot be read; the path of a commission document");
-            return Exit.INPUT;
-        }
-        Outcome outcome = Drafter.draft(commission);
-        if (outcome instanceof Refusal refusal) {
-            refusal.reasons().forEach(f -> spec.commandLine()
-                    .getErr()
-                    .println(DraftCommand.plain(f.sentence().in(commission.units()))));
-            return refusal.cause() == Refusal.Cause.INPUT ? Exit.INPUT : Exit.NO_PATTERN;
-        }
-        return write((Draft) outcome);
+        DraftedFile drafted = DraftedFile.read(input);
+        drafted.faults().forEach(spec.commandLine().getErr()::println);
+        return drafted.draft().map(this::write).orElse(drafted.code());
     }
 
     private int write(Draft draft) {
@@ -98,9 +80,25 @@ public final class FitCommand implements Callable<Integer> {
                             reading.planned(),
                             reading.worn()));
         }
-        files.put(out.resolve("fit" + half + ".json"), utf8(FitJson.write(worn, Version.number(), !noMesh)));
+        for (Sight sight : Sight.of(worn)) {
+            spec.commandLine()
+                    .getOut()
+                    .println(DraftCommand.plain(
+                            sight.sentence().in(draft.commission().units())));
+        }
+        files.put(out.resolve("fit" + half + ".json"), utf8(FitJson.write(worn, Version.number(), mesh)));
+        files.put(out.resolve("fit" + half + ".svg"), utf8(SvgFit.write(worn)));
+        files.put(out.resolve("fit" + half + ".pdf"), sheet(worn));
         files.put(out.resolve("form" + half + ".obj"), utf8(ObjFiles.form(worn.form())));
         files.put(out.resolve("garment" + half + ".obj"), utf8(ObjFiles.garment(worn)));
+    }
+
+    private static byte[] sheet(Worn worn) {
+        try {
+            return FitSheet.write(worn, LocalDate.now().toString());
+        } catch (IOException e) {
+            throw new UncheckedIOException("a sheet in memory is always writable", e);
+        }
     }
 
     private static byte[] utf8(String text) {

@@ -272,9 +272,4 @@ public final class FitModel {
         turn = ((radians % FULL) + FULL) % FULL;
         changed.run();
     }
-
-    /** In a word how hard it presses. */
-    static String pressing(double kilopascals) {
-        return kilopascals < 0.05 ? "not at all" : kilopascals < 1 ? "light" : kilopascals < 3 ? "firm" : "hard";
-    }
 }

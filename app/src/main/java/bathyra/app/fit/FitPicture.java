@@ -7,6 +7,7 @@ import bathyra.app.form.Tints;
 import bathyra.app.table.Ink;
 import bathyra.app.table.OncePulse;
 import bathyra.app.table.Palette;
+import bathyra.fit.Closeness;
 import bathyra.form.Form;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
@@ -16,10 +17,6 @@ import javafx.scene.layout.Pane;
 
 /** One view of the garment on the form, painted into a picture at most once a pulse: tints where it stands away, coral where it presses. */
 final class FitPicture extends Pane {
-    /** Where the tints change, mm away; the first is where it touches. */
-    private static final double[] AWAY = {1, 2, 4, 6};
-
-    private static final double[] PRESSED = {1.5, 3.5, 5.5};
     private static final int HATCH = 6;
     private static final double EDGE = 6;
 
@@ -76,17 +73,15 @@ final class FitPicture extends Pane {
         int[] pixels = new int[width * height];
         Tints tints = new Tints(palette);
         int[] body = tints.body();
-        int[] away = {
+        int[] cloth = {
+            tints.mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35),
+            tints.of(Ink.CORAL_WASH),
+            tints.mixed(Ink.CHART, Ink.CORAL_WASH, 0.6),
             tints.of(Ink.CHART),
             tints.mixed(Ink.CHART, Ink.SHALLOW, 0.33),
             tints.mixed(Ink.CHART, Ink.SHALLOW, 0.66),
             tints.of(Ink.SHALLOW),
             tints.mixed(Ink.SHALLOW, Ink.LINE, 0.5)
-        };
-        int[] pressed = {
-            tints.mixed(Ink.CHART, Ink.CORAL_WASH, 0.6),
-            tints.of(Ink.CORAL_WASH),
-            tints.mixed(Ink.CORAL_WASH, Ink.CORAL, 0.35)
         };
         int hatch = tints.of(Ink.CORAL);
         int ink = tints.of(Ink.INK);
@@ -103,15 +98,9 @@ final class FitPicture extends Pane {
                 if (kind == Raster.BODY) {
                     int band = Tints.band(value, nearest);
                     colour = body[band];
-                } else if (value < -PRESSED[0]) {
-                    int band = value < -PRESSED[2] ? 2 : value < -PRESSED[1] ? 1 : 0;
-                    colour = (x + y) % HATCH == 0 ? hatch : pressed[band];
                 } else {
-                    int band = 0;
-                    while (band < AWAY.length && value > AWAY[band]) {
-                        band++;
-                    }
-                    colour = away[band];
+                    Closeness close = Closeness.of(value);
+                    colour = close.isPressing() && (x + y) % HATCH == 0 ? hatch : cloth[close.ordinal()];
                 }
                 pixels[y * width + x] = isRim(raster, x, y) ? (kind == Raster.BODY ? line : ink) : colour;
             }

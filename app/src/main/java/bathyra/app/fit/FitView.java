@@ -214,7 +214,7 @@ public final class FitView extends BorderPane {
                     figure(reading.planned()),
                     figure(reading.worn()),
                     figure(Math.max(0, reading.body() - reading.worn())),
-                    FitModel.pressing(reading.pressure()),
+                    Worn.pressing(reading.pressure()),
                     String.format(Locale.ROOT, "%.0f N/m", reading.tension()),
                     rides(reading.ridesFront()));
             for (int i = 0; i < cells.size(); i++) {
@@ -282,11 +282,7 @@ public final class FitView extends BorderPane {
                                         : "Cloth by its stretch test")
                         + ", no friction: how high it rides is the least certain. Light is under 1 kPa, firm to 3, hard past it; half or twice of that is as likely.",
                 "quiet");
-        card.words(
-                "Worked out from "
-                        + workshop.commission().measurements().taken().size()
-                        + " measurements, not seen: the toile decides.",
-                "quiet");
+        card.words(worn.assumed(), "quiet");
         if (!worn.rest().settled() && !model.isWorking()) {
             card.words(
                     String.format(
@@ -324,7 +320,7 @@ public final class FitView extends BorderPane {
                         : off > 0
                                 ? "The body keeps it " + say(off) + " wider than planned."
                                 : "It sits " + say(-off) + " closer than planned.");
-        card.words("It presses: " + FitModel.pressing(reading.pressure()) + ".");
+        card.words("It presses: " + Worn.pressing(reading.pressure()) + ".");
         card.words("At the side its line lies "
                 + (Math.abs(reading.ridesSide()) < 3
                         ? "in place."
@@ -372,7 +368,7 @@ public final class FitView extends BorderPane {
             card.add(take);
             card.words(
                     pressure
-                            ? "presses " + FitModel.pressing(cure.before()) + " → " + FitModel.pressing(cure.after())
+                            ? "presses " + Worn.pressing(cure.before()) + " → " + Worn.pressing(cure.after())
                             : "roughly " + figure(cure.before()) + " → " + say(cure.after()),
                     "quiet");
         }

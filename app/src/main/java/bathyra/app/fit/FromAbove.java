@@ -4,7 +4,6 @@ import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
-import bathyra.fit.Mesh;
 import bathyra.fit.Worn;
 import bathyra.form.Form;
 import bathyra.place.Level;
@@ -82,28 +81,12 @@ final class FromAbove extends PaintedPane {
         g.fillText("front below", middle, y + (front + behind) / 2 * scale + 4);
     }
 
-    /** Where the height cuts the triangles of both halves. */
+    /** Where the height cuts the cloth of both halves. */
     private static void cut(Surface g, Worn worn, double z, double middle, double y, double scale) {
-        Mesh mesh = worn.mesh();
-        double[] x = worn.rest().shape();
-        for (int[] t : mesh.triangles()) {
-            double[][] ends = new double[3][];
-            int n = 0;
-            for (int k = 0; k < 3; k++) {
-                int a = 3 * t[k];
-                int b = 3 * t[(k + 1) % 3];
-                double below = x[a + 2] - z;
-                double above = x[b + 2] - z;
-                if (below < 0 != above < 0) {
-                    double share = below / (below - above);
-                    ends[n++] = new double[] {x[a] + share * (x[b] - x[a]), x[a + 1] + share * (x[b + 1] - x[a + 1])};
-                }
-            }
-            if (n == 2) {
-                for (int side = -1; side <= 1; side += 2) {
-                    g.moveTo(middle + side * ends[0][0] * scale, y + ends[0][1] * scale);
-                    g.lineTo(middle + side * ends[1][0] * scale, y + ends[1][1] * scale);
-                }
+        for (double[] line : worn.cut(z)) {
+            for (int side = -1; side <= 1; side += 2) {
+                g.moveTo(middle + side * line[0] * scale, y + line[1] * scale);
+                g.lineTo(middle + side * line[2] * scale, y + line[3] * scale);
             }
         }
     }

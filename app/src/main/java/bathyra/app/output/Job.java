@@ -13,6 +13,7 @@ import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgLay;
+import bathyra.fit.Worn;
 import bathyra.garment.Commission;
 import bathyra.lay.AutoLay;
 import bathyra.layer.Layer;
@@ -47,6 +48,20 @@ public record Job(
 
     byte[] pdf(Paper paper) throws IOException {
         return PdfPattern.write(drafted(), plan(), paper, printing.scale(), today(), seen);
+    }
+
+    /** How it sits on the wearer's form, worked out from cold. */
+    Worn worn() {
+        return Worn.of(drafted(), Worn.surface(drafted()), seen.cancelled());
+    }
+
+    /** Which half is written, empty where both are alike. */
+    String half() {
+        return switch (drafted().commission().measurements().part()) {
+            case WHOLE -> "";
+            case LEFT -> "left half";
+            case RIGHT -> "right half";
+        };
     }
 
     static String today() {

@@ -11,12 +11,17 @@ import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.dxf.DxfPattern;
 import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.json.CommissionJson;
+import bathyra.files.obj.ObjFiles;
 import bathyra.files.pdf.BillPage;
 import bathyra.files.pdf.DraftingSheet;
+import bathyra.files.pdf.FitSheet;
+import bathyra.files.pdf.FormSheets;
 import bathyra.files.pdf.MeasuringSheet;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PaperModelSheet;
+import bathyra.files.svg.SvgFit;
 import bathyra.files.svg.SvgPattern;
+import bathyra.fit.Worn;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
@@ -65,6 +70,24 @@ public enum OutputKind {
                     PaperModel.of(
                             job.drafted().cutting(), job.drafted().commission().garment()),
                     job.drafted().commission().title())),
+    FIT_SHEET(
+            "On the body, one sheet for the fitting",
+            "pdf",
+            Source.DRAFT,
+            Of.HALF,
+            job -> FitSheet.write(job.worn(), Job.today())),
+    FIT_SVG("On the body, SVG", "svg", Source.DRAFT, Of.HALF, job -> Job.utf8(SvgFit.write(job.worn()))),
+    FORM_SHEETS(
+            "The form in sections, full size",
+            "pdf",
+            Source.DRAFT,
+            Of.HALF,
+            job -> FormSheets.write(
+                    Worn.form(job.drafted()),
+                    job.drafted().commission().title(),
+                    job.half(),
+                    job.commission().units())),
+    FORM_OBJ("The form, OBJ", "obj", Source.DRAFT, Of.HALF, job -> Job.utf8(ObjFiles.form(Worn.form(job.drafted())))),
     BLOCK_FULL(
             "Block with its steps, full size on A4",
             "pdf",
@@ -217,6 +240,10 @@ public enum OutputKind {
     /** Whether a new part of the menu begins with it. */
     public boolean beginsPart() {
         return this != PDF_A4
-                && (this == SVG || this == JSON || this == SHOPPING || values()[ordinal() - 1].source != source);
+                && (this == SVG
+                        || this == JSON
+                        || this == SHOPPING
+                        || this == FIT_SHEET
+                        || values()[ordinal() - 1].source != source);
     }
 }

@@ -10,6 +10,8 @@ import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.finding.Finding;
+import bathyra.fit.Sight;
+import bathyra.fit.Worn;
 import bathyra.garment.Commission;
 import bathyra.length.LengthUnit;
 import bathyra.length.Sentence;
@@ -25,17 +27,30 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** One design for many wearers: who drafts clean, who needs a look and why, and all their patterns. */
 public final class Chorus {
+    private static final Logger LOG = LoggerFactory.getLogger(Chorus.class);
+
     private Chorus() {}
 
-    /** How one wearer came out of the design. */
-    public record Part(Commission commission, Outcome outcome) {
+    /**
+     * How one wearer came out of the design.
+     *
+     * @param worst what would be seen first on this body, once it was looked for
+     */
+    public record Part(Commission commission, Outcome outcome, Optional<Sight> worst) {
+        Part(Commission commission, Outcome outcome) {
+            this(commission, outcome, Optional.empty());
+        }
+
         /** Whether it drafts with nothing to look at. */
         public boolean isClean() {
             return isDrafted() && ((Draft) outcome).with(Finding.Status.NOTE).isEmpty();
@@ -45,7 +60,8 @@ public final class Chorus {
         public Part byInitials() {
             return new Part(
                     commission.withWearer(commission.wearer().byInitials()),
-                    outcome instanceof Draft draft ? draft.byInitials() : outcome);
+                    outcome instanceof Draft draft ? draft.byInitials() : outcome,
+                    worst);
         }
 
         /** Whether there is a pattern that may be put out: one past the top level of reduction waits for the record of its wearer. */
@@ -104,6 +120,36 @@ public final class Chorus {
     }
 
     /**
+     * Puts each that drafts on its wearer's form, roughly, for what would be seen there first.
+     *
+     * @param done told after each how many were looked at
+     * @param stopped asked between rounds whether to go on; what was looked at until then is given with the rest as they were
+     */
+    public static List<Part> onTheBody(List<Part> parts, IntConsumer done, BooleanSupplier stopped) {
+        List<Part> looked = new ArrayList<>();
+        for (Part part : parts) {
+            looked.add(
+                    part.outcome() instanceof Draft draft && !stopped.getAsBoolean()
+                            ? new Part(part.commission(), draft, worst(draft, stopped))
+                            : part);
+            done.accept(looked.size());
+        }
+        return looked;
+    }
+
+    private static Optional<Sight> worst(Draft draft, BooleanSupplier stopped) {
+        try {
+            Worn worn = Worn.cold(draft, Worn.surface(draft), Worn.COARSE, stopped);
+            return stopped.getAsBoolean()
+                    ? Optional.empty()
+                    : Sight.of(worn).stream().findFirst();
+        } catch (RuntimeException e) {
+            LOG.warn("{} could not be put on its form", draft.commission().title(), e);
+            return Optional.empty();
+        }
+    }
+
+    /**
      * Writes the patterns of all who draft, a folder each, all of them or none.
      *
      * @return how many were written; 0 when it was stopped, and then nothing is left behind
@@ -125,7 +171,7 @@ public final class Chorus {
                     Files.write(own.resolve("pattern.pdf"), PdfPattern.write(draft, Paper.A4, date));
                     Files.writeString(
                             own.resolve("pattern.json"),
-                            PatternJson.write(draft.pattern(), draft.findings(), program),
+                            PatternJson.write(draft, List.of(), draft.findings(), program),
                             StandardCharsets.UTF_8);
                     done.accept(++written);
                 }

@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -126,7 +127,22 @@ final class ChorusView extends VBox {
                         return Chorus.draft(commissions, n -> updateProgress(n, commissions.size()), this::isCancelled);
                     }
                 },
-                this::show);
+                done -> {
+                    show(done);
+                    lookOnTheBody(done);
+                });
+    }
+
+    /** Behind the drafts, which stand there already: what would be seen first on each body. */
+    private void lookOnTheBody(List<Chorus.Part> done) {
+        Platform.runLater(() -> run(
+                new Task<List<Chorus.Part>>() {
+                    @Override
+                    protected List<Chorus.Part> call() {
+                        return Chorus.onTheBody(done, n -> updateProgress(n, done.size()), this::isCancelled);
+                    }
+                },
+                this::show));
     }
 
     private void show(List<Chorus.Part> done) {
@@ -143,9 +159,15 @@ final class ChorusView extends VBox {
             wearer.getStyleClass().add("check-name");
             Label words = new Label(part.says(workshop.unit()));
             words.getStyleClass().add("words");
-            HBox row = new HBox(
-                    part.isClean() ? Marks.tick() : part.isDrafted() ? Marks.triangle() : Marks.cross(),
-                    new VBox(wearer, words));
+            VBox said = new VBox(wearer, words);
+            part.worst().ifPresent(sight -> {
+                Label body =
+                        new Label("On the body, roughly: " + sight.sentence().in(workshop.unit()));
+                body.getStyleClass().addAll("words", "quiet");
+                said.getChildren().add(body);
+            });
+            HBox row =
+                    new HBox(part.isClean() ? Marks.tick() : part.isDrafted() ? Marks.triangle() : Marks.cross(), said);
             row.getStyleClass().add("check-row");
             rows.getChildren().add(row);
         });

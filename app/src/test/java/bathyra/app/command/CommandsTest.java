@@ -71,13 +71,13 @@ class CommandsTest {
 
     @Test
     void fit_writesHowTheGarmentSits_andSaysWhyItCannot() throws IOException {
-        assertThat(run("fit", heron, "--out", folder.resolve("fit"), "--no-mesh"))
+        assertThat(run("fit", heron, "--out", folder.resolve("fit")))
                 .isEqualTo(0);
-        assertThat(files(folder.resolve("fit"))).containsExactly("fit.json", "form.obj", "garment.obj");
+        assertThat(files(folder.resolve("fit"))).containsExactly("fit.json", "fit.pdf", "fit.svg", "form.obj", "garment.obj");
         assertThat(out).contains("Waist: planned 710 mm, sits at 71");
         assertThat(Files.readString(folder.resolve("fit/fit.json")))
                 .doesNotContain("Nerea")
-                .doesNotContain("\"mesh\"");
+                .doesNotContain("\"vertices\": [");
         Path none = write("none.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0,", ""));
         assertThat(run("fit", none, "--out", folder.resolve("none"))).isEqualTo(2);
         assertThat(err).contains("Waist");

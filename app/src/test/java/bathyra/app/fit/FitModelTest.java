@@ -152,12 +152,4 @@ class FitModelTest extends InWorkshop {
         assertThat(model.isWorking()).isFalse();
         assertThat(model.shown()).isEmpty();
     }
-
-    @Test
-    void pressing_isSaidInAWord() {
-        assertThat(FitModel.pressing(0)).isEqualTo("not at all");
-        assertThat(FitModel.pressing(0.9)).isEqualTo("light");
-        assertThat(FitModel.pressing(2)).isEqualTo("firm");
-        assertThat(FitModel.pressing(3.5)).isEqualTo("hard");
-    }
 }

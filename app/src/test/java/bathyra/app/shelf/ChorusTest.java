@@ -143,4 +143,15 @@ class ChorusTest {
                 .extracting(Entry::id)
                 .containsExactly(3L, 2L);
     }
+
+    @Test
+    void onTheBody_theWorstOfEachWearerIsTold_andStoppingLeavesTheRestAsTheyWere() {
+        List<Chorus.Part> parts = Chorus.draft(many(4), n -> {}, () -> false);
+        List<Integer> told = new ArrayList<>();
+        List<Chorus.Part> looked = Chorus.onTheBody(parts, told::add, () -> told.size() >= 2);
+        assertThat(looked).hasSameSizeAs(parts);
+        assertThat(looked.subList(0, 2).stream().filter(Chorus.Part::isDrafted))
+                .allSatisfy(p -> assertThat(p.worst()).isPresent());
+        assertThat(looked.subList(2, 4)).allSatisfy(p -> assertThat(p.worst()).isEmpty());
+    }
 }

@@ -1,11 +1,16 @@
 package bathyra.files.json;
 
+import bathyra.fit.CupRoom;
 import bathyra.fit.Mesh;
+import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.form.Form;
-import com.fasterxml.jackson.core.JsonProcessingException;
+import bathyra.garment.Garment;
+import bathyra.length.LengthUnit;
+import bathyra.measure.Occasion;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Locale;
 
 /** How a garment sits, as a document (docs/formats/fit.schema.json): the form, what was read, and the shape itself, so that another reckoning can be held against it. */
@@ -21,36 +26,102 @@ public final class FitJson {
         root.put("version", 1);
         root.put("program", program);
         root.put("title", worn.draft().commission().title());
+        root.put("note", worn.assumed() + " Lengths mm, forces N, tension and pull N/m, pressure kPa.");
         root.put(
-                "note",
-                "Worked out from "
-                        + worn.draft().commission().measurements().taken().size()
-                        + " measurements, not seen: the toile decides. Lengths mm, forces N, pressure kPa.");
+                "half",
+                worn.draft().commission().measurements().part().name().toLowerCase(Locale.ROOT));
+        assumed(root.putObject("assumed"), worn);
         form(root.putObject("form"), worn.form());
-        ObjectNode rest = root.putObject("rest");
-        rest.put("settled", worn.rest().settled());
-        rest.put("residual", rounded(worn.rest().residual()));
-        rest.put("rounds", worn.rest().rounds());
-        ArrayNode levels = root.putArray("levels");
-        for (Worn.LevelReading reading : worn.levels()) {
-            ObjectNode level = levels.addObject();
-            level.put("level", reading.level().id());
-            level.put("body", rounded(reading.body()));
-            level.put("planned", rounded(reading.planned()));
-            level.put("worn", rounded(reading.worn()));
-            level.put("tension", rounded(reading.tension()));
-            level.put("pressure", rounded(reading.pressure()));
-            level.put("ridesFront", rounded(reading.ridesFront()));
-            level.put("ridesSide", rounded(reading.ridesSide()));
+        garment(root.putArray("garment"), worn);
+        edges(root.putArray("edges"), worn);
+        gap(root.putArray("gap"), worn);
+        worn.cup().ifPresent(cup -> root.putObject("cups")
+                .put("breast", Math.round(cup.breast()))
+                .put("pressed", CupRoom.band(cup.pressed()))
+                .put("empty", CupRoom.band(cup.empty()))
+                .put("hollow", CupRoom.band(cup.hollow())));
+        ArrayNode findings = root.putArray("findings");
+        for (Sight sight : Sight.of(worn)) {
+            findings.addObject()
+                    .put("id", sight.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                    .put("azimuth", rounded(Math.toDegrees(sight.azimuth())))
+                    .put("height", rounded(sight.height()))
+                    .put("value", rounded(sight.amount()))
+                    .put("text", sight.sentence().in(LengthUnit.MM).replace('\u00a0', ' '));
         }
+        root.putObject("solver")
+                .put("h", worn.spacing())
+                .put("vertices", worn.mesh().count())
+                .put("rounds", worn.rest().rounds())
+                .put("residual", rounded(worn.rest().residual()))
+                .put("settled", worn.rest().settled());
         if (mesh) {
-            mesh(root.putObject("mesh"), worn);
+            mesh(root, worn);
         }
-        try {
-            return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a tree of numbers and words", e);
+        return Json.pretty(root);
+    }
+
+    private static void assumed(ObjectNode node, Worn worn) {
+        Garment garment = worn.draft().commission().garment();
+        Occasion occasion = worn.draft().commission().measurements().occasion();
+        node.put("cloth", garment.give().id());
+        node.put("softness", occasion.softness().id());
+        node.put("posture", occasion.posture().id());
+        node.put("lungs", garment.isLungsFull() ? "full" : "rest");
+        ArrayNode figures = node.putArray("figures");
+        worn.form().tape().assumed().forEach(figures::add);
+    }
+
+    private static void garment(ArrayNode levels, Worn worn) {
+        for (Worn.LevelReading reading : worn.levels()) {
+            double height = worn.height(reading.level());
+            levels.addObject()
+                    .put("level", reading.level().id())
+                    .put("body", rounded(reading.body()))
+                    .put("planned", rounded(reading.planned()))
+                    .put("worn", rounded(reading.worn()))
+                    .put("hull", rounded(worn.hull(height)))
+                    .put("bodyUnder", rounded(worn.bodyUnder(height)))
+                    .put("tension", rounded(reading.tension()))
+                    .put("pressure", rounded(reading.pressure()))
+                    .put("presses", Worn.pressing(reading.pressure()))
+                    .put("ridesFront", rounded(reading.ridesFront()))
+                    .put("ridesSide", rounded(reading.ridesSide()));
         }
+    }
+
+    /** Along every edge that nothing is sewn to, piece by piece: how far it stands away. */
+    private static void edges(ArrayNode edges, Worn worn) {
+        double[] x = worn.rest().shape();
+        double[] away = worn.away();
+        for (Worn.Stroke stroke : worn.strokes()) {
+            if (stroke.sewn()) {
+                continue;
+            }
+            ObjectNode node = edges.addObject();
+            node.put("piece", stroke.piece()).put("edge", stroke.edge());
+            ArrayNode profile = node.putArray("away");
+            double arc = 0;
+            for (int i = 0; i < stroke.vertices().length; i++) {
+                int v = stroke.vertices()[i];
+                if (i > 0) {
+                    int u = stroke.vertices()[i - 1];
+                    double dx = x[3 * v] - x[3 * u];
+                    double dy = x[3 * v + 1] - x[3 * u + 1];
+                    double dz = x[3 * v + 2] - x[3 * u + 2];
+                    arc += Math.sqrt(dx * dx + dy * dy + dz * dz);
+                }
+                profile.addArray().add(rounded(arc)).add(rounded(away[v]));
+            }
+        }
+    }
+
+    private static void gap(ArrayNode gaps, Worn worn) {
+        worn.lacingPull().ifPresent(pull -> worn.laced(pull, () -> false).ifPresent(lacing -> lacing.gaps()
+                .forEach(g -> gaps.addObject()
+                        .put("height", rounded(g.height()))
+                        .put("open", rounded(g.open()))
+                        .put("pull", rounded(lacing.pull())))));
     }
 
     private static void form(ObjectNode node, Form form) {
@@ -70,8 +141,11 @@ public final class FitJson {
             tape.put("taped", rounded(residual.taped()));
             tape.put("form", rounded(residual.form()));
         }
-        ArrayNode assumed = node.putArray("assumed");
-        form.tape().assumed().forEach(assumed::add);
+        double[] apex = form.apex();
+        ArrayNode at = node.putArray("apex");
+        for (double each : apex) {
+            at.add(rounded(each));
+        }
     }
 
     private static void mesh(ObjectNode node, Worn worn) {
@@ -79,7 +153,7 @@ public final class FitJson {
         double[] x = worn.rest().shape();
         double[] away = worn.away();
         ArrayNode vertices = node.putArray("vertices");
-        ArrayNode stands = node.putArray("away");
+        ArrayNode stands = node.putArray("clearance");
         for (int v = 0; v < mesh.count(); v++) {
             ArrayNode at = vertices.addArray();
             for (int axis = 0; axis < 3; axis++) {
@@ -88,15 +162,18 @@ public final class FitJson {
             stands.add(rounded(away[v]));
         }
         ArrayNode triangles = node.putArray("triangles");
-        ArrayNode paper = node.putArray("paper");
+        List<String> pieces = worn.pieceOfTriangles();
         for (int t = 0; t < mesh.triangles().length; t++) {
-            ArrayNode corners = triangles.addArray();
+            ObjectNode triangle = triangles.addObject();
+            ArrayNode corners = triangle.putArray("vertices");
             for (int v : mesh.triangles()[t]) {
                 corners.add(v);
             }
-            ArrayNode flat = paper.addArray();
-            for (double each : mesh.paper()[t]) {
-                flat.add(rounded(each));
+            triangle.put("piece", pieces.get(t));
+            ArrayNode paper = triangle.putArray("paper");
+            double[] flat = mesh.paper()[t];
+            for (int k = 0; k < 3; k++) {
+                paper.addArray().add(rounded(flat[2 * k])).add(rounded(flat[2 * k + 1]));
             }
         }
     }

@@ -1,5 +1,12 @@
 package bathyra.files.json;
 
+import java.util.EnumSet;
+import bathyra.measure.MeasurementSet;
+import bathyra.measure.MeasurementKey;
+import bathyra.draft.Drafter;
+import bathyra.draft.Draft;
+import bathyra.bone.Channel;
+import bathyra.bone.BonePlan;
 import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
 import bathyra.block.Step;
@@ -77,6 +84,48 @@ public final class PatternJson {
     /** The document of a pattern with its layers and with what its checks found. */
     public static String write(Pattern pattern, List<Layer> layers, List<Finding> findings, String program) {
         return Json.pretty(document(pattern, layers, findings, program));
+    }
+
+    /** The document of a draft with its layers: besides the pattern the figures that it rests on and the channels of its bones. */
+    public static String write(Draft draft, List<Layer> layers, List<Finding> findings, String program) {
+        ObjectNode root = document(draft.pattern(), layers, findings, program);
+        measurements(root.putArray("measurements"), draft);
+        bones(root.putArray("bones"), draft);
+        return Json.pretty(root);
+    }
+
+    private static void measurements(ArrayNode out, Draft draft) {
+        MeasurementSet set = draft.commission().measurements();
+        Set<MeasurementKey> used = EnumSet.copyOf(Drafter.needs(draft.commission().garment()));
+        used.addAll(set.taken().keySet());
+        for (MeasurementKey key : used) {
+            set.find(key)
+                    .ifPresent(figure -> out.addObject()
+                            .put("key", key.key())
+                            .put("value", round(figure.value()))
+                            .put("how", set.isTaken(key) ? "taken" : "estimated"));
+        }
+    }
+
+    /** Each channel on each of its pieces, in the frame that the piece itself is written in. */
+    private static void bones(ArrayNode out, Draft draft) {
+        for (Channel channel : BonePlan.of(draft).channels()) {
+            ObjectNode node = out.addObject()
+                    .put("id", channel.id())
+                    .put("kind", channel.kind().id())
+                    .put("width", round(channel.width()))
+                    .put("count", channel.count())
+                    .put("cut", round(channel.cut().value()));
+            ArrayNode runs = node.putArray("runs");
+            for (Channel.Run run : channel.runs()) {
+                draft.pattern().pieces().stream()
+                        .filter(p -> p.id().equals(run.piece()))
+                        .findFirst()
+                        .ifPresent(piece -> path(
+                                runs.addObject().put("piece", run.piece()).putArray("path"),
+                                piece.uprightTurn().apply(run.path())));
+            }
+        }
     }
 
     private static ObjectNode document(Pattern pattern, List<Layer> layers, List<Finding> findings, String program) {
@@ -157,15 +206,7 @@ public final class PatternJson {
                     .put("edge", edge.name())
                     .put("kind", edge.kind().id());
             out.put("seam", edge.seam().orElse(null));
-            ArrayNode path = out.putArray("path");
-            command(path, "M", edge.path().start());
-            for (Segment segment : edge.path().segments()) {
-                if (segment instanceof Cubic cubic) {
-                    command(path, "C", cubic.control1(), cubic.control2(), cubic.end());
-                } else {
-                    command(path, "L", segment.end());
-                }
-            }
+            path(out.putArray("path"), edge.path());
         }
         ArrayNode marks = node.putArray("levelMarks");
         for (LevelMark mark : piece.levelMarks()) {
@@ -202,6 +243,17 @@ public final class PatternJson {
                                     .put("degrees", corner.degrees())
                                     .putArray("at"),
                             corner.at()));
+        }
+    }
+
+    private static void path(ArrayNode out, Path path) {
+        command(out, "M", path.start());
+        for (Segment segment : path.segments()) {
+            if (segment instanceof Cubic cubic) {
+                command(out, "C", cubic.control1(), cubic.control2(), cubic.end());
+            } else {
+                command(out, "L", segment.end());
+            }
         }
     }
 

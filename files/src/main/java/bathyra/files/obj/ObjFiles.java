@@ -4,7 +4,6 @@ import bathyra.fit.Mesh;
 import bathyra.fit.Worn;
 import bathyra.form.Form;
 import bathyra.form.Heights;
-import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 
@@ -33,8 +32,8 @@ public final class ObjFiles {
             }
         }
         int next = (rows + 1) * AROUND + 1;
-        for (Map.Entry<String, Double> line : lines(heights).entrySet()) {
-            text.append("o level-").append(line.getKey()).append('\n');
+        for (Map.Entry<String, Double> line : form.lines().entrySet()) {
+            text.append("o level-").append(line.getKey().replace(' ', '-')).append('\n');
             ring(text, form, line.getValue());
             text.append('l');
             for (int a = 0; a <= AROUND; a++) {
@@ -44,17 +43,6 @@ public final class ObjFiles {
             next += AROUND;
         }
         return text.toString();
-    }
-
-    private static Map<String, Double> lines(Heights heights) {
-        Map<String, Double> lines = new LinkedHashMap<>();
-        lines.put("upper", heights.upper());
-        lines.put("bust", heights.bust());
-        lines.put("underbust", heights.underbust());
-        lines.put("waist", 0.0);
-        lines.put("high-hip", heights.highHip());
-        lines.put("hip", heights.hip());
-        return lines;
     }
 
     private static void ring(StringBuilder text, Form form, double z) {

@@ -125,6 +125,22 @@ final class Pen {
         out.stroke();
     }
 
+    /** Fills areas, each closed. */
+    void fill(List<? extends List<Point>> areas) throws IOException {
+        trace(areas);
+        out.fill();
+    }
+
+    private void trace(List<? extends List<Point>> areas) throws IOException {
+        for (List<Point> area : areas) {
+            out.moveTo(x(area.get(0).x()), y(area.get(0).y()));
+            for (Point p : area.subList(1, area.size())) {
+                out.lineTo(x(p.x()), y(p.y()));
+            }
+            out.closePath();
+        }
+    }
+
     /** Text with its baseline at a place; size in points. */
     void text(double x, double y, PDFont font, double size, String words) throws IOException {
         out.beginText();

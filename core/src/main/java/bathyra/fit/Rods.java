@@ -24,6 +24,10 @@ final class Rods {
         this.rods = List.copyOf(rods);
     }
 
+    List<Rod> rods() {
+        return rods;
+    }
+
     int[][] groups() {
         List<int[]> groups = new ArrayList<>();
         for (Rod rod : rods) {

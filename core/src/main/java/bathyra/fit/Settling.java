@@ -145,12 +145,7 @@ public final class Settling {
         for (int v = 0; v < areas.length; v++) {
             weight += cloth.weight() * areas[v] * x[3 * v + 2];
         }
-        return membrane.energy(x)
-                + bending.energy(x)
-                + rods.energy(x)
-                + contact.energy(x)
-                + cord.energy(x)
-                + weight;
+        return membrane.energy(x) + bending.energy(x) + rods.energy(x) + contact.energy(x) + cord.energy(x) + weight;
     }
 
     private void weigh(double[] gradient) {
@@ -216,6 +211,11 @@ public final class Settling {
     /** The body's resistance, for reading. */
     Contact contact() {
         return contact;
+    }
+
+    /** What stiffens the cloth. */
+    Rods rods() {
+        return rods;
     }
 
     /** The cloth's resistance, for reading. */

@@ -503,6 +503,23 @@ public final class Worn {
         return strokes;
     }
 
+    /** Every bone of the half as it lies, place by place: side, front and height, mm. */
+    public List<double[][]> bones() {
+        List<double[][]> bones = new ArrayList<>();
+        for (Rods.Rod rod : settling.rods().rods()) {
+            double[][] line = new double[rod.vertices().length][3];
+            for (int i = 0; i < line.length; i++) {
+                for (int k = 0; k < 3; k++) {
+                    for (int axis = 0; axis < 3; axis++) {
+                        line[i][axis] += rod.weights()[i][k] * rest.shape()[3 * rod.vertices()[i][k] + axis];
+                    }
+                }
+            }
+            bones.add(line);
+        }
+        return bones;
+    }
+
     /** Where a height cuts the cloth of the half, in short lines: side and front of the one end, side and front of the other, mm. */
     public List<double[]> cut(double z) {
         List<double[]> lines = new ArrayList<>();

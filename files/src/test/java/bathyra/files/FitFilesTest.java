@@ -62,9 +62,11 @@ class FitFilesTest {
         for (JsonNode triangle : root.get("triangles")) {
             JsonNode p = triangle.get("paper");
             area += Math.abs((p.get(1).get(0).asDouble() - p.get(0).get(0).asDouble())
-                                    * (p.get(2).get(1).asDouble() - p.get(0).get(1).asDouble())
+                                    * (p.get(2).get(1).asDouble()
+                                            - p.get(0).get(1).asDouble())
                             - (p.get(2).get(0).asDouble() - p.get(0).get(0).asDouble())
-                                    * (p.get(1).get(1).asDouble() - p.get(0).get(1).asDouble()))
+                                    * (p.get(1).get(1).asDouble()
+                                            - p.get(0).get(1).asDouble()))
                     / 2;
         }
         double pieces = DRAFT.pattern().pieces().stream()

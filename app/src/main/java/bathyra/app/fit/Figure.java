@@ -9,6 +9,10 @@ import bathyra.fit.Worn;
 final class Figure {
     /** A body is pressed in by no more, mm, seen from any side. */
     private static final double PRESSED_MOST = 40;
+    /** A line of the cloth runs a little behind the triangles that it belongs to, mm. */
+    private static final double BEHIND = 4;
+    /** From so many pixels a millimetre on a bone is drawn wider. */
+    private static final double FINE = 0.6;
 
     private Figure() {}
 
@@ -27,5 +31,37 @@ final class Figure {
             }
         }
         raster.lay(alone, PRESSED_MOST);
+    }
+
+    /** The bones and over them the seams of both halves. */
+    static void lines(Raster raster, Worn worn, Look look) {
+        double[] x = worn.rest().shape();
+        int wide = look.scale() > FINE ? 3 : 2;
+        for (int side = -1; side <= 1; side += 2) {
+            for (double[][] bone : worn.bones()) {
+                for (int i = 1; i < bone.length; i++) {
+                    raster.line(
+                            Raster.BONE,
+                            look.seen(side * bone[i - 1][0], bone[i - 1][1], bone[i - 1][2], 0),
+                            look.seen(side * bone[i][0], bone[i][1], bone[i][2], 0),
+                            BEHIND,
+                            wide);
+                }
+            }
+            for (Worn.Stroke stroke : worn.strokes()) {
+                for (int i = 1; i < stroke.vertices().length; i++) {
+                    raster.line(
+                            Raster.SEAM,
+                            at(x, stroke.vertices()[i - 1], side, look),
+                            at(x, stroke.vertices()[i], side, look),
+                            BEHIND,
+                            1);
+                }
+            }
+        }
+    }
+
+    private static double[] at(double[] x, int v, int side, Look look) {
+        return look.seen(side * x[3 * v], x[3 * v + 1], x[3 * v + 2], 0);
     }
 }

@@ -2,12 +2,15 @@ package bathyra.app.fit;
 
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
+import bathyra.fit.CupRoom;
 import bathyra.fit.FitCure;
 import bathyra.fit.FormSurface;
+import bathyra.fit.Lacing;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.garment.ClothGive;
 import bathyra.garment.Garment;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Posture;
 import bathyra.measure.Softness;
@@ -15,6 +18,7 @@ import bathyra.place.Level;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -24,6 +28,8 @@ import org.slf4j.LoggerFactory;
 public final class FitModel {
     private static final Logger LOG = LoggerFactory.getLogger(FitModel.class);
     private static final double FULL = 2 * Math.PI;
+    /** By so much a cord is pulled more or less, N/m. */
+    static final double PULL_STEP = 50;
 
     private final Workshop workshop;
     private final Consumer<Runnable> later;
@@ -31,6 +37,9 @@ public final class FitModel {
     private Optional<Draft> of = Optional.empty();
     private Optional<Shown> shown = Optional.empty();
     private Optional<String> failure = Optional.empty();
+    /** The cord's pull, where it was chosen, N/m. */
+    private OptionalDouble pull = OptionalDouble.empty();
+
     private Level level = Level.WAIST;
     private double turn;
     private AtomicBoolean stop = new AtomicBoolean();
@@ -44,10 +53,23 @@ public final class FitModel {
      * @param worn the garment on the form
      * @param away how far each place stands away, mm
      * @param sights what one would see, the worst first
+     * @param cup what room the breast has
+     * @param lacing how the back opens under one cord, once that is known
      */
-    record Shown(Worn rough, Worn worn, double[] away, List<Worn.LevelReading> levels, List<Sight> sights) {
+    record Shown(
+            Worn rough,
+            Worn worn,
+            double[] away,
+            List<Worn.LevelReading> levels,
+            List<Sight> sights,
+            Optional<CupRoom> cup,
+            Optional<Lacing> lacing) {
         static Shown of(Worn rough, Worn worn) {
-            return new Shown(rough, worn, worn.away(), worn.levels(), Sight.of(worn));
+            return new Shown(rough, worn, worn.away(), worn.levels(), Sight.of(worn), worn.cup(), Optional.empty());
+        }
+
+        private Shown with(Optional<Lacing> next) {
+            return new Shown(rough, worn, away, levels, sights, cup, next);
         }
     }
 
@@ -69,6 +91,7 @@ public final class FitModel {
         }
         stop.set(true);
         forget();
+        pull = OptionalDouble.empty();
         of = half;
         failure = Optional.empty();
         if (half.isEmpty()) {
@@ -107,7 +130,23 @@ public final class FitModel {
                 .flatMap(w -> before.orElseThrow().worn().changed(draft, surface, mine::get))
                 .filter(w -> w.rest().settled() || mine.get())
                 .orElseGet(() -> rough.finer(Worn.FINE, mine::get));
-        show(Shown.of(rough, fine), mine, true);
+        Shown whole = Shown.of(rough, fine);
+        show(whole, mine, true);
+        lace(whole, pull.isPresent() ? pull : fine.lacingPull(), mine);
+    }
+
+    private void lace(Shown whole, OptionalDouble with, AtomicBoolean mine) {
+        if (with.isPresent() && !mine.get()) {
+            show(whole.with(whole.worn().laced(with.getAsDouble(), mine::get)), mine, true);
+        }
+    }
+
+    /** Laces it with another pull, N/m. */
+    void lace(double next) {
+        pull = OptionalDouble.of(Math.max(PULL_STEP, next));
+        AtomicBoolean mine = stop;
+        OptionalDouble with = pull;
+        shown.ifPresent(whole -> start("fit lacing", () -> lace(whole, with, mine), () -> {}));
     }
 
     private void show(Shown next, AtomicBoolean mine, boolean last) {
@@ -261,6 +300,18 @@ public final class FitModel {
     void look(Level next) {
         level = next;
         changed.run();
+    }
+
+    /** Gives ease at the level that is looked at, or takes it, as a change that can be undone. */
+    void ease(double mm) {
+        Level at = level();
+        of.ifPresent(draft -> {
+            double next = draft.girths().at(at).ease().value() + mm;
+            workshop.once(
+                    "Ease at the " + at.label().toLowerCase(Locale.ROOT),
+                    workshop.commission()
+                            .withGarment(workshop.commission().garment().withEase(at, Length.mm(next))));
+        });
     }
 
     /** From where it is looked at, radians from the front. */

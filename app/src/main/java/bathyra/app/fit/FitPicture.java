@@ -63,7 +63,10 @@ final class FitPicture extends Pane {
         Stand stand = Stand.bare(form.get());
         Look look = stand.fitting(turn, width, height);
         stand.paint(raster, look);
-        shown.ifPresent(s -> Figure.garment(raster, s.worn(), s.away(), look));
+        shown.ifPresent(s -> {
+            Figure.garment(raster, s.worn(), s.away(), look);
+            Figure.lines(raster, s.worn(), look);
+        });
         view.setImage(coloured(raster));
     }
 
@@ -86,6 +89,7 @@ final class FitPicture extends Pane {
         int hatch = tints.of(Ink.CORAL);
         int ink = tints.of(Ink.INK);
         int line = tints.of(Ink.LINE);
+        int bone = tints.mixed(Ink.BRASS_LIGHT, Ink.BRASS, 0.6);
         double nearest = Tints.nearest(raster);
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
@@ -95,6 +99,10 @@ final class FitPicture extends Pane {
                 }
                 float value = raster.value(x, y);
                 int colour;
+                if (kind == Raster.SEAM || kind == Raster.BONE) {
+                    pixels[y * width + x] = kind == Raster.SEAM ? ink : bone;
+                    continue;
+                }
                 if (kind == Raster.BODY) {
                     int band = Tints.band(value, nearest);
                     colour = body[band];
@@ -113,12 +121,17 @@ final class FitPicture extends Pane {
         if (x == 0 || y == 0) {
             return false;
         }
-        int kind = raster.kind(x, y);
-        int left = raster.kind(x - 1, y);
-        int above = raster.kind(x, y - 1);
+        int kind = thing(raster, x, y);
+        int left = thing(raster, x - 1, y);
+        int above = thing(raster, x, y - 1);
         return left != kind
                 || above != kind
                 || Math.abs(raster.depth(x - 1, y) - raster.depth(x, y)) > 4 * EDGE
                 || Math.abs(raster.depth(x, y - 1) - raster.depth(x, y)) > 4 * EDGE;
+    }
+
+    /** Seams and bones belong to the garment. */
+    private static int thing(Raster raster, int x, int y) {
+        return Math.min(raster.kind(x, y), Raster.GARMENT);
     }
 }

@@ -5,7 +5,9 @@ import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
+import bathyra.fit.CupRoom;
 import bathyra.fit.FitCure;
+import bathyra.fit.Lacing;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.form.Form;
@@ -16,6 +18,7 @@ import bathyra.measure.Posture;
 import bathyra.measure.Softness;
 import bathyra.place.Level;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -44,7 +47,9 @@ public final class FitView extends BorderPane {
     private static final double QUARTER = Math.PI / 2;
     private static final double STEP = Math.toRadians(15);
     private static final double SMALL_STEP = Math.toRadians(1);
-    private static final double CHOICE_NAME = 52;
+    private static final double CHOICE_NAME = 72;
+    private static final double EASE_STEP = 5;
+    private static final double TENS = 10;
     private static final double SMALL_WIDTH = 210;
     private static final String[] HEADS = {"Body", "Planned", "Garment", "Held by", "It presses", "Pulls", "Rides"};
 
@@ -266,6 +271,8 @@ public final class FitView extends BorderPane {
                 .findFirst()
                 .ifPresent(reading -> level(reading));
         sights(shown.get());
+        shown.get().lacing().ifPresent(this::lacing);
+        shown.get().cup().ifPresent(this::cup);
         form(worn.form());
         card.section("What it assumes");
         softness.choose(model.softness());
@@ -320,11 +327,55 @@ public final class FitView extends BorderPane {
                         : off > 0
                                 ? "The body keeps it " + say(off) + " wider than planned."
                                 : "It sits " + say(-off) + " closer than planned.");
+        card.words(
+                String.format(
+                        Locale.ROOT,
+                        "As it sits: its line on every piece × its stretch there, and the gap. It pulls %.0f N on each metre of height; by half or twice the softness it presses %s to %s.",
+                        reading.tension(),
+                        Worn.pressing(reading.pressure() / 2),
+                        Worn.pressing(2 * reading.pressure())),
+                "quiet");
         card.words("It presses: " + Worn.pressing(reading.pressure()) + ".");
+        Button less = new Button("Less");
+        less.setId("fit-ease-less");
+        less.setAccessibleText("5 mm less at the " + reading.level().label().toLowerCase(Locale.ROOT));
+        less.setOnAction(e -> model.ease(-EASE_STEP));
+        Button more = new Button("More");
+        more.setId("fit-ease-more");
+        more.setAccessibleText("5 mm more at the " + reading.level().label().toLowerCase(Locale.ROOT));
+        more.setOnAction(e -> model.ease(EASE_STEP));
+        card.add(choice("Ease here", new HBox(6, less, more)));
         card.words("At the side its line lies "
                 + (Math.abs(reading.ridesSide()) < 3
                         ? "in place."
                         : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
+    }
+
+    private void lacing(Lacing lacing) {
+        card.section("Laced with one cord");
+        List<Lacing.Gap> gaps = lacing.gaps();
+        Lacing.Gap waist = gaps.stream()
+                .min(Comparator.comparingDouble(g -> Math.abs(g.height())))
+                .orElseThrow();
+        card.words(String.format(Locale.ROOT, "Pulled with %.0f N/m the back opens ", lacing.pull())
+                + figure(gaps.get(0).open()) + " at the top, " + figure(waist.open()) + " at the waist and "
+                + say(gaps.get(gaps.size() - 1).open()) + " at the lower edge: " + lacing.shape() + ".");
+        Button less = new Button("Less");
+        less.setId("fit-cord-less");
+        less.setAccessibleText("Pull the cord less");
+        less.setOnAction(e -> model.lace(lacing.pull() - FitModel.PULL_STEP));
+        Button more = new Button("More");
+        more.setId("fit-cord-more");
+        more.setAccessibleText("Pull the cord more");
+        more.setOnAction(e -> model.lace(lacing.pull() + FitModel.PULL_STEP));
+        card.add(choice("Pull", new HBox(6, less, more)));
+    }
+
+    private void cup(CupRoom room) {
+        card.section("Cup and breast");
+        card.words("One breast holds about " + Math.round(room.breast() / TENS) * (int) TENS + " ml. Pressed in: "
+                + CupRoom.band(room.pressed()) + ". Empty: " + CupRoom.band(room.empty())
+                + ". Between the breasts, where cloth always bridges: " + CupRoom.band(room.hollow()) + ".");
     }
 
     /** What one would see at a fitting, the worst first; each leads to where it is. */
@@ -376,8 +427,7 @@ public final class FitView extends BorderPane {
 
     private void form(Form form) {
         card.section("The form");
-        card.words("One breast stands out " + say(form.proud()) + " and holds about "
-                + Math.round(form.breastVolume() / 10) * 10 + " ml.");
+        card.words("One breast stands out " + say(form.proud()) + ".");
         List<String> off = new ArrayList<>();
         for (Form.Residual residual : form.residuals()) {
             if (Math.abs(residual.off()) > 1) {

@@ -12,6 +12,8 @@ public final class Raster {
 
     public static final int BODY = 1;
     public static final int GARMENT = 2;
+    public static final int SEAM = 3;
+    public static final int BONE = 4;
     private static final double SLIVER = 1e-9;
 
     private final int width;
@@ -96,6 +98,28 @@ public final class Raster {
                         kind[at] = (byte) what;
                         value[at] = (float) (w * a[3] + u * b[3] + v * c[3]);
                     }
+                }
+            }
+        }
+    }
+
+    /**
+     * Paints a line where nothing lies before it.
+     *
+     * @param from as a corner of a triangle
+     * @param behind how far behind what lies there it may run and still be seen, in the measure of the depth
+     * @param wide pixels
+     */
+    public void line(int what, double[] from, double[] to, double behind, int wide) {
+        int steps = (int) Math.ceil(2 * Math.max(Math.abs(to[0] - from[0]), Math.abs(to[1] - from[1]))) + 1;
+        for (int i = 0; i <= steps; i++) {
+            double t = (double) i / steps;
+            int x = (int) Math.floor(from[0] + t * (to[0] - from[0]) - (wide - 1) / 2.0);
+            int y = (int) Math.floor(from[1] + t * (to[1] - from[1]));
+            float near = (float) (from[2] + t * (to[2] - from[2]));
+            for (int w = 0; w < wide; w++) {
+                if (x + w >= 0 && x + w < width && y >= 0 && y < height && near >= depth[y * width + x + w] - behind) {
+                    kind[y * width + x + w] = (byte) what;
                 }
             }
         }

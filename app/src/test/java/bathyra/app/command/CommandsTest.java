@@ -71,9 +71,9 @@ class CommandsTest {
 
     @Test
     void fit_writesHowTheGarmentSits_andSaysWhyItCannot() throws IOException {
-        assertThat(run("fit", heron, "--out", folder.resolve("fit")))
-                .isEqualTo(0);
-        assertThat(files(folder.resolve("fit"))).containsExactly("fit.json", "fit.pdf", "fit.svg", "form.obj", "garment.obj");
+        assertThat(run("fit", heron, "--out", folder.resolve("fit"))).isEqualTo(0);
+        assertThat(files(folder.resolve("fit")))
+                .containsExactly("fit.json", "fit.pdf", "fit.svg", "form.obj", "garment.obj");
         assertThat(out).contains("Waist: planned 710 mm, sits at 71");
         assertThat(Files.readString(folder.resolve("fit/fit.json")))
                 .doesNotContain("Nerea")

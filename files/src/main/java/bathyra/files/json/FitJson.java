@@ -27,9 +27,7 @@ public final class FitJson {
         root.put("program", program);
         root.put("title", worn.draft().commission().title());
         root.put("note", worn.assumed() + " Lengths mm, forces N, tension and pull N/m, pressure kPa.");
-        root.put(
-                "half",
-                worn.draft().commission().measurements().part().name().toLowerCase(Locale.ROOT));
+        root.put("half", worn.draft().commission().measurements().part().name().toLowerCase(Locale.ROOT));
         assumed(root.putObject("assumed"), worn);
         form(root.putObject("form"), worn.form());
         garment(root.putArray("garment"), worn);
@@ -117,8 +115,8 @@ public final class FitJson {
     }
 
     private static void gap(ArrayNode gaps, Worn worn) {
-        worn.lacingPull().ifPresent(pull -> worn.laced(pull, () -> false).ifPresent(lacing -> lacing.gaps()
-                .forEach(g -> gaps.addObject()
+        worn.lacingPull().ifPresent(pull -> worn.laced(pull, () -> false)
+                .ifPresent(lacing -> lacing.gaps().forEach(g -> gaps.addObject()
                         .put("height", rounded(g.height()))
                         .put("open", rounded(g.open()))
                         .put("pull", rounded(lacing.pull())))));

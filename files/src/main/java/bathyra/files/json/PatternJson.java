@@ -1,16 +1,13 @@
 package bathyra.files.json;
 
-import java.util.EnumSet;
-import bathyra.measure.MeasurementSet;
-import bathyra.measure.MeasurementKey;
-import bathyra.draft.Drafter;
-import bathyra.draft.Draft;
-import bathyra.bone.Channel;
-import bathyra.bone.BonePlan;
 import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
 import bathyra.block.Step;
+import bathyra.bone.BonePlan;
+import bathyra.bone.Channel;
 import bathyra.draft.BlockPattern;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
 import bathyra.finding.Finding;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Line;
@@ -20,6 +17,8 @@ import bathyra.geometry.Segment;
 import bathyra.geometry.Tolerance;
 import bathyra.layer.Layer;
 import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
 import bathyra.piece.CutCount;
 import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
@@ -39,6 +38,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -96,14 +96,14 @@ public final class PatternJson {
 
     private static void measurements(ArrayNode out, Draft draft) {
         MeasurementSet set = draft.commission().measurements();
-        Set<MeasurementKey> used = EnumSet.copyOf(Drafter.needs(draft.commission().garment()));
+        Set<MeasurementKey> used =
+                EnumSet.copyOf(Drafter.needs(draft.commission().garment()));
         used.addAll(set.taken().keySet());
         for (MeasurementKey key : used) {
-            set.find(key)
-                    .ifPresent(figure -> out.addObject()
-                            .put("key", key.key())
-                            .put("value", round(figure.value()))
-                            .put("how", set.isTaken(key) ? "taken" : "estimated"));
+            set.find(key).ifPresent(figure -> out.addObject()
+                    .put("key", key.key())
+                    .put("value", round(figure.value()))
+                    .put("how", set.isTaken(key) ? "taken" : "estimated"));
         }
     }
 

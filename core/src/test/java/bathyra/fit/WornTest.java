@@ -11,11 +11,13 @@ import bathyra.draft.Outcome;
 import bathyra.fit.Worn.LevelReading;
 import bathyra.garment.Bust;
 import bathyra.garment.Closure;
+import bathyra.garment.ClothGive;
 import bathyra.garment.CupKind;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
+import bathyra.garment.Stretch;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -195,6 +197,106 @@ class WornTest {
         Worn stopped = Worn.of(draft, new FormSurface(Worn.form(draft), Softness.BETWEEN), () -> true);
         assertThat(stopped.rest().settled()).isFalse();
         assertThat(stopped.levels()).isNotEmpty();
+    }
+
+    /** After a change it goes on from the shape before; there may be another rest close by, which is why the window replaces it by the cold one. */
+    @Test
+    void changeWorkedOutFromTheShapeBefore_readsNearlyAsFromCold() {
+        for (Garment next : List.of(
+                SWEETHEART.withEase(Level.WAIST, Length.mm(-4)), SWEETHEART.withEase(Level.HIP, Length.mm(16)))) {
+            Draft draft = drafted(next);
+            FormSurface surface = Worn.surface(draft);
+            Worn warm = BUSTIER.changed(draft, surface, () -> false).orElseThrow();
+            Worn cold = Worn.of(draft, surface, () -> false);
+            assertThat(warm.rest().settled()).isTrue();
+            assertThat(warm.rest().rounds()).isLessThan(cold.rest().rounds() + 1);
+            for (LevelReading reading : cold.levels()) {
+                assertThat(at(warm, reading.level()).worn())
+                        .as(reading.level().label())
+                        .isCloseTo(reading.worn(), within(2.5));
+            }
+        }
+        assertThat(BUSTIER.changed(drafted(Garment.of(GarmentKind.CORSET)), BUSTIER.surface(), () -> false))
+                .as("other pieces")
+                .isEmpty();
+    }
+
+    @Test
+    void backLacedWithOneCord_closesTheMoreTheHarderItIsPulled_andHoldsWhatTheGapHeld() {
+        Draft draft = drafted(Garment.of(GarmentKind.UNDERBUST));
+        Worn worn = Worn.cold(draft, Worn.surface(draft), Worn.COARSE, () -> false);
+        double pull = worn.lacingPull().orElseThrow();
+        assertThat(pull).isPositive();
+        double before = Double.POSITIVE_INFINITY;
+        for (double each : new double[] {pull / 2, pull, 2 * pull}) {
+            Lacing lacing = worn.laced(each, () -> false).orElseThrow();
+            assertThat(lacing.pull()).isEqualTo(each);
+            assertThat(lacing.gaps()).allSatisfy(g -> assertThat(g.open()).isGreaterThanOrEqualTo(0));
+            double mean = lacing.gaps().stream()
+                    .mapToDouble(Lacing.Gap::open)
+                    .average()
+                    .orElseThrow();
+            assertThat(mean).isLessThan(before);
+            if (each == pull) {
+                assertThat(mean)
+                        .as("what held the gap holds it")
+                        .isCloseTo(draft.girths().at(Level.WAIST).gap().value(), within(25.0));
+            }
+            before = mean;
+        }
+        assertThat(BUSTIER.laced(100, () -> false)).as("a zip").isEmpty();
+        assertThat(BUSTIER.lacingPull()).isEmpty();
+    }
+
+    @Test
+    void lacing_isNamedByItsShape() {
+        assertThat(shape(50, 48, 52)).startsWith("parallel");
+        assertThat(shape(80, 55, 50)).contains("opens upwards");
+        assertThat(shape(50, 55, 80)).contains("opens downwards");
+        assertThat(shape(80, 40, 78)).contains("narrow in the middle");
+        assertThat(shape(40, 80, 42)).contains("wide in the middle");
+    }
+
+    private static String shape(double top, double waist, double hem) {
+        return new Lacing(
+                        100,
+                        List.of(new Lacing.Gap(150, top, 0), new Lacing.Gap(0, waist, 0), new Lacing.Gap(-90, hem, 0)),
+                        true)
+                .shape();
+    }
+
+    @Test
+    void softerCloth_pullsLess_andStretchesFurther() {
+        Draft gives = drafted(SWEETHEART.withFit(SWEETHEART.fit().withGive(ClothGive.GIVES)));
+        Worn soft = worn(gives, Softness.BETWEEN);
+        assertThat(at(soft, Level.WAIST).tension())
+                .isLessThan(at(BUSTIER, Level.WAIST).tension());
+        assertThat(at(soft, Level.WAIST).worn())
+                .isGreaterThan(at(BUSTIER, Level.WAIST).worn());
+        Cloth knit = Cloth.of(SWEETHEART.withFit(SWEETHEART
+                .fit()
+                .withStretch(java.util.Optional.of(
+                        new Stretch(Length.mm(100), Length.mm(130), Length.mm(110), Length.mm(101), Stretch.USUAL)))
+                .withGive(ClothGive.STRETCH)));
+        double strain = (1.3 * 1.3 - 1) / 2;
+        assertThat(knit.across() * strain * 1.3).as("the pull of the test").isCloseTo(0.2, within(1e-9));
+        assertThat(knit.along()).isGreaterThan(knit.across());
+    }
+
+    /** Under the garment the body is pressed in where it presses, and a tape round the garment reads no less than its line. */
+    @Test
+    void girthsAtAHeight_areOfTheFinishedShape() {
+        double z = 0;
+        assertThat(BUSTIER.bodyUnder(z)).isLessThan(BUSTIER.form().girth(z));
+        assertThat(BUSTIER.hull(z)).isCloseTo(at(BUSTIER, Level.WAIST).worn(), within(8.0));
+        assertThat(BUSTIER.hull(-5000)).isZero();
+        CupRoom room = BUSTIER.cup().orElseThrow();
+        assertThat(room.pressed()).isPositive();
+        assertThat(CupRoom.band(5)).isEqualTo("none");
+        assertThat(CupRoom.band(200)).isEqualTo("much");
+        assertThat(Worn.cold(drafted(Garment.of(GarmentKind.UNDERBUST)), BUSTIER.surface(), Worn.COARSE, () -> false)
+                        .cup())
+                .isEmpty();
     }
 
     /** The bust is fitted under the arm, not at the apex: that is seen at the side, about twenty millimetres. */

@@ -2,11 +2,12 @@ package bathyra.app.fit;
 
 import bathyra.app.form.Look;
 import bathyra.app.form.Raster;
+import bathyra.app.form.Stand;
 import bathyra.fit.Mesh;
 import bathyra.fit.Worn;
 
 /** A garment on a wearer's form, seen from a side. */
-final class Figure {
+public final class Figure {
     /** A body is pressed in by no more, mm, seen from any side. */
     private static final double PRESSED_MOST = 40;
     /** A line of the cloth runs a little behind the triangles that it belongs to, mm. */
@@ -16,8 +17,22 @@ final class Figure {
 
     private Figure() {}
 
+    /**
+     * Garment and body from a side.
+     *
+     * @param away how far each vertex stands away, mm
+     */
+    public static Raster of(Stand stand, Worn worn, double[] away, double turn, int width, int height) {
+        Raster raster = new Raster(width, height);
+        Look look = stand.fitting(turn, width, height);
+        stand.paint(raster, look);
+        garment(raster, worn, away, look);
+        lines(raster, worn, look);
+        return raster;
+    }
+
     /** Both halves of a garment; its value is how far it stands away, mm, less than nothing where it presses in. */
-    static void garment(Raster raster, Worn worn, double[] away, Look look) {
+    private static void garment(Raster raster, Worn worn, double[] away, Look look) {
         Mesh mesh = worn.mesh();
         double[] shape = worn.rest().shape();
         Raster alone = new Raster(raster.width(), raster.height());
@@ -34,7 +49,7 @@ final class Figure {
     }
 
     /** The bones and over them the seams of both halves. */
-    static void lines(Raster raster, Worn worn, Look look) {
+    private static void lines(Raster raster, Worn worn, Look look) {
         double[] x = worn.rest().shape();
         int wide = look.scale() > FINE ? 3 : 2;
         for (int side = -1; side <= 1; side += 2) {

@@ -1,5 +1,6 @@
 package bathyra.app.fit;
 
+import bathyra.app.form.Stand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.fit.CupRoom;
@@ -28,6 +29,8 @@ import org.slf4j.LoggerFactory;
 public final class FitModel {
     private static final Logger LOG = LoggerFactory.getLogger(FitModel.class);
     private static final double FULL = 2 * Math.PI;
+    /** Two ways that read the same, mm. */
+    private static final double AGREES = 0.5;
     /** By so much a cord is pulled more or less, N/m. */
     static final double PULL_STEP = 50;
 
@@ -51,6 +54,7 @@ public final class FitModel {
     /**
      * @param rough the garment at rest on the rough mesh, which cures are measured against
      * @param worn the garment on the form
+     * @param stand the form as it is drawn
      * @param away how far each place stands away, mm
      * @param sights what one would see, the worst first
      * @param cup what room the breast has
@@ -59,17 +63,26 @@ public final class FitModel {
     record Shown(
             Worn rough,
             Worn worn,
+            Stand stand,
             double[] away,
             List<Worn.LevelReading> levels,
             List<Sight> sights,
             Optional<CupRoom> cup,
             Optional<Lacing> lacing) {
         static Shown of(Worn rough, Worn worn) {
-            return new Shown(rough, worn, worn.away(), worn.levels(), Sight.of(worn), worn.cup(), Optional.empty());
+            return new Shown(
+                    rough,
+                    worn,
+                    Stand.bare(worn.form()),
+                    worn.away(),
+                    worn.levels(),
+                    Sight.of(worn),
+                    worn.cup(),
+                    Optional.empty());
         }
 
         private Shown with(Optional<Lacing> next) {
-            return new Shown(rough, worn, away, levels, sights, cup, next);
+            return new Shown(rough, worn, stand, away, levels, sights, cup, next);
         }
     }
 
@@ -128,11 +141,28 @@ public final class FitModel {
         show(Shown.of(rough, rough), mine, false);
         Worn fine = warmRough
                 .flatMap(w -> before.orElseThrow().worn().changed(draft, surface, mine::get))
-                .filter(w -> w.rest().settled() || mine.get())
+                .filter(w -> w.rest().settled())
+                .map(warm -> {
+                    show(Shown.of(rough, warm), mine, false);
+                    Worn cold = Worn.of(draft, surface, mine::get);
+                    return agree(warm, cold) ? warm : cold;
+                })
                 .orElseGet(() -> rough.finer(Worn.FINE, mine::get));
         Shown whole = Shown.of(rough, fine);
         show(whole, mine, true);
         lace(whole, pull.isPresent() ? pull : fine.lacingPull(), mine);
+    }
+
+    /** There may be more than one way to come to rest: what is read is that of the way from cold. */
+    private static boolean agree(Worn warm, Worn cold) {
+        List<Worn.LevelReading> a = warm.levels();
+        List<Worn.LevelReading> b = cold.levels();
+        for (int i = 0; i < a.size(); i++) {
+            if (Math.abs(a.get(i).worn() - b.get(i).worn()) > AGREES) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private void lace(Shown whole, OptionalDouble with, AtomicBoolean mine) {

@@ -1,14 +1,11 @@
 package bathyra.app.fit;
 
-import bathyra.app.form.Look;
 import bathyra.app.form.Raster;
-import bathyra.app.form.Stand;
 import bathyra.app.form.Tints;
 import bathyra.app.table.Ink;
 import bathyra.app.table.OncePulse;
 import bathyra.app.table.Palette;
 import bathyra.fit.Closeness;
-import bathyra.form.Form;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.image.ImageView;
@@ -23,7 +20,6 @@ final class FitPicture extends Pane {
     private final ImageView view = new ImageView();
     private final Palette palette = new Palette(this::paint);
     private final OncePulse painting = OncePulse.after(this, this::paintNow);
-    private Optional<Form> form = Optional.empty();
     private Optional<FitModel.Shown> shown = Optional.empty();
     private double turn;
 
@@ -38,7 +34,6 @@ final class FitPicture extends Pane {
 
     void show(Optional<FitModel.Shown> next, double radians) {
         shown = next;
-        form = next.map(s -> s.worn().form());
         turn = radians;
         paint();
     }
@@ -55,18 +50,12 @@ final class FitPicture extends Pane {
     private void paintNow() {
         int width = (int) getWidth();
         int height = (int) getHeight();
-        if (width < 10 || height < 10 || form.isEmpty()) {
+        if (width < 10 || height < 10 || shown.isEmpty()) {
             view.setImage(null);
             return;
         }
-        Raster raster = new Raster(width, height);
-        Stand stand = Stand.bare(form.get());
-        Look look = stand.fitting(turn, width, height);
-        stand.paint(raster, look);
-        shown.ifPresent(s -> {
-            Figure.garment(raster, s.worn(), s.away(), look);
-            Figure.lines(raster, s.worn(), look);
-        });
+        FitModel.Shown all = shown.get();
+        Raster raster = Figure.of(all.stand(), all.worn(), all.away(), turn, width, height);
         view.setImage(coloured(raster));
     }
 

@@ -47,7 +47,7 @@ public final class FitView extends BorderPane {
     private static final double QUARTER = Math.PI / 2;
     private static final double STEP = Math.toRadians(15);
     private static final double SMALL_STEP = Math.toRadians(1);
-    private static final double CHOICE_NAME = 72;
+    private static final double CHOICE_NAME = 60;
     private static final double EASE_STEP = 5;
     private static final double TENS = 10;
     private static final double SMALL_WIDTH = 210;
@@ -155,10 +155,14 @@ public final class FitView extends BorderPane {
         return box;
     }
 
-    private VBox strip() {
+    private HBox strip() {
         table.getStyleClass().addAll("girth-table", "fit-table");
         table.setId("fit-table");
-        VBox strip = new VBox(2, table);
+        Label head = new Label("Assumed");
+        head.getStyleClass().add("section-head");
+        VBox choices = new VBox(6, head, choice("Body", softness), choice("Cloth", give), choice("Stands", posture));
+        HBox.setHgrow(table, Priority.ALWAYS);
+        HBox strip = new HBox(12, table, choices);
         strip.getStyleClass().add("strip");
         return strip;
     }
@@ -180,6 +184,9 @@ public final class FitView extends BorderPane {
 
     private void show() {
         model.bringUpToDate();
+        softness.choose(model.softness());
+        give.choose(model.give());
+        posture.setText(capital(model.posture().label()));
         Optional<FitModel.Shown> shown =
                 model.shown().filter(s -> workshop.half().isPresent());
         large.show(shown, model.turn());
@@ -275,12 +282,6 @@ public final class FitView extends BorderPane {
         shown.get().cup().ifPresent(this::cup);
         form(worn.form());
         card.section("What it assumes");
-        softness.choose(model.softness());
-        give.choose(model.give());
-        posture.setText(capital(model.posture().label()));
-        card.add(choice("Body", softness));
-        card.add(choice("Stands", posture));
-        card.add(choice("Cloth", give));
         card.words(
                 (model.give() == ClothGive.FIRM
                                 ? "Cloth like firm coutil"
@@ -304,7 +305,7 @@ public final class FitView extends BorderPane {
     private static HBox choice(String name, Node choices) {
         Label label = new Label(name);
         label.setMinWidth(CHOICE_NAME);
-        HBox row = new HBox(10, label, choices);
+        HBox row = new HBox(6, label, choices);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -33,6 +33,7 @@ public final class Stand {
     private final double base;
     private final double top;
     private final double neckAxis;
+    private volatile double[][][] places;
 
     private Stand(Form left, Form right, double shoulders, double base, double neckAxis) {
         this.left = left;
@@ -152,26 +153,38 @@ public final class Stand {
     /** The look at which all of it stands in a picture, with a margin. */
     public Look fitting(double turn, double width, double height) {
         double wide = 0;
-        for (double z = bottom(); z <= top; z += 20) {
-            for (double azimuth = 0; azimuth <= Math.PI; azimuth += 0.3) {
-                double[] l = at(azimuth, z);
-                double[] r = at(-azimuth, z);
-                wide = Math.max(wide, 2 * Math.max(Math.hypot(l[0], l[1]), Math.hypot(r[0], r[1])));
+        for (double[][] row : places()) {
+            for (double[] at : row) {
+                wide = Math.max(wide, 2 * Math.hypot(at[0], at[1]));
             }
         }
         double scale = Math.min(0.94 * height / (top - bottom()), 0.94 * width / wide);
         return new Look(turn, scale, width / 2, height / 2 + (top + bottom()) / 2 * scale, 0);
     }
 
+    /** Its places, from below upwards and once round: they do not depend on from where it is looked at. */
+    private double[][][] places() {
+        if (places == null) {
+            int rows = (int) Math.ceil((top - bottom()) / RISE);
+            double[][][] all = new double[rows + 1][AROUND + 1][];
+            for (int r = 0; r <= rows; r++) {
+                double z = Math.min(top, bottom() + r * RISE);
+                for (int a = 0; a <= AROUND; a++) {
+                    all[r][a] = at(2 * Math.PI * a / AROUND - Math.PI, z);
+                }
+            }
+            places = all;
+        }
+        return places;
+    }
+
     /** Paints it; its value is how near it lies, mm. */
     public void paint(Raster raster, Look look) {
-        int rows = (int) Math.ceil((top - bottom()) / RISE);
         double[][] last = null;
-        for (int r = 0; r <= rows; r++) {
-            double z = Math.min(top, bottom() + r * RISE);
+        for (double[][] places : places()) {
             double[][] row = new double[AROUND + 1][];
             for (int a = 0; a <= AROUND; a++) {
-                double[] at = at(2 * Math.PI * a / AROUND - Math.PI, z);
+                double[] at = places[a];
                 double[] seen = look.seen(at[0], at[1], at[2], 0);
                 seen[3] = seen[2];
                 row[a] = seen;

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.workshop.InWorkshop;
+import bathyra.fit.Worn;
+import bathyra.garment.ClothGive;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
+import bathyra.measure.Posture;
 import bathyra.measure.Softness;
 import bathyra.place.Level;
 import java.util.concurrent.BlockingQueue;
@@ -151,5 +154,43 @@ class FitModelTest extends InWorkshop {
         model.bringUpToDate();
         assertThat(model.isWorking()).isFalse();
         assertThat(model.shown()).isEmpty();
+    }
+
+    @Test
+    void easeHere_posture_andCloth_areKeptWithTheCommission_andUndone() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        var before = workshop.commission();
+        double ease =
+                workshop.half().orElseThrow().girths().at(Level.WAIST).ease().value();
+        model.ease(5);
+        assertThat(workshop.half().orElseThrow().girths().at(Level.WAIST).ease().value())
+                .isCloseTo(ease + 5, within(1e-9));
+        workshop.undo();
+        model.posture(Posture.SWAY);
+        assertThat(workshop.commission().measurements().occasion().posture()).isEqualTo(Posture.SWAY);
+        model.give(ClothGive.GIVES);
+        assertThat(model.give()).isEqualTo(ClothGive.GIVES);
+        model.bringUpToDate();
+        finish();
+        workshop.undo();
+        workshop.undo();
+        assertThat(workshop.commission()).isEqualTo(before);
+    }
+
+    /** After a small change the picture comes at once from the shape before; what is read in the end is what a cold run reads. */
+    @Test
+    void smallChange_readsInTheEndAsFromCold() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        model.ease(4);
+        model.bringUpToDate();
+        finish();
+        var draft = workshop.half().orElseThrow();
+        Worn cold = Worn.of(draft, Worn.surface(draft), () -> false);
+        for (int i = 0; i < cold.levels().size(); i++) {
+            assertThat(model.shown().orElseThrow().levels().get(i).worn())
+                    .isCloseTo(cold.levels().get(i).worn(), within(0.5));
+        }
     }
 }

@@ -79,4 +79,17 @@ class RasterTest {
         again.lay(behind, 30);
         assertThat(again.kind(5, 5)).isEqualTo(Raster.BODY);
     }
+
+    @Test
+    void line_isSeen_whereNothingLiesBeforeIt() {
+        Raster raster = new Raster(40, 20);
+        square(raster, Raster.GARMENT, 0, 0, 20, 5);
+        square(raster, Raster.BODY, 20, 0, 20, 50);
+        raster.line(Raster.SEAM, at(2, 10, 3, 0), at(38, 10, 3, 0), 4, 1);
+        assertThat(raster.kind(10, 10)).isEqualTo(Raster.SEAM);
+        assertThat(raster.kind(30, 10)).isEqualTo(Raster.BODY);
+        assertThat(raster.kind(10, 12)).isEqualTo(Raster.GARMENT);
+        raster.line(Raster.BONE, at(-5, 4, 9, 0), at(10, 4, 9, 0), 4, 3);
+        assertThat(raster.kind(0, 4)).as("cut off at the border").isEqualTo(Raster.BONE);
+    }
 }

@@ -1,9 +1,11 @@
 package bathyra.app.fit;
 
 import bathyra.app.form.Stand;
+import bathyra.app.workshop.Comparison;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.fit.CupRoom;
+import bathyra.fit.Doubt;
 import bathyra.fit.FitCure;
 import bathyra.fit.FormSurface;
 import bathyra.fit.Lacing;
@@ -11,13 +13,17 @@ import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.garment.ClothGive;
 import bathyra.garment.Garment;
+import bathyra.garment.UnderbustSchool;
+import bathyra.garment.Weighting;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Posture;
 import bathyra.measure.Softness;
 import bathyra.place.Level;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -49,6 +55,11 @@ public final class FitModel {
     private AtomicBoolean stopCures = new AtomicBoolean();
     private Optional<Sight> chosen = Optional.empty();
     private Optional<List<FitCure>> cures = Optional.empty();
+    private AtomicBoolean stopOther = new AtomicBoolean();
+    private Optional<Comparison.Compared> comparing = Optional.empty();
+    private Optional<Other> other = Optional.empty();
+    private Optional<List<Doubt>> doubts = Optional.empty();
+    private boolean doubting;
     private boolean working;
 
     /**
@@ -87,6 +98,22 @@ public final class FitModel {
     }
 
     /**
+     * Another state on the same body.
+     *
+     * @param of what it is called, and its draft
+     */
+    record Other(Comparison.Compared of, Worn worn, List<Worn.LevelReading> levels, List<Sight> sights) {
+        private static Other of(Comparison.Compared of, Worn worn) {
+            return new Other(of, worn, worn.levels(), Sight.of(worn));
+        }
+
+        /** Its reading of a level, where it has it. */
+        Optional<Worn.LevelReading> at(Level level) {
+            return levels.stream().filter(r -> r.level() == level).findFirst();
+        }
+    }
+
+    /**
      * @param later runs a deed on the window's thread
      * @param changed told there when something else is to be shown
      */
@@ -100,8 +127,12 @@ public final class FitModel {
     void bringUpToDate() {
         Optional<Draft> half = workshop.half();
         if (half.equals(of)) {
+            compare();
             return;
         }
+        stopOther.set(true);
+        other = Optional.empty();
+        comparing = Optional.empty();
         stop.set(true);
         forget();
         pull = OptionalDouble.empty();
@@ -126,6 +157,98 @@ public final class FitModel {
                         changed.run();
                     }
                 }));
+    }
+
+    /** Puts what the commission is compared with on the same body. */
+    private void compare() {
+        Optional<Comparison.Compared> wanted = workshop.comparison().compared();
+        if (wanted.equals(comparing) || working || shown.isEmpty()) {
+            return;
+        }
+        stopOther.set(true);
+        comparing = wanted;
+        other = Optional.empty();
+        AtomicBoolean mine = new AtomicBoolean();
+        stopOther = mine;
+        FormSurface body = shown.get().worn().surface();
+        wanted.ifPresent(compared -> start(
+                "fit compared",
+                () -> {
+                    Worn worn = Worn.of(compared.draft(), body, mine::get);
+                    Other next = Other.of(compared, worn);
+                    later.accept(() -> {
+                        if (!mine.get()) {
+                            other = Optional.of(next);
+                            changed.run();
+                        }
+                    });
+                },
+                () -> {}));
+    }
+
+    /** What it is compared with, once that is on the body too. */
+    Optional<Other> other() {
+        return other;
+    }
+
+    /** The garment with another school under the bust, or another spread over the seams, by the name of each. */
+    Map<String, Garment> otherWays() {
+        Garment garment = workshop.commission().garment();
+        Map<String, Garment> ways = new LinkedHashMap<>();
+        if (garment.kind().isPanelled()) {
+            for (Weighting each : Weighting.values()) {
+                if (each != garment.seaming().sharing().preset()) {
+                    ways.put(
+                            each.label(),
+                            garment.withSharing(garment.seaming().sharing().with(each)));
+                }
+            }
+        } else {
+            for (UnderbustSchool each : UnderbustSchool.values()) {
+                if (each != garment.school()) {
+                    ways.put(each.label(), garment.withSchool(each));
+                }
+            }
+        }
+        return ways;
+    }
+
+    /** Compares with the same garment made otherwise. */
+    void compareWith(String name, Garment garment) {
+        workshop.comparison().with(name, workshop.commission().withGarment(garment));
+    }
+
+    void endComparing() {
+        workshop.comparison().with(Optional.empty());
+    }
+
+    /** Finds out which of what is seen hangs on a figure that nobody has taken. */
+    void doubt() {
+        doubts = Optional.of(List.of());
+        doubting = true;
+        AtomicBoolean mine = stop;
+        Worn rough = shown.orElseThrow().rough();
+        start("fit doubts", () -> doubted(Doubt.of(rough, mine::get), mine), () -> doubted(List.of(), mine));
+        changed.run();
+    }
+
+    private void doubted(List<Doubt> those, AtomicBoolean mine) {
+        later.accept(() -> {
+            if (!mine.get()) {
+                doubts = Optional.of(those);
+                doubting = false;
+                changed.run();
+            }
+        });
+    }
+
+    /** What hangs on what, once it was asked. */
+    Optional<List<Doubt>> doubts() {
+        return doubts;
+    }
+
+    boolean isDoubting() {
+        return doubting;
     }
 
     /** Goes on from what is shown where the pieces are the same ones, and was wholly at rest; else it begins roughly. */
@@ -248,6 +371,8 @@ public final class FitModel {
         stopCures.set(true);
         chosen = Optional.empty();
         cures = Optional.empty();
+        doubts = Optional.empty();
+        doubting = false;
     }
 
     /** Nobody looks any more. */

@@ -6,6 +6,7 @@ import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.CupRoom;
+import bathyra.fit.Doubt;
 import bathyra.fit.FitCure;
 import bathyra.fit.Lacing;
 import bathyra.fit.Sight;
@@ -22,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
@@ -47,7 +49,8 @@ public final class FitView extends BorderPane {
     private static final double QUARTER = Math.PI / 2;
     private static final double STEP = Math.toRadians(15);
     private static final double SMALL_STEP = Math.toRadians(1);
-    private static final double CHOICE_NAME = 60;
+    private static final double CHOICE_NAME = 44;
+    private static final double OTHER_NAME = 76;
     private static final double EASE_STEP = 5;
     private static final double TENS = 10;
     private static final double SMALL_WIDTH = 210;
@@ -192,7 +195,7 @@ public final class FitView extends BorderPane {
         large.show(shown, model.turn());
         side.show(shown, QUARTER);
         back.show(shown, 2 * QUARTER);
-        above.show(shown, model.level());
+        above.show(shown, model.other().map(FitModel.Other::worn), model.level());
         turned.setText(String.format(Locale.ROOT, "turned %.0f°", Math.toDegrees(model.turn())));
         state.setText(model.isWorking() ? "being worked out; the picture is of before" : "");
         state.setVisible(model.isWorking());
@@ -207,12 +210,20 @@ public final class FitView extends BorderPane {
         }
         Label head = new Label("On the body");
         head.getStyleClass().add("section-head");
+        head.setMinWidth(Region.USE_PREF_SIZE);
         table.add(head, 0, 0);
         for (int i = 0; i < HEADS.length; i++) {
             Label name = new Label(HEADS[i]);
             name.getStyleClass().add("column-head");
+            name.setMinWidth(Region.USE_PREF_SIZE);
             table.add(name, i + 1, 0);
         }
+        model.other().ifPresent(o -> {
+            Label name = new Label(o.of().name());
+            name.getStyleClass().addAll("column-head", "fit-other");
+            name.setMaxWidth(OTHER_NAME);
+            table.add(name, HEADS.length + 1, 0);
+        });
         int row = 1;
         for (Worn.LevelReading reading : shown.get().levels()) {
             Button name = new Button(reading.level().label());
@@ -231,10 +242,18 @@ public final class FitView extends BorderPane {
                     rides(reading.ridesFront()));
             for (int i = 0; i < cells.size(); i++) {
                 Label cell = new Label(cells.get(i));
+                cell.setMinWidth(Region.USE_PREF_SIZE);
                 cell.setId("fit-" + reading.level().id() + "-"
                         + HEADS[i].toLowerCase(Locale.ROOT).replace(' ', '-'));
                 table.add(cell, i + 1, row);
             }
+            int at = row;
+            model.other().flatMap(o -> o.at(reading.level())).ifPresent(theirs -> {
+                double more = theirs.worn() - reading.worn();
+                Label cell = new Label((more < 0 ? "−" : "+") + figure(Math.abs(more)));
+                cell.setId("fit-" + reading.level().id() + "-other");
+                table.add(cell, HEADS.length + 1, at);
+            });
             row++;
         }
     }
@@ -280,6 +299,8 @@ public final class FitView extends BorderPane {
         sights(shown.get());
         shown.get().lacing().ifPresent(this::lacing);
         shown.get().cup().ifPresent(this::cup);
+        comparing();
+        doubts();
         form(worn.form());
         card.section("What it assumes");
         card.words(
@@ -345,7 +366,7 @@ public final class FitView extends BorderPane {
         more.setId("fit-ease-more");
         more.setAccessibleText("5 mm more at the " + reading.level().label().toLowerCase(Locale.ROOT));
         more.setOnAction(e -> model.ease(EASE_STEP));
-        card.add(choice("Ease here", new HBox(6, less, more)));
+        card.add(choice("Ease", new HBox(6, less, more)));
         card.words("At the side its line lies "
                 + (Math.abs(reading.ridesSide()) < 3
                         ? "in place."
@@ -423,6 +444,67 @@ public final class FitView extends BorderPane {
                             ? "presses " + Worn.pressing(cure.before()) + " → " + Worn.pressing(cure.after())
                             : "roughly " + figure(cure.before()) + " → " + say(cure.after()),
                     "quiet");
+        }
+    }
+
+    /** Other ways to make it, put on the same body. */
+    private void comparing() {
+        card.section("Compare on this body");
+        if (workshop.comparison().compared().isPresent()) {
+            card.words(model.other()
+                    .map(o -> "“" + o.of().name()
+                            + "” is drawn in coral from above, and stands beside in the table. There "
+                            + (o.sights().isEmpty()
+                                    ? "nothing would be seen."
+                                    : "one would see first: "
+                                            + o.sights().get(0).sentence().in(workshop.unit())))
+                    .orElse("“" + workshop.comparison().compared().get().name() + "” is being put on the body …"));
+            Button end = new Button("Compare no more");
+            end.setId("fit-compare-end");
+            end.setOnAction(e -> model.endComparing());
+            card.add(end);
+            return;
+        }
+        MenuButton with = new MenuButton("With another way");
+        with.setId("fit-compare");
+        model.otherWays().forEach((name, garment) -> {
+            MenuItem item = new MenuItem(name);
+            item.setOnAction(e -> model.compareWith(name, garment));
+            with.getItems().add(item);
+        });
+        card.add(with);
+        card.words("Kept versions are compared from their card in the book.", "quiet");
+    }
+
+    /** What of this hangs on a figure that nobody has taken. */
+    private void doubts() {
+        card.section("How sure it is");
+        if (model.doubts().isEmpty()) {
+            Button ask = new Button("Try estimates 10 mm wrong");
+            ask.setId("fit-doubt");
+            ask.setOnAction(e -> model.doubt());
+            card.add(ask);
+            return;
+        }
+        if (model.isDoubting()) {
+            card.words("Bodies on which an estimate is " + say(Doubt.WRONG) + " wrong are being tried …", "quiet");
+            return;
+        }
+        if (model.doubts().get().isEmpty()) {
+            card.words("All of it would be seen even if any estimate were " + say(Doubt.WRONG) + " wrong.");
+        }
+        for (Doubt doubt : model.doubts().get()) {
+            String what = doubt.hanging().stream()
+                    .map(s -> s.sentence().in(workshop.unit()))
+                    .collect(Collectors.joining(" "));
+            card.words("Hangs on “" + doubt.key().label() + "”, which was not taken: " + what);
+            Button take = new Button("Take it");
+            take.setId("fit-take-" + doubt.key().key());
+            take.setOnAction(e -> {
+                workshop.selection().measurementProperty().set(doubt.key());
+                workshop.whereabouts().goTo(Stage.MEASURE);
+            });
+            card.add(take);
         }
     }
 

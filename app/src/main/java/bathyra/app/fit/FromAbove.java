@@ -19,6 +19,7 @@ final class FromAbove extends PaintedPane {
     private static final int STEPS = 120;
 
     private Optional<FitModel.Shown> shown = Optional.empty();
+    private Optional<Worn> compared = Optional.empty();
     private Level level = Level.WAIST;
 
     FromAbove() {
@@ -26,8 +27,10 @@ final class FromAbove extends PaintedPane {
         setId("fit-above");
     }
 
-    void show(Optional<FitModel.Shown> next, Level at) {
+    /** @param other what it is compared with */
+    void show(Optional<FitModel.Shown> next, Optional<Worn> other, Level at) {
         shown = next;
+        compared = other;
         level = at;
         repaint();
     }
@@ -72,6 +75,13 @@ final class FromAbove extends PaintedPane {
         g.setLineDashes(4, 3);
         g.strokePolygon(xs, ys, xs.length);
         g.setLineDashes();
+        if (compared.isPresent()) {
+            g.setStroke(palette().of(Ink.CORAL));
+            g.setLineWidth(1.4);
+            g.beginPath();
+            cut(g, compared.get(), z, middle, y, scale);
+            g.stroke();
+        }
         g.setStroke(palette().of(Ink.INK));
         g.setLineWidth(2);
         g.beginPath();

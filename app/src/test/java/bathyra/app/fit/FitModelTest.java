@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.workshop.InWorkshop;
+import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.garment.ClothGive;
 import bathyra.length.Length;
@@ -192,5 +193,44 @@ class FitModelTest extends InWorkshop {
             assertThat(model.shown().orElseThrow().levels().get(i).worn())
                     .isCloseTo(cold.levels().get(i).worn(), within(0.5));
         }
+    }
+
+    @Test
+    void anotherWay_isPutOnTheSameBody_besideThisOne() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        var ways = model.otherWays();
+        assertThat(ways).isNotEmpty().allSatisfy((name, garment) -> assertThat(garment)
+                .isNotEqualTo(garment()));
+        var first = ways.entrySet().iterator().next();
+        model.compareWith(first.getKey(), first.getValue());
+        model.bringUpToDate();
+        next();
+        var other = model.other().orElseThrow();
+        assertThat(other.of().name()).isEqualTo(first.getKey());
+        assertThat(other.worn().surface())
+                .isSameAs(model.shown().orElseThrow().worn().surface());
+        assertThat(other.at(Level.WAIST)).isPresent();
+        model.endComparing();
+        model.bringUpToDate();
+        assertThat(model.other()).isEmpty();
+    }
+
+    /** The upper bust was estimated: what hangs on it is told, with what it is. */
+    @Test
+    void whatHangsOnAnEstimate_isFoundOnBodiesWhereItIsWrong() throws InterruptedException {
+        model.bringUpToDate();
+        finish();
+        assertThat(model.doubts()).isEmpty();
+        model.doubt();
+        assertThat(model.isDoubting()).isTrue();
+        next();
+        assertThat(model.isDoubting()).isFalse();
+        assertThat(model.doubts().orElseThrow()).allSatisfy(d -> {
+            assertThat(workshop.commission().measurements().isTaken(d.key())).isFalse();
+            assertThat(d.hanging())
+                    .isNotEmpty()
+                    .isSubsetOf(Sight.of(model.shown().orElseThrow().rough()));
+        });
     }
 }

@@ -148,7 +148,7 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#chorus-draft");
         WaitForAsyncUtils.waitFor(
                 20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
-        assertThat(text(robot, "#chorus-said")).isEqualTo("4 draft clean, 12 need a look, 1 cannot be drafted.");
+        assertThat(text(robot, "#chorus-said")).isEqualTo("12 draft clean, 4 need a look, 1 cannot be drafted.");
         robot.clickOn("#chorus-out");
         WaitForAsyncUtils.waitFor(
                 30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
@@ -229,6 +229,6 @@ class BookWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries().get(0).state()).isEqualTo("Seams 2 notes · Edges 1 note · the rest done");
+        assertThat(book.entries().get(0).state()).isEqualTo("Edges 1 note · the rest done");
     }
 }

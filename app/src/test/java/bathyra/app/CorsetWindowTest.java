@@ -200,7 +200,7 @@ class CorsetWindowTest extends RealWindow {
         robot.push(KeyCode.UP).push(KeyCode.UP).push(KeyCode.UP).push(KeyCode.UP);
         robot.clickOn("#compare-preset");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, ".card-title")).isEqualTo("Beside “the preset, more to the side”");
+        assertThat(text(robot, ".card-title")).isEqualTo("Beside “the preset, as cutters share”");
         robot.clickOn("#lie").clickOn("Together at the waist");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#lie")).isEqualTo("Together at the waist");

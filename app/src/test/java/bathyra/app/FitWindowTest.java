@@ -57,13 +57,21 @@ class FitWindowTest extends RealWindow {
     void cureThatWasTriedOnTheForm_isTaken_andUndone(FxRobot robot) throws Exception {
         go(robot, "fit");
         awaitRest(robot);
-        robot.clickOn("#sight-1");
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup("#fit-cure-1")
-                .tryQuery()
-                .isPresent());
-        robot.clickOn("#fit-cure-1");
+        // Not every sight has a cure: the first that has one.
+        for (int i = 1; robot.lookup("#fit-cure-1").tryQuery().isEmpty(); i++) {
+            click(robot, "#sight-" + i);
+            WaitForAsyncUtils.waitFor(
+                    60,
+                    TimeUnit.SECONDS,
+                    () -> robot.lookup("#fit-cure-1").tryQuery().isPresent()
+                            || robot.lookup("Nothing that was tried on the form helps by itself.")
+                                    .tryQuery()
+                                    .isPresent());
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        click(robot, "#fit-cure-1");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#undo")).contains("less at the bust");
+        assertThat(text(robot, "#undo")).isNotEqualTo("Undo");
         awaitRest(robot);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();

@@ -34,10 +34,10 @@ class FrameWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#measure-underbustGirth")).isEqualTo("30⅞");
         go(robot, "seams");
-        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("1");
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("1¾");
         robot.clickOn("#unit-cm");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("2.5");
+        assertThat(text(robot, "#sounding-waist-princess-back")).isEqualTo("4.4");
     }
 
     @Test
@@ -97,7 +97,8 @@ class FrameWindowTest extends RealWindow {
 
     @Test
     void theLacingRail_saysWhatWantsALook(FxRobot robot) {
-        assertThat(robot.lookup("#stage-seams").query().getAccessibleText()).isEqualTo("Seams, 2 notes");
+        assertThat(robot.lookup("#stage-seams").query().getAccessibleText()).isEqualTo("Seams");
+        assertThat(robot.lookup("#stage-edges").query().getAccessibleText()).isEqualTo("Edges, 1 note");
         retype(robot, "#measure-bustGirth", "36");
         assertThat(robot.lookup("#stage-measure").query().getAccessibleText()).matches("Measure, \\d+ notes");
         robot.clickOn("#undo");

@@ -33,7 +33,7 @@ class MeasureWindowTest extends RealWindow {
     @Test
     void measuring_byKeyboardAlone_changesTheSoundings_andUndoTakesItBack(FxRobot robot) {
         go(robot, "seams");
-        String before = text(robot, "#sounding-underbust-side");
+        String before = text(robot, "#sounding-underbust-princess-back");
         go(robot, "measure");
         retype(robot, "#measure-bustGirth", "95");
         robot.push(KeyCode.ENTER);
@@ -45,12 +45,12 @@ class MeasureWindowTest extends RealWindow {
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("76,5");
         go(robot, "seams");
-        assertThat(text(robot, "#sounding-underbust-side")).isNotEqualTo(before);
+        assertThat(text(robot, "#sounding-underbust-princess-back")).isNotEqualTo(before);
         assertThat(text(robot, "#undo")).isEqualTo("Undo underbust 78.5 → 76.5 cm");
         robot.clickOn("#undo");
         robot.clickOn("#undo");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo(before);
+        assertThat(text(robot, "#sounding-underbust-princess-back")).isEqualTo(before);
         assertThat(text(robot, "#undo")).isEqualTo("Undo");
     }
 
@@ -64,7 +64,7 @@ class MeasureWindowTest extends RealWindow {
         go(robot, "seams");
         assertThat(robot.lookup(".kept-draft").<Node>queryAll())
                 .anyMatch(n -> n.isVisible() && ((Label) n).getText().startsWith("The last good draft is shown"));
-        assertThat(text(robot, "#sounding-underbust-princess-front")).isEqualTo("2.1");
+        assertThat(text(robot, "#sounding-underbust-princess-front")).isEqualTo("4.3");
     }
 
     @Test

@@ -39,6 +39,9 @@ public final class Advice {
                     + "Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, reflux or short breath. Never lace a child. No figure makes a reduction safe.";
 
     /** By less than this the edge and the circle are level, mm. */
+    /** By so much the apex seam may take more at the waist than at the rib, mm. */
+    private static final double OVER_RIB = 10;
+
     private static final double COVERED = 2;
 
     private static final double SAME = 1e-6;
@@ -73,7 +76,12 @@ public final class Advice {
                         intakes.sideBack().get(Level.WAIST).value(),
                         cap);
             } else if (seam.part() != SeamPlace.Part.CENTRE_BACK) {
-                cap(findings, seam.label(), seam, intakes.at(Level.WAIST, seam).value(), cap);
+                cap(
+                        findings,
+                        seam.label(),
+                        seam,
+                        intakes.at(Level.WAIST, seam).value(),
+                        capOf(commission.garment(), seam, block, intakes, cap));
             }
             // A bustier's side takes what its schools leave it; only where the cutter shares out is there something to
             // share otherwise.
@@ -94,6 +102,15 @@ public final class Advice {
             findings.add(LacingRule.finding(commission, girths));
         }
         return findings;
+    }
+
+    /** The seam over the apex takes at the waist what it takes for the bust, and a little more: that is no fault of its sharing (C6.1). */
+    private static double capOf(Garment garment, SeamPlace seam, Block block, IntakeTable intakes, double cap) {
+        boolean apex = block.heights().front().containsKey(Level.BUST)
+                && intakes.axes().isThroughApex(seam, block.front(Level.BUST));
+        return apex && !garment.isSet(LengthOption.SEAM_CAP)
+                ? Math.max(cap, intakes.at(Level.UNDERBUST, seam).value() + OVER_RIB)
+                : cap;
     }
 
     private static void cap(List<Finding> findings, String name, SeamPlace seam, double value, double cap) {

@@ -333,6 +333,17 @@ public record Garment(
         return with(seaming.withRightIntake(cell, Optional.empty()));
     }
 
+    /** Whether the cutter has set a length. */
+    public boolean isSet(LengthOption option) {
+        return lengths.containsKey(option);
+    }
+
+    /** The weight by which a seam shares in the surplus (C6, C6.1). @param t its place round the half body, 0 to 1 */
+    public double weight(SeamPlace seam, double t) {
+        return sharing()
+                .weight(seam, t, panels(), length(LengthOption.CENTRE_BACK_IN).value() > 0);
+    }
+
     public Garment withSharing(Sharing next) {
         return with(seaming.with(next));
     }

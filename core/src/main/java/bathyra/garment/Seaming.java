@@ -33,7 +33,7 @@ public record Seaming(
 
     /** Nothing set by hand. */
     public static Seaming of(Panels panels) {
-        return new Seaming(UnderbustSchool.EXCESS, panels, Sharing.BY_RULE, Map.of(), Map.of(), Map.of());
+        return new Seaming(UnderbustSchool.BODY, panels, Sharing.BY_RULE, Map.of(), Map.of(), Map.of());
     }
 
     public Seaming with(UnderbustSchool next) {

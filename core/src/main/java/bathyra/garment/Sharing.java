@@ -12,23 +12,35 @@ import java.util.Optional;
  *
  * @param preset the weights to start from
  * @param weights weights drawn by hand, by the seam's id; they stand in place of the preset's
- * @param apexShare what the seam through the apex takes of the front in the bust zone, from 0 to 1
+ * @param apexShare what the seam through the apex takes of the front in the bust zone, from 0 to 1; empty for what the bust asks (C6.1)
  * @param caps what a seam takes at a level at the most; at the side it counts for each block
  */
-public record Sharing(Weighting preset, Map<String, Double> weights, double apexShare, Map<Cell, Length> caps) {
+public record Sharing(
+        Weighting preset, Map<String, Double> weights, Optional<Double> apexShare, Map<Cell, Length> caps) {
+    /** At the upper edge, until the cutter sets a share. */
     public static final double APEX_SHARE = 0.6;
+
     public static final double WEIGHT_MOST = 5;
-    /** More to the side, no weights by hand, six tenths to the apex. */
-    public static final Sharing BY_RULE = new Sharing(Weighting.SIDE, Map.of(), APEX_SHARE, Map.of());
+    /** By the table, no weights by hand, at the apex what the bust asks. */
+    public static final Sharing BY_RULE = new Sharing(Weighting.SIDE, Map.of(), Optional.empty(), Map.of());
 
     public Sharing {
         weights = Map.copyOf(weights);
         caps = Map.copyOf(caps);
     }
 
-    /** The weight of a seam: drawn by hand, or the preset's. Centre back has none. @param t its place round the half body, 0 to 1 (C6) */
-    public double weight(SeamPlace seam, double t) {
-        return seam.part() == SeamPlace.Part.CENTRE_BACK ? 0 : weights.getOrDefault(seam.id(), preset.at(t));
+    /**
+     * The weight of a seam: drawn by hand, or the preset's. Centre back has none.
+     *
+     * @param t its place round the half body, 0 to 1 (C6)
+     * @param shapedBack whether the back edge is shaped
+     */
+    public double weight(SeamPlace seam, double t, Panels panels, boolean shapedBack) {
+        if (seam.part() == SeamPlace.Part.CENTRE_BACK) {
+            return 0;
+        }
+        Double own = weights.get(seam.id());
+        return own != null ? own : preset.at(SharesTable.of(seam, panels, shapedBack), t);
     }
 
     /** Another preset; what was drawn by hand goes. */
@@ -45,7 +57,7 @@ public record Sharing(Weighting preset, Map<String, Double> weights, double apex
     }
 
     public Sharing withApexShare(double share) {
-        return new Sharing(preset, weights, Math.min(1, Math.max(0, share)), caps);
+        return new Sharing(preset, weights, Optional.of(Math.min(1, Math.max(0, share))), caps);
     }
 
     /** @param cap empty for none */

@@ -2,6 +2,7 @@ package bathyra.garment;
 
 /** The schools for the intake under the bust (C6). */
 public enum UnderbustSchool implements Choice {
+    BODY("body", "By the bust"),
     EXCESS("excess", "Excess"),
     TABLE("table", "Table"),
     DIFFERENCE("difference", "Difference");

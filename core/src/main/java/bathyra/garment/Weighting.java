@@ -1,13 +1,12 @@
 package bathyra.garment;
 
-/** How the shaping is spread round the half body: the weight of a seam by where it stands (C6). */
+/** How the shaping is spread round the half body: the weight of a seam by where it stands (C6, C6.1). */
 public enum Weighting implements Choice {
-    SIDE("side", "More to the side"),
+    SIDE("side", "As cutters share"),
     EVEN("even", "Evenly"),
     FLAT_FRONT("flat-front", "Flat front"),
     BACK("back", "More to the back");
 
-    private static final double BASE = 0.35;
     private static final double FLAT_UP_TO = 0.25;
 
     private final String id;
@@ -28,14 +27,18 @@ public enum Weighting implements Choice {
         return label;
     }
 
-    /** The weight of a seam. @param t its place round the half body: 0 centre front, 0.5 side, 1 centre back */
-    public double at(double t) {
-        double side = BASE + Math.pow(Math.sin(Math.PI * t), 2);
+    /**
+     * The weight of a seam (C6.1).
+     *
+     * @param share the seam's share of the half's suppression by the table; of the side what counts in one block
+     * @param t its place round the half body: 0 centre front, 0.5 side, 1 centre back
+     */
+    double at(double share, double t) {
         return switch (this) {
             case EVEN -> 1;
-            case SIDE -> side;
-            case FLAT_FRONT -> t < FLAT_UP_TO ? side / 2 : side;
-            case BACK -> side * (0.7 + 0.6 * t);
+            case SIDE -> share;
+            case FLAT_FRONT -> t < FLAT_UP_TO ? share / 2 : share;
+            case BACK -> share * (0.7 + 0.6 * t);
         };
     }
 }

@@ -125,7 +125,7 @@ final class LevelBalance {
         return found.get();
     }
 
-    private Bounds bounds(Wanted wanted, boolean house, Optional<Double> side) {
+    private Bounds bounds(Wanted wanted, boolean byHouse, Optional<Double> side) {
         int n = wanted.seams().size();
         double[] least = new double[n];
         double[] most = new double[n];
@@ -134,10 +134,14 @@ final class LevelBalance {
             SeamPlace seam = wanted.seams().get(i);
             Optional<Double> lock = seam.equals(SeamPlace.SIDE) ? side : lock(seam);
             most[i] = lock.orElseGet(() -> cap(seam));
-            least[i] = lock.orElse(corset ? house ? 0 : -SPRING_MOST : -UNBOUNDED);
-            if (corset && house && lock.isEmpty() && level == Level.WAIST) {
-                most[i] =
-                        Math.min(most[i], garment.length(LengthOption.SEAM_CAP).value());
+            least[i] = lock.orElse(corset ? byHouse ? 0 : -SPRING_MOST : -UNBOUNDED);
+            if (corset && byHouse && lock.isEmpty() && level == Level.WAIST) {
+                double house = garment.length(LengthOption.SEAM_CAP).value();
+                most[i] = Math.min(
+                        most[i],
+                        wanted.shaping().contains(seam)
+                                ? Math.max(house, wanted.rules().get(i).value())
+                                : house);
             }
         }
         return new Bounds(least, most);

@@ -3,6 +3,8 @@ package bathyra.intake;
 import bathyra.block.Block;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.garment.Sharing;
+import bathyra.girth.GirthPlan;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
@@ -10,33 +12,49 @@ import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /** What the seams of a corset take by their weights (C6): a share of the surplus, in the bust zone most of it at the apex. */
 final class PanelRules {
     private static final Rule SHARE = Rule.of("C6", "A × w ÷ Σw");
+    private static final Rule APEX_FIRST = Rule.of("C6.1", "the apex seam comes first");
     private static final Rule APEX = Rule.of("C6", "apex share");
     private static final Rule ZIP = Rule.of("C4.1", "centre back taken in");
 
+    /** Where one seam stands before the side it takes so much of the front at the waist. */
+    private static final double OF_ONLY = 0.58;
+    /** Every free seam gives way a little where the others cannot. */
+    private static final double LEAST_YIELD = 1e-3;
+
     private final Block block;
+    private final GirthPlan girths;
     private final Garment garment;
     private final SeamAxes axes;
 
-    PanelRules(Block block, Garment garment, SeamAxes axes) {
+    PanelRules(Block block, GirthPlan girths, Garment garment, SeamAxes axes) {
         this.block = block;
+        this.girths = girths;
         this.garment = garment;
         this.axes = axes;
     }
 
     private double weight(SeamPlace seam) {
-        return garment.sharing().weight(seam, axes.round(seam));
+        return garment.weight(seam, axes.round(seam));
     }
 
     Wanted front(Level level, Reckoned surplus) {
         List<SeamPlace> seams = garment.seams().stream()
                 .filter(s -> s.part() == SeamPlace.Part.FRONT || s.part() == SeamPlace.Part.SIDE)
                 .toList();
+        if (garment.kind().isOverBust()
+                && garment.sharing().apexShare().isEmpty()
+                && axes.apex() > 0
+                && (level == Level.UPPER || level == Level.UNDERBUST || level == Level.WAIST)) {
+            return byTheBust(level, surplus, seams);
+        }
         double[] apexShares = apexShares(level, seams);
         double[] weights = seams.stream().mapToDouble(s -> weight(s)).toArray();
         boolean[] atApex = new boolean[weights.length];
@@ -85,6 +103,70 @@ final class PanelRules {
         return new Wanted(surplus, seams, rules, yields, yields);
     }
 
+    /** At the underbust the apex seam takes what the bust asks, at the waist no less; what is left goes by the weights (C6.1). */
+    private Wanted byTheBust(Level level, Reckoned surplus, List<SeamPlace> seams) {
+        double[] near = nearness(seams, 1);
+        double[] weights = seams.stream().mapToDouble(s -> weight(s)).toArray();
+        double all = 0;
+        double rest = 0;
+        for (int i = 0; i < weights.length; i++) {
+            all += weights[i];
+            rest += near[i] > 0 ? 0 : weights[i];
+        }
+        if (rest <= 0) {
+            return byWeights(level, surplus, seams, weights);
+        }
+        Reckoned bust = (level == Level.UPPER ? atTheTop(surplus) : ApexIntake.byBust(girths))
+                .atMost(surplus.atLeast(0))
+                .named("For the bust", APEX_FIRST);
+        List<Reckoned> rules = new ArrayList<>();
+        Reckoned taken = null;
+        for (int i = 0; i < weights.length; i++) {
+            if (near[i] <= 0) {
+                rules.add(null);
+                continue;
+            }
+            Reckoned forBust =
+                    bust.times(Given.option("Share by nearness", near[i], Quantity.RATIO, "of the apex", APEX_FIRST));
+            Reckoned byRow = surplus.times(given(seams.get(i), weights[i])
+                    .over(Given.option("All weights", all, Quantity.RATIO, "of this block", SHARE)));
+            Reckoned atWaist = byRow.atLeast(forBust);
+            if (seams.size() == 2) {
+                atWaist = atWaist.atLeast(surplus.times(Given.option(
+                        "Least of the only seam", OF_ONLY, Quantity.RATIO, "else the side takes half", APEX_FIRST)));
+            }
+            Reckoned takes = (level == Level.WAIST ? atWaist : forBust).named(name(seams.get(i), level), APEX_FIRST);
+            rules.add(takes);
+            taken = taken == null ? takes : taken.plus(takes);
+        }
+        Reckoned left = surplus.minus(taken).named("Left by the apex seam", APEX_FIRST);
+        double[] yields = new double[weights.length];
+        for (int i = 0; i < weights.length; i++) {
+            if (near[i] <= 0) {
+                rules.set(
+                        i,
+                        left.times(given(seams.get(i), weights[i])
+                                        .over(Given.option(
+                                                "Their weights", rest, Quantity.RATIO, "of the others", SHARE)))
+                                .named(name(seams.get(i), level, true), SHARE));
+            }
+            yields[i] = Math.max(weights[i] / all, LEAST_YIELD);
+        }
+        Set<SeamPlace> shaping = new HashSet<>();
+        for (int i = 0; i < near.length; i++) {
+            if (near[i] > 0) {
+                shaping.add(seams.get(i));
+            }
+        }
+        return new Wanted(surplus, seams, rules, yields, yields, shaping);
+    }
+
+    private Reckoned atTheTop(Reckoned surplus) {
+        return surplus.times(Given.option(
+                        "Apex share", Sharing.APEX_SHARE, Quantity.RATIO, "of the front in the bust zone", APEX))
+                .atMost(ApexIntake.borneByTheEdge(block));
+    }
+
     /** What of the front each seam takes for the bust: all to the seam through the apex, or to its two neighbours by nearness. */
     private double[] apexShares(Level level, List<SeamPlace> seams) {
         double[] shares = new double[seams.size()];
@@ -92,10 +174,16 @@ final class PanelRules {
         if (!bustZone || !garment.kind().isOverBust() || axes.apex() <= 0) {
             return shares;
         }
+        return nearness(seams, garment.sharing().apexShare().orElse(Sharing.APEX_SHARE));
+    }
+
+    /** An amount at the apex over the seams: all of it to the one through the apex, or to its two neighbours by nearness. */
+    private double[] nearness(List<SeamPlace> seams, double amount) {
+        double[] shares = new double[seams.size()];
         double bust = block.front(Level.BUST);
         for (int i = 0; i < shares.length; i++) {
             if (axes.isThroughApex(seams.get(i), bust)) {
-                shares[i] = garment.sharing().apexShare();
+                shares[i] = amount;
                 return shares;
             }
         }
@@ -105,11 +193,11 @@ final class PanelRules {
         }
         double toRight = axes.of(seams.get(right)).x(bust) - axes.apex();
         if (right == 0) {
-            shares[0] = garment.sharing().apexShare();
+            shares[0] = amount;
         } else {
             double toLeft = axes.apex() - axes.of(seams.get(right - 1)).x(bust);
-            shares[right - 1] = garment.sharing().apexShare() * toRight / (toLeft + toRight);
-            shares[right] = garment.sharing().apexShare() * toLeft / (toLeft + toRight);
+            shares[right - 1] = amount * toRight / (toLeft + toRight);
+            shares[right] = amount * toLeft / (toLeft + toRight);
         }
         return shares;
     }

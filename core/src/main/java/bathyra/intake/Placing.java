@@ -23,15 +23,18 @@ final class Placing {
     private final Garment garment;
     private final double width;
     private final double toTake;
+    private final double forBust;
 
     /**
      * @param width of the block's paper, mm
      * @param toTake what its seams take out at the waist, mm
+     * @param forBust what the seam over the apex takes of it at the least, mm
      */
-    Placing(Garment garment, double width, double toTake) {
+    Placing(Garment garment, double width, double toTake, double forBust) {
         this.garment = garment;
         this.width = width;
         this.toTake = toTake;
+        this.forBust = Math.min(forBust, toTake);
     }
 
     /** The seams of the front block, mm from centre front. @param apex distance of the apex, 0 where it is not known */
@@ -48,9 +51,13 @@ final class Placing {
         int usual = over(panels.front(), apex);
         double[] best = settled(at.clone(), usual, apex);
         // Where the usual seam over the apex leaves a panel too narrow at the waist, another may not.
-        for (int k = 1; k < panels.front() && narrowest(best) < PANEL_LEAST; k++) {
+        int bestOver = usual;
+        for (int k = 1; k < panels.front() && narrowest(best, bestOver) < PANEL_LEAST; k++) {
             double[] other = settled(at.clone(), k, apex);
-            best = narrowest(other) > narrowest(best) ? other : best;
+            if (narrowest(other, k) > narrowest(best, bestOver)) {
+                best = other;
+                bestOver = k;
+            }
         }
         return best;
     }
@@ -61,7 +68,7 @@ final class Placing {
         for (int round = 0; round < LEAST_ROUNDS || moved > SETTLED; round++) {
             requireSettling(round, moved);
             double[] before = at.clone();
-            double[] takes = takes(at, false);
+            double[] takes = takes(at, false, over);
             if (over > 0) {
                 at[over - 1] = apex;
                 divide(at, takes, -1, over - 1, false);
@@ -75,8 +82,8 @@ final class Placing {
     }
 
     /** How wide the narrowest panel of the front is at the waist, mm. */
-    private double narrowest(double[] at) {
-        double[] takes = takes(at, false);
+    private double narrowest(double[] at, int over) {
+        double[] takes = takes(at, false, over);
         double least = Double.POSITIVE_INFINITY;
         double from = 0;
         for (int i = 0; i <= at.length; i++) {
@@ -97,7 +104,7 @@ final class Placing {
                 round++) {
             requireSettling(round, moved);
             double[] before = at.clone();
-            divide(at, takes(at, true), -1, at.length, true);
+            divide(at, takes(at, true, 0), -1, at.length, true);
             moved = moved(before, at);
         }
         return at;
@@ -140,19 +147,21 @@ final class Placing {
         return Math.max(apex / over, (width - apex) / (panels - over));
     }
 
-    /** What each seam of the block takes at the waist by its weight; the side's comes last. */
-    private double[] takes(double[] at, boolean back) {
+    /** What each seam of the block takes at the waist by its weight, the one over the apex at the least what the bust asks; the side's comes last. */
+    private double[] takes(double[] at, boolean back, int over) {
         double[] weights = new double[at.length + 1];
         double sum = 0;
         for (int i = 0; i <= at.length; i++) {
             boolean side = i == at.length;
             double t = side ? 0.5 : back ? 0.5 + at[i] / width / 2 : at[i] / width / 2;
-            weights[i] = garment.sharing()
-                    .weight(side ? SeamPlace.SIDE : back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1), t);
+            weights[i] =
+                    garment.weight(side ? SeamPlace.SIDE : back ? SeamPlace.back(i + 1) : SeamPlace.front(i + 1), t);
             sum += weights[i];
         }
+        double apex = over > 0 && sum > 0 ? Math.max(toTake * weights[over - 1] / sum, forBust) : 0;
+        double others = over > 0 ? sum - weights[over - 1] : sum;
         for (int i = 0; i <= at.length; i++) {
-            weights[i] = sum > 0 ? toTake * weights[i] / sum : 0;
+            weights[i] = i == over - 1 ? apex : others > 0 ? (toTake - apex) * weights[i] / others : 0;
         }
         return weights;
     }

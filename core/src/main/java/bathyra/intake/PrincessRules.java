@@ -10,6 +10,7 @@ import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
+import bathyra.garment.UnderbustSchool;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.LevelPlan;
 import bathyra.place.Level;
@@ -27,6 +28,17 @@ final class PrincessRules {
     private static final Rule PRINCESS = Rule.of("C6", "princess seam");
     private static final Rule BACK = Rule.of("C4.1", "back dart");
     private static final Rule ZIP = Rule.of("C4.1", "centre back taken in");
+    private static final Rule CALM = Rule.of("C6.1", "the side stays calm");
+    /** Of what a block takes at the waist its princess seam takes so much, its half of the side the rest. */
+    private static final double OF_FRONT = 0.58;
+
+    /** A leg that takes as much at the waist as at the rib swings between them; so much more and it runs fair, mm. */
+    private static final double WAIST_OVER_RIB = 4;
+
+    private static final double OF_BACK = 0.55;
+    /** More at centre back flares at the hem, as the form shows. */
+    private static final double BESIDE_SEAM = 2.0 / 3;
+
     private static final double BACK_DART_BELOW_CHEST = 25;
     private static final double DART_ABOVE_HIP = 51;
 
@@ -41,7 +53,9 @@ final class PrincessRules {
     }
 
     Wanted front(Level level, Reckoned surplus, Reckoned underbust, Reckoned opened) {
-        Reckoned princess = princessFront(level, underbust, opened);
+        Reckoned princess = garment.school() == UnderbustSchool.BODY
+                ? byTheBust(level, surplus, underbust, opened)
+                : princessFront(level, underbust, opened);
         Reckoned side = surplus.minus(princess).named("Side, front half", SIDE_RULE);
         double yields = level == Level.BUST ? 0 : 1;
         return new Wanted(
@@ -51,8 +65,10 @@ final class PrincessRules {
     }
 
     Wanted back(Level level, Reckoned surplus) {
-        Reckoned princess = tapered(level, PRINCESS_BACK);
         Reckoned centre = tapered(level, CENTRE_BACK);
+        Reckoned princess = garment.school() == UnderbustSchool.BODY && !garment.isSet(LengthOption.BACK_DART)
+                ? behindByShare(level, surplus, centre)
+                : tapered(level, PRINCESS_BACK);
         Reckoned side = surplus.minus(princess).minus(centre).named("Side, back half", SIDE_RULE);
         double[] pressed = {1, Math.max(princess.value(), 1), Math.max(centre.value(), 0)};
         return new Wanted(
@@ -61,6 +77,66 @@ final class PrincessRules {
                 List.of(side, princess, centre),
                 new double[] {1, 0, 0},
                 pressed);
+    }
+
+    /** Under the bust what the bust asks, at the waist no less, over the hip in the same proportion; the side stays calm (C6.1). */
+    private Reckoned byTheBust(Level level, Reckoned surplus, Reckoned underbust, Reckoned opened) {
+        String name = "Princess front at the " + low(level);
+        return switch (level) {
+            case UPPER -> {
+                Reckoned byLeg = princessFront(level, underbust, opened);
+                // Under a shoulder the seam ends in it and takes what the closed dart opens; what the cutter has
+                // set is taken.
+                yield garment.top().cover() != Cover.STRAPLESS || garment.isSet(LengthOption.UPPER_LESS)
+                        ? byLeg
+                        : atTheCrest(byLeg, surplus).named(name, CALM);
+            }
+            case BUST -> nothing(name, "the seam passes through the apex");
+            case UNDERBUST -> underTheBust(underbust).named(name, CALM);
+            case WAIST ->
+                surplus.times(share("Share of the princess seam", OF_FRONT))
+                        .atLeast(underbust.plus(WAIST_OVER_RIB))
+                        .named(name, CALM);
+            case HIGH_HIP, HIP -> {
+                Reckoned waist = surplus(Level.WAIST);
+                Reckoned at = waist.times(share("Share of the princess seam", OF_FRONT))
+                        .atLeast(underbust.plus(WAIST_OVER_RIB));
+                yield waist.value() <= 0
+                        ? nothing(name, "nothing is taken at the waist")
+                        : surplus.times(at.over(waist)).named(name, CALM);
+            }
+        };
+    }
+
+    /**
+     * The leg goes on straight to the crest and takes more there than at the upper line: so much that the edge does not cut in, and no
+     * more than leaves the side as it is at the bust.
+     */
+    private Reckoned atTheCrest(Reckoned byLeg, Reckoned surplus) {
+        Reckoned calm = surplus.minus(surplus(Level.BUST)).atLeast(0).named("What leaves the side calm", CALM);
+        return byLeg.atMost(calm).atMost(ApexIntake.borneByTheEdge(block));
+    }
+
+    private Reckoned surplus(Level level) {
+        return girths.widestFront().minus(girths.at(level).frontHalf()).named("To take out of the front", CALM);
+    }
+
+    /** Behind, the princess seam takes its share at every level; under a shoulder it runs out towards the chest line. */
+    private Reckoned behindByShare(Level level, Reckoned surplus, Reckoned centre) {
+        double atWaist = girths.widestBack().value()
+                - girths.at(Level.WAIST).backHalf().value()
+                - tapered(Level.WAIST, CENTRE_BACK).value();
+        double cap = garment.length(LengthOption.SEAM_CAP).value();
+        // At the waist no more than its cap, and at the other levels in the same proportion.
+        double ratio = atWaist * OF_BACK > cap ? cap / atWaist : OF_BACK;
+        Reckoned all = surplus.minus(centre).times(share("Share of the princess seam", ratio));
+        boolean runsOut = garment.top().cover() != Cover.STRAPLESS && level.ordinal() < Level.WAIST.ordinal();
+        Reckoned takes = runsOut ? all.times(level == Level.UPPER ? share(0) : aboveWaist(level, false)) : all;
+        return takes.named(PRINCESS_BACK.label() + " at the " + low(level), CALM);
+    }
+
+    private static Reckoned share(String name, double value) {
+        return Given.option(name, value, Quantity.RATIO, "by rule", CALM);
     }
 
     private Reckoned princessFront(Level level, Reckoned underbust, Reckoned opened) {
@@ -73,7 +149,7 @@ final class PrincessRules {
                                 .minus(garment.length(LengthOption.UPPER_LESS))
                                 .atLeast(0)
                                 .named("Intake at the crest by rule", PRINCESS)
-                                .times(upTheLeg())
+                                .times(ApexIntake.upTheLeg(block))
                                 .named("Upper intake by rule", PRINCESS)
                                 .plus(opened)
                                 .named(name, PRINCESS);
@@ -98,14 +174,6 @@ final class PrincessRules {
                         Rule.of("C9", "under bust")));
     }
 
-    /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */
-    private Reckoned upTheLeg() {
-        Reckoned apex = block.heights().front().get(Level.BUST);
-        Reckoned line =
-                apex.minus(block.heights().front().get(Level.UPPER)).named("Upper line above the apex", PRINCESS);
-        return line.over(apex.minus(block.crest()).named("Crest above the apex", PRINCESS));
-    }
-
     /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */
     Reckoned opened() {
         LevelPlan bust = girths.at(Level.BUST);
@@ -123,7 +191,7 @@ final class PrincessRules {
     private Reckoned tapered(Level level, SeamPlace seam) {
         String name = seam.label() + " at the " + low(level);
         boolean zip = seam == CENTRE_BACK;
-        Reckoned atWaist = zip ? block.centreBackIn() : block.backDart();
+        Reckoned atWaist = zip ? centreBack() : block.backDart();
         Rule rule = zip ? ZIP : BACK;
         return switch (level) {
             case UPPER -> nothing(name, zip ? "nothing at the chest" : "begins below the chest line");
@@ -132,6 +200,16 @@ final class PrincessRules {
             case HIGH_HIP, HIP ->
                 atWaist.times(zip ? toHip(level) : belowWaist(level)).named(name, rule);
         };
+    }
+
+    /** What the zip is taken in at the waist: with a back seam that shares the shaping two thirds of the block's, unless the cutter has set it. */
+    private Reckoned centreBack() {
+        boolean shares = garment.school() == UnderbustSchool.BODY && !garment.isSet(LengthOption.CENTRE_BACK_IN);
+        return shares
+                ? block.centreBackIn()
+                        .times(share("Beside a shaped seam", BESIDE_SEAM))
+                        .named("Centre back at the waist", CALM)
+                : block.centreBackIn();
     }
 
     private Reckoned aboveWaist(Level level, boolean zip) {

@@ -62,14 +62,19 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
                 ? new Placing(
                                 garment,
                                 front,
-                                front - girths.at(Level.WAIST).frontHalf().value())
+                                front - girths.at(Level.WAIST).frontHalf().value(),
+                                garment.kind().isOverBust()
+                                                && garment.sharing().apexShare().isEmpty()
+                                        ? ApexIntake.byBust(girths).value()
+                                        : 0)
                         .front(garment.kind().isOverBust() ? apex : 0)
                 : new double[] {apex};
         double[] behind = panelled
                 ? new Placing(
                                 garment,
                                 back,
-                                back - girths.at(Level.WAIST).backHalf().value())
+                                back - girths.at(Level.WAIST).backHalf().value(),
+                                0)
                         .back()
                 : new double[] {back - block.backAxis().value()};
         List<Axis> axes = new ArrayList<>();

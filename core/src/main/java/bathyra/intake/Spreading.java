@@ -49,7 +49,7 @@ public final class Spreading {
         this.widestBack = girths.widestBack();
         this.axes = SeamAxes.of(block, girths, garment);
         this.princess = new PrincessRules(block, girths, garment);
-        this.panels = new PanelRules(block, garment, axes);
+        this.panels = new PanelRules(block, girths, garment, axes);
     }
 
     /** The soundings of a garment. @throws NotDraftable when locks and caps of a level leave nothing to give way */
@@ -57,7 +57,8 @@ public final class Spreading {
             throws NotDraftable {
         Spreading spreading = new Spreading(block, girths, garment);
         boolean corset = garment.kind().isPanelled();
-        Reckoned underbust = corset ? none("Under-bust intake") : UnderbustIntake.by(garment.school(), set, block);
+        Reckoned underbust =
+                corset ? none("Under-bust intake") : UnderbustIntake.by(garment.school(), set, block, girths);
         Reckoned opened = corset ? none("Opened by the closed side dart") : spreading.princess.opened();
         spreading.requireBearable();
         for (LevelPlan plan : girths.levels()) {

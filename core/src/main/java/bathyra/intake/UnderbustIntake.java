@@ -2,8 +2,10 @@ package bathyra.intake;
 
 import bathyra.block.Block;
 import bathyra.garment.UnderbustSchool;
+import bathyra.girth.GirthPlan;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.place.Level;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
@@ -11,16 +13,25 @@ import bathyra.reckon.Rule;
 
 /** What the front princess seam takes out under the bust, by the schools of C6. */
 public final class UnderbustIntake {
-    private static final double MOST = 76;
+    /** No seam takes more under the bust (C6), mm. */
+    static final double MOST = 76;
+
     private static final String NAME = "Under-bust intake";
 
     private UnderbustIntake() {}
 
     /** The intake of one front quarter by a school, never below nothing. */
-    public static Reckoned by(UnderbustSchool school, MeasurementSet set, Block block) {
+    public static Reckoned by(UnderbustSchool school, MeasurementSet set, Block block, GirthPlan girths) {
         Reckoned bust = set.find(MeasurementKey.BUST).orElseThrow();
         Reckoned underbust = set.find(MeasurementKey.UNDERBUST).orElseThrow();
         return switch (school) {
+            case BODY ->
+                ApexIntake.leavingTheSideCalm(
+                        girths,
+                        girths.at(Level.BUST)
+                                .frontHalf()
+                                .minus(girths.at(Level.UNDERBUST).frontHalf())
+                                .named("Front half, bust less underbust", Rule.of("C6.1", "bust to rib")));
             case DIFFERENCE -> bust.minus(underbust).over(2).atMost(MOST).named(NAME, Rule.of("C6", "difference"));
             case EXCESS ->
                 block.underbustWidth().minus(underbust.over(4)).atLeast(0).named(NAME, Rule.of("C6", "excess"));

@@ -3,6 +3,7 @@ package bathyra.intake;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What the seams of one block would take at a level by their rules, before locks and caps.
@@ -12,8 +13,19 @@ import java.util.List;
  * @param rules what each takes by its rule; the side of a bustier takes the rest
  * @param first how readily each gives way at first, 0 for not at all
  * @param pressed how readily each gives way when those cannot
+ * @param shaping the seams that shape the bust: no house cap holds them under what they take by rule
  */
-record Wanted(Reckoned surplus, List<SeamPlace> seams, List<Reckoned> rules, double[] first, double[] pressed) {
+record Wanted(
+        Reckoned surplus,
+        List<SeamPlace> seams,
+        List<Reckoned> rules,
+        double[] first,
+        double[] pressed,
+        Set<SeamPlace> shaping) {
+    Wanted(Reckoned surplus, List<SeamPlace> seams, List<Reckoned> rules, double[] first, double[] pressed) {
+        this(surplus, seams, rules, first, pressed, Set.of());
+    }
+
     int side() {
         return seams.indexOf(SeamPlace.SIDE);
     }

@@ -13,6 +13,7 @@ import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Choice;
 import bathyra.garment.Garment;
+import bathyra.garment.UnderbustSchool;
 import bathyra.girth.LevelPlan;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -186,7 +187,8 @@ class BlockMethodsTest {
     @Test
     void schools_putTheShapingInDifferentPlaces() {
         List<Double> intakes = Stream.of(BlockMethod.values())
-                .map(m -> ((Draft) Drafter.draft(Bodies.commission(body("A"), by(m))))
+                .map(m -> ((Draft)
+                                Drafter.draft(Bodies.commission(body("A"), by(m).withSchool(UnderbustSchool.EXCESS))))
                         .intakes()
                         .underbust()
                         .value())

@@ -26,6 +26,7 @@ import bathyra.garment.PrincessStart;
 import bathyra.garment.SeamPlacing;
 import bathyra.garment.Sleeve;
 import bathyra.garment.Top;
+import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -362,7 +363,9 @@ class StylesTest {
 
     @Test
     void whatCannotBe_isSaidWithWhatWorks() {
-        assertThat(refused(cups(CupKind.TWO_PART).withLength(LengthOption.CUP_SIDE, Length.mm(90))))
+        assertThat(refused(cups(CupKind.TWO_PART)
+                        .withSchool(UnderbustSchool.EXCESS)
+                        .withLength(LengthOption.CUP_SIDE, Length.mm(90))))
                 .contains("larger than its panel", "Side front");
         assertThat(refused(Garment.bustier()
                         .withUpperEdge(UpperShape.PLUNGE)
@@ -390,7 +393,7 @@ class StylesTest {
         Garment corset = Garment.of(GarmentKind.CORSET)
                 .withPanels(Panels.of(8, SeamPlacing.LANDMARKS))
                 .withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
-        Draft draft = draft(corset.withBust(Bust.PRINCESS.withWedge(ContourWedge.ARMHOLE, Length.mm(30))));
+        Draft draft = draft(corset.withBust(Bust.PRINCESS.withWedge(ContourWedge.ARMHOLE, Length.mm(36))));
         Finding noted = draft.findings().stream()
                 .filter(f -> f.id().equals("curvature") && f.status() == Finding.Status.NOTE)
                 .findFirst()

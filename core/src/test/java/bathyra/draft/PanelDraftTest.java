@@ -24,6 +24,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -117,34 +118,86 @@ class PanelDraftTest {
     }
 
     @Test
-    void weights_shareTheSurplusByTheFormula_withTheApexShareInTheBustZone() {
-        Garment garment = CORSET.withPanels(Panels.of(4, SeamPlacing.LANDMARKS));
+    void table_sharesTheSurplusWithinEachBlock_theSideCountingHalfInEach() {
+        // Five panels: 12, 23, side 33, 25, back edge 7, which at a straight lacing goes to the seam beside it.
+        Garment garment = Garment.of(GarmentKind.UNDERBUST).withPanels(Panels.of(5, SeamPlacing.LANDMARKS));
         Draft draft = draft(Bodies.nerea(), garment);
-        double front = draft.girths().widestFront().value();
-        double apex = 93 / front / 2;
-        double w = 0.35 + Math.pow(Math.sin(Math.PI * apex), 2);
-        double toTake = front - draft.girths().at(Level.WAIST).frontHalf().value();
-        double wanted = toTake * w / (w + 1.35);
-        double side = toTake - wanted;
-        // The side would take more than its cap of 45; what it cannot take the apex seam takes.
+        double front = draft.girths().widestFront().value()
+                - draft.girths().at(Level.WAIST).frontHalf().value();
+        double back = draft.girths().widestBack().value()
+                - draft.girths().at(Level.WAIST).backHalf().value();
         assertThat(draft.intakes().at(Level.WAIST, SeamPlace.front(1)).value())
-                .isCloseTo(side > 45 ? toTake - 45 : wanted, within(1e-6));
-        double under = front - draft.girths().at(Level.UNDERBUST).frontHalf().value();
+                .isCloseTo(front * 12 / 51.5, within(1e-9));
+        assertThat(draft.intakes().at(Level.WAIST, SeamPlace.front(2)).value())
+                .isCloseTo(front * 23 / 51.5, within(1e-9));
+        assertThat(draft.intakes().at(Level.WAIST, SeamPlace.back(1)).value())
+                .isCloseTo(back * 32 / 48.5, within(1e-9));
+        assertThat(draft.intakes().at(Level.WAIST, SeamPlace.SIDE).value())
+                .isCloseTo(front * 16.5 / 51.5 + back * 16.5 / 48.5, within(1e-9));
+    }
+
+    /** Half of bust less underbust is 62.5: 0.55 of it at the underbust, and at the waist no less. */
+    @Test
+    void apexSeam_comesFirst_whateverTheNumberOfPanels_andNeverOpensTowardsTheWaist() {
+        for (int panels = 4; panels <= 6; panels++) {
+            Draft draft = draft(Bodies.nerea(), CORSET.withPanels(Panels.of(panels, SeamPlacing.LANDMARKS)));
+            SeamPlace apex = draft.commission().garment().seams().stream()
+                    .filter(s -> draft.intakes()
+                            .axes()
+                            .isThroughApex(s, draft.block().front(Level.BUST)))
+                    .findFirst()
+                    .orElseThrow();
+            double rib = draft.intakes().at(Level.UNDERBUST, apex).value();
+            assertThat(rib).as(panels + " panels").isCloseTo(0.55 * 62.5, within(1e-9));
+            assertThat(draft.intakes().at(Level.WAIST, apex).value()).isGreaterThanOrEqualTo(rib - 1e-9);
+            assertThat(draft.intakes().at(Level.BUST, apex).value())
+                    .as("the seam passes through the apex")
+                    .isZero();
+            Piece centre = draft.pattern().pieces().get(0);
+            assertThat(width(centre, Level.WAIST))
+                    .as("centre front, waist against rib")
+                    .isLessThanOrEqualTo(width(centre, Level.UNDERBUST) + 0.01);
+        }
+        Sharing own = CORSET.sharing().withApexShare(0.6);
+        Draft draft = draft(
+                Bodies.nerea(),
+                CORSET.withPanels(Panels.of(4, SeamPlacing.LANDMARKS)).withSharing(own));
+        double under = draft.girths().widestFront().value()
+                - draft.girths().at(Level.UNDERBUST).frontHalf().value();
         assertThat(draft.intakes().at(Level.UNDERBUST, SeamPlace.front(1)).value())
+                .as("the cutter's own share")
                 .isCloseTo(0.6 * under, within(1e-9));
-        assertThat(draft.intakes().at(Level.BUST, SeamPlace.front(1)).value())
-                .as("the seam passes through the apex")
-                .isZero();
+    }
+
+    private static double width(Piece piece, Level level) {
+        LevelMark mark = piece.mark(level).orElseThrow();
+        return mark.from().distance(mark.to());
     }
 
     @Test
-    void flatFront_halvesTheWeightsInFront_andTheBackPresetGrowsBehind() {
-        assertThat(Weighting.FLAT_FRONT.at(0.2)).isEqualTo(Weighting.SIDE.at(0.2) / 2);
-        assertThat(Weighting.FLAT_FRONT.at(0.25)).isEqualTo(Weighting.SIDE.at(0.25));
-        assertThat(Weighting.BACK.at(0.5)).isEqualTo(Weighting.SIDE.at(0.5), within(1e-12));
-        assertThat(Weighting.BACK.at(0.9)).isGreaterThan(Weighting.SIDE.at(0.9));
-        assertThat(Weighting.EVEN.at(0.7)).isEqualTo(1);
-        assertThat(Weighting.SIDE.at(0.5)).isCloseTo(1.35, within(1e-12));
+    void presets_changeTheTableBeforeTheSideAndBehindIt() {
+        Garment six = Garment.of(GarmentKind.UNDERBUST).withPanels(Panels.of(6, SeamPlacing.LANDMARKS));
+        Garment flat = six.withSharing(six.sharing().with(Weighting.FLAT_FRONT));
+        Garment back = six.withSharing(six.sharing().with(Weighting.BACK));
+        Garment even = six.withSharing(six.sharing().with(Weighting.EVEN));
+        assertThat(six.weight(SeamPlace.front(1), 0.1)).isCloseTo(1.0, within(1e-12));
+        assertThat(six.weight(SeamPlace.SIDE, 0.5))
+                .as("half of 30 in each block")
+                .isCloseTo(1.5, within(1e-12));
+        assertThat(six.weight(SeamPlace.back(2), 0.8))
+                .as("14, and 4 of the straight edge")
+                .isCloseTo(1.8, within(1e-12));
+        assertThat(flat.weight(SeamPlace.front(1), 0.1)).isCloseTo(0.5, within(1e-12));
+        assertThat(flat.weight(SeamPlace.front(2), 0.3)).isCloseTo(1.8, within(1e-12));
+        assertThat(back.weight(SeamPlace.back(1), 0.7)).isCloseTo(2.4 * 1.12, within(1e-12));
+        assertThat(even.weight(SeamPlace.SIDE, 0.5)).isEqualTo(1);
+        // Three in front instead of two: the row's front is spread over its seams in the same run.
+        Garment odd = six.withPanels(new Panels(5, 2, SeamPlacing.LANDMARKS, Map.of()));
+        double sum = 0;
+        for (int i = 1; i <= 4; i++) {
+            sum += odd.weight(SeamPlace.front(i), 0.1 * i);
+        }
+        assertThat(sum).as("8, 14 and 20 of seven panels").isCloseTo(4.2, within(1e-12));
     }
 
     @Test
@@ -192,7 +245,11 @@ class PanelDraftTest {
 
     @Test
     void aSeamThatSwings_isNotedWhereItDoes_andItsCuresTakeTheNoteAway() {
-        Garment garment = CORSET.withIntake(new Cell(Level.UNDERBUST, SeamPlace.back(1)), Length.mm(26))
+        double waist = draft(Bodies.nerea(), CORSET)
+                .intakes()
+                .at(Level.WAIST, SeamPlace.back(1))
+                .value();
+        Garment garment = CORSET.withIntake(new Cell(Level.UNDERBUST, SeamPlace.back(1)), Length.mm(waist + 4))
                 .withIntake(new Cell(Level.BUST, SeamPlace.back(1)), Length.mm(1))
                 .withIntake(new Cell(Level.UPPER, SeamPlace.back(1)), Length.mm(9));
         Commission commission = Bodies.commission(Bodies.nerea(), garment);

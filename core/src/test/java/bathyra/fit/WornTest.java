@@ -18,6 +18,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
 import bathyra.garment.Stretch;
+import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -30,7 +31,9 @@ import org.junit.jupiter.api.Test;
 
 /** Garments on the form. The figures of another implementation of the same method are held within what its own refinement leaves open. */
 class WornTest {
-    private static final Garment SWEETHEART = Garment.bustier().withUpperEdge(UpperShape.SWEETHEART);
+    /** As the other implementation had it: the under-bust intake by the excess. */
+    private static final Garment SWEETHEART =
+            Garment.bustier().withUpperEdge(UpperShape.SWEETHEART).withSchool(UnderbustSchool.EXCESS);
 
     private static Draft drafted(Garment garment) {
         return (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), garment));
@@ -361,5 +364,28 @@ class WornTest {
                         surface.form().apexAzimuth(), surface.form().heights().bust()))
                 .as("the breast itself")
                 .isCloseTo(0.12e-3, within(1e-6));
+    }
+
+    /** With the rules' second edition the bust is shaped at the apex: under the arm much less stands away. */
+    @Test
+    void bustShapedAtTheApex_standsAwayFarLessUnderTheArm() {
+        Worn apex = worn(drafted(SWEETHEART.withSchool(UnderbustSchool.BODY)), Softness.BETWEEN);
+        assertThat(besideTheBust(apex)).isLessThan(besideTheBust(BUSTIER) - 6);
+    }
+
+    private static double besideTheBust(Worn worn) {
+        double[] away = worn.away();
+        double[] x = worn.rest().shape();
+        double most = 0;
+        for (int v = 0; v < away.length; v++) {
+            double z = x[3 * v + 2];
+            double azimuth = Math.atan2(x[3 * v], x[3 * v + 1] - worn.form().axis(z));
+            if (z > worn.form().heights().underbust() - 20
+                    && azimuth > 1.15 * worn.form().apexAzimuth()
+                    && azimuth < 2.1) {
+                most = Math.max(most, away[v]);
+            }
+        }
+        return most;
     }
 }

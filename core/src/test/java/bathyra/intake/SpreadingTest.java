@@ -12,6 +12,7 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Refusal;
 import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -48,8 +49,39 @@ class SpreadingTest {
                 .isEqualTo(51);
         // Excess: quarter at the bust 227.5, at the waist 720/4 + 25 = 205; underbust is 85 of 187 down: 227.5 − 22.5 ×
         // 85/187 = 217.273; less 785/4.
-        assertThat(at(draft(Garment.bustier()), Level.UNDERBUST, PRINCESS_FRONT))
+        assertThat(at(draft(Garment.bustier().withSchool(UnderbustSchool.EXCESS)), Level.UNDERBUST, PRINCESS_FRONT))
                 .isCloseTo(227.5 - 22.5 * 85 / 187 - 196.25, within(1e-9));
+        // By the bust: 0.55 of 62.5 are 34.4; from bust to rib the front loses 0.54 × 910/2 − 0.51 × 770/2 = 49.35, of
+        // which
+        // 6 are left to the side: 43.35, under the most of 0.72 × 62.5 = 45.
+        assertThat(at(draft(Garment.bustier()), Level.UNDERBUST, PRINCESS_FRONT))
+                .isCloseTo(43.35, within(1e-9));
+    }
+
+    /** Waist: front 245.7 − 177.5 = 68.2 of which 0.58 are 39.6, less than at the rib and 4; back 270.3 − 177.5 = 92.8 less two thirds of 19, times 0.55. */
+    @Test
+    void byTheBust_theSideStaysCalm_andTakesAThirdOfTheWaist() {
+        Draft draft = draft(Garment.bustier());
+        assertThat(at(draft, Level.WAIST, PRINCESS_FRONT))
+                .as("4 more than at the rib")
+                .isCloseTo(47.35, within(1e-9));
+        assertThat(at(draft, Level.WAIST, CENTRE_BACK)).isCloseTo(19 * 2.0 / 3, within(1e-9));
+        assertThat(at(draft, Level.WAIST, PRINCESS_BACK)).isCloseTo((92.8 - 38.0 / 3) * 0.55, within(1e-9));
+        double side = at(draft, Level.WAIST, SIDE);
+        assertThat(side / draft.intakes().sum(Level.WAIST)).isBetween(0.3, 0.4);
+        assertThat(draft.intakes().sideFront().get(Level.UNDERBUST).value()
+                        - draft.intakes().sideFront().get(Level.BUST).value())
+                .as("from the bust to the rib the front half of the side takes no more than it was left")
+                .isCloseTo(6, within(1e-9));
+        Draft own = draft(Garment.bustier().withLength(LengthOption.CENTRE_BACK_IN, Length.mm(19)));
+        assertThat(at(own, Level.WAIST, CENTRE_BACK)).as("the cutter's own").isCloseTo(19, within(1e-9));
+    }
+
+    /** A very full bust: 0.70 of the half difference, but no more than 0.72. */
+    @ParameterizedTest
+    @CsvSource({"100, 0.55", "130, 0.55", "165, 0.625", "200, 0.70", "260, 0.70"})
+    void shareOfTheApexSeam_growsWithTheBust(double difference, double share) {
+        assertThat(ApexIntake.share(difference)).isCloseTo(share, within(1e-9));
     }
 
     @ParameterizedTest
@@ -71,7 +103,7 @@ class SpreadingTest {
 
     @Test
     void upperIntake_isTheRulesPartPlusWhatTheClosedDartOpens() {
-        Draft draft = draft(Garment.bustier());
+        Draft draft = draft(Garment.bustier().withSchool(UnderbustSchool.EXCESS));
         // Crest and upper line: 25 + 910/6 + 38 + 13 = 227.67 below the shoulder, 53.33 above the apex; the crest 85
         // above it.
         double rule = (217.2727272 - 196.25 - 13) * 53.3333333 / 85;
@@ -94,9 +126,10 @@ class SpreadingTest {
 
     @Test
     void lockedSide_takesHalfFromTheFrontAndHalfFromTheBack() {
-        Draft free = draft(Garment.bustier());
-        Draft locked = draft(
-                Garment.bustier().withIntake(new Cell(Level.WAIST, SIDE), Length.mm(at(free, Level.WAIST, SIDE) + 10)));
+        Garment excess = Garment.bustier().withSchool(UnderbustSchool.EXCESS);
+        Draft free = draft(excess);
+        Draft locked =
+                draft(excess.withIntake(new Cell(Level.WAIST, SIDE), Length.mm(at(free, Level.WAIST, SIDE) + 10)));
         assertThat(at(locked, Level.WAIST, PRINCESS_FRONT))
                 .isCloseTo(at(free, Level.WAIST, PRINCESS_FRONT) - 5, within(1e-9));
         // Back: 5 off 25 + 19, in proportion.

@@ -111,6 +111,10 @@ class CutLineTest {
                     double width = piece.allowances().get(edge.name());
                     Point out = middle.point()
                             .plus(middle.tangent().turned(-Math.PI / 2).times(width));
+                    if (distance(piece.flattened(0.02), out) < width - 0.05) {
+                        // In a hollow tighter than the allowance is wide another place of the edge lies nearer.
+                        continue;
+                    }
                     assertThat(distance(piece.cutLine(), out))
                             .as(piece.name() + " " + edge.name())
                             .isLessThan(0.1);

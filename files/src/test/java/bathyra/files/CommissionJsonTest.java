@@ -195,7 +195,7 @@ class CommissionJsonTest {
                 .withSharing(new Sharing(
                         Weighting.FLAT_FRONT,
                         Map.of("back-2", 1.25, "side", 0.0),
-                        0.55,
+                        Optional.of(0.55),
                         Map.of(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(38))))
                 .withFit(new Fit(
                         Optional.of(EaseRow.STRETCH),

@@ -89,7 +89,8 @@ public final class PanelsModel {
                         workshop.before(InHand.of("apex-share"))
                                 .garment()
                                 .sharing()
-                                .apexShare(),
+                                .apexShare()
+                                .orElse(Sharing.APEX_SHARE),
                         held),
                 garment().withSharing(garment().sharing().withApexShare(held)),
                 InHand.of("apex-share"));
@@ -99,7 +100,7 @@ public final class PanelsModel {
     public double weight(SeamPlace seam) {
         return workshop.half()
                 .filter(d -> d.intakes().seams().contains(seam))
-                .map(d -> garment().sharing().weight(seam, d.intakes().axes().round(seam)))
+                .map(d -> garment().weight(seam, d.intakes().axes().round(seam)))
                 .orElse(0.0);
     }
 
@@ -233,7 +234,7 @@ public final class PanelsModel {
         for (Cell cell : garment().intakes().keySet()) {
             bare = bare.withoutIntake(cell);
         }
-        bare = bare.withSharing(new Sharing(bare.sharing().preset(), Map.of(), Sharing.APEX_SHARE, Map.of()));
+        bare = bare.withSharing(new Sharing(bare.sharing().preset(), Map.of(), Optional.empty(), Map.of()));
         workshop.comparison()
                 .with("the preset, " + bare.sharing().preset().label().toLowerCase(Locale.ROOT), now.withGarment(bare));
     }

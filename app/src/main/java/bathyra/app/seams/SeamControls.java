@@ -7,6 +7,7 @@ import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Workshop;
 import bathyra.garment.LengthOption;
 import bathyra.garment.SeamAxis;
+import bathyra.garment.Sharing;
 import bathyra.garment.SplitOption;
 import bathyra.place.Cell;
 import bathyra.place.Level;
@@ -66,7 +67,7 @@ final class SeamControls extends VBox {
                     "Apex share, bust zone",
                     0,
                     1,
-                    () -> panels.garment().sharing().apexShare(),
+                    () -> panels.garment().sharing().apexShare().orElse(Sharing.APEX_SHARE),
                     panels::apexShare,
                     share -> String.format(Locale.ROOT, "%.0f %%", share * 100),
                     workshop::letGo));

@@ -377,7 +377,7 @@ final class SeamsReckoning {
     }
 
     private Reckoned by(UnderbustSchool school, Draft draft) {
-        return UnderbustIntake.by(school, draft.commission().measurements(), draft.block());
+        return UnderbustIntake.by(school, draft.commission().measurements(), draft.block(), draft.girths());
     }
 
     private ToggleButton school(UnderbustSchool school, Reckoned by, ToggleGroup group, LengthUnit unit) {

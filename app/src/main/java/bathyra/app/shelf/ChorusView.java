@@ -12,7 +12,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -40,6 +39,7 @@ final class ChorusView extends VBox {
     private final Button begin = new Button("Begin these commissions");
     private List<Chorus.Part> parts = List.of();
     private Task<?> running;
+    private Task<?> looking;
 
     /** @param closed run when the shelf is to be shown again */
     ChorusView(Workshop workshop, Files files, Runnable closed) {
@@ -80,6 +80,7 @@ final class ChorusView extends VBox {
         Button back = new Button("Back to the shelf");
         back.setId("chorus-back");
         back.setOnAction(e -> {
+            endLooking();
             if (running != null) {
                 running.cancel();
             }
@@ -133,16 +134,33 @@ final class ChorusView extends VBox {
                 });
     }
 
-    /** Behind the drafts, which stand there already: what would be seen first on each body. */
+    /** Behind the drafts, which stand there already and can be put out: what would be seen first on each body. */
     private void lookOnTheBody(List<Chorus.Part> done) {
-        Platform.runLater(() -> run(
-                new Task<List<Chorus.Part>>() {
-                    @Override
-                    protected List<Chorus.Part> call() {
-                        return Chorus.onTheBody(done, n -> updateProgress(n, done.size()), this::isCancelled);
-                    }
-                },
-                this::show));
+        Task<List<Chorus.Part>> look = new Task<>() {
+            @Override
+            protected List<Chorus.Part> call() {
+                return Chorus.onTheBody(done, n -> {}, this::isCancelled);
+            }
+        };
+        looking = look;
+        look.setOnSucceeded(e -> {
+            if (parts == done) {
+                show(look.getValue());
+            }
+        });
+        begin(look);
+    }
+
+    private void endLooking() {
+        if (looking != null) {
+            looking.cancel();
+        }
+    }
+
+    private static void begin(Task<?> task) {
+        Thread thread = new Thread(task, "chorus");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     private void show(List<Chorus.Part> done) {
@@ -202,6 +220,7 @@ final class ChorusView extends VBox {
     }
 
     private <T> void run(Task<T> task, Consumer<T> done) {
+        endLooking();
         running = task;
         progress.setVisible(true);
         progress.progressProperty().bind(task.progressProperty());
@@ -223,8 +242,6 @@ final class ChorusView extends VBox {
                     "It could not be finished. Choose a folder that you may write to, and look whether the disk is full.");
             idle();
         });
-        Thread thread = new Thread(task, "chorus");
-        thread.setDaemon(true);
-        thread.start();
+        begin(task);
     }
 }

@@ -15,6 +15,7 @@ import bathyra.draft.BlockDifference;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.LengthOption;
 import bathyra.garment.PrincessStart;
+import bathyra.garment.UnderbustSchool;
 import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -55,6 +56,10 @@ class BlockModelTest {
 
     @Test
     void anotherSchool_isAChangeThatCanBeTakenBack() {
+        workshop.once(
+                "by the excess",
+                workshop.commission()
+                        .withGarment(workshop.commission().garment().withSchool(UnderbustSchool.EXCESS)));
         double quarter = workshop.draft().orElseThrow().intakes().underbust().value();
         model.choose(BlockMethod.SHOULDER_DART);
         assertThat(workshop.undoLabelProperty().get()).isEqualTo("block: Quarter block → Shoulder-dart block");

@@ -366,7 +366,13 @@ class CommandsTest {
                 + text.substring(to).replaceFirst("\\[ ([\\d.]+), ([\\d.]+) \\]", "[ $1, 470.5 ]");
         assertThat(run("check", write("spoilt.json", spoilt))).isEqualTo(3);
         assertThat(out).contains("fault seam-length S1");
-        assertThat(run("check", heron)).isEqualTo(2);
+        assertThat(run("check", heron)).isEqualTo(0);
+        assertThat(out)
+                .contains("ok seam-length S1", "on the body: ", "the toile decides")
+                .doesNotContain("Nerea");
+        Path none = write("none.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0,", ""));
+        assertThat(run("check", none)).isEqualTo(2);
+        assertThat(err).contains("Waist");
     }
 
     @Test

@@ -146,9 +146,9 @@ class CupsModelTest extends InWorkshop {
     }
 
     @Test
-    void schools_areThree_andStayWhileTheWedgeIsPulled() {
+    void schools_areFour_andStayWhileTheWedgeIsPulled() {
         List<CupsModel.School> schools = model.schools();
-        assertThat(schools).hasSize(3);
+        assertThat(schools).hasSize(4);
         assertThat(schools).extracting(CupsModel.School::depth).allSatisfy(depth -> assertThat(depth)
                 .isGreaterThan(0));
         assertThat(schools).extracting(CupsModel.School::underBust).doesNotHaveDuplicates();

@@ -7,6 +7,7 @@ import bathyra.app.workshop.InWorkshop;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.garment.ClothGive;
+import bathyra.garment.UnderbustSchool;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.Posture;
@@ -95,6 +96,7 @@ class FitModelTest extends InWorkshop {
 
     @Test
     void sight_isLookedAtFromItsSide_andACureTriedOnTheForm_isTakenAndUndone() throws InterruptedException {
+        make(garment().withSchool(UnderbustSchool.EXCESS));
         model.bringUpToDate();
         finish();
         var sight = model.shown().orElseThrow().sights().get(0);

@@ -9,6 +9,7 @@ import bathyra.finding.Finding;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
+import bathyra.garment.LengthOption;
 import bathyra.garment.Wearer;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -49,17 +50,16 @@ class ChorusTest {
 
     @Test
     void draft_tellsWhoIsCleanWhoNeedsALookAndWhoCannotBeDrafted() {
+        Commission tight = of("A", Bodies.nerea());
+        tight = tight.withGarment(tight.garment().withLength(LengthOption.SEAM_CAP, Length.mm(40)));
         List<Chorus.Part> parts = Chorus.draft(
-                List.of(of("A", Bodies.nerea()), of("B", Bodies.nerea().without(MeasurementKey.WAIST))),
-                n -> {},
-                () -> false);
+                List.of(tight, of("B", Bodies.nerea().without(MeasurementKey.WAIST))), n -> {}, () -> false);
         assertThat(parts.get(0).isDrafted()).isTrue();
         assertThat(parts.get(0).isClean())
-                .as("its side takes more than the cap")
+                .as("its princess seam takes more than the cutter's cap")
                 .isFalse();
         assertThat(parts.get(0).says(LengthUnit.CM).replace('\u00a0', ' '))
-                .isEqualTo(
-                        "Side, front half takes 4.7 cm at the waist, 0.2 cm over its cap of 4.5 cm. Share it wider, add a seam or reduce less. And 1 more.");
+                .startsWith("Princess front takes 4.7 cm at the waist, 0.7 cm over its cap of 4.0 cm.");
         assertThat(parts.get(1).isDrafted()).isFalse();
         assertThat(parts.get(1).says(LengthUnit.CM)).startsWith("Waist is absent and this garment needs it.");
     }

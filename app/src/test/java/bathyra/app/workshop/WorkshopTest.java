@@ -1,6 +1,7 @@
 package bathyra.app.workshop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.girths.GirthsModel;
 import bathyra.app.home.DemoBook;
@@ -88,13 +89,19 @@ class WorkshopTest {
     void nudge_movesByAMillimetreOrAnEighth() {
         SeamsModel model = new SeamsModel(workshop);
         Cell waist = new Cell(Level.WAIST, SeamPlace.PRINCESS_BACK);
+        double before = workshop.half()
+                .orElseThrow()
+                .intakes()
+                .at(Level.WAIST, SeamPlace.PRINCESS_BACK)
+                .value();
         model.nudge(waist, 1);
-        assertThat(workshop.commission().garment().intakes()).containsEntry(waist, Length.mm(26));
+        assertThat(workshop.commission().garment().intakes().get(waist).millimetres())
+                .isCloseTo(before + 1, within(1e-9));
         workshop.letGo();
         workshop.setUnit(LengthUnit.IN);
         model.nudge(waist, -1);
         assertThat(workshop.commission().garment().intakes().get(waist).millimetres())
-                .isEqualTo(26 - 25.4 / 8);
+                .isCloseTo(before + 1 - 25.4 / 8, within(1e-9));
     }
 
     @Test

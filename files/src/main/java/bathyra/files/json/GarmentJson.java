@@ -88,7 +88,7 @@ final class GarmentJson {
                 start.fit(),
                 fastening(fields, unit, start),
                 new Seaming(
-                        choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.EXCESS),
+                        choice(options, SCHOOL, UnderbustSchool.class, UnderbustSchool.BODY),
                         start.panels(),
                         start.sharing(),
                         intakes(fields.object("intakes"), unit, start),

@@ -133,7 +133,7 @@ final class PanelsJson {
         return new Sharing(
                 GarmentJson.choice(weights, PRESET, Weighting.class, Weighting.SIDE),
                 own,
-                number(fields, "apexShare", 0, 1).orElse(Sharing.APEX_SHARE),
+                number(fields, "apexShare", 0, 1),
                 set);
     }
 
@@ -220,6 +220,6 @@ final class PanelsJson {
         ObjectNode weights =
                 out.putObject("weights").put(PRESET, garment.sharing().preset().id());
         new TreeMap<>(garment.sharing().weights()).forEach(weights::put);
-        out.put("apexShare", garment.sharing().apexShare());
+        garment.sharing().apexShare().ifPresent(share -> out.put("apexShare", share));
     }
 }

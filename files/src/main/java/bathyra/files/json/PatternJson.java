@@ -52,6 +52,8 @@ import java.util.TreeMap;
 public final class PatternJson {
     private static final String FORMAT = "bathyra-pattern";
     private static final double GRID = 1e6;
+    /** mm; ten thousand steps of the grid. */
+    private static final double SPECK = 1e-2;
 
     private PatternJson() {}
 
@@ -246,14 +248,22 @@ public final class PatternJson {
         }
     }
 
+    /** A speck of a segment has no direction left once its ends are rounded: its neighbour goes on over it. */
     private static void path(ArrayNode out, Path path) {
         command(out, "M", path.start());
-        for (Segment segment : path.segments()) {
+        List<Segment> kept =
+                path.segments().stream().filter(s -> s.length() > SPECK).toList();
+        for (int i = 0; i < kept.size(); i++) {
+            Segment segment = kept.get(i);
+            Point end = i == kept.size() - 1 ? path.end() : segment.end();
             if (segment instanceof Cubic cubic) {
-                command(out, "C", cubic.control1(), cubic.control2(), cubic.end());
+                command(out, "C", cubic.control1(), cubic.control2(), end);
             } else {
-                command(out, "L", segment.end());
+                command(out, "L", end);
             }
+        }
+        if (kept.isEmpty()) {
+            command(out, "L", path.end());
         }
     }
 

@@ -1,0 +1,87 @@
+package bathyra.intake;
+
+import bathyra.block.Block;
+import bathyra.girth.GirthPlan;
+import bathyra.place.Level;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
+
+/** What the seam over the apex takes under the bust (C6.1): of half the difference between bust and underbust a share that grows with it. */
+final class ApexIntake {
+    private static final Rule RULE = Rule.of("C6.1", "the apex seam comes first");
+    private static final double SMALL = 130;
+    private static final double LARGE = 200;
+    private static final double OF_SMALL = 0.55;
+    private static final double OF_LARGE = 0.70;
+    /** More than this of it makes a cup that stands off by itself. */
+    private static final double MOST = 0.72;
+    /** So much of what the front takes between bust and rib may go to its half of the side, mm: a calm line from underarm to waist. */
+    private static final double CALM_SIDE = 6;
+
+    /** From the upper line to the crest the seam takes in so much more at the most, mm of a half: more, and the edge cuts in. */
+    private static final double MORE_AT_CREST = 13;
+    /** A crest on the upper line itself takes no more there. */
+    private static final double LEAST_ONWARD = 0.01;
+
+    private static final Rule LEG = Rule.of("C6", "princess seam");
+
+    private ApexIntake() {}
+
+    /** The share by the difference between bust and underbust, mm. */
+    static double share(double difference) {
+        double t = Math.max(0, Math.min(1, (difference - SMALL) / (LARGE - SMALL)));
+        return OF_SMALL + (OF_LARGE - OF_SMALL) * t;
+    }
+
+    private static Reckoned half(GirthPlan girths) {
+        return girths.at(Level.BUST)
+                .body()
+                .minus(girths.at(Level.UNDERBUST).body())
+                .atLeast(0)
+                .over(2)
+                .named("Half of bust less underbust", RULE);
+    }
+
+    /** By the bust alone. */
+    static Reckoned byBust(GirthPlan girths) {
+        Reckoned half = half(girths);
+        return half.times(Given.option(
+                        "Share of the apex seam", share(2 * half.value()), Quantity.RATIO, "by the bust", RULE))
+                .atMost(UnderbustIntake.MOST)
+                .named("Apex seam at the underbust", RULE);
+    }
+
+    /**
+     * By the bust, and as much more as leaves the side calm.
+     *
+     * @param freed what the front takes more at the underbust than at the bust
+     */
+    static Reckoned leavingTheSideCalm(GirthPlan girths, Reckoned freed) {
+        Reckoned half = half(girths);
+        Reckoned most = half.times(Given.option("Most of the apex seam", MOST, Quantity.RATIO, "by rule", RULE))
+                .named("Most the apex seam takes", RULE);
+        Reckoned calm = freed.minus(Given.option("Left to the side", CALM_SIDE, Quantity.LENGTH, "a calm line", RULE))
+                .atMost(most)
+                .named("What leaves the side calm", RULE);
+        return byBust(girths).atLeast(calm).atMost(UnderbustIntake.MOST).named("Under-bust intake", RULE);
+    }
+
+    /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */
+    static Reckoned upTheLeg(Block block) {
+        Reckoned apex = block.heights().front().get(Level.BUST);
+        Reckoned line = apex.minus(block.heights().front().get(Level.UPPER)).named("Upper line above the apex", LEG);
+        return line.over(apex.minus(block.crest()).named("Crest above the apex", LEG));
+    }
+
+    /** What the seam takes at the upper line where its leg, going on to the crest, takes no more there than the edge bears. */
+    static Reckoned borneByTheEdge(Block block) {
+        Reckoned leg = upTheLeg(block);
+        Reckoned onward =
+                Given.constant(1, Quantity.RATIO).minus(leg).atLeast(Given.constant(LEAST_ONWARD, Quantity.RATIO));
+        return Given.option("More at the crest", MORE_AT_CREST, Quantity.LENGTH, "the edge must not cut in", RULE)
+                .times(leg.over(onward))
+                .named("What the edge bears", RULE);
+    }
+}

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param making what it is made from and what goes into its bill
  * @param answered when the wearer last answered the questions of {@link HealthRecord}; what was answered does not stand here
  * @param restricted whether the wearer is not to be laced, for whatever reason; every draft obeys it
+ * @param rules by which edition of the rules it was last looked at; drafted it is by the newest
  */
 public record Commission(
         String title,
@@ -23,42 +24,62 @@ public record Commission(
         Optional<Spoken> spoken,
         Making making,
         Optional<LocalDate> answered,
-        boolean restricted) {
+        boolean restricted,
+        int rules) {
+    /** The edition of the rules by which this program drafts. */
+    public static final int RULES = 2;
+
     /** A commission with nothing on record about its reduction or its making. */
     public Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment) {
-        this(title, units, wearer, measurements, garment, Optional.empty(), Making.BEGUN, Optional.empty(), false);
+        this(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                Optional.empty(),
+                Making.BEGUN,
+                Optional.empty(),
+                false,
+                RULES);
     }
 
     public Commission withMeasurements(MeasurementSet set) {
-        return new Commission(title, units, wearer, set, garment, spoken, making, answered, restricted);
+        return new Commission(title, units, wearer, set, garment, spoken, making, answered, restricted, rules);
     }
 
     public Commission withGarment(Garment next) {
-        return new Commission(title, units, wearer, measurements, next, spoken, making, answered, restricted);
+        return new Commission(title, units, wearer, measurements, next, spoken, making, answered, restricted, rules);
     }
 
     public Commission withTitle(String next) {
-        return new Commission(next, units, wearer, measurements, garment, spoken, making, answered, restricted);
+        return new Commission(next, units, wearer, measurements, garment, spoken, making, answered, restricted, rules);
     }
 
     public Commission withWearer(Wearer next) {
-        return new Commission(title, units, next, measurements, garment, spoken, making, answered, restricted);
+        return new Commission(title, units, next, measurements, garment, spoken, making, answered, restricted, rules);
     }
 
     public Commission withUnits(LengthUnit next) {
-        return new Commission(title, next, wearer, measurements, garment, spoken, making, answered, restricted);
+        return new Commission(title, next, wearer, measurements, garment, spoken, making, answered, restricted, rules);
     }
 
     public Commission withSpoken(Optional<Spoken> next) {
-        return new Commission(title, units, wearer, measurements, garment, next, making, answered, restricted);
+        return new Commission(title, units, wearer, measurements, garment, next, making, answered, restricted, rules);
     }
 
     public Commission withMaking(Making next) {
-        return new Commission(title, units, wearer, measurements, garment, spoken, next, answered, restricted);
+        return new Commission(title, units, wearer, measurements, garment, spoken, next, answered, restricted, rules);
     }
 
     /** The same commission with what is on record of its wearer's answers. @param day when they were given @param noLacing whether they forbid lacing */
     public Commission withAnswers(Optional<LocalDate> day, boolean noLacing) {
-        return new Commission(title, units, wearer, measurements, garment, spoken, making, day, noLacing);
+        return new Commission(title, units, wearer, measurements, garment, spoken, making, day, noLacing, rules);
+    }
+
+    /** The same commission looked at by an edition of the rules. */
+    public Commission withRules(int edition) {
+        return new Commission(
+                title, units, wearer, measurements, garment, spoken, making, answered, restricted, edition);
     }
 }

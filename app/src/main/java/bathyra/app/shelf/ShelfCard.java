@@ -3,6 +3,7 @@ package bathyra.app.shelf;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Files;
+import bathyra.app.workshop.Editions;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
@@ -111,6 +112,10 @@ final class ShelfCard {
         if (!entry.state().isEmpty()) {
             card.words(entry.state(), "quiet");
         }
+        workshop.book()
+                .find(entry.id())
+                .filter(c -> c.rules() < Commission.RULES)
+                .ifPresent(c -> card.words(Editions.DRAFTED_ANEW, "caution"));
         Button take = new Button("Take it in hand");
         take.getStyleClass().add("primary");
         take.setId("take-in-hand");

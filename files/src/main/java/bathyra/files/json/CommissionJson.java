@@ -5,7 +5,9 @@ import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.Making;
+import bathyra.garment.Sharing;
 import bathyra.garment.Spoken;
+import bathyra.garment.UnderbustSchool;
 import bathyra.garment.Wearer;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -21,6 +23,9 @@ import java.util.Optional;
 /** Commission documents ({@code *.bathyra.json}, format {@code bathyra-commission} version 1), reading and writing. */
 public final class CommissionJson {
     private static final String FORMAT = "bathyra-commission";
+    /** What a document without an edition was drafted by. */
+    private static final int FIRST_RULES = 1;
+
     private static final int VERSION = 1;
     private static final String BLOCK = "block";
     private static final String NO_LACING = "no-lacing";
@@ -70,6 +75,7 @@ public final class CommissionJson {
         fields.only(List.of(
                 "format",
                 "version",
+                "rules",
                 "title",
                 "units",
                 "wearer",
@@ -87,6 +93,13 @@ public final class CommissionJson {
         if (version != VERSION) {
             fields.fault("version", version > VERSION ? "is newer than this program" : "is missing or unknown", "1");
         }
+        int rules = fields.whole("rules").orElse(FIRST_RULES);
+        if (rules < FIRST_RULES || rules > Commission.RULES) {
+            fields.fault(
+                    "rules",
+                    rules > Commission.RULES ? "is an edition newer than this program's" : "is no edition",
+                    FIRST_RULES + " to " + Commission.RULES);
+        }
         LengthUnit unit = unit(fields);
         Fields wearer = fields.object("wearer");
         wearer.only(List.of("name", "experience"));
@@ -95,7 +108,8 @@ public final class CommissionJson {
         if (!fields.has("garment")) {
             fields.fault("garment", "is missing", "{ \"kind\": \"bustier\" }");
         }
-        Garment garment = GarmentJson.read(fields.object("garment"), unit, ranges);
+        Garment read = GarmentJson.read(fields.object("garment"), unit, ranges);
+        Garment garment = rules == FIRST_RULES ? withoutFirstRules(read) : read;
         Optional<Spoken> spoken = spoken(fields);
         Optional<LocalDate> answered = answered(fields);
         boolean restricted = restricted(fields);
@@ -112,7 +126,17 @@ public final class CommissionJson {
                 spoken,
                 making,
                 answered,
-                restricted);
+                restricted,
+                rules);
+    }
+
+    /** The first edition wrote its own rules out like choices: those are no choices of the cutter's. */
+    private static Garment withoutFirstRules(Garment garment) {
+        Garment next = garment.school() == UnderbustSchool.EXCESS ? garment.withSchool(UnderbustSchool.BODY) : garment;
+        Sharing sharing = next.sharing();
+        return sharing.apexShare().filter(share -> share == Sharing.APEX_SHARE).isPresent()
+                ? next.withSharing(new Sharing(sharing.preset(), sharing.weights(), Optional.empty(), sharing.caps()))
+                : next;
     }
 
     /** When the wearer last answered; the answers themselves come with a document only when they were asked to be put out, and are not read from it. */
@@ -187,6 +211,7 @@ public final class CommissionJson {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", FORMAT)
                 .put("version", VERSION)
+                .put("rules", commission.rules())
                 .put("title", commission.title())
                 .put("units", unit.symbol());
         root.putObject("wearer")

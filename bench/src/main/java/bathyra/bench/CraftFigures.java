@@ -1,0 +1,178 @@
+package bathyra.bench;
+
+import bathyra.draft.Bodies;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
+import bathyra.fit.Sight;
+import bathyra.fit.Worn;
+import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
+import bathyra.garment.Panels;
+import bathyra.garment.UpperShape;
+import bathyra.measure.MeasurementSet;
+import bathyra.piece.LevelMark;
+import bathyra.piece.Piece;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.function.ToDoubleFunction;
+
+/** Where the shaping sits on ordinary bodies, measured on the finished drafts and on the form, as a table (docs/craft-figures.md). */
+public final class CraftFigures {
+    private static final int BODIES = 200;
+    private static final double BESIDE = 1.15;
+    private static final double BEHIND_ARM = 2.1;
+    private static final double BELOW_BREAST = 20;
+
+    private CraftFigures() {}
+
+    /** @param arguments the file that is written */
+    public static void main(String[] arguments) throws IOException {
+        StringBuilder out = new StringBuilder();
+        out.append("# Where the shaping sits\n\nMeasured by `bench/run craft` on ")
+                .append(BODIES)
+                .append(
+                        " ordinary bodies, from the finished drafts and, for what stands away and bites, from the garment on the wearer's form (mesh of 28 mm). Middle, and in brackets 5 % and 95 %.\n\n");
+        out.append(
+                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | edge bites, mm | notes a draft |\n|---|---|---|---|---|---|---|---|---|\n");
+        for (Map.Entry<String, Garment> design : designs().entrySet()) {
+            out.append(row(design.getKey(), design.getValue())).append('\n');
+            System.out.println(design.getKey());
+        }
+        Files.writeString(Path.of(arguments[0]), out.toString());
+    }
+
+    private static Map<String, Garment> designs() {
+        Map<String, Garment> designs = new LinkedHashMap<>();
+        designs.put("bustier", Garment.bustier());
+        designs.put("bustier, sweetheart", Garment.bustier().withUpperEdge(UpperShape.SWEETHEART));
+        for (int panels = 4; panels <= 6; panels++) {
+            designs.put("overbust corset, " + panels + " panels", panels(GarmentKind.CORSET, panels));
+        }
+        for (int panels = Panels.LEAST; panels <= Panels.MOST; panels++) {
+            designs.put("underbust corset, " + panels + " panels", panels(GarmentKind.UNDERBUST, panels));
+        }
+        return designs;
+    }
+
+    private static Garment panels(GarmentKind kind, int panels) {
+        Garment garment = Garment.of(kind);
+        return garment.withPanels(Panels.of(panels, garment.panels().placing()));
+    }
+
+    private static String row(String name, Garment garment) {
+        Random random = new Random(7);
+        List<Draft> drafts = new ArrayList<>();
+        for (int i = 0; i < BODIES; i++) {
+            MeasurementSet body = Bodies.ordinary(random);
+            if (Drafter.draft(Bodies.commission(body, garment)) instanceof Draft draft) {
+                drafts.add(draft);
+            }
+        }
+        boolean overBust = garment.kind().isOverBust();
+        List<Worn> worn = drafts.stream()
+                .map(d -> Worn.cold(d, Worn.surface(d), Worn.COARSE, () -> false))
+                .toList();
+        double notes = drafts.stream()
+                .flatMap(d -> d.with(Finding.Status.NOTE).stream())
+                .filter(f -> f.kind() != FindingKind.WAIST_REDUCTION)
+                .count();
+        return String.format(
+                Locale.ROOT,
+                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %.2f |",
+                name,
+                drafts.size(),
+                BODIES,
+                spread(drafts, CraftFigures::sideShare),
+                overBust ? spread(drafts, CraftFigures::apexShare) : "–",
+                overBust ? spread(drafts, CraftFigures::centreFront) : "–",
+                spread(drafts, CraftFigures::evenness),
+                overBust ? spread(worn, CraftFigures::besideTheBust) : "–",
+                spread(worn, CraftFigures::bites),
+                notes / Math.max(1, drafts.size()));
+    }
+
+    private static <T> String spread(List<T> all, ToDoubleFunction<T> read) {
+        double[] values = all.stream().mapToDouble(read).sorted().toArray();
+        return values.length == 0
+                ? "–"
+                : String.format(
+                        Locale.ROOT,
+                        "%.2f (%.2f … %.2f)",
+                        values[values.length / 2],
+                        values[values.length / 20],
+                        values[values.length * 19 / 20]);
+    }
+
+    private static double sideShare(Draft draft) {
+        return draft.intakes().at(Level.WAIST, SeamPlace.SIDE).value()
+                / draft.intakes().sum(Level.WAIST);
+    }
+
+    private static double apexShare(Draft draft) {
+        double taken = draft.intakes().seams().stream()
+                .filter(s ->
+                        draft.intakes().axes().isThroughApex(s, draft.block().front(Level.BUST)))
+                .mapToDouble(s -> draft.intakes().at(Level.UNDERBUST, s).value())
+                .sum();
+        double half = (draft.girths().at(Level.BUST).body().value()
+                        - draft.girths().at(Level.UNDERBUST).body().value())
+                / 2;
+        return taken / half;
+    }
+
+    private static double centreFront(Draft draft) {
+        Piece centre = draft.pattern().pieces().get(0);
+        return width(centre, Level.WAIST) / width(centre, Level.UNDERBUST);
+    }
+
+    private static double evenness(Draft draft) {
+        double least = Double.POSITIVE_INFINITY;
+        double most = 0;
+        for (Piece piece : draft.pattern().pieces()) {
+            if (piece.mark(Level.WAIST).isPresent()) {
+                least = Math.min(least, width(piece, Level.WAIST));
+                most = Math.max(most, width(piece, Level.WAIST));
+            }
+        }
+        return least / most;
+    }
+
+    private static double width(Piece piece, Level level) {
+        return piece.mark(level).map(LevelMark::length).orElse(Double.NaN);
+    }
+
+    private static double besideTheBust(Worn worn) {
+        double[] away = worn.away();
+        double[] x = worn.rest().shape();
+        double most = 0;
+        for (int v = 0; v < away.length; v++) {
+            double z = x[3 * v + 2];
+            double azimuth = Math.atan2(x[3 * v], x[3 * v + 1] - worn.form().axis(z));
+            if (z > worn.form().heights().underbust() - BELOW_BREAST
+                    && azimuth > BESIDE * worn.form().apexAzimuth()
+                    && azimuth < BEHIND_ARM) {
+                most = Math.max(most, away[v]);
+            }
+        }
+        return most;
+    }
+
+    private static double bites(Worn worn) {
+        return Sight.of(worn).stream()
+                .filter(s -> s.kind() == Sight.Kind.EDGE_BITES)
+                .mapToDouble(Sight::amount)
+                .max()
+                .orElse(0);
+    }
+}

@@ -61,8 +61,7 @@ public record Garment(
     public static Garment of(GarmentKind kind) {
         Fastening fastening = kind.isPanelled() ? Fastening.ZIP.with(Closure.FRONT_BUSK) : Fastening.ZIP;
         Panels panels = Panels.of(
-                kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4,
-                kind == GarmentKind.UNDERBUST ? SeamPlacing.EVEN : SeamPlacing.LANDMARKS);
+                kind == GarmentKind.CORSET ? 6 : kind == GarmentKind.UNDERBUST ? 5 : 4, SeamPlacing.LANDMARKS);
         return new Garment(
                 kind,
                 BlockChoice.QUARTER,

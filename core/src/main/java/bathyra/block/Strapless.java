@@ -39,6 +39,8 @@ final class Strapless {
     private static final double BACK_ABOVE_BUST_LEAST = 12;
     /** A crest this close to the underarm line is drawn level with it: a shorter rise would be a bump. */
     private static final double CREST_LEAST = 8;
+    /** Up to so little it is drawn level. */
+    private static final double CREST_LEVEL = 2;
 
     private static final double SWEETHEART_CREST = 25;
     /** So much of centre front stays above the underbust line. */
@@ -131,7 +133,16 @@ final class Strapless {
         if (garment.upperEdge() != UpperShape.STRAIGHT && garment.top().cover() == Cover.STRAPLESS) {
             return asked.atMost(upper.minus(SWEETHEART_CREST)).named("Crest", UPPER);
         }
-        return upper.value() - asked.value() < CREST_LEAST ? upper.named("Crest", UPPER) : asked.named("Crest", UPPER);
+        double rise = upper.value() - asked.value();
+        if (rise >= CREST_LEAST) {
+            return asked.named("Crest", UPPER);
+        }
+        // From level to what can be seen it rises twice as fast as asked: a millimetre on the tape never makes a jump
+        // of eight.
+        return rise <= CREST_LEVEL
+                ? upper.named("Crest", UPPER)
+                : upper.minus(upper.minus(asked).minus(CREST_LEVEL).times(CREST_LEAST / (CREST_LEAST - CREST_LEVEL)))
+                        .named("Crest", UPPER);
     }
 
     /** The waist line of the garment, which a cutter may drop to lengthen the body (C3). */

@@ -24,7 +24,7 @@ import javafx.scene.layout.Region;
 
 /** Above the soundings: how many panels, where their seams stand, by which preset the surplus is shared out, and how they lie on the table. */
 final class SharingBar extends HBox {
-    private static final String[] SHORT = {"Side", "Even", "Flat front", "Back"};
+    private static final String[] SHORT = {"By table", "Even", "Flat front", "Back"};
     private final PanelsModel model;
     private final Label count = new Label();
     private final Button fewer = new Button("−");

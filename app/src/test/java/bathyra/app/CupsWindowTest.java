@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -116,9 +117,23 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
+    void cupIsSeenOnTheBody(FxRobot robot) throws Exception {
+        go(robot, "cups");
+        robot.clickOn("#cups-mode-worn");
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> robot.lookup("#cups-worn").query().isVisible()
+                        && ((ImageView) robot.lookup("#cups-worn .image-view").query()).getImage() != null);
+        robot.clickOn("#cups-mode-cup");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#cups-worn").query().isVisible()).isFalse();
+    }
+
+    @Test
     void thePaperModel_isWritten(FxRobot robot) throws Exception {
         go(robot, "cups");
-        robot.clickOn("#cups-mode-folded");
+        robot.clickOn("#cups-mode-worn");
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#output");
         robot.clickOn("Paper model of the cup, half size");

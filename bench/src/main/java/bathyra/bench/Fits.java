@@ -1,8 +1,8 @@
 package bathyra.bench;
 
-import bathyra.app.fit.Figure;
 import bathyra.app.form.Raster;
 import bathyra.app.form.Stand;
+import bathyra.app.form.WornFigure;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -106,8 +106,8 @@ public final class Fits {
         for (int i = 0; i < PICTURES; i++) {
             double turn = i * 0.1;
             Raster[] kept = new Raster[1];
-            full[i] = millis(() -> kept[0] = Figure.of(stand, worn, away, turn, 430, 540));
-            half[i] = millis(() -> kept[0] = Figure.of(stand, worn, away, turn, 215, 270));
+            full[i] = millis(() -> kept[0] = WornFigure.of(stand, worn, away, stand.fitting(turn, 430, 540), 430, 540));
+            half[i] = millis(() -> kept[0] = WornFigure.of(stand, worn, away, stand.fitting(turn, 215, 270), 215, 270));
         }
         say("the map at 430 × 540", full);
         say("the map at 215 × 270", half);

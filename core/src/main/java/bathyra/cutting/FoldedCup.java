@@ -1,14 +1,9 @@
 package bathyra.cutting;
 
 import bathyra.geometry.Path;
-import bathyra.geometry.Point;
-import bathyra.geometry.Shape;
-import bathyra.geometry.Vec;
 import bathyra.paper.PaperPattern;
-import bathyra.paper.Sheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Predicate;
 
 /**
  * The cup with its wedges closed, as a body of revolution: at each distance from the apex the cloth that the sheets leave is so much of
@@ -18,8 +13,6 @@ import java.util.function.Predicate;
  */
 public record FoldedCup(List<Ring> rings) {
     private static final int STEPS = 24;
-    private static final int TURNS = 24;
-    private static final double CHORD = 0.5;
 
     /**
      * One ring.
@@ -79,59 +72,5 @@ public record FoldedCup(List<Ring> rings) {
             }
         }
         return rings.get(rings.size() - 1).away();
-    }
-
-    /**
-     * A facet of the folded cup.
-     *
-     * @param corners four places, each across, down and out of the body, mm from the middle of the rim
-     * @param inner whether it belongs to the sheet nearer centre front
-     */
-    public record Facet(List<double[]> corners, boolean inner) {}
-
-    /** The facets where there is cloth: what the upper edge or a neckline cuts away is not there. */
-    public List<Facet> facets(PaperPattern whole, Apex apex) {
-        List<Facet> facets = new ArrayList<>();
-        facets(facets, whole.sheet(apex.inner()), apex.atInner(), apex.seam(), true);
-        facets(facets, whole.sheet(apex.outer()), apex.atOuter(), apex.seam(), false);
-        return facets;
-    }
-
-    private void facets(List<Facet> facets, Sheet sheet, Point apex, String seam, boolean inner) {
-        Predicate<Point> cloth = Shape.inside(sheet.flattened(CHORD));
-        Path edge = sheet.edge(seam).path();
-        Path down = inner ? edge : edge.reversed();
-        double at = down.nearest(apex).arc();
-        int hand = inner ? -1 : 1;
-        for (int k = 1; k < rings.size(); k++) {
-            for (int t = 0; t < TURNS; t++) {
-                double share = (t + 0.5) / TURNS;
-                double away = (rings.get(k).away() + rings.get(k - 1).away()) / 2;
-                if (cloth.test(flat(down, at, apex, away, share, hand))) {
-                    facets.add(new Facet(
-                            List.of(
-                                    folded(k - 1, t, hand),
-                                    folded(k, t, hand),
-                                    folded(k, t + 1, hand),
-                                    folded(k - 1, t + 1, hand)),
-                            inner));
-                }
-            }
-        }
-    }
-
-    /** A place on the flat sheet: so far from the apex, and such a share of the way round from the lower to the upper edge of the seam. */
-    private static Point flat(Path down, double at, Point apex, double away, double share, int hand) {
-        Vec low = apex.to(down.at(at + Math.min(away, down.length() - at)).point());
-        Vec high = apex.to(down.at(at - Math.min(away, at)).point());
-        double round = hand > 0 ? low.angleTo(high) : high.angleTo(low);
-        double whole = round < 0 ? -round : 2 * Math.PI - round;
-        return apex.plus(low.unit().times(away).turned(-hand * share * whole));
-    }
-
-    private double[] folded(int ring, int turn, int hand) {
-        Ring r = rings.get(ring);
-        double angle = hand * Math.PI * turn / TURNS;
-        return new double[] {r.radius() * Math.sin(angle), r.radius() * Math.cos(angle), depth() - r.below()};
     }
 }

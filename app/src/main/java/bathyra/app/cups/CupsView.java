@@ -1,11 +1,12 @@
 package bathyra.app.cups;
 
+import bathyra.app.form.Wearing;
+import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.Marks;
 import bathyra.app.stage.TableStage;
-import bathyra.app.table.Drawing;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
@@ -19,6 +20,8 @@ import bathyra.cutting.FoldedCup;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
 import bathyra.finding.Step;
+import bathyra.fit.CupRoom;
+import bathyra.fit.Worn;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.CupKind;
 import bathyra.garment.LengthOption;
@@ -36,9 +39,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -59,7 +64,7 @@ public final class CupsView extends TableStage {
     private enum Mode {
         CUP("Cup"),
         CONTOUR("Contour"),
-        FOLDED("Folded");
+        WORN("On the body");
 
         private final String label;
 
@@ -68,7 +73,12 @@ public final class CupsView extends TableStage {
         }
     }
 
+    /** From between the front and the side, radians. */
+    private static final double HALF_SIDEWAYS = 0.7;
+
     private final CupsModel model;
+    private final Wearing wearing = new Wearing(Platform::runLater);
+    private final WornPicture worn = new WornPicture("cups-worn", "The cup on the wearer's form");
     private final HalfSwitch halves;
     private final PullHandles handles;
     private final ClosedCup section = new ClosedCup();
@@ -81,6 +91,7 @@ public final class CupsView extends TableStage {
     private final List<OptionField> limits;
     private final List<OptionField> bands;
     private final OptionField yoke;
+    private Optional<Worn> onTheBody = Optional.empty();
     private Mode mode = Mode.CUP;
     private CupsDrawing drawing;
 
@@ -110,7 +121,9 @@ public final class CupsView extends TableStage {
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
-        arrange(strip, List.of(slips));
+        worn.getStyleClass().add("worn-over");
+        worn.setVisible(false);
+        arrange(strip, List.of(worn, slips));
     }
 
     private List<OptionField> fields(Settings settings, LengthOption... options) {
@@ -261,8 +274,15 @@ public final class CupsView extends TableStage {
         Draft draft = workshop.half().orElseThrow();
         halves.refresh();
         drawing = new CupsDrawing(draft, workshop.unit(), mode == Mode.CONTOUR);
-        Drawing laid = mode == Mode.FOLDED ? new FoldedDrawing(draft.cutting(), workshop.unit()) : drawing;
-        lay(laid);
+        lay(drawing);
+        worn.setVisible(mode == Mode.WORN);
+        if (mode == Mode.WORN) {
+            wearing.ask(draft, seen -> {
+                onTheBody = Optional.of(seen.worn());
+                worn.show(Optional.of(seen), HALF_SIDEWAYS);
+                show();
+            });
+        }
         handles.place(mode == Mode.CUP ? drawing.handles() : Map.of());
         section.show(
                 FoldedCup.of(draft.cutting().whole(), draft.cutting().apex().orElseThrow(), radius()), workshop.unit());
@@ -276,11 +296,23 @@ public final class CupsView extends TableStage {
         }
     }
 
+    /** How breast and cup agree on the form, in bands; of the draft in hand only. */
+    private void room(Draft draft) {
+        Optional<CupRoom> room = onTheBody.filter(w -> w.draft().equals(draft)).flatMap(Worn::cup);
+        card.words(room.map(r -> "On the body the breast is pressed in: " + CupRoom.band(r.pressed())
+                        + ". The cup is empty: " + CupRoom.band(r.empty()) + ".")
+                .orElse("It is being put on the body …"));
+        onTheBody.filter(w -> w.draft().equals(draft)).ifPresent(w -> card.words(w.assumed(), "quiet"));
+    }
+
     private void cupCard(Draft draft) {
         controls.getChildren().setAll(new ArrayList<>(limitsOfKind()));
         controls.getChildren().forEach(f -> ((OptionField) f).refresh());
         card.begin("Depth of the cup", controls.getChildren().isEmpty() ? new Node[0] : new Node[] {controls});
         refused();
+        if (mode == Mode.WORN) {
+            room(draft);
+        }
         card.figure(cup().depth(), workshop.unit());
         card.words("Closing the wedges makes a cone of the flat circle: its rim draws in, its middle rises.");
         card.reckoning(cup().depth(), workshop.unit(), this::follow);

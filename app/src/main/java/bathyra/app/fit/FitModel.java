@@ -1,6 +1,7 @@
 package bathyra.app.fit;
 
 import bathyra.app.form.Stand;
+import bathyra.app.form.WornPicture;
 import bathyra.app.workshop.Comparison;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
@@ -90,6 +91,10 @@ public final class FitModel {
                     Sight.of(worn),
                     worn.cup(),
                     Optional.empty());
+        }
+
+        WornPicture.Seen seen() {
+            return new WornPicture.Seen(stand, worn, away, false);
         }
 
         private Shown with(Optional<Lacing> next) {

@@ -1,5 +1,6 @@
 package bathyra.app.fit;
 
+import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
@@ -58,9 +59,9 @@ public final class FitView extends BorderPane {
 
     private final Workshop workshop;
     private final FitModel model;
-    private final FitPicture large = new FitPicture("fit-large", "The garment on the body; arrow keys turn it");
-    private final FitPicture side = new FitPicture("fit-side", "From the side");
-    private final FitPicture back = new FitPicture("fit-back", "From the back");
+    private final WornPicture large = new WornPicture("fit-large", "The garment on the body; arrow keys turn it");
+    private final WornPicture side = new WornPicture("fit-side", "From the side");
+    private final WornPicture back = new WornPicture("fit-back", "From the back");
     private final FromAbove above = new FromAbove();
     private final Label turned = new Label();
     private final Label state = new Label();
@@ -148,7 +149,7 @@ public final class FitView extends BorderPane {
         return label;
     }
 
-    private static VBox titled(String name, FitPicture picture) {
+    private static VBox titled(String name, WornPicture picture) {
         Label label = new Label(name);
         label.getStyleClass().add("section-head");
         VBox.setVgrow(picture, Priority.ALWAYS);
@@ -192,9 +193,10 @@ public final class FitView extends BorderPane {
         posture.setText(capital(model.posture().label()));
         Optional<FitModel.Shown> shown =
                 model.shown().filter(s -> workshop.half().isPresent());
-        large.show(shown, model.turn());
-        side.show(shown, QUARTER);
-        back.show(shown, 2 * QUARTER);
+        Optional<WornPicture.Seen> seen = shown.map(FitModel.Shown::seen);
+        large.show(seen, model.turn());
+        side.show(seen, QUARTER);
+        back.show(seen, 2 * QUARTER);
         above.show(shown, model.other().map(FitModel.Other::worn), model.level());
         turned.setText(String.format(Locale.ROOT, "turned %.0f°", Math.toDegrees(model.turn())));
         state.setText(model.isWorking() ? "being worked out; the picture is of before" : "");

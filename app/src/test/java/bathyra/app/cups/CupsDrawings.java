@@ -16,8 +16,7 @@ public final class CupsDrawings {
         if (draft.cutting().apex().isEmpty() || draft.cutting().cup().isEmpty()) {
             return List.of();
         }
-        List<Drawing> drawings = new ArrayList<>(List.of(
-                new CupsDrawing(draft, LengthUnit.CM, true), new FoldedDrawing(draft.cutting(), LengthUnit.IN)));
+        List<Drawing> drawings = new ArrayList<>(List.of(new CupsDrawing(draft, LengthUnit.CM, true)));
         CupsDrawing cup = new CupsDrawing(draft, LengthUnit.CM, false);
         cup.handles();
         drawings.add(cup);

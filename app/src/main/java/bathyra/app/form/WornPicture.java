@@ -1,11 +1,10 @@
-package bathyra.app.fit;
+package bathyra.app.form;
 
-import bathyra.app.form.Raster;
-import bathyra.app.form.Tints;
 import bathyra.app.table.Ink;
 import bathyra.app.table.OncePulse;
 import bathyra.app.table.Palette;
 import bathyra.fit.Closeness;
+import bathyra.fit.Worn;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.image.ImageView;
@@ -13,17 +12,40 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Pane;
 
 /** One view of the garment on the form, painted into a picture at most once a pulse: tints where it stands away, coral where it presses. */
-final class FitPicture extends Pane {
+public final class WornPicture extends Pane {
     private static final int HATCH = 6;
     private static final double EDGE = 6;
+    /** So much of a body fills a picture from near by, mm. */
+    private static final double NEAR_BY = 300;
 
     private final ImageView view = new ImageView();
     private final Palette palette = new Palette(this::paint);
     private final OncePulse painting = OncePulse.after(this, this::paintNow);
-    private Optional<FitModel.Shown> shown = Optional.empty();
+    private Optional<Seen> shown = Optional.empty();
     private double turn;
 
-    FitPicture(String id, String name) {
+    /**
+     * What is to be seen.
+     *
+     * @param stand the form as it is drawn
+     * @param away how far each vertex of the garment stands away, mm
+     * @param near whether it is looked at from near by, with the wearer's left breast in the middle
+     */
+    public record Seen(Stand stand, Worn worn, double[] away, boolean near) {
+        private Look look(double turn, int width, int height) {
+            Look whole = stand.fitting(turn, width, height);
+            if (!near) {
+                return whole;
+            }
+            double[] apex = worn.form().apex();
+            double scale = Math.min(width, height) / NEAR_BY;
+            Look close = new Look(turn, scale, 0, 0, 0);
+            double[] at = close.seen(apex[0], apex[1], apex[2], 0);
+            return new Look(turn, scale, width / 2.0 - at[0], height / 2.0 - at[1], 0);
+        }
+    }
+
+    public WornPicture(String id, String name) {
         setId(id);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(name);
@@ -32,7 +54,7 @@ final class FitPicture extends Pane {
         getChildren().addAll(view, palette);
     }
 
-    void show(Optional<FitModel.Shown> next, double radians) {
+    public void show(Optional<Seen> next, double radians) {
         shown = next;
         turn = radians;
         paint();
@@ -54,8 +76,9 @@ final class FitPicture extends Pane {
             view.setImage(null);
             return;
         }
-        FitModel.Shown all = shown.get();
-        Raster raster = Figure.of(all.stand(), all.worn(), all.away(), turn, width, height);
+        Seen all = shown.get();
+        Raster raster =
+                WornFigure.of(all.stand(), all.worn(), all.away(), all.look(turn, width, height), width, height);
         view.setImage(coloured(raster));
     }
 

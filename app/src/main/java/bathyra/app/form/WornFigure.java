@@ -1,13 +1,10 @@
-package bathyra.app.fit;
+package bathyra.app.form;
 
-import bathyra.app.form.Look;
-import bathyra.app.form.Raster;
-import bathyra.app.form.Stand;
 import bathyra.fit.Mesh;
 import bathyra.fit.Worn;
 
 /** A garment on a wearer's form, seen from a side. */
-public final class Figure {
+public final class WornFigure {
     /** A body is pressed in by no more, mm, seen from any side. */
     private static final double PRESSED_MOST = 40;
     /** A line of the cloth runs a little behind the triangles that it belongs to, mm. */
@@ -15,16 +12,15 @@ public final class Figure {
     /** From so many pixels a millimetre on a bone is drawn wider. */
     private static final double FINE = 0.6;
 
-    private Figure() {}
+    private WornFigure() {}
 
     /**
      * Garment and body from a side.
      *
      * @param away how far each vertex stands away, mm
      */
-    public static Raster of(Stand stand, Worn worn, double[] away, double turn, int width, int height) {
+    public static Raster of(Stand stand, Worn worn, double[] away, Look look, int width, int height) {
         Raster raster = new Raster(width, height);
-        Look look = stand.fitting(turn, width, height);
         stand.paint(raster, look);
         garment(raster, worn, away, look);
         lines(raster, worn, look);

@@ -30,9 +30,6 @@ import java.util.function.ToDoubleFunction;
 /** Where the shaping sits on ordinary bodies, measured on the finished drafts and on the form, as a table (docs/craft-figures.md). */
 public final class CraftFigures {
     private static final int BODIES = 200;
-    private static final double BESIDE = 1.15;
-    private static final double BEHIND_ARM = 2.1;
-    private static final double BELOW_BREAST = 20;
 
     private CraftFigures() {}
 
@@ -97,7 +94,7 @@ public final class CraftFigures {
                 overBust ? spread(drafts, CraftFigures::apexShare) : "–",
                 overBust ? spread(drafts, CraftFigures::centreFront) : "–",
                 spread(drafts, CraftFigures::evenness),
-                overBust ? spread(worn, CraftFigures::besideTheBust) : "–",
+                overBust ? spread(worn, Worn::besideTheBust) : "–",
                 spread(worn, CraftFigures::bites),
                 notes / Math.max(1, drafts.size()));
     }
@@ -150,22 +147,6 @@ public final class CraftFigures {
 
     private static double width(Piece piece, Level level) {
         return piece.mark(level).map(LevelMark::length).orElse(Double.NaN);
-    }
-
-    private static double besideTheBust(Worn worn) {
-        double[] away = worn.away();
-        double[] x = worn.rest().shape();
-        double most = 0;
-        for (int v = 0; v < away.length; v++) {
-            double z = x[3 * v + 2];
-            double azimuth = Math.atan2(x[3 * v], x[3 * v + 1] - worn.form().axis(z));
-            if (z > worn.form().heights().underbust() - BELOW_BREAST
-                    && azimuth > BESIDE * worn.form().apexAzimuth()
-                    && azimuth < BEHIND_ARM) {
-                most = Math.max(most, away[v]);
-            }
-        }
-        return most;
     }
 
     private static double bites(Worn worn) {

@@ -42,6 +42,9 @@ public final class Worn {
     private static final double BAND = 12;
 
     private static final double PER_METRE = 1000;
+    private static final double UNDER_THE_LINE = 20;
+    private static final double PAST_APEX = 1.15;
+    private static final double BEHIND_SIDE = 2.1;
 
     private static final double USUAL_UPPER = 48;
 
@@ -376,6 +379,23 @@ public final class Worn {
             away[v] = settling.contact().outside(rest.shape(), v);
         }
         return away;
+    }
+
+    /** How far it stands away at the most under the arm, between the apex and behind the side, from the underbust up, mm. */
+    public double besideTheBust() {
+        double[] away = away();
+        double[] x = rest.shape();
+        double most = 0;
+        for (int v = 0; v < away.length; v++) {
+            double z = x[3 * v + 2];
+            double azimuth = Math.atan2(x[3 * v], x[3 * v + 1] - form().axis(z));
+            if (z > form().heights().underbust() - UNDER_THE_LINE
+                    && azimuth > PAST_APEX * form().apexAzimuth()
+                    && azimuth < BEHIND_SIDE) {
+                most = Math.max(most, away[v]);
+            }
+        }
+        return most;
     }
 
     /** What room the breast has, of a garment that goes over it. */

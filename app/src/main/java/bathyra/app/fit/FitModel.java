@@ -2,11 +2,9 @@ package bathyra.app.fit;
 
 import bathyra.app.form.Stand;
 import bathyra.app.form.WornPicture;
-import bathyra.app.workshop.Comparison;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.fit.CupRoom;
-import bathyra.fit.Doubt;
 import bathyra.fit.FitCure;
 import bathyra.fit.FormSurface;
 import bathyra.fit.Lacing;
@@ -14,17 +12,13 @@ import bathyra.fit.Sight;
 import bathyra.fit.Worn;
 import bathyra.garment.ClothGive;
 import bathyra.garment.Garment;
-import bathyra.garment.UnderbustSchool;
-import bathyra.garment.Weighting;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Posture;
 import bathyra.measure.Softness;
 import bathyra.place.Level;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -56,11 +50,8 @@ public final class FitModel {
     private AtomicBoolean stopCures = new AtomicBoolean();
     private Optional<Sight> chosen = Optional.empty();
     private Optional<List<FitCure>> cures = Optional.empty();
-    private AtomicBoolean stopOther = new AtomicBoolean();
-    private Optional<Comparison.Compared> comparing = Optional.empty();
-    private Optional<Other> other = Optional.empty();
-    private Optional<List<Doubt>> doubts = Optional.empty();
-    private boolean doubting;
+    private final Beside beside;
+    private final Doubting doubting;
     private boolean working;
 
     /**
@@ -103,22 +94,6 @@ public final class FitModel {
     }
 
     /**
-     * Another state on the same body.
-     *
-     * @param of what it is called, and its draft
-     */
-    record Other(Comparison.Compared of, Worn worn, List<Worn.LevelReading> levels, List<Sight> sights) {
-        private static Other of(Comparison.Compared of, Worn worn) {
-            return new Other(of, worn, worn.levels(), Sight.of(worn));
-        }
-
-        /** Its reading of a level, where it has it. */
-        Optional<Worn.LevelReading> at(Level level) {
-            return levels.stream().filter(r -> r.level() == level).findFirst();
-        }
-    }
-
-    /**
      * @param later runs a deed on the window's thread
      * @param changed told there when something else is to be shown
      */
@@ -126,18 +101,35 @@ public final class FitModel {
         this.workshop = workshop;
         this.later = later;
         this.changed = changed;
+        this.beside = new Beside(workshop, later, changed);
+        this.doubting = new Doubting(later, changed);
+    }
+
+    /** What it is compared with on the same body. */
+    Beside beside() {
+        return beside;
+    }
+
+    /** What of it hangs on figures that nobody has taken. */
+    Doubting doubting() {
+        return doubting;
+    }
+
+    /** Finds that out. */
+    void doubt() {
+        doubting.ask(shown.orElseThrow().rough());
     }
 
     /** Begins to work out the half in view, unless it is known or being worked out. */
     void bringUpToDate() {
         Optional<Draft> half = workshop.half();
         if (half.equals(of)) {
-            compare();
+            if (!working) {
+                shown.ifPresent(beside::bringUpToDate);
+            }
             return;
         }
-        stopOther.set(true);
-        other = Optional.empty();
-        comparing = Optional.empty();
+        beside.forget();
         stop.set(true);
         forget();
         pull = OptionalDouble.empty();
@@ -162,98 +154,6 @@ public final class FitModel {
                         changed.run();
                     }
                 }));
-    }
-
-    /** Puts what the commission is compared with on the same body. */
-    private void compare() {
-        Optional<Comparison.Compared> wanted = workshop.comparison().compared();
-        if (wanted.equals(comparing) || working || shown.isEmpty()) {
-            return;
-        }
-        stopOther.set(true);
-        comparing = wanted;
-        other = Optional.empty();
-        AtomicBoolean mine = new AtomicBoolean();
-        stopOther = mine;
-        FormSurface body = shown.get().worn().surface();
-        wanted.ifPresent(compared -> start(
-                "fit compared",
-                () -> {
-                    Worn worn = Worn.of(compared.draft(), body, mine::get);
-                    Other next = Other.of(compared, worn);
-                    later.accept(() -> {
-                        if (!mine.get()) {
-                            other = Optional.of(next);
-                            changed.run();
-                        }
-                    });
-                },
-                () -> {}));
-    }
-
-    /** What it is compared with, once that is on the body too. */
-    Optional<Other> other() {
-        return other;
-    }
-
-    /** The garment with another school under the bust, or another spread over the seams, by the name of each. */
-    Map<String, Garment> otherWays() {
-        Garment garment = workshop.commission().garment();
-        Map<String, Garment> ways = new LinkedHashMap<>();
-        if (garment.kind().isPanelled()) {
-            for (Weighting each : Weighting.values()) {
-                if (each != garment.seaming().sharing().preset()) {
-                    ways.put(
-                            each.label(),
-                            garment.withSharing(garment.seaming().sharing().with(each)));
-                }
-            }
-        } else {
-            for (UnderbustSchool each : UnderbustSchool.values()) {
-                if (each != garment.school()) {
-                    ways.put(each.label(), garment.withSchool(each));
-                }
-            }
-        }
-        return ways;
-    }
-
-    /** Compares with the same garment made otherwise. */
-    void compareWith(String name, Garment garment) {
-        workshop.comparison().with(name, workshop.commission().withGarment(garment));
-    }
-
-    void endComparing() {
-        workshop.comparison().with(Optional.empty());
-    }
-
-    /** Finds out which of what is seen hangs on a figure that nobody has taken. */
-    void doubt() {
-        doubts = Optional.of(List.of());
-        doubting = true;
-        AtomicBoolean mine = stop;
-        Worn rough = shown.orElseThrow().rough();
-        start("fit doubts", () -> doubted(Doubt.of(rough, mine::get), mine), () -> doubted(List.of(), mine));
-        changed.run();
-    }
-
-    private void doubted(List<Doubt> those, AtomicBoolean mine) {
-        later.accept(() -> {
-            if (!mine.get()) {
-                doubts = Optional.of(those);
-                doubting = false;
-                changed.run();
-            }
-        });
-    }
-
-    /** What hangs on what, once it was asked. */
-    Optional<List<Doubt>> doubts() {
-        return doubts;
-    }
-
-    boolean isDoubting() {
-        return doubting;
     }
 
     /** Goes on from what is shown where the pieces are the same ones, and was wholly at rest; else it begins roughly. */
@@ -339,7 +239,7 @@ public final class FitModel {
     }
 
     /** @param failed done when the work threw; the log then says why */
-    private static void start(String name, Runnable work, Runnable failed) {
+    static void start(String name, Runnable work, Runnable failed) {
         Thread thread = new Thread(
                 () -> {
                     try {
@@ -376,8 +276,7 @@ public final class FitModel {
         stopCures.set(true);
         chosen = Optional.empty();
         cures = Optional.empty();
-        doubts = Optional.empty();
-        doubting = false;
+        doubting.forget();
     }
 
     /** Nobody looks any more. */

@@ -4,27 +4,16 @@ import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
-import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
-import bathyra.fit.CupRoom;
-import bathyra.fit.Doubt;
-import bathyra.fit.FitCure;
-import bathyra.fit.Lacing;
-import bathyra.fit.Sight;
 import bathyra.fit.Worn;
-import bathyra.form.Form;
 import bathyra.garment.ClothGive;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.measure.Posture;
 import bathyra.measure.Softness;
-import bathyra.place.Level;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
@@ -52,8 +41,6 @@ public final class FitView extends BorderPane {
     private static final double SMALL_STEP = Math.toRadians(1);
     private static final double CHOICE_NAME = 44;
     private static final double OTHER_NAME = 76;
-    private static final double EASE_STEP = 5;
-    private static final double TENS = 10;
     private static final double SMALL_WIDTH = 210;
     private static final String[] HEADS = {"Body", "Planned", "Garment", "Held by", "It presses", "Pulls", "Rides"};
 
@@ -67,6 +54,7 @@ public final class FitView extends BorderPane {
     private final Label state = new Label();
     private final GridPane table = new GridPane();
     private final Card card = new Card();
+    private final FitCard written;
     private final LookSwitch<Softness> softness;
     private final LookSwitch<ClothGive> give;
     private final MenuButton posture = new MenuButton();
@@ -76,6 +64,7 @@ public final class FitView extends BorderPane {
     public FitView(Workshop workshop) {
         this.workshop = workshop;
         this.model = new FitModel(workshop, Platform::runLater, this::show);
+        this.written = new FitCard(workshop, model, card);
         this.softness = new LookSwitch<>(
                 "body-", List.of(Softness.values()), model.softness(), s -> capital(s.label()), model::softness);
         this.give = new LookSwitch<>("cloth-", List.of(ClothGive.values()), model.give(), FitView::cloth, model::give);
@@ -197,12 +186,12 @@ public final class FitView extends BorderPane {
         large.show(seen, model.turn());
         side.show(seen, QUARTER);
         back.show(seen, 2 * QUARTER);
-        above.show(shown, model.other().map(FitModel.Other::worn), model.level());
+        above.show(shown, model.beside().other().map(Beside.Other::worn), model.level());
         turned.setText(String.format(Locale.ROOT, "turned %.0f°", Math.toDegrees(model.turn())));
         state.setText(model.isWorking() ? "being worked out; the picture is of before" : "");
         state.setVisible(model.isWorking());
         fill(shown);
-        write(shown);
+        written.write(shown);
     }
 
     private void fill(Optional<FitModel.Shown> shown) {
@@ -220,7 +209,7 @@ public final class FitView extends BorderPane {
             name.setMinWidth(Region.USE_PREF_SIZE);
             table.add(name, i + 1, 0);
         }
-        model.other().ifPresent(o -> {
+        model.beside().other().ifPresent(o -> {
             Label name = new Label(o.of().name());
             name.getStyleClass().addAll("column-head", "fit-other");
             name.setMaxWidth(OTHER_NAME);
@@ -250,7 +239,7 @@ public final class FitView extends BorderPane {
                 table.add(cell, i + 1, row);
             }
             int at = row;
-            model.other().flatMap(o -> o.at(reading.level())).ifPresent(theirs -> {
+            model.beside().other().flatMap(o -> o.at(reading.level())).ifPresent(theirs -> {
                 double more = theirs.worn() - reading.worn();
                 Label cell = new Label((more < 0 ? "−" : "+") + figure(Math.abs(more)));
                 cell.setId("fit-" + reading.level().id() + "-other");
@@ -268,64 +257,7 @@ public final class FitView extends BorderPane {
         return LengthText.figure(Length.mm(mm), workshop.unit());
     }
 
-    private String say(double mm) {
-        return LengthText.say(Length.mm(mm), workshop.unit());
-    }
-
-    private void write(Optional<FitModel.Shown> shown) {
-        if (model.failure().isPresent()) {
-            card.begin("The body");
-            card.words(model.failure().get(), "caution");
-            card.end();
-            return;
-        }
-        if (shown.isEmpty()) {
-            card.begin(model.isWorking() ? "Being worked out …" : "Nothing on the stand yet");
-            if (!model.isWorking()) {
-                card.words(
-                        "Here the garment is put on the body before cloth is cut. Take the measurements and set the girths first.");
-                Button go = new Button("Go to Measure");
-                go.getStyleClass().add("primary");
-                go.setOnAction(e -> workshop.whereabouts().goTo(Stage.MEASURE));
-                card.add(go);
-            }
-            card.end();
-            return;
-        }
-        Worn worn = shown.get().worn();
-        Level level = model.level();
-        shown.get().levels().stream()
-                .filter(r -> r.level() == level)
-                .findFirst()
-                .ifPresent(reading -> level(reading));
-        sights(shown.get());
-        shown.get().lacing().ifPresent(this::lacing);
-        shown.get().cup().ifPresent(this::cup);
-        comparing();
-        doubts();
-        form(worn.form());
-        card.section("What it assumes");
-        card.words(
-                (model.give() == ClothGive.FIRM
-                                ? "Cloth like firm coutil"
-                                : model.give() == ClothGive.GIVES
-                                        ? "Cloth that gives like a satin"
-                                        : "Cloth by its stretch test")
-                        + ", no friction: how high it rides is the least certain. Light is under 1 kPa, firm to 3, hard past it; half or twice of that is as likely.",
-                "quiet");
-        card.words(worn.assumed(), "quiet");
-        if (!worn.rest().settled() && !model.isWorking()) {
-            card.words(
-                    String.format(
-                            Locale.ROOT,
-                            "It has not come wholly to rest: %.1f N are left over at one place. Take the figures as rough.",
-                            worn.rest().residual()),
-                    "caution");
-        }
-        card.end();
-    }
-
-    private static HBox choice(String name, Node choices) {
+    static HBox choice(String name, Node choices) {
         Label label = new Label(name);
         label.setMinWidth(CHOICE_NAME);
         HBox row = new HBox(6, label, choices);
@@ -339,196 +271,5 @@ public final class FitView extends BorderPane {
 
     private static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
-    private void level(Worn.LevelReading reading) {
-        card.begin(reading.level().label() + ", as it sits");
-        double off = reading.worn() - reading.planned();
-        card.words("The garment lies at " + say(reading.worn()) + "; planned were " + say(reading.planned()) + ".");
-        card.words(
-                Math.abs(off) < 3
-                        ? "It sits as planned."
-                        : off > 0
-                                ? "The body keeps it " + say(off) + " wider than planned."
-                                : "It sits " + say(-off) + " closer than planned.");
-        card.words(
-                String.format(
-                        Locale.ROOT,
-                        "As it sits: its line on every piece × its stretch there, and the gap. It pulls %.0f N on each metre of height; by half or twice the softness it presses %s to %s.",
-                        reading.tension(),
-                        Worn.pressing(reading.pressure() / 2),
-                        Worn.pressing(2 * reading.pressure())),
-                "quiet");
-        card.words("It presses: " + Worn.pressing(reading.pressure()) + ".");
-        Button less = new Button("Less");
-        less.setId("fit-ease-less");
-        less.setAccessibleText("5 mm less at the " + reading.level().label().toLowerCase(Locale.ROOT));
-        less.setOnAction(e -> model.ease(-EASE_STEP));
-        Button more = new Button("More");
-        more.setId("fit-ease-more");
-        more.setAccessibleText("5 mm more at the " + reading.level().label().toLowerCase(Locale.ROOT));
-        more.setOnAction(e -> model.ease(EASE_STEP));
-        card.add(choice("Ease", new HBox(6, less, more)));
-        card.words("At the side its line lies "
-                + (Math.abs(reading.ridesSide()) < 3
-                        ? "in place."
-                        : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
-    }
-
-    private void lacing(Lacing lacing) {
-        card.section("Laced with one cord");
-        List<Lacing.Gap> gaps = lacing.gaps();
-        Lacing.Gap waist = gaps.stream()
-                .min(Comparator.comparingDouble(g -> Math.abs(g.height())))
-                .orElseThrow();
-        card.words(String.format(Locale.ROOT, "Pulled with %.0f N/m the back opens ", lacing.pull())
-                + figure(gaps.get(0).open()) + " at the top, " + figure(waist.open()) + " at the waist and "
-                + say(gaps.get(gaps.size() - 1).open()) + " at the lower edge: " + lacing.shape() + ".");
-        Button less = new Button("Less");
-        less.setId("fit-cord-less");
-        less.setAccessibleText("Pull the cord less");
-        less.setOnAction(e -> model.lace(lacing.pull() - FitModel.PULL_STEP));
-        Button more = new Button("More");
-        more.setId("fit-cord-more");
-        more.setAccessibleText("Pull the cord more");
-        more.setOnAction(e -> model.lace(lacing.pull() + FitModel.PULL_STEP));
-        card.add(choice("Pull", new HBox(6, less, more)));
-    }
-
-    private void cup(CupRoom room) {
-        card.section("Cup and breast");
-        card.words("One breast holds about " + Math.round(room.breast() / TENS) * (int) TENS + " ml. Pressed in: "
-                + CupRoom.band(room.pressed()) + ". Empty: " + CupRoom.band(room.empty())
-                + ". Between the breasts, where cloth always bridges: " + CupRoom.band(room.hollow()) + ".");
-    }
-
-    /** What one would see at a fitting, the worst first; each leads to where it is. */
-    private void sights(FitModel.Shown shown) {
-        card.section("What a fitting would show");
-        if (shown.sights().isEmpty()) {
-            card.words("Nothing stands away or bites in by more than " + say(4) + ".");
-        }
-        int number = 1;
-        for (Sight sight : shown.sights()) {
-            Button look = new Button(sight.sentence().in(workshop.unit()));
-            look.setId("sight-" + number++);
-            look.getStyleClass().add("deed");
-            look.setWrapText(true);
-            look.setMaxHeight(Region.USE_PREF_SIZE);
-            look.setAccessibleText(look.getText() + " Show it");
-            look.setOnAction(e -> model.choose(sight));
-            card.add(look);
-            if (model.chosen().equals(Optional.of(sight))) {
-                cures();
-            }
-        }
-    }
-
-    /** Below the sight that is looked at what was tried against it on the form. */
-    private void cures() {
-        if (model.cures().isEmpty()) {
-            card.words("What would cure it is being tried on the form …", "quiet");
-            return;
-        }
-        if (model.cures().get().isEmpty()) {
-            card.words("Nothing that was tried on the form helps by itself.", "quiet");
-        }
-        int number = 1;
-        for (FitCure cure : model.cures().get()) {
-            Button take = new Button(cure.deed().in(workshop.unit()));
-            take.setId("fit-cure-" + number++);
-            take.setMaxWidth(Double.MAX_VALUE);
-            boolean pressure = model.chosen().orElseThrow().kind() == Sight.Kind.PRESSES;
-            take.setOnAction(e -> model.take(cure));
-            card.add(take);
-            card.words(
-                    pressure
-                            ? "presses " + Worn.pressing(cure.before()) + " → " + Worn.pressing(cure.after())
-                            : "roughly " + figure(cure.before()) + " → " + say(cure.after()),
-                    "quiet");
-        }
-    }
-
-    /** Other ways to make it, put on the same body. */
-    private void comparing() {
-        card.section("Compare on this body");
-        if (workshop.comparison().compared().isPresent()) {
-            card.words(model.other()
-                    .map(o -> "“" + o.of().name()
-                            + "” is drawn in coral from above, and stands beside in the table. There "
-                            + (o.sights().isEmpty()
-                                    ? "nothing would be seen."
-                                    : "one would see first: "
-                                            + o.sights().get(0).sentence().in(workshop.unit())))
-                    .orElse("“" + workshop.comparison().compared().get().name() + "” is being put on the body …"));
-            Button end = new Button("Compare no more");
-            end.setId("fit-compare-end");
-            end.setOnAction(e -> model.endComparing());
-            card.add(end);
-            return;
-        }
-        MenuButton with = new MenuButton("With another way");
-        with.setId("fit-compare");
-        model.otherWays().forEach((name, garment) -> {
-            MenuItem item = new MenuItem(name);
-            item.setOnAction(e -> model.compareWith(name, garment));
-            with.getItems().add(item);
-        });
-        card.add(with);
-        card.words("Kept versions are compared from their card in the book.", "quiet");
-    }
-
-    /** What of this hangs on a figure that nobody has taken. */
-    private void doubts() {
-        card.section("How sure it is");
-        if (model.doubts().isEmpty()) {
-            Button ask = new Button("Try estimates 10 mm wrong");
-            ask.setId("fit-doubt");
-            ask.setOnAction(e -> model.doubt());
-            card.add(ask);
-            return;
-        }
-        if (model.isDoubting()) {
-            card.words("Bodies on which an estimate is " + say(Doubt.WRONG) + " wrong are being tried …", "quiet");
-            return;
-        }
-        if (model.doubts().get().isEmpty()) {
-            card.words("All of it would be seen even if any estimate were " + say(Doubt.WRONG) + " wrong.");
-        }
-        for (Doubt doubt : model.doubts().get()) {
-            String what = doubt.hanging().stream()
-                    .map(s -> s.sentence().in(workshop.unit()))
-                    .collect(Collectors.joining(" "));
-            card.words("Hangs on “" + doubt.key().label() + "”, which was not taken: " + what);
-            Button take = new Button("Take it");
-            take.setId("fit-take-" + doubt.key().key());
-            take.setOnAction(e -> {
-                workshop.selection().measurementProperty().set(doubt.key());
-                workshop.whereabouts().goTo(Stage.MEASURE);
-            });
-            card.add(take);
-        }
-    }
-
-    private void form(Form form) {
-        card.section("The form");
-        card.words("One breast stands out " + say(form.proud()) + ".");
-        List<String> off = new ArrayList<>();
-        for (Form.Residual residual : form.residuals()) {
-            if (Math.abs(residual.off()) > 1) {
-                off.add(residual.name() + " " + say(Math.abs(residual.off()))
-                        + (residual.off() > 0 ? " more" : " less"));
-            }
-        }
-        card.words(
-                off.isEmpty()
-                        ? "Every tape laid round it reads what it read on the wearer."
-                        : "The tapes do not agree with each other. Round the form they read: " + String.join(", ", off)
-                                + ". Take those again.",
-                off.isEmpty() ? "quiet" : "caution");
-        if (!form.tape().assumed().isEmpty()) {
-            card.words(
-                    "Not taken, and assumed: " + String.join(", ", form.tape().assumed()) + ".", "quiet");
-        }
     }
 }

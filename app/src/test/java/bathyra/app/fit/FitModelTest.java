@@ -201,21 +201,21 @@ class FitModelTest extends InWorkshop {
     void anotherWay_isPutOnTheSameBody_besideThisOne() throws InterruptedException {
         model.bringUpToDate();
         finish();
-        var ways = model.otherWays();
+        var ways = model.beside().ways();
         assertThat(ways).isNotEmpty().allSatisfy((name, garment) -> assertThat(garment)
                 .isNotEqualTo(garment()));
         var first = ways.entrySet().iterator().next();
-        model.compareWith(first.getKey(), first.getValue());
+        model.beside().with(first.getKey(), first.getValue());
         model.bringUpToDate();
         next();
-        var other = model.other().orElseThrow();
+        var other = model.beside().other().orElseThrow();
         assertThat(other.of().name()).isEqualTo(first.getKey());
         assertThat(other.worn().surface())
                 .isSameAs(model.shown().orElseThrow().worn().surface());
         assertThat(other.at(Level.WAIST)).isPresent();
-        model.endComparing();
+        model.beside().end();
         model.bringUpToDate();
-        assertThat(model.other()).isEmpty();
+        assertThat(model.beside().other()).isEmpty();
     }
 
     /** The upper bust was estimated: what hangs on it is told, with what it is. */
@@ -223,12 +223,12 @@ class FitModelTest extends InWorkshop {
     void whatHangsOnAnEstimate_isFoundOnBodiesWhereItIsWrong() throws InterruptedException {
         model.bringUpToDate();
         finish();
-        assertThat(model.doubts()).isEmpty();
+        assertThat(model.doubting().doubts()).isEmpty();
         model.doubt();
-        assertThat(model.isDoubting()).isTrue();
+        assertThat(model.doubting().isWorking()).isTrue();
         next();
-        assertThat(model.isDoubting()).isFalse();
-        assertThat(model.doubts().orElseThrow()).allSatisfy(d -> {
+        assertThat(model.doubting().isWorking()).isFalse();
+        assertThat(model.doubting().doubts().orElseThrow()).allSatisfy(d -> {
             assertThat(workshop.commission().measurements().isTaken(d.key())).isFalse();
             assertThat(d.hanging())
                     .isNotEmpty()

@@ -21,16 +21,12 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /** A block to print: the drawing with its named points at full, half or quarter size, and all steps of drafting it. */
 public final class DraftingSheet {
-    private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double MARGIN = 12;
     private static final double OVERLAP = 10;
     private static final double HEAD = 26;
@@ -100,18 +96,14 @@ public final class DraftingSheet {
             sheet.steps();
             document.getDocumentInformation()
                     .setTitle(commission.title() + ", " + drawing.method().label());
-            PDViewerPreferences preferences =
-                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
-            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
-            document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
+            Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();
         }
     }
 
     private Pen page(double width, double height, PDPageContentStream[] stream) throws IOException {
-        PDPage page = new PDPage(new PDRectangle((float) (width * POINTS_PER_MM), (float) (height * POINTS_PER_MM)));
-        document.addPage(page);
+        PDPage page = Pages.add(document, width, height);
         stream[0] = new PDPageContentStream(document, page);
         return new Pen(stream[0], height);
     }

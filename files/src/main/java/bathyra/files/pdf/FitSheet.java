@@ -16,11 +16,9 @@ import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** One A4 sheet to hold beside the wearer at the fitting: how the garment sits by reckoning, what to look at, and room to write what is seen. */
 public final class FitSheet {
-    private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double LEFT = 14;
     private static final double TOP = 36;
     private static final double VIEWS_HIGH = 92;
@@ -49,9 +47,7 @@ public final class FitSheet {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
-            PDPage page = new PDPage(new PDRectangle(
-                    (float) (Paper.A4.width() * POINTS_PER_MM), (float) (Paper.A4.height() * POINTS_PER_MM)));
-            document.addPage(page);
+            PDPage page = Pages.add(document, Paper.A4.width(), Paper.A4.height());
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 new FitSheet(
                                 new Pen(out, Paper.A4.height()),

@@ -9,19 +9,15 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /**
  * A form as cross-sections in full size, one a page at every 40 mm of height, to cut out and pad a stand to a wearer. Each is one half, to
  * be laid on a fold at the middle line.
  */
 public final class FormSheets {
-    private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double EVERY = 40;
     private static final double MARGIN = 10;
     /** The words stand inside the section, beside its fold. */
@@ -45,18 +41,13 @@ public final class FormSheets {
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
             for (int i = 0; i < heights.size(); i++) {
-                PDPage page = new PDPage(new PDRectangle(
-                        (float) (paper.width() * POINTS_PER_MM), (float) (paper.height() * POINTS_PER_MM)));
-                document.addPage(page);
+                PDPage page = Pages.add(document, paper.width(), paper.height());
                 try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                     page(new Pen(out, paper.height()), face, form, heights.get(i), title, half, unit, i + 1);
                 }
             }
             document.getDocumentInformation().setTitle(title + ", the form in sections");
-            PDViewerPreferences preferences =
-                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
-            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
-            document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
+            Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();
         }

@@ -23,11 +23,9 @@ import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** A measuring sheet of one leaf, in large print and with a figure that shows where the tape lies; what few take stands behind. Blank, or with the figures of a commission. */
 public final class MeasuringSheet {
-    private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double WIDTH = 210;
     private static final double HEIGHT = 297;
     private static final double LEFT = 14;
@@ -80,17 +78,14 @@ public final class MeasuringSheet {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
-            PDPage page =
-                    new PDPage(new PDRectangle((float) (WIDTH * POINTS_PER_MM), (float) (HEIGHT * POINTS_PER_MM)));
-            document.addPage(page);
+            PDPage page = Pages.add(document, WIDTH, HEIGHT);
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 Pen pen = new Pen(out, HEIGHT);
                 head(pen, face, title, under, occasion, set.taken().isEmpty());
                 Map<MeasurementKey, Integer> numbers = rows(pen, face, set, unit, needed, false);
                 figure(pen, face, numbers);
             }
-            PDPage back = new PDPage(page.getMediaBox());
-            document.addPage(back);
+            PDPage back = Pages.add(document, WIDTH, HEIGHT);
             try (PDPageContentStream out = new PDPageContentStream(document, back)) {
                 Pen pen = new Pen(out, HEIGHT);
                 pen.text(LEFT, 20, face.title(), 24, "Measuring sheet, more that can be taken");

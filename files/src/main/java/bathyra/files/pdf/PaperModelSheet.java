@@ -8,16 +8,12 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /** The paper model of a cup on one A4 sheet, at half scale, or smaller where the parts of a very full cup need more room. */
 public final class PaperModelSheet {
-    private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double MARGIN = 12;
     private static final double HEAD = 40;
     private static final double GAP = 6;
@@ -40,9 +36,7 @@ public final class PaperModelSheet {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
-            PDPage page = new PDPage(new PDRectangle(
-                    (float) (Paper.A4.width() * POINTS_PER_MM), (float) (Paper.A4.height() * POINTS_PER_MM)));
-            document.addPage(page);
+            PDPage page = Pages.add(document, Paper.A4.width(), Paper.A4.height());
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 Pen pen = new Pen(out, Paper.A4.height());
                 head(pen, face, title, scale);
@@ -51,10 +45,7 @@ public final class PaperModelSheet {
                 }
             }
             document.getDocumentInformation().setTitle(title + ", paper model");
-            PDViewerPreferences preferences =
-                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
-            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
-            document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
+            Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();
         }

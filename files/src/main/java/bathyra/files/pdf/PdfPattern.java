@@ -10,16 +10,12 @@ import java.io.IOException;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /** A pattern on paper at full size: a cover sheet, what is cut and how it is sewn, then the sheets that are not blank. */
 public final class PdfPattern {
-    private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double INCH_SQUARE = 50.8;
     private static final double GREY = 0.45;
 
@@ -75,18 +71,14 @@ public final class PdfPattern {
                 tile(document, face, draft, plan, tiles, tile, scale, paper.width(), height);
             }
             document.getDocumentInformation().setTitle(draft.pattern().title());
-            PDViewerPreferences preferences =
-                    new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
-            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
-            document.getDocumentCatalog().getCOSObject().setItem(COSName.VIEWER_PREFERENCES, preferences);
+            Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();
         }
     }
 
     static PDPage page(PDDocument document, double width, double height) {
-        PDPage page = new PDPage(new PDRectangle((float) (width * POINTS_PER_MM), (float) (height * POINTS_PER_MM)));
-        document.addPage(page);
+        PDPage page = Pages.add(document, width, height);
         return page;
     }
 

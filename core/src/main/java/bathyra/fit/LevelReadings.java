@@ -1,0 +1,161 @@
+package bathyra.fit;
+
+import bathyra.fit.Worn.LevelReading;
+import bathyra.geometry.Motion;
+import bathyra.geometry.Point;
+import bathyra.girth.LevelPlan;
+import bathyra.piece.LevelMark;
+import bathyra.piece.Piece;
+import bathyra.place.Level;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads a worn garment at its levels (C22). */
+final class LevelReadings {
+    /** A tension is read over so much to either side of a level, mm: at a single vertex it means nothing. */
+    private static final double BAND = 12;
+
+    private final Worn worn;
+    private final Sewing sewing;
+    private final Draping draping;
+    private final Settling settling;
+
+    LevelReadings(Worn worn, Sewing sewing, Draping draping, Settling settling) {
+        this.worn = worn;
+        this.sewing = sewing;
+        this.draping = draping;
+        this.settling = settling;
+    }
+
+    /** The readings of all levels that the pieces are marked with, from the top. */
+    List<LevelReading> all() {
+        List<LevelReading> readings = new ArrayList<>();
+        for (LevelPlan plan : worn.draft().girths().levels()) {
+            Level level = plan.level();
+            List<Piece> marked = sewing.pattern().pieces().stream()
+                    .filter(p -> p.mark(level).isPresent())
+                    .toList();
+            if (marked.isEmpty()) {
+                continue;
+            }
+            double girth = sewing.gap();
+            for (Piece piece : marked) {
+                girth += 2 * length(piece, piece.mark(level).get());
+            }
+            double[] band = band(level);
+            readings.add(new LevelReading(
+                    level,
+                    plan.body().value(),
+                    plan.worn().value(),
+                    girth,
+                    band[0],
+                    band[1],
+                    rides(level, marked.get(0), 0),
+                    ridesAtSide(level)));
+        }
+        return readings;
+    }
+
+    /** The length of a line of a piece as it lies in space, mm. */
+    private double length(Piece piece, LevelMark mark) {
+        PieceMesh cut = sewing.pieces().get(piece.id());
+        int steps = Math.max(2, (int) Math.ceil(mark.from().distance(mark.to()) / (sewing.spacing() / 2)));
+        double length = 0;
+        double[] last = new double[3];
+        double[] next = new double[3];
+        worn.at(cut, mark.from(), last, 0);
+        for (int i = 1; i <= steps; i++) {
+            worn.at(cut, mark.from().between(mark.to(), (double) i / steps), next, 0);
+            length += Math.sqrt((next[0] - last[0]) * (next[0] - last[0])
+                    + (next[1] - last[1]) * (next[1] - last[1])
+                    + (next[2] - last[2]) * (next[2] - last[2]));
+            System.arraycopy(next, 0, last, 0, 3);
+        }
+        return length;
+    }
+
+    /** How far a level line lies above where the draft means it: as far up the form, from the waist, as it lies above the waist on the paper. */
+    private double rides(Level level, Piece piece, double share) {
+        LevelMark mark = piece.mark(level).orElseThrow();
+        Point there = mark.from().between(mark.to(), share);
+        double[] at = new double[3];
+        worn.at(sewing.pieces().get(piece.id()), there, at, 0);
+        Optional<LevelMark> waist = piece.mark(Level.WAIST);
+        if (waist.isEmpty()) {
+            return at[2] - draping.height(level);
+        }
+        double up = waist.get().from().between(waist.get().to(), share).y() - there.y();
+        double azimuth = Math.atan2(at[0], at[1] - worn.form().axis(at[2]));
+        return at[2] - worn.form().along(azimuth, 0, up);
+    }
+
+    private double ridesAtSide(Level level) {
+        Optional<Piece> beside = sewing.pattern().pieces().stream()
+                .filter(p -> !p.front() && p.mark(level).isPresent())
+                .findFirst();
+        return beside.map(p -> rides(level, p, 0)).orElse(0.0);
+    }
+
+    /** Tension (N/m) and pressure (kPa) over the triangles and vertices within the band of a level. */
+    private double[] band(Level level) {
+        double force = 0;
+        double area = 0;
+        double pushed = 0;
+        double pushedArea = 0;
+        double[] stretched = settling.stretchedArea(worn.rest().shape());
+        Mesh mesh = settling.mesh();
+        int t = 0;
+        boolean[] seen = new boolean[mesh.count()];
+        for (PieceMesh cut : sewing.pieces().values()) {
+            Optional<LevelMark> mark = cut.piece().mark(level);
+            Motion upright = cut.piece().uprightTurn();
+            for (int i = 0; i < cut.triangles().size(); i++) {
+                int[] corners = cut.triangles().get(i);
+                if (worn.isSewnFlat(cut, corners)) {
+                    continue;
+                }
+                int at = t++;
+                if (mark.isEmpty() || away(cut, corners, mark.get()) > BAND) {
+                    continue;
+                }
+                double[] f = settling.membrane().stretch(at, worn.rest().shape());
+                double[] s = settling.membrane().tension(f);
+                Point along = upright.apply(mark.get().to());
+                Point from = upright.apply(mark.get().from());
+                double angle = Math.atan2(along.y() - from.y(), along.x() - from.x());
+                double cos = Math.cos(angle);
+                double sin = Math.sin(angle);
+                double second = s[0] * cos * cos + s[1] * sin * sin + 2 * s[2] * sin * cos;
+                double stretch = 0;
+                for (int axis = 0; axis < 3; axis++) {
+                    double way = f[axis] * cos + f[3 + axis] * sin;
+                    stretch += way * way;
+                }
+                force += settling.membrane().area(at) * second * Math.sqrt(stretch);
+                area += settling.membrane().area(at);
+                for (int corner : corners) {
+                    int v = sewing.vertex(cut.piece(), corner);
+                    if (!seen[v]) {
+                        seen[v] = true;
+                        pushed += settling.contact().pressure(worn.rest().shape(), v)
+                                * settling.contact().area(v);
+                        pushedArea += stretched[v];
+                    }
+                }
+            }
+        }
+        return new double[] {area == 0 ? 0 : force / area * 1000, pushedArea == 0 ? 0 : pushed / pushedArea * 1000};
+    }
+
+    private static double away(PieceMesh cut, int[] corners, LevelMark mark) {
+        double x = 0;
+        double y = 0;
+        for (int corner : corners) {
+            x += cut.points().get(corner).x() / 3;
+            y += cut.points().get(corner).y() / 3;
+        }
+        Point a = mark.from();
+        return Math.abs(a.to(mark.to()).unit().cross(a.to(new Point(x, y))));
+    }
+}

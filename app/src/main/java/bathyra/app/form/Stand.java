@@ -12,6 +12,9 @@ public final class Stand {
     private static final double MEET = 0.9;
 
     private static final double RISE = 6;
+    /** So many rows at the top are seen from the inside too. */
+    private static final int OPEN_ROWS = 4;
+
     private static final double SHOULDER_FALLS = 42;
     private static final double NECK_TALL = 58;
     private static final double TIP_DEEP = 52;
@@ -162,6 +165,12 @@ public final class Stand {
         return new Look(turn, scale, width / 2, height / 2 + (top + bottom()) / 2 * scale, 0);
     }
 
+    /** Works out its places, so that painting it finds them: done beside the window. */
+    Stand prepared() {
+        places();
+        return this;
+    }
+
     /** Its places, from below upwards and once round: they do not depend on from where it is looked at. */
     private double[][][] places() {
         if (places == null) {
@@ -178,9 +187,10 @@ public final class Stand {
         return places;
     }
 
-    /** Paints it; its value is how near it lies, mm. */
+    /** Paints what of it faces whoever looks, and into its open end; its value is how near it lies, mm. */
     public void paint(Raster raster, Look look) {
         double[][] last = null;
+        int left = places().length;
         for (double[][] places : places()) {
             double[][] row = new double[AROUND + 1][];
             for (int a = 0; a <= AROUND; a++) {
@@ -189,11 +199,21 @@ public final class Stand {
                 seen[3] = seen[2];
                 row[a] = seen;
             }
+            boolean open = left-- <= OPEN_ROWS;
             for (int a = 0; last != null && a < AROUND; a++) {
-                raster.triangle(Raster.BODY, last[a], last[a + 1], row[a]);
-                raster.triangle(Raster.BODY, last[a + 1], row[a + 1], row[a]);
+                if (open || isFacing(last[a], last[a + 1], row[a])) {
+                    raster.triangle(Raster.BODY, last[a], last[a + 1], row[a]);
+                }
+                if (open || isFacing(last[a + 1], row[a + 1], row[a])) {
+                    raster.triangle(Raster.BODY, last[a + 1], row[a + 1], row[a]);
+                }
             }
             last = row;
         }
+    }
+
+    /** Rows go upwards and round to the wearer's left, so that what faces turns one way on the screen. */
+    private static boolean isFacing(double[] a, double[] b, double[] c) {
+        return (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1]) <= 0;
     }
 }

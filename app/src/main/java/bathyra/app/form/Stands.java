@@ -66,7 +66,8 @@ public final class Stands {
                     : left;
             Length shoulders = drawn.taken().getOrDefault(MeasurementKey.SHOULDER_WIDTH, Length.mm(USUAL_SHOULDERS));
             return isBody(left) && isBody(right)
-                    ? Optional.of(Stand.whole(left, right, shoulders.millimetres()))
+                    ? Optional.of(
+                            Stand.whole(left, right, shoulders.millimetres()).prepared())
                     : Optional.empty();
         } catch (RuntimeException e) {
             LOG.info("these figures make no body: {}", e.toString());

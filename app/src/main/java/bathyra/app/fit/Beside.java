@@ -1,5 +1,6 @@
 package bathyra.app.fit;
 
+import bathyra.app.work.Latest;
 import bathyra.app.workshop.Comparison;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.FormSurface;
@@ -13,22 +14,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 
 /** What the commission is compared with, put on the same body beside the window. */
 final class Beside {
     private final Workshop workshop;
-    private final Consumer<Runnable> later;
+    private final Latest work;
     private final Runnable changed;
-    private AtomicBoolean stop = new AtomicBoolean();
     private Optional<Comparison.Compared> comparing = Optional.empty();
     private Optional<Other> other = Optional.empty();
 
     /** @param later runs a deed on the window's thread @param changed told there when it is known */
     Beside(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
-        this.later = later;
+        this.work = new Latest(later);
         this.changed = changed;
     }
 
@@ -50,7 +49,7 @@ final class Beside {
 
     /** Another body, or another garment: what was worked out no longer stands beside it. */
     void forget() {
-        stop.set(true);
+        work.stop();
         other = Optional.empty();
         comparing = Optional.empty();
     }
@@ -61,22 +60,17 @@ final class Beside {
         if (wanted.equals(comparing)) {
             return;
         }
-        stop.set(true);
+        work.stop();
         comparing = wanted;
         other = Optional.empty();
-        AtomicBoolean mine = new AtomicBoolean();
-        stop = mine;
         FormSurface body = shown.worn().surface();
-        wanted.ifPresent(compared -> FitModel.start(
+        wanted.ifPresent(compared -> work.begin(
                 "fit compared",
-                () -> {
-                    Worn worn = Worn.of(compared.draft(), body, mine::get);
-                    Other next = Other.of(compared, worn);
-                    later.accept(() -> {
-                        if (!mine.get()) {
-                            other = Optional.of(next);
-                            changed.run();
-                        }
+                run -> {
+                    Other next = Other.of(compared, Worn.of(compared.draft(), body, run::isOver));
+                    run.show(() -> {
+                        other = Optional.of(next);
+                        changed.run();
                     });
                 },
                 () -> {}));

@@ -2,6 +2,7 @@ package bathyra.app.fit;
 
 import bathyra.app.form.Stand;
 import bathyra.app.form.WornPicture;
+import bathyra.app.work.Latest;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.fit.CupRoom;
@@ -21,14 +22,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /** What the Fit stage shows: the garment on the form, worked out beside the window, with the last picture kept until the new one is there. */
 public final class FitModel {
-    private static final Logger LOG = LoggerFactory.getLogger(FitModel.class);
     private static final double FULL = 2 * Math.PI;
     /** Two ways that read the same, mm. */
     private static final double AGREES = 0.5;
@@ -36,7 +33,8 @@ public final class FitModel {
     static final double PULL_STEP = 50;
 
     private final Workshop workshop;
-    private final Consumer<Runnable> later;
+    private final Latest work;
+    private final Latest trials;
     private final Runnable changed;
     private Optional<Draft> of = Optional.empty();
     private Optional<Shown> shown = Optional.empty();
@@ -46,8 +44,6 @@ public final class FitModel {
 
     private Level level = Level.WAIST;
     private double turn;
-    private AtomicBoolean stop = new AtomicBoolean();
-    private AtomicBoolean stopCures = new AtomicBoolean();
     private Optional<Sight> chosen = Optional.empty();
     private Optional<List<FitCure>> cures = Optional.empty();
     private final Beside beside;
@@ -99,7 +95,8 @@ public final class FitModel {
      */
     FitModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
-        this.later = later;
+        this.work = new Latest(later);
+        this.trials = new Latest(later);
         this.changed = changed;
         this.beside = new Beside(workshop, later, changed);
         this.doubting = new Doubting(later, changed);
@@ -130,7 +127,7 @@ public final class FitModel {
             return;
         }
         beside.forget();
-        stop.set(true);
+        work.stop();
         forget();
         pull = OptionalDouble.empty();
         of = half;
@@ -139,46 +136,41 @@ public final class FitModel {
             working = false;
             return;
         }
-        AtomicBoolean mine = new AtomicBoolean();
-        stop = mine;
         working = true;
         Optional<Shown> before = shown;
-        start(
-                "fit",
-                () -> work(half.get(), before, mine),
-                () -> later.accept(() -> {
-                    if (!mine.get()) {
-                        failure = Optional.of(
-                                "This garment could not be put on the form. The log in the data folder says why; everything else goes on.");
-                        working = false;
-                        changed.run();
-                    }
-                }));
+        work.begin("fit", run -> wear(half.get(), before, run), this::failed);
+    }
+
+    private void failed() {
+        failure = Optional.of(
+                "This garment could not be put on the form. The log in the data folder says why; everything else goes on.");
+        working = false;
+        changed.run();
     }
 
     /** Goes on from what is shown where the pieces are the same ones, and was wholly at rest; else it begins roughly. */
-    private void work(Draft draft, Optional<Shown> before, AtomicBoolean mine) {
+    private void wear(Draft draft, Optional<Shown> before, Latest.Run run) {
         FormSurface surface = Worn.surface(draft);
         Optional<Worn> warmRough = before.filter(s -> s.worn() != s.rough())
-                .flatMap(s -> s.rough().changed(draft, surface, mine::get))
+                .flatMap(s -> s.rough().changed(draft, surface, run::isOver))
                 .filter(w -> w.rest().settled());
-        Worn rough = warmRough.orElseGet(() -> Worn.cold(draft, surface, Worn.COARSE, mine::get));
-        if (mine.get()) {
+        Worn rough = warmRough.orElseGet(() -> Worn.cold(draft, surface, Worn.COARSE, run::isOver));
+        if (run.isOver()) {
             return;
         }
-        show(Shown.of(rough, rough), mine, false);
+        show(Shown.of(rough, rough), run, false);
         Worn fine = warmRough
-                .flatMap(w -> before.orElseThrow().worn().changed(draft, surface, mine::get))
+                .flatMap(w -> before.orElseThrow().worn().changed(draft, surface, run::isOver))
                 .filter(w -> w.rest().settled())
                 .map(warm -> {
-                    show(Shown.of(rough, warm), mine, false);
-                    Worn cold = Worn.of(draft, surface, mine::get);
+                    show(Shown.of(rough, warm), run, false);
+                    Worn cold = Worn.of(draft, surface, run::isOver);
                     return agree(warm, cold) ? warm : cold;
                 })
-                .orElseGet(() -> rough.finer(Worn.FINE, mine::get));
+                .orElseGet(() -> rough.finer(Worn.FINE, run::isOver));
         Shown whole = Shown.of(rough, fine);
-        show(whole, mine, true);
-        lace(whole, pull.isPresent() ? pull : fine.lacingPull(), mine);
+        show(whole, run, true);
+        lace(whole, pull.isPresent() ? pull : fine.lacingPull(), run);
     }
 
     /** There may be more than one way to come to rest: what is read is that of the way from cold. */
@@ -193,66 +185,46 @@ public final class FitModel {
         return true;
     }
 
-    private void lace(Shown whole, OptionalDouble with, AtomicBoolean mine) {
-        if (with.isPresent() && !mine.get()) {
-            show(whole.with(whole.worn().laced(with.getAsDouble(), mine::get)), mine, true);
+    private void lace(Shown whole, OptionalDouble with, Latest.Run run) {
+        if (with.isPresent() && !run.isOver()) {
+            show(whole.with(whole.worn().laced(with.getAsDouble(), run::isOver)), run, true);
         }
     }
 
     /** Laces it with another pull, N/m. */
     void lace(double next) {
         pull = OptionalDouble.of(Math.max(PULL_STEP, next));
-        AtomicBoolean mine = stop;
         OptionalDouble with = pull;
-        shown.ifPresent(whole -> start("fit lacing", () -> lace(whole, with, mine), () -> {}));
+        shown.ifPresent(whole -> work.goOn("fit lacing", run -> lace(whole, with, run)));
     }
 
-    private void show(Shown next, AtomicBoolean mine, boolean last) {
-        later.accept(() -> {
-            if (!mine.get()) {
-                shown = Optional.of(next);
-                working = !last;
-                changed.run();
-            }
+    private void show(Shown next, Latest.Run run, boolean last) {
+        run.show(() -> {
+            shown = Optional.of(next);
+            working = !last;
+            changed.run();
         });
     }
 
     /** Looks at a sight from its side, and tries what would cure it. */
     void choose(Sight sight) {
-        stopCures.set(true);
+        trials.stop();
         chosen = Optional.of(sight);
         cures = Optional.empty();
-        AtomicBoolean mine = new AtomicBoolean();
-        stopCures = mine;
         Worn rough = shown.orElseThrow().rough();
         turnTo(sight.azimuth());
-        start("fit cures", () -> found(FitCure.of(rough, sight, mine::get), mine), () -> found(List.of(), mine));
-    }
-
-    private void found(List<FitCure> those, AtomicBoolean mine) {
-        later.accept(() -> {
-            if (!mine.get()) {
-                cures = Optional.of(those);
-                changed.run();
-            }
-        });
-    }
-
-    /** @param failed done when the work threw; the log then says why */
-    static void start(String name, Runnable work, Runnable failed) {
-        Thread thread = new Thread(
-                () -> {
-                    try {
-                        work.run();
-                    } catch (RuntimeException e) {
-                        LOG.error("{} failed", name, e);
-                        failed.run();
-                    }
+        trials.begin(
+                "fit cures",
+                run -> {
+                    List<FitCure> those = FitCure.of(rough, sight, run::isOver);
+                    run.show(() -> found(those));
                 },
-                name);
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.start();
+                () -> found(List.of()));
+    }
+
+    private void found(List<FitCure> those) {
+        cures = Optional.of(those);
+        changed.run();
     }
 
     /** The sight that is looked at. */
@@ -273,7 +245,7 @@ public final class FitModel {
 
     /** A cure belongs to the state it was found for. */
     private void forget() {
-        stopCures.set(true);
+        trials.stop();
         chosen = Optional.empty();
         cures = Optional.empty();
         doubting.forget();
@@ -281,9 +253,9 @@ public final class FitModel {
 
     /** Nobody looks any more. */
     void giveUp() {
-        stopCures.set(true);
+        trials.stop();
         if (working) {
-            stop.set(true);
+            work.stop();
             of = Optional.empty();
             working = false;
         }

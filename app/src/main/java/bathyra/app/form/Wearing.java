@@ -1,24 +1,19 @@
 package bathyra.app.form;
 
+import bathyra.app.work.Latest;
 import bathyra.draft.Draft;
 import bathyra.fit.Worn;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /** Puts a draft on its wearer's form beside the window; of many that are asked for the last is the one that comes. */
 public final class Wearing {
-    private static final Logger LOG = LoggerFactory.getLogger(Wearing.class);
-
-    private final Consumer<Runnable> later;
+    private final Latest work;
     private Optional<Draft> asked = Optional.empty();
-    private AtomicBoolean stop = new AtomicBoolean();
 
     /** @param later runs a deed on the window's thread */
     public Wearing(Consumer<Runnable> later) {
-        this.later = later;
+        this.work = new Latest(later);
     }
 
     /** Asks for a draft, unless it was asked for last; it is given roughly, then finely. */
@@ -26,34 +21,20 @@ public final class Wearing {
         if (asked.filter(draft::equals).isPresent()) {
             return;
         }
-        stop.set(true);
         asked = Optional.of(draft);
-        AtomicBoolean mine = new AtomicBoolean();
-        stop = mine;
-        Thread thread = new Thread(() -> work(draft, then, mine), "worn");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.start();
+        work.begin("the garment on the form", run -> wear(draft, then, run), () -> {});
     }
 
-    private void work(Draft draft, Consumer<WornPicture.Seen> then, AtomicBoolean mine) {
-        try {
-            Worn rough = Worn.cold(draft, Worn.surface(draft), Worn.COARSE, mine::get);
-            give(rough, then, mine);
-            if (!mine.get()) {
-                give(rough.finer(Worn.FINE, mine::get), then, mine);
-            }
-        } catch (RuntimeException e) {
-            LOG.error("the garment could not be put on the form", e);
+    private static void wear(Draft draft, Consumer<WornPicture.Seen> then, Latest.Run run) {
+        Worn rough = Worn.cold(draft, Worn.surface(draft), Worn.COARSE, run::isOver);
+        give(rough, then, run);
+        if (!run.isOver()) {
+            give(rough.finer(Worn.FINE, run::isOver), then, run);
         }
     }
 
-    private void give(Worn worn, Consumer<WornPicture.Seen> then, AtomicBoolean mine) {
+    private static void give(Worn worn, Consumer<WornPicture.Seen> then, Latest.Run run) {
         WornPicture.Seen seen = new WornPicture.Seen(Stand.bare(worn.form()), worn, worn.away(), true);
-        later.accept(() -> {
-            if (!mine.get()) {
-                then.accept(seen);
-            }
-        });
+        run.show(() -> then.accept(seen));
     }
 }

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -48,17 +49,17 @@ public record Sight(Kind kind, double amount, double azimuth, double height, Sen
         for (OutlineVertices each : edges(worn)) {
             for (int v : each.vertices()) {
                 edge.add(v);
-                found.add(atEdge(worn, each.upper(), v, away[v]));
+                atEdge(worn, each.upper(), v, away[v]).ifPresent(found::add);
             }
         }
         double[] pressure = worn.pressures();
         for (int v = 0; v < away.length; v++) {
             if (!edge.contains(v)) {
-                found.add(inside(worn, v, away[v]));
-                found.add(pressing(worn, v, pressure[v]));
+                inside(worn, v, away[v]).ifPresent(found::add);
+                pressing(worn, v, pressure[v]).ifPresent(found::add);
             }
         }
-        return worst(found.stream().filter(s -> s != null).toList());
+        return worst(found);
     }
 
     private record OutlineVertices(boolean upper, List<Integer> vertices) {}
@@ -90,59 +91,59 @@ public record Sight(Kind kind, double amount, double azimuth, double height, Sen
         return azimuth < form.apexAzimuth() && z > form.heights().underbust() - 20;
     }
 
-    private static Sight atEdge(Worn worn, boolean upper, int v, double away) {
+    private static Optional<Sight> atEdge(Worn worn, boolean upper, int v, double away) {
         double z = worn.rest().shape()[3 * v + 2];
         double azimuth = azimuth(worn, v);
         String edge = upper ? "upper edge" : "lower edge";
         if (away > SEEN && !isHollow(worn, azimuth, z)) {
-            return new Sight(
+            return Optional.of(new Sight(
                     Kind.EDGE_AWAY,
                     away,
                     azimuth,
                     z,
                     Sentence.of(
-                            "The " + edge + " stands {} away " + where(worn.form(), azimuth) + ".", Length.mm(away)));
+                            "The " + edge + " stands {} away " + where(worn.form(), azimuth) + ".", Length.mm(away))));
         }
         return away < -SEEN
-                ? new Sight(
+                ? Optional.of(new Sight(
                         Kind.EDGE_BITES,
                         -away,
                         azimuth,
                         z,
                         Sentence.of(
                                 "The " + edge + " bites in by {} " + where(worn.form(), azimuth) + ".",
-                                Length.mm(-away)))
-                : null;
+                                Length.mm(-away))))
+                : Optional.empty();
     }
 
-    private static Sight inside(Worn worn, int v, double away) {
+    private static Optional<Sight> inside(Worn worn, int v, double away) {
         double z = worn.rest().shape()[3 * v + 2];
         double azimuth = azimuth(worn, v);
         return away > SEEN && !isHollow(worn, azimuth, z)
-                ? new Sight(
+                ? Optional.of(new Sight(
                         Kind.AWAY,
                         away,
                         azimuth,
                         z,
                         Sentence.of(
                                 "It stands {} away " + where(worn.form(), azimuth) + ", " + level(worn.form(), z) + ".",
-                                Length.mm(away)))
-                : null;
+                                Length.mm(away))))
+                : Optional.empty();
     }
 
-    private static Sight pressing(Worn worn, int v, double pressure) {
+    private static Optional<Sight> pressing(Worn worn, int v, double pressure) {
         double z = worn.rest().shape()[3 * v + 2];
         double azimuth = azimuth(worn, v);
         boolean ribs = z > 20 && worn.form().breastShare(azimuth, z) == 0;
         return ribs && pressure > HARD
-                ? new Sight(
+                ? Optional.of(new Sight(
                         Kind.PRESSES,
                         pressure,
                         azimuth,
                         z,
                         Sentence.of("It presses hard on the ribs " + where(worn.form(), azimuth) + ", "
-                                + level(worn.form(), z) + "."))
-                : null;
+                                + level(worn.form(), z) + ".")))
+                : Optional.empty();
     }
 
     private static String where(Form form, double azimuth) {

@@ -2,6 +2,7 @@ package bathyra.app.form;
 
 import bathyra.fit.Mesh;
 import bathyra.fit.Worn;
+import java.util.List;
 
 /** A garment on a wearer's form, seen from a side. */
 public final class WornFigure {
@@ -48,8 +49,10 @@ public final class WornFigure {
     private static void lines(Raster raster, Worn worn, Look look) {
         double[] x = worn.rest().shape();
         int wide = look.scale() > FINE ? 3 : 2;
+        List<double[][]> bones = worn.bones();
+        List<Worn.Stroke> strokes = worn.strokes();
         for (int side = -1; side <= 1; side += 2) {
-            for (double[][] bone : worn.bones()) {
+            for (double[][] bone : bones) {
                 for (int i = 1; i < bone.length; i++) {
                     raster.line(
                             Raster.BONE,
@@ -59,7 +62,7 @@ public final class WornFigure {
                             wide);
                 }
             }
-            for (Worn.Stroke stroke : worn.strokes()) {
+            for (Worn.Stroke stroke : strokes) {
                 for (int i = 1; i < stroke.vertices().length; i++) {
                     raster.line(
                             Raster.SEAM,

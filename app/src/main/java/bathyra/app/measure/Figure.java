@@ -92,7 +92,7 @@ final class Figure extends PaintedPane {
             return;
         }
         Stand body = stand.get();
-        double turn = TapeLine.turn(inHand);
+        double turn = TapePath.turn(inHand);
         Look look =
                 body.fitting(turn, getWidth() - TAGS, getHeight() - 2 * MARGIN).tilted(TILT, MARGIN);
         List<Ring> rings = rings(body.left());
@@ -185,9 +185,9 @@ final class Figure extends PaintedPane {
         g.setLineDashes();
         g.strokePolyline(sides[0], sides[2], rows + 1);
         g.strokePolyline(sides[1], sides[2], rows + 1);
-        lay(g, TapeLine.round(body, body.bottom()), look, true);
-        lay(g, TapeLine.round(body, body.top()), look, true);
-        lay(g, TapeLine.round(body, body.top()), look, false);
+        lay(g, TapePath.round(body, body.bottom()), look, true);
+        lay(g, TapePath.round(body, body.top()), look, true);
+        lay(g, TapePath.round(body, body.top()), look, false);
     }
 
     private void apexes(Surface g, Stand body, Look look) {
@@ -211,7 +211,7 @@ final class Figure extends PaintedPane {
                 || inHand == MeasurementKey.UNDERBUST_FULL && ring.key() == MeasurementKey.UNDERBUST;
         Optional<Reckoned> value = set.find(held ? inHand : ring.key());
         boolean estimate = value.isPresent() && value.get().estimated();
-        TapeLine line = TapeLine.of(ring.key(), body, set);
+        TapePath line = TapePath.of(ring.key(), body, set);
         if (!held) {
             g.setStroke(palette().of(Ink.TEAL));
             g.setLineWidth(1.3);
@@ -242,7 +242,7 @@ final class Figure extends PaintedPane {
 
     /** The tape in hand: on the body where it faces, thin and dashed behind it. */
     private void tape(Surface g, Stand body, Look look) {
-        TapeLine line = TapeLine.of(inHand, body, set);
+        TapePath line = TapePath.of(inHand, body, set);
         if (line.closed()) {
             g.setStroke(palette().of(Ink.LINE));
             g.setLineWidth(1.2);
@@ -287,7 +287,7 @@ final class Figure extends PaintedPane {
     }
 
     /** Strokes the part of a line that faces whoever looks, or the part that does not; what is open faces as a whole. */
-    private static void lay(Surface g, TapeLine line, Look look, boolean facing) {
+    private static void lay(Surface g, TapePath line, Look look, boolean facing) {
         int n = line.points().size();
         boolean on = false;
         g.beginPath();

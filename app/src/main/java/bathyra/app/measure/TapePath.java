@@ -15,7 +15,7 @@ import java.util.List;
  * @param points to the wearer's left, forward and up, mm
  * @param closed whether it goes round and meets itself
  */
-record TapeLine(List<double[]> points, boolean closed) {
+record TapePath(List<double[]> points, boolean closed) {
     private static final double QUARTER = Math.PI / 2;
     private static final double BLADE = Math.PI - 0.5;
     private static final double OVER_UPPER = 60;
@@ -23,7 +23,7 @@ record TapeLine(List<double[]> points, boolean closed) {
     private static final int ROUND = 48;
     private static final double ARM = 44;
 
-    TapeLine {
+    TapePath {
         points = List.copyOf(points);
     }
 
@@ -48,7 +48,7 @@ record TapeLine(List<double[]> points, boolean closed) {
     }
 
     /** The tape of a measurement on a body. @param set whose figures say how long it is */
-    static TapeLine of(MeasurementKey key, Stand stand, MeasurementSet set) {
+    static TapePath of(MeasurementKey key, Stand stand, MeasurementSet set) {
         Form form = stand.left();
         double bust = form.heights().bust();
         double upper = form.heights().upper();
@@ -114,12 +114,12 @@ record TapeLine(List<double[]> points, boolean closed) {
         return new double[] {tip[0], tip[1], z};
     }
 
-    private static TapeLine line(double[]... points) {
-        return new TapeLine(List.of(points), false);
+    private static TapePath line(double[]... points) {
+        return new TapePath(List.of(points), false);
     }
 
     /** Round the body at a height, over hollows as a tape lies. */
-    private static TapeLine level(Stand stand, double z) {
+    private static TapePath level(Stand stand, double z) {
         if (stand.left() != stand.right()) {
             return round(stand, z);
         }
@@ -127,7 +127,7 @@ record TapeLine(List<double[]> points, boolean closed) {
         List<double[]> right = half(stand.right(), z, -1);
         Collections.reverse(right);
         points.addAll(right);
-        return new TapeLine(points, true);
+        return new TapePath(points, true);
     }
 
     private static List<double[]> half(Form form, double z, int side) {
@@ -138,79 +138,79 @@ record TapeLine(List<double[]> points, boolean closed) {
         return points;
     }
 
-    private static TapeLine front(Stand stand, double z) {
+    private static TapePath front(Stand stand, double z) {
         List<double[]> points = new ArrayList<>(half(stand.right(), z, -1));
         Collections.reverse(points);
         points.addAll(half(stand.left(), z, 1));
         double side = stand.left().axis(z);
         points.removeIf(p -> p[1] < side);
-        return new TapeLine(points, false);
+        return new TapePath(points, false);
     }
 
     /** Round the surface itself at a height. */
-    static TapeLine round(Stand stand, double z) {
+    static TapePath round(Stand stand, double z) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             points.add(stand.at(2 * Math.PI * i / ROUND - Math.PI, z));
         }
-        return new TapeLine(points, true);
+        return new TapePath(points, true);
     }
 
-    private static TapeLine across(Stand stand, double from, double to, double z) {
+    private static TapePath across(Stand stand, double from, double to, double z) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i <= ROUND; i++) {
             points.add(stand.at(from + (to - from) * i / ROUND, z));
         }
-        return new TapeLine(points, false);
+        return new TapePath(points, false);
     }
 
     /** Over the front from one side to the other, so wide. */
-    private static TapeLine wide(Stand stand, double width, double z) {
+    private static TapePath wide(Stand stand, double width, double z) {
         double azimuth = Math.asin(Math.min(0.98, width / 2 / Math.max(width / 2, stand.at(QUARTER, z)[0])));
         return across(stand, -azimuth, azimuth, z);
     }
 
-    private static TapeLine behind(Stand stand, double width, double z) {
+    private static TapePath behind(Stand stand, double width, double z) {
         List<double[]> points = new ArrayList<>();
         for (double[] at : wide(stand, width, z).points()) {
             double azimuth =
                     Math.PI - Math.abs(Math.atan2(at[0], at[1] - stand.left().axis(z)));
             points.add(stand.at(at[0] < 0 ? -azimuth : azimuth, z));
         }
-        return new TapeLine(points, false);
+        return new TapePath(points, false);
     }
 
-    private static TapeLine fromNeck(Stand stand, double[] to) {
+    private static TapePath fromNeck(Stand stand, double[] to) {
         return line(stand.neckEnd(-1), to);
     }
 
-    private static TapeLine overApex(Stand stand, double to) {
+    private static TapePath overApex(Stand stand, double to) {
         Form form = stand.right();
         List<double[]> points = new ArrayList<>(List.of(stand.neckEnd(-1)));
         points.addAll(
                 down(stand, -form.apexAzimuth(), form.heights().bust(), to).points());
-        return new TapeLine(points, false);
+        return new TapePath(points, false);
     }
 
-    private static TapeLine downTheBack(Stand stand) {
+    private static TapePath downTheBack(Stand stand) {
         List<double[]> points = new ArrayList<>(List.of(stand.neckEnd(1)));
         points.addAll(down(stand, BLADE, stand.left().heights().upper() + OVER_UPPER, 0)
                 .points());
-        return new TapeLine(points, false);
+        return new TapePath(points, false);
     }
 
     /** Along the surface from one height to another. */
-    private static TapeLine down(Stand stand, double azimuth, double from, double to) {
+    private static TapePath down(Stand stand, double azimuth, double from, double to) {
         List<double[]> points = new ArrayList<>();
         int steps = Math.max(2, (int) Math.ceil(Math.abs(to - from) / STEP));
         for (int i = 0; i <= steps; i++) {
             points.add(stand.at(azimuth, from + (to - from) * i / steps));
         }
-        return new TapeLine(points, false);
+        return new TapePath(points, false);
     }
 
     /** Round the arm's root or the arm, seen from the side. */
-    private static TapeLine ring(double top, double bottom, double half, Stand stand) {
+    private static TapePath ring(double top, double bottom, double half, Stand stand) {
         double[] tip = stand.at(QUARTER, stand.tip());
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
@@ -219,6 +219,6 @@ record TapeLine(List<double[]> points, boolean closed) {
                 tip[0], tip[1] + half * Math.cos(angle), (top + bottom) / 2 + (top - bottom) / 2 * Math.sin(angle)
             });
         }
-        return new TapeLine(points, true);
+        return new TapePath(points, true);
     }
 }

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Where the tape of each measurement lies on the body that is drawn. */
-class TapeLineTest {
+class TapePathTest {
     private static final MeasurementSet BODY = body();
 
     private static MeasurementSet body() {
@@ -36,7 +36,7 @@ class TapeLineTest {
         return set;
     }
 
-    private static double length(TapeLine line) {
+    private static double length(TapePath line) {
         double length = 0;
         int n = line.points().size();
         for (int i = 1; i < n + (line.closed() ? 1 : 0); i++) {
@@ -51,7 +51,7 @@ class TapeLineTest {
     @EnumSource(MeasurementKey.class)
     void everyMeasurement_hasItsTape_onTheBody(MeasurementKey key) {
         Stand stand = Stands.of(BODY).orElseThrow();
-        assertThat(TapeLine.of(key, stand, BODY).points()).hasSizeGreaterThan(1).allSatisfy(p -> assertThat(p[2])
+        assertThat(TapePath.of(key, stand, BODY).points()).hasSizeGreaterThan(1).allSatisfy(p -> assertThat(p[2])
                 .isBetween(stand.bottom() - 1, stand.top() + 1));
     }
 
@@ -66,14 +66,14 @@ class TapeLineTest {
             MeasurementKey.WAIST,
             MeasurementKey.HIP
         }) {
-            assertThat(length(TapeLine.of(key, stand, BODY)))
+            assertThat(length(TapePath.of(key, stand, BODY)))
                     .as(key.label())
                     .isCloseTo(BODY.taken().get(key).millimetres(), within(0.6));
         }
-        assertThat(length(TapeLine.of(MeasurementKey.FRONT_LENGTH, stand, BODY)))
+        assertThat(length(TapePath.of(MeasurementKey.FRONT_LENGTH, stand, BODY)))
                 .isCloseTo(468, within(12.0));
-        assertThat(length(TapeLine.of(MeasurementKey.BACK_LENGTH, stand, BODY))).isCloseTo(439, within(12.0));
-        assertThat(length(TapeLine.of(MeasurementKey.APEX_TO_UNDERBUST, stand, BODY)))
+        assertThat(length(TapePath.of(MeasurementKey.BACK_LENGTH, stand, BODY))).isCloseTo(439, within(12.0));
+        assertThat(length(TapePath.of(MeasurementKey.APEX_TO_UNDERBUST, stand, BODY)))
                 .isCloseTo(85, within(0.3));
     }
 
@@ -93,7 +93,7 @@ class TapeLineTest {
                     double[] at = stand.at(1.1, z);
                     assertThat(at[0]).as("%s %s at %s", key, mm, z).isBetween(5.0, 1000.0);
                 }
-                assertThat(TapeLine.of(key, stand, typed).points()).isNotEmpty();
+                assertThat(TapePath.of(key, stand, typed).points()).isNotEmpty();
             });
         }
         assertThat(Stands.of(MeasurementSet.empty())).as("nothing taken yet").isPresent();
@@ -105,6 +105,6 @@ class TapeLineTest {
         Stand stand = Stands.of(uneven).orElseThrow();
         double hip = stand.left().heights().hip();
         assertThat(-stand.at(-Math.PI / 2, hip)[0]).isGreaterThan(stand.at(Math.PI / 2, hip)[0] + 5);
-        assertThat(length(TapeLine.of(MeasurementKey.HIP, stand, uneven))).isCloseTo(1010, within(4.0));
+        assertThat(length(TapePath.of(MeasurementKey.HIP, stand, uneven))).isCloseTo(1010, within(4.0));
     }
 }

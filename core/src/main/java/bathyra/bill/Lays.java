@@ -5,6 +5,7 @@ import bathyra.garment.ClothUse;
 import bathyra.garment.Commission;
 import bathyra.garment.LayerKind;
 import bathyra.lay.AutoLay;
+import bathyra.lay.LaidId;
 import bathyra.lay.Lay;
 import bathyra.lay.LayPiece;
 import bathyra.lay.Laying;
@@ -49,7 +50,7 @@ public final class Lays {
         return with(
                 layer,
                 layer.pieces().stream()
-                        .map(p -> p.withId(p.id() + Laying.RIGHT))
+                        .map(p -> p.withId(new LaidId(p.id(), true).text()))
                         .toList(),
                 layer.strips());
     }

@@ -24,8 +24,6 @@ import java.util.Optional;
  */
 public record Laying(
         LayerKind layer, List<LayPiece> pieces, double width, double gap, boolean folded, List<Finding> hindrances) {
-    /** Behind the id of a piece of the right half, where the halves differ: it is drafted like a left one and lies turned over. */
-    public static final String RIGHT = "-right";
     /** Pieces are cut with room for the shears. */
     public static final double GAP = 5;
     /** A point of a cutting line that lies no farther from the fold lies on it, mm. */
@@ -45,7 +43,7 @@ public record Laying(
         List<Finding> hindrances = new ArrayList<>();
         for (Piece piece : layer.pieces()) {
             Piece upright = piece.upright();
-            boolean right = piece.id().endsWith(RIGHT);
+            boolean right = LaidId.read(piece.id()).right();
             if (folded && !piece.onFold() && piece.count() % 2 == 1) {
                 hindrances.add(Finding.of(
                         FindingKind.LAY,

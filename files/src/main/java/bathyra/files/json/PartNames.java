@@ -6,7 +6,7 @@ import bathyra.garment.Commission;
 import bathyra.garment.EdgeAt;
 import bathyra.garment.Finish;
 import bathyra.garment.LayerChoice;
-import bathyra.lay.Laying;
+import bathyra.lay.LaidId;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.PieceRole;
 import java.util.ArrayList;
@@ -49,16 +49,12 @@ final class PartNames {
         names.boning(commission.garment().boning());
         names.finish(commission.garment().finish());
         commission.making().cloths().forEach((layer, use) -> use.hand()
-                .forEach(laid ->
-                        names.piece("making.cloths." + layer.id() + ".laid.piece", ofEitherHalf(laid.piece()))));
+                .forEach(laid -> names.piece(
+                        "making.cloths." + layer.id() + ".laid.piece",
+                        LaidId.read(laid.piece()).piece())));
         if (!names.faults.isEmpty()) {
             throw new BadDocument(names.faults.stream().distinct().toList());
         }
-    }
-
-    /** The right half of an uneven body is laid beside the left. */
-    private static String ofEitherHalf(String piece) {
-        return piece.endsWith(Laying.RIGHT) ? piece.substring(0, piece.length() - Laying.RIGHT.length()) : piece;
     }
 
     private void boning(Boning boning) {

@@ -3,7 +3,6 @@ package bathyra.fit;
 import bathyra.draft.Draft;
 import bathyra.fit.Settling.Rest;
 import bathyra.form.Form;
-import bathyra.form.Hull;
 import bathyra.form.Modelling;
 import bathyra.form.Tape;
 import bathyra.garment.Garment;
@@ -273,58 +272,9 @@ public final class Worn {
                 : Optional.empty();
     }
 
-    /** The girth of the body under the garment at a height, pressed in where it is pressed in, mm. */
-    public double bodyUnder(double z) {
-        double[][] section = form().section(z);
-        for (double[] at : section) {
-            double azimuth = Math.atan2(at[0], at[1] - form().axis(z));
-            double own = Math.hypot(at[0], at[1] - form().axis(z));
-            double cloth = cutRadius(z, azimuth);
-            if (cloth < own) {
-                at[0] *= cloth / own;
-                at[1] = form().axis(z) + (at[1] - form().axis(z)) * cloth / own;
-            }
-        }
-        return Hull.girth(section);
-    }
-
-    /** How far from the axis the cloth lies at a height and an azimuth, mm; without end where there is none. */
-    private double cutRadius(double z, double azimuth) {
-        double sin = Math.sin(azimuth);
-        double cos = Math.cos(azimuth);
-        double nearest = Double.POSITIVE_INFINITY;
-        for (double[] line : cut(z)) {
-            double ax = line[0];
-            double ay = line[1] - form().axis(z);
-            double bx = line[2];
-            double by = line[3] - form().axis(z);
-            // Which side of the ray each end lies on.
-            double a = ax * cos - ay * sin;
-            double b = bx * cos - by * sin;
-            if (a < 0 != b < 0) {
-                double share = a / (a - b);
-                double out = (ax + share * (bx - ax)) * sin + (ay + share * (by - ay)) * cos;
-                if (out > 0) {
-                    nearest = Math.min(nearest, out);
-                }
-            }
-        }
-        return nearest;
-    }
-
-    /** The girth of the garment at a height as a tape round it reads, bridging its gap, mm; 0 where there is no cloth. */
-    public double hull(double z) {
-        List<double[]> points = new ArrayList<>();
-        for (double[] line : cut(z)) {
-            points.add(new double[] {line[0], line[1]});
-            points.add(new double[] {line[2], line[3]});
-        }
-        if (points.size() < 3) {
-            return 0;
-        }
-        double axis = form().axis(z);
-        points.sort(Comparator.comparingDouble(p -> Math.atan2(p[0], p[1] - axis)));
-        return Hull.girth(points.toArray(double[][]::new));
+    /** Where a height cuts it, mm over the waist. */
+    public CrossSection section(double z) {
+        return CrossSection.of(this, z);
     }
 
     /** Where a level lies on the form as the draft means it, mm over the waist. */
@@ -406,31 +356,6 @@ public final class Worn {
             bones.add(line);
         }
         return bones;
-    }
-
-    /** Where a height cuts the cloth of the half, in short lines: side and front of the one end, side and front of the other, mm. */
-    public List<double[]> cut(double z) {
-        List<double[]> lines = new ArrayList<>();
-        double[] x = rest.shape();
-        for (int[] t : mesh().triangles()) {
-            double[] line = new double[4];
-            int n = 0;
-            for (int k = 0; k < 3; k++) {
-                int a = 3 * t[k];
-                int b = 3 * t[(k + 1) % 3];
-                double below = x[a + 2] - z;
-                double above = x[b + 2] - z;
-                if (below < 0 != above < 0) {
-                    double share = below / (below - above);
-                    line[n++] = x[a] + share * (x[b] - x[a]);
-                    line[n++] = x[a + 1] + share * (x[b + 1] - x[a + 1]);
-                }
-            }
-            if (n == 4) {
-                lines.add(line);
-            }
-        }
-        return lines;
     }
 
     /** Outwards at every vertex of the half, of length 1. */

@@ -290,9 +290,9 @@ class WornTest {
     @Test
     void girthsAtAHeight_areOfTheFinishedShape() {
         double z = 0;
-        assertThat(BUSTIER.bodyUnder(z)).isLessThan(BUSTIER.form().girth(z));
-        assertThat(BUSTIER.hull(z)).isCloseTo(at(BUSTIER, Level.WAIST).worn(), within(8.0));
-        assertThat(BUSTIER.hull(-5000)).isZero();
+        assertThat(BUSTIER.section(z).bodyUnder()).isLessThan(BUSTIER.form().girth(z));
+        assertThat(BUSTIER.section(z).hull()).isCloseTo(at(BUSTIER, Level.WAIST).worn(), within(8.0));
+        assertThat(BUSTIER.section(-5000).hull()).isZero();
         CupRoom room = BUSTIER.cup().orElseThrow();
         assertThat(room.pressed()).isPositive();
         assertThat(CupRoom.band(5)).isEqualTo("none");

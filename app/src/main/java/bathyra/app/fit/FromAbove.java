@@ -93,7 +93,7 @@ final class FromAbove extends PaintedPane {
 
     /** Where the height cuts the cloth of both halves. */
     private static void cut(Surface g, Worn worn, double z, double middle, double y, double scale) {
-        for (double[] line : worn.cut(z)) {
+        for (double[] line : worn.section(z).cloth()) {
             for (int side = -1; side <= 1; side += 2) {
                 g.moveTo(middle + side * line[0] * scale, y + line[1] * scale);
                 g.lineTo(middle + side * line[2] * scale, y + line[3] * scale);

@@ -172,7 +172,8 @@ public final class FitDrawing {
     /** The lines of the form at which it is worth looking from above: three at most, and only where there is cloth. */
     public List<String> cuts() {
         return Stream.of("bust", "waist", "high hip", "underbust")
-                .filter(line -> !worn.cut(worn.form().lines().get(line)).isEmpty())
+                .filter(line ->
+                        !worn.section(worn.form().lines().get(line)).cloth().isEmpty())
                 .limit(CUTS)
                 .toList();
     }
@@ -190,7 +191,7 @@ public final class FitDrawing {
     /** The cloth of both halves at a height from above, in short lines. */
     public List<List<Point>> clothAt(double z) {
         List<List<Point>> lines = new ArrayList<>();
-        for (double[] line : worn.cut(z)) {
+        for (double[] line : worn.section(z).cloth()) {
             for (int side = -1; side <= 1; side += 2) {
                 lines.add(List.of(new Point(side * line[0], line[1]), new Point(side * line[2], line[3])));
             }

@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.fit.CrossSection;
 import bathyra.fit.CupRoom;
 import bathyra.fit.Mesh;
 import bathyra.fit.Sight;
@@ -72,14 +73,14 @@ public final class FitJson {
 
     private static void garment(ArrayNode levels, Worn worn) {
         for (Worn.LevelReading reading : worn.levels()) {
-            double height = worn.height(reading.level());
+            CrossSection section = worn.section(worn.height(reading.level()));
             levels.addObject()
                     .put("level", reading.level().id())
                     .put("body", rounded(reading.body()))
                     .put("planned", rounded(reading.planned()))
                     .put("worn", rounded(reading.worn()))
-                    .put("hull", rounded(worn.hull(height)))
-                    .put("bodyUnder", rounded(worn.bodyUnder(height)))
+                    .put("hull", rounded(section.hull()))
+                    .put("bodyUnder", rounded(section.bodyUnder()))
                     .put("tension", rounded(reading.tension()))
                     .put("pressure", rounded(reading.pressure()))
                     .put("presses", Worn.pressing(reading.pressure()))

@@ -37,11 +37,15 @@ final class Migrations {
                     "ALTER TABLE measuring ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE attempt ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "ALTER TABLE place ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
-                    "CREATE TABLE health (wearer TEXT PRIMARY KEY, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
+                    "CREATE TABLE health (wearer TEXT PRIMARY KEY, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"),
+            List.of(
+                    "CREATE TABLE outline (version INTEGER PRIMARY KEY REFERENCES version(id) ON DELETE CASCADE, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
     /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
     static final int PROGRAM = 0x42415448;
     /** The version from which on books bear that mark and every row its seal. */
     static final int MARKED = 6;
+    /** The version from which on the outlines of kept versions stand in the book. */
+    static final int OUTLINES = 7;
     /** The version from which on the documents of commissions were sealed. */
     private static final int DOCUMENTS_SEALED = 4;
 

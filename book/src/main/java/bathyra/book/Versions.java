@@ -1,13 +1,20 @@
 package bathyra.book;
 
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.OutlinesJson;
 import bathyra.garment.Commission;
+import bathyra.piece.PanelOutline;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** States of a commission that the cutter named on purpose, to come back to or to compare with. */
 public final class Versions {
@@ -22,7 +29,7 @@ public final class Versions {
     /** A named state of a commission. */
     public record Version(long id, String name, LocalDateTime made, Commission commission) {}
 
-    /** Keeps a state under a name. */
+    /** Keeps a state under a name, with its outlines as today's program draws them: a later one may draw the same state otherwise. */
     public void keep(long commission, String name, Commission state) {
         book.run(
                 "keep a version",
@@ -40,8 +47,42 @@ public final class Versions {
                         insert.executeUpdate();
                     }
                     Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");
+                    if (Drafter.draft(state) instanceof Draft draft) {
+                        keepOutlines(OutlinesJson.write(draft.panelOutlines()));
+                    }
                     return null;
                 }));
+    }
+
+    private void keepOutlines(String outlines) throws SQLException {
+        try (PreparedStatement insert = connection.prepareStatement(
+                "INSERT INTO outline (version, document) VALUES (last_insert_rowid(), ?)")) {
+            insert.setString(1, outlines);
+            insert.executeUpdate();
+        }
+        Seal.renew(connection, Seal.Table.OUTLINE, "rowid = last_insert_rowid()");
+    }
+
+    /** The outlines of a version's panels as they were drawn when it was kept, from centre front; empty for one kept before outlines were. */
+    public Optional<List<PanelOutline>> outlines(long version) {
+        return book.run("read the outlines of a version", () -> {
+            book.require(Seal.Table.OUTLINE, "version = ?", version);
+            try (PreparedStatement query =
+                    connection.prepareStatement("SELECT document FROM outline WHERE version = ?")) {
+                query.setLong(1, version);
+                try (ResultSet row = query.executeQuery()) {
+                    return row.next() ? Optional.of(outlines(row.getString(1))) : Optional.empty();
+                }
+            }
+        });
+    }
+
+    private static List<PanelOutline> outlines(String document) {
+        try {
+            return OutlinesJson.read(document);
+        } catch (BadDocument e) {
+            throw new IllegalStateException("outlines that were kept cannot be read: " + e.getMessage(), e);
+        }
     }
 
     /** The versions of a commission, the newest first. */

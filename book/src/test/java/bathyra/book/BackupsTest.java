@@ -3,8 +3,11 @@ package bathyra.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.draft.Bodies;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
 import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
@@ -12,6 +15,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
+import bathyra.piece.PanelOutline;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -321,6 +325,55 @@ class BackupsTest {
             assertThat(book.versions().of(1)).isEmpty();
             book.wearers().erase("Nerea Holloway", false);
             assertThat(book.versions().of(id)).isEmpty();
+        }
+    }
+
+    @Test
+    void outlinesOfAVersion_stayAsTheyWereDrawn_andGoWithIt() throws Exception {
+        long id = bind(1);
+        List<PanelOutline> drawn = ((Draft) Drafter.draft(heron)).panelOutlines();
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.versions().keep(id, "Before the fitting", heron);
+            Versions.Version version = book.versions().of(id).get(0);
+            List<PanelOutline> kept = book.versions().outlines(version.id()).orElseThrow();
+            assertThat(kept)
+                    .extracting(PanelOutline::panel)
+                    .containsExactlyElementsOf(
+                            drawn.stream().map(PanelOutline::panel).toList());
+            assertThat(kept.get(1).edges().get(0).path().length())
+                    .isCloseTo(drawn.get(1).edges().get(0).path().length(), within(1e-3));
+            book.versions()
+                    .keep(
+                            id,
+                            "No bust yet",
+                            heron.withMeasurements(heron.measurements().without(MeasurementKey.BUST)));
+            assertThat(book.versions().outlines(book.versions().of(id).get(0).id()))
+                    .as("what gives no draft has no outlines")
+                    .isEmpty();
+            book.wearers().erase("Nerea Holloway", false);
+            assertThat(book.versions().outlines(version.id())).isEmpty();
+        }
+    }
+
+    /** A book from before the outlines of versions were kept. */
+    @Test
+    void versionOfAnOlderBook_hasNoOutlines_andItsBackupIsWhole() throws Exception {
+        long id = bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.versions().keep(id, "Before the fitting", heron);
+        }
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.execute("DROP TABLE outline");
+            statement.execute("PRAGMA user_version=6");
+            statement.execute("UPDATE place SET value = '6' WHERE name = 'edition'");
+            Seal.renew(connection, Seal.Table.PLACE, "name = 'edition'");
+            assertThat(Seal.broken(connection)).isEmpty();
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            Versions.Version version = book.versions().of(id).get(0);
+            assertThat(version.commission()).isEqualTo(heron);
+            assertThat(book.versions().outlines(version.id())).isEmpty();
         }
     }
 

@@ -8,6 +8,7 @@ import bathyra.garment.Commission;
 import bathyra.girth.GirthPlan;
 import bathyra.intake.IntakeTable;
 import bathyra.panel.PanelSet;
+import bathyra.piece.PanelOutline;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import java.util.List;
@@ -41,6 +42,11 @@ public record Draft(
      */
     public List<Piece> panelPieces() {
         return cutting.pattern() == cutting.whole() ? pattern.pieces() : Finishing.uncut(cutting.whole());
+    }
+
+    /** The outlines of the same panels. */
+    public List<PanelOutline> panelOutlines() {
+        return panelPieces().stream().map(PanelOutline::of).toList();
     }
 
     /** The same draft with initials for the wearer's name, for what leaves the workshop. */

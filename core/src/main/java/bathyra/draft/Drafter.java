@@ -60,9 +60,7 @@ public final class Drafter {
     }
 
     private static Outcome whole(Commission commission) {
-        boolean uneven = commission.measurements().isUneven()
-                || commission.measurements().hasUnevenCups()
-                        && commission.garment().bust().cups().isCut();
+        boolean uneven = isUneven(commission.measurements(), commission.garment());
         if (!uneven || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
             return half(commission);
         }
@@ -98,6 +96,11 @@ public final class Drafter {
                 l.pattern(),
                 findings,
                 Optional.of(r));
+    }
+
+    /** Whether the halves of a garment are drafted apart on a body. */
+    static boolean isUneven(MeasurementSet tape, Garment garment) {
+        return tape.isUneven() || tape.hasUnevenCups() && garment.bust().cups().isCut();
     }
 
     private static Commission ofHalf(Commission whole, MeasurementSet.Part part, Garment garment, String name) {

@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param making what it is made from and what goes into its bill
  * @param answered when the wearer last answered the questions of {@link HealthRecord}; what was answered does not stand here
  * @param restricted whether the wearer is not to be laced, for whatever reason; every draft obeys it
- * @param rules by which edition of the rules it was last looked at; drafted it is by the newest
+ * @param rules by which edition of the rules it was made; what that gave stands in the garment, and what it did not give comes from the newest
  */
 public record Commission(
         String title,
@@ -77,9 +77,38 @@ public record Commission(
         return new Commission(title, units, wearer, measurements, garment, spoken, making, day, noLacing, rules);
     }
 
-    /** The same commission looked at by an edition of the rules. */
-    public Commission withRules(int edition) {
+    /** Whether it was drafted by an earlier edition and keeps nothing of it: it is drafted anew. */
+    public boolean isDraftedAnew() {
+        return rules < RULES && garment.kept().isEmpty();
+    }
+
+    /** The same commission by today's rules alone, whatever an earlier edition gave it. */
+    public Commission byTodaysRules() {
         return new Commission(
-                title, units, wearer, measurements, garment, spoken, making, answered, restricted, edition);
+                title,
+                units,
+                wearer,
+                measurements,
+                garment.keeping(Optional.empty()),
+                spoken,
+                making,
+                answered,
+                restricted,
+                RULES);
+    }
+
+    /** The same commission as an earlier edition left it. @param kept what that gave it */
+    public Commission keeping(int edition, Optional<Kept> kept) {
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment.keeping(kept),
+                spoken,
+                making,
+                answered,
+                restricted,
+                edition);
     }
 }

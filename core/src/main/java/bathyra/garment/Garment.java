@@ -30,6 +30,7 @@ import java.util.function.Consumer;
  * @param edges where it ends above and below
  * @param finish how its pieces are finished for the cloth
  * @param boning its bones and hardware, as far as they are chosen by hand
+ * @param kept what an earlier edition of the rules gave it
  */
 public record Garment(
         GarmentKind kind,
@@ -42,7 +43,8 @@ public record Garment(
         Bust bust,
         Edges edges,
         Finish finish,
-        Boning boning) {
+        Boning boning,
+        Optional<Kept> kept) {
 
     private static final double BRIDGE_AT_BUSK = 25;
     /** A yoke with a keyhole closes at the neck. */
@@ -73,7 +75,8 @@ public record Garment(
                 Bust.PRINCESS,
                 new Edges(UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, Top.STRAPLESS),
                 Finish.USUAL,
-                Boning.BY_RULE);
+                Boning.BY_RULE,
+                Optional.empty());
     }
 
     /** The bustier that stands before anything has been chosen. */
@@ -171,15 +174,19 @@ public record Garment(
     /** A rule length: the cutter's own, or what the school and the closure start with. */
     public Reckoned length(LengthOption option) {
         Length own = lengths.get(option);
-        if (own == null
-                && option == LengthOption.CENTRE_BACK_IN
+        if (own != null) {
+            return option.byHand(own);
+        }
+        Reckoned byRule = lengthByRule(option);
+        return kept.map(k -> k.length(option, this, byRule)).orElse(byRule);
+    }
+
+    private Reckoned lengthByRule(LengthOption option) {
+        if (option == LengthOption.CENTRE_BACK_IN
                 && (fastening.closure().isLaced() || !fastening.closure().opensBehind())) {
             String why =
                     fastening.closure().isLaced() ? "bones lie straight at the lacing" : "centre back lies on the fold";
             return Given.option(option.label(), 0, Quantity.LENGTH, why, Rule.of("C6", "the lacing edge takes none"));
-        }
-        if (own != null) {
-            return option.byHand(own);
         }
         if (option == LengthOption.BRIDGE && fastening.closure().opensInFront()) {
             return Given.option(
@@ -239,20 +246,25 @@ public record Garment(
 
     /** The lacing gap at every level. */
     public Reckoned gap() {
-        return fastening
-                .gap()
-                .map(own -> Given.option(
-                        "Lacing gap", own.millimetres(), Quantity.LENGTH, "yours", Rule.of("C5", "lacing gap")))
-                .orElseGet(() -> Given.option(
-                        "Lacing gap",
-                        standardGap().millimetres(),
-                        Quantity.LENGTH,
-                        fastening.closure().label().toLowerCase(Locale.ROOT),
-                        Rule.of("C5", "lacing gap")));
+        Rule rule = Rule.of("C5", "lacing gap");
+        if (fastening.gap().isPresent()) {
+            return Given.option("Lacing gap", fastening.gap().get().millimetres(), Quantity.LENGTH, "yours", rule);
+        }
+        Reckoned byRule = Given.option(
+                "Lacing gap",
+                rowGap().millimetres(),
+                Quantity.LENGTH,
+                fastening.closure().label().toLowerCase(Locale.ROOT),
+                rule);
+        return kept.map(k -> k.gap(this, byRule)).orElse(byRule);
     }
 
-    /** The gap that its row starts with where it is laced; nothing else. */
+    /** The gap until the cutter sets one: what its row starts with where it is laced; nothing else. */
     public Length standardGap() {
+        return withFastening(fastening.withGap(Optional.empty())).gap().length();
+    }
+
+    private Length rowGap() {
         if (!fastening.closure().isLaced()) {
             return Length.mm(0);
         }
@@ -262,7 +274,11 @@ public record Garment(
 
     /** The share of a seam's intake that lies towards the centre. */
     public Reckoned split(SplitOption option) {
-        return option.reckoned(seaming.splits().get(option));
+        Double own = seaming.splits().get(option);
+        Reckoned reckoned = option.reckoned(own);
+        return own != null
+                ? reckoned
+                : kept.map(k -> k.split(option, this, reckoned)).orElse(reckoned);
     }
 
     /** The same body in another kind of garment. What belongs to seams and edges that the new kind does not have goes. */
@@ -288,7 +304,8 @@ public record Garment(
                         kind.isPanelled() == next.isPanelled() ? edges.lower() : start.edges.lower(),
                         top),
                 finish.ofOtherPieces(),
-                boning.ofOtherPieces());
+                boning.ofOtherPieces(),
+                this.kept);
     }
 
     /** The same corset in other panels: locks, weights and splits of the seams before are gone. */
@@ -319,7 +336,7 @@ public record Garment(
 
     /** What the right half of an uneven body is drafted by: its own locks where it has them. */
     public Garment ofRightHalf() {
-        return with(seaming.ofRightHalf());
+        return with(seaming.ofRightHalf()).keeping(kept.map(Kept::ofRightHalf));
     }
 
     /** The same garment with a sounding of the right half locked at a value of its own. */
@@ -371,7 +388,7 @@ public record Garment(
     }
 
     private Garment with(Seaming next) {
-        return new Garment(kind, block, lengths, ease, fit, fastening, next, bust, edges, finish, boning);
+        return new Garment(kind, block, lengths, ease, fit, fastening, next, bust, edges, finish, boning, kept);
     }
 
     /** The same garment with another top; an upper edge that does not go with it gives way. */
@@ -389,7 +406,7 @@ public record Garment(
     }
 
     private Garment with(Edges next) {
-        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, next, finish, boning);
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, next, finish, boning, kept);
     }
 
     /** How its cloth answers to being pulled: as chosen, else as its row means it. */
@@ -398,20 +415,20 @@ public record Garment(
     }
 
     public Garment withFit(Fit next) {
-        return new Garment(kind, block, lengths, ease, next, fastening, seaming, bust, edges, finish, boning);
+        return new Garment(kind, block, lengths, ease, next, fastening, seaming, bust, edges, finish, boning, kept);
     }
 
     public Garment withBust(Bust next) {
-        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, next, edges, finish, boning);
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, next, edges, finish, boning, kept);
     }
 
     public Garment withFastening(Fastening next) {
-        return new Garment(kind, block, lengths, ease, fit, next, seaming, bust, edges, finish, boning);
+        return new Garment(kind, block, lengths, ease, fit, next, seaming, bust, edges, finish, boning, kept);
     }
 
     /** The same garment drafted by another school. */
     public Garment withBlock(BlockChoice next) {
-        return new Garment(kind, next, lengths, ease, fit, fastening, seaming, bust, edges, finish, boning);
+        return new Garment(kind, next, lengths, ease, fit, fastening, seaming, bust, edges, finish, boning, kept);
     }
 
     public Garment withLength(LengthOption option, Length length) {
@@ -426,7 +443,7 @@ public record Garment(
     private Garment withLengths(Consumer<Map<LengthOption, Length>> change) {
         Map<LengthOption, Length> next = new HashMap<>(lengths);
         change.accept(next);
-        return new Garment(kind, block, next, ease, fit, fastening, seaming, bust, edges, finish, boning);
+        return new Garment(kind, block, next, ease, fit, fastening, seaming, bust, edges, finish, boning, kept);
     }
 
     public Garment withEase(Level level, Length length) {
@@ -441,15 +458,20 @@ public record Garment(
     private Garment withEases(Consumer<Map<Level, Length>> change) {
         Map<Level, Length> next = new HashMap<>(ease);
         change.accept(next);
-        return new Garment(kind, block, lengths, next, fit, fastening, seaming, bust, edges, finish, boning);
+        return new Garment(kind, block, lengths, next, fit, fastening, seaming, bust, edges, finish, boning, kept);
     }
 
     public Garment withBoning(Boning next) {
-        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, finish, next);
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, finish, next, kept);
+    }
+
+    /** The same garment keeping what an earlier edition of the rules gave it; empty: drafted by today's alone. */
+    public Garment keeping(Optional<Kept> next) {
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, finish, boning, next);
     }
 
     public Garment withFinish(Finish next) {
-        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, next, boning);
+        return new Garment(kind, block, lengths, ease, fit, fastening, seaming, bust, edges, next, boning, kept);
     }
 
     public Garment withAllowance(EdgeUse use, Length length) {

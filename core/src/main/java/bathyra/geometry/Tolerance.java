@@ -35,5 +35,10 @@ public final class Tolerance {
     /** The tightest bulge a sewn edge may have (C11). */
     public static final double RADIUS_CONVEX = 8;
 
+    /** What the rules gave, written out and read back in any unit, differs by less than this. */
+    public static final double KEPT_LENGTH = 1e-4;
+    /** The same for shares. */
+    public static final double KEPT_SHARE = 1e-7;
+
     private Tolerance() {}
 }

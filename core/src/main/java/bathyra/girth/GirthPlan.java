@@ -52,11 +52,6 @@ public record GirthPlan(List<LevelPlan> levels) {
         levels = List.copyOf(levels);
     }
 
-    /** The share of the worn girth that lies in front by the table. */
-    public static double frontShare(Level level) {
-        return FRONT_SHARES.get(level);
-    }
-
     /** The plan of a garment's levels, from the top; the set must have or estimate the girth of each. */
     public static GirthPlan of(MeasurementSet set, Garment garment) {
         Planning planning = new Planning(set, garment);
@@ -103,9 +98,10 @@ public record GirthPlan(List<LevelPlan> levels) {
             }
             Optional<MeasurementKey> arc = Optional.ofNullable(FRONT_ARCS.get(level))
                     .filter(k -> set.isTaken(k) && set.isTaken(level.girth()));
-            return arc.isPresent()
+            Reckoned byRule = arc.isPresent()
                     ? tape(arc.get()).over(tape(level.girth())).named("Front share", FRONT_SHARE)
                     : Given.option("Front share", FRONT_SHARES.get(level), Quantity.RATIO, "rule", FRONT_SHARE);
+            return garment.kept().map(k -> k.share(level, garment, byRule)).orElse(byRule);
         }
 
         private Reckoned body(Level level) {
@@ -130,6 +126,11 @@ public record GirthPlan(List<LevelPlan> levels) {
             if (own != null) {
                 return Given.option("Ease", own.millimetres(), Quantity.LENGTH, "yours", PLAN);
             }
+            Reckoned byRule = easeByRule(level);
+            return garment.kept().map(k -> k.ease(level, garment, byRule)).orElse(byRule);
+        }
+
+        private Reckoned easeByRule(Level level) {
             Reckoned row = byRow(level);
             Length waist = garment.ease().get(Level.WAIST);
             if (waist == null || level == Level.WAIST) {

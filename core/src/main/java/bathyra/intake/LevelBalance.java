@@ -143,6 +143,13 @@ final class LevelBalance {
                                 ? Math.max(house, wanted.rules().get(i).value())
                                 : house);
             }
+            if (wanted.kept() && lock.isEmpty()) {
+                double value = wanted.rules().get(i).value();
+                least[i] = Math.min(least[i], value);
+                most[i] = garment.sharing().caps().containsKey(new Cell(level, seam))
+                        ? most[i]
+                        : Math.max(most[i], value);
+            }
         }
         return new Bounds(least, most);
     }

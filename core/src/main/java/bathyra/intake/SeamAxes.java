@@ -9,6 +9,7 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Where the seams stand on the paper of one half: the front block's from 0 to its width, the back block's from there on.
@@ -77,11 +78,16 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
                                 0)
                         .back()
                 : new double[] {back - block.backAxis().value()};
+        Map<SeamPlace, Double> moved = garment.kept()
+                .filter(k -> k.sameSeams(garment))
+                .map(k -> k.more().axes())
+                .orElse(Map.of());
         List<Axis> axes = new ArrayList<>();
         for (SeamPlace seam : garment.seams()) {
             SeamAxis own = panelled ? garment.panels().axis(seam) : SeamAxis.PLACED;
-            double placed =
-                    switch (seam.part()) {
+            double more = own.at().isPresent() ? 0 : moved.getOrDefault(seam, 0.0);
+            double placed = more
+                    + switch (seam.part()) {
                         case FRONT -> own.at().map(share -> share * front).orElse(inFront[seam.number() - 1]);
                         case SIDE -> front;
                         case BACK -> front + own.at().map(share -> share * back).orElse(behind[seam.number() - 1]);

@@ -5,6 +5,8 @@ import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
+import bathyra.garment.Kept;
+import bathyra.garment.RuleValues;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.LevelPlan;
 import bathyra.length.Length;
@@ -24,6 +26,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Spreads what is to be taken out over the seams (C6): at each level and in each block the widest half less the planned half,
@@ -123,7 +126,15 @@ public final class Spreading {
         Wanted front =
                 corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
         Wanted back = corset ? panels.back(level, backSurplus) : princess.back(level, backSurplus);
-        LevelBalance.Both both = new LevelBalance(level, garment).share(front, back);
+        LevelBalance balance = new LevelBalance(level, garment);
+        LevelBalance.Both byRule = balance.share(front, back);
+        Optional<RuleValues> more =
+                garment.kept().filter(k -> k.sameSharing(garment)).map(Kept::more);
+        LevelBalance.Both both = more.isEmpty()
+                ? byRule
+                : balance.share(
+                        kept(front, byRule.front(), level, more.get().sideFront()),
+                        kept(back, byRule.back(), level, more.get().sideBack()));
         List<Reckoned> inFront = corset ? both.front() : withTheRest(front, both.front());
         List<Reckoned> behind = corset ? both.back() : withTheRest(back, both.back());
         put(level, front, inFront, sideFront);
@@ -142,6 +153,22 @@ public final class Spreading {
                                         .plus(back.rules().get(back.side()))
                                         .named(name, rule),
                                 "set by hand"));
+    }
+
+    /** What the seams of a block keep: today's rule, and by how much more they were given. What is locked stays the lock's. */
+    private Wanted kept(Wanted wanted, List<Reckoned> byRule, Level level, Map<Level, Double> side) {
+        Kept kept = garment.kept().orElseThrow();
+        List<Reckoned> values = new ArrayList<>();
+        for (int i = 0; i < byRule.size(); i++) {
+            Cell cell = new Cell(level, wanted.seams().get(i));
+            double more = i == wanted.side()
+                    ? side.getOrDefault(level, 0.0)
+                    : garment.intakes().containsKey(cell)
+                            ? 0
+                            : kept.more().soundings().getOrDefault(cell, 0.0);
+            values.add(more == 0 ? byRule.get(i) : kept.kept(byRule.get(i), more));
+        }
+        return wanted.keeping(values);
     }
 
     private void put(Level level, Wanted wanted, List<Reckoned> takes, Map<Level, Reckoned> side) {

@@ -14,6 +14,7 @@ import java.util.Set;
  * @param first how readily each gives way at first, 0 for not at all
  * @param pressed how readily each gives way when those cannot
  * @param shaping the seams that shape the bust: no house cap holds them under what they take by rule
+ * @param kept whether these are values that a commission keeps: no house bound holds them
  */
 record Wanted(
         Reckoned surplus,
@@ -21,9 +22,25 @@ record Wanted(
         List<Reckoned> rules,
         double[] first,
         double[] pressed,
-        Set<SeamPlace> shaping) {
+        Set<SeamPlace> shaping,
+        boolean kept) {
     Wanted(Reckoned surplus, List<SeamPlace> seams, List<Reckoned> rules, double[] first, double[] pressed) {
         this(surplus, seams, rules, first, pressed, Set.of());
+    }
+
+    Wanted(
+            Reckoned surplus,
+            List<SeamPlace> seams,
+            List<Reckoned> rules,
+            double[] first,
+            double[] pressed,
+            Set<SeamPlace> shaping) {
+        this(surplus, seams, rules, first, pressed, shaping, false);
+    }
+
+    /** The same seams, which keep what they were given. */
+    Wanted keeping(List<Reckoned> values) {
+        return new Wanted(surplus, seams, values, first, pressed, shaping, true);
     }
 
     int side() {

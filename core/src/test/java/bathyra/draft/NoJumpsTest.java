@@ -59,7 +59,7 @@ class NoJumpsTest {
         assertThat(changes).isGreaterThan(100);
     }
 
-    private static double moved(Draft before, Draft after) {
+    static double moved(Draft before, Draft after) {
         double most = 0;
         for (Piece piece : before.pattern().pieces()) {
             Piece other = after.pattern().piece(piece.id());

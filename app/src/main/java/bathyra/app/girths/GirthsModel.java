@@ -4,6 +4,7 @@ import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.garment.Closure;
+import bathyra.garment.Commission;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
@@ -99,11 +100,11 @@ public final class GirthsModel {
     public void share(Level at, double share) {
         double held = Math.max(
                 Fastening.SHARE_LEAST, Math.min(Fastening.SHARE_MOST, Math.rint(share / SHARE_STEP) * SHARE_STEP));
-        double was = workshop.before(InHand.of("share-" + at.id()))
-                .garment()
-                .fastening()
-                .frontShares()
-                .getOrDefault(at, GirthPlan.frontShare(at));
+        Commission before = workshop.before(InHand.of("share-" + at.id()));
+        double was = GirthPlan.of(before.measurements(), before.garment())
+                .at(at)
+                .frontShare()
+                .value();
         set(
                 String.format(
                         Locale.ROOT,

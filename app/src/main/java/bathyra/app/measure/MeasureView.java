@@ -6,12 +6,10 @@ import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
 import bathyra.app.stage.TableStage;
-import bathyra.app.workshop.Editions;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Leaning;
 import bathyra.draft.Uses;
-import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -256,7 +254,7 @@ public final class MeasureView extends BorderPane {
         LengthUnit unit = model.unit();
         card.begin(key.label());
         model.value(key).ifPresent(v -> card.figure(v, unit));
-        edition();
+        EditionRows.write(card, workshop);
         card.words(key.hint()
                 + (key.isHalved()
                         ? " L opens the right half, from centre front to centre back."
@@ -296,19 +294,6 @@ public final class MeasureView extends BorderPane {
             card();
         }));
         card.end();
-    }
-
-    /** A commission of the first edition's time is drafted by the second: that is said until it was read. */
-    private void edition() {
-        if (workshop.commission().rules() < Commission.RULES) {
-            card.words(Editions.DRAFTED_ANEW, "caution");
-            card.add(Deed.button(
-                    "edition-read",
-                    "Read; it may be so",
-                    () -> workshop.once(
-                            "edition " + Commission.RULES + " of the rules",
-                            workshop.commission().withRules(Commission.RULES))));
-        }
     }
 
     /** What the tape reads on the form beside what it read on the wearer, where the form has the figure. */

@@ -19,6 +19,7 @@ import bathyra.length.LengthUnit;
 import bathyra.panel.Panel;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.PanelOutline;
 import bathyra.piece.Piece;
 import bathyra.place.Cell;
 import bathyra.place.Level;
@@ -43,13 +44,15 @@ final class SeamsDrawing implements Drawing {
     private static final double TAG_RIGHT = 200;
     /** A seam that moved by less than this between two drafts is drawn once. */
     private static final double MOVED = 0.1;
+    /** At so many places of an edge it is looked whether it moved. */
+    private static final int LOOKED_AT = 8;
 
     private static final double COARSE = 1;
 
     private final Draft draft;
     private final LengthUnit unit;
     private final Cell selected;
-    private final Optional<Draft> former;
+    private final Optional<List<PanelOutline>> former;
     private final double[] columns;
     private final LevelBands bands;
     private final Lie lie;
@@ -59,11 +62,17 @@ final class SeamsDrawing implements Drawing {
 
     /**
      * @param selected the sounding that is looked at
-     * @param former how the draft stood before the drag that is going on
+     * @param former the panels before the drag that is going on, or those it is compared with
      * @param columns where the columns of the soundings hang, in pixels from the table's left end
      * @param lie how the panels lie
      */
-    SeamsDrawing(Draft draft, LengthUnit unit, Cell selected, Optional<Draft> former, double[] columns, Lie lie) {
+    SeamsDrawing(
+            Draft draft,
+            LengthUnit unit,
+            Cell selected,
+            Optional<List<PanelOutline>> former,
+            double[] columns,
+            Lie lie) {
         this.draft = draft;
         this.lie = lie;
         this.pieces = draft.panelPieces();
@@ -205,35 +214,38 @@ final class SeamsDrawing implements Drawing {
     }
 
     /** The former place of every edge that has moved, dashed. */
-    private void ghost(Brush brush, Draft before) {
-        if (!before.intakes().seams().equals(draft.intakes().seams())) {
+    private void ghost(Brush brush, List<PanelOutline> before) {
+        if (!before.stream()
+                .map(PanelOutline::panel)
+                .toList()
+                .equals(pieces.stream().map(Piece::id).toList())) {
             return;
         }
         List<Path> moved = new ArrayList<>();
-        List<Piece> former = before.panelPieces();
         for (int i = 0; i < pieces.size(); i++) {
             for (OutlineEdge edge : pieces.get(i).outline()) {
-                Optional<Path> same = former.get(i).outline().stream()
+                before.get(i).edges().stream()
                         .filter(e -> e.name().equals(edge.name()))
                         .map(OutlineEdge::path)
-                        .findFirst();
-                if (same.isEmpty()) {
-                    continue;
-                }
-                Path was = same.get();
-                if (edge.kind() == OutlineEdge.Kind.SEAM
-                        && was.at(was.length() / 2)
-                                        .point()
-                                        .distance(edge.path()
-                                                .at(edge.path().length() / 2)
-                                                .point())
-                                > MOVED) {
-                    moved.add(was);
-                }
+                        .filter(was -> hasMoved(was, edge.path()))
+                        .forEach(moved::add);
             }
         }
         brush.stroke(Ink.INK_2, 1.2, 5, 4);
         brush.paths(moved);
+    }
+
+    private static boolean hasMoved(Path was, Path now) {
+        for (int i = 0; i <= LOOKED_AT; i++) {
+            double share = (double) i / LOOKED_AT;
+            if (was.at(was.length() * share)
+                            .point()
+                            .distance(now.at(now.length() * share).point())
+                    > MOVED) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void legend(Brush brush, double width) {

@@ -204,7 +204,8 @@ public final class SeamsView extends TableStage {
                 draft,
                 workshop.unit(),
                 cell,
-                handles.former().or(() -> workshop.comparison().ghost()),
+                handles.former().map(Draft::panelOutlines).or(() -> workshop.comparison()
+                        .ghost()),
                 columns,
                 lie);
         lay(drawing);

@@ -112,10 +112,8 @@ final class ShelfCard {
         if (!entry.state().isEmpty()) {
             card.words(entry.state(), "quiet");
         }
-        workshop.book()
-                .find(entry.id())
-                .filter(c -> c.rules() < Commission.RULES)
-                .ifPresent(c -> card.words(Editions.DRAFTED_ANEW, "caution"));
+        workshop.book().find(entry.id()).ifPresent(c -> Editions.said(c)
+                .ifPresent(words -> card.words(words, c.isDraftedAnew() ? "caution" : "quiet")));
         Button take = new Button("Take it in hand");
         take.getStyleClass().add("primary");
         take.setId("take-in-hand");

@@ -4,37 +4,52 @@ import bathyra.book.Versions;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.garment.Commission;
+import bathyra.piece.PanelOutline;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.LongFunction;
 import java.util.function.UnaryOperator;
 
 /** Another state with which the commission in hand is compared: its draft is laid on the table as a ghost. */
 public final class Comparison {
     private final UnaryOperator<Commission> obeying;
+    private final LongFunction<Optional<List<PanelOutline>>> kept;
     private final Runnable shown;
     private Optional<Compared> compared = Optional.empty();
 
-    /** @param obeying a commission as its wearer's answers have it @param shown told when something else is compared */
-    Comparison(UnaryOperator<Commission> obeying, Runnable shown) {
+    /**
+     * @param obeying a commission as its wearer's answers have it
+     * @param kept the outlines of a version, where they were kept with it
+     * @param shown told when something else is compared
+     */
+    Comparison(UnaryOperator<Commission> obeying, LongFunction<Optional<List<PanelOutline>>> kept, Runnable shown) {
         this.obeying = obeying;
+        this.kept = kept;
         this.shown = shown;
     }
 
-    /** What the draft is compared with. */
-    public record Compared(String name, Draft draft) {}
+    /**
+     * What the draft is compared with.
+     *
+     * @param draft as it is drafted today
+     * @param outlines of its panels, as they were drawn when it was kept
+     */
+    public record Compared(String name, Draft draft, List<PanelOutline> outlines) {}
 
     /** What the draft is compared with; empty for nothing. */
     public Optional<Compared> compared() {
         return compared;
     }
 
-    /** The draft it is compared with. */
-    public Optional<Draft> ghost() {
-        return compared.map(Compared::draft);
+    /** The panels it is compared with. */
+    public Optional<List<PanelOutline>> ghost() {
+        return compared.map(Compared::outlines);
     }
 
     /** Compares with a version; empty ends the comparison. A state that gives no draft cannot be compared. */
     public void with(Optional<Versions.Version> version) {
-        compared = version.flatMap(v -> drafted(v.name(), v.commission()));
+        compared = version.flatMap(v -> drafted(v.name(), v.commission())
+                .map(c -> new Compared(c.name(), c.draft(), kept.apply(v.id()).orElse(c.outlines()))));
         shown.run();
     }
 
@@ -51,7 +66,7 @@ public final class Comparison {
 
     private Optional<Compared> drafted(String name, Commission state) {
         return Drafter.draft(obeying.apply(state)) instanceof Draft d
-                ? Optional.of(new Compared(name, d))
+                ? Optional.of(new Compared(name, d, d.panelOutlines()))
                 : Optional.empty();
     }
 }

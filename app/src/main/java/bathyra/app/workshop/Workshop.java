@@ -73,7 +73,7 @@ public final class Workshop implements AutoCloseable {
         this.book = opened.book();
         this.prices = new KeptPrices(book, failure::set);
         this.answers = new WearersAnswers(book, failure::set);
-        this.comparison = new Comparison(this::obeying, showing::again);
+        this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
         this.deeds = new BookDeeds(this, book);
         BookDeeds.fill(book);
         this.whereabouts = new Whereabouts(book);

@@ -32,7 +32,8 @@ public final class SeamsDrawings {
         for (LevelPlan plan : draft.girths().levels()) {
             Cell cell = new Cell(plan.level(), seams.get(plan.level().ordinal() % seams.size()));
             for (Lie lie : lies) {
-                SeamsDrawing drawing = new SeamsDrawing(draft, LengthUnit.CM, cell, Optional.of(draft), columns, lie);
+                SeamsDrawing drawing =
+                        new SeamsDrawing(draft, LengthUnit.CM, cell, Optional.of(draft.panelOutlines()), columns, lie);
                 drawing.upperEnds();
                 drawing.lowerEnds();
                 drawing.ends(cell);

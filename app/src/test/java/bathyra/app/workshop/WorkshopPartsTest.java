@@ -80,7 +80,8 @@ class WorkshopPartsTest extends InWorkshop {
                 .map(Comparison.Compared::name)
                 .contains("wider");
         assertThat(workshop.comparison().ghost()).isPresent();
-        assertThat(workshop.comparison().ghost().orElseThrow().commission()).isEqualTo(other);
+        assertThat(workshop.comparison().compared().orElseThrow().draft().commission())
+                .isEqualTo(other);
         take("The Harbour");
         assertThat(workshop.comparison().compared()).isEmpty();
         workshop.comparison()
@@ -92,6 +93,34 @@ class WorkshopPartsTest extends InWorkshop {
         assertThat(workshop.comparison().compared())
                 .as("a state that gives no draft")
                 .isEmpty();
+    }
+
+    /** What was kept is compared as it was drawn, not as it would be drawn today. */
+    @Test
+    void versionIsComparedByTheOutlinesThatWereKeptWithIt() throws Exception {
+        book.versions().keep(workshop.id(), "First", workshop.commission());
+        var version = book.versions().of(workshop.id()).get(0);
+        workshop.comparison().with(Optional.of(version));
+        var drawn = workshop.comparison().ghost().orElseThrow();
+        double length = drawn.get(0).edges().get(0).path().length();
+        workshop.comparison()
+                .with(Optional.of(new bathyra.book.Versions.Version(
+                        version.id(),
+                        version.name(),
+                        version.made(),
+                        version.commission()
+                                .withMeasurements(version.commission()
+                                        .measurements()
+                                        .with(MeasurementKey.FRONT_LENGTH, Length.mm(450))))));
+        assertThat(workshop.comparison()
+                        .ghost()
+                        .orElseThrow()
+                        .get(0)
+                        .edges()
+                        .get(0)
+                        .path()
+                        .length())
+                .isEqualTo(length);
     }
 
     @Test

@@ -1,10 +1,13 @@
 package bathyra.files.json;
 
+import bathyra.draft.TodaysRules;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.Kept;
 import bathyra.garment.Making;
+import bathyra.garment.Ruled;
 import bathyra.garment.Sharing;
 import bathyra.garment.Spoken;
 import bathyra.garment.UnderbustSchool;
@@ -85,6 +88,7 @@ public final class CommissionJson {
                 "spoken",
                 "health",
                 "restricted",
+                GivenJson.FIELD,
                 MakingJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
@@ -109,7 +113,8 @@ public final class CommissionJson {
             fields.fault("garment", "is missing", "{ \"kind\": \"bustier\" }");
         }
         Garment read = GarmentJson.read(fields.object("garment"), unit, ranges);
-        Garment garment = rules == FIRST_RULES ? withoutFirstRules(read) : read;
+        Optional<Ruled> given = GivenJson.read(fields, unit, read);
+        boolean first = !fields.has("rules") || rules == FIRST_RULES && given.isEmpty();
         Optional<Spoken> spoken = spoken(fields);
         Optional<LocalDate> answered = answered(fields);
         boolean restricted = restricted(fields);
@@ -117,6 +122,7 @@ public final class CommissionJson {
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
+        Garment garment = first ? withoutFirstRules(read) : keeping(read, rules, given);
         return new Commission(
                 fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"),
                 unit,
@@ -137,6 +143,13 @@ public final class CommissionJson {
         return sharing.apexShare().filter(share -> share == Sharing.APEX_SHARE).isPresent()
                 ? next.withSharing(new Sharing(sharing.preset(), sharing.weights(), Optional.empty(), sharing.caps()))
                 : next;
+    }
+
+    /** What today's edition gave is what it gives. */
+    private static Garment keeping(Garment garment, int rules, Optional<Ruled> given) {
+        return rules == Commission.RULES
+                ? garment
+                : garment.keeping(given.map(then -> TodaysRules.keeping(rules, then)));
     }
 
     /** When the wearer last answered; the answers themselves come with a document only when they were asked to be put out, and are not read from it. */
@@ -227,7 +240,15 @@ public final class CommissionJson {
         }
         GarmentJson.write(root.putObject("garment"), commission.garment(), unit);
         MakingJson.write(root, commission.making(), unit);
+        given(commission).ifPresent(ruled -> GivenJson.write(root, ruled, commission.garment(), unit));
         return Json.pretty(root);
+    }
+
+    /** What it keeps of an earlier edition; or what today's gives it, so that a later one keeps that. */
+    private static Optional<Ruled> given(Commission commission) {
+        return commission.rules() == Commission.RULES
+                ? TodaysRules.of(commission)
+                : commission.garment().kept().map(Kept::then);
     }
 
     /** A figure that does not come back to the very same millimetres in the document's unit is written as a text in mm. */

@@ -97,7 +97,8 @@ final class GarmentJson {
                 EdgesJson.bust(fields, kind, unit),
                 new Edges(upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()), top),
                 FinishJson.read(fields, unit),
-                BoningJson.read(fields, unit));
+                BoningJson.read(fields, unit),
+                Optional.empty());
     }
 
     private static Map<LengthOption, Length> lengths(Fields options, LengthUnit unit, boolean ranges) {

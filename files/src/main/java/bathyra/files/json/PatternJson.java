@@ -203,13 +203,7 @@ public final class PatternJson {
                 .put("block", piece.front() ? "front" : "back");
         node.putObject("cut").put("count", piece.count()).put("onFold", piece.onFold());
         ArrayNode outline = node.putArray("outline");
-        for (OutlineEdge edge : piece.outline()) {
-            ObjectNode out = outline.addObject()
-                    .put("edge", edge.name())
-                    .put("kind", edge.kind().id());
-            out.put("seam", edge.seam().orElse(null));
-            path(out.putArray("path"), edge.path());
-        }
+        piece.outline().forEach(edge -> write(outline.addObject(), edge));
         ArrayNode marks = node.putArray("levelMarks");
         for (LevelMark mark : piece.levelMarks()) {
             ObjectNode out = marks.addObject().put("level", mark.level());
@@ -246,6 +240,12 @@ public final class PatternJson {
                                     .putArray("at"),
                             corner.at()));
         }
+    }
+
+    static void write(ObjectNode out, OutlineEdge edge) {
+        out.put("edge", edge.name()).put("kind", edge.kind().id());
+        out.put("seam", edge.seam().orElse(null));
+        path(out.putArray("path"), edge.path());
     }
 
     /** A speck of a segment has no direction left once its ends are rounded: its neighbour goes on over it. */
@@ -345,10 +345,10 @@ public final class PatternJson {
         return new SeamJoin.Ref(node.get("piece").asText(), node.get("edge").asText());
     }
 
-    private static Piece piece(JsonNode p, List<String> faults) {
-        String id = p.get("id").asText();
+    /** @param piece whose edges they are @param faults where what is no path is said */
+    static List<OutlineEdge> outline(String piece, JsonNode edges, List<String> faults) {
         List<OutlineEdge> outline = new ArrayList<>();
-        for (JsonNode e : p.get("outline")) {
+        for (JsonNode e : edges) {
             String name = e.get("edge").asText();
             OutlineEdge.Kind kind = Arrays.stream(OutlineEdge.Kind.values())
                     .filter(k -> k.id().equals(e.get("kind").asText()))
@@ -356,14 +356,20 @@ public final class PatternJson {
                     .orElse(OutlineEdge.Kind.EDGE);
             Optional<Path> path = path(e.get("path"));
             if (path.isEmpty()) {
-                faults.add("pieces." + id + "." + name + ": is no path; M, then L or C with their points");
+                faults.add("pieces." + piece + "." + name + ": is no path; M, then L or C with their points");
             } else if (path.get().length() < Tolerance.COINCIDENT) {
-                faults.add("pieces." + id + "." + name + ": goes nowhere; an edge that has a length");
+                faults.add("pieces." + piece + "." + name + ": goes nowhere; an edge that has a length");
             } else {
                 outline.add(new OutlineEdge(
                         name, kind, Optional.ofNullable(e.path("seam").textValue()), path.get()));
             }
         }
+        return outline;
+    }
+
+    private static Piece piece(JsonNode p, List<String> faults) {
+        String id = p.get("id").asText();
+        List<OutlineEdge> outline = outline(id, p.get("outline"), faults);
         List<LevelMark> marks = new ArrayList<>();
         p.get("levelMarks")
                 .forEach(m ->

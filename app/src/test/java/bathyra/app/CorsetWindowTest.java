@@ -213,7 +213,7 @@ class CorsetWindowTest extends RealWindow {
         robot.clickOn("#ease-row").clickOn("Corset, strong");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().row()).isEqualTo(EaseRow.CORSET_STRONG);
-        assertThat(text(robot, "#plan-waist-ease").replace('−', '-')).isEqualTo("-9.0");
+        assertThat(text(robot, "#plan-waist-ease").replace('−', '-')).isEqualTo("-10.5");
         robot.interact(() -> robot.lookup("#handle-reach-up").<Node>query().requestFocus());
         robot.push(KeyCode.UP);
         WaitForAsyncUtils.waitForFxEvents();

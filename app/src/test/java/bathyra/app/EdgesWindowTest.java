@@ -32,6 +32,38 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
+    void aBackNeckline_isPulledDeep_andAYokeStaysInFront(FxRobot robot) {
+        go(robot, "edges");
+        choose(robot, "#cover", "With shoulders");
+        robot.interact(() -> robot.lookup("#handle-back-neckline-depth").query().requestFocus());
+        robot.push(KeyCode.SHIFT, KeyCode.DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#option-back-neckline-depth")).isEqualTo("5.5");
+        retype(robot, "#option-back-neckline-depth", "30");
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+        assertThat(text(robot, "#undo")).contains("30.0 cm");
+        robot.clickOn("#yoke");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#yoke-in-front-only");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo yoke in front only");
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+    }
+
+    /** Unrolled, the edges are looked at; pulled they are on the joined pattern. */
+    @Test
+    void theEdgesAsWorn_areUnrolled_withoutHandles(FxRobot robot) {
+        go(robot, "edges");
+        assertThat(robot.lookup("#handle-coverage").query().isVisible()).isTrue();
+        robot.clickOn("#edges-worn");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#handle-coverage").query().isVisible()).isFalse();
+        robot.clickOn("#edges-above");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#handle-coverage").query().isVisible()).isTrue();
+    }
+
+    @Test
     void aNeckline_isPulledOverTheSeam_andTracedOffOntoTheNextPanel(FxRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "With shoulders");
@@ -110,7 +142,7 @@ class EdgesWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#handle-front-below-waist").query().requestFocus());
         robot.push(KeyCode.SHIFT, KeyCode.DOWN);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#option-front-below-waist")).isEqualTo("10.0");
+        assertThat(text(robot, "#option-front-below-waist")).isEqualTo("16.6");
         choose(robot, "#lower-edge", "At the waist, with a peplum");
         assertThat(robot.lookup(".words").queryAllAs(Label.class))
                 .extracting(Label::getText)

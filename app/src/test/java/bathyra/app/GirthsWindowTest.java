@@ -66,7 +66,7 @@ class GirthsWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#plan-waist-gap")).isEqualTo("3.0");
         retype(robot, "#option-lacing-gap", "5");
-        assertThat(text(robot, "#plan-waist-pattern")).isEqualTo("64.5");
+        assertThat(text(robot, "#plan-waist-pattern")).isEqualTo("64.8");
     }
 
     @Test

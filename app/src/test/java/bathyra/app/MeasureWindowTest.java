@@ -64,7 +64,7 @@ class MeasureWindowTest extends RealWindow {
         go(robot, "seams");
         assertThat(robot.lookup(".kept-draft").<Node>queryAll())
                 .anyMatch(n -> n.isVisible() && ((Label) n).getText().startsWith("The last good draft is shown"));
-        assertThat(text(robot, "#sounding-underbust-princess-front")).isEqualTo("4.3");
+        assertThat(text(robot, "#sounding-underbust-princess-front")).isEqualTo("4.5");
     }
 
     @Test

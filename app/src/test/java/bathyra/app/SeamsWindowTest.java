@@ -29,16 +29,16 @@ class SeamsWindowTest extends RealWindow {
     @Test
     void aSounding_editedInPlace_makesTheSideGiveWay_andIsLocked(FxRobot robot) {
         go(robot, "seams");
-        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.0");
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.4");
         retype(robot, "#sounding-underbust-princess-front", "3.1");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("5.2");
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("5.8");
         assertThat(text(robot, "#big-figure")).isEqualTo("3.1");
         assertThat(text(robot, "#lock")).isEqualTo("Back to the rule");
         robot.clickOn("#lock");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.0");
+        assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.4");
     }
 
     @Test
@@ -75,7 +75,7 @@ class SeamsWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(Double.parseDouble(text(robot, "#sounding-waist-princess-front")))
                 .isGreaterThan(Double.parseDouble(before) + 0.5);
-        assertThat(text(robot, "#undo")).startsWith("Undo princess front intake at waist 4.7 → ");
+        assertThat(text(robot, "#undo")).startsWith("Undo princess front intake at waist 4.9 → ");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#sounding-waist-princess-front")).isEqualTo(before);

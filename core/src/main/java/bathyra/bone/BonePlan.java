@@ -61,7 +61,7 @@ public final class BonePlan {
                 channels,
                 busk,
                 eyelets,
-                eyelets.map(e -> e.cord(garment.gap())),
+                eyelets.map(e -> e.cord(garment.gap(), garment.fit().wearer().experience())),
                 tape(draft, apart),
                 apart ? 2 : 1,
                 support,

@@ -2,6 +2,7 @@ package bathyra.bone;
 
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -38,6 +39,11 @@ public record Eyelets(
     private static final Rule RULE =
             Rule.of("C13", "first 10 to 12 from each end, then every 20 to 25, 12 at the waist pull");
     private static final Rule CORD = Rule.of("C13", "cord");
+    private static final Rule DRESSED = Rule.of("C13.1", "gap for dressing");
+    /** So far apart the edges are when one gets in, and more for who is not used to it, mm. */
+    private static final double DRESSING = 150;
+
+    private static final double DRESSING_FIRST = 200;
     private static final double FIRST = 11;
     private static final double APART = 22.5;
     private static final double USUAL_LEAST = 20;
@@ -126,8 +132,17 @@ public record Eyelets(
                                 Length.mm(room)));
     }
 
-    /** How long the cord is at the widest gap: over and back between each pair, two loops at the waist, two tails. */
-    Reckoned cord(Reckoned gap) {
+    /**
+     * How long the cord is when one dresses, for then the edges stand farthest apart: over and back between each pair, two loops at the waist,
+     * two tails.
+     *
+     * @param planned the gap when it is worn
+     */
+    Reckoned cord(Reckoned planned, Experience wearer) {
+        double opened = wearer == Experience.FIRST ? DRESSING_FIRST : DRESSING;
+        Reckoned gap = planned.atLeast(
+                        Given.option("Gap for dressing", opened, Quantity.LENGTH, wearer.label(), DRESSED))
+                .named("Gap for dressing", DRESSED);
         Reckoned crossings = gap.hypotenuse(above)
                 .times(2)
                 .times(spacesAbove)

@@ -388,20 +388,31 @@ public final class Contour {
         pattern = pattern.with(sheet.id(), s -> turned);
     }
 
-    /** A level line of which one end turns about the point loses the angle times the distance of the point from the line. */
+    /** A level line of which one end turns about the point by the wedge's angle is shorter than before by what lies between its ends then. */
     private void lose(Sheet sheet, Sheet turned, Close.Wedge drawn) {
-        Point pin = drawn.point(sheet);
         for (int i = 0; i < sheet.marks().size(); i++) {
             LevelMark mark = sheet.marks().get(i);
             LevelMark after = turned.marks().get(i);
             boolean fromTurned = after.from().distance(mark.from()) > MOVED;
             boolean toTurned = after.to().distance(mark.to()) > MOVED;
             if (fromTurned != toTurned) {
-                double away = Math.abs(
-                        mark.from().to(pin).cross(mark.from().to(mark.to()).unit()));
-                (sheet.front() ? front : back).merge(mark.level(), drawn.angle(sheet) * away, Double::sum);
+                (sheet.front() ? front : back)
+                        .merge(
+                                mark.level(),
+                                shorter(mark, fromTurned, drawn.point(sheet), drawn.angle(sheet)),
+                                Double::sum);
             }
         }
+    }
+
+    private static double shorter(LevelMark mark, boolean fromTurns, Point pin, double angle) {
+        Point turns = fromTurns ? mark.from() : mark.to();
+        Point stays = fromTurns ? mark.to() : mark.from();
+        // Of the two ways round, closing is the one that brings the ends together.
+        double closed = Math.min(
+                stays.distance(pin.plus(pin.to(turns).turned(angle))),
+                stays.distance(pin.plus(pin.to(turns).turned(-angle))));
+        return mark.length() - closed;
     }
 
     private void requireOpenFront(ContourWedge wedge) throws NotDraftable {

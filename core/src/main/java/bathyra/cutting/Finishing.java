@@ -39,7 +39,7 @@ public final class Finishing {
     /** A joining mark on a cup seam stands so far from its end. */
     private static final double CUP_NOTCH = 15;
     /** A seam that no level crosses is marked in its middle from this length on. */
-    private static final double MARKED_FROM = 60;
+    private static final double MARKED_FROM = 12;
 
     private Finishing() {}
 

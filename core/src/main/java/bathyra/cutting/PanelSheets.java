@@ -69,9 +69,9 @@ final class PanelSheets {
             flare();
         }
         boolean point = isPointedAbove();
-        double above = point ? chordInFront() : RIGHT_ANGLE;
+        double above = point ? RIGHT_ANGLE + Math.atan(set.upper().get(0).slope()) : RIGHT_ANGLE;
         List<Path> upper = upperEdges(spans(true), above);
-        List<Path> lower = JoinedEdge.over(spans(false), set.frontAngle());
+        List<Path> lower = lowerEdges(spans(false));
         List<Sheet> sheets = new ArrayList<>();
         for (int i = 0; i < set.panels().size(); i++) {
             Sheet sheet = sheet(i, upper.get(i), lower.get(i));
@@ -86,19 +86,34 @@ final class PanelSheets {
         return new PaperPattern(sheets, seams());
     }
 
+    private List<Path> lowerEdges(List<JoinedEdge.Span> spans) {
+        if (garment.lowerEdge() == LowerShape.FLARED) {
+            return JoinedEdge.over(spans, set.frontAngle());
+        }
+        return set.lower().isEmpty()
+                ? JoinedEdge.level(spans)
+                : JoinedEdge.over(spans, runs(set.lower(), false), set.frontAngle());
+    }
+
     /** A square edge goes level from centre front to its corner, upright from there to the height of the crest, and on from there. */
     private List<Path> upperEdges(List<JoinedEdge.Span> spans, double inFront) {
         int k = squareAt();
         if (k < 0) {
-            return JoinedEdge.over(spans, inFront);
+            return set.upper().isEmpty()
+                    ? JoinedEdge.level(spans)
+                    : JoinedEdge.over(spans, runs(set.upper(), true), inFront);
         }
+        List<JoinedEdge.Run> runs = runs(set.upper(), true);
         JoinedEdge.Span own = spans.get(k);
         List<JoinedEdge.Span> level = new ArrayList<>(spans.subList(0, k));
         level.add(new JoinedEdge.Span(own.left(), own.leftSeam(), low(), Vec.DOWN));
         List<JoinedEdge.Span> crest = new ArrayList<>(spans.subList(k, spans.size()));
         crest.set(0, new JoinedEdge.Span(high(), Vec.DOWN, own.right(), own.rightSeam()));
+        List<JoinedEdge.Run> overCrest = new ArrayList<>(runs.subList(k, runs.size()));
+        JoinedEdge.Run first = overCrest.get(0);
+        overCrest.set(0, new JoinedEdge.Run(Vec.RIGHT, first.levelRight(), 0, first.slopeRight()));
         List<Path> before = JoinedEdge.over(level, inFront);
-        List<Path> after = JoinedEdge.over(crest, RIGHT_ANGLE);
+        List<Path> after = JoinedEdge.over(crest, overCrest, RIGHT_ANGLE);
         List<Path> edges = new ArrayList<>(before.subList(0, k));
         edges.add(before.get(k).then(Path.of(new Line(low(), high()))).then(after.get(0)));
         edges.addAll(after.subList(1, after.size()));
@@ -137,12 +152,29 @@ final class PanelSheets {
                 && garment.upperEdge().isPointed();
     }
 
-    /** The point of a V runs straight towards the first seam. */
-    private double chordInFront() {
-        return Math.abs(lefts.get(0)
-                .start()
-                .to(rights.get(0).start())
-                .angleTo(lefts.get(0).startTangent()));
+    /** How a designed edge runs over each panel: where it would go if it were level, and its own slope. */
+    private List<JoinedEdge.Run> runs(List<PanelSet.Crossed> crossed, boolean top) {
+        List<JoinedEdge.Run> runs = new ArrayList<>();
+        for (int i = 0; i < lefts.size(); i++) {
+            Path left = top ? lefts.get(i) : lefts.get(i).reversed();
+            Path right = top ? rights.get(i) : rights.get(i).reversed();
+            PanelSet.Crossed atLeft = crossed.get(i);
+            PanelSet.Crossed atRight = crossed.get(i + 1);
+            double deeper = (atRight.height() - atLeft.height()) * (top ? 1 : -1);
+            runs.add(new JoinedEdge.Run(
+                    left.start().to(inward(right, deeper)),
+                    inward(left, -deeper).to(right.start()),
+                    atLeft.slope(),
+                    atRight.slope()));
+        }
+        return runs;
+    }
+
+    /** The place so far along a long edge; before its end where it is less than nothing, straight on. */
+    private static Point inward(Path edge, double by) {
+        return by >= 0
+                ? edge.at(Math.min(by, edge.length())).point()
+                : edge.start().plus(edge.startTangent().times(by));
     }
 
     private List<JoinedEdge.Span> spans(boolean top) {

@@ -125,6 +125,7 @@ final class Shoulders {
                             garment,
                             block.sideDart().value(),
                             inFront.line().neckAngle(),
+                            down(centre.edge(SeamPlace.CENTRE_BACK.id()).path()),
                             e,
                             d,
                             RIGHT_ANGLE));

@@ -12,6 +12,7 @@ import bathyra.garment.UpperShape;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.FairSpline;
 import bathyra.geometry.Line;
+import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -39,6 +40,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     static final String ARMHOLE = EdgeRole.ARMHOLE.id();
     private static final double RIGHT_ANGLE = Math.PI / 2;
     private static final double STRAIGHT = 10.5;
+    private static final double FAR = 5000;
     /** How far the armhole stays within tip and underarm, the deepest first. */
     private static final double[] HOLLOWS = {15, 28, 42, 60, -1};
 
@@ -105,9 +107,34 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         return new TopLine(List.of(edge(NECKLINE, neckline), across, edge(ARMHOLE, armhole)), declared, angle);
     }
 
-    /** The back that goes with a front: the shoulders equally long, the neckline running through. */
+    /** A round neckline from a depth on a centre line that need not be upright there. */
+    private static Path squareTo(Path centreLine, Point usual, Point neck, Vec arriving) {
+        if (usual.y() <= centreLine.start().y()) {
+            return RoundNeck.between(usual, neck, arriving, STRAIGHT);
+        }
+        Path.Place begin = centreLine.at(centreLine
+                .crossing(Path.of(new Line(new Point(-FAR, usual.y()), new Point(FAR, usual.y()))))
+                .map(Path.Crossing::here)
+                .orElse(0.0));
+        Motion upright = Motion.about(begin.point(), begin.tangent().angleTo(Vec.DOWN));
+        Path drawn = RoundNeck.between(begin.point(), upright.apply(neck), upright.apply(arriving), STRAIGHT);
+        return upright.inverse().apply(drawn);
+    }
+
+    /**
+     * The back that goes with a front: the shoulders equally long, the neckline running through.
+     *
+     * @param centreBack the centre back edge of the panel, from the top down: a deep neckline begins on it, and square to it
+     */
     static TopLine back(
-            BodyTop body, Garment garment, double down, double frontAngle, Point underarm, Vec side, double corner)
+            BodyTop body,
+            Garment garment,
+            double down,
+            double frontAngle,
+            Path centreBack,
+            Point underarm,
+            Vec side,
+            double corner)
             throws NotDraftable {
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
             double line = garment.length(LengthOption.SHOULDER_LINE).value() + down;
@@ -115,11 +142,10 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         }
         Point neck = body.onShoulder(width(body, garment));
         Path shoulder = shoulder(neck, body.tip(), garment.bust().width(ContourWedge.SHOULDER));
-        Point centre = new Point(
-                body.centre(), garment.length(LengthOption.BACK_NECKLINE).value() + down);
         Vec arriving =
                 body.turned(shoulder.startTangent(), Math.PI - frontAngle).reversed();
-        Path neckline = RoundNeck.between(centre, neck, arriving, STRAIGHT);
+        double depth = garment.length(LengthOption.BACK_NECKLINE).value() + down;
+        Path neckline = squareTo(centreBack, new Point(body.centre(), depth), neck, arriving);
         return new TopLine(
                 List.of(
                         edge(NECKLINE, neckline),

@@ -109,7 +109,7 @@ final class TopYoke {
             throws NotDraftable {
         TopYoke yoke = new TopYoke(whole, garment);
         yoke.across(apex.inner(), apex.outer(), apex.seam(), line, true, "Y1", "Front yoke");
-        if (garment.top().cover() == Cover.SHOULDERS) {
+        if (garment.top().cover() == Cover.SHOULDERS && !garment.top().inFrontOnly()) {
             List<Sheet> sheets = whole.sheets();
             yoke.across(
                     sheets.get(sheets.size() - 1).id(),

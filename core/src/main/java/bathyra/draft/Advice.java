@@ -25,6 +25,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What the plan gives to think about before cloth is cut: caps on the intakes (C6) and cautions on the waist (C17). */
 public final class Advice {
@@ -46,7 +47,7 @@ public final class Advice {
 
     private static final double SAME = 1e-6;
     /** By so much an edge may be shorter than the level it hangs from, which lies square to the body and a little higher, mm. */
-    private static final double EDGE_SHORT = 30;
+    private static final double EDGE_SHORT = 45;
     /** A change smaller than this between two levels is none, mm. */
     private static final double SWING = 3;
 
@@ -85,14 +86,16 @@ public final class Advice {
             }
             // A bustier's side takes what its schools leave it; only where the cutter shares out is there something to
             // share otherwise.
+            smooth(findings, seam, block, intakes);
             if (commission.garment().kind().isPanelled()) {
-                smooth(findings, seam, block, intakes);
                 spring(findings, seam, intakes);
             }
         }
-        if (commission.garment().kind().isPanelled()) {
-            findings.addAll(Leanings.of(pattern, intakes.axes()));
-        }
+        boolean overBust = commission.garment().kind().isOverBust();
+        findings.addAll(Leanings.of(
+                pattern,
+                intakes.axes(),
+                overBust ? OptionalDouble.of(block.front(Level.BUST)) : OptionalDouble.empty()));
         findings.addAll(OwnLengths.on(commission.garment(), block, cutting));
         coverage(findings, commission.garment(), cutting);
         upperEdge(findings, commission.garment(), girths, cutting);
@@ -139,7 +142,10 @@ public final class Advice {
         List<Level> up = new ArrayList<>();
         List<Level> down = new ArrayList<>();
         for (Level level : Level.values()) {
-            if (intakes.has(level, seam)) {
+            // In front the closed dart and the crest make the upper edge's own shape.
+            boolean shaped =
+                    level == Level.UPPER && (seam.part() == SeamPlace.Part.FRONT || seam.part() == SeamPlace.Part.SIDE);
+            if (intakes.has(level, seam) && !shaped) {
                 (level.ordinal() <= Level.WAIST.ordinal() ? up : down).add(level);
             }
         }

@@ -2,74 +2,112 @@ package bathyra.draft;
 
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
 import bathyra.intake.SeamAxes;
 import bathyra.length.Sentence;
 import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
-import bathyra.place.SeamPlace;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
-/** How far the finished edges of a seam lean from its axis between two level marks: past 20 degrees the cloth lies askew (C6). */
+/**
+ * How far the finished edges of a seam lean from the square of the level lines, looked at all along: past 20 degrees the cloth lies askew
+ * (C7.7). A seam that the cutter has leaned is held against its own lean; the seam over the apex leans to shape the bust.
+ */
 final class Leanings {
     private static final double MOST = 20;
+    /** Over the bust the seam that shapes it leans by nature: by what it takes within the bust's own height. */
+    private static final double MOST_OVER_BUST = 60;
+
+    private static final double APART = 5;
+    /** The ends of an edge are looked at from here on: a corner that was eased is no lean. */
+    private static final double ENDS = 8;
 
     private Leanings() {}
 
-    /** One note for each seam whose edges lean too far. */
-    static List<Finding> of(Pattern pattern, SeamAxes axes) {
+    /** One note for each seam whose edges lean too far. @param bust depth of the bust line, where there is one */
+    static List<Finding> of(Pattern pattern, SeamAxes axes, OptionalDouble bust) {
         List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < pattern.seams().size(); i++) {
-            look(pattern, pattern.seams().get(i), axes.axes().get(i))
-                    .filter(f -> f.value() > MOST)
+        for (int i = 0; i < pattern.seams().size() && i < axes.axes().size(); i++) {
+            SeamJoin seam = pattern.seams().get(i);
+            SeamAxes.Axis axis = axes.axes().get(i);
+            boolean shapes = bust.isPresent() && axes.isThroughApex(axis.seam(), bust.getAsDouble());
+            Stream.of(seam.a(), seam.b())
+                    .map(ref -> steepest(pattern.piece(ref.piece()), pattern.edge(ref), axis.lean(), shapes))
+                    .max(Comparator.comparingDouble(Lean::past))
+                    .filter(lean -> lean.past() > 0)
+                    .map(lean -> finding(seam, axis, lean))
                     .ifPresent(findings::add);
         }
         return findings;
     }
 
-    private static Optional<Finding> look(Pattern pattern, SeamJoin seam, SeamAxes.Axis axis) {
-        double most = 0;
-        Point at = null;
-        String piece = "";
-        for (SeamJoin.Ref ref : List.of(seam.a(), seam.b())) {
-            List<LevelMark> marks = pattern.piece(ref.piece()).levelMarks();
-            // Above the bust the closed side dart turns the cloth in front: there the edges lean by more than what the
-            // seam takes.
-            boolean turned =
-                    axis.seam().part() == SeamPlace.Part.FRONT || axis.seam().part() == SeamPlace.Part.SIDE;
-            for (int k = turned && marks.get(0).level().equals(Level.UPPER.id()) ? 2 : 1; k < marks.size(); k++) {
-                Point above = ref == seam.a()
-                        ? marks.get(k - 1).to()
-                        : marks.get(k - 1).from();
-                Point below = ref == seam.a() ? marks.get(k).to() : marks.get(k).from();
-                double degrees = Math.abs(Math.toDegrees(axis.direction().angleTo(above.to(below))));
-                if (degrees > most) {
-                    most = degrees;
-                    at = above.plus(above.to(below).times(0.5));
-                    piece = ref.piece();
-                }
-            }
+    /** @param past by how much it leans more than it should, degrees */
+    private record Lean(String piece, Point at, String level, double degrees, double limit) {
+        double past() {
+            return degrees - limit;
         }
-        if (at == null) {
-            return Optional.empty();
+    }
+
+    private static Lean steepest(Piece piece, OutlineEdge edge, double own, boolean shapes) {
+        Path path = edge.path();
+        Lean steepest = new Lean(piece.id(), path.start(), "", 0, MOST);
+        for (double arc = ENDS; arc < path.length() - ENDS; arc += APART) {
+            Path.Place place = path.at(arc);
+            LevelMark level = nearest(piece, place.point());
+            Vec down = level.from().to(level.to()).unit().turned(Math.PI / 2);
+            Vec along = place.tangent().dy() < 0 ? place.tangent().reversed() : place.tangent();
+            double lean = Math.abs(Math.toDegrees(down.angleTo(along)) - own);
+            boolean overBust = shapes && isAbove(piece, place.point());
+            Lean here = new Lean(piece.id(), place.point(), level.level(), lean, overBust ? MOST_OVER_BUST : MOST);
+            steepest = here.past() > steepest.past() ? here : steepest;
         }
-        return Optional.of(Finding.of(
+        return steepest;
+    }
+
+    /** The bust is shaped from the middle of the way between rib and waist up. */
+    private static boolean isAbove(Piece piece, Point at) {
+        return piece.mark(Level.UNDERBUST)
+                .flatMap(rib -> piece.mark(Level.WAIST)
+                        .map(waist -> (rib.from().y()
+                                        + rib.to().y()
+                                        + waist.from().y()
+                                        + waist.to().y())
+                                / 4))
+                .filter(y -> at.y() < y)
+                .isPresent();
+    }
+
+    private static LevelMark nearest(Piece piece, Point at) {
+        return piece.levelMarks().stream()
+                .min(Comparator.comparingDouble(m -> Math.min(m.from().distance(at), m.to().distance(at))))
+                .orElseThrow();
+    }
+
+    private static Finding finding(SeamJoin seam, SeamAxes.Axis axis, Lean lean) {
+        return Finding.of(
                         FindingKind.EDGE_LEAN,
                         axis.seam().id(),
                         Finding.Status.NOTE,
-                        most,
-                        MOST,
+                        lean.degrees(),
+                        lean.limit(),
                         Sentence.of(String.format(
                                 Locale.ROOT,
-                                "%s: its edge leans %.0f° from the seam's axis; past %.0f° the cloth lies askew there. Let the seams beside it take more.",
+                                "%s: by the %s its edge leans %.0f° from the square of that line; past %.0f° the cloth lies askew there. Let the seams beside it take more.",
                                 seam.name(),
-                                most,
-                                MOST)))
-                .at(piece, at));
+                                lean.level().replace('-', ' '),
+                                lean.degrees(),
+                                lean.limit())))
+                .at(lean.piece(), lean.at());
     }
 }

@@ -9,7 +9,7 @@ import bathyra.geometry.Vec;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The upper or lower edge of one panel: straight for about 10 mm at either corner and curved between (C10). */
+/** The upper or lower edge of one panel, curved between its corners. */
 final class EdgeCurve {
     private static final double STRAIGHT = 10.5;
     /** An edge keeps at least half of its length for the curve. */
@@ -19,10 +19,14 @@ final class EdgeCurve {
 
     private static final double CLOSE_SHARE = 0.1;
     private static final double HANDLE = 0.38;
+    /** With handles of a third a cubic goes along its chord at an even pace, as the design does. */
+    private static final double EVEN = 1.0 / 3;
 
     private EdgeCurve() {}
 
     /**
+     * Straight for about 10 mm at either corner (C10): for an edge of which no more is known than where its corners lie.
+     *
      * @param from the corner nearer centre front
      * @param leaving the unit direction in which the edge leaves it
      * @param fromCentre whether that corner is centre front
@@ -32,13 +36,35 @@ final class EdgeCurve {
      */
     static Path between(Point from, Vec leaving, boolean fromCentre, Point to, Vec arriving, boolean toCentre) {
         double length = from.distance(to);
-        Point a = from.plus(leaving.times(straight(length, fromCentre)));
-        Point b = to.plus(arriving.times(-straight(length, toCentre)));
-        double handle = a.distance(b) * HANDLE;
+        return between(from, leaving, straight(length, fromCentre), to, arriving, straight(length, toCentre), HANDLE);
+    }
+
+    /** Part of a curve that was designed over the closed half (C10.1): it runs over the seams as it comes, and is straight at the centres alone, as the square is laid there. */
+    static Path designed(Point from, Vec leaving, boolean fromCentre, Point to, Vec arriving, boolean toCentre) {
+        double length = from.distance(to);
+        return between(
+                from,
+                leaving,
+                fromCentre ? straight(length, true) : 0,
+                to,
+                arriving,
+                toCentre ? straight(length, true) : 0,
+                EVEN);
+    }
+
+    private static Path between(
+            Point from, Vec leaving, double straightFrom, Point to, Vec arriving, double straightTo, double share) {
+        Point a = from.plus(leaving.times(straightFrom));
+        Point b = to.plus(arriving.times(-straightTo));
+        double handle = a.distance(b) * share;
         List<Segment> segments = new ArrayList<>();
-        segments.add(new Line(from, a));
+        if (straightFrom > 0) {
+            segments.add(new Line(from, a));
+        }
         segments.add(new Cubic(a, a.plus(leaving.times(handle)), b.plus(arriving.times(-handle)), b));
-        segments.add(new Line(b, to));
+        if (straightTo > 0) {
+            segments.add(new Line(b, to));
+        }
         return new Path(segments);
     }
 

@@ -23,7 +23,9 @@ final class Smoothing {
     /** Longer lines are drawn as they are meant, mm. */
     private static final double LONG = 20;
 
+    /** A shorter one may be a chord of a curve that is nearly straight, mm. */
     private static final double STRAIGHT = 8;
+
     private static final double MUCH_LONGER = 2.5;
     private static final int ROUNDS = 6;
     /** Over so much of the line its direction at an end is taken, mm. */

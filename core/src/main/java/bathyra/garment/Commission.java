@@ -29,6 +29,10 @@ public record Commission(
     /** The edition of the rules by which this program drafts. */
     public static final int RULES = 2;
 
+    public Commission {
+        garment = garment.forWearer(new Figure(wearer.experience(), measurements));
+    }
+
     /** A commission with nothing on record about its reduction or its making. */
     public Commission(String title, LengthUnit units, Wearer wearer, MeasurementSet measurements, Garment garment) {
         this(

@@ -50,7 +50,10 @@ public record Finish(
     Optional<Length> allowance(Optional<LayerKind> layer, EdgeAt at, EdgeUse use) {
         LayerChoice own = layer.map(this::layer).orElse(LayerChoice.USUAL);
         Length edge = own.edges().getOrDefault(at, edges.get(at));
-        return Optional.ofNullable(edge != null ? edge : own.allowances().getOrDefault(use, allowances.get(use)));
+        // What a layer starts with of its own is not undone by what is set for all.
+        boolean apart = layer.flatMap(kind -> kind.allowance(use)).isPresent();
+        Length ofUse = own.allowances().getOrDefault(use, apart ? null : allowances.get(use));
+        return Optional.ofNullable(edge != null ? edge : ofUse);
     }
 
     /** A hem lies flat when its corners are reversed; at the upper edge a seam ends square. */

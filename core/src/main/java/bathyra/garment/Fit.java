@@ -10,34 +10,40 @@ import java.util.Optional;
  * @param stretch the stretch test of the cloth, used by the row for stretch cloth
  * @param waistGirthDrops whether the girth of the waist moves down with a dropped styled waist (C3)
  * @param give how the cloth answers to being pulled; empty for what the row means
+ * @param wearer whom it is for: a row begins with a share of the waist, and an edge with lengths, that suit (C5.1, C10.2)
  */
 public record Fit(
         Optional<EaseRow> row,
         Optional<Boolean> lungsFull,
         Optional<Stretch> stretch,
         boolean waistGirthDrops,
-        Optional<ClothGive> give) {
+        Optional<ClothGive> give,
+        Figure wearer) {
     /** The row of its kind, no stretch. */
     public static final Fit BY_KIND =
-            new Fit(Optional.empty(), Optional.empty(), Optional.empty(), false, Optional.empty());
+            new Fit(Optional.empty(), Optional.empty(), Optional.empty(), false, Optional.empty(), Figure.NOBODY);
 
     public Fit with(EaseRow next) {
-        return new Fit(Optional.of(next), Optional.empty(), stretch, waistGirthDrops, give);
+        return new Fit(Optional.of(next), Optional.empty(), stretch, waistGirthDrops, give, wearer);
     }
 
     public Fit withLungsFull(boolean full) {
-        return new Fit(row, Optional.of(full), stretch, waistGirthDrops, give);
+        return new Fit(row, Optional.of(full), stretch, waistGirthDrops, give, wearer);
     }
 
     public Fit withStretch(Optional<Stretch> next) {
-        return new Fit(row, lungsFull, next, waistGirthDrops, give);
+        return new Fit(row, lungsFull, next, waistGirthDrops, give, wearer);
     }
 
     public Fit withWaistGirthDropping(boolean drops) {
-        return new Fit(row, lungsFull, stretch, drops, give);
+        return new Fit(row, lungsFull, stretch, drops, give, wearer);
     }
 
     public Fit withGive(ClothGive next) {
-        return new Fit(row, lungsFull, stretch, waistGirthDrops, Optional.of(next));
+        return new Fit(row, lungsFull, stretch, waistGirthDrops, Optional.of(next), wearer);
+    }
+
+    public Fit forWearer(Figure next) {
+        return new Fit(row, lungsFull, stretch, waistGirthDrops, give, next);
     }
 }

@@ -73,7 +73,10 @@ public record Garment(
                 fastening,
                 Seaming.of(panels),
                 Bust.PRINCESS,
-                new Edges(UpperShape.STRAIGHT, kind.isPanelled() ? LowerShape.HIGH_HIP : LowerShape.HIP, Top.STRAPLESS),
+                new Edges(
+                        UpperShape.STRAIGHT,
+                        kind.isPanelled() ? LowerShape.ROUNDED : LowerShape.HIGH_HIP,
+                        Top.STRAPLESS),
                 Finish.USUAL,
                 Boning.BY_RULE,
                 Optional.empty());
@@ -192,6 +195,10 @@ public record Garment(
             return Given.option(
                     option.label(), BRIDGE_AT_BUSK, Quantity.LENGTH, "a busk needs it", Rule.of("C8", "bridge"));
         }
+        Optional<Reckoned> byBody = LowerLengths.byBody(option, kind, fit.wearer());
+        if (byBody.isPresent()) {
+            return byBody.get();
+        }
         OptionalDouble byShape = byShape(option);
         return byShape.isPresent()
                 ? Given.option(
@@ -236,7 +243,9 @@ public record Garment(
     public Length allowance(Optional<LayerKind> layer, EdgeAt at, EdgeUse use) {
         return use == EdgeUse.FOLD
                 ? use.allowance()
-                : finish.allowance(layer, at, use).orElseGet(() -> standard(use));
+                : finish.allowance(layer, at, use)
+                        .or(() -> layer.flatMap(kind -> kind.allowance(use)))
+                        .orElseGet(() -> standard(use));
     }
 
     /** Whether a layer is made. */
@@ -295,7 +304,13 @@ public record Garment(
                 block,
                 lengths,
                 kept,
-                new Fit(Optional.empty(), Optional.empty(), fit.stretch(), fit.waistGirthDrops(), fit.give()),
+                new Fit(
+                        Optional.empty(),
+                        Optional.empty(),
+                        fit.stretch(),
+                        fit.waistGirthDrops(),
+                        fit.give(),
+                        fit.wearer()),
                 fastening.with(start.fastening.closure()),
                 seaming.ofOtherKind(start.panels()),
                 next.isOverBust() ? bust : Bust.PRINCESS,
@@ -412,6 +427,11 @@ public record Garment(
     /** How its cloth answers to being pulled: as chosen, else as its row means it. */
     public ClothGive give() {
         return fit.give().orElse(fit.row().equals(Optional.of(EaseRow.STRETCH)) ? ClothGive.STRETCH : ClothGive.FIRM);
+    }
+
+    /** The same garment for another wearer. */
+    public Garment forWearer(Figure wearer) {
+        return wearer.equals(fit.wearer()) ? this : withFit(fit.forWearer(wearer));
     }
 
     public Garment withFit(Fit next) {

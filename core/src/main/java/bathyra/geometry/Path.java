@@ -22,8 +22,8 @@ public final class Path {
 
     private static final double BESIDE = 0.01;
     private static final int FLEX_SAMPLES = 12;
-    /** Flatter than a radius of five metres is straight to the eye. */
-    private static final double STRAIGHT = 1.0 / 5000;
+    /** A stretch that turns by less than two degrees in all is straight to the eye, radians. */
+    private static final double SEEN_TURN = Math.toRadians(2);
     /** How coarsely two paths are looked at for where they cross, before the place is refined. */
     private static final double COARSE = 0.3;
 
@@ -138,20 +138,47 @@ public final class Path {
         return new Path(all);
     }
 
-    /** Where the path changes the side to which it bends, at the places of interest. */
+    /** A stretch that bends to one side. @param from where it begins @param turn by how much it turns in all, radians */
+    private record Bent(Point from, double turn) {
+        Bent and(double more) {
+            return new Bent(from, turn + more);
+        }
+
+        boolean isSeen() {
+            return Math.abs(turn) > SEEN_TURN;
+        }
+    }
+
+    /**
+     * Where the path changes the side to which it bends, at the places of interest. A stretch that turns by less than can be seen is no bend.
+     */
     public List<Point> inflections(Predicate<Point> place) {
-        List<Point> found = new ArrayList<>();
-        double last = 0;
+        List<Bent> bends = new ArrayList<>();
         for (Segment segment : segments) {
+            double step = segment.length() / FLEX_SAMPLES;
             for (int i = 1; i < FLEX_SAMPLES; i++) {
                 double t = (double) i / FLEX_SAMPLES;
-                double curvature = segment.curvature(t);
-                if (Math.abs(curvature) > STRAIGHT && place.test(segment.at(t))) {
-                    if (curvature * last < 0) {
-                        found.add(segment.at(t));
-                    }
-                    last = curvature;
+                Point at = segment.at(t);
+                double turn = segment.curvature(t) * step;
+                if (!place.test(at)) {
+                    continue;
                 }
+                int last = bends.size() - 1;
+                if (last >= 0 && turn * bends.get(last).turn() >= 0) {
+                    bends.set(last, bends.get(last).and(turn));
+                } else {
+                    bends.add(new Bent(at, turn));
+                }
+            }
+        }
+        List<Point> found = new ArrayList<>();
+        double last = 0;
+        for (Bent bent : bends) {
+            if (bent.isSeen()) {
+                if (bent.turn() * last < 0) {
+                    found.add(bent.from());
+                }
+                last = bent.turn();
             }
         }
         return found;
@@ -390,12 +417,18 @@ public final class Path {
 
     /** Points along the path, both ends included, such that no chord leaves the curve by more than a distance in mm. */
     public List<Point> flattened(double chord) {
+        return flattened(chord, Double.POSITIVE_INFINITY);
+    }
+
+    /** The same, no line of a curve longer than so much: a curve that is nearly straight is still told from a straight line. */
+    public List<Point> flattened(double chord, double longest) {
         List<Point> points = new ArrayList<>();
         points.add(start());
         for (Segment segment : segments) {
-            double[] steps = segment.steps(chord);
-            for (int i = 1; i < steps.length; i++) {
-                points.add(segment.at(steps[i]));
+            int steps = segment.steps(chord).length - 1;
+            int n = segment instanceof Line ? steps : Math.max(steps, (int) Math.ceil(segment.length() / longest));
+            for (int i = 1; i <= n; i++) {
+                points.add(segment.at((double) i / n));
             }
         }
         return points;

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * How tight the garment is at each level (C5).
@@ -27,6 +28,20 @@ public record GirthPlan(List<LevelPlan> levels) {
     private static final Rule PLAN = Rule.of("C5", "girth plan");
     private static final Rule FRONT_SHARE = Rule.of("C5", "front share");
     private static final Rule SPREAD = Rule.of("C5", "the reduction spreads to the neighbouring levels");
+    private static final Rule STARTS = Rule.of("C5.1", "starts that fit the body");
+    /** Of what the bust is more than the rib so much lies behind. */
+    private static final double OF_BUST_BEHIND = 0.18;
+    /** A waist so much under the rib has the share of the table, one as wide as the rib {@link #NO_WAIST}. */
+    private static final double HOLLOW = 60;
+
+    private static final double NO_WAIST = 0.55;
+    /** A belly that has filled the waist does not end at it: of what the waist has more in front the levels below have so much. */
+    private static final Map<Level, Double> OF_BELLY_BELOW = Map.of(Level.HIGH_HIP, 0.5, Level.HIP, 0.25);
+    /** Bust less rib, from which on a corset's upper edge is less tight, and where it is no tighter than the body. */
+    private static final double FULL = 160;
+
+    private static final double VERY_FULL = 200;
+
     private static final Rule DROPPED = Rule.of("C3", "dropped styled waist");
     private static final Map<Level, Double> FRONT_SHARES = Map.of(
             Level.UPPER,
@@ -100,8 +115,49 @@ public record GirthPlan(List<LevelPlan> levels) {
                     .filter(k -> set.isTaken(k) && set.isTaken(level.girth()));
             Reckoned byRule = arc.isPresent()
                     ? tape(arc.get()).over(tape(level.girth())).named("Front share", FRONT_SHARE)
-                    : Given.option("Front share", FRONT_SHARES.get(level), Quantity.RATIO, "rule", FRONT_SHARE);
+                    : shareByBody(level);
             return garment.kept().map(k -> k.share(level, garment, byRule)).orElse(byRule);
+        }
+
+        /** At the bust the back is as at the rib and a little more, the rest is the bust's; at the waist the front has the more the less there is of a waist. */
+        private Reckoned shareByBody(Level level) {
+            Optional<Reckoned> underbust = set.find(MeasurementKey.UNDERBUST);
+            if (level == Level.BUST && underbust.isPresent()) {
+                Reckoned bust = tape(MeasurementKey.BUST);
+                Reckoned one = Given.constant(1, Quantity.RATIO);
+                Reckoned rib =
+                        underbust.get().times(one.minus(table(Level.UNDERBUST))).named("Back at the rib", STARTS);
+                Reckoned back = rib.plus(bust.minus(underbust.get())
+                                .times(Given.option(
+                                        "Of the bust behind", OF_BUST_BEHIND, Quantity.RATIO, "rule", STARTS)))
+                        .named("Back at the bust", STARTS);
+                return one.minus(back.over(bust)).named("Front share", STARTS);
+            }
+            if (level == Level.WAIST && underbust.isPresent()) {
+                return ofTheBelly(Level.WAIST, NO_WAIST - FRONT_SHARES.get(Level.WAIST), underbust.get());
+            }
+            if (OF_BELLY_BELOW.containsKey(level) && underbust.isPresent()) {
+                return ofTheBelly(
+                        level, (NO_WAIST - FRONT_SHARES.get(Level.WAIST)) * OF_BELLY_BELOW.get(level), underbust.get());
+            }
+            return table(level);
+        }
+
+        /** @param more in front where the waist is as wide as the rib */
+        private Reckoned ofTheBelly(Level level, double more, Reckoned underbust) {
+            double hollow = Math.min(
+                    1,
+                    Math.max(0, (underbust.value() - tape(MeasurementKey.WAIST).value()) / HOLLOW));
+            return Given.option(
+                    "Front share",
+                    FRONT_SHARES.get(level) + more * (1 - hollow),
+                    Quantity.RATIO,
+                    "by rib and waist",
+                    STARTS);
+        }
+
+        private static Reckoned table(Level level) {
+            return Given.option("Front share", FRONT_SHARES.get(level), Quantity.RATIO, "rule", FRONT_SHARE);
         }
 
         private Reckoned body(Level level) {
@@ -149,6 +205,26 @@ public record GirthPlan(List<LevelPlan> levels) {
 
         private Reckoned byRow(Level level) {
             EaseRow row = garment.row();
+            OptionalDouble share =
+                    level == Level.WAIST ? row.waistShare(garment.fit().wearer().experience()) : OptionalDouble.empty();
+            if (share.isPresent()) {
+                return Given.constant(0, Quantity.LENGTH)
+                        .minus(body(level)
+                                .times(Given.option(
+                                        "Drawn in",
+                                        share.getAsDouble(),
+                                        Quantity.RATIO,
+                                        row.label().toLowerCase(Locale.ROOT) + ", "
+                                                + garment.fit()
+                                                        .wearer()
+                                                        .experience()
+                                                        .label(),
+                                        STARTS)))
+                        .named("Ease", STARTS);
+            }
+            if (level == Level.UPPER && row.easesOverFullBust()) {
+                return overFullBust(row);
+            }
             if (!row.isStretch()) {
                 return Given.option(
                         "Ease",
@@ -162,6 +238,17 @@ public record GirthPlan(List<LevelPlan> levels) {
             return Given.constant(0, Quantity.LENGTH)
                     .minus(body(level).times(off))
                     .named("Ease", Rule.of("C5", "stretch cloth"));
+        }
+
+        /** The tightness of a corset's upper edge, evenly less from a full bust to a very full one. */
+        private Reckoned overFullBust(EaseRow row) {
+            double tight = row.ease(Level.UPPER).millimetres();
+            double t = set.find(MeasurementKey.UNDERBUST)
+                    .map(under -> tape(MeasurementKey.BUST).value() - under.value())
+                    .map(fullness -> Math.min(1, Math.max(0, (fullness - FULL) / (VERY_FULL - FULL))))
+                    .orElse(0.0);
+            return Given.option(
+                    "Ease", tight * (1 - t), Quantity.LENGTH, row.label().toLowerCase(Locale.ROOT), STARTS);
         }
 
         /** Half a wave of the cosine from the waist, where all is felt, to the reach, where nothing is. */

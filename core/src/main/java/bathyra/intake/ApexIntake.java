@@ -2,6 +2,7 @@ package bathyra.intake;
 
 import bathyra.block.Block;
 import bathyra.girth.GirthPlan;
+import bathyra.girth.LevelPlan;
 import bathyra.place.Level;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
@@ -19,11 +20,6 @@ final class ApexIntake {
     private static final double MOST = 0.72;
     /** So much of what the front takes between bust and rib may go to its half of the side, mm: a calm line from underarm to waist. */
     private static final double CALM_SIDE = 6;
-
-    /** From the upper line to the crest the seam takes in so much more at the most, mm of a half: more, and the edge cuts in. */
-    private static final double MORE_AT_CREST = 13;
-    /** A crest on the upper line itself takes no more there. */
-    private static final double LEAST_ONWARD = 0.01;
 
     private static final Rule LEG = Rule.of("C6", "princess seam");
 
@@ -75,13 +71,41 @@ final class ApexIntake {
         return line.over(apex.minus(block.crest()).named("Crest above the apex", LEG));
     }
 
-    /** What the seam takes at the upper line where its leg, going on to the crest, takes no more there than the edge bears. */
-    static Reckoned borneByTheEdge(Block block) {
-        Reckoned leg = upTheLeg(block);
-        Reckoned onward =
-                Given.constant(1, Quantity.RATIO).minus(leg).atLeast(Given.constant(LEAST_ONWARD, Quantity.RATIO));
-        return Given.option("More at the crest", MORE_AT_CREST, Quantity.LENGTH, "the edge must not cut in", RULE)
-                .times(leg.over(onward))
-                .named("What the edge bears", RULE);
+    /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */
+    static Reckoned opened(Block block, GirthPlan girths) {
+        LevelPlan bust = girths.at(Level.BUST);
+        Reckoned height = block.heights()
+                .front()
+                .get(Level.BUST)
+                .minus(block.heights().front().get(Level.UPPER))
+                .named("Upper line above the apex", LEG);
+        Reckoned apexToSide = bust.frontHalf().minus(block.frontAxis()).named("Apex to side", LEG);
+        return block.sideDart()
+                .times(height.over(apexToSide))
+                .named("Opened by the closed side dart", Rule.of("C7.5", "closing a dart"));
+    }
+
+    /**
+     * At the upper line the seam takes what leaves the side as it is at the bust, besides what the closed dart opens: the breast is in front, and
+     * the body under the arm is upright. No more than under the bust, and no more than a leg bears that leans from the apex to there.
+     *
+     * @param underbust what the seam takes under the bust
+     * @param ofHeight of the upper line's height over the apex so much is taken at the most
+     */
+    static Reckoned atTheUpperLine(Block block, GirthPlan girths, Reckoned underbust, double ofHeight) {
+        Reckoned calm = girths.at(Level.BUST)
+                .frontHalf()
+                .minus(girths.at(Level.UPPER).frontHalf())
+                .atLeast(0)
+                .named("What leaves the side calm", RULE);
+        Reckoned height = block.heights()
+                .front()
+                .get(Level.BUST)
+                .minus(block.heights().front().get(Level.UPPER))
+                .named("Upper line above the apex", RULE);
+        Reckoned borne = height.times(
+                        Given.option("Of its height a leg bears", ofHeight, Quantity.RATIO, "a lean of 25°", RULE))
+                .named("What the leg bears", RULE);
+        return calm.atMost(underbust).atMost(borne);
     }
 }

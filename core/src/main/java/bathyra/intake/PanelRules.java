@@ -24,6 +24,9 @@ final class PanelRules {
     private static final Rule APEX = Rule.of("C6", "apex share");
     private static final Rule ZIP = Rule.of("C4.1", "centre back taken in");
 
+    /** Of its height over the apex so much is taken at the upper line at the most: half of it on either leg leans 25 degrees. */
+    private static final double OF_HEIGHT = 0.93;
+
     /** Where one seam stands before the side it takes so much of the front at the waist. */
     private static final double OF_ONLY = 0.58;
     /** Every free seam gives way a little where the others cannot. */
@@ -116,7 +119,9 @@ final class PanelRules {
         if (rest <= 0) {
             return byWeights(level, surplus, seams, weights);
         }
-        Reckoned bust = (level == Level.UPPER ? atTheTop(surplus) : ApexIntake.byBust(girths))
+        Reckoned bust = (level == Level.UPPER
+                        ? ApexIntake.atTheUpperLine(block, girths, ApexIntake.byBust(girths), OF_HEIGHT)
+                        : ApexIntake.byBust(girths))
                 .atMost(surplus.atLeast(0))
                 .named("For the bust", APEX_FIRST);
         List<Reckoned> rules = new ArrayList<>();
@@ -159,12 +164,6 @@ final class PanelRules {
             }
         }
         return new Wanted(surplus, seams, rules, yields, yields, shaping);
-    }
-
-    private Reckoned atTheTop(Reckoned surplus) {
-        return surplus.times(Given.option(
-                        "Apex share", Sharing.APEX_SHARE, Quantity.RATIO, "of the front in the bust zone", APEX))
-                .atMost(ApexIntake.borneByTheEdge(block));
     }
 
     /** What of the front each seam takes for the bust: all to the seam through the apex, or to its two neighbours by nearness. */

@@ -12,7 +12,6 @@ import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.GirthPlan;
-import bathyra.girth.LevelPlan;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
@@ -34,6 +33,9 @@ final class PrincessRules {
 
     /** A leg that takes as much at the waist as at the rib swings between them; so much more and it runs fair, mm. */
     private static final double WAIST_OVER_RIB = 4;
+
+    /** Of its height over the apex so much is taken at the upper line at the most: two thirds of it on one leg lean 25 degrees. */
+    private static final double OF_HEIGHT = 0.7;
 
     private static final double OF_BACK = 0.55;
     /** More at centre back flares at the hem, as the form shows. */
@@ -89,32 +91,29 @@ final class PrincessRules {
                 // set is taken.
                 yield garment.top().cover() != Cover.STRAPLESS || garment.isSet(LengthOption.UPPER_LESS)
                         ? byLeg
-                        : atTheCrest(byLeg, surplus).named(name, CALM);
+                        : ApexIntake.atTheUpperLine(block, girths, underbust, OF_HEIGHT)
+                                .plus(opened)
+                                .named(name, CALM);
             }
             case BUST -> nothing(name, "the seam passes through the apex");
             case UNDERBUST -> underTheBust(underbust).named(name, CALM);
-            case WAIST ->
-                surplus.times(share("Share of the princess seam", OF_FRONT))
-                        .atLeast(underbust.plus(WAIST_OVER_RIB))
-                        .named(name, CALM);
+            case WAIST -> atTheWaist(underbust).named(name, CALM);
             case HIGH_HIP, HIP -> {
                 Reckoned waist = surplus(Level.WAIST);
-                Reckoned at = waist.times(share("Share of the princess seam", OF_FRONT))
-                        .atLeast(underbust.plus(WAIST_OVER_RIB));
+                Reckoned at = atTheWaist(underbust);
                 yield waist.value() <= 0
                         ? nothing(name, "nothing is taken at the waist")
-                        : surplus.times(at.over(waist)).named(name, CALM);
+                        : surplus.times(at.over(waist).atMost(Given.constant(1, Quantity.RATIO)))
+                                .named(name, CALM);
             }
         };
     }
 
-    /**
-     * The leg goes on straight to the crest and takes more there than at the upper line: so much that the edge does not cut in, and no
-     * more than leaves the side as it is at the bust.
-     */
-    private Reckoned atTheCrest(Reckoned byLeg, Reckoned surplus) {
-        Reckoned calm = surplus.minus(surplus(Level.BUST)).atLeast(0).named("What leaves the side calm", CALM);
-        return byLeg.atMost(calm).atMost(ApexIntake.borneByTheEdge(block));
+    /** Its share, and no less than at the rib, so that centre front does not widen towards the waist; but the side gives nothing back for that. */
+    private Reckoned atTheWaist(Reckoned underbust) {
+        Reckoned surplus = surplus(Level.WAIST);
+        Reckoned calm = underbust.plus(WAIST_OVER_RIB).atMost(surplus).named("What leaves the side calm", CALM);
+        return surplus.times(share("Share of the princess seam", OF_FRONT)).atLeast(calm);
     }
 
     private Reckoned surplus(Level level) {
@@ -172,20 +171,6 @@ final class PrincessRules {
                         Quantity.LENGTH,
                         "contour",
                         Rule.of("C9", "under bust")));
-    }
-
-    /** Closing the side dart turns the part above it about the apex: by similar triangles the seam opens so much at the upper line. */
-    Reckoned opened() {
-        LevelPlan bust = girths.at(Level.BUST);
-        Reckoned height = block.heights()
-                .front()
-                .get(Level.BUST)
-                .minus(block.heights().front().get(Level.UPPER))
-                .named("Upper line above the apex", PRINCESS);
-        Reckoned apexToSide = bust.frontHalf().minus(block.frontAxis()).named("Apex to side", PRINCESS);
-        return block.sideDart()
-                .times(height.over(apexToSide))
-                .named("Opened by the closed side dart", Rule.of("C7.5", "closing a dart"));
     }
 
     private Reckoned tapered(Level level, SeamPlace seam) {

@@ -62,7 +62,7 @@ public final class Spreading {
         boolean corset = garment.kind().isPanelled();
         Reckoned underbust =
                 corset ? none("Under-bust intake") : UnderbustIntake.by(garment.school(), set, block, girths);
-        Reckoned opened = corset ? none("Opened by the closed side dart") : spreading.princess.opened();
+        Reckoned opened = corset ? none("Opened by the closed side dart") : ApexIntake.opened(block, girths);
         spreading.requireBearable();
         for (LevelPlan plan : girths.levels()) {
             spreading.spread(plan, underbust, opened);

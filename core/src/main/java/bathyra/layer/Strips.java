@@ -1,9 +1,11 @@
 package bathyra.layer;
 
 import bathyra.cutting.Finishing;
+import bathyra.garment.Cover;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.LayerKind;
+import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
@@ -16,6 +18,7 @@ import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,6 +34,12 @@ final class Strips {
     private static final double BINDING_MORE = 60;
     private static final double BINDING_WIDE = 10;
     private static final double TURNED_IN = 8;
+    private static final Rule STRAPS = Rule.of("C10", "straps");
+    private static final double STRAP_WIDE = 20;
+    /** Sewn in at either end, and as much to let out at the fitting. */
+    private static final double SEWN_IN = 25;
+
+    private static final double LET_OUT = 40;
 
     private Strips() {}
 
@@ -40,6 +49,7 @@ final class Strips {
             case LOOPS -> loops(pattern, halves);
             case BIAS_BINDING -> binding(pattern, garment, halves);
             case CASINGS -> casings(pattern, garment.boning().boneWidth().millimetres(), halves);
+            case STRAPS -> straps(pattern, garment, halves);
             default -> List.of();
         };
     }
@@ -94,6 +104,42 @@ final class Strips {
             }
         }
         return strips;
+    }
+
+    /** From the crest over the shoulder to the upper edge behind, where the seams beside the apex and in the back end; none where a shoulder holds it. */
+    private static List<Strip> straps(Pattern pattern, Garment garment, int halves) {
+        Optional<Reckoned> toApex = garment.fit().wearer().measurements().find(MeasurementKey.SHOULDER_TO_APEX);
+        Optional<Reckoned> back = garment.fit().wearer().measurements().find(MeasurementKey.BACK_LENGTH);
+        Optional<Double> crest = above(pattern, true, Level.BUST);
+        Optional<Double> behind = above(pattern, false, Level.WAIST);
+        boolean strapless = garment.top().cover() == Cover.STRAPLESS;
+        if (!strapless || toApex.isEmpty() || back.isEmpty() || crest.isEmpty() || behind.isEmpty()) {
+            return List.of();
+        }
+        Reckoned length = toApex.get()
+                .minus(measured("Crest above the bust line", crest.get(), STRAPS))
+                .plus(back.get().minus(measured("Upper edge behind, above the waist", behind.get(), STRAPS)))
+                .named("From edge to edge over the shoulder", STRAPS)
+                .plus(usual("Sewn in, and to let out", 2 * SEWN_IN + LET_OUT, STRAPS))
+                .named("Strap", STRAPS);
+        Reckoned width = usual("Finished width", STRAP_WIDE, STRAPS)
+                .times(2)
+                .plus(2 * TURNED_IN)
+                .named("Cut width", STRAPS);
+        return List.of(new Strip("Straps", halves, length, width, false));
+    }
+
+    /** How far the upper edge stands above a level at the highest seam end of the front, or at the seam nearest to centre back. */
+    private static Optional<Double> above(Pattern pattern, boolean front, Level level) {
+        return pattern.pieces().stream()
+                .filter(p -> p.front() == front && p.mark(level).isPresent())
+                .flatMap(p -> p.outline().stream()
+                        .filter(e -> e.role() == EdgeRole.UPPER)
+                        .map(e -> Math.min(
+                                        p.mark(level).get().from().y(),
+                                        p.mark(level).get().to().y())
+                                - Math.min(e.path().start().y(), e.path().end().y())))
+                .max(Comparator.naturalOrder());
     }
 
     private static double length(Piece piece, EdgeUse use) {

@@ -17,9 +17,23 @@ import java.util.Optional;
  * @param guide keeps the edge from swinging past its level points between underbust and waist
  */
 record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
+    /** No more than so much of the way up the leg is bent, and at the least so many millimetres of it. */
+    private static final double LEG_BENDS_MOST = 0.4;
+
+    private static final double LEG_BENDS_LEAST = 6;
+    /** The turn hangs on where the leg ends, and that on the turn. */
+    private static final int ROUNDS = 4;
+
+    /** To either side of the waist an edge is round over so much, mm, or such a part of a short stretch. */
+    private static final double ROUND_AT_WAIST = 20;
+
+    private static final double ROUND_SHARE = 0.2;
     private static final double LONGER_STEP = 0.1;
     private static final double LONGER_MOST = 1.5;
     private static final double NEAR_APEX = 20;
+    /** Which segment of the edge comes after the apex: two stand above it. */
+    private static final int BELOW_APEX = 2;
+
     private static final int SAMPLES = 16;
     /** A swing of less than this is left to the curve, mm. */
     private static final double SWING = 0.5;
@@ -41,6 +55,33 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
      * @param longer how much longer still it keeps to its axis so that the radius is reached
      */
     record Rounding(Vec direction, double dartEnd, double radius, double longer) {
+        /**
+         * Where the leg above the apex begins to bend towards it. From the upper line down to there it runs straight, as a dart is
+         * drawn: a leg that bends all the way leans the farther out the higher it goes, and the edge above cuts in.
+         */
+        Point onTheLeg(Point top, Point apex) {
+            return bending(top, apex, direction.reversed());
+        }
+
+        /** The same below the apex, where the leg goes on to the rib. */
+        Point below(Point rib, Point apex) {
+            return bending(rib, apex, direction);
+        }
+
+        private Point bending(Point top, Point apex, Vec away) {
+            double half = LEG_BENDS_MOST * top.distance(apex);
+            double before = Math.min(half, dartEnd);
+            for (int round = 0; round < ROUNDS; round++) {
+                Vec leg = apex.plus(away.times(before)).to(top);
+                double turn = Math.abs(leg.angleTo(away));
+                before = Math.min(half, Math.max(dartEnd, radius * Math.tan(turn / 2)));
+            }
+            Point end = apex.plus(away.times(before));
+            Vec leg = end.to(top);
+            return end.plus(
+                    leg.unit().times(Math.max(LEG_BENDS_LEAST, Math.min(before, LEG_BENDS_MOST * leg.length()))));
+        }
+
         private Rounding kept(double next) {
             return new Rounding(direction, dartEnd, radius, next);
         }
@@ -59,6 +100,34 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
                     underbust.x() + (waist.x() - underbust.x()) * share + aside,
                     underbust.y() + (waist.y() - underbust.y()) * share);
         }
+    }
+
+    /**
+     * The place beside the waist from which on an edge runs straight to the next level: it is round at the waist over about 20 mm to either
+     * side, and no farther (C7.7).
+     *
+     * @param next where the edge goes from the waist, above it or below
+     */
+    Point roundedAt(Point waist, Point next) {
+        double reach = Math.min(ROUND_AT_WAIST / 2, ROUND_SHARE * waist.distance(next));
+        Vec away = next.y() < waist.y() ? atWaist.reversed() : atWaist;
+        Point corner = waist.plus(away.times(reach));
+        return corner.plus(corner.to(next).unit().times(reach));
+    }
+
+    /** A seam that comes from the apex has bends enough between rib and waist: it runs into the waist as it comes. */
+    boolean isRoundAtWaistAbove() {
+        return rounding.isEmpty();
+    }
+
+    /** How many points of its own the course puts between a level and the next. */
+    int pointsAfter(Level level) {
+        return switch (level) {
+            case UPPER, BUST -> rounding.isPresent() ? 1 : 0;
+            case UNDERBUST -> (guide.isPresent() ? 1 : 0) + (isRoundAtWaistAbove() ? 1 : 0);
+            case WAIST -> 1;
+            default -> 0;
+        };
     }
 
     /** Along its axis at the waist and free elsewhere. */
@@ -93,14 +162,14 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
         return longer;
     }
 
+    /** The tightest bend just below the apex. */
     private static double radiusNear(Path path, Point apex) {
+        Segment below = path.segments().get(BELOW_APEX);
         double most = 0;
-        for (int s = 0; s < 2; s++) {
-            for (int i = 0; i <= 8; i++) {
-                double t = s == 0 ? 1 - i / 16.0 : i / 16.0;
-                if (path.segments().get(s).at(t).distance(apex) < NEAR_APEX) {
-                    most = Math.max(most, Math.abs(path.segments().get(s).curvature(t)));
-                }
+        for (int i = 0; i <= 8; i++) {
+            double t = i / 16.0;
+            if (below.at(t).distance(apex) < NEAR_APEX) {
+                most = Math.max(most, Math.abs(below.curvature(t)));
             }
         }
         return most == 0 ? Double.POSITIVE_INFINITY : 1 / most;

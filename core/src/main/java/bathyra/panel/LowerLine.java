@@ -1,6 +1,8 @@
 package bathyra.panel;
 
 import bathyra.block.Block;
+import bathyra.edge.EdgeLine;
+import bathyra.edge.EdgeLine.Knot;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
@@ -10,34 +12,40 @@ import bathyra.garment.LowerShape;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.place.Level;
+import java.util.List;
 
 /**
- * The lower edge in the developed plane: how far below the waist it lies over the place along the half girth (C10). Centre front
- * ends in a point, in a round or straight; from the side it falls a little to centre back.
+ * The lower edge over the closed half (C10.1): how far above the waist it lies (below it: negative), along the panels, over the place
+ * along the half girth. Centre front ends in a point, in a round or straight; from the side it falls a little to centre back.
  */
-record LowerLine(LowerShape shape, double front, double side, double back, double sideAt, double end) {
-    /** How steeply a point runs out: 1 would be a straight line to the side. */
-    private static final double POINTED = 1.6;
-
+record LowerLine(LowerShape shape, EdgeLine line) {
     /** @throws NotDraftable when the edge would lie above the waist of the garment, which may be dropped */
     static LowerLine of(Garment garment, Block block, double sideAt, double end) throws NotDraftable {
-        if (garment.lowerEdge().isOnLevel()) {
-            return new LowerLine(garment.lowerEdge(), 0, 0, 0, sideAt, end);
+        LowerShape shape = garment.lowerEdge();
+        if (shape.isOnLevel()) {
+            return new LowerLine(shape, level(0, end));
         }
-        if (garment.lowerEdge() == LowerShape.FLARED) {
+        if (shape == LowerShape.FLARED) {
             double length = garment.length(LengthOption.FLARED_LENGTH).value()
                     - garment.length(LengthOption.WAIST_DROP).value();
-            return new LowerLine(garment.lowerEdge(), length, length, length, sideAt, end);
+            return new LowerLine(shape, level(length, end));
         }
         double side = below(garment, LengthOption.SIDE_LENGTH_BELOW);
-        boolean straight = garment.lowerEdge() == LowerShape.STRAIGHT;
+        if (shape == LowerShape.STRAIGHT) {
+            return new LowerLine(shape, level(side, end));
+        }
+        Knot atSide = new Knot(sideAt, -side, 0);
+        double front = below(garment, LengthOption.FRONT_LENGTH_BELOW);
         return new LowerLine(
-                garment.lowerEdge(),
-                straight ? side : below(garment, LengthOption.FRONT_LENGTH_BELOW),
-                side,
-                straight ? side : below(garment, LengthOption.BACK_LENGTH_BELOW),
-                sideAt,
-                end);
+                shape,
+                new EdgeLine(List.of(
+                        shape == LowerShape.POINTED ? EdgeLine.running(0, -front, atSide) : new Knot(0, -front, 0),
+                        atSide,
+                        new Knot(end, -below(garment, LengthOption.BACK_LENGTH_BELOW), 0))));
+    }
+
+    private static EdgeLine level(double below, double end) {
+        return new EdgeLine(List.of(new Knot(0, -below, 0), new Knot(end, -below, 0)));
     }
 
     /** How far the edge lies below the waist of the garment, mm; its length is set from the waist of the body. */
@@ -67,24 +75,19 @@ record LowerLine(LowerShape shape, double front, double side, double back, doubl
         return shape.isOnLevel();
     }
 
-    /** How far below the waist of the garment the edge lies, mm along the panels. @param x distance from centre front on the paper */
-    double below(double x) {
-        if (x >= sideAt) {
-            return side + (back - side) * wave((x - sideAt) / (end - sideAt));
-        }
-        double share = x / sideAt;
-        return shape == LowerShape.POINTED
-                ? side + (front - side) * Math.pow(1 - share, POINTED)
-                : front + (side - front) * wave(share);
+    /** Whether it is a curve of its own, and follows neither a level line nor the flare of the seams. */
+    boolean isDesigned() {
+        return !shape.isOnLevel() && shape != LowerShape.FLARED;
     }
 
-    private static double wave(double share) {
-        return (1 - Math.cos(Math.PI * share)) / 2;
+    /** The least that it lies below the waist, mm. */
+    double least() {
+        return line.knots().stream().mapToDouble(k -> -k.height()).min().orElseThrow();
     }
 
     /** The angle inside the cloth at centre front, radians: square but at a point. */
     double angleInFront() {
-        return shape == LowerShape.POINTED ? Math.PI / 2 - Math.atan(POINTED * (front - side) / sideAt) : Math.PI / 2;
+        return Math.PI / 2 - Math.atan(line.slope(0));
     }
 
     /** How far a level line lies below the waist of the garment in front, mm; negative above it. */

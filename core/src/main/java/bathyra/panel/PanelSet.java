@@ -1,14 +1,13 @@
 package bathyra.panel;
 
 import bathyra.block.Block;
+import bathyra.edge.EdgeLine;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.geometry.Line;
-import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
@@ -25,6 +24,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -34,12 +34,31 @@ import java.util.function.ToDoubleFunction;
  * @param levels the levels that every panel has from edge to edge
  * @param frontAngle the angle inside the cloth at the lower end of centre front, radians
  * @param corner where a square upper edge turns up, mm from centre front
+ * @param upper the designed upper edge at each long edge, from centre front; empty where another line cuts the panels above
+ * @param lower the designed lower edge; empty where it follows a level line
  * @param residual how far the worst stretch of any seam is from its partner after walking, mm
  */
-public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle, double corner, double residual) {
+public record PanelSet(
+        List<Panel> panels,
+        List<Level> levels,
+        double frontAngle,
+        double corner,
+        List<Crossed> upper,
+        List<Crossed> lower,
+        double residual) {
+    /**
+     * How a designed edge crosses a long edge.
+     *
+     * @param height above the bust line, or above the waist for a lower edge, mm along the seam
+     * @param slope by which it rises there towards centre back
+     */
+    public record Crossed(double height, double slope) {}
+
     public PanelSet {
         panels = List.copyOf(panels);
         levels = List.copyOf(levels);
+        upper = List.copyOf(upper);
+        lower = List.copyOf(lower);
     }
 
     /**
@@ -55,7 +74,6 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
 
     /** The cutting of one half. */
     private static final class Cut {
-        private static final double FAR = 5000;
         private final Block block;
         private final Garment garment;
         private final SeamAxes axes;
@@ -63,15 +81,62 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
         private final Widths widths;
         private final List<String> names;
         private final boolean overBust;
+        private final boolean strapless;
+        /** An underbust has none: it begins on its uppermost level. */
+        private final Optional<UpperLine> upper;
 
         Cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) {
             this.block = block;
             this.garment = garment;
             this.axes = intakes.axes();
             this.levels = girths.levels().stream().map(l -> l.level()).toList();
-            this.widths = new Widths(garment, intakes, block::front);
+            this.widths =
+                    new Widths(garment, intakes, block::front, block.sideDart().value());
             this.names = PanelNames.of(garment);
             this.overBust = levels.contains(Level.BUST);
+            this.strapless = overBust && garment.top().cover() == Cover.STRAPLESS;
+            this.upper = overBust
+                    ? Optional.of(UpperLine.of(
+                            garment,
+                            block,
+                            atApex(),
+                            along(sideSeam(), Level.UPPER),
+                            along(names.size() - 1, Level.UPPER),
+                            widths.width(0, Level.UPPER)))
+                    : Optional.empty();
+        }
+
+        /** Where a seam stands along the closed half at a level, mm from centre front. */
+        private double along(int seam, Level level) {
+            double sum = 0;
+            for (int i = 0; i <= seam; i++) {
+                sum += widths.width(i, level);
+            }
+            return sum;
+        }
+
+        private int sideSeam() {
+            int i = 0;
+            while (widths.seam(i).part() == SeamPlace.Part.FRONT) {
+                i++;
+            }
+            return i;
+        }
+
+        /** Where the apex stands along the closed half at the upper line. */
+        private double atApex() {
+            for (int i = 0; i < sideSeam(); i++) {
+                if (overApex(i)) {
+                    return along(i, Level.UPPER);
+                }
+            }
+            double before = 0;
+            double from = 0;
+            for (int i = 0; i < sideSeam() && widths.axis(i, Level.UPPER) < axes.apex(); i++) {
+                before = along(i, Level.UPPER);
+                from = widths.behind(i, Level.UPPER);
+            }
+            return before + axes.apex() - from;
         }
 
         PanelSet panels() throws NotDraftable {
@@ -105,21 +170,28 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
                                 MeasurementKey.BACK_LENGTH,
                                 MeasurementKey.SHOULDER_TO_APEX)));
             }
-            LowerLine lower = LowerLine.of(garment, block, axes.front(), axes.front() + axes.back());
-            UpperLine upper = UpperLine.of(
-                    garment,
-                    block,
-                    axes.apex(),
-                    axes.front(),
-                    panels.get(0).right().path().start().x());
+            Level hip = levels.contains(Level.HIGH_HIP) ? Level.HIGH_HIP : Level.WAIST;
+            LowerLine lower = LowerLine.of(garment, block, along(sideSeam(), hip), along(n - 1, hip));
             List<Panel> finished =
-                    overBust && garment.top().cover() == Cover.STRAPLESS ? toUpperEdge(panels, upper) : panels;
+                    strapless ? toUpperEdge(panels, upper.orElseThrow().line()) : panels;
             return new PanelSet(
-                    lower.isOnLevel() ? finished : ended(finished, lower),
-                    whole(lower, upper),
+                    lower.isOnLevel() ? finished : ended(finished, lower, hip),
+                    whole(lower),
                     lower.angleInFront(),
-                    upper.corner(),
+                    upper.map(UpperLine::corner).orElse(0.0),
+                    strapless ? crossed(upper.orElseThrow().line(), Level.UPPER) : List.of(),
+                    lower.isDesigned() ? crossed(lower.line(), hip) : List.of(),
                     residual);
+        }
+
+        /** An edge at centre front, at every seam and at centre back. */
+        private List<Crossed> crossed(EdgeLine line, Level level) {
+            List<Crossed> crossed = new ArrayList<>();
+            for (int i = -1; i < names.size(); i++) {
+                double along = along(i, level);
+                crossed.add(new Crossed(line.height(along), line.slope(along)));
+            }
+            return crossed;
         }
 
         private boolean overApex(int i) {
@@ -157,13 +229,16 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
 
         /**
          * The depth of a level line at a seam. Towards the side it falls by the closed dart, from the apex on; on the back the
-         * upper line falls evenly from the underarm to centre back.
+         * upper line is the upper edge itself, or falls evenly from the underarm to centre back.
          */
         private double depth(int i, Level level) {
             SeamAxes.Axis axis = axes.axes().get(i);
             double x = axis.at();
             double side = block.side(level);
             if (x > axes.front()) {
+                if (level == Level.UPPER && strapless) {
+                    return block.side(Level.BUST) - upper.orElseThrow().line().height(along(i, level));
+                }
                 return level == Level.UPPER
                         ? side + (block.centreBackTop().value() - side) * Math.min(1, (x - axes.front()) / axes.back())
                         : side;
@@ -209,42 +284,40 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
         }
 
         /** The seams in front end on the upper edge: carried on straight to the crest over the apex, less towards the side, or cut down where it dips (C10). */
-        private List<Panel> toUpperEdge(List<Panel> panels, UpperLine upper) {
+        private List<Panel> toUpperEdge(List<Panel> panels, EdgeLine line) {
             List<Panel> next = new ArrayList<>(panels);
             for (int i = 0; i + 1 < panels.size() && widths.seam(i).part() == SeamPlace.Part.FRONT; i++) {
                 SeamEdge right = next.get(i).right();
-                double wanted =
-                        upper.at(axes.axes().get(i).at(), right.path().start().y());
-                double above = right.reachUpTo(wanted);
-                if (above >= Tolerance.COINCIDENT) {
-                    next.set(i, new Panel(next.get(i).left(), right.carriedUp(above)));
+                // Heights are lengths along the seams: over a seam that leans, an edge that is level stays level.
+                double above = line.height(along(i, Level.UPPER)) - right.stretch(Level.UPPER, Level.BUST);
+                if (Math.abs(above) >= Tolerance.CHORD) {
+                    next.set(i, new Panel(next.get(i).left(), right.endedAbove(above, upright(panels.get(i)))));
                     next.set(
                             i + 1,
                             new Panel(
-                                    next.get(i + 1).left().carriedUp(above),
-                                    next.get(i + 1).right()));
-                } else if (wanted > right.path().start().y() + Tolerance.COINCIDENT) {
-                    double cut = right.path()
-                            .crossing(Path.of(new Line(new Point(-FAR, wanted), new Point(FAR, wanted))))
-                            .orElseThrow()
-                            .here();
-                    next.set(i, new Panel(next.get(i).left(), right.cutDown(cut)));
-                    next.set(
-                            i + 1,
-                            new Panel(
-                                    next.get(i + 1).left().cutDown(cut),
+                                    next.get(i + 1).left().endedAbove(above, upright(panels.get(i + 1))),
                                     next.get(i + 1).right()));
                 }
             }
             return next;
         }
 
+        /** Square to the panel's upper line, upwards. */
+        private static Vec upright(Panel panel) {
+            return panel.left()
+                    .nodes()
+                    .get(Level.UPPER)
+                    .to(panel.right().nodes().get(Level.UPPER))
+                    .unit()
+                    .turned(-Math.PI / 2);
+        }
+
         /** Each seam ends where the lower edge of the developed plane has it, both edges alike. */
-        private List<Panel> ended(List<Panel> panels, LowerLine lower) {
+        private List<Panel> ended(List<Panel> panels, LowerLine lower, Level hip) {
             List<Panel> next = new ArrayList<>();
             for (int i = 0; i < panels.size(); i++) {
-                double left = lower.below(i == 0 ? 0 : axes.axes().get(i - 1).at());
-                double right = lower.below(axes.axes().get(i).at());
+                double left = -lower.line().height(along(i - 1, hip));
+                double right = -lower.line().height(along(i, hip));
                 next.add(new Panel(
                         panels.get(i).left().endedBelowWaist(left),
                         panels.get(i).right().endedBelowWaist(right)));
@@ -253,12 +326,10 @@ public record PanelSet(List<Panel> panels, List<Level> levels, double frontAngle
         }
 
         /** The levels that no edge cuts off. */
-        private List<Level> whole(LowerLine lower, UpperLine upper) {
-            double least = lower.isOnLevel()
-                    ? Double.POSITIVE_INFINITY
-                    : Math.min(lower.front(), Math.min(lower.side(), lower.back()));
+        private List<Level> whole(LowerLine lower) {
+            double least = lower.isOnLevel() ? Double.POSITIVE_INFINITY : lower.least();
             return levels.stream()
-                    .filter(l -> !overBust || !upper.cutsOff(block, l))
+                    .filter(l -> upper.filter(u -> u.cutsOff(block, l)).isEmpty())
                     .filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH))
                     .toList();
         }

@@ -1,5 +1,6 @@
 package bathyra.panel;
 
+import bathyra.geometry.Cubic;
 import bathyra.geometry.FairSpline;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
@@ -28,7 +29,10 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         arcs = Map.copyOf(arcs);
     }
 
-    private static final double PACE_MOST = 1.75;
+    /** Above the upper line it bends no tighter than this, mm. */
+    private static final double BENDS_UPRIGHT = 60;
+    /** A bend that leaves a straight line by less is none, mm. */
+    private static final double STRAIGHT = 1e-3;
     /** An edge that ends this near where it should is left as it is. */
     private static final double END = 1e-3;
 
@@ -38,17 +42,16 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         Path path = aboveWaist(nodes, course);
         int waist = levels.indexOf(Level.WAIST);
         if (waist < levels.size() - 1) {
-            path = path.then(FairSpline.through(
-                    points(nodes, levels.subList(waist, levels.size())),
-                    Optional.of(course.atWaist()),
-                    Optional.empty()));
+            List<Point> below = points(nodes, levels.subList(waist, levels.size()));
+            below.add(1, course.roundedAt(below.get(0), below.get(1)));
+            path = path.then(FairSpline.through(below, Optional.of(course.atWaist()), Optional.empty()));
         }
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
         double arc = 0;
         int segment = 0;
         for (Level level : levels) {
             arcs.put(level, arc);
-            int stretches = level == Level.UNDERBUST && course.guide().isPresent() ? 2 : 1;
+            int stretches = 1 + course.pointsAfter(level);
             for (int i = 0; i < stretches && segment < path.segments().size(); i++) {
                 arc += path.segments().get(segment++).length();
             }
@@ -63,49 +66,56 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         course.guide()
                 .ifPresent(guide -> points.add(
                         points.size() - 1, guide.between(nodes.get(Level.UNDERBUST), nodes.get(Level.WAIST))));
+        if (course.isRoundAtWaistAbove()) {
+            Point waist = points.get(points.size() - 1);
+            points.add(points.size() - 1, course.roundedAt(waist, points.get(points.size() - 2)));
+        }
         if (course.rounding().isEmpty()) {
             return FairSpline.through(points, Optional.empty(), Optional.of(course.atWaist()));
         }
         Course.Rounding rounding = course.rounding().get();
-        List<Point> below = points.subList(1, points.size());
+        List<Point> below = new ArrayList<>(points.subList(1, points.size()));
         Point apex = below.get(0);
+        below.add(1, rounding.below(below.get(1), apex));
         return FairSpline.through(
-                        points.subList(0, 2),
+                        List.of(points.get(0), rounding.onTheLeg(points.get(0), apex), apex),
                         Optional.empty(),
-                        Optional.of(atApex(rounding, points.get(0).distance(apex))))
-                .then(FairSpline.through(
-                        below,
-                        Optional.of(atApex(rounding, apex.distance(below.get(1)))),
-                        Optional.of(course.atWaist())));
-    }
-
-    private static Vec atApex(Course.Rounding rounding, double chord) {
-        return rounding.direction()
-                .times(Math.min(PACE_MOST, rounding.longer() * (1 + 3 * rounding.dartEnd() / chord)));
+                        Optional.of(rounding.direction()))
+                .then(FairSpline.through(below, Optional.of(rounding.direction()), Optional.of(course.atWaist())));
     }
 
     private static List<Point> points(Map<Level, Point> nodes, List<Level> levels) {
         return new ArrayList<>(levels.stream().map(nodes::get).toList());
     }
 
-    /** The same edge carried on straight above its upper mark; its free end has no curvature, so the run stays smooth. */
-    SeamEdge carriedUp(double by) {
+    /**
+     * The same edge carried on above its upper mark, or ended below it where the upper edge dips. Above the upper line no more is taken than
+     * there: the edge bends upright.
+     *
+     * @param by mm along the edge above the upper mark; negative below it
+     * @param upright the unit direction, upwards, in which it would take no more
+     */
+    SeamEdge endedAbove(double by, Vec upright) {
+        if (by < 0) {
+            return new SeamEdge(path.between(-by, path.length()), nodes, arcs, by);
+        }
         Vec up = path.startTangent().reversed();
-        Path longer =
-                Path.of(new Line(path.start().plus(up.times(by)), path.start())).then(path);
-        return new SeamEdge(longer, nodes, arcs, by);
+        double lean = up.angleTo(upright);
+        double turn = Math.signum(lean) * Math.min(Math.abs(lean), by / BENDS_UPRIGHT);
+        return new SeamEdge(arc(path.start(), up, turn, by).reversed().then(path), nodes, arcs, by);
     }
 
-    /** The same edge without its uppermost stretch, where the upper edge dips below the upper line. @param by mm along the edge */
-    SeamEdge cutDown(double by) {
-        return new SeamEdge(path.between(by, path.length()), nodes, arcs, -by);
-    }
-
-    /** How far to carry the edge up so that it reaches a depth; nothing when it does already. */
-    double reachUpTo(double y) {
-        Vec up = path.startTangent().reversed();
-        double rise = path.start().y() - y;
-        return rise <= 0 ? 0 : rise / Math.max(0.2, -up.dy());
+    /** An arc of a circle of a length, from a place on in a direction; straight where it turns by nothing. */
+    private static Path arc(Point from, Vec along, double turn, double length) {
+        if (Math.abs(turn) * length < STRAIGHT) {
+            return Path.of(new Line(from, from.plus(along.times(length))));
+        }
+        double radius = length / Math.abs(turn);
+        double chord = 2 * radius * Math.sin(Math.abs(turn) / 2);
+        Point to = from.plus(along.turned(turn / 2).times(chord));
+        double handle = 4.0 / 3 * Math.tan(Math.abs(turn) / 4) * radius;
+        return Path.of(new Cubic(
+                from, from.plus(along.times(handle)), to.plus(along.turned(turn).times(-handle)), to));
     }
 
     /** The same edge ended at a length below its waist mark; beyond its own end it runs on straight. @param length mm along the edge */

@@ -1,39 +1,79 @@
 package bathyra.panel;
 
 import bathyra.block.Block;
+import bathyra.edge.EdgeLine;
+import bathyra.edge.EdgeLine.Knot;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UpperShape;
 import bathyra.place.Level;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
- * The upper edge in the developed plane: how deep it lies over the place along the half girth (C10). From centre front it rises to
- * the crest over the apex and falls from there to the upper line at the side.
+ * The upper edge over the closed half (C10.1): how high above the bust line it lies, over the place along the half girth at the upper
+ * line. From centre front it rises to the crest over the apex, and from there it only falls: to the underarm and on to centre back.
  *
+ * @param line its height above the bust line
  * @param corner where a square edge turns up, mm from centre front
  * @param cut how deep centre front is cut away
+ * @param cutBehind how deep centre back is
  */
-record UpperLine(UpperShape shape, double centre, double crest, double apex, double side, double corner, double cut) {
-    /** How much later than a straight line a scoop rises. */
-    private static final double SCOOPED = 2.2;
-
+record UpperLine(EdgeLine line, UpperShape shape, double corner, double cut, double cutBehind) {
     private static final double CLEAR = 38;
     private static final double LEAST_SHARE = 0.4;
+    /** A scoop stays low for so much of its way, and has risen so much of its height there. */
+    private static final double SCOOP_LOW = 0.6;
 
-    /** @param seam where the first seam stands */
-    static UpperLine of(Garment garment, Block block, double apex, double side, double seam) {
+    private static final double SCOOP_RISEN = 0.32;
+    /** There it rises as much faster than on the way there. */
+    private static final double SCOOP_BENDS = 2;
+
+    /**
+     * @param apex along the half girth, mm
+     * @param side the same
+     * @param end the same
+     * @param seam where the first seam stands on the paper, mm from centre front
+     */
+    static UpperLine of(Garment garment, Block block, double apex, double side, double end, double seam) {
         boolean strapless = garment.top().cover() == Cover.STRAPLESS;
         UpperShape shape = strapless ? garment.upperEdge() : UpperShape.STRAIGHT;
-        double centre = block.centreFrontTop().value();
+        double bust = block.front(Level.BUST);
+        double bustAtSide = block.side(Level.BUST);
+        double centre = bust - block.centreFrontTop().value();
+        double crest = bust - block.crest().value();
+        double underarm = bustAtSide - block.side(Level.UPPER);
+        double back = bustAtSide - block.centreBackTop().value();
+        double corner = corner(garment, seam);
+        Knot top = new Knot(apex, crest, 0);
+        List<Knot> knots = new ArrayList<>(inFront(shape, centre, top, corner));
+        knots.addAll(EdgeLine.levelAtBothEnds(top, side, underarm, new Knot(end, back, 0)));
         return new UpperLine(
+                new EdgeLine(knots),
                 shape,
-                centre,
-                block.crest().value(),
-                apex,
-                side,
-                corner(garment, seam),
-                isOpen(shape) ? centre : neckline(garment));
+                corner,
+                isOpen(shape) ? block.centreFrontTop().value() : neckline(garment),
+                garment.top().cover() == Cover.SHOULDERS
+                        ? garment.length(LengthOption.BACK_NECKLINE).value()
+                                + block.sideDart().value()
+                        : 0);
+    }
+
+    /** From centre front to the crest, which is not among them. */
+    private static List<Knot> inFront(UpperShape shape, double centre, Knot crest, double corner) {
+        Knot level = new Knot(0, centre, 0);
+        return switch (shape) {
+            case V, PLUNGE -> List.of(EdgeLine.running(0, centre, crest));
+            case SCOOP -> {
+                double along = SCOOP_LOW * crest.along();
+                double risen = SCOOP_RISEN * (crest.height() - centre);
+                yield List.of(level, new Knot(along, centre + risen, SCOOP_BENDS * risen / along));
+            }
+            // Its upright is drawn on the panel: up to there it is level, from there on it lies at the crest.
+            case SQUARE -> List.of(level, new Knot(corner, centre, 0), new Knot(corner + 1e-3, crest.height(), 0));
+            default -> List.of(level);
+        };
     }
 
     private static double neckline(Garment garment) {
@@ -49,34 +89,13 @@ record UpperLine(UpperShape shape, double centre, double crest, double apex, dou
         return own ? asked : Math.min(asked, Math.max(seam - CLEAR, seam * LEAST_SHARE));
     }
 
-    /** The depth of the edge at a place. @param line depth of the upper line there */
-    double at(double x, double line) {
-        if (x > apex) {
-            return Math.min(line, crest + (line - crest) * wave((x - apex) / (side - apex)));
-        }
-        double share = x / apex;
-        double rise =
-                switch (shape) {
-                    case V, PLUNGE -> share;
-                    case SCOOP -> Math.pow(share, SCOOPED);
-                    case SQUARE -> x < corner ? 0 : 1;
-                    default -> wave(share);
-                };
-        double depth = centre + (crest - centre) * rise;
-        return isOpen(shape) ? depth : Math.min(line, depth);
-    }
-
     /** Whether the edge may lie below the upper line in front. */
     private static boolean isOpen(UpperShape shape) {
         return shape != UpperShape.STRAIGHT && shape != UpperShape.SWEETHEART;
     }
 
-    private static double wave(double share) {
-        return (1 - Math.cos(Math.PI * Math.min(1, Math.max(0, share)))) / 2;
-    }
-
-    /** Whether a level line runs off the edge at centre front. */
+    /** Whether a level line runs off the edge at centre front or centre back. */
     boolean cutsOff(Block block, Level level) {
-        return block.front(level) < cut + 1;
+        return block.front(level) < cut + 1 || block.side(level) < cutBehind + 1;
     }
 }

@@ -4,6 +4,7 @@ import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
 import bathyra.garment.SplitOption;
 import bathyra.geometry.Tolerance;
 import bathyra.intake.IntakeTable;
@@ -23,17 +24,50 @@ import java.util.function.ToDoubleFunction;
  * edge carries. What lies between two neighbouring seams is a panel's width.
  */
 final class Widths {
+    private static final int NONE = -1;
+
     private final Garment garment;
     private final IntakeTable intakes;
     private final List<SeamAxes.Axis> axes;
     private final ToDoubleFunction<Level> depth;
+    private final int apexSeam;
+    private final double opened;
 
-    /** @param depth of each level at centre front */
-    Widths(Garment garment, IntakeTable intakes, ToDoubleFunction<Level> depth) {
+    /** @param depth of each level at centre front @param dart the side bust dart that is closed into the seam over the apex, mm */
+    Widths(Garment garment, IntakeTable intakes, ToDoubleFunction<Level> depth, double dart) {
         this.garment = garment;
         this.intakes = intakes;
         this.axes = intakes.axes().axes();
         this.depth = depth;
+        this.apexSeam = garment.kind() == GarmentKind.CORSET ? apexSeam() : NONE;
+        this.opened = apexSeam == NONE ? 0 : opened(dart);
+    }
+
+    private int apexSeam() {
+        for (int i = 0; i < axes.size(); i++) {
+            if (intakes.axes().isThroughApex(seam(i), depth.applyAsDouble(Level.BUST))) {
+                return i;
+            }
+        }
+        return NONE;
+    }
+
+    /**
+     * By how much the closed dart moves what lies between the apex and the side outwards at the upper line: it turns about the apex as one
+     * (C7.5). Of a bustier this is part of the princess seam's cell.
+     */
+    private double opened(double dart) {
+        double toSide = intakes.axes().front()
+                - intakes.sideFront().get(Level.BUST).value()
+                - axes.get(apexSeam).at();
+        return dart * (depth.applyAsDouble(Level.BUST) - depth.applyAsDouble(Level.UPPER)) / toSide;
+    }
+
+    private double turned(int i, Level level, boolean behind) {
+        boolean inFront = seam(i).part() == SeamPlace.Part.FRONT || seam(i).part() == SeamPlace.Part.SIDE && !behind;
+        return level == Level.UPPER && apexSeam != NONE && inFront && (behind ? i >= apexSeam : i > apexSeam)
+                ? opened
+                : 0;
     }
 
     SeamPlace seam(int i) {
@@ -46,7 +80,7 @@ final class Widths {
 
     /** The edge nearer centre front: where panel {@code i} ends. */
     double before(int i, Level level) {
-        return axis(i, level) - towardsFront(seam(i), level);
+        return axis(i, level) - towardsFront(seam(i), level) + turned(i, level, false);
     }
 
     /** The edge nearer centre back: where panel {@code i + 1} begins. */
@@ -55,7 +89,7 @@ final class Widths {
         double rest = seam.part() == SeamPlace.Part.SIDE
                 ? intakes.sideBack().get(level).value()
                 : intakes.at(level, seam).value() - towardsFront(seam, level);
-        return axis(i, level) + rest;
+        return axis(i, level) + rest + turned(i, level, true);
     }
 
     /** The width of panel {@code i}, counted from centre front. */

@@ -174,9 +174,14 @@ public record Piece(PieceTitle title, CutCount cut, List<OutlineEdge> outline, M
 
     /** The sewing line as points, closed. */
     public List<Point> flattened(double chord) {
+        return flattened(chord, Double.POSITIVE_INFINITY);
+    }
+
+    /** The same, no line of a curve longer than so much. */
+    public List<Point> flattened(double chord, double longest) {
         List<Point> points = new ArrayList<>();
         for (OutlineEdge edge : outline) {
-            List<Point> part = edge.path().flattened(chord);
+            List<Point> part = edge.path().flattened(chord, longest);
             points.addAll(part.subList(0, part.size() - 1));
         }
         points.add(points.get(0));

@@ -99,8 +99,8 @@ public record PriceList(
     public Cloth usual(LayerKind layer) {
         int at =
                 switch (layer) {
-                    case FASHION, BIAS_BINDING, LOOPS -> 0;
-                    case STRENGTH, FACING, CASINGS -> 2;
+                    case FASHION, BIAS_BINDING, LOOPS, STRAPS -> 0;
+                    case STRENGTH, FACING, CASINGS, TOILE -> 2;
                     case LINING, FLY, MODESTY_PANEL -> 1;
                     case INTERLINING -> 4;
                 };

@@ -18,6 +18,8 @@ import java.util.Optional;
 final class FairEdges implements Check {
     private static final int ABOVE_WAIST = 2;
     private static final int BELOW_WAIST = 1;
+    /** An edge so far above its level line stands at a crest, mm. */
+    private static final double CREST = 5;
 
     @Override
     public List<Finding> look(Pattern pattern) {
@@ -65,11 +67,18 @@ final class FairEdges implements Check {
         return worst.map(turn -> finding.at(piece.id(), turn)).orElse(finding);
     }
 
-    /** A seam that goes on to a shoulder or an armhole turns once more on its way there. */
+    /** A seam that goes on above the upper line, to a crest, a shoulder or an armhole, turns once more on its way there. */
     private static int most(Piece piece) {
         boolean reaches =
                 piece.outline().stream().anyMatch(e -> e.role() == EdgeRole.SHOULDER || e.role() == EdgeRole.ARMHOLE);
-        return reaches ? ABOVE_WAIST + 1 : ABOVE_WAIST;
+        boolean crest = piece.mark(Level.UPPER)
+                .filter(m -> piece.outline().stream()
+                        .filter(e -> e.role() == EdgeRole.UPPER)
+                        .anyMatch(e ->
+                                Math.min(e.path().start().y(), e.path().end().y())
+                                        < Math.min(m.from().y(), m.to().y()) - CREST))
+                .isPresent();
+        return reaches || crest ? ABOVE_WAIST + 1 : ABOVE_WAIST;
     }
 
     private static String nearest(Piece piece, Point turn) {

@@ -29,7 +29,7 @@ class QuarterBlockTest {
 
     @Test
     void levels_comeFromTheTape() throws NotDraftable {
-        Block block = draw(Bodies.nerea(), Garment.bustier());
+        Block block = draw(Bodies.nerea(), Garment.bustier().withLowerEdge(LowerShape.HIP));
         assertThat(block.front(Level.BUST)).isEqualTo(281);
         assertThat(block.front(Level.UNDERBUST)).isEqualTo(366);
         assertThat(block.front(Level.WAIST)).isEqualTo(468);

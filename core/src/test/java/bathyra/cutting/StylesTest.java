@@ -52,6 +52,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Cups, contour, necklines, yokes and hems, held against what the finished sheets measure. */
 class StylesTest {
@@ -319,6 +320,35 @@ class StylesTest {
                 .doesNotContain("princess-front");
         assertThat(yoke.onFold()).isTrue();
         assertThat(draft.pattern().piece("Y2").name()).isEqualTo("Back yoke");
+    }
+
+    @Test
+    void yokeInFrontOnly_leavesTheBackWhole() {
+        Draft draft = draft(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.ARMHOLE)
+                .withTop(new Top(Cover.SHOULDERS, true, true, false, Sleeve.BAND)));
+        Finished.holds(draft);
+        assertThat(draft.pattern().pieces())
+                .extracting(Piece::id)
+                .contains("Y1")
+                .doesNotContain("Y2");
+        assertThat(draft.pattern().piece("B1").outline())
+                .extracting(OutlineEdge::name)
+                .contains("neckline", "centre-back");
+    }
+
+    /** Far below the underarm line the neckline begins on centre back where that leans, and is square to it. */
+    @ParameterizedTest
+    @ValueSource(doubles = {200, 300, 350})
+    void deepBackNeckline_isCutSquareIntoCentreBack(double depth) {
+        Draft draft = draft(with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.SHOULDER)
+                .withLength(LengthOption.BACK_NECKLINE, Length.mm(depth)));
+        Finished.holds(draft);
+        Piece back = draft.pattern().piece("B1");
+        double top = back.edge("centre-back").path().start().y();
+        assertThat(top).isCloseTo(depth + draft.block().sideDart().value(), within(0.5));
+        assertThat(draft.pattern().levels())
+                .as("what the neckline cuts away is no level of the pattern")
+                .allSatisfy(level -> assertThat(back.mark(level.id())).isPresent());
     }
 
     @Test

@@ -129,6 +129,7 @@ public final class Choices {
                     : Top.STRAPLESS
                             .withCover(cover)
                             .withYoke(yoke % 2 == 1 && cover.hasShoulder())
+                            .withYokeInFrontOnly(yoke == 1 && cover == Cover.SHOULDERS && layers % 2 == 1)
                             .withKeyhole(yoke == 3 && cover.hasShoulder())
                             .withSleeve(yoke < 2 ? Sleeve.BAND : Sleeve.SHORT);
             Garment under = garment.withTop(top);

@@ -9,10 +9,13 @@ import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.garment.BoneKind;
 import bathyra.garment.Bust;
+import bathyra.garment.Closure;
 import bathyra.garment.Commission;
+import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.EdgeAt;
+import bathyra.garment.Fastening;
 import bathyra.garment.Finish;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
@@ -176,9 +179,13 @@ class OwnLengthsTest {
     void anUpperEdgeThatIsMuchShorterThanItsLevel_isNoted_withWhatItMeasures() {
         Random random = new Random(4);
         Set<Finding.Status> seen = EnumSet.noneOf(Finding.Status.class);
+        Garment corset = Garment.of(GarmentKind.CORSET).withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
         for (int body = 0; body < 12; body++) {
-            if (Drafter.draft(Bodies.commission(Bodies.ordinary(random), Garment.of(GarmentKind.CORSET)))
-                    instanceof Draft draft) {
+            // Wedges at the top take off the edge what the level keeps.
+            Garment garment = body % 2 == 0
+                    ? corset
+                    : corset.withBust(Bust.PRINCESS.withWedge(ContourWedge.STRAPLESS_TOP, Length.mm(16)));
+            if (Drafter.draft(Bodies.commission(Bodies.ordinary(random), garment)) instanceof Draft draft) {
                 Finding edge = draft.findings().stream()
                         .filter(f -> f.id().equals("edge-length"))
                         .findFirst()
@@ -193,7 +200,7 @@ class OwnLengthsTest {
                 assertThat(edge.limit())
                         .isEqualTo(draft.girths().at(Level.UPPER).pattern().value());
                 assertThat(edge.status())
-                        .isEqualTo(edge.limit() - measured > 30 ? Finding.Status.NOTE : Finding.Status.OK);
+                        .isEqualTo(edge.limit() - measured > 45 ? Finding.Status.NOTE : Finding.Status.OK);
                 seen.add(edge.status());
             }
         }

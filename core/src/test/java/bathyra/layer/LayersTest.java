@@ -191,4 +191,65 @@ class LayersTest {
         SeamPair side = SeamPair.of(drafted, drafted.seams().get(1));
         assertThat(side.anchor(drafted).name()).isEqualTo("waist");
     }
+
+    /** One layer for a fitting: 40 at the side and 50 at centre back, whatever is set for the cloth. */
+    @Test
+    void toile_isOneLayer_wideAtSideAndBack() {
+        Garment garment = BUSTIER.withAllowance(EdgeUse.SIDE, Length.mm(15));
+        assertThat(garment.makes(LayerKind.TOILE)).isFalse();
+        Garment made = garment.withFinish(garment.finish()
+                .withLayer(
+                        LayerKind.TOILE,
+                        new LayerChoice(
+                                Optional.of(true),
+                                LayerChoice.USUAL.turn(),
+                                LayerChoice.USUAL.allowances(),
+                                LayerChoice.USUAL.edges(),
+                                LayerChoice.USUAL.without())));
+        Layer toile = layer(made, LayerKind.TOILE);
+        assertThat(toile.pieces()).hasSize(4);
+        assertThat(toile.pieces().get(1).allowances()).containsEntry("side", 40.0);
+        assertThat(toile.pieces().get(3).allowances()).containsEntry("centre-back", 50.0);
+        assertThat(toile.pieces().get(1).allowances())
+                .as("the other seams as in the cloth")
+                .containsEntry("princess-front", 13.0);
+        assertThat(layer(made, LayerKind.FASHION).pieces().get(1).allowances()).containsEntry("side", 15.0);
+    }
+
+    @Test
+    void strengthLayer_isUsual_whereItIsLacedOrTheBustIsFull() {
+        assertThat(Bodies.commission(Bodies.nerea(), BUSTIER).garment().makes(LayerKind.STRENGTH))
+                .isFalse();
+        assertThat(Bodies.commission(Bodies.small(), BUSTIER).garment().makes(LayerKind.STRENGTH))
+                .as("bust less rib is 180")
+                .isTrue();
+        assertThat(BUSTIER.withFastening(BUSTIER.fastening().with(Closure.BACK_LACING))
+                        .makes(LayerKind.STRENGTH))
+                .isTrue();
+    }
+
+    /** Shoulder to apex 281, the crest 85 above it: 196 in front; behind what is left of the back's 439 above its edge; 50 sewn in and 40 to let out. */
+    @Test
+    void straps_goFromTheCrestOverTheShoulderToTheBackEdge() {
+        Garment straps = Bodies.commission(Bodies.nerea(), Garment.bustier())
+                .garment()
+                .withFinish(BUSTIER.finish()
+                        .withLayer(
+                                LayerKind.STRAPS,
+                                new LayerChoice(
+                                        Optional.of(true),
+                                        LayerChoice.USUAL.turn(),
+                                        LayerChoice.USUAL.allowances(),
+                                        LayerChoice.USUAL.edges(),
+                                        LayerChoice.USUAL.without())));
+        Strip strap = layer(straps, LayerKind.STRAPS).strips().get(0);
+        Piece back = pattern(straps).piece("B2");
+        double behind = back.mark("waist").orElseThrow().from().y()
+                - back.edge("upper-edge").path().start().y();
+        assertThat(strap.count()).isEqualTo(2);
+        assertThat(strap.length().value()).isCloseTo(281 - 85 + 439 - behind + 90, within(6.0));
+        assertThat(strap.width().value()).isEqualTo(56);
+        assertThat(Layers.of(pattern(Garment.of(GarmentKind.UNDERBUST)), Garment.of(GarmentKind.UNDERBUST), Part.WHOLE))
+                .noneMatch(l -> l.kind() == LayerKind.STRAPS);
+    }
 }

@@ -7,6 +7,7 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.finding.Finding;
 import bathyra.garment.Garment;
+import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Line;
@@ -29,8 +30,9 @@ import org.junit.jupiter.api.Test;
 
 /** Each check is shown a pattern that holds and the same pattern spoilt just past the limit. */
 class TruingTest {
-    private final Pattern good = ((Draft) Drafter.draft(
-                    Bodies.commission(Bodies.nerea(), Garment.bustier().withUpperEdge(UpperShape.SWEETHEART))))
+    private final Pattern good = ((Draft) Drafter.draft(Bodies.commission(
+                    Bodies.nerea(),
+                    Garment.bustier().withUpperEdge(UpperShape.SWEETHEART).withLowerEdge(LowerShape.HIP))))
             .pattern();
 
     private static List<Finding> faults(Pattern pattern, String id) {
@@ -152,10 +154,10 @@ class TruingTest {
                 "F2",
                 p -> withEdge(p, "upper-edge", path -> {
                     List<Segment> segments = new ArrayList<>(path.segments());
-                    Line first = (Line) segments.get(0);
-                    Point end = first.start().plus(first.start().to(first.end()).turned(Math.toRadians(7)));
-                    segments.set(0, new Line(first.start(), end));
-                    segments.set(1, new Line(end, segments.get(1).end()));
+                    Cubic first = (Cubic) segments.get(0);
+                    Vec leaving = first.start().to(first.control1()).turned(Math.toRadians(7));
+                    segments.set(
+                            0, new Cubic(first.start(), first.start().plus(leaving), first.control2(), first.end()));
                     return new Path(segments);
                 }));
         assertThat(faults(bent, "joined-edge")).extracting(Finding::subject).containsExactly("S1-upper");

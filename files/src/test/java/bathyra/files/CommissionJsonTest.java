@@ -15,6 +15,7 @@ import bathyra.garment.Commission;
 import bathyra.garment.EaseRow;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
+import bathyra.garment.Figure;
 import bathyra.garment.Fit;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
@@ -202,7 +203,8 @@ class CommissionJsonTest {
                         Optional.of(true),
                         Optional.of(new Stretch(Length.mm(100), Length.mm(135), Length.mm(110), Length.mm(102), 0.7)),
                         true,
-                        Optional.of(ClothGive.GIVES)))
+                        Optional.of(ClothGive.GIVES),
+                        Figure.NOBODY))
                 .withLowerEdge(LowerShape.POINTED);
         for (LengthUnit unit : LengthUnit.values()) {
             Commission commission = Bodies.commission(Bodies.nerea(), garment).withUnits(unit);

@@ -51,13 +51,14 @@ class EdgesDocumentTest {
                         .withTop(new Top(Cover.SHOULDERS, true, true, Sleeve.BAND))
                         .withUpperEdge(UpperShape.ROUND)
                         .withLength(LengthOption.KEYHOLE_LENGTH, Length.mm(70)),
+                Garment.bustier().withTop(new Top(Cover.SHOULDERS, true, true, false, Sleeve.BAND)),
                 Garment.bustier()
                         .withTop(new Top(Cover.OFF_SHOULDER, false, false, Sleeve.SHORT))
                         .withLowerEdge(LowerShape.FLARED));
         for (Garment garment : garments) {
             Commission commission = Bodies.commission(Bodies.nerea(), garment);
             assertThat(CommissionJson.read(CommissionJson.write(commission)).garment())
-                    .isEqualTo(garment);
+                    .isEqualTo(commission.garment());
         }
     }
 

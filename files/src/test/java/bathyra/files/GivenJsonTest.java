@@ -33,7 +33,7 @@ class GivenJsonTest {
         Commission today = Bodies.commission(Bodies.nerea(), Garment.of(GarmentKind.CORSET))
                 .withUnits(LengthUnit.MM);
         String text = CommissionJson.write(today);
-        assertThat(MAPPER.readTree(text).at("/given/ease/waist").asDouble()).isEqualTo(-60);
+        assertThat(MAPPER.readTree(text).at("/given/ease/waist").asDouble()).isEqualTo(-43.2);
         assertThat(MAPPER.readTree(text).at("/given/measurements/waistGirth").asDouble())
                 .isEqualTo(MAPPER.readTree(text).at("/measurements/waistGirth").asDouble());
         assertThat(CommissionJson.read(text))

@@ -96,6 +96,11 @@ class PatternFilesTest {
                     .count();
             assertThat(count).as(type).isGreaterThanOrEqualTo(4);
         }
+        assertThat(java.util.stream.IntStream.range(
+                                0, root.getElementsByTagName("text").getLength())
+                        .mapToObj(i -> root.getElementsByTagName("text").item(i).getTextContent()))
+                .as("every level is called by its name")
+                .contains("Waist", "Underbust", "High hip");
     }
 
     @ParameterizedTest

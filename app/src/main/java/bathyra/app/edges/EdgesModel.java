@@ -82,6 +82,12 @@ public final class EdgesModel {
                 garment().withTop(garment().top().withYoke(wanted)));
     }
 
+    public void yokeInFrontOnly(boolean wanted) {
+        once(
+                wanted ? "yoke in front only" : "yoke in front and behind",
+                garment().withTop(garment().top().withYokeInFrontOnly(wanted)));
+    }
+
     public void keyhole(boolean wanted) {
         once(
                 wanted ? "keyhole in the yoke" : "no keyhole",

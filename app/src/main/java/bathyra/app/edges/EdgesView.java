@@ -4,7 +4,6 @@ import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.Marks;
 import bathyra.app.stage.TableStage;
-import bathyra.app.table.Joining;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
@@ -58,9 +57,10 @@ public final class EdgesView extends TableStage {
     private final MenuButton princess = new MenuButton();
     private final MenuButton sleeve = new MenuButton();
     private final CheckBox yoke = new CheckBox("Yoke over the bust line");
+    private final CheckBox inFrontOnly = new CheckBox("In front only");
     private final CheckBox keyhole = new CheckBox("Keyhole");
     private final Label fault = new Label();
-    private Joining joining = Joining.ABOVE;
+    private EdgesLook look = EdgesLook.ABOVE;
     private EdgesDrawing drawing;
 
     public EdgesView(Workshop workshop) {
@@ -80,7 +80,7 @@ public final class EdgesView extends TableStage {
         }
         menus();
         ZoomSlip zoom = new ZoomSlip(table);
-        HBox slips = new HBox(10, halves, joiningSwitch(), zoom);
+        HBox slips = new HBox(10, halves, lookSwitch(), zoom);
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
@@ -96,8 +96,7 @@ public final class EdgesView extends TableStage {
                         model.value(option)
                                 + change(
                                         option,
-                                        drawing.handles(joining != Joining.BELOW)
-                                                .get(option),
+                                        drawing.handles(look != EdgesLook.BELOW).get(option),
                                         to)),
                 way -> model.length(
                         option, model.value(option) + change(option, new Point(0, 0), new Point(way.dx(), way.dy()))),
@@ -135,9 +134,11 @@ public final class EdgesView extends TableStage {
         }
         yoke.setId("yoke");
         yoke.setOnAction(e -> model.yoke(yoke.isSelected()));
+        inFrontOnly.setId("yoke-in-front-only");
+        inFrontOnly.setOnAction(e -> model.yokeInFrontOnly(inFrontOnly.isSelected()));
         keyhole.setId("keyhole");
         keyhole.setOnAction(e -> model.keyhole(keyhole.isSelected()));
-        for (Region each : List.of(cover, lower, princess, sleeve, yoke, keyhole)) {
+        for (Region each : List.of(cover, lower, princess, sleeve, yoke, inFrontOnly, keyhole)) {
             each.setMinWidth(Region.USE_PREF_SIZE);
             each.managedProperty().bind(each.visibleProperty());
         }
@@ -153,7 +154,7 @@ public final class EdgesView extends TableStage {
     private VBox strip() {
         Label head = new Label("Upper edge");
         head.getStyleClass().add("section-head");
-        HBox top = new HBox(10, head, cover, princess, sleeve, yoke, keyhole);
+        HBox top = new HBox(10, head, cover, princess, sleeve, yoke, inFrontOnly, keyhole);
         top.setAlignment(Pos.CENTER_LEFT);
         Label below = new Label("Lower edge");
         below.getStyleClass().add("section-head");
@@ -175,13 +176,12 @@ public final class EdgesView extends TableStage {
         return strip;
     }
 
-    private LookSwitch<Joining> joiningSwitch() {
-        return new LookSwitch<>(
-                "edges-", List.of(Joining.ABOVE, Joining.BELOW, Joining.APART), joining, Joining::label, next -> {
-                    joining = next;
-                    show();
-                    table.fit();
-                });
+    private LookSwitch<EdgesLook> lookSwitch() {
+        return new LookSwitch<>("edges-", List.of(EdgesLook.values()), look, EdgesLook::label, next -> {
+            look = next;
+            show();
+            table.fit();
+        });
     }
 
     @Override
@@ -197,11 +197,11 @@ public final class EdgesView extends TableStage {
     protected void showDraft() {
         Draft draft = workshop.half().orElseThrow();
         halves.refresh();
-        drawing = new EdgesDrawing(draft, workshop.unit(), joining);
-        lay(drawing);
+        drawing = new EdgesDrawing(draft, workshop.unit(), look.joining());
+        lay(look == EdgesLook.WORN ? new WornEdgesDrawing(draft, workshop.unit()) : drawing);
         Map<String, Point> places = new LinkedHashMap<>();
-        if (joining != Joining.APART) {
-            drawing.handles(joining == Joining.ABOVE).forEach((option, at) -> places.put("handle-" + option.id(), at));
+        if (look.hasHandles()) {
+            drawing.handles(look == EdgesLook.ABOVE).forEach((option, at) -> places.put("handle-" + option.id(), at));
         }
         handles.place(places);
         choices();
@@ -222,6 +222,8 @@ public final class EdgesView extends TableStage {
         sleeve.setVisible(garment.top().cover() == Cover.OFF_SHOULDER);
         yoke.setVisible(garment.top().cover().hasShoulder());
         yoke.setSelected(garment.top().yoke());
+        inFrontOnly.setVisible(garment.top().yoke() && garment.top().cover() == Cover.SHOULDERS);
+        inFrontOnly.setSelected(garment.top().inFrontOnly());
         keyhole.setVisible(garment.top().yoke());
         keyhole.setSelected(garment.top().keyhole());
         shapes.show(

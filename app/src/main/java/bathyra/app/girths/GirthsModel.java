@@ -96,6 +96,13 @@ public final class GirthsModel {
         }
     }
 
+    /** The ease at the waist with which a row starts on this body. */
+    Length startAtWaist(EaseRow row) {
+        Garment other = garment().withFit(garment().fit().with(row)).keeping(Optional.empty());
+        return GirthPlan.standardEase(workshop.commission().measurements(), other, Level.WAIST)
+                .length();
+    }
+
     /** Moves the side seam of a level; the girth stays. */
     public void share(Level at, double share) {
         double held = Math.max(

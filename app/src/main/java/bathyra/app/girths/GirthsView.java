@@ -244,9 +244,9 @@ public final class GirthsView extends TableStage {
         EaseRow own = workshop.commission().garment().row();
         EaseRow.of(workshop.commission().garment().kind()).stream()
                 .filter(row -> !row.isStretch())
-                .sorted(Comparator.comparing(row -> row.ease(Level.WAIST)))
+                .sorted(Comparator.comparing(model::startAtWaist))
                 .forEach(row -> card.words(
-                        LengthText.say(row.ease(Level.WAIST), workshop.unit()) + "  " + row.label()
+                        LengthText.say(model.startAtWaist(row), workshop.unit()) + "  " + row.label()
                                 + (row == own ? ", this garment's row" : ""),
                         "quiet"));
     }

@@ -375,6 +375,7 @@ final class PiecesDrawing implements Drawing {
                                         .x())
                         - x);
         if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
+            alongThePanel(brush, piece.name() + ", " + piece.cutWords(), x, y);
             return;
         }
         int row = 1;
@@ -385,6 +386,16 @@ final class PiecesDrawing implements Drawing {
         for (String word : cut.split("\\|")) {
             brush.text(word, x, y + 8 + 15 * row++, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
         }
+    }
+
+    /** Where a panel is too narrow for level words they run down it, beside its grain. */
+    private static void alongThePanel(Brush brush, String words, double x, double y) {
+        Surface g = brush.context();
+        g.save();
+        g.translate(x + 4, y + 10);
+        g.rotate(90);
+        brush.text(words, 0, 0, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        g.restore();
     }
 
     @Override

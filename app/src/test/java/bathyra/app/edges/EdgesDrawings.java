@@ -19,6 +19,7 @@ public final class EdgesDrawings {
             drawing.handles(false);
             drawings.add(drawing);
         }
+        drawings.add(new WornEdgesDrawing(draft, LengthUnit.CM));
         return drawings;
     }
 }

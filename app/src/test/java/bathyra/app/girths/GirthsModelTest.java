@@ -71,7 +71,7 @@ class GirthsModelTest {
         double front = model.plan(Level.HIP).frontHalf().value();
         model.closure(Closure.BACK_LACING);
         assertThat(model.plan(Level.HIP).frontHalf().value()).isEqualTo(front);
-        assertThat(finishedHalf(Level.WAIST)).isCloseTo((720 - 25 - 30) / 2.0, within(0.5));
+        assertThat(finishedHalf(Level.WAIST)).isCloseTo((720 * 0.97 - 30) / 2.0, within(0.5));
         assertThat(workshop.undoLabelProperty().get()).isEqualTo("closure: lacing at the back");
         workshop.undo();
         assertThat(model.closure()).isEqualTo(Closure.BACK_ZIP);

@@ -41,7 +41,7 @@ class SeamsModelTest extends InWorkshop {
         assertThat(drafted(CELL)).isCloseTo(34, within(1e-9));
         assertThat(model.isLocked(CELL)).isTrue();
         assertThat(sum()).isCloseTo(sum, within(1e-9));
-        assertThat(undo()).isEqualTo("princess front intake at underbust 4.3 → 3.4 cm");
+        assertThat(undo()).isEqualTo("princess front intake at underbust 4.5 → 3.4 cm");
     }
 
     @Test

@@ -59,7 +59,7 @@ class ChorusTest {
                 .as("its princess seam takes more than the cutter's cap")
                 .isFalse();
         assertThat(parts.get(0).says(LengthUnit.CM).replace('\u00a0', ' '))
-                .startsWith("Princess front takes 4.7 cm at the waist, 0.7 cm over its cap of 4.0 cm.");
+                .startsWith("Princess front takes 4.9 cm at the waist, 0.9 cm over its cap of 4.0 cm.");
         assertThat(parts.get(1).isDrafted()).isFalse();
         assertThat(parts.get(1).says(LengthUnit.CM)).startsWith("Waist is absent and this garment needs it.");
     }

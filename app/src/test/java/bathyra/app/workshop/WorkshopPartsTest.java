@@ -144,7 +144,7 @@ class WorkshopPartsTest extends InWorkshop {
         workshop.deeds().duplicateFor(id, "  Orla   Penhallow ");
         assertThat(workshop.id()).isNotEqualTo(id);
         assertThat(workshop.commission().wearer().name()).isEqualTo("Orla Penhallow");
-        assertThat(garment()).isEqualTo(design);
+        assertThat(garment().forWearer(design.fit().wearer())).isEqualTo(design);
         assertThat(workshop.commission().measurements().taken()).isEmpty();
     }
 

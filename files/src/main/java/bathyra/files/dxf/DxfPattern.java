@@ -29,6 +29,8 @@ public final class DxfPattern {
     private static final int PLACES = 4;
     private static final double SCALED = 1e4;
     private static final double CHORD = Tolerance.CHORD / 2;
+    /** A curve is given in lines no longer than this, mm: who reads it tells it from a straight line. */
+    private static final double LONGEST = 5;
 
     private final StringBuilder out = new StringBuilder();
 
@@ -114,7 +116,7 @@ public final class DxfPattern {
                 .at(10, new Point(0, 0))
                 .pair(3, name(cut.id()));
         polyline(CUT, piece.cutLine().subList(0, piece.cutLine().size() - 1));
-        List<Point> sewing = piece.flattened(CHORD);
+        List<Point> sewing = piece.flattened(CHORD, LONGEST);
         polyline(SEW, sewing.subList(0, sewing.size() - 1));
         piece.levelMarks().forEach(mark -> line(INTERNAL, mark.from(), mark.to()));
         piece.notches().forEach(notch -> SheetLayout.strokes(piece, notch).forEach(s -> line(NOTCH, s)));

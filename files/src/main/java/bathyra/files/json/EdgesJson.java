@@ -21,7 +21,7 @@ import java.util.TreeMap;
 
 /** The bust and the upper edge inside a commission document: {@code upperEdge}, {@code cups} and {@code contour}. */
 final class EdgesJson {
-    private static final List<String> UPPER = List.of("shape", "cover", "yoke", "keyhole", "sleeve");
+    private static final List<String> UPPER = List.of("shape", "cover", "yoke", "yokeInFrontOnly", "keyhole", "sleeve");
 
     private EdgesJson() {}
 
@@ -49,7 +49,12 @@ final class EdgesJson {
                     "is given, and a strapless edge has nothing round the arm",
                     "leave it out, or the cover off-shoulder");
         }
-        return new Top(cover, yoke, keyhole, GarmentJson.choice(upper, "sleeve", Sleeve.class, Sleeve.BAND));
+        boolean inFrontOnly = upper.truth("yokeInFrontOnly").orElse(false);
+        if (inFrontOnly && !yoke) {
+            upper.fault("yokeInFrontOnly", "is true, and there is no yoke", "false, or a yoke");
+        }
+        return new Top(
+                cover, yoke, inFrontOnly, keyhole, GarmentJson.choice(upper, "sleeve", Sleeve.class, Sleeve.BAND));
     }
 
     static UpperShape shape(Fields upper, GarmentKind kind, Cover cover) {
@@ -98,6 +103,9 @@ final class EdgesJson {
                     .put("yoke", top.yoke())
                     .put("keyhole", top.keyhole())
                     .put("sleeve", top.sleeve().id());
+            if (top.inFrontOnly()) {
+                upper.put("yokeInFrontOnly", true);
+            }
         }
         if (garment.bust().cups() != CupKind.PRINCESS) {
             out.put("cups", garment.bust().cups().id());

@@ -1,5 +1,7 @@
 package bathyra.files.json;
 
+import bathyra.garment.Experience;
+import bathyra.garment.Figure;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.RuleValues;
@@ -27,6 +29,7 @@ import java.util.function.Function;
 final class GivenJson {
     static final String FIELD = "given";
     private static final String RIGHT = "right";
+    private static final String EXPERIENCE = "experience";
     private static final String RESTRICTED = "restricted";
     private static final List<String> VALUES = List.of(
             "lengths", "ease", "lacingGap", "frontShare", "splits", "axes", "soundings", "sideFront", "sideBack");
@@ -40,15 +43,16 @@ final class GivenJson {
         }
         Fields given = root.object(FIELD);
         List<String> known = new ArrayList<>(VALUES);
-        known.addAll(List.of("measurements", "measuring", "garment", RIGHT, RESTRICTED));
+        known.addAll(List.of("measurements", "measuring", "garment", EXPERIENCE, RIGHT, RESTRICTED));
         given.only(known);
         MeasurementSet set = MeasuringJson.read(given, unit, false);
         Garment choices = given.has("garment") ? GarmentJson.read(given.object("garment"), unit, false) : garment;
         Fields right = given.object(RIGHT);
         right.only(VALUES);
+        Experience wearer = GarmentJson.choice(given, EXPERIENCE, Experience.class, Experience.FIRST);
         return Optional.of(new Ruled(
                 set,
-                choices,
+                choices.forWearer(new Figure(wearer, set)),
                 given.truth(RESTRICTED).orElse(false),
                 values(given, unit),
                 given.has(RIGHT) ? Optional.of(values(right, unit)) : Optional.empty()));
@@ -95,10 +99,13 @@ final class GivenJson {
     static void write(ObjectNode root, Ruled ruled, Garment garment, LengthUnit unit) {
         ObjectNode given = root.putObject(FIELD);
         MeasuringJson.write(given, ruled.measurements(), unit);
+        given.put(EXPERIENCE, ruled.choices().fit().wearer().experience().id());
         if (ruled.restricted()) {
             given.put(RESTRICTED, true);
         }
-        if (!ruled.choices().equals(garment.keeping(Optional.empty()))) {
+        Garment own = garment.keeping(Optional.empty())
+                .forWearer(ruled.choices().fit().wearer());
+        if (!ruled.choices().equals(own)) {
             GarmentJson.write(given.putObject("garment"), ruled.choices(), unit);
         }
         values(given, ruled.given(), unit);

@@ -156,7 +156,8 @@ final class PanelsJson {
                 fields.truth("waistGirthDrops").orElse(false),
                 fields.has("give")
                         ? Optional.of(GarmentJson.choice(fields, "give", ClothGive.class, ClothGive.FIRM))
-                        : Optional.empty());
+                        : Optional.empty(),
+                Fit.BY_KIND.wearer());
     }
 
     private static Optional<Stretch> stretch(Fields fields, LengthUnit unit) {

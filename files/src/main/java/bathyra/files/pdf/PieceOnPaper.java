@@ -20,6 +20,11 @@ import java.util.List;
 final class PieceOnPaper {
     private static final double WORDS = 10;
     private static final double ROW = 4.4;
+    /** The name of a level, points and mm. */
+    private static final double LEVEL_WORDS = 6.5;
+
+    private static final double LEVEL_INSET = 3;
+    private static final double LEVEL_ABOVE = 1;
 
     private PieceOnPaper() {}
 
@@ -43,6 +48,12 @@ final class PieceOnPaper {
                 pen.stroke(0.2, 3, 2);
             }
             pen.line(mark.from().plus(shift), mark.to().plus(shift));
+            pen.text(
+                    mark.from().x() + shift.dx() + LEVEL_INSET,
+                    mark.from().y() + shift.dy() - LEVEL_ABOVE,
+                    face.plain(),
+                    LEVEL_WORDS,
+                    SheetLayout.levelName(mark));
         }
         pen.stroke(0.35, 8, 2, 1, 2);
         for (Path bone : cut.bones()) {

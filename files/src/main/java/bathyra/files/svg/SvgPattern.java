@@ -21,6 +21,10 @@ import java.util.stream.Collectors;
 /** A pattern as an SVG drawing at full size: one user unit is one millimetre, one group a piece. */
 public final class SvgPattern {
     private static final double MARGIN = 10;
+    /** Where the name of a level stands on its mark, mm. */
+    private static final double LEVEL_INSET = 3;
+
+    private static final double LEVEL_ABOVE = 1;
     /** About the width of a letter of the labels, mm. */
     private static final double LETTER = 3.1;
     /** A row wider than this goes on below; screens and cutters differ, paper does not matter here. */
@@ -51,7 +55,7 @@ public final class SvgPattern {
                 .append(
                         "path{fill:none;stroke:#17242E}.sew{stroke-width:.5}.cut{stroke-width:.3;stroke-dasharray:4 3}.grain{stroke-width:.4}")
                 .append(
-                        ".notch,.mark{stroke-width:.5}.bone{stroke-width:.6;stroke:#7A550F;stroke-dasharray:8 2 1 2}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}</style>\n");
+                        ".notch,.mark{stroke-width:.5}.bone{stroke-width:.6;stroke:#7A550F;stroke-dasharray:8 2 1 2}.level{stroke-width:.25;stroke-dasharray:3 2}.text{font:6px Lato,sans-serif;fill:#17242E}.number{font-size:14px}.level-name{font-size:4px}</style>\n");
         for (CuttingPlan.Cut cut : plan.cuts()) {
             piece(out, cut, layout.shift(cut.id()), plan.pattern().title());
         }
@@ -91,6 +95,13 @@ public final class SvgPattern {
                     "level",
                     " data-level=\"" + Xml.escaped(mark.level()) + "\"",
                     line(mark.from().plus(shift), mark.to().plus(shift)));
+            text(
+                    out,
+                    new Point(
+                            mark.from().x() + shift.dx() + LEVEL_INSET,
+                            mark.from().y() + shift.dy() - LEVEL_ABOVE),
+                    "text level-name",
+                    SheetLayout.levelName(mark));
         }
         cut.bones().forEach(bone -> tag(out, "bone", "", data(bone.moved(shift))));
         for (Notch notch : piece.notches()) {

@@ -11,11 +11,13 @@ import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.Panels;
 import bathyra.garment.UpperShape;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import bathyra.truing.UnrolledEdge;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 
 /** Where the shaping sits on ordinary bodies, measured on the finished drafts and on the form, as a table (docs/craft-figures.md). */
@@ -41,7 +44,7 @@ public final class CraftFigures {
                 .append(
                         " ordinary bodies, from the finished drafts and, for what stands away and bites, from the garment on the wearer's form (mesh of 28 mm). Middle, and in brackets 5 % and 95 %.\n\n");
         out.append(
-                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | edge bites, mm | notes a draft |\n|---|---|---|---|---|---|---|---|---|\n");
+                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20°, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|\n");
         for (Map.Entry<String, Garment> design : designs().entrySet()) {
             out.append(row(design.getKey(), design.getValue())).append('\n');
             System.out.println(design.getKey());
@@ -86,7 +89,7 @@ public final class CraftFigures {
                 .count();
         return String.format(
                 Locale.ROOT,
-                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %.2f |",
+                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %s | %.1f | %.1f | %.2f |",
                 name,
                 drafts.size(),
                 BODIES,
@@ -95,7 +98,10 @@ public final class CraftFigures {
                 overBust ? spread(drafts, CraftFigures::centreFront) : "–",
                 spread(drafts, CraftFigures::evenness),
                 overBust ? spread(worn, Worn::besideTheBust) : "–",
-                spread(worn, CraftFigures::bites),
+                overBust ? spread(worn, w -> bites(w, "The upper")) : "–",
+                spread(worn, w -> bites(w, "The lower")),
+                percent(drafts, CraftFigures::leans),
+                percent(drafts, CraftFigures::waves),
                 notes / Math.max(1, drafts.size()));
     }
 
@@ -149,9 +155,29 @@ public final class CraftFigures {
         return piece.mark(level).map(LevelMark::length).orElse(Double.NaN);
     }
 
-    private static double bites(Worn worn) {
+    private static double percent(List<Draft> drafts, Predicate<Draft> found) {
+        return 100.0 * drafts.stream().filter(found).count() / Math.max(1, drafts.size());
+    }
+
+    private static boolean leans(Draft draft) {
+        return draft.findings().stream().anyMatch(f -> f.kind() == FindingKind.EDGE_LEAN);
+    }
+
+    /** Once over where the back falls, once more where a dip in front is round; an underbust's edge not at all. */
+    private static boolean waves(Draft draft) {
+        Garment garment = draft.commission().garment();
+        int own = !garment.kind().isOverBust() ? 0 : garment.upperEdge() == UpperShape.SWEETHEART ? 2 : 1;
+        Level level = garment.kind().isOverBust() ? Level.BUST : Level.UNDERBUST;
+        return UnrolledEdge.of(draft.panelPieces(), true, level)
+                .filter(edge -> edge.inflections() > own)
+                .isPresent();
+    }
+
+    /** @param edge how the sentence about it begins */
+    private static double bites(Worn worn, String edge) {
         return Sight.of(worn).stream()
-                .filter(s -> s.kind() == Sight.Kind.EDGE_BITES)
+                .filter(s -> s.kind() == Sight.Kind.EDGE_BITES
+                        && s.sentence().in(LengthUnit.MM).startsWith(edge))
                 .mapToDouble(Sight::amount)
                 .max()
                 .orElse(0);

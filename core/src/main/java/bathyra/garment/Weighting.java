@@ -5,7 +5,9 @@ public enum Weighting implements Choice {
     SIDE("side", "As cutters share"),
     EVEN("even", "Evenly"),
     FLAT_FRONT("flat-front", "Flat front"),
-    BACK("back", "More to the back");
+    BACK("back", "More to the back"),
+    /** As the wearer's form loses girth towards the waist about each seam; where there is no form, as cutters share. */
+    FORM("form", "By the form");
 
     private static final double FLAT_UP_TO = 0.25;
 
@@ -36,7 +38,7 @@ public enum Weighting implements Choice {
     double at(double share, double t) {
         return switch (this) {
             case EVEN -> 1;
-            case SIDE -> share;
+            case SIDE, FORM -> share;
             case FLAT_FRONT -> t < FLAT_UP_TO ? share / 2 : share;
             case BACK -> share * (0.7 + 0.6 * t);
         };

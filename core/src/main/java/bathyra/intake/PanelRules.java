@@ -45,7 +45,7 @@ final class PanelRules {
     }
 
     private double weight(SeamPlace seam) {
-        return garment.weight(seam, axes.round(seam));
+        return axes.weight(garment, seam);
     }
 
     Wanted front(Level level, Reckoned surplus) {

@@ -3,6 +3,7 @@ package bathyra.intake;
 import bathyra.block.Block;
 import bathyra.garment.Garment;
 import bathyra.garment.SeamAxis;
+import bathyra.garment.Weighting;
 import bathyra.geometry.Vec;
 import bathyra.girth.GirthPlan;
 import bathyra.place.Level;
@@ -18,8 +19,9 @@ import java.util.Map;
  * @param front width of the front block's paper, mm
  * @param back width of the back block's paper, mm
  * @param apex distance of the apex from centre front, mm; 0 where it is not known
+ * @param byForm what the seams weigh by the wearer's form; empty where they are shared by another preset
  */
-public record SeamAxes(List<Axis> axes, double front, double back, double apex) {
+public record SeamAxes(List<Axis> axes, double front, double back, double apex, Map<SeamPlace, Double> byForm) {
     /** A seam nearer the apex than this passes through it, mm. */
     public static final double AT_APEX = 6;
 
@@ -48,6 +50,7 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
 
     public SeamAxes {
         axes = List.copyOf(axes);
+        byForm = Map.copyOf(byForm);
     }
 
     /** The axes of a garment's seams on its block. */
@@ -99,7 +102,10 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
             axes.add(new Axis(
                     seam, placed, throughApex ? block.front(Level.BUST) : waist, own.lean(), own.bow(), waist, reach));
         }
-        return new SeamAxes(axes, front, back, apex);
+        SeamAxes placed = new SeamAxes(axes, front, back, apex, Map.of());
+        return panelled && garment.sharing().preset() == Weighting.FORM
+                ? new SeamAxes(axes, front, back, apex, FormWeights.of(garment, placed))
+                : placed;
     }
 
     /** The axis of a seam. @throws IllegalArgumentException when the garment has no such seam */
@@ -114,6 +120,12 @@ public record SeamAxes(List<Axis> axes, double front, double back, double apex) 
     public double round(SeamPlace seam) {
         double at = of(seam).at();
         return at <= front ? at / front / 2 : 0.5 + (at - front) / back / 2;
+    }
+
+    /** The weight by which a seam shares in the surplus: drawn by hand, by the form, or the preset's (C6.1). */
+    public double weight(Garment garment, SeamPlace seam) {
+        boolean drawn = garment.sharing().weights().containsKey(seam.id());
+        return drawn || !byForm.containsKey(seam) ? garment.weight(seam, round(seam)) : byForm.get(seam);
     }
 
     /** Whether a seam passes through the apex. @param bust depth of the bust line */

@@ -52,7 +52,6 @@ public record UnrolledEdge(List<Stretch> stretches) {
         String edge = (upper ? EdgeRole.UPPER : EdgeRole.LOWER).id();
         boolean whole = panels.stream()
                 .allMatch(p -> p.mark(level).isPresent()
-                        && p.outline().size() == 4
                         && p.outline().stream().anyMatch(e -> e.name().equals(edge)));
         return whole ? Optional.of(new Unrolling(panels, upper, level).unrolled()) : Optional.empty();
     }
@@ -104,15 +103,17 @@ public record UnrolledEdge(List<Stretch> stretches) {
             this.hand = upper ? 1 : -1;
             for (Piece piece : panels) {
                 List<OutlineEdge> ring = piece.outline();
-                int top = 0;
-                while (!ring.get(top).name().equals(EdgeRole.UPPER.id())) {
-                    top++;
+                int at = 0;
+                while (!ring.get(at).name().equals((upper ? EdgeRole.UPPER : EdgeRole.LOWER).id())) {
+                    at++;
                 }
-                Path right = ring.get((top + 1) % 4).path();
-                Path left = ring.get((top + 3) % 4).path().reversed();
-                Path edge = upper
-                        ? ring.get(top).path()
-                        : ring.get((top + 2) % 4).path().reversed();
+                Path after = ring.get((at + 1) % ring.size()).path();
+                Path before = ring.get((at + ring.size() - 1) % ring.size()).path();
+                // Clockwise the upper edge goes on into the edge nearer centre back, the lower into that nearer centre
+                // front.
+                Path right = upper ? after : before;
+                Path left = (upper ? before : after).reversed();
+                Path edge = upper ? ring.get(at).path() : ring.get(at).path().reversed();
                 // Long edges are followed from the edge inwards.
                 lefts.add(upper ? left : left.reversed());
                 rights.add(upper ? right : right.reversed());

@@ -100,7 +100,7 @@ public final class PanelsModel {
     public double weight(SeamPlace seam) {
         return workshop.half()
                 .filter(d -> d.intakes().seams().contains(seam))
-                .map(d -> garment().weight(seam, d.intakes().axes().round(seam)))
+                .map(d -> d.intakes().axes().weight(garment(), seam))
                 .orElse(0.0);
     }
 

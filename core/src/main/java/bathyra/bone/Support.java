@@ -58,7 +58,7 @@ public record Support(Level level, double width, double reduction, List<Load> lo
                     .mapToDouble(b -> Math.abs(b.at() - seam.at()))
                     .min()
                     .orElse(Double.POSITIVE_INFINITY);
-            if (seam.part() > NEXT_TO_NOTHING && away >= REACH) {
+            if (seam.part() > NEXT_TO_NOTHING && away >= REACH && !shapesTheBust(draft, level, seam.seam())) {
                 hanging.add(new Hanging(seam.seam(), seam.at(), seam.part(), away));
             }
         }
@@ -67,6 +67,12 @@ public record Support(Level level, double width, double reduction, List<Load> lo
                 .mapToDouble(LevelMark::length)
                 .sum();
         return new Support(level, width, reduction(draft, level), share(draft, level, bearers), hanging);
+    }
+
+    /** Over the bust the seam through the apex shapes the breast, which carries it; a bone there would lie across it. */
+    private static boolean shapesTheBust(Draft draft, Level level, SeamPlace seam) {
+        return (level == Level.UPPER || level == Level.BUST)
+                && draft.intakes().axes().isThroughApex(seam, draft.block().front(Level.BUST));
     }
 
     /** By how much half the body is drawn in at a level, mm; nothing where the garment is worn with ease. */

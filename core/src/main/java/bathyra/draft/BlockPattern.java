@@ -40,6 +40,11 @@ public final class BlockPattern {
                 OptionalDouble.empty());
     }
 
+    /** The id of the piece that is a half of the block. */
+    public static String id(Half half) {
+        return half == Half.FRONT ? "FB" : "BB";
+    }
+
     private static Piece piece(BlockDrawing drawing, Half half) {
         boolean front = half == Half.FRONT;
         List<OutlineEdge> outline = new ArrayList<>();
@@ -61,7 +66,7 @@ public final class BlockPattern {
                 new Point(waist.at().x() + 30, hem.y() - 40),
                 new Point(waist.at().x() + 30, drawing.point(half, "Nc").at().y() + 40));
         return new Piece(
-                new PieceTitle(front ? "FB" : "BB", front ? "Front" : "Back", front ? 1 : 2, front),
+                new PieceTitle(id(half), front ? "Front" : "Back", front ? 1 : 2, front),
                 new CutCount(front ? 1 : 2, front),
                 outline,
                 new Markings(marks, List.of(), grain),

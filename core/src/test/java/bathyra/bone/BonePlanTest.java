@@ -202,6 +202,20 @@ class BonePlanTest {
         });
     }
 
+    /** Above the bust line the seam over the apex shapes the breast: no bone stands there, and none is missed. */
+    @Test
+    void aBustierAsItBegins_missesNoBoneOverTheBust() {
+        Random random = new Random(13);
+        for (int i = 0; i < 10; i++) {
+            Outcome outcome = Drafter.draft(Bodies.commission(Bodies.ordinary(random), Garment.bustier()));
+            if (outcome instanceof Draft draft) {
+                assertThat(BonePlan.of(draft).findings())
+                        .filteredOn(f -> f.status() != Finding.Status.OK)
+                        .noneMatch(f -> f.sentence().in(LengthUnit.MM).contains("princess front"));
+            }
+        }
+    }
+
     @Test
     void whatACutterPlaced_staysAtItsShareOfThePanel_whenTheDraftChanges() {
         UnaryOperator<Boning> own = b -> b.withPanel(new PanelBone("own-1", "B1", 0.3));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
 import bathyra.block.BlockEdge;
 import bathyra.block.Half;
@@ -28,6 +29,8 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.piece.Pattern;
 import bathyra.truing.Truing;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,6 +56,28 @@ class TracedBlockTest {
         return catchThrowableOfType(NotDraftable.class, () -> Tracing.of(pattern)).reasons().stream()
                 .map(f -> f.sentence().in(LengthUnit.CM).replace('\u00a0', ' '))
                 .toList();
+    }
+
+    /** The waist dart of the quarter block: 25 wide on the waist line, its ends 13 below the apex and 51 above the hip line. */
+    @Test
+    void darts_standInTheDocument_withLegsEndsAndCentre() throws Exception {
+        BlockDrawing drawing = drawing(Garment.bustier());
+        String text = PatternJson.write(drawing, "A block", List.of(), "test");
+        JsonNode darts = new ObjectMapper().readTree(text).get("darts");
+        assertThat(darts).hasSize(drawing.darts().size());
+        for (int i = 0; i < darts.size(); i++) {
+            JsonNode dart = darts.get(i);
+            BlockDart drawn = drawing.darts().get(i);
+            assertThat(dart.get("piece").asText()).isEqualTo(drawn.half() == Half.FRONT ? "FB" : "BB");
+            double mouth = Math.hypot(
+                    dart.at("/legs/0/0").asDouble() - dart.at("/legs/1/0").asDouble(),
+                    dart.at("/legs/0/1").asDouble() - dart.at("/legs/1/1").asDouble());
+            assertThat(mouth).as(drawn.label()).isCloseTo(drawn.a().distance(drawn.b()), within(1e-5));
+            assertThat(dart.get("ends")).hasSize(drawn.tips().size());
+            assertThat(dart.at("/centre/1/1").asDouble())
+                    .isCloseTo(drawn.tips().get(0).y(), within(1e-5));
+        }
+        assertThat(PatternJson.read(text).pieces()).as("and it reads").hasSize(2);
     }
 
     @ParameterizedTest

@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
 import bathyra.block.Step;
@@ -65,6 +66,8 @@ public final class PatternJson {
     /** The document of a block with its steps and with what its checks found. */
     public static String write(BlockDrawing block, String title, List<Finding> findings, String program) {
         ObjectNode root = document(BlockPattern.of(block, title), List.of(), findings, program);
+        ArrayNode darts = root.putArray("darts");
+        block.darts().forEach(dart -> write(darts.addObject(), dart));
         ArrayNode steps = root.putArray("steps");
         for (Step step : block.steps()) {
             ObjectNode node = steps.addObject()
@@ -77,6 +80,23 @@ public final class PatternJson {
                     .put("how", plain(Formula.inFigures(f, LengthUnit.MM))));
         }
         return Json.pretty(root);
+    }
+
+    /** A dart on its piece: both sides of its mouth, where its legs end, and its centre line. */
+    private static void write(ObjectNode out, BlockDart dart) {
+        out.put("piece", BlockPattern.id(dart.half())).put("name", dart.label());
+        ArrayNode legs = out.putArray("legs");
+        point(legs.addArray(), dart.a());
+        point(legs.addArray(), dart.b());
+        ArrayNode ends = out.putArray("ends");
+        dart.tips().forEach(tip -> point(ends.addArray(), tip));
+        ArrayNode centre = out.putArray("centre");
+        Point first = dart.tips().get(0);
+        point(
+                centre.addArray(),
+                dart.tips().size() > 1 ? dart.tips().get(1) : dart.a().between(dart.b(), 0.5));
+        point(centre.addArray(), first);
+        out.put("width", round(dart.width().value())).put("degrees", round(dart.degrees()));
     }
 
     private static String plain(String text) {

@@ -119,9 +119,15 @@ final class PanelRules {
         if (rest <= 0) {
             return byWeights(level, surplus, seams, weights);
         }
+        Reckoned underbust = ApexIntake.leavingTheSideCalm(
+                girths,
+                girths.at(Level.BUST)
+                        .frontHalf()
+                        .minus(girths.at(Level.UNDERBUST).frontHalf())
+                        .named("Front half, bust less underbust", APEX_FIRST));
         Reckoned bust = (level == Level.UPPER
-                        ? ApexIntake.atTheUpperLine(block, girths, ApexIntake.byBust(girths), OF_HEIGHT)
-                        : ApexIntake.byBust(girths))
+                        ? ApexIntake.atTheUpperLine(block, girths, underbust, OF_HEIGHT)
+                        : underbust)
                 .atMost(surplus.atLeast(0))
                 .named("For the bust", APEX_FIRST);
         List<Reckoned> rules = new ArrayList<>();

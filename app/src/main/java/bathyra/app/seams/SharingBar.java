@@ -24,7 +24,6 @@ import javafx.scene.layout.Region;
 
 /** Above the soundings: how many panels, where their seams stand, by which preset the surplus is shared out, and how they lie on the table. */
 final class SharingBar extends HBox {
-    private static final String[] SHORT = {"By table", "Even", "Flat front", "Back"};
     private final PanelsModel model;
     private final Label count = new Label();
     private final Button fewer = new Button("−");
@@ -65,12 +64,23 @@ final class SharingBar extends HBox {
         getChildren().forEach(node -> ((Region) node).setMinWidth(0));
     }
 
+    /** The bar has room for a word or two. */
+    private static String inShort(Weighting weighting) {
+        return switch (weighting) {
+            case SIDE -> "By table";
+            case EVEN -> "Even";
+            case FLAT_FRONT -> "Flat front";
+            case BACK -> "Back";
+            case FORM -> "By form";
+        };
+    }
+
     private HBox preset() {
         ToggleGroup group = new ToggleGroup();
         HBox box = new HBox();
         box.getStyleClass().add("unit-switch");
         for (Weighting each : Weighting.values()) {
-            ToggleButton button = new ToggleButton(SHORT[each.ordinal()]);
+            ToggleButton button = new ToggleButton(inShort(each));
             button.setId("preset-" + each.id());
             button.setAccessibleText("Share the surplus out: " + each.label());
             button.setUserData(each);

@@ -9,16 +9,20 @@ import bathyra.paper.Sheet;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
 import bathyra.place.Level;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** The grain line of a sheet: over nearly the whole piece, its arrow at the top (C12). */
 final class Grains {
-    private static final double INSET = 0.12;
     /** Beside the middle, so that the name has room. */
     private static final double AT = 0.17;
 
-    private static final double COARSE = 1;
+    /** Places tried across the piece. */
+    private static final int PLACES = 12;
+
+    private static final double COARSE = 0.2;
     /** The axis of a panel runs through the middles of its widths at these shares of its height. */
     private static final double HIGH = 0.2;
 
@@ -70,11 +74,35 @@ final class Grains {
         return new Point((reach[0] + reach[1]) / 2, y);
     }
 
+    /** As near to its usual place as it covers enough of the piece, clear of the edges; the longest there is where none does. */
     private static Grain upright(List<Point> ring, Optional<LevelMark> waist) {
-        double x = waist.map(m -> m.from().x() + (m.to().x() - m.from().x()) * AT)
-                .orElseGet(() -> Shape.middle(ring).x());
-        double[] reach = Shape.upright(ring, x);
-        double inset = (reach[1] - reach[0]) * INSET;
-        return new Grain(new Point(x, reach[1] - inset), new Point(x, reach[0] + inset));
+        GrainRoom room = new GrainRoom(ring);
+        GrainRoom.Run best = null;
+        for (double x : places(ring, waist)) {
+            GrainRoom.Run run = room.at(x);
+            best = best == null || run.tall() > best.tall() ? run : best;
+            if (room.covers(run)) {
+                best = run;
+                break;
+            }
+        }
+        return new Grain(new Point(best.x(), best.lower()), new Point(best.x(), best.upper()));
+    }
+
+    /** Across the waist from beside its middle to the other side of it; without a waist from the middle of the piece outwards. */
+    private static double[] places(List<Point> ring, Optional<LevelMark> waist) {
+        if (waist.isPresent()) {
+            double from = waist.get().from().x();
+            double wide = waist.get().to().x() - from;
+            return IntStream.rangeClosed(0, PLACES)
+                    .mapToDouble(i -> from + wide * (AT + (1 - 2 * AT) * i / PLACES))
+                    .toArray();
+        }
+        double middle = Shape.middle(ring).x();
+        DoubleSummaryStatistics across = ring.stream().mapToDouble(Point::x).summaryStatistics();
+        double step = (across.getMax() - across.getMin()) / 2 / PLACES;
+        return IntStream.rangeClosed(0, PLACES)
+                .mapToDouble(i -> middle + (i % 2 == 0 ? 1 : -1) * ((i + 1) / 2) * step)
+                .toArray();
     }
 }

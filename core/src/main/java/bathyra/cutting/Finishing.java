@@ -16,6 +16,7 @@ import bathyra.piece.CutCount;
 import bathyra.piece.CutLine;
 import bathyra.piece.CuttingLine;
 import bathyra.piece.EdgeRole;
+import bathyra.piece.Ends;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.Markings;
@@ -93,7 +94,7 @@ public final class Finishing {
     }
 
     private static Piece piece(Sheet sheet, int order, List<Mark> marks, GrainLine grain) {
-        boolean fold = sheet.outline().stream().anyMatch(e -> e.kind() == OutlineEdge.Kind.FOLD);
+        boolean fold = isOnFold(sheet);
         // On the fold the thread lies along the fold; nothing else can be cut double.
         GrainLine line = fold ? GrainLine.CENTRE_FRONT : grain;
         return new Piece(
@@ -104,7 +105,11 @@ public final class Finishing {
                 CuttingLine.of(List.of()));
     }
 
-    /** The apex on every piece whose edge runs over it, the top of the pieces that are to show it, and the hollows that have to be clipped. */
+    private static boolean isOnFold(Sheet sheet) {
+        return sheet.outline().stream().anyMatch(e -> e.kind() == OutlineEdge.Kind.FOLD);
+    }
+
+    /** The apex on every piece whose edge runs over it, the top of the pieces that look alike at both ends or are to show it, and the hollows that have to be clipped. */
     private static List<Mark> marks(Sheet sheet, Optional<Apex> apex, Garment garment) {
         List<Mark> marks = new ArrayList<>();
         for (Point at : apex.map(a -> List.of(a.atInner(), a.atOuter())).orElse(List.of())) {
@@ -113,7 +118,8 @@ public final class Finishing {
                 marks.add(new Mark(Mark.Kind.APEX, at));
             }
         }
-        if (garment.finish().topMarks().contains(sheet.id())) {
+        if (garment.finish().topMarks().contains(sheet.id())
+                || Ends.apart(sheet.flattened(Ends.FOLLOWED), isOnFold(sheet)) < Ends.ALIKE) {
             List<Point> ring = sheet.flattened(COARSE);
             double x = Shape.middle(ring).x();
             marks.add(new Mark(Mark.Kind.TOP, new Point(x, Shape.upright(ring, x)[0])));

@@ -10,6 +10,7 @@ import bathyra.draft.Drafter;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -84,6 +85,19 @@ class BeforeCuttingTest {
         assertThat(tight.place()).isPresent();
         assertThat(only(look(piece("P", 9.9, Kind.EDGE, slotted)), "allowance").status())
                 .isEqualTo(Finding.Status.OK);
+    }
+
+    @Test
+    void piecesThatLookAlikeAtBothEnds_areDraftedWithTheirTopMarked() {
+        Pattern pattern =
+                ((Draft) Drafter.draft(Bodies.commission(Bodies.nerea(), Garment.of(GarmentKind.CORSET)))).pattern();
+        List<Piece> marked = pattern.pieces().stream()
+                .filter(p -> p.marks().stream().anyMatch(m -> m.kind() == Mark.Kind.TOP))
+                .toList();
+        assertThat(marked).extracting(Piece::front).containsOnly(false);
+        assertThat(Truing.beforeCutting(pattern).stream().filter(f -> f.id().equals("upside-down")))
+                .hasSize(pattern.pieces().size())
+                .allMatch(f -> f.status() == Finding.Status.OK);
     }
 
     @Test

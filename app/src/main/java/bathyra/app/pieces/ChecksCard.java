@@ -75,15 +75,6 @@ final class ChecksCard {
                                                     .withoutLength(option)),
                                     InHand.once());
                         })));
-            case UPSIDE_DOWN ->
-                slip.getChildren()
-                        .add(cure(
-                                "Mark its top",
-                                "mark-top-" + note.subject(),
-                                () -> model.topMark(
-                                        note.subject(),
-                                        model.pattern().piece(note.subject()).name(),
-                                        true)));
             default -> {
                 // The sentence itself says what to do.
             }

@@ -10,6 +10,7 @@ import bathyra.garment.EdgeUse;
 import bathyra.garment.GrainLine;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
+import bathyra.piece.Ends;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.Arrays;
@@ -138,7 +139,10 @@ final class EdgeCard {
                 "Grain: " + model.garment().finish().grain(piece.id()).label().toLowerCase(Locale.ROOT));
         // What lies on the fold keeps its thread along the fold.
         grain.setDisable(piece.onFold());
-        top.setSelected(model.garment().finish().topMarks().contains(piece.id()));
+        boolean alike = Ends.alike(piece);
+        top.setText(alike ? "Top marked: its ends look alike" : "Mark its top");
+        top.setSelected(alike || model.garment().finish().topMarks().contains(piece.id()));
+        top.setDisable(alike);
         own.setDisable(edge.kind() == OutlineEdge.Kind.FOLD);
         card.begin(piece.order() + " " + piece.name() + ", " + edge.name().replace('-', ' '), ofEdge, ofAll);
         card.words(sentence(piece, edge));

@@ -47,6 +47,9 @@ final class PiecesDrawing implements Drawing {
     private static final double WORDS_TALL = 58;
 
     private static final double NUMBER_TALL = 30;
+    /** From the foot of a number to words that run down from it. */
+    private static final double UNDER_NUMBER = 10;
+
     private static final double DOT = 6;
     private static final double BADGE = 10;
     /** Closer to the next level the tag has only room for one line. */
@@ -343,41 +346,27 @@ final class PiecesDrawing implements Drawing {
         double tall = Math.abs(brush.view().y(place.of(piece.grain().from()).y())
                 - brush.view().y(place.of(piece.grain().to()).y()));
         if (tall < WORDS_TALL + NUMBER_TALL) {
-            brush.text(
-                    Integer.toString(piece.order()),
+            number(
+                    brush,
+                    piece,
                     x,
-                    brush.view().y(place.of(piece.grain().from()).y()) - tall / 2 + NUMBER_TALL / 3,
-                    Ink.INK,
-                    Lettering.NUMBER,
-                    TextAlignment.LEFT);
+                    brush.view().y(place.of(piece.grain().from()).y()) - tall / 2 + NUMBER_TALL / 3);
             return;
         }
-        double y = Math.min(
-                brush.view().y(at.y()) + 6,
-                brush.view().y(place.of(piece.grain().from()).y()) - WORDS_TALL);
-        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        double foot = brush.view().y(place.of(piece.grain().from()).y());
+        double y = Math.min(brush.view().y(at.y()) + 6, foot - WORDS_TALL);
         if (look.joining() != Joining.APART) {
             // Turned pieces have no room for lines of text that stay level.
+            number(brush, piece, x, y);
             return;
         }
         // In a narrow panel the words would run over its edge; zoomed in they stand there.
-        double room = piece.mark(Level.WAIST)
-                .map(mark -> brush.view().x(place.of(mark.to()).x()) - x)
-                .orElseGet(() -> brush.view()
-                                .x(place.of(new Point(
-                                                piece.outline().stream()
-                                                        .mapToDouble(e -> Math.max(
-                                                                e.path().start().x(),
-                                                                e.path().end().x()))
-                                                        .max()
-                                                        .orElse(0),
-                                                0))
-                                        .x())
-                        - x);
+        double room = room(brush, piece, place, x);
         if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
-            alongThePanel(brush, piece.name() + ", " + piece.cutWords(), x, y);
+            alongThePanel(brush, piece, x, y, foot);
             return;
         }
+        number(brush, piece, x, y);
         int row = 1;
         for (String word : piece.name().split(" ")) {
             brush.text(word, x, y + 4 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
@@ -388,11 +377,32 @@ final class PiecesDrawing implements Drawing {
         }
     }
 
-    /** Where a panel is too narrow for level words they run down it, beside its grain. */
-    private static void alongThePanel(Brush brush, String words, double x, double y) {
+    private static void number(Brush brush, Piece piece, double x, double y) {
+        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+    }
+
+    /** From the words' beginning to the edge of the piece at the waist, or to its outermost corner, px. */
+    private static double room(Brush brush, Piece piece, Placement place, double x) {
+        Point edge = piece.mark(Level.WAIST)
+                .map(LevelMark::to)
+                .orElseGet(() -> new Point(
+                        piece.outline().stream()
+                                .mapToDouble(e -> Math.max(
+                                        e.path().start().x(), e.path().end().x()))
+                                .max()
+                                .orElse(0),
+                        0));
+        return brush.view().x(place.of(edge).x()) - x;
+    }
+
+    /** Where a panel is too narrow for level words they run down it, beside its grain and no farther than its foot. */
+    private static void alongThePanel(Brush brush, Piece piece, double x, double y, double foot) {
+        String words = piece.name() + ", " + piece.cutWords();
+        double number = Math.min(y, foot - words.length() * LETTER - UNDER_NUMBER);
+        number(brush, piece, x, number);
         Surface g = brush.context();
         g.save();
-        g.translate(x + 4, y + 10);
+        g.translate(x + 4, number + UNDER_NUMBER);
         g.rotate(90);
         brush.text(words, 0, 0, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
         g.restore();

@@ -29,6 +29,12 @@ import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 
 class LayersTest {
+    private static final LayerChoice MADE = new LayerChoice(
+            Optional.of(true),
+            LayerChoice.USUAL.turn(),
+            LayerChoice.USUAL.allowances(),
+            LayerChoice.USUAL.edges(),
+            LayerChoice.USUAL.without());
     private static final Garment BUSTIER = Garment.bustier().withUpperEdge(UpperShape.SWEETHEART);
     private static final Garment CORSET = Garment.of(GarmentKind.CORSET);
 
@@ -197,15 +203,7 @@ class LayersTest {
     void toile_isOneLayer_wideAtSideAndBack() {
         Garment garment = BUSTIER.withAllowance(EdgeUse.SIDE, Length.mm(15));
         assertThat(garment.makes(LayerKind.TOILE)).isFalse();
-        Garment made = garment.withFinish(garment.finish()
-                .withLayer(
-                        LayerKind.TOILE,
-                        new LayerChoice(
-                                Optional.of(true),
-                                LayerChoice.USUAL.turn(),
-                                LayerChoice.USUAL.allowances(),
-                                LayerChoice.USUAL.edges(),
-                                LayerChoice.USUAL.without())));
+        Garment made = garment.withFinish(garment.finish().withLayer(LayerKind.TOILE, MADE));
         Layer toile = layer(made, LayerKind.TOILE);
         assertThat(toile.pieces()).hasSize(4);
         assertThat(toile.pieces().get(1).allowances()).containsEntry("side", 40.0);
@@ -233,15 +231,7 @@ class LayersTest {
     void straps_goFromTheCrestOverTheShoulderToTheBackEdge() {
         Garment straps = Bodies.commission(Bodies.nerea(), Garment.bustier())
                 .garment()
-                .withFinish(BUSTIER.finish()
-                        .withLayer(
-                                LayerKind.STRAPS,
-                                new LayerChoice(
-                                        Optional.of(true),
-                                        LayerChoice.USUAL.turn(),
-                                        LayerChoice.USUAL.allowances(),
-                                        LayerChoice.USUAL.edges(),
-                                        LayerChoice.USUAL.without())));
+                .withFinish(BUSTIER.finish().withLayer(LayerKind.STRAPS, MADE));
         Strip strap = layer(straps, LayerKind.STRAPS).strips().get(0);
         Piece back = pattern(straps).piece("B2");
         double behind = back.mark("waist").orElseThrow().from().y()

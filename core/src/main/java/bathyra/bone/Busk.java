@@ -38,6 +38,16 @@ public record Busk(Reckoned front, Reckoned room, Reckoned length, Finding findi
         return new Busk(front, room, length, finding(room, length, rule));
     }
 
+    /** What every sheet says where not even the shortest busk fits, so that none is bought (C13.1). */
+    public Optional<Sentence> missing() {
+        return length.value() < SHORTEST
+                ? Optional.of(Sentence.of(
+                        "No busk fits: the shortest, {}, needs {} at centre front.",
+                        Length.mm(SHORTEST),
+                        Length.mm(SHORTEST + 2 * LEFT)))
+                : Optional.empty();
+    }
+
     private static Finding finding(Reckoned room, Reckoned length, Reckoned rule) {
         if (length.value() > room.value()) {
             return Finding.of(
@@ -65,9 +75,10 @@ public record Busk(Reckoned front, Reckoned room, Reckoned length, Finding findi
                     length.value(),
                     SHORTEST,
                     Sentence.of(
-                            "Centre front leaves {} for a busk, and the shortest in stock is {}. Close the front in another way, or carry its lower edge further down.",
-                            room.length(),
-                            Length.mm(SHORTEST)));
+                            "No busk fits: the shortest, {}, needs {} at centre front, and there are {}. Close the front in another way, or carry its lower edge further down.",
+                            Length.mm(SHORTEST),
+                            Length.mm(SHORTEST + 2 * LEFT),
+                            room.plus(2 * LEFT).length()));
         }
         return Finding.of(
                 FindingKind.BUSK_LENGTH,

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.bone.BonePlan;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -13,9 +14,12 @@ import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgPattern;
 import bathyra.finding.Finding;
+import bathyra.garment.Closure;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
+import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
 import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
@@ -154,6 +158,29 @@ class PatternFilesTest {
         try (PDDocument pdf = Loader.loadPDF(PdfPattern.write((Draft) Drafter.draft(odd), Paper.A4, "2026-01-01"))) {
             assertThat(text(pdf, 1)).contains("Möwe", "Krähe", "Åsa");
         }
+    }
+
+    @Test
+    void pdf_saysOnItsCoverAndOnEverySheet_thatNoBuskFits() throws IOException {
+        Garment underbust = Garment.of(GarmentKind.UNDERBUST).withLowerEdge(LowerShape.WAIST);
+        Draft buskless = (Draft) Drafter.draft(Bodies.commission(
+                Bodies.nerea(), underbust.withFastening(underbust.fastening().with(Closure.FRONT_BUSK))));
+        assertThat(BonePlan.of(buskless).busk().orElseThrow().room().value()).isLessThan(200);
+        try (PDDocument pdf = Loader.loadPDF(PdfPattern.write(buskless, Paper.A4, "2026-01-01"))) {
+            int sheets = 0;
+            for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
+                String text = text(pdf, page);
+                if (page == 1 || text.contains("Sheet ")) {
+                    sheets++;
+                    assertThat(text.replaceAll("[\\s\u00a0]+", " "))
+                            .as("page " + page)
+                            .contains("No busk fits: the shortest, 20.0 cm, needs 22.0 cm at centre front.");
+                }
+            }
+            assertThat(sheets).isGreaterThan(4);
+        }
+        assertThat(text(Loader.loadPDF(PdfPattern.write(draft, Paper.A4, "2026-01-01")), 4))
+                .doesNotContain("No busk fits");
     }
 
     private static String text(PDDocument pdf, int page) throws IOException {

@@ -214,6 +214,7 @@ final class Cover {
         }
         List<String> notes = new ArrayList<>();
         draft.with(Finding.Status.NOTE).forEach(f -> notes.add(f.sentence().in(unit)));
+        PdfPattern.warning(draft).ifPresent(notes::add);
         for (String note : notes) {
             paragraph(LEFT, "Note. " + note, width);
         }

@@ -1,5 +1,7 @@
 package bathyra.files.pdf;
 
+import bathyra.bone.BonePlan;
+import bathyra.bone.Busk;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
@@ -7,6 +9,7 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
@@ -65,10 +68,11 @@ public final class PdfPattern {
                     scale,
                     date);
             MakingPages.draw(document, face, draft, plan, draft.commission().units(), coverPaper);
+            Printed printed = new Printed(draft, plan, tiles, scale, warning(draft));
             for (Tiles.Tile tile : tiles.list()) {
                 progress.at(tiles.list().indexOf(tile), tiles.list().size());
                 double height = paper.roll() ? tile.height() * scale.down() + 2 * Paper.MARGIN : paper.height();
-                tile(document, face, draft, plan, tiles, tile, scale, paper.width(), height);
+                tile(document, face, printed, tile, paper.width(), height);
             }
             document.getDocumentInformation().setTitle(draft.pattern().title());
             Pages.unscaled(document);
@@ -77,22 +81,27 @@ public final class PdfPattern {
         }
     }
 
+    /** What is drawn on the tiles, and what has to be known on every one of them. */
+    private record Printed(Draft draft, CuttingPlan plan, Tiles tiles, PrintScale scale, Optional<String> warning) {}
+
+    /** What is missing to make it at all, for the cover and for every sheet. */
+    static Optional<String> warning(Draft draft) {
+        return BonePlan.of(draft)
+                .busk()
+                .flatMap(Busk::missing)
+                .map(s -> s.in(draft.commission().units()));
+    }
+
     static PDPage page(PDDocument document, double width, double height) {
         PDPage page = Pages.add(document, width, height);
         return page;
     }
 
     private static void tile(
-            PDDocument document,
-            Typeface face,
-            Draft draft,
-            CuttingPlan plan,
-            Tiles tiles,
-            Tiles.Tile tile,
-            PrintScale scale,
-            double width,
-            double height)
+            PDDocument document, Typeface face, Printed printed, Tiles.Tile tile, double width, double height)
             throws IOException {
+        Tiles tiles = printed.tiles();
+        PrintScale scale = printed.scale();
         try (PDPageContentStream stream = new PDPageContentStream(document, page(document, width, height))) {
             Pen pen = new Pen(stream, height);
             pen.save();
@@ -100,22 +109,24 @@ public final class PdfPattern {
             pen.scaled(scale.across(), scale.down());
             pen.origin(Paper.MARGIN - tile.x() * scale.across(), Paper.MARGIN - tile.y() * scale.down());
             testSquares(pen, face, 0, 0, false);
-            for (CuttingPlan.Cut cut : plan.cuts()) {
+            for (CuttingPlan.Cut cut : printed.plan().cuts()) {
                 Vec shift = Tiles.shift(tiles.layout(), cut);
                 double[] box = SheetLayout.box(cut.piece());
                 if (tile.shows(box[0] + shift.dx(), box[1] + shift.dy(), box[2] + shift.dx(), box[3] + shift.dy())) {
-                    PieceOnPaper.draw(pen, face, cut, shift, draft);
+                    PieceOnPaper.draw(pen, face, cut, shift, printed.draft());
                 }
             }
             pen.restore();
             pen.scaled(1, 1);
             pen.origin(0, 0);
-            frame(pen, face, draft, tile, scale, tiles.list().size());
+            frame(pen, face, printed, tile);
         }
     }
 
-    private static void frame(Pen pen, Typeface face, Draft draft, Tiles.Tile tile, PrintScale scale, int tiles)
-            throws IOException {
+    private static void frame(Pen pen, Typeface face, Printed printed, Tiles.Tile tile) throws IOException {
+        Draft draft = printed.draft();
+        PrintScale scale = printed.scale();
+        int tiles = printed.tiles().list().size();
         pen.grey(GREY);
         pen.stroke(0.2);
         double right = Paper.MARGIN + tile.width() * scale.across();
@@ -141,6 +152,14 @@ public final class PdfPattern {
                 draft.pattern().title() + " · " + draft.commission().wearer().name()
                         + (tiles > 1 ? " · glue up to the dotted lines, row by row" : " · print at 100 %")
                         + (scale.equals(PrintScale.TRUE) ? "" : " · corrected for one printer"));
+        if (printed.warning().isPresent()) {
+            pen.text(
+                    Paper.MARGIN + 6,
+                    bottom + 5,
+                    face.bold(),
+                    8,
+                    printed.warning().get());
+        }
         pen.grey(0);
     }
 

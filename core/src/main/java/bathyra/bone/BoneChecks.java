@@ -28,7 +28,7 @@ final class BoneChecks {
     private static final double OUT = 0.5;
 
     private static final double FINE = 0.1;
-    private static final double APART = 1;
+    static final double APART = 1;
 
     private BoneChecks() {}
 

@@ -90,12 +90,12 @@ final class Channels {
         onSeams();
         atTheFront();
         behind();
-        // What the rule places at first stands on seams; where one bone would carry too much, the panel beside it takes
-        // another.
+        PanelRoom room = new PanelRoom(panels, channelWidth(garment));
+        // The rule's first bones stand on seams; where one would carry too much, the panel beside it takes another.
         for (PanelBone bone : PanelRule.of(draft, panels, channels, channelWidth(garment))) {
             if (!boning.without().contains(bone.id())
                     && boning.panels().stream().noneMatch(own -> own.id().equals(bone.id()))) {
-                inPanel(bone, false);
+                room.nearest(bone, channels).ifPresent(b -> inPanel(b, false));
             }
         }
         boning.panels().forEach(bone -> inPanel(bone, true));

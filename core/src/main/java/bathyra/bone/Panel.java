@@ -2,6 +2,8 @@ package bathyra.bone;
 
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Vec;
+import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -49,16 +51,15 @@ record Panel(Piece piece, Path left, Path right) {
                         > Math.abs(path.end().x() - path.start().x());
     }
 
-    /** A line down the panel that stands everywhere at one share between its two edges, cut off at the edges above and below. Empty when it misses the panel. */
+    /**
+     * A straight line down the panel, for a bone that lies within it (C13.1): through the place at a share of its waist,
+     * along the panel's axis there, cut off at the edges. Empty when it misses the panel.
+     */
     Optional<Path> line(double share) {
-        List<Point> stations = new ArrayList<>();
-        for (int i = 0; i <= STATIONS; i++) {
-            double t = (double) i / STATIONS;
-            stations.add(left.at(t * left.length())
-                    .point()
-                    .between(right.at(t * right.length()).point(), share));
-        }
-        return Inside.longest(piece, stations);
+        LevelMark waist = piece.mark(Level.WAIST).orElseThrow();
+        Point at = waist.from().between(waist.to(), share);
+        Vec axis = left.start().between(right.start(), share).to(left.end().between(right.end(), share));
+        return Inside.longest(piece, List.of(at.plus(axis.times(-0.5)), at, at.plus(axis.times(0.5))));
     }
 
     /** A line down the panel at one distance inside one of its long edges, cut off at the edges above and below. */

@@ -15,6 +15,8 @@ import bathyra.garment.Boning.Stop;
 import bathyra.garment.Closure;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.Panels;
+import bathyra.garment.SeamPlacing;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
@@ -158,6 +160,30 @@ class BonePlanTest {
         }
         assertThat(BonePlan.of(draft(Garment.bustier())).channels())
                 .allSatisfy(c -> assertThat(c.kind()).isEqualTo(BoneKind.SYNTHETIC));
+    }
+
+    @Test
+    void bonesWithinPanels_areStraight_andLieOnNothing() {
+        Random random = new Random(13);
+        int within = 0;
+        for (int i = 0; i < 24; i++) {
+            Garment garment = Garment.of(i % 2 == 0 ? GarmentKind.CORSET : GarmentKind.UNDERBUST)
+                    .withPanels(Panels.of(3 + i % 3, SeamPlacing.values()[0]));
+            Outcome outcome = Drafter.draft(Bodies.commission(Bodies.ordinary(random), garment));
+            if (outcome instanceof Draft draft) {
+                Bones bones = BonePlan.of(draft);
+                assertThat(bones.findings()).allSatisfy(f -> assertThat(f.status())
+                        .as(f.sentence().in(LengthUnit.MM))
+                        .isEqualTo(Finding.Status.OK));
+                for (Channel channel : bones.channels()) {
+                    if (channel.place() == Channel.Place.PANEL) {
+                        within++;
+                        assertThat(bow(channel.runs().get(0).path())).isLessThan(0.01);
+                    }
+                }
+            }
+        }
+        assertThat(within).isGreaterThan(24);
     }
 
     private static double bow(Path path) {

@@ -2,6 +2,7 @@ package bathyra.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import bathyra.Sample;
 import bathyra.draft.Bodies;
@@ -193,7 +194,7 @@ class WornTest {
             settled += each.rest().settled() ? 1 : 0;
             assertThat(each.rest().residual()).isLessThan(20);
             for (LevelReading reading : each.levels()) {
-                assertThat(reading.worn()).isBetween(reading.planned() - 60, reading.planned() + 60);
+                assertThat(reading.worn()).isCloseTo(reading.planned(), withinPercentage(6));
             }
         }
         assertThat(settled).isGreaterThanOrEqualTo(wanted / 2);

@@ -36,20 +36,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.scene.text.TextAlignment;
 
 /** The pieces apart, with their allowances, marks and names. */
 final class PiecesDrawing implements Drawing {
-    /** Pixels of a letter, at the most. */
-    private static final double LETTER = 7.2;
-    /** Pixels from a piece's number down to the end of its words. */
-    private static final double WORDS_TALL = 58;
-
-    private static final double NUMBER_TALL = 30;
-    /** From the foot of a number to words that run down from it. */
-    private static final double UNDER_NUMBER = 10;
-
     private static final double DOT = 6;
     private static final double BADGE = 10;
     /** Closer to the next level the tag has only room for one line. */
@@ -217,7 +207,7 @@ final class PiecesDrawing implements Drawing {
         }
         marks(brush, piece, place);
         grain(brush, piece, place);
-        names(brush, piece, place);
+        new PieceName(brush, piece, place).paint(look.joining() == Joining.APART);
     }
 
     /** The width is written along the wider allowances and the edge in hand; the others would only crowd the drawing. */
@@ -337,75 +327,6 @@ final class PiecesDrawing implements Drawing {
     private static void grain(Brush brush, Piece piece, Placement place) {
         brush.stroke(Ink.INK, 1.2);
         SheetLayout.grain(piece).forEach(l -> brush.line(place.of(l.start()), place.of(l.end())));
-    }
-
-    private void names(Brush brush, Piece piece, Placement place) {
-        Point at = place.of(SheetLayout.labelAt(piece));
-        double x = brush.view().x(at.x()) + 2;
-        // In a short garment the words would run over the lower edge.
-        double tall = Math.abs(brush.view().y(place.of(piece.grain().from()).y())
-                - brush.view().y(place.of(piece.grain().to()).y()));
-        if (tall < WORDS_TALL + NUMBER_TALL) {
-            number(
-                    brush,
-                    piece,
-                    x,
-                    brush.view().y(place.of(piece.grain().from()).y()) - tall / 2 + NUMBER_TALL / 3);
-            return;
-        }
-        double foot = brush.view().y(place.of(piece.grain().from()).y());
-        double y = Math.min(brush.view().y(at.y()) + 6, foot - WORDS_TALL);
-        if (look.joining() != Joining.APART) {
-            // Turned pieces have no room for lines of text that stay level.
-            number(brush, piece, x, y);
-            return;
-        }
-        // In a narrow panel the words would run over its edge; zoomed in they stand there.
-        double room = room(brush, piece, place, x);
-        if (Stream.of(piece.name().split(" ")).anyMatch(word -> word.length() * LETTER > room)) {
-            alongThePanel(brush, piece, x, y, foot);
-            return;
-        }
-        number(brush, piece, x, y);
-        int row = 1;
-        for (String word : piece.name().split(" ")) {
-            brush.text(word, x, y + 4 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
-        }
-        String cut = piece.onFold() ? "cut 1 on|the fold" : piece.cutWords();
-        for (String word : cut.split("\\|")) {
-            brush.text(word, x, y + 8 + 15 * row++, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
-        }
-    }
-
-    private static void number(Brush brush, Piece piece, double x, double y) {
-        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
-    }
-
-    /** From the words' beginning to the edge of the piece at the waist, or to its outermost corner, px. */
-    private static double room(Brush brush, Piece piece, Placement place, double x) {
-        Point edge = piece.mark(Level.WAIST)
-                .map(LevelMark::to)
-                .orElseGet(() -> new Point(
-                        piece.outline().stream()
-                                .mapToDouble(e -> Math.max(
-                                        e.path().start().x(), e.path().end().x()))
-                                .max()
-                                .orElse(0),
-                        0));
-        return brush.view().x(place.of(edge).x()) - x;
-    }
-
-    /** Where a panel is too narrow for level words they run down it, beside its grain and no farther than its foot. */
-    private static void alongThePanel(Brush brush, Piece piece, double x, double y, double foot) {
-        String words = piece.name() + ", " + piece.cutWords();
-        double number = Math.min(y, foot - words.length() * LETTER - UNDER_NUMBER);
-        number(brush, piece, x, number);
-        Surface g = brush.context();
-        g.save();
-        g.translate(x + 4, number + UNDER_NUMBER);
-        g.rotate(90);
-        brush.text(words, 0, 0, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
-        g.restore();
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -43,20 +44,25 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void aPieceThatCouldBeSewnUpsideDown_isMarkedByOneClick(FxRobot robot) {
+    void aPieceThatCouldBeSewnUpsideDown_hasItsTopMarked_andItsCardSaysWhy(FxRobot robot) {
         // By the excess centre back is taken in so little that it looks nearly the same either way up.
         go(robot, "seams");
         click(robot, "#sounding-underbust-princess-front");
         click(robot, "#school-excess");
         go(robot, "pieces");
-        Node mark = robot.lookup(n ->
-                        n instanceof Button && n.getId() != null && n.getId().startsWith("mark-top-"))
-                .query();
-        String id = mark.getId();
-        robot.interact(((Button) mark)::fire);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#undo")).startsWith("Undo top marked on ");
-        assertThat(robot.lookup("#" + id).tryQuery()).isEmpty();
+        robot.clickOn("#card-edge");
+        robot.clickOn("#next-edge");
+        CheckBox top = robot.lookup("#top-mark").queryAs(CheckBox.class);
+        assertThat(top.isSelected()).isFalse();
+        assertThat(top.isDisabled()).isFalse();
+        for (int i = 0; i < 3; i++) {
+            robot.clickOn("#next-piece");
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(text(robot, ".card-title")).startsWith("4 Centre back");
+        assertThat(top.isSelected()).isTrue();
+        assertThat(top.isDisabled()).isTrue();
+        assertThat(top.getText()).isEqualTo("Top marked: its ends look alike");
     }
 
     @Test

@@ -31,6 +31,7 @@ final class PanelRoom {
         return IntStream.rangeClosed(0, TRIES)
                 .boxed()
                 .flatMap(i -> Stream.of(bone.share() + i * STEP, bone.share() - i * STEP))
+                .distinct()
                 .filter(share -> share > 0 && share < 1)
                 .map(share -> new PanelBone(bone.id(), bone.piece(), share))
                 .filter(b -> isClear(b, standing))

@@ -53,10 +53,29 @@ final class GrainRoom {
         }
     }
 
-    /** The longest upright line at a place across that keeps clear of every edge. */
-    Run at(double x) {
+    /** At the first of some places across where it covers enough of the piece, or where it is longest; through the first where no place is clear of the edges, so that no piece goes without a grain. */
+    Run best(double[] places) {
+        Run best = at(places[0]);
+        for (int i = 1; i < places.length && !covers(best); i++) {
+            Run run = at(places[i]);
+            best = run.tall() > best.tall() ? run : best;
+        }
+        if (best.tall() > 0) {
+            return best;
+        }
+        double[] reach = Shape.upright(ring, places[0]);
+        return new Run(places[0], reach[0] + inset(reach), reach[1] - inset(reach));
+    }
+
+    private static double inset(double[] reach) {
+        double through = reach[1] - reach[0];
+        return Math.max(Math.min(CLEAR, through / 4), through * INSET);
+    }
+
+    /** The longest upright line at a place across that keeps clear of every edge; without length where none does. */
+    private Run at(double x) {
         double[] reach = Shape.upright(ring, x);
-        double inset = Math.max(Math.min(CLEAR, (reach[1] - reach[0]) / 4), (reach[1] - reach[0]) * INSET);
+        double inset = inset(reach);
         Run best = new Run(x, reach[0], reach[0]);
         int first = -1;
         for (int i = 0; i <= left.length; i++) {
@@ -75,7 +94,7 @@ final class GrainRoom {
     }
 
     /** Whether a line covers as much of the piece as is asked. */
-    boolean covers(Run run) {
+    private boolean covers(Run run) {
         return run.tall() >= COVERED * tall;
     }
 

@@ -76,16 +76,7 @@ final class Grains {
 
     /** As near to its usual place as it covers enough of the piece, clear of the edges; the longest there is where none does. */
     private static Grain upright(List<Point> ring, Optional<LevelMark> waist) {
-        GrainRoom room = new GrainRoom(ring);
-        GrainRoom.Run best = null;
-        for (double x : places(ring, waist)) {
-            GrainRoom.Run run = room.at(x);
-            best = best == null || run.tall() > best.tall() ? run : best;
-            if (room.covers(run)) {
-                best = run;
-                break;
-            }
-        }
+        GrainRoom.Run best = new GrainRoom(ring).best(places(ring, waist));
         return new Grain(new Point(best.x(), best.lower()), new Point(best.x(), best.upper()));
     }
 

@@ -1,6 +1,7 @@
 package bathyra.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.Sample;
 import bathyra.draft.Bodies;
@@ -25,6 +26,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -90,6 +92,16 @@ class GrainsTest {
         Draft turned = (Draft) Drafter.draft(draft.commission().withGarment(garment.withFinish(finish)));
         assertThat(turned.pattern().pieces())
                 .allSatisfy(piece -> assertThat(new Measured(piece).missing()).isLessThan(STEPPED));
+    }
+
+    /** In a sliver no line is clear of its edges by steps of 2; one without length would have no direction. */
+    @Test
+    void evenASliver_hasAGrain() {
+        List<Point> sliver =
+                List.of(new Point(0, 0), new Point(60, 0), new Point(60, 3), new Point(0, 3), new Point(0, 0));
+        GrainRoom.Run run = new GrainRoom(sliver).best(new double[] {30, 20, 40});
+        assertThat(run.x()).isEqualTo(30);
+        assertThat(run.tall()).isCloseTo(1.5, within(1e-9));
     }
 
     private static Stream<Draft> drafts(Garment garment) {

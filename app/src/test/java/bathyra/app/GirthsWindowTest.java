@@ -6,6 +6,7 @@ import bathyra.place.Level;
 import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -56,6 +57,40 @@ class GirthsWindowTest extends RealWindow {
         robot.push(KeyCode.RIGHT);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#plan-waist-front-share")).isEqualTo("50.5 %, yours");
+    }
+
+    @Test
+    void roomIsGivenBetweenTwoLevels_typedPulledInOneSeamAndTakenAway(FxRobot robot) {
+        go(robot, "girths");
+        press(robot, "#ease-here");
+        assertThat(text(robot, "#option-ease-here-0")).isEqualTo("0.0");
+        retype(robot, "#option-ease-here-0", "1.5");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo room there 0.0 → 1.5 cm");
+        retype(robot, "#option-ease-here-height-0", "-0.5");
+        assertThat(text(robot, "#fault-ease-here-height-0")).contains("set the ease of that level instead");
+        retype(robot, "#option-ease-here-height-0", "-5");
+        robot.interact(() -> robot.lookup("#handle-ease-here-0").query().requestFocus());
+        robot.push(KeyCode.LEFT).push(KeyCode.DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#option-ease-here-0")).isEqualTo("1.6");
+        assertThat(text(robot, "#option-ease-here-height-0")).isEqualTo("−5.1");
+        robot.drag("#handle-ease-here-0").moveBy(-20, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(Double.parseDouble(text(robot, "#option-ease-here-0"))).isGreaterThan(3);
+        robot.interact(() -> ((MenuButton) robot.lookup("#ease-here-seam-0").query())
+                .getItems()
+                .get(2)
+                .fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#ease-here-seam-0")).isEqualTo("Side");
+        press(robot, "#ease-here-away-0");
+        assertThat(robot.lookup("#option-ease-here-0").tryQuery()).isEmpty();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo the line between the levels taken away");
+    }
+
+    private static void press(FxRobot robot, String query) {
+        robot.interact(() -> robot.lookup(query).queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test

@@ -227,13 +227,7 @@ final class PanelSheets {
                         left,
                         Optional.empty(),
                         lefts.get(i).reversed()));
-        return new Sheet(
-                id(i),
-                PanelNames.of(garment).get(i),
-                front,
-                outline,
-                marks(set.panels().get(i)),
-                List.of());
+        return new Sheet(id(i), PanelNames.of(garment).get(i), front, outline, marks(i), List.of());
     }
 
     private String id(int i) {
@@ -271,13 +265,17 @@ final class PanelSheets {
                 .anyMatch(p -> chord.nearest(p).point().distance(p) > Tolerance.FOLD);
     }
 
-    private List<LevelMark> marks(Panel panel) {
+    private List<LevelMark> marks(int i) {
+        Panel panel = set.panels().get(i);
         List<LevelMark> marks = new ArrayList<>();
         for (Level level : set.levels()) {
             marks.add(new LevelMark(
                     level.id(),
                     panel.left().nodes().get(level),
                     panel.right().nodes().get(level)));
+            set.between().stream()
+                    .filter(line -> line.line().after() == level)
+                    .forEach(line -> marks.add(line.across(panel, i)));
         }
         double skirt = garment.length(LengthOption.SKIRT_LINE).value();
         if (skirt > 0) {

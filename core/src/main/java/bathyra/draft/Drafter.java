@@ -20,6 +20,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
+import bathyra.panel.Between;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
 import bathyra.piece.Pattern;
@@ -335,10 +336,13 @@ public final class Drafter {
             Cutting cutting,
             PaperPattern sheets,
             List<Piece> pieces) {
-        List<PatternLevel> levels = girths.levels().stream()
-                .filter(plan -> panels.levels().contains(plan.level()))
-                .map(plan -> level(plan, cutting))
-                .toList();
+        List<PatternLevel> levels = new ArrayList<>();
+        for (Level level : panels.levels()) {
+            levels.add(level(girths.at(level), cutting));
+            panels.between().stream()
+                    .filter(laid -> laid.line().after() == level)
+                    .forEach(laid -> levels.add(between(laid.line(), girths, cutting)));
+        }
         Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
         // Every sheet and file bears the title: whoever has one of them in hand is told.
         String title = commission.restricted() ? commission.title() + ", not to be laced" : commission.title();
@@ -349,6 +353,21 @@ public final class Drafter {
                 pieces,
                 sheets.seams(),
                 lap == null ? OptionalDouble.empty() : OptionalDouble.of(lap.millimetres()));
+    }
+
+    /** A line of the cutter's own: the straight run of the plan there, and what is given. */
+    private static PatternLevel between(Between line, GirthPlan girths, Cutting cutting) {
+        double more = line.asked().ease().millimetres();
+        double front = cutting.lost(line.id(), true);
+        double back = cutting.lost(line.id(), false);
+        return new PatternLevel(
+                line.id(),
+                line.run(girths, LevelPlan::body),
+                line.run(girths, LevelPlan::ease) + more,
+                line.run(girths, LevelPlan::gap),
+                line.run(girths, LevelPlan::pattern) + more - 2 * (front + back),
+                line.run(girths, LevelPlan::frontHalf) + line.more(girths, true) - front,
+                line.run(girths, LevelPlan::backHalf) + line.more(girths, false) - back);
     }
 
     /** Contour wedges take a little off the planned girth. */

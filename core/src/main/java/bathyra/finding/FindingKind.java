@@ -116,6 +116,7 @@ public enum FindingKind {
     NO_EFFECT("no-effect", "Without effect", on(Step.PIECES)),
     HELD_LENGTH("held-length", "Held back", on(Step.EDGES).summed("{each}")),
     UNEVEN_HALVES("uneven-halves", "Two halves", on(Step.PIECES)),
+    EASE_HERE("ease-here", "Ease between levels", on(Step.GIRTHS)),
     WAIST_REDUCTION("waist-reduction", "Waist reduction", on(Step.GIRTHS).curable()),
     NO_LACING("no-lacing", "Not to be laced", on(Step.GIRTHS)),
     STRETCH("stretch", "Stretch test", on(Step.GIRTHS)),

@@ -402,6 +402,16 @@ public record Garment(
         return with(seaming.withIntake(cell, Optional.empty()));
     }
 
+    /** Room given or taken between the levels. */
+    public List<EaseHere> between() {
+        return seaming.between();
+    }
+
+    /** The same garment with other room between its levels. */
+    public Garment withBetween(List<EaseHere> next) {
+        return with(seaming.withBetween(next));
+    }
+
     private Garment with(Seaming next) {
         return new Garment(kind, block, lengths, ease, fit, fastening, next, bust, edges, finish, boning, kept);
     }

@@ -4,6 +4,7 @@ import bathyra.length.Length;
 import bathyra.place.Cell;
 import bathyra.place.SeamPlace;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -17,6 +18,7 @@ import java.util.function.UnaryOperator;
  * @param intakes soundings set by hand and therefore locked
  * @param rightIntakes soundings of the right half of an uneven body that are locked apart from the left's
  * @param splits shares towards the centre set by hand
+ * @param between room given or taken between the levels
  */
 public record Seaming(
         UnderbustSchool school,
@@ -24,35 +26,35 @@ public record Seaming(
         Sharing sharing,
         Map<Cell, Length> intakes,
         Map<Cell, Length> rightIntakes,
-        Map<SplitOption, Double> splits) {
+        Map<SplitOption, Double> splits,
+        List<EaseHere> between) {
     public Seaming {
         intakes = Map.copyOf(intakes);
         rightIntakes = Map.copyOf(rightIntakes);
         splits = Map.copyOf(splits);
+        between = List.copyOf(between);
     }
 
     /** Nothing set by hand. */
     public static Seaming of(Panels panels) {
-        return new Seaming(UnderbustSchool.BODY, panels, Sharing.BY_RULE, Map.of(), Map.of(), Map.of());
+        return new Seaming(UnderbustSchool.BODY, panels, Sharing.BY_RULE, Map.of(), Map.of(), Map.of(), List.of());
     }
 
     public Seaming with(UnderbustSchool next) {
-        return new Seaming(next, panels, sharing, intakes, rightIntakes, splits);
+        return new Seaming(next, panels, sharing, intakes, rightIntakes, splits, between);
     }
 
     public Seaming with(Sharing next) {
-        return new Seaming(school, panels, next, intakes, rightIntakes, splits);
+        return new Seaming(school, panels, next, intakes, rightIntakes, splits, between);
     }
 
     /** Other panels: locks, weights and splits of the seams before are gone. */
     public Seaming with(Panels next) {
         if (next.front() == panels.front() && next.back() == panels.back()) {
-            return new Seaming(school, next, sharing, intakes, rightIntakes, splits);
+            return new Seaming(school, next, sharing, intakes, rightIntakes, splits, between);
         }
         Map<Cell, Length> kept = new HashMap<>(intakes);
-        kept.keySet()
-                .removeIf(cell ->
-                        cell.seam().part() != SeamPlace.Part.SIDE && cell.seam().part() != SeamPlace.Part.CENTRE_BACK);
+        kept.keySet().removeIf(cell -> !stays(cell.seam()));
         Map<Cell, Length> right = new HashMap<>(rightIntakes);
         right.keySet().retainAll(kept.keySet());
         return new Seaming(
@@ -61,27 +63,40 @@ public record Seaming(
                 new Sharing(sharing.preset(), Map.of(), sharing.apexShare(), Map.of()),
                 kept,
                 right,
-                Map.of());
+                Map.of(),
+                between.stream()
+                        .filter(e -> e.seam().filter(seam -> !stays(seam)).isEmpty())
+                        .toList());
+    }
+
+    /** Whether a seam is there whatever the panels. */
+    private static boolean stays(SeamPlace seam) {
+        return seam.part() == SeamPlace.Part.SIDE || seam.part() == SeamPlace.Part.CENTRE_BACK;
     }
 
     /** The same, whatever was set for a seam taken back, in the panels of another kind of garment. */
     public Seaming ofOtherKind(Panels next) {
-        return new Seaming(school, next, Sharing.BY_RULE, Map.of(), Map.of(), Map.of());
+        return new Seaming(school, next, Sharing.BY_RULE, Map.of(), Map.of(), Map.of(), List.of());
     }
 
     /** @param length locks it; empty for the rule */
     public Seaming withIntake(Cell cell, Optional<Length> length) {
-        return new Seaming(school, panels, sharing, set(intakes, cell, length), rightIntakes, splits);
+        return new Seaming(school, panels, sharing, set(intakes, cell, length), rightIntakes, splits, between);
     }
 
     /** @param length locks it on the right half; empty for what the left half has */
     public Seaming withRightIntake(Cell cell, Optional<Length> length) {
-        return new Seaming(school, panels, sharing, intakes, set(rightIntakes, cell, length), splits);
+        return new Seaming(school, panels, sharing, intakes, set(rightIntakes, cell, length), splits, between);
     }
 
     /** @param share towards the centre; empty for the rule */
     public Seaming withSplit(SplitOption option, Optional<Double> share) {
-        return new Seaming(school, panels, sharing, intakes, rightIntakes, set(splits, option, share));
+        return new Seaming(school, panels, sharing, intakes, rightIntakes, set(splits, option, share), between);
+    }
+
+    /** Other room between the levels. */
+    public Seaming withBetween(List<EaseHere> next) {
+        return new Seaming(school, panels, sharing, intakes, rightIntakes, splits, next);
     }
 
     private static <K, V> Map<K, V> set(Map<K, V> map, K key, Optional<V> value) {
@@ -94,7 +109,7 @@ public record Seaming(
     public Seaming ofRightHalf() {
         Map<Cell, Length> all = new HashMap<>(intakes);
         all.putAll(rightIntakes);
-        return new Seaming(school, panels, sharing, all, rightIntakes, splits);
+        return new Seaming(school, panels, sharing, all, rightIntakes, splits, between);
     }
 
     /** One seam more. The seams behind it in its part take the next number, with everything that was set for them. */
@@ -127,7 +142,11 @@ public record Seaming(
                         renumbered(sharing.caps(), gone, number)),
                 renumbered(intakes, gone, number),
                 renumbered(rightIntakes, gone, number),
-                shares);
+                shares,
+                between.stream()
+                        .filter(e -> e.seam().isEmpty() || !e.seam().equals(gone))
+                        .map(e -> new EaseHere(e.above(), e.seam().map(number), e.ease()))
+                        .toList());
     }
 
     private static Map<Cell, Length> renumbered(

@@ -5,8 +5,12 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
 import bathyra.geometry.Vec;
 import bathyra.place.Level;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * How a long edge runs through its level points (C7.2), settled once on the points as they are planned: if it changed while the
@@ -14,9 +18,9 @@ import java.util.Optional;
  *
  * @param atWaist the seam's axis at the waist, downwards: there the edge runs along it
  * @param rounding how the edge passes the apex, if it does
- * @param guide keeps the edge from swinging past its level points between underbust and waist
+ * @param guides what it runs through between its level points, from the top
  */
-record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
+record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides) {
     /** No more than so much of the way up the leg is bent, and at the least so many millimetres of it. */
     private static final double LEG_BENDS_MOST = 0.4;
 
@@ -31,9 +35,7 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
     private static final double LONGER_STEP = 0.1;
     private static final double LONGER_MOST = 1.5;
     private static final double NEAR_APEX = 20;
-    /** Which segment of the edge comes after the apex: two stand above it. */
-    private static final int BELOW_APEX = 2;
-
+    private static final double AT_APEX = 1e-9;
     private static final int SAMPLES = 16;
     /** A swing of less than this is left to the curve, mm. */
     private static final double SWING = 0.5;
@@ -88,17 +90,22 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
     }
 
     /**
-     * A point between underbust and waist through which the edge runs. A curve that comes from the bust with continuous curvature
-     * would swing past the underbust before it turns to the waist, and pinch the body there.
+     * A point between two levels through which the edge runs: at a line that the cutter put there, or between underbust and waist, where a curve
+     * that comes from the bust with continuous curvature would swing past the underbust before it turns to the waist, and pinch the body.
      *
+     * @param after the level above it
      * @param share how far down the stretch it stands
      * @param aside how far it stands beside the straight line between the two level points, mm
+     * @param fromCurve whether it is counted from where the edge would run without it instead
      */
-    record Guide(double share, double aside) {
-        Point between(Point underbust, Point waist) {
+    record Guide(Level after, double share, double aside, boolean fromCurve) {
+        Guide(Level after, double share, double aside) {
+            this(after, share, aside, false);
+        }
+
+        Point between(Point above, Point below) {
             return new Point(
-                    underbust.x() + (waist.x() - underbust.x()) * share + aside,
-                    underbust.y() + (waist.y() - underbust.y()) * share);
+                    above.x() + (below.x() - above.x()) * share + aside, above.y() + (below.y() - above.y()) * share);
         }
     }
 
@@ -108,44 +115,74 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
      *
      * @param next where the edge goes from the waist, above it or below
      */
-    Point roundedAt(Point waist, Point next) {
+    private Point roundedAt(Point waist, Point next) {
         double reach = Math.min(ROUND_AT_WAIST / 2, ROUND_SHARE * waist.distance(next));
         Vec away = next.y() < waist.y() ? atWaist.reversed() : atWaist;
         Point corner = waist.plus(away.times(reach));
         return corner.plus(corner.to(next).unit().times(reach));
     }
 
-    /** A seam that comes from the apex has bends enough between rib and waist: it runs into the waist as it comes. */
-    boolean isRoundAtWaistAbove() {
-        return rounding.isEmpty();
-    }
-
-    /** How many points of its own the course puts between a level and the next. */
-    int pointsAfter(Level level) {
-        return switch (level) {
-            case UPPER, BUST -> rounding.isPresent() ? 1 : 0;
-            case UNDERBUST -> (guide.isPresent() ? 1 : 0) + (isRoundAtWaistAbove() ? 1 : 0);
-            case WAIST -> 1;
-            default -> 0;
-        };
+    /** What the edge runs through from one level down to the next, without the two, from the top. A seam that comes from the apex has bends enough between rib and waist: it runs into the waist as it comes. */
+    List<Point> between(Level after, Point above, Level before, Point below) {
+        List<Point> points = new ArrayList<>();
+        for (Guide guide : guides) {
+            if (guide.after() == after) {
+                points.add(guide.between(above, below));
+            }
+        }
+        if (before == Level.WAIST && rounding.isEmpty()) {
+            points.add(roundedAt(below, points.isEmpty() ? above : points.get(points.size() - 1)));
+        }
+        if (after == Level.WAIST) {
+            points.add(0, roundedAt(above, points.isEmpty() ? below : points.get(0)));
+        }
+        rounding.filter(r -> after == Level.UPPER).ifPresent(r -> points.add(r.onTheLeg(above, below)));
+        rounding.filter(r -> after == Level.BUST).ifPresent(r -> points.add(r.below(below, above)));
+        points.sort(Comparator.comparingDouble(Point::y));
+        return points;
     }
 
     /** Along its axis at the waist and free elsewhere. */
     static Course along(Vec atWaist) {
-        return new Course(atWaist, Optional.empty(), Optional.empty());
+        return new Course(atWaist, Optional.empty(), List.of());
     }
 
     /** Over the apex. */
     static Course overApex(Vec atWaist, Vec direction, double dartEnd, double radius) {
-        return new Course(atWaist, Optional.of(new Rounding(direction, dartEnd, radius, 1)), Optional.empty());
+        return new Course(atWaist, Optional.of(new Rounding(direction, dartEnd, radius, 1)), List.of());
+    }
+
+    /** The same course through points of the cutter's own between the levels. */
+    Course through(List<Guide> own) {
+        return new Course(atWaist, rounding, own);
     }
 
     /** The course that suits planned points. */
     Course fittedTo(Map<Level, Point> nodes) {
+        return counted(nodes, through(List.of()).fitted(nodes)).fitted(nodes);
+    }
+
+    /** The same with its guides counted from the straight lines between the level points. @param free the course without them */
+    Course counted(Map<Level, Point> nodes, Course free) {
+        if (guides.stream().noneMatch(Guide::fromCurve)) {
+            return this;
+        }
+        SeamEdge edge = SeamEdge.through(nodes, free);
+        return through(guides.stream()
+                .map(g -> g.fromCurve() ? new Guide(g.after(), g.share(), g.aside() + edge.aside(g)) : g)
+                .toList());
+    }
+
+    private Course fitted(Map<Level, Point> nodes) {
         Course rounded = rounding.isEmpty()
                 ? this
-                : new Course(atWaist, Optional.of(rounding.get().kept(longer(nodes))), Optional.empty());
-        return new Course(atWaist, rounded.rounding, rounded.guide(nodes));
+                : new Course(atWaist, Optional.of(rounding.get().kept(longer(nodes))), guides);
+        return guides.stream().anyMatch(g -> g.after() == Level.UNDERBUST)
+                ? rounded
+                : rounded.guide(nodes)
+                        .map(g -> rounded.through(
+                                Stream.concat(guides.stream(), Stream.of(g)).toList()))
+                        .orElse(rounded);
     }
 
     /** How much longer than usual the seam must keep to its axis at the apex, so that it bends no tighter than wanted. */
@@ -153,7 +190,7 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
         Rounding asked = rounding.orElseThrow();
         double longer = 1;
         while (longer < LONGER_MOST) {
-            Course course = new Course(atWaist, Optional.of(asked.kept(longer)), Optional.empty());
+            Course course = new Course(atWaist, Optional.of(asked.kept(longer)), guides);
             if (radiusNear(SeamEdge.aboveWaist(nodes, course), nodes.get(Level.BUST)) >= asked.radius()) {
                 break;
             }
@@ -164,7 +201,10 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
 
     /** The tightest bend just below the apex. */
     private static double radiusNear(Path path, Point apex) {
-        Segment below = path.segments().get(BELOW_APEX);
+        Segment below = path.segments().stream()
+                .filter(s -> s.start().distance(apex) < AT_APEX)
+                .findFirst()
+                .orElseThrow();
         double most = 0;
         for (int i = 0; i <= 8; i++) {
             double t = i / 16.0;
@@ -202,12 +242,11 @@ record Course(Vec atWaist, Optional<Rounding> rounding, Optional<Guide> guide) {
         double straight = underbust.x() + (waist.x() - underbust.x()) * share;
         for (double left : LEFT_OF_IT) {
             double x = at.x() < low ? low - left * worst : high + left * worst;
-            Optional<Guide> guide = Optional.of(new Guide(share, x - straight));
-            if (SeamEdge.aboveWaist(nodes, new Course(atWaist, rounding, guide))
-                            .inflections(p -> true)
-                            .size()
-                    <= FAIR) {
-                return guide;
+            Guide guide = new Guide(Level.UNDERBUST, share, x - straight);
+            Course guided =
+                    through(Stream.concat(guides.stream(), Stream.of(guide)).toList());
+            if (SeamEdge.aboveWaist(nodes, guided).inflections(p -> true).size() <= FAIR) {
+                return Optional.of(guide);
             }
         }
         return Optional.empty();

@@ -32,6 +32,7 @@ import java.util.function.ToDoubleFunction;
  * backs for a bustier, three to eight for a corset.
  *
  * @param levels the levels that every panel has from edge to edge
+ * @param between the lines that the cutter put between the levels, from the top
  * @param frontAngle the angle inside the cloth at the lower end of centre front, radians
  * @param corner where a square upper edge turns up, mm from centre front
  * @param upper the designed upper edge at each long edge, from centre front; empty where another line cuts the panels above
@@ -41,6 +42,7 @@ import java.util.function.ToDoubleFunction;
 public record PanelSet(
         List<Panel> panels,
         List<Level> levels,
+        List<Laid> between,
         double frontAngle,
         double corner,
         List<Crossed> upper,
@@ -57,6 +59,7 @@ public record PanelSet(
     public PanelSet {
         panels = List.copyOf(panels);
         levels = List.copyOf(levels);
+        between = List.copyOf(between);
         upper = List.copyOf(upper);
         lower = List.copyOf(lower);
     }
@@ -85,7 +88,9 @@ public record PanelSet(
         /** An underbust has none: it begins on its uppermost level. */
         private final Optional<UpperLine> upper;
 
-        Cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) {
+        private final BetweenTable between;
+
+        Cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) throws NotDraftable {
             this.block = block;
             this.garment = garment;
             this.axes = intakes.axes();
@@ -93,6 +98,7 @@ public record PanelSet(
             this.widths =
                     new Widths(garment, intakes, block::front, block.sideDart().value());
             this.names = PanelNames.of(garment);
+            this.between = BetweenTable.of(garment, block, girths, widths, axes);
             this.overBust = levels.contains(Level.BUST);
             this.strapless = overBust && garment.top().cover() == Cover.STRAPLESS;
             this.upper = overBust
@@ -174,14 +180,26 @@ public record PanelSet(
             LowerLine lower = LowerLine.of(garment, block, along(sideSeam(), hip), along(n - 1, hip));
             List<Panel> finished =
                     strapless ? toUpperEdge(panels, upper.orElseThrow().line()) : panels;
+            List<Level> whole = whole(lower);
             return new PanelSet(
                     lower.isOnLevel() ? finished : ended(finished, lower, hip),
-                    whole(lower),
+                    whole,
+                    laid(panels, whole, lower),
                     lower.angleInFront(),
                     upper.map(UpperLine::corner).orElse(0.0),
                     strapless ? crossed(upper.orElseThrow().line(), Level.UPPER) : List.of(),
                     lower.isDesigned() ? crossed(lower.line(), hip) : List.of(),
                     residual);
+        }
+
+        /** The lines between levels that no edge cuts off. */
+        private List<Laid> laid(List<Panel> panels, List<Level> whole, LowerLine lower) {
+            return between.laid(panels).stream()
+                    .filter(l -> whole.contains(l.line().after()))
+                    .filter(l -> whole.contains(l.line().before())
+                            || lower.least() - Tolerance.GIRTH
+                                    > -l.line().asked().above().millimetres())
+                    .toList();
         }
 
         /** An edge at centre front, at every seam and at centre back. */
@@ -202,12 +220,18 @@ public record PanelSet(
         private Walking.Walked walked(SeamEdge partner, int i) {
             Map<Level, Point> start = nodes(l -> widths.behind(i, l), l -> depth(i, l));
             Vec down = axes.axes().get(i).direction();
+            List<Course.Guide> through = between.behind(i);
             if (!overApex(i)) {
-                return Walking.against(partner, start, Level.WAIST, Course.along(down));
+                return Walking.against(
+                        partner, start, Level.WAIST, Course.along(down).through(through));
             }
             // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two
             // legs.
-            return Walking.against(partner, start, Level.BUST, overApex(down, down.turned(turn(i) / 2)));
+            return Walking.against(
+                    partner,
+                    start,
+                    Level.BUST,
+                    overApex(down, down.turned(turn(i) / 2)).through(through));
         }
 
         /** By how much closing the side bust dart turns the cloth between a seam over the apex and the side. */
@@ -273,8 +297,14 @@ public record PanelSet(
                 nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
             }
             Vec down = axes.axes().get(i).direction();
-            Course course = overApex(i) ? overApex(down, down) : Course.along(down);
-            return new Panel(left, SeamEdge.through(nodes, i == names.size() - 1 ? course : course.fittedTo(nodes)));
+            Course course = (overApex(i) ? overApex(down, down) : Course.along(down)).through(between.before(i));
+            return new Panel(
+                    left,
+                    SeamEdge.through(
+                            nodes,
+                            i == names.size() - 1
+                                    ? course.counted(nodes, Course.along(down))
+                                    : course.fittedTo(nodes)));
         }
 
         private Map<Level, Point> nodes(ToDoubleFunction<Level> x, ToDoubleFunction<Level> y) {

@@ -33,6 +33,8 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     private static final double BENDS_UPRIGHT = 60;
     /** A bend that leaves a straight line by less is none, mm. */
     private static final double STRAIGHT = 1e-3;
+    /** No edge runs farther beside the straight line between two levels, mm. */
+    private static final double BESIDE = 200;
     /** An edge that ends this near where it should is left as it is. */
     private static final double END = 1e-3;
 
@@ -42,19 +44,21 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         Path path = aboveWaist(nodes, course);
         int waist = levels.indexOf(Level.WAIST);
         if (waist < levels.size() - 1) {
-            List<Point> below = points(nodes, levels.subList(waist, levels.size()));
-            below.add(1, course.roundedAt(below.get(0), below.get(1)));
-            path = path.then(FairSpline.through(below, Optional.of(course.atWaist()), Optional.empty()));
+            path = path.then(FairSpline.through(
+                    points(nodes, levels.subList(waist, levels.size()), course),
+                    Optional.of(course.atWaist()),
+                    Optional.empty()));
         }
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
+        arcs.put(levels.get(0), 0.0);
         double arc = 0;
         int segment = 0;
-        for (Level level : levels) {
-            arcs.put(level, arc);
-            int stretches = 1 + course.pointsAfter(level);
-            for (int i = 0; i < stretches && segment < path.segments().size(); i++) {
+        for (int i = 0; i + 1 < levels.size(); i++) {
+            int stretches = 1 + between(nodes, levels, i, course).size();
+            for (int k = 0; k < stretches; k++) {
                 arc += path.segments().get(segment++).length();
             }
+            arcs.put(levels.get(i + 1), arc);
         }
         return new SeamEdge(path, nodes, arcs, 0);
     }
@@ -62,30 +66,63 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     /** The part down to the waist. Over the apex its two parts meet in one direction. */
     static Path aboveWaist(Map<Level, Point> nodes, Course course) {
         List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
-        List<Point> points = points(nodes, levels.subList(0, levels.indexOf(Level.WAIST) + 1));
-        course.guide()
-                .ifPresent(guide -> points.add(
-                        points.size() - 1, guide.between(nodes.get(Level.UNDERBUST), nodes.get(Level.WAIST))));
-        if (course.isRoundAtWaistAbove()) {
-            Point waist = points.get(points.size() - 1);
-            points.add(points.size() - 1, course.roundedAt(waist, points.get(points.size() - 2)));
-        }
+        List<Level> above = levels.subList(0, levels.indexOf(Level.WAIST) + 1);
         if (course.rounding().isEmpty()) {
-            return FairSpline.through(points, Optional.empty(), Optional.of(course.atWaist()));
+            return FairSpline.through(points(nodes, above, course), Optional.empty(), Optional.of(course.atWaist()));
         }
-        Course.Rounding rounding = course.rounding().get();
-        List<Point> below = new ArrayList<>(points.subList(1, points.size()));
-        Point apex = below.get(0);
-        below.add(1, rounding.below(below.get(1), apex));
-        return FairSpline.through(
-                        List.of(points.get(0), rounding.onTheLeg(points.get(0), apex), apex),
-                        Optional.empty(),
-                        Optional.of(rounding.direction()))
-                .then(FairSpline.through(below, Optional.of(rounding.direction()), Optional.of(course.atWaist())));
+        int bust = above.indexOf(Level.BUST);
+        Optional<Vec> atApex = Optional.of(course.rounding().get().direction());
+        return FairSpline.through(points(nodes, above.subList(0, bust + 1), course), Optional.empty(), atApex)
+                .then(FairSpline.through(
+                        points(nodes, above.subList(bust, above.size()), course),
+                        atApex,
+                        Optional.of(course.atWaist())));
     }
 
-    private static List<Point> points(Map<Level, Point> nodes, List<Level> levels) {
-        return new ArrayList<>(levels.stream().map(nodes::get).toList());
+    /** Everything the edge runs through from the first of some levels to the last. */
+    private static List<Point> points(Map<Level, Point> nodes, List<Level> levels, Course course) {
+        List<Point> points = new ArrayList<>(List.of(nodes.get(levels.get(0))));
+        for (int i = 0; i + 1 < levels.size(); i++) {
+            points.addAll(between(nodes, levels, i, course));
+            points.add(nodes.get(levels.get(i + 1)));
+        }
+        return points;
+    }
+
+    private static List<Point> between(Map<Level, Point> nodes, List<Level> levels, int i, Course course) {
+        Level after = levels.get(i);
+        Level before = levels.get(i + 1);
+        return course.between(after, nodes.get(after), before, nodes.get(before));
+    }
+
+    /** Where a share of the way along the edge from one level to another lies. */
+    Point at(Level from, Level to, double share) {
+        return path.at(above + arcs.get(from) + stretch(from, to) * share).point();
+    }
+
+    /** How far the edge runs beside the straight line between two level points, where a guide stands, mm. */
+    double aside(Course.Guide guide) {
+        Level before = Level.values()[guide.after().ordinal() + 1];
+        Point straight =
+                new Course.Guide(guide.after(), guide.share(), 0).between(nodes.get(guide.after()), nodes.get(before));
+        Point from = straight.plus(Vec.RIGHT.times(-BESIDE));
+        return path.between(above + arcs.get(guide.after()), above + arcs.get(before))
+                .crossing(Path.of(new Line(from, straight.plus(Vec.RIGHT.times(BESIDE)))))
+                .map(c -> c.there() - BESIDE)
+                .orElse(0.0);
+    }
+
+    /** How far along its stretch the edge comes nearest to a depth-share of the straight way between two levels, 0 to 1. */
+    double shareAlong(Between line, List<Course.Guide> guides) {
+        double aside = guides.stream()
+                .filter(g -> g.after() == line.after() && g.share() == line.share())
+                .mapToDouble(Course.Guide::aside)
+                .findFirst()
+                .orElse(0);
+        Point wanted = new Course.Guide(line.after(), line.share(), aside)
+                .between(nodes.get(line.after()), nodes.get(line.before()));
+        double arc = path.nearest(wanted).arc() - above - arcs.get(line.after());
+        return Math.min(1, Math.max(0, arc / stretch(line.after(), line.before())));
     }
 
     /**

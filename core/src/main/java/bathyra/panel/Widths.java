@@ -98,12 +98,18 @@ final class Widths {
     }
 
     private double towardsFront(SeamPlace seam, Level level) {
-        double own = intakes.own(level, seam);
+        return seam.part() == SeamPlace.Part.SIDE
+                ? intakes.sideFront().get(level).value()
+                : intakes.own(level, seam) * shareBefore(seam);
+    }
+
+    /** How much of what a seam takes lies on its edge nearer centre front. The side has two parts of its own. */
+    double shareBefore(SeamPlace seam) {
         return switch (seam.part()) {
-            case SIDE -> intakes.sideFront().get(level).value();
-            case CENTRE_BACK -> own;
-            case FRONT -> own * split(seam);
-            case BACK -> own * (1 - split(seam));
+            case SIDE -> throw new IllegalArgumentException("the side is shared by its two blocks");
+            case CENTRE_BACK -> 1;
+            case FRONT -> split(seam);
+            case BACK -> 1 - split(seam);
         };
     }
 

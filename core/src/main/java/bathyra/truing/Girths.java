@@ -7,8 +7,8 @@ import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.PatternLevel;
+import bathyra.place.Level;
 import java.util.List;
-import java.util.Locale;
 
 /** The level marks of one half add up to half of the planned pattern girth. */
 final class Girths implements Check {
@@ -26,8 +26,7 @@ final class Girths implements Check {
         double planned = level.patternGirth() / 2;
         double off = Math.abs(sum - planned);
         boolean holds = off <= Tolerance.GIRTH;
-        String name = level.id().substring(0, 1).toUpperCase(Locale.ROOT)
-                + level.id().substring(1).replace('-', ' ');
+        String name = Level.nameOf(level.id());
         return Finding.of(
                 FindingKind.GIRTH,
                 level.id(),

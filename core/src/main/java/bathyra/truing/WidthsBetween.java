@@ -7,8 +7,10 @@ import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Between two levels the girth stays within what the two measure: the edges neither bulge nor pinch there (C7.2). */
@@ -46,8 +48,8 @@ final class WidthsBetween implements Check {
                 worst = sum;
             }
         }
-        String from = above.replace('-', ' ');
-        String to = below.replace('-', ' ');
+        String from = Level.nameOf(above).toLowerCase(Locale.ROOT);
+        String to = Level.nameOf(below).toLowerCase(Locale.ROOT);
         return Finding.of(
                 FindingKind.WIDTH_BETWEEN,
                 above,

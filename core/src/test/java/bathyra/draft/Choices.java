@@ -9,6 +9,7 @@ import bathyra.garment.Commission;
 import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
+import bathyra.garment.EaseHere;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Experience;
 import bathyra.garment.Finish;
@@ -26,6 +27,7 @@ import bathyra.garment.Wearer;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,6 +46,12 @@ public final class Choices {
             ContourWedge.UsualSet.SWEETHEART.wedges(),
             List.of(ContourWedge.SIDE),
             List.of(ContourWedge.CF_NECKLINE));
+
+    /** Room between rib and waist: none, over all seams, and taken at the side alone. */
+    private static final List<List<EaseHere>> LINES = List.of(
+            List.of(),
+            List.of(new EaseHere(Length.mm(40), Optional.empty(), Length.mm(12))),
+            List.of(new EaseHere(Length.mm(40), Optional.of(SeamPlace.SIDE), Length.mm(-8))));
 
     private static final int LAYERS = 4;
     private static final int BONES = 4;
@@ -75,6 +83,7 @@ public final class Choices {
         BONES,
         YOKES,
         PLACINGS,
+        LINES.size(),
         3
     };
 
@@ -116,6 +125,7 @@ public final class Choices {
         int bones = row[f++];
         int yoke = row[f++];
         SeamPlacing placing = SeamPlacing.values()[row[f++]];
+        List<EaseHere> lines = LINES.get(row[f++]);
         Garment garment = Garment.of(kind);
         garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start))
                 .withLowerEdge(lower)
@@ -139,7 +149,9 @@ public final class Choices {
                     .withUpperEdge(shape)
                     .withBust(Bust.PRINCESS.withCups(cups).withSet(closed));
         }
-        garment = garment.withFinish(finish(garment.finish(), layers)).withBoning(boning(bones));
+        garment = garment.withFinish(finish(garment.finish(), layers))
+                .withBoning(boning(bones))
+                .withBetween(lines);
         return new Combination(
                 row[f],
                 garment,
@@ -166,6 +178,8 @@ public final class Choices {
                         garment.top().keyhole() ? "keyhole" : "",
                         garment.top().sleeve().id(),
                         placing.id(),
+                        "lines",
+                        lines.toString(),
                         "body",
                         row[f] + ""));
     }

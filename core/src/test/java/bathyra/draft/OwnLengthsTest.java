@@ -74,6 +74,7 @@ class OwnLengthsTest {
                 Garment.of(GarmentKind.CORSET).withUpperEdge(UpperShape.SWEETHEART),
                 Garment.bustier().withUpperEdge(UpperShape.SQUARE),
                 keyhole,
+                Garment.bustier().withTop(Top.STRAPLESS.withCover(Cover.OFF_SHOULDER)),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.THREE_PART)),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.YOKE)),
                 Garment.of(GarmentKind.UNDERBUST).withEase(Level.WAIST, Length.mm(-110)))) {

@@ -153,7 +153,7 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
 
     /** What is written on a level mark: whoever cuts from the paper knows a level by its name. */
     public static String levelName(LevelMark mark) {
-        return Level.ofId(mark.level()).map(Level::label).orElse(mark.level());
+        return Level.nameOf(mark.level());
     }
 
     /** Where the number and the name of a piece stand: beside the grain, below the waist or in its middle. */

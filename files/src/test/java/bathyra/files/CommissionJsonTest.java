@@ -12,6 +12,7 @@ import bathyra.garment.BlockMethod;
 import bathyra.garment.Closure;
 import bathyra.garment.ClothGive;
 import bathyra.garment.Commission;
+import bathyra.garment.EaseHere;
 import bathyra.garment.EaseRow;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
@@ -205,7 +206,10 @@ class CommissionJsonTest {
                         true,
                         Optional.of(ClothGive.GIVES),
                         Figure.NOBODY))
-                .withLowerEdge(LowerShape.POINTED);
+                .withLowerEdge(LowerShape.POINTED)
+                .withBetween(List.of(
+                        new EaseHere(Length.mm(38.1), Optional.empty(), Length.mm(9.525)),
+                        new EaseHere(Length.mm(-41.275), Optional.of(SeamPlace.SIDE), Length.mm(-6.35))));
         for (LengthUnit unit : LengthUnit.values()) {
             Commission commission = Bodies.commission(Bodies.nerea(), garment).withUnits(unit);
             String text = CommissionJson.write(commission);
@@ -224,6 +228,12 @@ class CommissionJsonTest {
                 .singleElement()
                 .asString()
                 .isEqualTo("garment.method: is tailor; quarter or proportion or shoulder-dart or doubled-dart");
+        String line = "\"kind\":\"bustier\",\"easeHere\":[{\"aboveWaist\":%s,\"seam\":\"%s\"%s}]";
+        assertThat(faults(GOOD.replace("\"kind\":\"bustier\"", line.formatted("50", "front-3", ""))))
+                .containsExactlyInAnyOrder(
+                        "garment.easeHere.0.aboveWaist: is 50.0 cm; from −35.0 cm to 35.0 cm",
+                        "garment.easeHere.0.ease: is missing; from −8.0 cm to 8.0 cm",
+                        "garment.easeHere.0.seam: is front-3; princess-front or side or princess-back or centre-back, or leave it out for all seams");
         assertThat(faults(GOOD.replace("\"title\"", "\"spoken\":{\"date\":\"yesterday\",\"reduction\":0.2},\"title\"")))
                 .anyMatch(f -> f.startsWith("spoken.date: is yesterday; a day such as"));
     }

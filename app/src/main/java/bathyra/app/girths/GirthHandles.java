@@ -5,13 +5,17 @@ import bathyra.app.table.Readout;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
 import bathyra.app.workshop.Workshop;
+import bathyra.garment.EaseHere;
+import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.Point;
 import bathyra.girth.LevelPlan;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.place.Level;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -29,16 +33,19 @@ final class GirthHandles {
 
     private final Workshop workshop;
     private final GirthsModel model;
+    private final BetweenModel lines;
     private final Table table;
+    private final List<Circle> between = new ArrayList<>();
     private final Map<Level, Circle> girths = new EnumMap<>(Level.class);
     private final Map<Level, Circle> sides = new EnumMap<>(Level.class);
     private final Circle reachUp;
     private final Circle reachDown;
     private final Readout readout;
 
-    GirthHandles(Workshop workshop, GirthsModel model, Table table) {
+    GirthHandles(Workshop workshop, GirthsModel model, BetweenModel lines, Table table) {
         this.workshop = workshop;
         this.model = model;
+        this.lines = lines;
         this.table = table;
         this.readout = new Readout(table);
         reachUp = reach(LengthOption.REACH_UP, -1);
@@ -76,6 +83,60 @@ final class GirthHandles {
         table.handles().getChildren().addAll(reachUp, reachDown);
         table.handles().getChildren().addAll(girths.values());
         table.handles().getChildren().addAll(sides.values());
+        for (int i = 0; i < EaseHere.COUNT_MOST; i++) {
+            between.add(between(i));
+        }
+        table.handles().getChildren().addAll(between);
+    }
+
+    /** A line between the levels: pulled sideways it gives room, up and down it moves. */
+    private Circle between(int which) {
+        Circle handle = held(
+                "handle-ease-here-" + which,
+                "Line between the levels; the arrow keys sideways make it smaller and larger, up and down move it",
+                () -> {},
+                at -> pull(which, at),
+                () -> lines.words(which));
+        handle.setRadius(HANDLE - 1);
+        handle.getStyleClass().add("brass-handle");
+        handle.setOnKeyPressed(e -> {
+            if (which < garment().between().size() && nudge(which, e.getCode())) {
+                e.consume();
+            }
+        });
+        return handle;
+    }
+
+    /** A pull is a pull one way: sideways until it has gone farther up or down than to the side. */
+    private void pull(int which, Point at) {
+        EaseHere line = garment().between().get(which);
+        double waist = workshop.half().orElseThrow().block().front(Level.WAIST);
+        double wide = Math.abs(-4 * at.x() - lines.run(which) - line.ease().millimetres()) / 4;
+        double high = Math.abs(waist - at.y() - line.above().millimetres());
+        if (high > wide) {
+            lines.move(which, waist - at.y());
+        } else {
+            lines.wear(which, -4 * at.x());
+        }
+    }
+
+    private boolean nudge(int which, KeyCode key) {
+        EaseHere line = garment().between().get(which);
+        double step = workshop.unit().step();
+        switch (key) {
+            case LEFT -> lines.give(which, line.ease().millimetres() + step);
+            case RIGHT -> lines.give(which, line.ease().millimetres() - step);
+            case UP -> lines.move(which, line.above().millimetres() + 1);
+            case DOWN -> lines.move(which, line.above().millimetres() - 1);
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private Garment garment() {
+        return workshop.commission().garment();
     }
 
     /** A handle that is pulled up and down: how far the waist's own reduction is felt. @param side −1 above the waist, 1 below */
@@ -163,6 +224,7 @@ final class GirthHandles {
         reachUp.setVisible(false);
         reachDown.setVisible(false);
         girths.values().forEach(h -> h.setVisible(false));
+        between.forEach(h -> h.setVisible(false));
         sides.values().forEach(h -> h.setVisible(false));
     }
 
@@ -175,6 +237,9 @@ final class GirthHandles {
         for (LevelPlan plan : workshop.half().orElseThrow().girths().levels()) {
             put(girths.get(plan.level()), view, drawing.front(plan));
             put(sides.get(plan.level()), view, drawing.side(plan));
+        }
+        for (int i = 0; i < drawing.lines().size(); i++) {
+            put(between.get(i), view, drawing.between(drawing.lines().get(i)));
         }
         if (model.level() == Level.WAIST) {
             put(reachUp, view, drawing.reachEnd(true));

@@ -8,6 +8,7 @@ import bathyra.app.table.LevelBands;
 import bathyra.app.table.View;
 import bathyra.draft.Advice;
 import bathyra.draft.Draft;
+import bathyra.garment.EaseHere;
 import bathyra.garment.LengthOption;
 import bathyra.geometry.FairSpline;
 import bathyra.geometry.Path;
@@ -19,6 +20,7 @@ import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Level;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -68,6 +70,20 @@ final class GirthsDrawing implements Drawing {
         return new Point(plan.frontHalf().value() - plan.worn().value() / 4, depth(plan));
     }
 
+    /** The lines between the levels. */
+    List<EaseHere> lines() {
+        return draft.commission().garment().between();
+    }
+
+    /** Where the worn girth ends in front at a line between the levels: its handle. */
+    Point between(EaseHere line) {
+        return new Point(-(BetweenModel.run(draft, line) + line.ease().millimetres()) / 4, depth(line));
+    }
+
+    private double depth(EaseHere line) {
+        return draft.block().front(Level.WAIST) - line.above().millimetres();
+    }
+
     @Override
     public Point[] extent() {
         double half = plans.stream()
@@ -101,6 +117,25 @@ final class GirthsDrawing implements Drawing {
         return FairSpline.through(points, Optional.empty(), Optional.empty());
     }
 
+    /**
+     * A line of what is worn, through the lines between the levels that go round.
+     *
+     * @param share how much of each level's worn girth it lies from the middle; to the front negative
+     * @param less what it lies nearer to the middle, mm
+     */
+    private Path worn(double share, ToDoubleFunction<LevelPlan> less) {
+        List<Point> points = new ArrayList<>();
+        plans.forEach(p -> points.add(new Point(share * p.worn().value() - less.applyAsDouble(p), depth(p))));
+        lines().stream()
+                .filter(line -> line.seam().isEmpty())
+                .forEach(line -> points.add(new Point(
+                        share * (BetweenModel.run(draft, line) + line.ease().millimetres())
+                                - less.applyAsDouble(plans.get(0)),
+                        depth(line))));
+        points.sort(Comparator.comparingDouble(Point::y));
+        return FairSpline.through(points, Optional.empty(), Optional.empty());
+    }
+
     private static List<Point> between(Path one, Path other) {
         List<Point> area = new ArrayList<>(one.flattened(0.3));
         area.addAll(other.reversed().flattened(0.3));
@@ -110,9 +145,9 @@ final class GirthsDrawing implements Drawing {
     @Override
     public void paint(Brush brush, double width, double height) {
         bands.paint(brush, width, height);
-        Path wornFront = line(p -> -p.worn().value() / 4);
-        Path wornBack = line(p -> p.worn().value() / 4);
-        Path patternBack = line(p -> p.worn().value() / 4 - p.gap().value() / 2);
+        Path wornFront = worn(-0.25, p -> 0);
+        Path wornBack = worn(0.25, p -> 0);
+        Path patternBack = worn(0.25, p -> p.gap().value() / 2);
         Path bodyFront = line(p -> -p.body().value() / 4);
         Path bodyBack = line(p -> p.body().value() / 4);
         brush.fill(Ink.CHART);
@@ -135,6 +170,7 @@ final class GirthsDrawing implements Drawing {
         brush.stroke(Ink.INK_2, 1.2, 8, 3, 2, 3);
         brush.path(line(p -> side(p).x()));
         plans.forEach(p -> level(brush, p));
+        lines().forEach(line -> between(brush, line));
         caution(brush);
         if (selected == Level.WAIST) {
             reach(brush);
@@ -268,6 +304,34 @@ final class GirthsDrawing implements Drawing {
                     Lettering.FIGURE,
                     TextAlignment.LEFT);
         }
+    }
+
+    /** A line between the levels: how high it lies, what it gives, and where. */
+    private void between(Brush brush, EaseHere line) {
+        View view = brush.view();
+        double y = view.y(depth(line));
+        double half = between(line).x();
+        brush.stroke(Ink.BRASS, 1.2, 6, 3);
+        brush.context().strokeLine(30, y, view.x(half), y);
+        brush.context().strokeLine(view.x(-half), y, view.x(-half) + SIDE_LOOK, y);
+        double above = line.above().millimetres();
+        brush.text(
+                LengthText.say(Length.mm(Math.abs(above)), unit)
+                        + (above < 0 ? " below the waist" : " above the waist"),
+                34,
+                y - 4,
+                Ink.BRASS_TEXT,
+                Lettering.FIGURE,
+                TextAlignment.LEFT);
+        brush.text(
+                (line.ease().millimetres() > 0 ? "+" : "")
+                        + LengthText.say(line.ease(), unit)
+                        + line.seam().map(s -> ", " + s.inWords()).orElse(""),
+                view.x(-half) + SIDE_LOOK + 6,
+                y + 4,
+                Ink.BRASS_TEXT,
+                Lettering.FIGURE_BOLD,
+                TextAlignment.LEFT);
     }
 
     private static double bodyOrWorn(LevelPlan plan) {

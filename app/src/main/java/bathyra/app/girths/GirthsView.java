@@ -38,6 +38,8 @@ import javafx.scene.layout.VBox;
 public final class GirthsView extends TableStage {
     private final AnswersControl answers;
     private final GirthsModel model;
+    private final BetweenModel lines;
+    private final BetweenControl between;
     private final HalfSwitch halves;
     private final GirthHandles handles;
     private final GirthTable plan;
@@ -60,7 +62,9 @@ public final class GirthsView extends TableStage {
         this.model = new GirthsModel(workshop);
         this.answers = new AnswersControl(workshop);
         this.halves = new HalfSwitch(workshop);
-        this.handles = new GirthHandles(workshop, model, table);
+        this.lines = new BetweenModel(workshop, model);
+        this.between = new BetweenControl(workshop, lines);
+        this.handles = new GirthHandles(workshop, model, lines, table);
         this.plan = new GirthTable(workshop, model);
         controls.getStyleClass().add("controls");
         ZoomSlip zoom = new ZoomSlip(table);
@@ -202,7 +206,7 @@ public final class GirthsView extends TableStage {
             row.getStyleClass().add("fields");
             controls.getChildren().setAll(fields.get(0), row, percentFault);
             controls.getChildren().addAll(fields.subList(1, fields.size()));
-            controls.getChildren().add(fit);
+            controls.getChildren().addAll(fit, between);
             controls.getChildren()
                     .add(Deed.button(
                             "share-by-table",
@@ -211,6 +215,7 @@ public final class GirthsView extends TableStage {
         }
         fields.forEach(OptionField::refresh);
         fit.refresh();
+        between.refresh();
         controls.getChildren().get(controls.getChildren().size() - 1).setVisible(model.isOwnShare(level));
         return controls;
     }

@@ -177,10 +177,8 @@ final class TruingPainter {
     }
 
     private static String name(Meeting meeting) {
-        return Level.ofId(meeting.name())
-                .map(Level::label)
-                .orElse(meeting.name().substring(0, 1).toUpperCase(Locale.ROOT)
-                        + meeting.name().substring(1));
+        String name = Level.nameOf(meeting.name());
+        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
     }
 
     private void apart() {

@@ -3,6 +3,7 @@ package bathyra.app.workshop;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
 import bathyra.garment.Commission;
+import bathyra.garment.EaseHere;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
@@ -15,6 +16,8 @@ import bathyra.length.LengthText;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -47,6 +50,47 @@ public final class Settings {
                 g -> g.ease().containsKey(level),
                 (g, l) -> g.withEase(level, l),
                 g -> g.withoutEase(level));
+    }
+
+    /** What a line between the levels gives, on the full girth. @param which of the garment's lines */
+    public Setting easeHere(int which) {
+        return setting(
+                "ease-here-" + which,
+                "Room there",
+                "On the full girth, beside the straight run from level to level; less than nothing is tighter.",
+                Length.mm(-EaseHere.MOST),
+                Length.mm(EaseHere.MOST),
+                g -> line(g, which).map(EaseHere::ease).orElse(Length.mm(0)),
+                g -> line(g, which).filter(l -> l.ease().millimetres() != 0).isPresent(),
+                (g, l) -> withLine(g, which, line -> line.easedBy(l)),
+                g -> withLine(g, which, line -> line.easedBy(Length.mm(0))));
+    }
+
+    /** How high a line between the levels lies. */
+    public Setting heightOfEase(int which) {
+        return setting(
+                "ease-here-height-" + which,
+                "Above the waist",
+                "At centre front; less than nothing is below the waist.",
+                Length.mm(-EaseHere.FARTHEST),
+                Length.mm(EaseHere.FARTHEST),
+                g -> line(g, which).map(EaseHere::above).orElse(Length.mm(0)),
+                g -> false,
+                (g, l) -> withLine(g, which, line -> line.at(l)),
+                g -> g);
+    }
+
+    /** Empty once the line is gone, until its field is. */
+    private static Optional<EaseHere> line(Garment garment, int which) {
+        return garment.between().stream().skip(which).findFirst();
+    }
+
+    private static Garment withLine(Garment garment, int which, UnaryOperator<EaseHere> change) {
+        List<EaseHere> lines = new ArrayList<>(garment.between());
+        if (which < lines.size()) {
+            lines.set(which, change.apply(lines.get(which)));
+        }
+        return garment.withBetween(lines);
     }
 
     /** The lacing gap of a laced garment. */

@@ -51,6 +51,7 @@ final class GarmentJson {
                 "closure",
                 "lacingGap",
                 "ease",
+                EaseHereJson.FIELD,
                 "panelsPerSide",
                 "upperEdge",
                 "lowerEdge",
@@ -93,7 +94,8 @@ final class GarmentJson {
                         start.sharing(),
                         intakes(fields.object("intakes"), unit, start),
                         intakes(fields.object("intakesRight"), unit, start),
-                        splits(options, start)),
+                        splits(options, start),
+                        EaseHereJson.read(fields, unit, start.seams())),
                 EdgesJson.bust(fields, kind, unit),
                 new Edges(upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()), top),
                 FinishJson.read(fields, unit),
@@ -264,6 +266,7 @@ final class GarmentJson {
         out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
         ObjectNode ease = out.putObject("ease");
         new TreeMap<>(garment.ease()).forEach((level, l) -> CommissionJson.put(ease, level.id(), l, unit));
+        EaseHereJson.write(out, garment, unit);
         ObjectNode options = out.putObject("options");
         options.put(SCHOOL, garment.school().id());
         if (garment.block().method() == BlockMethod.DOUBLED_DART) {

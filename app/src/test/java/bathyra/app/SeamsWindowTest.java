@@ -27,6 +27,24 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
+    void aPrincessSeam_isSplayedAtTheShoulder(FxRobot robot) {
+        go(robot, "edges");
+        robot.clickOn("#cover");
+        robot.clickOn("With shoulders");
+        WaitForAsyncUtils.waitForFxEvents();
+        go(robot, "seams");
+        robot.clickOn("#sounding-upper-princess-front");
+        WaitForAsyncUtils.waitForFxEvents();
+        retype(robot, "#option-upper-splay", "2.5");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo seam splayed at its upper end 0.0 → 2.5 cm");
+        retype(robot, "#option-upper-less", "4");
+        double taken = Double.parseDouble(text(robot, "#sounding-upper-princess-front"));
+        retype(robot, "#option-upper-less", "0");
+        assertThat(Double.parseDouble(text(robot, "#sounding-upper-princess-front")))
+                .isGreaterThan(taken);
+    }
+
+    @Test
     void aSounding_editedInPlace_makesTheSideGiveWay_andIsLocked(FxRobot robot) {
         go(robot, "seams");
         assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.4");

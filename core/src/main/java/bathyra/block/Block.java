@@ -1,7 +1,10 @@
 package bathyra.block;
 
 import bathyra.place.Level;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
 import java.util.Map;
 
 /**
@@ -49,13 +52,35 @@ public record Block(Heights heights, Upper upper, Axes axes, Shaping shaping) {
      * @param underbustWidth width of the drafted quarter at the underbust line
      * @param backDart what the back princess seam takes at the waist
      * @param centreBackIn what centre back is taken in at the waist
+     * @param darts what the darts of the school bring into the princess seam
      */
     public record Shaping(
             Reckoned bustRadius,
             Reckoned sideDart,
             Reckoned underbustWidth,
             Reckoned backDart,
-            Reckoned centreBackIn) {}
+            Reckoned centreBackIn,
+            Darts darts) {}
+
+    /**
+     * What the darts with which a school begins bring into the front princess seam, whole (C6.3).
+     *
+     * @param atShoulder what the seam takes at the shoulder besides what the closed side dart opens there
+     * @param atWaist what it takes at the waist at the least
+     */
+    public record Darts(Reckoned atShoulder, Reckoned atWaist) {
+        /** A school without darts of its own. */
+        public static final Darts NONE = new Darts(none("Shoulder dart"), none("Waist dart"));
+
+        private static Reckoned none(String name) {
+            return Given.option(
+                    name, 0, Quantity.LENGTH, "not of this school", Rule.of("C6.3", "a dart comes in whole"));
+        }
+    }
+
+    public Darts darts() {
+        return shaping.darts();
+    }
 
     public double front(Level level) {
         return heights.front().get(level).value();

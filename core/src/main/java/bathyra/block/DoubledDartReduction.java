@@ -86,9 +86,14 @@ public final class DoubledDartReduction implements DraftingMethod {
                         frame.chest(),
                         width,
                         back,
-                        frame.centreBackIn()),
+                        frame.centreBackIn(),
+                        new Block.Darts(frame.darts().atShoulder(), doubled(garment))),
                 set,
                 garment);
+    }
+
+    private static Reckoned doubled(Garment garment) {
+        return garment.length(LengthOption.WAIST_DART).plus(EACH_SIDE).times(2).named("Doubled waist dart", REDUCTION);
     }
 
     @Override

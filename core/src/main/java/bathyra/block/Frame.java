@@ -16,6 +16,7 @@ import bathyra.reckon.Rule;
  * @param underbustWidth width of the drafted front quarter at the underbust line
  * @param backDart what the back princess seam takes at the waist
  * @param centreBackIn what centre back is taken in at the waist
+ * @param darts what the darts of the school bring into the princess seam
  */
 record Frame(
         Reckoned apex,
@@ -25,7 +26,8 @@ record Frame(
         Reckoned chest,
         Reckoned underbustWidth,
         Reckoned backDart,
-        Reckoned centreBackIn) {
+        Reckoned centreBackIn,
+        Block.Darts darts) {
     private static final Rule STRETCH = Rule.of("C5", "stretch cloth");
 
     /** The same body in cloth that stretches lengthwise: every length is shorter, counted from the waist. */
@@ -41,7 +43,8 @@ record Frame(
                 nearer(garment, chest),
                 underbustWidth,
                 backDart,
-                centreBackIn);
+                centreBackIn,
+                darts);
     }
 
     private Reckoned nearer(Garment garment, Reckoned depth) {

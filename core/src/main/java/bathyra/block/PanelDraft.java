@@ -114,7 +114,7 @@ final class PanelDraft implements DraftingMethod {
                 new Block.Heights(depths, depths, top, hip),
                 new Block.Upper(top, top, top),
                 new Block.Axes(axis, axis),
-                new Block.Shaping(nothing, nothing, nothing, nothing, nothing));
+                new Block.Shaping(nothing, nothing, nothing, nothing, nothing, Block.Darts.NONE));
     }
 
     private static Reckoned none(String name) {

@@ -175,7 +175,8 @@ public final class ProportionBlock extends BaseBlock {
                 chest(t, set).named("Chest line", BLOCK),
                 frontSide(t, set, garment).named("Drafted width at the underbust line", BLOCK),
                 garment.length(LengthOption.BACK_DART),
-                garment.length(LengthOption.CENTRE_BACK_IN));
+                garment.length(LengthOption.CENTRE_BACK_IN),
+                Block.Darts.NONE);
     }
 
     @Override

@@ -96,7 +96,8 @@ public final class QuarterBlock extends BaseBlock {
                 chest(table, set, garment),
                 underbustWidth(table, garment, apex, underbust, waist),
                 garment.length(LengthOption.BACK_DART),
-                garment.length(LengthOption.CENTRE_BACK_IN));
+                garment.length(LengthOption.CENTRE_BACK_IN),
+                Block.Darts.NONE);
     }
 
     private static Reckoned sideDart(DraftingTable table) {

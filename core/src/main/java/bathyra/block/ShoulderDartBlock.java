@@ -41,6 +41,7 @@ import java.util.Optional;
 /** The shoulder-dart block (C4.3): the bust's shaping starts in the shoulder, and grows with the difference of bust and underbust. */
 public final class ShoulderDartBlock extends BaseBlock {
     private static final Rule BLOCK = Rule.of("C4.3", "shoulder-dart block");
+    private static final Rule WHOLE = Rule.of("C6.3", "a dart comes in whole");
     private static final double SHOULDER_LINE = 38;
     private static final double CHEST_WIDTH_LINE = 51;
     private static final double BUST_EASE = 13;
@@ -146,7 +147,13 @@ public final class ShoulderDartBlock extends BaseBlock {
                 chest(t, garment),
                 width,
                 garment.length(LengthOption.BACK_DART),
-                garment.length(LengthOption.CENTRE_BACK_IN));
+                garment.length(LengthOption.CENTRE_BACK_IN),
+                new Block.Darts(
+                        shoulderDart(t)
+                                .minus(side.times(reach.over(wide)))
+                                .atLeast(0)
+                                .named("Shoulder dart left to the seam", WHOLE),
+                        Block.Darts.NONE.atWaist()));
     }
 
     @Override

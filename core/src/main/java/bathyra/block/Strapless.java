@@ -93,7 +93,8 @@ final class Strapless {
                         crest,
                         centreFront),
                 new Block.Axes(axis, axis),
-                new Block.Shaping(radius, dart, frame.underbustWidth(), frame.backDart(), frame.centreBackIn()));
+                new Block.Shaping(
+                        radius, dart, frame.underbustWidth(), frame.backDart(), frame.centreBackIn(), frame.darts()));
     }
 
     private static Reckoned centreFront(Garment garment, Reckoned crest, Reckoned upper, Reckoned underbust)

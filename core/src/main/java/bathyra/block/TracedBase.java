@@ -76,7 +76,8 @@ final class TracedBase extends BaseBlock {
                 traced("Chest line of the traced block", block.front().levels().get("chest")),
                 t.tape(UNDERBUST).over(4).named("Quarter at the underbust", TRACED),
                 garment.length(LengthOption.BACK_DART),
-                garment.length(LengthOption.CENTRE_BACK_IN));
+                garment.length(LengthOption.CENTRE_BACK_IN),
+                Block.Darts.NONE);
     }
 
     @Override

@@ -7,7 +7,7 @@ import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LowerShape;
-import bathyra.intake.SeamAxes;
+import bathyra.intake.IntakeTable;
 import bathyra.length.Sentence;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
@@ -38,17 +38,19 @@ public record Cutting(
      */
     public static Cutting of(
             PanelSet panels,
-            SeamAxes axes,
+            IntakeTable intakes,
             Block block,
             Optional<Reckoned> radius,
             Optional<Reaching> reaching,
             Garment garment)
             throws NotDraftable {
         PaperPattern strapless = PanelSheets.of(panels, block, garment);
-        PaperPattern plain =
-                reaching.isEmpty() ? strapless : Shoulders.on(strapless, panels, block, reaching.get(), garment);
-        Optional<Apex> over =
-                garment.kind().isOverBust() ? Apex.of(plain, panels, axes, block.front(Level.BUST)) : Optional.empty();
+        PaperPattern plain = reaching.isEmpty()
+                ? strapless
+                : Shoulders.on(strapless, panels, block, reaching.get(), garment, UpperEnd.of(intakes, block, garment));
+        Optional<Apex> over = garment.kind().isOverBust()
+                ? Apex.of(plain, panels, intakes.axes(), block.front(Level.BUST))
+                : Optional.empty();
         Contour.Contoured contour = Contour.of(plain, garment, over);
         PaperPattern open = contour.pattern();
         PaperPattern whole = ShoulderSeam.joined(open);

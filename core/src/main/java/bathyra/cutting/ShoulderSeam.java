@@ -13,7 +13,7 @@ import java.util.List;
 
 /** Sews the shoulders: wherever a seam ends in one of the two edges, the other is divided there, so that edge meets edge. */
 final class ShoulderSeam {
-    private static final double SAME = 0.5;
+    private static final double SAME = 0.3;
 
     private ShoulderSeam() {}
 

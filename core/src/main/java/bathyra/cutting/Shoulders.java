@@ -43,10 +43,12 @@ final class Shoulders {
     private static final double CORNER_CLEAR = 16;
 
     private static final double BESIDE_NECK = 16;
-    private static final int LEAST_ROUNDS = 6;
-    private static final int ROUNDS = 60;
-    private static final double SHRINKS = 0.9;
-    private static final double LEAST_STEP = 0.1;
+    private static final int TRIALS = 8;
+
+    private static final double DAMPED = 0.6;
+    /** On some bodies a seam has no room to come into the armhole squarely: as squarely as it goes. */
+    private static final double[] SQUARELY = {1, 0.6, 0.3, 0};
+
     private static final double RIGHT_ANGLE = Math.PI / 2;
 
     private final Garment garment;
@@ -55,8 +57,16 @@ final class Shoulders {
     private final PanelSet set;
     private final BodyTop front;
     private final BodyTop back;
+    private final UpperEnd taken;
 
-    private Shoulders(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment) {
+    private Shoulders(
+            PaperPattern pattern,
+            PanelSet set,
+            Block block,
+            Cutting.Reaching reaching,
+            Garment garment,
+            UpperEnd taken) {
+        this.taken = taken;
         this.pattern = pattern;
         this.set = set;
         this.block = block;
@@ -88,9 +98,10 @@ final class Shoulders {
     }
 
     /** The shoulders are not sewn yet: cups and yokes may still be cut through them. @throws NotDraftable when an edge cannot be drawn on this body */
-    static PaperPattern on(PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment)
+    static PaperPattern on(
+            PaperPattern pattern, PanelSet set, Block block, Cutting.Reaching reaching, Garment garment, UpperEnd taken)
             throws NotDraftable {
-        return new Shoulders(pattern, set, block, reaching, garment).carriedUp();
+        return new Shoulders(pattern, set, block, reaching, garment, taken).carriedUp();
     }
 
     private PaperPattern carriedUp() throws NotDraftable {
@@ -120,6 +131,7 @@ final class Shoulders {
                     SeamPlace.PRINCESS_BACK.id(),
                     SeamPlace.SIDE.id(),
                     beside,
+                    UpperEnd.NOTHING,
                     (e, d) -> TopLine.back(
                             back,
                             garment,
@@ -146,6 +158,7 @@ final class Shoulders {
                     SeamPlace.PRINCESS_FRONT.id(),
                     SeamPlace.SIDE.id(),
                     opened,
+                    taken,
                     (e, d) -> TopLine.front(front, garment, e, d, corner, share));
             Point top =
                     carried.centre().edge(SeamPlace.PRINCESS_FRONT.id()).path().start();
@@ -169,24 +182,7 @@ final class Shoulders {
     /** Two panels carried up, and the line that was drawn over them. */
     private record Carried(Sheet centre, Sheet side, TopLine line) {}
 
-    /** Draws the edge for an underarm and a direction of the side seam on the joined pattern. */
-    private interface Drawing {
-        TopLine line(Point underarm, Vec down) throws NotDraftable;
-    }
-
-    /** @param opened how the block lies on the panel at the side, before the seam is walked */
-    private Carried carry(
-            BodyTop body, Sheet centre, Sheet side, String seam, String sideSeam, Motion opened, Drawing drawing)
-            throws NotDraftable {
-        try {
-            return carry(body, centre, side, seam, sideSeam, opened, drawing, true);
-        } catch (NotDraftable e) {
-            // On some bodies the seam has no room to come in squarely.
-            return carry(body, centre, side, seam, sideSeam, opened, drawing, false);
-        }
-    }
-
-    /** @param squarely whether a seam that ends in the armhole comes in square to it */
+    /** @param opened how the block lies on the panel at the side, before the seam is walked @param end what the seam takes where it ends */
     private Carried carry(
             BodyTop body,
             Sheet centre,
@@ -194,8 +190,31 @@ final class Shoulders {
             String seam,
             String sideSeam,
             Motion opened,
-            Drawing drawing,
-            boolean squarely)
+            UpperEnd end,
+            Meeting.Drawing drawing)
+            throws NotDraftable {
+        NotDraftable refused = null;
+        for (double squarely : SQUARELY) {
+            try {
+                return carry(body, centre, side, seam, sideSeam, opened, end, drawing, squarely);
+            } catch (NotDraftable e) {
+                refused = refused == null ? e : refused;
+            }
+        }
+        throw refused;
+    }
+
+    /** @param squarely how far a seam that ends in the armhole is bent to come in square to it, 0 to 1 */
+    private Carried carry(
+            BodyTop body,
+            Sheet centre,
+            Sheet side,
+            String seam,
+            String sideSeam,
+            Motion opened,
+            UpperEnd end,
+            Meeting.Drawing drawing,
+            double squarely)
             throws NotDraftable {
         Path near = down(centre.edge(seam).path());
         Path far = down(side.edge(seam).path());
@@ -203,29 +222,25 @@ final class Shoulders {
         TopLine first = drawing.line(
                 opened.inverse().apply(flank.start()), opened.inverse().apply(flank.startTangent()));
         Point target = target(body, first);
-        Optional<Vec> arriving = squarely ? intoArmhole(first) : Optional.empty();
-        Path up = raised(near, target, arriving);
-        Path partner = raised(far, opened.apply(target), arriving.map(v -> opened.apply(v)));
-        Motion laid = opened;
-        TopLine line = null;
-        Path.Crossing meet = null;
-        double off = Double.POSITIVE_INFINITY;
-        // How the panel lies follows from where the seam meets the edge, and the edge from how the panel lies. Where
-        // the seam bends much at its
-        // end whole steps swing to and fro: then they are halved.
-        double at = Double.NaN;
-        double step = 1;
-        for (int round = 0; round < LEAST_ROUNDS || off > Tolerance.CHORD && round < ROUNDS; round++) {
-            line = drawing.line(
-                    laid.inverse().apply(flank.start()), laid.inverse().apply(flank.startTangent()));
-            meet = up.crossing(line.whole()).orElseThrow(() -> noMeeting(centre));
-            at = Double.isNaN(at) ? meet.here() : at + step * (meet.here() - at);
-            laid = laidAt(up, partner, at);
-            double before = off;
-            off = laidAt(up, partner, meet.here()).apply(line.whole().end()).distance(flank.start());
-            step = off > before * SHRINKS ? Math.max(LEAST_STEP, step / 2) : step;
+        // Both edges come in alike: else the panel would turn as they are laid on each other, and swing the underarm.
+        Vec straight = near.start().to(target).unit();
+        Vec arriving = intoArmhole(first)
+                .map(square -> straight.times(1 - squarely)
+                        .plus(square.times(squarely))
+                        .unit())
+                .orElse(straight);
+        Vec outwards = body.turned(arriving, RIGHT_ANGLE);
+        Path up = raised(near, end.near(target, outwards), arriving);
+        double by = end.taken();
+        Path partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
+        Meeting.Met met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting(centre));
+        // The edge is met beside the place where the seam is led to, and there its edges are not yet parallel.
+        for (int round = 0; end.taken() > 0 && round < TRIALS; round++) {
+            by += DAMPED * (end.taken() - apart(body, up.at(met.here()), partner.at(met.here()), opened));
+            partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
+            met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting(centre));
         }
-        laid = laidAt(up, partner, meet.here());
+        double off = met.off();
         if (off > Tolerance.CHORD) {
             throw new NotDraftable(Finding.of(
                     FindingKind.UPPER_EDGE,
@@ -238,21 +253,15 @@ final class Shoulders {
                             side.name(),
                             Length.mm(off))));
         }
-        Split split = split(line, meet.there(), laid.inverse());
-        Path nearSeam = up.between(0, meet.here()).reversed().then(near);
-        Path farSeam = partner.between(0, meet.here()).reversed().then(far);
+        TopLine line = met.line();
+        Split split = split(line, met.there(), met.laid().inverse());
+        Path nearSeam = up.between(0, met.here()).reversed().then(near);
+        Path farSeam = partner.between(0, met.here()).reversed().then(far);
         boolean inFront = body.hand() > 0;
         return new Carried(
                 topped(centre, split.before(), seam, nearSeam, inFront, true, line.declared()),
                 topped(side, split.after(), seam, farSeam, inFront, false, List.of()),
                 line);
-    }
-
-    /** How the panel at the side lies when the two seam edges are laid on each other at one place. */
-    private static Motion laidAt(Path up, Path partner, double arc) {
-        Path.Place here = up.at(arc);
-        Path.Place there = partner.at(arc);
-        return Motion.laying(here.point(), here.tangent(), there.point(), there.tangent());
     }
 
     private static Path down(Path path) {
@@ -279,6 +288,11 @@ final class Shoulders {
         };
     }
 
+    /** How far apart, square to the seam, its two edges lie at a place, the opened side dart apart. */
+    private static double apart(BodyTop body, Path.Place here, Path.Place there, Motion opened) {
+        return opened.apply(here.point()).to(there.point()).dot(opened.apply(body.turned(here.tangent(), RIGHT_ANGLE)));
+    }
+
     /** A seam that begins in the armhole leaves it squarely: running along it the two would cross again (C10). */
     private Optional<Vec> intoArmhole(TopLine line) {
         if (start() != PrincessStart.ARMHOLE) {
@@ -291,9 +305,9 @@ final class Shoulders {
     }
 
     /** The seam carried up from its upper end, through where it is led and on. */
-    private static Path raised(Path seam, Point target, Optional<Vec> arriving) {
+    private static Path raised(Path seam, Point target, Vec arriving) {
         Path curve = FairSpline.through(
-                List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), arriving);
+                List.of(seam.start(), target), Optional.of(seam.startTangent().reversed()), Optional.of(arriving));
         return curve.then(Path.of(
                 new Line(curve.end(), curve.end().plus(curve.endTangent().times(BEYOND)))));
     }

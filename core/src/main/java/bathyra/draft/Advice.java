@@ -96,7 +96,7 @@ public final class Advice {
                 pattern,
                 intakes.axes(),
                 overBust ? OptionalDouble.of(block.front(Level.BUST)) : OptionalDouble.empty()));
-        findings.addAll(OwnLengths.on(commission.garment(), block, cutting));
+        findings.addAll(OwnLengths.on(commission.garment(), block, intakes, cutting));
         coverage(findings, commission.garment(), cutting);
         upperEdge(findings, commission.garment(), girths, cutting);
         stretch(findings, commission.garment());

@@ -149,7 +149,7 @@ public final class Drafter {
             PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
             Cutting cutting = Cutting.of(
                     panels,
-                    intakes.axes(),
+                    intakes,
                     block,
                     tape.find(MeasurementKey.APEX_TO_UNDERBUST),
                     reaching(tape, garment),

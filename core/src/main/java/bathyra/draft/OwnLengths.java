@@ -12,8 +12,10 @@ import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Point;
+import bathyra.intake.IntakeTable;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
+import bathyra.panel.Splay;
 import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import java.util.ArrayList;
@@ -42,7 +44,7 @@ final class OwnLengths {
         this.garment = garment;
     }
 
-    static List<Finding> on(Garment garment, Block block, Cutting cutting) {
+    static List<Finding> on(Garment garment, Block block, IntakeTable intakes, Cutting cutting) {
         OwnLengths lengths = new OwnLengths(garment);
         garment.lengths().forEach((option, own) -> {
             if (!option.shapes(garment)) {
@@ -62,6 +64,7 @@ final class OwnLengths {
         if (garment.kind().isOverBust()) {
             lengths.underarm(block);
             lengths.crest(block);
+            lengths.splay(block, intakes);
             cutting.apex().filter(a -> garment.top().yoke()).ifPresent(a -> lengths.yoke(a, cutting));
         }
         return lengths.findings;
@@ -104,6 +107,15 @@ final class OwnLengths {
         double drawn = block.front(Level.UPPER)
                 - (block.chestDepth().value() - block.sideDart().value());
         held(LengthOption.UNDERARM_LOWERING, drawn, "the upper line stays half the bust radius above the apex");
+    }
+
+    private void splay(Block block, IntakeTable intakes) {
+        if (garment.top().cover() == Cover.STRAPLESS && LengthOption.UPPER_SPLAY.shapes(garment)) {
+            held(
+                    LengthOption.UPPER_SPLAY,
+                    Splay.of(block, intakes, garment).atCrest(),
+                    "both edges of the seam stay alike in length from the apex up");
+        }
     }
 
     private void crest(Block block) {

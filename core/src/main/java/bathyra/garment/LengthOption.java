@@ -62,6 +62,14 @@ public enum LengthOption {
             40,
             "C6",
             "the rule; some take {25} to {51} in all"),
+    UPPER_SPLAY(
+            "upper-splay",
+            "Seam splayed at its upper end",
+            0,
+            0,
+            40,
+            "C6.3",
+            "outwards, for a wider, straighter look; {25} is taught"),
     DART_END(
             "dart-end",
             "Dart end before the apex",
@@ -286,7 +294,12 @@ public enum LengthOption {
             case BACK_WIDTH_EXTRA -> bustier && garment.block().method() == BlockMethod.PROPORTION;
             case BACK_DART -> bustier;
             case UNDERARM_LOWERING, BACK_FALL, DART_END, APEX_RADIUS -> overBust;
-            case UPPER_LESS -> bustier && strapless;
+            case UPPER_LESS -> bustier;
+            // In the armhole a seam that is splayed would only come in lower.
+            case UPPER_SPLAY ->
+                bustier
+                        && cover != Cover.HALTER
+                        && (cover != Cover.SHOULDERS || garment.block().princess() != PrincessStart.ARMHOLE);
             case COVERAGE -> strapless;
             case SWEETHEART_DIP -> strapless && garment.upperEdge() == UpperShape.SWEETHEART;
             case EDGE_DIP ->

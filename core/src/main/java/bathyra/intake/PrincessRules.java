@@ -28,6 +28,7 @@ final class PrincessRules {
     private static final Rule BACK = Rule.of("C4.1", "back dart");
     private static final Rule ZIP = Rule.of("C4.1", "centre back taken in");
     private static final Rule CALM = Rule.of("C6.1", "the side stays calm");
+    private static final Rule WHOLE = Rule.of("C6.3", "a dart comes in whole");
     /** Of what a block takes at the waist its princess seam takes so much, its half of the side the rest. */
     private static final double OF_FRONT = 0.58;
 
@@ -87,9 +88,8 @@ final class PrincessRules {
         return switch (level) {
             case UPPER -> {
                 Reckoned byLeg = princessFront(level, underbust, opened);
-                // Under a shoulder the seam ends in it and takes what the closed dart opens; what the cutter has
-                // set is taken.
-                yield garment.top().cover() != Cover.STRAPLESS || garment.isSet(LengthOption.UPPER_LESS)
+                // What the cutter has set is taken.
+                yield garment.isSet(LengthOption.UPPER_LESS)
                         ? byLeg
                         : ApexIntake.atTheUpperLine(block, girths, underbust, OF_HEIGHT)
                                 .plus(opened)
@@ -113,7 +113,10 @@ final class PrincessRules {
     private Reckoned atTheWaist(Reckoned underbust) {
         Reckoned surplus = surplus(Level.WAIST);
         Reckoned calm = underbust.plus(WAIST_OVER_RIB).atMost(surplus).named("What leaves the side calm", CALM);
-        return surplus.times(share("Share of the princess seam", OF_FRONT)).atLeast(calm);
+        Reckoned whole = block.darts().atWaist().atMost(surplus).named("Waist dart of the school", WHOLE);
+        return surplus.times(share("Share of the princess seam", OF_FRONT))
+                .atLeast(calm)
+                .atLeast(whole);
     }
 
     private Reckoned surplus(Level level) {
@@ -142,19 +145,20 @@ final class PrincessRules {
         String name = "Princess front at the " + low(level);
         return switch (level) {
             case UPPER ->
-                garment.top().cover() != Cover.STRAPLESS
-                        ? opened.named(name, PRINCESS)
-                        : underbust
-                                .minus(garment.length(LengthOption.UPPER_LESS))
-                                .atLeast(0)
-                                .named("Intake at the crest by rule", PRINCESS)
-                                .times(ApexIntake.upTheLeg(block))
-                                .named("Upper intake by rule", PRINCESS)
-                                .plus(opened)
-                                .named(name, PRINCESS);
+                underbust
+                        .minus(garment.length(LengthOption.UPPER_LESS))
+                        .atLeast(0)
+                        .named("Intake at the crest by rule", PRINCESS)
+                        .times(ApexIntake.upTheLeg(block))
+                        .named("Upper intake by rule", PRINCESS)
+                        .plus(opened)
+                        .named(name, PRINCESS);
             case BUST -> nothing(name, "the seam passes through the apex");
             case UNDERBUST -> underTheBust(underbust).named(name, PRINCESS);
-            case WAIST -> underbust.named(name, Rule.of("C6", "the same as under the bust"));
+            case WAIST ->
+                block.darts().atWaist().value() > underbust.value()
+                        ? block.darts().atWaist().named(name, WHOLE)
+                        : underbust.named(name, Rule.of("C6", "the same as under the bust"));
             case HIGH_HIP, HIP ->
                 underbust.times(belowWaist(level)).named(name, Rule.of("C4.1", "runs out above the hip"));
         };

@@ -95,8 +95,12 @@ public record PanelSet(
             this.garment = garment;
             this.axes = intakes.axes();
             this.levels = girths.levels().stream().map(l -> l.level()).toList();
-            this.widths =
-                    new Widths(garment, intakes, block::front, block.sideDart().value());
+            this.widths = new Widths(
+                    garment,
+                    intakes,
+                    block::front,
+                    block.sideDart().value(),
+                    Splay.of(block, intakes, garment).atUpperLine());
             this.names = PanelNames.of(garment);
             this.between = BetweenTable.of(garment, block, girths, widths, axes);
             this.overBust = levels.contains(Level.BUST);

@@ -32,9 +32,11 @@ final class Widths {
     private final ToDoubleFunction<Level> depth;
     private final int apexSeam;
     private final double opened;
+    private final double splay;
 
-    /** @param depth of each level at centre front @param dart the side bust dart that is closed into the seam over the apex, mm */
-    Widths(Garment garment, IntakeTable intakes, ToDoubleFunction<Level> depth, double dart) {
+    /** @param depth of each level at centre front @param dart the side bust dart that is closed into the seam over the apex, mm @param splay how far outwards the front princess seam crosses the upper line, mm */
+    Widths(Garment garment, IntakeTable intakes, ToDoubleFunction<Level> depth, double dart, double splay) {
+        this.splay = splay;
         this.garment = garment;
         this.intakes = intakes;
         this.axes = intakes.axes().axes();
@@ -75,7 +77,8 @@ final class Widths {
     }
 
     double axis(int i, Level level) {
-        return axes.get(i).x(depth.applyAsDouble(level));
+        double out = level == Level.UPPER && seam(i).equals(SeamPlace.PRINCESS_FRONT) ? splay : 0;
+        return axes.get(i).x(depth.applyAsDouble(level)) + out;
     }
 
     /** The edge nearer centre front: where panel {@code i} ends. */

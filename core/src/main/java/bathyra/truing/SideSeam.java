@@ -5,6 +5,7 @@ import bathyra.finding.FindingKind;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.Pattern;
 import bathyra.piece.SeamJoin;
 import java.util.List;
@@ -16,6 +17,7 @@ final class SideSeam implements Check {
         return pattern.seams().stream()
                 .filter(s -> pattern.piece(s.a().piece()).front()
                         != pattern.piece(s.b().piece()).front())
+                .filter(s -> pattern.edge(s.a()).role() != EdgeRole.SHOULDER)
                 .map(s -> look(pattern, s))
                 .toList();
     }

@@ -7,6 +7,8 @@ import bathyra.block.Half;
 import bathyra.bone.BonePlan;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.garment.BlockChoice;
+import bathyra.garment.BlockMethod;
 import bathyra.garment.BoneKind;
 import bathyra.garment.Bust;
 import bathyra.garment.Closure;
@@ -75,6 +77,10 @@ class OwnLengthsTest {
                 Garment.bustier().withUpperEdge(UpperShape.SQUARE),
                 keyhole,
                 Garment.bustier().withTop(Top.STRAPLESS.withCover(Cover.OFF_SHOULDER)),
+                Garment.bustier().withTop(Top.STRAPLESS.withCover(Cover.HALTER)),
+                Garment.bustier()
+                        .withBlock(BlockChoice.QUARTER.withMethod(BlockMethod.PROPORTION))
+                        .withTop(Top.STRAPLESS.withCover(Cover.SHOULDERS)),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.THREE_PART)),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.YOKE)),
                 Garment.of(GarmentKind.UNDERBUST).withEase(Level.WAIST, Length.mm(-110)))) {

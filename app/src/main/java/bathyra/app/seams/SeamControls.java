@@ -117,7 +117,11 @@ final class SeamControls extends VBox {
                 : switch (cell.seam().part()) {
                     case FRONT ->
                         cell.level() == Level.UPPER
-                                ? List.of(LengthOption.UPPER_LESS, LengthOption.DART_END, LengthOption.APEX_RADIUS)
+                                ? List.of(
+                                        LengthOption.UPPER_LESS,
+                                        LengthOption.UPPER_SPLAY,
+                                        LengthOption.DART_END,
+                                        LengthOption.APEX_RADIUS)
                                 : cell.level() == Level.BUST || cell.level() == Level.UNDERBUST
                                         ? List.of(
                                                 LengthOption.DART_END,

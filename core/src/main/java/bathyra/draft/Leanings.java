@@ -7,17 +7,20 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.intake.SeamAxes;
 import bathyra.length.Sentence;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
+import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -29,6 +32,9 @@ final class Leanings {
     /** Over the bust the seam that shapes it leans by nature: by what it takes within the bust's own height. */
     private static final double MOST_OVER_BUST = 60;
 
+    /** A piece with one of these goes on above the upper line. */
+    private static final Set<EdgeRole> CARRIED_UP = EnumSet.of(EdgeRole.ARMHOLE, EdgeRole.NECKLINE, EdgeRole.SHOULDER);
+
     private static final double APART = 5;
     /** The ends of an edge are looked at from here on: a corner that was eased is no lean. */
     private static final double ENDS = 8;
@@ -38,18 +44,25 @@ final class Leanings {
     /** One note for each seam whose edges lean too far. @param bust depth of the bust line, where there is one */
     static List<Finding> of(Pattern pattern, SeamAxes axes, OptionalDouble bust) {
         List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < pattern.seams().size() && i < axes.axes().size(); i++) {
-            SeamJoin seam = pattern.seams().get(i);
-            SeamAxes.Axis axis = axes.axes().get(i);
+        for (SeamAxes.Axis axis : axes.axes()) {
             boolean shapes = bust.isPresent() && axes.isThroughApex(axis.seam(), bust.getAsDouble());
-            Stream.of(seam.a(), seam.b())
+            pattern.seams().stream()
+                    .filter(seam -> isOf(seam.a().edge(), axis.seam()))
+                    .flatMap(seam -> Stream.of(seam.a(), seam.b()))
+                    .filter(ref -> !pattern.piece(ref.piece()).levelMarks().isEmpty())
                     .map(ref -> steepest(pattern.piece(ref.piece()), pattern.edge(ref), axis.lean(), shapes))
                     .max(Comparator.comparingDouble(Lean::past))
                     .filter(lean -> lean.past() > 0)
-                    .map(lean -> finding(seam, axis, lean))
+                    .map(lean -> finding(axis, lean))
                     .ifPresent(findings::add);
         }
         return findings;
+    }
+
+    /** Whether an edge is a seam, or a stretch of one that is divided; shoulders, cups and yokes lean as they like. */
+    private static boolean isOf(String edge, SeamPlace seam) {
+        return edge.startsWith(seam.id())
+                && EdgeRole.isStretch(edge.substring(seam.id().length()));
     }
 
     /** @param past by how much it leans more than it should, degrees */
@@ -62,8 +75,12 @@ final class Leanings {
     private static Lean steepest(Piece piece, OutlineEdge edge, double own, boolean shapes) {
         Path path = edge.path();
         Lean steepest = new Lean(piece.id(), path.start(), "", 0, MOST);
+        boolean carriedUp = piece.outline().stream().anyMatch(e -> CARRIED_UP.contains(e.role()));
         for (double arc = ENDS; arc < path.length() - ENDS; arc += APART) {
             Path.Place place = path.at(arc);
+            if (carriedUp && isAboveUpperLine(piece, place.point())) {
+                continue;
+            }
             LevelMark level = nearest(piece, place.point());
             Vec down = level.from().to(level.to()).unit().turned(Math.PI / 2);
             Vec along = place.tangent().dy() < 0 ? place.tangent().reversed() : place.tangent();
@@ -73,6 +90,13 @@ final class Leanings {
             steepest = here.past() > steepest.past() ? here : steepest;
         }
         return steepest;
+    }
+
+    /** From there a seam runs to where it is led: into the armhole, to the shoulder or the neck. */
+    private static boolean isAboveUpperLine(Piece piece, Point at) {
+        return piece.mark(Level.UPPER)
+                .filter(m -> at.y() < Math.max(m.from().y(), m.to().y()))
+                .isPresent();
     }
 
     /** The bust is shaped from the middle of the way between rib and waist up. */
@@ -94,7 +118,7 @@ final class Leanings {
                 .orElseThrow();
     }
 
-    private static Finding finding(SeamJoin seam, SeamAxes.Axis axis, Lean lean) {
+    private static Finding finding(SeamAxes.Axis axis, Lean lean) {
         return Finding.of(
                         FindingKind.EDGE_LEAN,
                         axis.seam().id(),
@@ -104,7 +128,7 @@ final class Leanings {
                         Sentence.of(String.format(
                                 Locale.ROOT,
                                 "%s: by the %s its edge leans %.0f° from the square of that line; past %.0f° the cloth lies askew there. Let the seams beside it take more.",
-                                seam.name(),
+                                axis.seam().label(),
                                 lean.level().replace('-', ' '),
                                 lean.degrees(),
                                 lean.limit())))

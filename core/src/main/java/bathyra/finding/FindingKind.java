@@ -57,6 +57,14 @@ public enum FindingKind {
             "Folds",
             on(Step.PIECES).ofDocument().cover("Folds straight").summed("Straight to {value}; {limit} allowed.")),
     CURVATURE("curvature", "Curves", on(Step.PIECES).ofDocument().lessIsWorse().cover("Curves can be sewn")),
+    KINK(
+            "kink",
+            "Corners within edges",
+            on(Step.PIECES)
+                    .ofDocument()
+                    .in(Unit.DEGREES)
+                    .cover("No corner that nobody drew")
+                    .summed("{count} pieces have no corner within an edge, to {value}; {limit} allowed.")),
     WIDTH_BETWEEN(
             "width-between",
             "Between levels",

@@ -18,6 +18,7 @@ public final class Truing {
             new SquareCentres(),
             new StraightFolds(),
             new Curvature(),
+            new Kinks(),
             new PanelWidths(),
             new Crossings(),
             new FairEdges(),

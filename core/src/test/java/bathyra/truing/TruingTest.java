@@ -189,6 +189,38 @@ class TruingTest {
     }
 
     @Test
+    void aCornerThatNobodyDrew_isFoundWithItsPlace_andADeclaredOneIsNot() {
+        Point[] at = new Point[1];
+        Pattern bent = with(
+                "F2",
+                p -> withEdge(p, "lower-edge", path -> {
+                    at[0] = path.at(path.length() / 2).point().plus(new Vec(0, 8));
+                    return Path.of(new Line(path.start(), at[0]), new Line(at[0], path.end()));
+                }));
+        assertThat(notes(bent)).singleElement().satisfies(f -> {
+            assertThat(f.subject()).isEqualTo("F2");
+            assertThat(f.value()).isGreaterThan(5);
+            assertThat(f.place().orElseThrow().at().distance(at[0])).isLessThan(0.1);
+        });
+        Pattern declared = new Pattern(
+                bent.title(),
+                bent.method(),
+                bent.levels(),
+                bent.pieces().stream()
+                        .map(p -> p.id().equals("F2") ? p.declaring(new Piece.Corner(at[0], 170)) : p)
+                        .toList(),
+                bent.seams(),
+                bent.waistToLap());
+        assertThat(notes(declared)).isEmpty();
+    }
+
+    private static List<Finding> notes(Pattern pattern) {
+        return Truing.look(pattern).stream()
+                .filter(f -> f.id().equals("kink") && f.status() == Finding.Status.NOTE)
+                .toList();
+    }
+
+    @Test
     void panelWidth_underABoneChannel_isFoundWithWhereItIs() {
         Pattern narrow = with(
                 "B1",

@@ -75,7 +75,7 @@ class EdgesWindowTest extends RealWindow {
         robot.clickOn("#edges-apart");
         robot.clickOn("#edges-above");
         WaitForAsyncUtils.waitForFxEvents();
-        robot.drag("#handle-neckline-width").moveBy(72, 0).drop();
+        robot.drag("#handle-neckline-width").moveBy(80, 0).drop();
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#undo")).startsWith("Undo neckline on the shoulder, from the neck end");
         // Past the seam centre front has lost its shoulder to the side front.

@@ -5,6 +5,7 @@ import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
+import java.util.EnumMap;
 import java.util.Map;
 
 /**
@@ -76,6 +77,23 @@ public record Block(Heights heights, Upper upper, Axes axes, Shaping shaping) {
             return Given.option(
                     name, 0, Quantity.LENGTH, "not of this school", Rule.of("C6.3", "a dart comes in whole"));
         }
+    }
+
+    /** The same block with its underarm, and the upper line with it, lower by so much; negative higher. @param by with the rule that asks for it */
+    public Block withUnderarmLowered(Reckoned by) {
+        Map<Level, Reckoned> front = new EnumMap<>(heights.front());
+        front.computeIfPresent(Level.UPPER, (level, depth) -> lowered(depth, by));
+        Map<Level, Reckoned> side = new EnumMap<>(heights.side());
+        side.computeIfPresent(Level.UPPER, (level, depth) -> lowered(depth, by));
+        return new Block(
+                new Heights(front, side, heights.chest(), heights.hip()),
+                new Upper(lowered(upper.centreBack(), by), upper.crest(), upper.centreFront()),
+                axes,
+                shaping);
+    }
+
+    private static Reckoned lowered(Reckoned depth, Reckoned by) {
+        return depth.plus(by).named(depth.name(), by.rule());
     }
 
     public Darts darts() {

@@ -24,6 +24,7 @@ import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 
 /**
  * The edge of one half above the upper line, drawn on the joined pattern from the centre to the underarm (C10): neckline, shoulder or
@@ -41,11 +42,18 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     private static final double RIGHT_ANGLE = Math.PI / 2;
     private static final double STRAIGHT = 10.5;
     private static final double FAR = 5000;
-    /** How far the armhole stays within tip and underarm, the deepest first. */
-    private static final double[] HOLLOWS = {15, 28, 42, 60, -1};
+    /** So far the armhole stays within tip and underarm, mm: the less of it the rounder. */
+    private static final double HOLLOW_LEAST = 15;
 
-    private static final double NO_HOLLOW = -1;
-    private static final double SEWN = 15;
+    private static final double HOLLOW_MOST = 90;
+    private static final double HOLLOW_STEP = 7.5;
+    private static final int HALVINGS = 9;
+    /** An armhole is round from this radius on (C10.1), and a hair more for what a yoke cuts out of it. */
+    private static final double ROUND = 25.5;
+
+    /** A yoke's line needs the cloth that a rounder armhole would take. */
+    private static final double ROUND_UNDER_YOKE = 15;
+
     private static final double SHOULDER_LEAST = 25;
     /** Where a square neckline has its corner, the usual place first. */
     static final double[] CORNER_SHARES = {0.85, 0.7, 0.95, 0.58};
@@ -94,7 +102,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                 body,
                 tip,
                 body.turned(shoulder.endTangent(), RIGHT_ANGLE),
-                cover == Cover.SHOULDERS,
+                cover == Cover.SHOULDERS ? round(garment) : 0,
                 underarm,
                 down,
                 corner);
@@ -156,7 +164,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                                         body,
                                         body.tip(),
                                         body.turned(shoulder.endTangent(), RIGHT_ANGLE),
-                                        true,
+                                        round(garment),
                                         underarm,
                                         side,
                                         corner))),
@@ -226,7 +234,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                 : Path.of(new Line(centre, centre.plus(across.times(STRAIGHT))))
                         .then(Path.of(Cubic.hermite(
                                 centre.plus(across.times(STRAIGHT)), across.times(bend), end, across.times(bend))));
-        Path armhole = armhole(body, end, body.turned(across, RIGHT_ANGLE), false, underarm, side, corner);
+        Path armhole = armhole(body, end, body.turned(across, RIGHT_ANGLE), 0, underarm, side, corner);
         return new TopLine(List.of(edge(NECKLINE, neckline), edge(ARMHOLE, armhole)), List.of(), RIGHT_ANGLE);
     }
 
@@ -234,28 +242,50 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
      * One curve from the tip to the underarm: hollowed as on the block where that can be sewn, less where the armhole is short.
      *
      * @param leaving square to the shoulder
+     * @param round the least radius it should have, mm; 0 for a short one without a hollow
      */
     private static Path armhole(
-            BodyTop body, Point tip, Vec leaving, boolean deep, Point underarm, Vec down, double corner) {
+            BodyTop body, Point tip, Vec leaving, double round, Point underarm, Vec down, double corner) {
         Vec arriving = body.turned(down, corner).reversed();
-        Path best = null;
-        for (double least : deep ? HOLLOWS : new double[] {NO_HOLLOW}) {
-            List<Point> through = new ArrayList<>(List.of(tip));
-            if (least != NO_HOLLOW) {
-                double most = Math.min(body.hand() * tip.x(), body.hand() * underarm.x()) - least;
-                through.add(new Point(
-                        body.hand() * Math.min(body.hand() * body.hollow().x(), most), (tip.y() + underarm.y()) / 2));
+        if (round == 0) {
+            return FairSpline.through(List.of(tip, underarm), Optional.of(leaving), Optional.of(arriving));
+        }
+        DoubleFunction<Path> hollowed = within -> {
+            double most = Math.min(body.hand() * tip.x(), body.hand() * underarm.x()) - within;
+            Point hollow = new Point(
+                    body.hand() * Math.min(body.hand() * body.hollow().x(), most), (tip.y() + underarm.y()) / 2);
+            return FairSpline.through(List.of(tip, hollow, underarm), Optional.of(leaving), Optional.of(arriving));
+        };
+        double roundest = HOLLOW_LEAST;
+        for (double within = HOLLOW_LEAST; within <= HOLLOW_MOST; within += HOLLOW_STEP) {
+            if (hollowed.apply(within).tightest() > round) {
+                return hollowed.apply(within == HOLLOW_LEAST ? within : between(hollowed, within, round));
             }
-            through.add(underarm);
-            Path path = FairSpline.through(through, Optional.of(leaving), Optional.of(arriving));
-            if (best == null || path.tightest() > best.tightest()) {
-                best = path;
-            }
-            if (best.tightest() > SEWN) {
-                break;
+            roundest =
+                    hollowed.apply(within).tightest() > hollowed.apply(roundest).tightest() ? within : roundest;
+        }
+        Path straight = FairSpline.through(List.of(tip, underarm), Optional.of(leaving), Optional.of(arriving));
+        Path hollow = hollowed.apply(roundest);
+        return hollow.tightest() >= straight.tightest() ? hollow : straight;
+    }
+
+    /** The deepest hollow that is round, in no steps: an armhole that jumps when a figure changes by a millimetre is no fair answer. @param first one that is; a step before it is not */
+    private static double between(DoubleFunction<Path> hollowed, double first, double round) {
+        double tight = first - HOLLOW_STEP;
+        double found = first;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (tight + found) / 2;
+            if (hollowed.apply(middle).tightest() > round) {
+                found = middle;
+            } else {
+                tight = middle;
             }
         }
-        return best;
+        return found;
+    }
+
+    private static double round(Garment garment) {
+        return garment.top().yoke() ? ROUND_UNDER_YOKE : ROUND;
     }
 
     private static Path neckline(

@@ -38,7 +38,7 @@ final class TopYoke {
     private static final double REACH = 12;
     private static final double CLEAR = 12;
     /** Between seam and armhole the line is at least so long: a shorter one cannot be square to both without dipping. */
-    private static final double SIDE_LEAST = 50;
+    private static final double SIDE_LEAST = 38;
 
     private static final double ABOVE_UNDERARM = 26;
     /** The search for a line that can be cut: in steps of so much, no farther than so much. */

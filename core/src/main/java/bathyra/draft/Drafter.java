@@ -139,21 +139,17 @@ public final class Drafter {
                 asked.restricted() ? asked.withGarment(LacingRule.obeyed(asked.garment(), tape)) : asked;
         Garment garment = commission.garment();
         try {
-            Block block = DraftingMethod.of(garment).draw(tape, garment);
             GirthPlan girths = GirthPlan.of(tape, garment);
             requireBearable(girths);
-            if (garment.kind().isOverBust()) {
-                requireRoomForBust(block, girths);
-            }
-            IntakeTable intakes = Spreading.of(tape, block, girths, garment);
-            PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
-            Cutting cutting = Cutting.of(
-                    panels,
-                    intakes,
-                    block,
-                    tape.find(MeasurementKey.APEX_TO_UNDERBUST),
-                    reaching(tape, garment),
-                    garment);
+            Drawn drawn = TapedArmhole.drawn(
+                    tape,
+                    garment,
+                    DraftingMethod.of(garment).draw(tape, garment),
+                    block -> drawn(tape, garment, girths, block));
+            Block block = drawn.block();
+            IntakeTable intakes = drawn.intakes();
+            PanelSet panels = drawn.panels();
+            Cutting cutting = drawn.cutting();
             Pattern pattern = pattern(
                     commission,
                     girths,
@@ -172,12 +168,25 @@ public final class Drafter {
                 findings.addAll(Truing.between(whole));
             }
             findings.addAll(Advice.on(commission, block, girths, intakes, cutting, whole));
+            TapedArmhole.on(tape, garment, drawn.lowered(), whole.pieces()).ifPresent(findings::add);
             Draft draft =
                     new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT));
         } catch (NotDraftable e) {
             return new Refusal(Refusal.Cause.PATTERN, e.reasons());
         }
+    }
+
+    private static Drawn drawn(MeasurementSet tape, Garment garment, GirthPlan girths, Block block)
+            throws NotDraftable {
+        if (garment.kind().isOverBust()) {
+            requireRoomForBust(block, girths);
+        }
+        IntakeTable intakes = Spreading.of(tape, block, girths, garment);
+        PanelSet panels = PanelSet.cut(block, girths, intakes, garment);
+        Cutting cutting = Cutting.of(
+                panels, intakes, block, tape.find(MeasurementKey.APEX_TO_UNDERBUST), reaching(tape, garment), garment);
+        return new Drawn(block, intakes, panels, cutting, 0);
     }
 
     private static Optional<Cutting.Reaching> reaching(MeasurementSet tape, Garment garment) throws NotDraftable {

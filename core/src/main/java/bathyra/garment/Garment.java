@@ -49,6 +49,8 @@ public record Garment(
     private static final double BRIDGE_AT_BUSK = 25;
     /** A yoke with a keyhole closes at the neck. */
     private static final double ABOVE_KEYHOLE = 55;
+    /** A neckline that begins in a yoke starts no deeper, mm. */
+    private static final double ABOVE_YOKE = 130;
 
     private static final Length LACING_FACING = Length.mm(40);
     private static final List<SeamPlace> BUSTIER_SEAMS =
@@ -98,6 +100,13 @@ public record Garment(
     /** What stands above the upper line. */
     public Top top() {
         return edges.top();
+    }
+
+    /** Whether what stands above the bust on either side of the princess seam is closed and cut in one: a yoke, or an upper cup under a shoulder. */
+    public boolean isCutInOneAbove() {
+        return edges.top().yoke()
+                || edges.top().cover() != Cover.STRAPLESS
+                        && (bust.cups() == CupKind.THREE_PART || bust.cups() == CupKind.YOKE);
     }
 
     /** How the intake under the bust of a princess seam is found. */
@@ -215,10 +224,11 @@ public record Garment(
         return switch (option) {
             case EDGE_DIP -> OptionalDouble.of(edges.upper().dip());
             case NECKLINE_DEPTH ->
-                OptionalDouble.of(
+                OptionalDouble.of(Math.min(
+                        edges.upper().depth(),
                         edges.top().keyhole()
-                                ? Math.min(edges.upper().depth(), ABOVE_KEYHOLE)
-                                : edges.upper().depth());
+                                ? ABOVE_KEYHOLE
+                                : edges.top().yoke() ? ABOVE_YOKE : Double.POSITIVE_INFINITY));
             case NECKLINE_WIDTH -> OptionalDouble.of(edges.upper().width());
             default -> OptionalDouble.empty();
         };

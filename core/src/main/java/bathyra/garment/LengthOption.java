@@ -294,7 +294,8 @@ public enum LengthOption {
             case BACK_WIDTH_EXTRA -> bustier && garment.block().method() == BlockMethod.PROPORTION;
             case BACK_DART -> bustier;
             case UNDERARM_LOWERING, BACK_FALL, DART_END, APEX_RADIUS -> overBust;
-            case UPPER_LESS -> bustier;
+            // What is cut in one above the bust has no seam there to take it.
+            case UPPER_LESS -> bustier && !garment.isCutInOneAbove();
             // In the armhole a seam that is splayed would only come in lower.
             case UPPER_SPLAY ->
                 bustier

@@ -12,6 +12,8 @@ public final class Tolerance {
     public static final double FOLD = 0.5;
     /** The arc of the cups against the arc of the opening (C8). */
     public static final double CUP_ARC = 1.0;
+    /** The armhole and the tape round it (C6.3), mm. */
+    public static final double ARMHOLE = 3;
     /** A level's pattern girth against its plan (C11). */
     public static final double GIRTH = 1.0;
     /** By how much of itself the girth between two levels may leave what they measure (C7.2). */

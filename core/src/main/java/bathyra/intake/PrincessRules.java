@@ -89,7 +89,7 @@ final class PrincessRules {
             case UPPER -> {
                 Reckoned byLeg = princessFront(level, underbust, opened);
                 // What the cutter has set is taken.
-                yield garment.isSet(LengthOption.UPPER_LESS)
+                yield garment.isSet(LengthOption.UPPER_LESS) || garment.isCutInOneAbove()
                         ? byLeg
                         : ApexIntake.atTheUpperLine(block, girths, underbust, OF_HEIGHT)
                                 .plus(opened)
@@ -145,14 +145,16 @@ final class PrincessRules {
         String name = "Princess front at the " + low(level);
         return switch (level) {
             case UPPER ->
-                underbust
-                        .minus(garment.length(LengthOption.UPPER_LESS))
-                        .atLeast(0)
-                        .named("Intake at the crest by rule", PRINCESS)
-                        .times(ApexIntake.upTheLeg(block))
-                        .named("Upper intake by rule", PRINCESS)
-                        .plus(opened)
-                        .named(name, PRINCESS);
+                garment.isCutInOneAbove()
+                        ? opened.named(name, PRINCESS)
+                        : underbust
+                                .minus(garment.length(LengthOption.UPPER_LESS))
+                                .atLeast(0)
+                                .named("Intake at the crest by rule", PRINCESS)
+                                .times(ApexIntake.upTheLeg(block))
+                                .named("Upper intake by rule", PRINCESS)
+                                .plus(opened)
+                                .named(name, PRINCESS);
             case BUST -> nothing(name, "the seam passes through the apex");
             case UNDERBUST -> underTheBust(underbust).named(name, PRINCESS);
             case WAIST ->

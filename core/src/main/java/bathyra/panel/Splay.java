@@ -18,7 +18,7 @@ import bathyra.place.SeamPlace;
 public record Splay(double atUpperLine, double atCrest) {
     private static final Splay NONE = new Splay(0, 0);
     /** The outer edge climbs from the apex to the upper line: so much of that height it may lie to the side. */
-    private static final double OF_HEIGHT = 0.85;
+    private static final double OF_HEIGHT = 0.75;
 
     /** Of what was asked as much as leaves both edges of the seam alike in length. Under a shoulder the seam leans from the upper line on. */
     public static Splay of(Block block, IntakeTable intakes, Garment garment) {

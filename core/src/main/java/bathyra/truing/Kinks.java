@@ -31,7 +31,9 @@ final class Kinks implements Check {
                 .flatMap(edge -> kinks(piece, edge))
                 .max(Comparator.comparingDouble(Kink::degrees))
                 .orElse(new Kink(
-                        piece.outline().get(0), piece.outline().get(0).path().segments().get(0), 0));
+                        piece.outline().get(0),
+                        piece.outline().get(0).path().segments().get(0),
+                        0));
         boolean holds = worst.degrees() <= Tolerance.JOIN_DEGREES;
         return Finding.of(
                         FindingKind.KINK,

@@ -3,6 +3,7 @@ package bathyra.app.fit;
 import bathyra.app.reckoning.Card;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
+import bathyra.fit.ClothStrength;
 import bathyra.fit.CupRoom;
 import bathyra.fit.Doubt;
 import bathyra.fit.FitCure;
@@ -121,6 +122,11 @@ final class FitCard {
                         Worn.pressing(2 * reading.pressure())),
                 "quiet");
         card.words("It presses: " + Worn.pressing(reading.pressure()) + ".");
+        if (reading.level() == Level.WAIST) {
+            ClothStrength cloth = ClothStrength.of(workshop.commission().garment(), List.of(reading));
+            card.section("The cloth");
+            card.words(cloth.sentence().in(workshop.unit()), cloth.holds() ? "quiet" : "caution");
+        }
         Button less = new Button("Less");
         less.setId("fit-ease-less");
         less.setAccessibleText("5 mm less at the " + reading.level().label().toLowerCase(Locale.ROOT));

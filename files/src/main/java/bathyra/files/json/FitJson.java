@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.fit.ClothStrength;
 import bathyra.fit.CrossSection;
 import bathyra.fit.CupRoom;
 import bathyra.fit.Mesh;
@@ -39,6 +40,12 @@ public final class FitJson {
                 .put("pressed", CupRoom.band(cup.pressed()))
                 .put("empty", CupRoom.band(cup.empty()))
                 .put("hollow", CupRoom.band(cup.hollow())));
+        ClothStrength cloth = ClothStrength.of(worn.draft().commission().garment(), worn.levels());
+        root.putObject("cloth")
+                .put("asked", rounded(cloth.asked().value()))
+                .put("bears", rounded(cloth.bears().value()))
+                .put("holds", cloth.holds())
+                .put("text", cloth.sentence().in(LengthUnit.MM));
         ArrayNode findings = root.putArray("findings");
         for (Sight sight : Sight.of(worn)) {
             findings.addObject()

@@ -11,9 +11,12 @@ import bathyra.intake.IntakeTable;
 import bathyra.length.Sentence;
 import bathyra.panel.PanelSet;
 import bathyra.paper.PaperPattern;
+import bathyra.paper.Sheet;
+import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The sheets that are cut, and what led to them: edges, contour, top, cups and hem, in this order.
@@ -82,12 +85,16 @@ public record Cutting(
         if (garment.lowerEdge() == LowerShape.PEPLUM) {
             pattern = Peplum.sewn(pattern, garment);
         }
+        if (!garment.gores().isEmpty()) {
+            pattern = Gores.set(pattern, panels.gores(), garment);
+        }
         return new Cutting(whole, pattern, contour, apex, cup);
     }
 
     /** How long the upper edge of half the garment is, measured on the panels, mm. */
     public double upperEdge() {
-        return whole.sheets().stream()
+        Stream<Sheet> gussets = pattern.sheets().stream().filter(s -> PieceRole.of(s.id()) == PieceRole.GORE);
+        return Stream.concat(whole.sheets().stream(), gussets)
                 .filter(s -> s.has(PanelSheets.UPPER))
                 .mapToDouble(s -> s.edge(PanelSheets.UPPER).path().length())
                 .sum();

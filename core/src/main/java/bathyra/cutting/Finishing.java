@@ -5,6 +5,7 @@ import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.GrainLine;
 import bathyra.garment.LayerKind;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
@@ -50,7 +51,12 @@ public final class Finishing {
             case FOLD -> EdgeUse.FOLD;
             case CLOSURE -> edge.role() == EdgeRole.CENTRE_FRONT ? EdgeUse.CENTRE_FRONT : EdgeUse.CENTRE_BACK;
             case EDGE -> edge.role().isBelow() ? EdgeUse.LOWER_EDGE : EdgeUse.UPPER_EDGE;
-            case SEAM, DART -> edge.role() == EdgeRole.SIDE ? EdgeUse.SIDE : EdgeUse.SEAM;
+            case SEAM, DART ->
+                switch (edge.role()) {
+                    case SIDE -> EdgeUse.SIDE;
+                    case SLIT -> EdgeUse.SLIT;
+                    default -> EdgeUse.SEAM;
+                };
         };
     }
 
@@ -124,6 +130,14 @@ public final class Finishing {
             double x = Shape.middle(ring).x();
             marks.add(new Mark(Mark.Kind.TOP, new Point(x, Shape.upright(ring, x)[0])));
         }
+        List<OutlineEdge> outline = sheet.outline();
+        for (int i = 0; i < outline.size(); i++) {
+            EdgeRole role = outline.get(i).role();
+            OutlineEdge next = outline.get((i + 1) % outline.size());
+            if ((role == EdgeRole.SLIT || role == EdgeRole.GORE) && next.role() == role) {
+                marks.add(new Mark(Mark.Kind.POINT, next.path().start()));
+            }
+        }
         Bend.tighter(sheet.outline(), Tolerance.RADIUS_CONCAVE, true)
                 .forEach(b -> marks.add(new Mark(Mark.Kind.CLIP, b.at())));
         return marks;
@@ -140,12 +154,19 @@ public final class Finishing {
         }
         for (OutlineEdge edge : sheet.outline()) {
             double length = edge.path().length();
-            if (edge.role().isCup() && length > 3 * CUP_NOTCH) {
+            if (edge.role() == EdgeRole.SLIT) {
+                sheet.marks().forEach(mark -> edge.path()
+                        .crossing(Path.of(new Line(mark.from(), mark.to())))
+                        .filter(c -> c.here() > AT_END && c.here() < length - AT_END)
+                        .ifPresent(c -> notches.add(
+                                new Notch(edge.name(), edge.path().at(c.here()).point(), false, mark.level()))));
+            } else if (edge.role().isCup() && length > 3 * CUP_NOTCH) {
                 for (double arc : new double[] {CUP_NOTCH, length / 2, length - CUP_NOTCH}) {
                     notches.add(new Notch(edge.name(), edge.path().at(arc).point(), false, "cup"));
                 }
             } else if (edge.kind() == OutlineEdge.Kind.SEAM
                     && length > MARKED_FROM
+                    && edge.role() != EdgeRole.GORE
                     && notches.stream().noneMatch(n -> n.edge().equals(edge.name()))) {
                 notches.add(new Notch(
                         edge.name(), edge.path().at(length / 2).point(), isBehindSide(edge.name()), "middle"));

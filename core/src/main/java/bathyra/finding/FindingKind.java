@@ -161,6 +161,7 @@ public enum FindingKind {
     SLEEVE("sleeve", "Sleeve", on(Step.EDGES)),
     YOKE("yoke", "Yoke", on(Step.EDGES)),
     KEYHOLE("keyhole", "Keyhole", on(Step.EDGES)),
+    GORE("gore", "Gore", on(Step.EDGES)),
     CONTOUR("contour", "Contour", on(Step.CUPS)),
     CUP("cup", "Cup", on(Step.CUPS)),
     PAPER("paper", "Paper", on(Step.PIECES));

@@ -12,6 +12,8 @@ public enum EdgeUse {
     LOWER_EDGE("lower-edge", "lower edge", 10),
     CENTRE_BACK("centre-back", "centre back", 25),
     CENTRE_FRONT("centre-front", "centre front", 20),
+    /** A slit into which a gore is set: cut on the line, its seam runs out to nothing at the point (C8.2). */
+    SLIT("slit", "slit of a gore", 0),
     FOLD("fold", "fold", 0);
 
     /** The widest allowance that is of any use. */

@@ -109,6 +109,15 @@ public record Garment(
                         && (bust.cups() == CupKind.THREE_PART || bust.cups() == CupKind.YOKE);
     }
 
+    /** Wedges set into slits of the upper or the lower edge. */
+    public List<Gore> gores() {
+        return edges.gores();
+    }
+
+    public Garment withGores(List<Gore> next) {
+        return with(edges.withGores(next));
+    }
+
     /** How the intake under the bust of a princess seam is found. */
     public UnderbustSchool school() {
         return seaming.school();
@@ -356,7 +365,10 @@ public record Garment(
     }
 
     private Garment inOtherPieces(Seaming next) {
-        return with(next).withFinish(finish.ofOtherPieces()).withBoning(boning.ofOtherPieces());
+        return with(next)
+                .with(edges.ofOtherPieces())
+                .withFinish(finish.ofOtherPieces())
+                .withBoning(boning.ofOtherPieces());
     }
 
     /** What the right half of an uneven body is drafted by: its own locks where it has them. */

@@ -33,6 +33,7 @@ import java.util.function.ToDoubleFunction;
  *
  * @param levels the levels that every panel has from edge to edge
  * @param between the lines that the cutter put between the levels, from the top
+ * @param gores what each gore of the garment gives by the plan at the levels that it reaches
  * @param frontAngle the angle inside the cloth at the lower end of centre front, radians
  * @param corner where a square upper edge turns up, mm from centre front
  * @param upper the designed upper edge at each long edge, from centre front; empty where another line cuts the panels above
@@ -43,6 +44,7 @@ public record PanelSet(
         List<Panel> panels,
         List<Level> levels,
         List<Laid> between,
+        List<Map<Level, Double>> gores,
         double frontAngle,
         double corner,
         List<Crossed> upper,
@@ -60,6 +62,7 @@ public record PanelSet(
         panels = List.copyOf(panels);
         levels = List.copyOf(levels);
         between = List.copyOf(between);
+        gores = List.copyOf(gores);
         upper = List.copyOf(upper);
         lower = List.copyOf(lower);
     }
@@ -120,9 +123,23 @@ public record PanelSet(
         private double along(int seam, Level level) {
             double sum = 0;
             for (int i = 0; i <= seam; i++) {
-                sum += widths.width(i, level);
+                sum += widths.withGores(i, level);
             }
             return sum;
+        }
+
+        private double lowerEdge(LowerLine lower, double along) {
+            return lower.isOnLevel()
+                    ? block.front(levels.get(levels.size() - 1))
+                    : block.front(Level.WAIST) - lower.line().height(along);
+        }
+
+        private double upperEdge(int panel) {
+            return block.front(Level.BUST) - upper.orElseThrow().line().height(middle(panel, Level.UPPER));
+        }
+
+        private double middle(int panel, Level level) {
+            return (along(panel - 1, level) + along(panel, level)) / 2;
         }
 
         private int sideSeam() {
@@ -150,10 +167,15 @@ public record PanelSet(
         }
 
         PanelSet panels() throws NotDraftable {
+            int n = names.size();
+            Level hip = levels.contains(Level.HIGH_HIP) ? Level.HIGH_HIP : Level.WAIST;
+            LowerLine lower = LowerLine.of(garment, block, along(sideSeam(), hip), along(n - 1, hip));
+            GoreRoom gores =
+                    GoreRoom.of(garment, block, levels, n, i -> lowerEdge(lower, middle(i, hip)), this::upperEdge);
+            widths.lessGores(gores);
             for (Level level : levels) {
                 widths.require(level, names);
             }
-            int n = names.size();
             List<Panel> panels = new ArrayList<>();
             SeamEdge left = SeamEdge.through(nodes(l -> 0, block::front), Course.along(Vec.DOWN));
             double residual = 0;
@@ -180,8 +202,6 @@ public record PanelSet(
                                 MeasurementKey.BACK_LENGTH,
                                 MeasurementKey.SHOULDER_TO_APEX)));
             }
-            Level hip = levels.contains(Level.HIGH_HIP) ? Level.HIGH_HIP : Level.WAIST;
-            LowerLine lower = LowerLine.of(garment, block, along(sideSeam(), hip), along(n - 1, hip));
             List<Panel> finished =
                     strapless ? toUpperEdge(panels, upper.orElseThrow().line()) : panels;
             List<Level> whole = whole(lower);
@@ -189,6 +209,7 @@ public record PanelSet(
                     lower.isOnLevel() ? finished : ended(finished, lower, hip),
                     whole,
                     laid(panels, whole, lower),
+                    gores.each(),
                     lower.angleInFront(),
                     upper.map(UpperLine::corner).orElse(0.0),
                     strapless ? crossed(upper.orElseThrow().line(), Level.UPPER) : List.of(),

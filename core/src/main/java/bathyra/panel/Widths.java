@@ -33,6 +33,7 @@ final class Widths {
     private final int apexSeam;
     private final double opened;
     private final double splay;
+    private Optional<GoreRoom> gores = Optional.empty();
 
     /** @param depth of each level at centre front @param dart the side bust dart that is closed into the seam over the apex, mm @param splay how far outwards the front princess seam crosses the upper line, mm */
     Widths(Garment garment, IntakeTable intakes, ToDoubleFunction<Level> depth, double dart, double splay) {
@@ -81,9 +82,25 @@ final class Widths {
         return axes.get(i).x(depth.applyAsDouble(level)) + out;
     }
 
+    /** What the panels take from their seams because gores give it. */
+    void lessGores(GoreRoom room) {
+        gores = Optional.of(room);
+    }
+
+    /** What a seam has less because gores beside it give it: each gore takes from the seams to either side, and none from a centre. */
+    private double givenUp(int seam, Level level) {
+        int last = axes.size() - 1;
+        if (seam == last || gores.isEmpty()) {
+            return 0;
+        }
+        double before = gores.get().at(seam, level) / (seam == 0 ? 1 : 2);
+        double behind = gores.get().at(seam + 1, level) / (seam + 1 == last ? 1 : 2);
+        return before + behind;
+    }
+
     /** The edge nearer centre front: where panel {@code i} ends. */
     double before(int i, Level level) {
-        return axis(i, level) - towardsFront(seam(i), level) + turned(i, level, false);
+        return axis(i, level) - towardsFront(seam(i), level) + turned(i, level, false) - givenUp(i, level) / 2;
     }
 
     /** The edge nearer centre back: where panel {@code i + 1} begins. */
@@ -92,12 +109,17 @@ final class Widths {
         double rest = seam.part() == SeamPlace.Part.SIDE
                 ? intakes.sideBack().get(level).value()
                 : intakes.at(level, seam).value() - towardsFront(seam, level);
-        return axis(i, level) + rest + turned(i, level, true);
+        return axis(i, level) + rest + turned(i, level, true) + givenUp(i, level) / 2;
     }
 
     /** The width of panel {@code i}, counted from centre front. */
     double width(int i, Level level) {
         return before(i, level) - (i == 0 ? 0 : behind(i - 1, level));
+    }
+
+    /** The same with the gores set in: what stands along the closed half. */
+    double withGores(int i, Level level) {
+        return width(i, level) + gores.map(g -> g.at(i, level)).orElse(0.0);
     }
 
     private double towardsFront(SeamPlace seam, Level level) {

@@ -49,6 +49,10 @@ public enum EdgeRole {
     YOKE_SIDE("yoke-side"),
     KEYHOLE("keyhole"),
     SLEEVE_TOP("sleeve-top"),
+    /** Where a panel is slit for a gore, two edges to each. */
+    SLIT("slit", 12),
+    /** The two long edges of a gore. */
+    GORE("gore", 12),
     CAP_FRONT("cap-front"),
     CAP_BACK("cap-back"),
     UNDERARM_FRONT("underarm-front"),

@@ -11,7 +11,9 @@ public record Mark(Kind kind, Point at) {
         /** The end that is worn up, on a piece whose ends are alike. */
         TOP("top", "top"),
         /** A hollow whose allowance has to be clipped up to the sewing line. */
-        CLIP("clip", "clip");
+        CLIP("clip", "clip"),
+        /** The end of a slit, which is reinforced before it is cut. */
+        POINT("point", "reinforce");
 
         private final String id;
         private final String label;

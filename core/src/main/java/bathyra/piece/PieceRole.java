@@ -16,6 +16,8 @@ public enum PieceRole {
     /** Front and back yoke. */
     YOKE("Y", 2),
     PEPLUM("P", 2),
+    /** A wedge set into a slit. */
+    GORE("G", 6),
     SLEEVE("SL", 0),
     MODESTY_PANEL("MP", 0),
     FACING_BACK("FCB", 0),

@@ -39,7 +39,12 @@ final class PanelWidths implements Check {
     }
 
     private static Finding look(Piece piece, Set<String> centre) {
+        if (piece.outline().stream().anyMatch(e -> e.role() == EdgeRole.GORE)) {
+            return gore(piece);
+        }
         List<OutlineEdge> sewn = runs(piece.outline()).stream()
+                // Neither a slit nor what is set into it bounds a panel.
+                .filter(e -> e.role() != EdgeRole.SLIT)
                 .filter(e -> e.kind() != OutlineEdge.Kind.EDGE
                         && e.kind() != OutlineEdge.Kind.DART
                         && e.role() != EdgeRole.ARMHOLE
@@ -93,6 +98,22 @@ final class PanelWidths implements Check {
                                 ? Sentence.of("{}: narrowest {}.", piece.name(), Length.mm(least))
                                 : Sentence.of(need, piece.name(), Length.mm(least), Length.mm(limit)))
                 .at(piece.id(), at);
+    }
+
+    /** A gore runs to nothing at its point and holds no bone. */
+    private static Finding gore(Piece piece) {
+        double wide = piece.outline().stream()
+                .filter(e -> e.kind() == OutlineEdge.Kind.EDGE)
+                .mapToDouble(e -> e.path().start().distance(e.path().end()))
+                .sum();
+        return Finding.of(
+                        FindingKind.PANEL_WIDTH,
+                        piece.id(),
+                        Finding.Status.OK,
+                        wide,
+                        Tolerance.PANEL_WIDTH,
+                        Sentence.of("{}: {} wide at its edge, to nothing at its point.", piece.name(), Length.mm(wide)))
+                .at(piece.id(), piece.outline().get(0).path().start());
     }
 
     private static boolean isCup(OutlineEdge edge) {

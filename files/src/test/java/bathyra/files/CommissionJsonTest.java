@@ -20,6 +20,7 @@ import bathyra.garment.Figure;
 import bathyra.garment.Fit;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.Gore;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.Panels;
@@ -207,6 +208,9 @@ class CommissionJsonTest {
                         Optional.of(ClothGive.GIVES),
                         Figure.NOBODY))
                 .withLowerEdge(LowerShape.POINTED)
+                .withGores(List.of(
+                        new Gore("F2", false, 0.4, Length.mm(63.5), Length.mm(38.1)),
+                        new Gore("B1", true, 0.5, Length.mm(50.8), Length.mm(25.4))))
                 .withBetween(List.of(
                         new EaseHere(Length.mm(38.1), Optional.empty(), Length.mm(9.525)),
                         new EaseHere(Length.mm(-41.275), Optional.of(SeamPlace.SIDE), Length.mm(-6.35))));

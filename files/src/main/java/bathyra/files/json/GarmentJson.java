@@ -52,6 +52,7 @@ final class GarmentJson {
                 "lacingGap",
                 "ease",
                 EaseHereJson.FIELD,
+                GoresJson.FIELD,
                 "panelsPerSide",
                 "upperEdge",
                 "lowerEdge",
@@ -97,7 +98,11 @@ final class GarmentJson {
                         splits(options, start),
                         EaseHereJson.read(fields, unit, start.seams())),
                 EdgesJson.bust(fields, kind, unit),
-                new Edges(upperShape, choice(lower, "shape", LowerShape.class, start.lowerEdge()), top),
+                new Edges(
+                        upperShape,
+                        choice(lower, "shape", LowerShape.class, start.lowerEdge()),
+                        top,
+                        GoresJson.read(fields, unit)),
                 FinishJson.read(fields, unit),
                 BoningJson.read(fields, unit),
                 Optional.empty());
@@ -267,6 +272,7 @@ final class GarmentJson {
         ObjectNode ease = out.putObject("ease");
         new TreeMap<>(garment.ease()).forEach((level, l) -> CommissionJson.put(ease, level.id(), l, unit));
         EaseHereJson.write(out, garment, unit);
+        GoresJson.write(out, garment, unit);
         ObjectNode options = out.putObject("options");
         options.put(SCHOOL, garment.school().id());
         if (garment.block().method() == BlockMethod.DOUBLED_DART) {

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -61,6 +63,32 @@ class EdgesWindowTest extends RealWindow {
         robot.clickOn("#edges-above");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#handle-coverage").query().isVisible()).isTrue();
+    }
+
+    @Test
+    void aHipGore_isSetIn_widenedMovedAndTakenAway(FxRobot robot) {
+        go(robot, "edges");
+        robot.interact(() -> robot.lookup("#gore").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo hip gore in side back");
+        retype(robot, "#option-gore-width-0", "3.2");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo wide at the edge 2.0 → 3.2 cm");
+        retype(robot, "#option-gore-height-0", "25");
+        assertThat(text(robot, "#edges-fault")).contains("from the waist");
+        retype(robot, "#option-gore-height-0", "7");
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+        robot.interact(() -> ((MenuButton) robot.lookup("#gore-panel-0").query())
+                .getItems()
+                .get(1)
+                .fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#gore-panel-0")).isEqualTo("Side front");
+        robot.interact(() -> robot.lookup("#gore-place-0").<Slider>query().setValue(0.4));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo hip gore moved along its edge");
+        robot.interact(() -> robot.lookup("#gore-away-0").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#option-gore-width-0").tryQuery()).isEmpty();
     }
 
     @Test

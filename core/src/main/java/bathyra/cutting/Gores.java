@@ -7,6 +7,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.Gore;
 import bathyra.geometry.Cubic;
 import bathyra.geometry.Line;
+import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -93,8 +94,16 @@ final class Gores {
             outline.add(new OutlineEdge(again(panel, edge), edge.kind(), edge.seam(), after));
         }
         String id = PieceRole.GORE.id(number);
+        // On the table it lies at the height of its slit.
         Sheet wedge = wedge(
-                id, gore, panel, before.end().distance(point), given, crossings(panel, at.point(), point), number);
+                        id,
+                        gore,
+                        panel,
+                        before.end().distance(point),
+                        given,
+                        crossings(panel, at.point(), point),
+                        number)
+                .moved(new Motion(1, 0, new Vec(point.x(), point.y())));
         return pattern.with(panel.id(), s -> s.withOutline(outline))
                 .withAfter(panel.id(), wedge)
                 .joining(

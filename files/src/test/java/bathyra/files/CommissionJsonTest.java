@@ -85,7 +85,7 @@ class CommissionJsonTest {
                 "\"boning\":{\"without\":[\"side\"]} | garment.boning.without: side is no channel of a garment; nearest is on-side",
                 "\"boning\":{\"stops\":{\"lacing-iner\":{\"above\":1}}} | garment.boning.stops: lacing-iner is no channel of a garment; nearest is lacing-inner",
                 "\"boning\":{\"panels\":[{\"id\":\"own-1\",\"piece\":\"F9\",\"at\":0.5}]} | garment.boning.panels.piece: F9 is no piece of a garment; nearest is F1",
-                "\"finish\":{\"grains\":{\"G1\":\"panel\"}} | garment.finish.grains: G1 is no piece of a garment; nearest is B1",
+                "\"finish\":{\"grains\":{\"H1\":\"panel\"}} | garment.finish.grains: H1 is no piece of a garment; nearest is B1",
                 "\"finish\":{\"topMarks\":[\"\"]} | garment.finish.topMarks: an empty name is no piece of a garment; nearest is B1",
                 "\"finish\":{\"edges\":{\"F2/sidee\":1}} | garment.finish.edges: sidee is no edge of a garment; nearest is side",
                 "\"finish\":{\"layers\":{\"lining\":{\"without\":[\"F22\"]}}} | garment.finish.layers.lining.without: F22 is no piece of a garment; nearest is F2",

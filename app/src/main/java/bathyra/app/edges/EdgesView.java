@@ -51,6 +51,7 @@ public final class EdgesView extends TableStage {
     private final PullHandles handles;
     private final Map<LengthOption, OptionField> fields = new EnumMap<>(LengthOption.class);
     private final VBox controls = new VBox();
+    private final GoresControl gores;
     private final ShapeCards shapes;
     private final MenuButton cover = new MenuButton();
     private final MenuButton lower = new MenuButton();
@@ -72,6 +73,7 @@ public final class EdgesView extends TableStage {
             workshop.letGo();
             workshop.showing().again();
         });
+        this.gores = new GoresControl(workshop);
         controls.getStyleClass().add("controls");
         Settings settings = new Settings(workshop);
         for (LengthOption option : LengthOption.values()) {
@@ -248,11 +250,13 @@ public final class EdgesView extends TableStage {
         model.upperLengths().forEach(o -> shown.add(fields.get(o)));
         shown.add(title("Lower edge"));
         model.lowerLengths().forEach(o -> shown.add(fields.get(o)));
+        shown.add(gores);
         if (!controls.getChildren().equals(shown)) {
             controls.getChildren().setAll(shown);
         }
         model.upperLengths().forEach(o -> fields.get(o).refresh());
         model.lowerLengths().forEach(o -> fields.get(o).refresh());
+        gores.refresh();
         card.begin("Edges", controls);
         card.belowControls();
         card.section("What was checked");

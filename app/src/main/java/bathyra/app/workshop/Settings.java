@@ -7,6 +7,7 @@ import bathyra.garment.EaseHere;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
+import bathyra.garment.Gore;
 import bathyra.garment.LengthOption;
 import bathyra.garment.SeamAxis;
 import bathyra.garment.Stretch;
@@ -91,6 +92,60 @@ public final class Settings {
             lines.set(which, change.apply(lines.get(which)));
         }
         return garment.withBetween(lines);
+    }
+
+    /** How wide a gore is at its edge. @param which of the garment's gores */
+    public Setting goreWidth(int which) {
+        return gore(
+                "gore-width-" + which,
+                "Wide at the edge",
+                "The spring that it gives; the seams beside its panel take so much less.",
+                Gore.WIDTH_LEAST,
+                Gore.WIDTH_MOST,
+                which,
+                Gore::width,
+                Gore::withWidth);
+    }
+
+    /** How far a gore reaches in from its edge. */
+    public Setting goreHeight(int which) {
+        return gore(
+                "gore-height-" + which,
+                "High",
+                "The slit stands square to the edge; its point keeps clear of the waist.",
+                Gore.HEIGHT_LEAST,
+                Gore.HEIGHT_MOST,
+                which,
+                Gore::height,
+                Gore::withHeight);
+    }
+
+    private Setting gore(
+            String id,
+            String label,
+            String why,
+            Length least,
+            Length most,
+            int which,
+            Function<Gore, Length> value,
+            BiFunction<Gore, Length, Gore> with) {
+        return setting(
+                id,
+                label,
+                why,
+                least,
+                most,
+                // Empty once the gore is gone, until its field is.
+                g -> g.gores().stream().skip(which).findFirst().map(value).orElse(least),
+                g -> false,
+                (g, l) -> {
+                    List<Gore> gores = new ArrayList<>(g.gores());
+                    if (which < gores.size()) {
+                        gores.set(which, with.apply(gores.get(which), l));
+                    }
+                    return g.withGores(gores);
+                },
+                g -> g);
     }
 
     /** The lacing gap of a laced garment. */

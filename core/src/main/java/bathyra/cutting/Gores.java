@@ -162,7 +162,6 @@ final class Gores {
 
     /** Where the level lines cross the slit: how far from its point. */
     private static List<LevelMark> crossings(Sheet panel, Point edge, Point point) {
-        double length = point.distance(edge);
         // A level may be the edge itself, and then lies a hair beyond the slit's end.
         Path slit = Path.of(new Line(point, point.plus(point.to(edge).times(BEYOND))));
         List<LevelMark> marks = new ArrayList<>();
@@ -219,8 +218,8 @@ final class Gores {
         List<LevelMark> marks = crossed.stream()
                 .map(m -> new LevelMark(
                         m.level(),
-                        point.plus(second.times(m.from().x())),
-                        point.plus(first.times(m.from().x()))))
+                        point.plus(second.times(Math.min(length, m.from().x()))),
+                        point.plus(first.times(Math.min(length, m.from().x())))))
                 .toList();
         return new Sheet(
                 id,

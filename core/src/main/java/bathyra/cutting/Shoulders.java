@@ -147,6 +147,10 @@ final class Shoulders {
         return new PaperPattern(next, pattern.seams());
     }
 
+    private double apexOut() {
+        return set.panels().get(0).right().nodes().get(Level.BUST).x();
+    }
+
     /** The front; the corner of a square neckline that the cutter has not set keeps clear of the seam. */
     private Carried front(Sheet centre, Sheet side, Motion opened, double corner) throws NotDraftable {
         Carried first = null;
@@ -159,7 +163,7 @@ final class Shoulders {
                     SeamPlace.SIDE.id(),
                     opened,
                     taken,
-                    (e, d) -> TopLine.front(front, garment, e, d, corner, share));
+                    (e, d) -> TopLine.front(front, garment, e, d, corner, share, apexOut()));
             Point top =
                     carried.centre().edge(SeamPlace.PRINCESS_FRONT.id()).path().start();
             if (garment.upperEdge() != UpperShape.SQUARE

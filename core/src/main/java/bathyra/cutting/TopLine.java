@@ -68,8 +68,9 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
         declared = List.copyOf(declared);
     }
 
-    /** The front of a garment. @param underarm on the joined pattern @param down the direction of the side seam there @param corner the angle inside the cloth at the underarm @param cornerShare how far out a square neckline has its corner, as a share of the way to the shoulder's end */
-    static TopLine front(BodyTop body, Garment garment, Point underarm, Vec down, double corner, double cornerShare)
+    /** The front of a garment. @param underarm on the joined pattern @param down the direction of the side seam there @param corner the angle inside the cloth at the underarm @param cornerShare how far out a square neckline has its corner, as a share of the way to the shoulder's end @param apex how far the apex lies from the centre, where a sweetheart off the shoulder has its crest */
+    static TopLine front(
+            BodyTop body, Garment garment, Point underarm, Vec down, double corner, double cornerShare, double apex)
             throws NotDraftable {
         Cover cover = garment.top().cover();
         double depth = cover == Cover.OFF_SHOULDER
@@ -85,7 +86,8 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                     garment.length(LengthOption.SHOULDER_LINE).value(),
                     underarm,
                     down,
-                    corner);
+                    corner,
+                    apex);
         }
         double width = width(body, garment);
         double strap =
@@ -146,7 +148,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
             throws NotDraftable {
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
             double line = garment.length(LengthOption.SHOULDER_LINE).value() + down;
-            return offShoulder(body, garment, new Point(body.centre(), line), line, underarm, side, corner);
+            return offShoulder(body, garment, new Point(body.centre(), line), line, underarm, side, corner, 0);
         }
         Point neck = body.onShoulder(width(body, garment));
         Path shoulder = shoulder(neck, body.tip(), garment.bust().width(ContourWedge.SHOULDER));
@@ -211,7 +213,14 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
     }
 
     private static TopLine offShoulder(
-            BodyTop body, Garment garment, Point centre, double line, Point underarm, Vec side, double corner)
+            BodyTop body,
+            Garment garment,
+            Point centre,
+            double line,
+            Point underarm,
+            Vec side,
+            double corner,
+            double apex)
             throws NotDraftable {
         Point end = new Point(body.tip().x(), line);
         if (underarm.y() - line < SHOULDER_LEAST) {
@@ -228,12 +237,19 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                             Length.mm(Math.floor(most))));
         }
         Vec across = new Vec(body.hand(), 0);
-        double bend = Math.abs(end.x() - centre.x());
+        // A sweetheart has risen over the apex and goes on level; a curved edge rises all the way.
+        boolean crested = garment.upperEdge() == UpperShape.SWEETHEART && apex > 2 * STRAIGHT;
+        double out = Math.abs(end.x() - centre.x());
+        Point crest = crested ? new Point(centre.x() + body.hand() * Math.min(apex, out - STRAIGHT), line) : end;
+        double bend = Math.abs(crest.x() - centre.x());
         Path neckline = centre.y() == line
                 ? Path.of(new Line(centre, end))
                 : Path.of(new Line(centre, centre.plus(across.times(STRAIGHT))))
                         .then(Path.of(Cubic.hermite(
-                                centre.plus(across.times(STRAIGHT)), across.times(bend), end, across.times(bend))));
+                                centre.plus(across.times(STRAIGHT)), across.times(bend), crest, across.times(bend))));
+        if (crested && centre.y() != line) {
+            neckline = neckline.then(Path.of(new Line(crest, end)));
+        }
         Path armhole = armhole(body, end, body.turned(across, RIGHT_ANGLE), 0, underarm, side, corner);
         return new TopLine(List.of(edge(NECKLINE, neckline), edge(ARMHOLE, armhole)), List.of(), RIGHT_ANGLE);
     }

@@ -59,6 +59,7 @@ public enum UpperShape implements Choice {
         return switch (this) {
             case STRAIGHT, CURVED -> !cover.hasShoulder();
             case ROUND, WIDE -> cover.hasShoulder();
+            case SWEETHEART -> true;
             default -> cover != Cover.OFF_SHOULDER;
         };
     }

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
@@ -143,9 +144,21 @@ final class BoneChecks {
         return points;
     }
 
-    private static void clash(Pattern pattern, Channel a, Channel b, List<Finding> findings) {
-        double needed = (a.width() + b.width()) / 2 + APART;
-        double least = needed;
+    /** How far apart the middles of two channels must lie, mm. */
+    static double needed(Channel a, Channel b) {
+        return (a.width() + b.width()) / 2 + APART;
+    }
+
+    /**
+     * Where two channels come too near each other.
+     *
+     * @param distance of their middles, mm
+     */
+    record Nearest(double distance, Finding.Place place) {}
+
+    /** The place where two channels come nearest; empty where they keep clear of each other or share no piece. */
+    static Optional<Nearest> tooNear(Channel a, Channel b) {
+        double least = needed(a, b);
         Finding.Place place = null;
         for (Channel.Run one : a.runs()) {
             for (Channel.Run other : b.runs()) {
@@ -162,6 +175,14 @@ final class BoneChecks {
                 }
             }
         }
+        return place == null ? Optional.empty() : Optional.of(new Nearest(least, place));
+    }
+
+    private static void clash(Pattern pattern, Channel a, Channel b, List<Finding> findings) {
+        double needed = needed(a, b);
+        Optional<Nearest> nearest = tooNear(a, b);
+        double least = nearest.map(Nearest::distance).orElse(needed);
+        Finding.Place place = nearest.map(Nearest::place).orElse(null);
         if (place != null) {
             findings.add(Finding.of(
                             FindingKind.CHANNEL_CLASH,

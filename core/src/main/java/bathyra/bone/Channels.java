@@ -50,6 +50,7 @@ final class Channels {
     /** Beside a busk its width needs room. */
     private static final double BUSK = 18;
 
+    private static final String INSIDE_EYELETS = "lacing-inner";
     private static final double ON_EDGE = 1;
     private static final double FOUND = 0.05;
 
@@ -90,6 +91,7 @@ final class Channels {
         onSeams();
         atTheFront();
         behind();
+        clearOfTheEyelets();
         PanelRoom room = new PanelRoom(panels, channelWidth(garment));
         // The rule's first bones stand on seams; where one would carry too much, the panel beside it takes another.
         for (PanelBone bone : PanelRule.of(draft, panels, channels, channelWidth(garment))) {
@@ -254,7 +256,7 @@ final class Channels {
                             false));
             last.beside(false, edge.inner())
                     .ifPresent(path -> add(
-                            "lacing-inner",
+                            INSIDE_EYELETS,
                             "Lacing, inside the eyelets",
                             Channel.Place.LACING,
                             List.of(new Channel.Run(last.piece().id(), path, 0)),
@@ -274,6 +276,16 @@ final class Channels {
                             0,
                             false));
         }
+    }
+
+    /** Where the last panel is too narrow for two, the bone inside the eyelets does the work of the one on its seam, unless the cutter has set that one. */
+    private void clearOfTheEyelets() {
+        channels.stream()
+                .filter(c -> c.id().equals(INSIDE_EYELETS))
+                .findFirst()
+                .ifPresent(inner -> channels.removeIf(seam -> seam.place() == Channel.Place.SEAM
+                        && !boning.stops().containsKey(seam.id())
+                        && BoneChecks.tooNear(seam, inner).isPresent()));
     }
 
     private void inPanel(PanelBone bone, boolean byHand) {

@@ -23,6 +23,7 @@ import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementSet;
 import bathyra.piece.Mark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
@@ -258,6 +259,22 @@ class BonePlanTest {
             assertThat((at.x() - mark.from().x()) / (mark.to().x() - mark.from().x()))
                     .isCloseTo(0.3, within(0.02));
             assertThat(channel.byHand()).isTrue();
+        }
+    }
+
+    @Test
+    void theBonesByRule_neverLieOnEachOther() {
+        Random random = new Random(7);
+        for (int i = 0; i < 20; i++) {
+            MeasurementSet body = Bodies.ordinary(random);
+            for (int panels = 4; panels <= 6; panels++) {
+                Garment corset = Garment.of(GarmentKind.CORSET).withPanels(Panels.of(panels, SeamPlacing.LANDMARKS));
+                if (Drafter.draft(Bodies.commission(body, corset)) instanceof Draft draft) {
+                    assertThat(BonePlan.of(draft).findings())
+                            .filteredOn(f -> f.status() != Finding.Status.OK)
+                            .isEmpty();
+                }
+            }
         }
     }
 

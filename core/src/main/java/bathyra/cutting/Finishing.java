@@ -89,11 +89,21 @@ public final class Finishing {
     public static Piece cut(Piece piece, Optional<LayerKind> layer, Garment garment) {
         List<CutLine.Side> sides = new ArrayList<>();
         Map<String, Double> widths = new HashMap<>();
-        for (OutlineEdge edge : piece.outline()) {
-            EdgeUse use = use(edge);
-            double width = garment.allowance(layer, new EdgeAt(piece.id(), edge.name()), use)
+        List<OutlineEdge> outline = piece.outline();
+        for (int i = 0; i < outline.size(); i++) {
+            OutlineEdge edge = outline.get(i);
+            OutlineEdge before = outline.get((i + outline.size() - 1) % outline.size());
+            OutlineEdge after = outline.get((i + 1) % outline.size());
+            boolean leg = edge.kind() == OutlineEdge.Kind.DART;
+            if (leg && before.kind() == OutlineEdge.Kind.DART) {
+                continue;
+            }
+            OutlineEdge cut = leg ? DartRoof.over(before, edge, after, outline.get((i + 2) % outline.size())) : edge;
+            OutlineEdge beside = leg ? before : edge;
+            EdgeUse use = use(beside);
+            double width = garment.allowance(layer, new EdgeAt(piece.id(), beside.name()), use)
                     .millimetres();
-            sides.add(new CutLine.Side(edge, width, garment.finish().corner(use)));
+            sides.add(new CutLine.Side(cut, width, garment.finish().corner(use)));
             widths.put(edge.name(), width);
         }
         return piece.cutWith(CutLine.of(sides), widths);

@@ -1,16 +1,22 @@
 package bathyra.draft;
 
+import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
 import bathyra.block.BlockEdge;
 import bathyra.block.BlockPoint;
 import bathyra.block.Half;
+import bathyra.cutting.Finishing;
+import bathyra.garment.Garment;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.piece.CutCount;
 import bathyra.piece.CuttingLine;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
+import bathyra.piece.Mark;
 import bathyra.piece.Markings;
+import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -22,11 +28,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
-/** A block with shoulders as a pattern document holds it: a front and a back, edges by name, level marks, no allowances. */
+/** A block with shoulders as a pattern: a darted front and back. As a document holds it without allowances; to be cut with them, notched where darts and levels end. */
 public final class BlockPattern {
     private static final Map<String, String> LEVELS = Map.of("C", "chest", "B", "bust", "W", "waist", "H", "hip");
     private static final double CHORD = 0.04;
+    private static final double ON_EDGE = 0.5;
 
     private BlockPattern() {}
 
@@ -38,6 +46,64 @@ public final class BlockPattern {
                 List.of(piece(drawing, Half.FRONT), piece(drawing, Half.BACK)),
                 List.of(),
                 OptionalDouble.empty());
+    }
+
+    /** The same ready to be cut: allowances as the garment has them, a notch at every end of a dart's mouth and of a level, the end of each dart marked. */
+    public static Pattern finished(BlockDrawing drawing, String title, Garment garment) {
+        Pattern plain = of(drawing, title);
+        return new Pattern(
+                plain.title(),
+                plain.method(),
+                plain.levels(),
+                plain.pieces().stream()
+                        .map(p -> Finishing.cut(marked(p, drawing), Optional.empty(), garment))
+                        .toList(),
+                plain.seams(),
+                plain.waistToLap());
+    }
+
+    private static Piece marked(Piece piece, BlockDrawing drawing) {
+        Half half = piece.front() ? Half.FRONT : Half.BACK;
+        List<Notch> notches = new ArrayList<>();
+        for (OutlineEdge edge : piece.outline()) {
+            for (BlockDart dart : drawing.darts()) {
+                if (dart.half() == half && edge.kind() != OutlineEdge.Kind.DART) {
+                    Stream.of(dart.a(), dart.b())
+                            .filter(p -> edge.path().isNear(p, ON_EDGE))
+                            .forEach(p -> notches.add(new Notch(edge.name(), p, !piece.front(), "dart")));
+                }
+            }
+            for (LevelMark mark : piece.levelMarks()) {
+                if (edge.kind() == OutlineEdge.Kind.SEAM && edge.path().isNear(mark.to(), ON_EDGE)) {
+                    notches.add(new Notch(edge.name(), mark.to(), !piece.front(), mark.level()));
+                }
+            }
+        }
+        List<Mark> ends = drawing.darts().stream()
+                .filter(d -> d.half() == half)
+                .flatMap(d -> d.tips().stream())
+                .map(tip -> new Mark(Mark.Kind.DART_END, tip))
+                .toList();
+        return piece.withNotches(notches).marking(ends);
+    }
+
+    /** The lines of the darts on a half: their legs and the middle on which they are folded. */
+    public static List<Path> darts(BlockDrawing drawing, Half half) {
+        return drawing.darts().stream()
+                .filter(d -> d.half() == half)
+                .flatMap(d -> lines(d).stream())
+                .toList();
+    }
+
+    private static List<Path> lines(BlockDart dart) {
+        List<Path> lines = new ArrayList<>();
+        for (Point tip : dart.tips()) {
+            lines.add(Path.of(new Line(dart.a(), tip), new Line(tip, dart.b())));
+        }
+        Point first = dart.tips().get(0);
+        Point last = dart.tips().size() > 1 ? dart.tips().get(1) : dart.a().between(dart.b(), 0.5);
+        lines.add(Path.of(new Line(first, last)));
+        return lines;
     }
 
     /** The id of the piece that is a half of the block. */

@@ -38,6 +38,15 @@ public final class Layers {
         return layers;
     }
 
+    /** The layers of a pattern that are cut by its own pieces, without facings and strips: those of a darted block. */
+    public static List<Layer> ofPieces(Pattern pattern, Garment garment) {
+        return LayerKind.ofPanels().stream()
+                .filter(garment::makes)
+                .map(kind -> ofPanels(pattern, kind, garment))
+                .filter(layer -> !layer.pieces().isEmpty())
+                .toList();
+    }
+
     private static Layer layer(Pattern pattern, LayerKind kind, Garment garment, Part part) {
         return switch (kind.sort()) {
             case PANELS -> ofPanels(pattern, kind, garment);

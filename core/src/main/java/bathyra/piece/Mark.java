@@ -13,7 +13,9 @@ public record Mark(Kind kind, Point at) {
         /** A hollow whose allowance has to be clipped up to the sewing line. */
         CLIP("clip", "clip"),
         /** The end of a slit, which is reinforced before it is cut. */
-        POINT("point", "reinforce");
+        POINT("point", "reinforce"),
+        /** Where a dart ends. */
+        DART_END("dart-end", "dart end");
 
         private final String id;
         private final String label;

@@ -1,7 +1,11 @@
 package bathyra.files;
 
+import bathyra.block.BlockDrawing;
+import bathyra.block.Half;
 import bathyra.bone.BonePlan;
+import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
+import bathyra.garment.Commission;
 import bathyra.garment.LayerKind;
 import bathyra.geometry.Path;
 import bathyra.layer.Layer;
@@ -36,11 +40,18 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
      * @param piece its grain upright
      * @param layers the layers that are cut by it
      * @param bones the middle lines of the channels on it, on the drawing of the draft's own piece
+     * @param darts their legs and the lines on which they are folded
      */
-    public record Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones) {
+    public record Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Path> darts) {
         public Cut {
             layers = List.copyOf(layers);
             bones = List.copyOf(bones);
+            darts = List.copyOf(darts);
+        }
+
+        /** Without darts. */
+        public Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones) {
+            this(id, piece, layers, bones, List.of());
         }
 
         /** How often it is cut in which layers. */
@@ -61,6 +72,29 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
     /** All layers of a draft. */
     public static CuttingPlan of(Draft draft) {
         return of(draft, kind -> true);
+    }
+
+    /** A darted block, in all its layers. */
+    public static CuttingPlan of(BlockDrawing block, Commission commission) {
+        Pattern pattern = BlockPattern.finished(block, commission.title(), commission.garment());
+        List<Layer> layers = Layers.ofPieces(pattern, commission.garment());
+        List<Cut> cuts = new ArrayList<>();
+        for (Layer layer : layers) {
+            for (Piece piece : layer.pieces()) {
+                add(cuts, piece, layer.kind(), Optional.empty());
+            }
+        }
+        return new CuttingPlan(
+                pattern,
+                layers,
+                cuts.stream()
+                        .map(c -> new Cut(
+                                c.id(),
+                                c.piece(),
+                                c.layers(),
+                                c.bones(),
+                                BlockPattern.darts(block, c.piece().front() ? Half.FRONT : Half.BACK)))
+                        .toList());
     }
 
     /** A pattern that is no draft, such as a block: each piece as it is, of no layer. */

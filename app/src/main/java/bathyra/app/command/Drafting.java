@@ -4,9 +4,9 @@ import bathyra.app.home.Version;
 import bathyra.app.output.Job;
 import bathyra.app.output.OutputKind;
 import bathyra.app.output.Printing;
+import bathyra.block.BlockDrawing;
 import bathyra.draft.Advice;
 import bathyra.draft.BlockDrafter;
-import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -15,6 +15,7 @@ import bathyra.draft.Remedies;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.files.csv.CuttingLists;
+import bathyra.files.dxf.DxfPattern;
 import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
@@ -55,7 +56,7 @@ import org.slf4j.LoggerFactory;
  */
 record Drafting(List<String> formats, List<String> layers, Paper paper, PrintScale scale, boolean named) {
     private static final Logger LOG = LoggerFactory.getLogger(Drafting.class);
-    private static final List<String> OF_BLOCKS = List.of("json", "svg", "pdf");
+    private static final List<String> OF_BLOCKS = List.of("json", "svg", "dxf", "hpgl", "pdf");
     private static final String LENGTH_TAKEN = "; a length taken with the tape";
 
     /**
@@ -158,23 +159,27 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
                 named ? commission : commission.withWearer(commission.wearer().byInitials());
         Map<Path, byte[]> files = new LinkedHashMap<>();
         try {
+            BlockDrawing drawing = drafted.drawing().get();
+            CuttingPlan plan = CuttingPlan.of(drawing, shown);
             for (String format : formats) {
                 files.put(
                         folder.resolve("block." + format),
                         switch (format) {
                             case "json" ->
-                                utf8(PatternJson.write(
-                                        drafted.drawing().get(), shown.title(), drafted.findings(), Version.number()));
-                            case "svg" ->
-                                utf8(SvgPattern.write(CuttingPlan.of(
-                                        BlockPattern.of(drafted.drawing().get(), shown.title()))));
+                                utf8(PatternJson.write(drawing, shown.title(), drafted.findings(), Version.number()));
+                            case "svg" -> utf8(SvgPattern.write(plan));
+                            case "dxf" -> utf8(DxfPattern.write(plan));
+                            case "hpgl" -> utf8(HpglPattern.write(plan, HpglPattern.ROLL));
                             default ->
                                 DraftingSheet.write(
-                                        drafted.drawing().get(),
+                                        drawing,
                                         shown,
                                         DraftingSheet.Scale.FULL,
                                         LocalDate.now().toString());
                         });
+            }
+            if (formats.contains("pdf")) {
+                files.put(folder.resolve("block-pieces.pdf"), PdfPattern.write(drawing, shown, paper));
             }
         } catch (IOException e) {
             return Files.none(

@@ -5,7 +5,6 @@ import bathyra.bill.Bill;
 import bathyra.bill.Lays;
 import bathyra.block.BlockDrawing;
 import bathyra.draft.BlockDrafter;
-import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.json.PatternJson;
@@ -93,10 +92,17 @@ public record Job(
         return DraftingSheet.write(drawing, commission, scale, today());
     }
 
+    byte[] blockPieces(Paper paper) throws IOException {
+        return PdfPattern.write(block().drawing().orElseThrow(), commission, paper);
+    }
+
+    CuttingPlan blockPlan() {
+        return CuttingPlan.of(block().drawing().orElseThrow(), commission);
+    }
+
     String blockDocument() {
         BlockDrafter.Drafted block = block();
-        return PatternJson.write(
-                BlockPattern.of(block.drawing().orElseThrow(), commission.title()), block.findings(), Version.number());
+        return PatternJson.write(block.drawing().orElseThrow(), commission.title(), block.findings(), Version.number());
     }
 
     static byte[] utf8(String text) {

@@ -106,6 +106,9 @@ public enum OutputKind {
             Source.BLOCK,
             Of.WHOLE,
             job -> job.block(DraftingSheet.Scale.QUARTER)),
+    BLOCK_PIECES("Block as pieces, A4 sheets", "pdf", Source.BLOCK, Of.WHOLE, job -> job.blockPieces(Paper.A4)),
+    BLOCK_DXF(
+            "Block as pieces, DXF", "dxf", Source.BLOCK, Of.WHOLE, job -> Job.utf8(DxfPattern.write(job.blockPlan()))),
     BLOCK_JSON("Block, pattern document", "json", Source.BLOCK, Of.WHOLE, job -> Job.utf8(job.blockDocument())),
     SHEET_BLANK(
             "Measuring sheet, blank",

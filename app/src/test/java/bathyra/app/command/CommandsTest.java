@@ -192,11 +192,15 @@ class CommandsTest {
         assertThat(run("draft", block, "--out", folder.resolve("b")))
                 .as(() -> err)
                 .isEqualTo(0);
-        assertThat(files(folder.resolve("b"))).containsExactly("block.json", "block.pdf", "block.svg");
+        assertThat(files(folder.resolve("b")))
+                .containsExactly("block-pieces.pdf", "block.json", "block.pdf", "block.svg");
         assertThat(Files.readString(folder.resolve("b/block.json")))
                 .contains("\"steps\"", "\"kind\" : \"dart\"", "\"half\" : \"front\"");
         assertThat(run("check", folder.resolve("b/block.json"))).isIn(0, 3);
-        assertThat(run("draft", block, "--out", folder.resolve("c"), "--format", "dxf"))
+        assertThat(run("draft", block, "--out", folder.resolve("d"), "--format", "dxf,hpgl"))
+                .isEqualTo(0);
+        assertThat(files(folder.resolve("d"))).containsExactly("block.dxf", "block.hpgl");
+        assertThat(run("draft", block, "--out", folder.resolve("c"), "--format", "csv"))
                 .isEqualTo(2);
         assertThat(err).contains("no block is written");
     }

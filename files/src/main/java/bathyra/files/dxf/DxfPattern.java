@@ -122,6 +122,7 @@ public final class DxfPattern {
         piece.notches().forEach(notch -> SheetLayout.strokes(piece, notch).forEach(s -> line(NOTCH, s)));
         piece.marks().forEach(mark -> SheetLayout.strokes(mark).forEach(s -> line(INTERNAL, s)));
         cut.bones().forEach(bone -> open(INTERNAL, bone.flattened(CHORD)));
+        cut.darts().forEach(dart -> open(INTERNAL, dart.flattened(CHORD)));
         SheetLayout.grain(piece).forEach(s -> line(GRAIN, s));
         Point at = SheetLayout.labelAt(piece);
         int row = 0;

@@ -10,6 +10,7 @@ import bathyra.piece.Piece;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A pattern in the language of pen plotters: 40 steps a millimetre, x across the roll, y along it. Cut lines are drawn with pen 1,
@@ -62,7 +63,7 @@ public final class HpglPattern {
                                 m -> strokes.add(new Stroke(List.of(m.from().plus(shift), m.to().plus(shift)), false)));
                 piece.notches().forEach(n -> SheetLayout.strokes(piece, n).forEach(s -> strokes.add(stroke(s, shift))));
                 piece.marks().forEach(m -> SheetLayout.strokes(m).forEach(s -> strokes.add(stroke(s, shift))));
-                cut.bones()
+                Stream.concat(cut.bones().stream(), cut.darts().stream())
                         .forEach(b -> strokes.add(new Stroke(
                                 b.flattened(CHORD).stream()
                                         .map(p -> p.plus(shift))

@@ -1,14 +1,17 @@
 package bathyra.files.pdf;
 
+import bathyra.block.BlockDrawing;
 import bathyra.bone.BonePlan;
 import bathyra.bone.Busk;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
+import bathyra.garment.Commission;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
@@ -68,12 +71,8 @@ public final class PdfPattern {
                     scale,
                     date);
             MakingPages.draw(document, face, draft, plan, draft.commission().units(), coverPaper);
-            Printed printed = new Printed(draft, plan, tiles, scale, warning(draft));
-            for (Tiles.Tile tile : tiles.list()) {
-                progress.at(tiles.list().indexOf(tile), tiles.list().size());
-                double height = paper.roll() ? tile.height() * scale.down() + 2 * Paper.MARGIN : paper.height();
-                tile(document, face, printed, tile, paper.width(), height);
-            }
+            Printed printed = new Printed(PieceOnPaper.Heading.of(draft), plan, tiles, scale, warning(draft));
+            tiles(document, face, printed, paper, progress);
             document.getDocumentInformation().setTitle(draft.pattern().title());
             Pages.unscaled(document);
             document.save(bytes);
@@ -81,8 +80,41 @@ public final class PdfPattern {
         }
     }
 
+    /** The pieces of a darted block on sheets at full size, with what every sheet bears; how it is drafted stands on sheets of its own. */
+    public static byte[] write(BlockDrawing block, Commission commission, Paper paper) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            CuttingPlan plan = CuttingPlan.of(block, commission);
+            Tiles tiles = Tiles.of(plan, paper, PrintScale.TRUE);
+            PieceOnPaper.Heading heading = new PieceOnPaper.Heading(
+                    commission.title(), commission.wearer().name());
+            tiles(
+                    document,
+                    Typeface.in(document),
+                    new Printed(heading, plan, tiles, PrintScale.TRUE, Optional.empty()),
+                    paper,
+                    Progress.UNSEEN);
+            document.getDocumentInformation().setTitle(commission.title());
+            Pages.unscaled(document);
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    private static void tiles(PDDocument document, Typeface face, Printed printed, Paper paper, Progress progress)
+            throws IOException {
+        List<Tiles.Tile> all = printed.tiles().list();
+        for (int i = 0; i < all.size(); i++) {
+            progress.at(i, all.size());
+            Tiles.Tile tile = all.get(i);
+            double height = paper.roll() ? tile.height() * printed.scale().down() + 2 * Paper.MARGIN : paper.height();
+            tile(document, face, printed, tile, paper.width(), height);
+        }
+    }
+
     /** What is drawn on the tiles, and what has to be known on every one of them. */
-    private record Printed(Draft draft, CuttingPlan plan, Tiles tiles, PrintScale scale, Optional<String> warning) {}
+    private record Printed(
+            PieceOnPaper.Heading heading, CuttingPlan plan, Tiles tiles, PrintScale scale, Optional<String> warning) {}
 
     /** What is missing to make it at all, for the cover and for every sheet. */
     static Optional<String> warning(Draft draft) {
@@ -113,7 +145,7 @@ public final class PdfPattern {
                 Vec shift = Tiles.shift(tiles.layout(), cut);
                 double[] box = SheetLayout.box(cut.piece());
                 if (tile.shows(box[0] + shift.dx(), box[1] + shift.dy(), box[2] + shift.dx(), box[3] + shift.dy())) {
-                    PieceOnPaper.draw(pen, face, cut, shift, printed.draft());
+                    PieceOnPaper.draw(pen, face, cut, shift, printed.heading());
                 }
             }
             pen.restore();
@@ -124,7 +156,6 @@ public final class PdfPattern {
     }
 
     private static void frame(Pen pen, Typeface face, Printed printed, Tiles.Tile tile) throws IOException {
-        Draft draft = printed.draft();
         PrintScale scale = printed.scale();
         int tiles = printed.tiles().list().size();
         pen.grey(GREY);
@@ -149,7 +180,7 @@ public final class PdfPattern {
                 Paper.MARGIN - 3,
                 face.plain(),
                 8,
-                draft.pattern().title() + " · " + draft.commission().wearer().name()
+                printed.heading().title() + " · " + printed.heading().wearer()
                         + (tiles > 1 ? " · glue up to the dotted lines, row by row" : " · print at 100 %")
                         + (scale.equals(PrintScale.TRUE) ? "" : " · corrected for one printer"));
         if (printed.warning().isPresent()) {

@@ -28,7 +28,15 @@ final class PieceOnPaper {
 
     private PieceOnPaper() {}
 
-    static void draw(Pen pen, Typeface face, CuttingPlan.Cut cut, Vec shift, Draft draft) throws IOException {
+    /** What stands on every piece and every sheet. @param title of the pattern */
+    record Heading(String title, String wearer) {
+        static Heading of(Draft draft) {
+            return new Heading(
+                    draft.pattern().title(), draft.commission().wearer().name());
+        }
+    }
+
+    static void draw(Pen pen, Typeface face, CuttingPlan.Cut cut, Vec shift, Heading heading) throws IOException {
         Piece piece = cut.piece();
         pen.grey(0);
         for (OutlineEdge edge : piece.outline()) {
@@ -59,6 +67,10 @@ final class PieceOnPaper {
         for (Path bone : cut.bones()) {
             pen.path(bone.moved(shift));
         }
+        pen.stroke(0.35);
+        for (Path dart : cut.darts()) {
+            pen.path(dart.moved(shift));
+        }
         pen.stroke(0.5);
         for (Notch notch : piece.notches()) {
             lines(pen, SheetLayout.strokes(piece, notch), shift);
@@ -74,7 +86,7 @@ final class PieceOnPaper {
         }
         pen.stroke(0.35);
         lines(pen, SheetLayout.grain(piece), shift);
-        words(pen, face, cut, shift, draft);
+        words(pen, face, cut, shift, heading);
     }
 
     private static void lines(Pen pen, List<Line> lines, Vec shift) throws IOException {
@@ -83,17 +95,14 @@ final class PieceOnPaper {
         }
     }
 
-    private static void words(Pen pen, Typeface face, CuttingPlan.Cut cut, Vec shift, Draft draft) throws IOException {
+    private static void words(Pen pen, Typeface face, CuttingPlan.Cut cut, Vec shift, Heading heading)
+            throws IOException {
         Piece piece = cut.piece();
         Point at = SheetLayout.labelAt(piece).plus(shift);
         pen.text(at.x(), at.y(), face.title(), 34, Integer.toString(piece.order()));
         double y = at.y() + 6;
         double room = piece.mark(Level.WAIST).map(m -> m.length() * 0.62).orElse(40.0);
-        for (String words : List.of(
-                piece.name(),
-                cut.words(),
-                draft.pattern().title(),
-                draft.commission().wearer().name())) {
+        for (String words : List.of(piece.name(), cut.words(), heading.title(), heading.wearer())) {
             for (String line : Typeface.broken(face.plain(), WORDS, words, room)) {
                 pen.text(at.x(), y, face.plain(), WORDS, line);
                 y += ROW;

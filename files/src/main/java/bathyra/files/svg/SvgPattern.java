@@ -104,6 +104,7 @@ public final class SvgPattern {
                     SheetLayout.levelName(mark));
         }
         cut.bones().forEach(bone -> tag(out, "bone", "", data(bone.moved(shift))));
+        cut.darts().forEach(dart -> tag(out, "dart", "", data(dart.moved(shift))));
         for (Notch notch : piece.notches()) {
             SheetLayout.strokes(piece, notch)
                     .forEach(s -> tag(

@@ -47,6 +47,19 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
+    void aWireIsLaidUnderEachCup_andStandsWithTheHardware(FxRobot robot) {
+        go(robot, "cups");
+        robot.clickOn("#cups-two-part");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#cup-wires").<CheckBox>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo cups with wires");
+        assertThat(robot.lookup(".words").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.startsWith("Cut ") && t.contains("along the lower arc"));
+    }
+
+    @Test
     void theRim_isDragged_andBecomesAMeasurement(FxRobot robot) {
         go(robot, "cups");
         assertThat(text(robot, "#big-figure")).startsWith("≈");

@@ -4,6 +4,7 @@ import bathyra.bone.BonePlan;
 import bathyra.bone.Bones;
 import bathyra.bone.Channel;
 import bathyra.bone.Eyelets;
+import bathyra.bone.Wires;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
@@ -36,6 +37,7 @@ import java.util.TreeMap;
  * @param cord its length, if it is laced
  * @param tape the waist tape, one length
  * @param tapes how many of it
+ * @param wires those under cut cups; there are two
  * @param binding the strips that bind the edges; none where the edges are turned
  * @param findings what cannot be bought as it is wanted
  */
@@ -46,6 +48,7 @@ public record Shopping(
         Optional<Reckoned> cord,
         Reckoned tape,
         int tapes,
+        Optional<Wires> wires,
         List<Strip> binding,
         List<Finding> findings) {
     /** What a saw or shears take at a cut, with filing the end, mm. */
@@ -145,7 +148,8 @@ public record Shopping(
                         ? Part.LEFT
                         : draft.commission().measurements().part()));
         draft.rightHalf().ifPresent(r -> binding.addAll(binding(r, Part.RIGHT)));
-        return new Shopping(lots, busk, eyelets, left.cord(), left.tape(), left.tapes(), binding, findings);
+        return new Shopping(
+                lots, busk, eyelets, left.cord(), left.tape(), left.tapes(), left.wires(), binding, findings);
     }
 
     private static List<Strip> binding(Draft half, Part part) {

@@ -64,6 +64,7 @@ public final class BonePlan {
                 eyelets.map(e -> e.cord(garment.gap(), garment.fit().wearer().experience())),
                 tape(draft, apart),
                 apart ? 2 : 1,
+                Wires.of(pattern, garment),
                 support,
                 findings);
     }

@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param cord how long the cord is
  * @param tape the waist tape, cut
  * @param tapes how many of it
+ * @param wires those under cut cups; there are two
  * @param support how the reduction is carried, level by level
  * @param findings what does not fit, and what holds
  */
@@ -27,6 +28,7 @@ public record Bones(
         Optional<Reckoned> cord,
         Reckoned tape,
         int tapes,
+        Optional<Wires> wires,
         List<Support> support,
         List<Finding> findings) {
     private static final double ON_EDGE = 0.01;

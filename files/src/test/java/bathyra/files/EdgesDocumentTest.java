@@ -43,6 +43,7 @@ class EdgesDocumentTest {
     void everyChoice_isReadAsItWasWritten() throws BadDocument {
         Bust bust = Bust.PRINCESS
                 .withCups(CupKind.THREE_PART)
+                .withWires(true)
                 .withWedge(ContourWedge.NECKLINE, Length.mm(6))
                 .withWedge(ContourWedge.SIDE, Length.mm(10));
         List<Garment> garments = List.of(

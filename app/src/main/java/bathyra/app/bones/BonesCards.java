@@ -233,6 +233,14 @@ final class BonesCards {
             card.section("Cord: " + LengthText.say(cord.length(), workshop.unit()));
             card.reckoning(cord, workshop.unit(), n -> {});
         });
+        bones.wires().ifPresent(wires -> {
+            card.section("Cup wires: 2 × " + LengthText.say(wires.wire().length(), workshop.unit()));
+            card.reckoning(wires.wire(), workshop.unit(), n -> {});
+            card.words(
+                    "The channel lies in the cradle, "
+                            + LengthText.say(wires.cradle().length(), workshop.unit()) + " long.",
+                    "quiet");
+        });
         card.section("Waist tape: " + (bones.tapes() == 1 ? "" : bones.tapes() + " × ")
                 + LengthText.say(bones.tape().length(), workshop.unit()));
         card.reckoning(bones.tape(), workshop.unit(), n -> {});
@@ -269,6 +277,8 @@ final class BonesCards {
             card.section(shopping.eyelets() + " eyelets");
         }
         shopping.cord().ifPresent(c -> card.section("Cord " + say(c.value())));
+        shopping.wires()
+                .ifPresent(w -> card.section("Cup wires 2 × " + say(w.wire().value())));
         shopping.binding()
                 .forEach(b -> card.section(b.name() + " " + (b.count() == 1 ? "" : b.count() + " × ")
                         + say(b.length().value())));

@@ -22,7 +22,6 @@ import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 
 /** What can be done on the Cups stage: the kind of cup, its radius and limits, the wedges round the apex, and the contour. */
@@ -92,8 +91,13 @@ public final class CupsModel {
         once("contour: " + set.label().toLowerCase(Locale.ROOT), garment().withBust(bust().withSet(set.wedges())));
     }
 
+    /** Lays a wire under each cup, or takes it away. */
+    public void wires(boolean wired) {
+        once(wired ? "cups with wires" : "cups without wires", garment().withBust(bust().withWires(wired)));
+    }
+
     public void open() {
-        once("contour left open", garment().withBust(new Bust(bust().cups(), Map.of())));
+        once("contour left open", garment().withBust(bust().withoutWedges()));
     }
 
     private double step() {

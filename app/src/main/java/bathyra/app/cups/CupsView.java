@@ -13,6 +13,7 @@ import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
+import bathyra.bone.Wires;
 import bathyra.cutting.Contour;
 import bathyra.cutting.CupShape;
 import bathyra.cutting.Cutting;
@@ -30,7 +31,6 @@ import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.measure.MeasurementKey;
-import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
@@ -48,6 +48,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -91,6 +92,7 @@ public final class CupsView extends TableStage {
     private final List<OptionField> limits;
     private final List<OptionField> bands;
     private final OptionField yoke;
+    private final CheckBox wires = new CheckBox("A wire under each cup");
     private Optional<Worn> onTheBody = Optional.empty();
     private Mode mode = Mode.CUP;
     private CupsDrawing drawing;
@@ -98,6 +100,8 @@ public final class CupsView extends TableStage {
     public CupsView(Workshop workshop) {
         super(workshop, "cups-table", "The two panels over the bust, flat, with the circle of the bust");
         this.model = new CupsModel(workshop);
+        wires.setId("cup-wires");
+        wires.setOnAction(e -> model.wires(wires.isSelected()));
         this.halves = new HalfSwitch(workshop);
         this.kinds = new KindCards(model::kind);
         this.closing = new ClosingWedge(
@@ -359,14 +363,13 @@ public final class CupsView extends TableStage {
             }
         }
         if (model.bust().cups().isCut()) {
-            double wire = draft.pattern().pieces().stream()
-                    .filter(p -> p.role() == PieceRole.CUP && !p.id().equals(PieceRole.CUP.id(3)))
-                    .flatMap(p -> p.outline().stream())
-                    .filter(e -> e.role().isCup())
-                    .mapToDouble(e -> e.path().length())
-                    .sum();
+            Wires under = Wires.of(draft.pattern());
+            wires.setSelected(model.bust().wired());
+            card.add(wires);
             card.words(
-                    "An underwire along the lower arc: " + say(wire) + ", less what its ends are kept clear.", "quiet");
+                    "Cut " + say(under.wire().value()) + ", in a channel of "
+                            + say(under.cradle().value()) + " along the lower arc.",
+                    "quiet");
         }
     }
 

@@ -69,6 +69,10 @@ public final class Bills {
             if (shopping.cord().isPresent()) {
                 printer.printRecord("Cord", figure(shopping.cord().get().value(), 0), "", "", "mm");
             }
+            if (shopping.wires().isPresent()) {
+                printer.printRecord(
+                        "Cup wires", figure(shopping.wires().get().wire().value(), 0), "2 wires", "", "mm");
+            }
             for (Strip strip : shopping.binding()) {
                 printer.printRecord(
                         CsvText.defused(strip.name()), figure(strip.length().value(), 0), strip.cutWords(), "", "mm");

@@ -90,7 +90,12 @@ final class EdgesJson {
                     "is given, and an underbust corset ends below the bust",
                     "leave it out");
         }
-        return new Bust(cups, wedges);
+        boolean wired = fields.truth("wired").orElse(false);
+        if (wired && !cups.isCut()) {
+            fields.fault(
+                    "wired", "is true, and princess cups have no seam under the bust for a wire", "false, or cut cups");
+        }
+        return new Bust(cups, wedges, wired && cups.isCut());
     }
 
     /** What is not as it starts is written. */
@@ -109,6 +114,9 @@ final class EdgesJson {
         }
         if (garment.bust().cups() != CupKind.PRINCESS) {
             out.put("cups", garment.bust().cups().id());
+            if (garment.bust().wired()) {
+                out.put("wired", true);
+            }
         }
         if (!garment.bust().wedges().isEmpty()) {
             ObjectNode contour = out.putObject("contour");

@@ -63,6 +63,7 @@ final class GarmentJson {
                 "frontShare",
                 "baseBlock",
                 "cups",
+                "wired",
                 "contour",
                 FinishJson.FIELD,
                 BoningJson.FIELD));

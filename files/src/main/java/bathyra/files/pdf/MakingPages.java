@@ -149,6 +149,12 @@ final class MakingPages implements AutoCloseable {
         if (bones.cord().isPresent()) {
             row("Cord", LengthText.say(bones.cord().get().length(), unit));
         }
+        if (bones.wires().isPresent()) {
+            row(
+                    "Wire under each cup, in a channel of "
+                            + LengthText.say(bones.wires().get().cradle().length(), unit),
+                    "2 × " + LengthText.say(bones.wires().get().wire().length(), unit));
+        }
         row(
                 "Waist tape",
                 (bones.tapes() == 1 ? "" : bones.tapes() + " × ")

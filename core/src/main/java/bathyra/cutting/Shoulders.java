@@ -46,6 +46,8 @@ final class Shoulders {
     private static final int TRIALS = 8;
 
     private static final double DAMPED = 0.6;
+    /** What the seam takes at its end is met as nearly as this, mm. */
+    private static final double TAKEN = 0.25;
     /** On some bodies a seam has no room to come into the armhole squarely: as squarely as it goes. */
     private static final double[] SQUARELY = {1, 0.6, 0.3, 0};
 
@@ -239,10 +241,13 @@ final class Shoulders {
         Path partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
         Meeting.Met met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting(centre));
         // The edge is met beside the place where the seam is led to, and there its edges are not yet parallel.
-        for (int round = 0; end.taken() > 0 && round < TRIALS; round++) {
-            by += DAMPED * (end.taken() - apart(body, up.at(met.here()), partner.at(met.here()), opened));
+        double missing =
+                end.taken() > 0 ? end.taken() - apart(body, up.at(met.here()), partner.at(met.here()), opened) : 0;
+        for (int round = 0; Math.abs(missing) > TAKEN && round < TRIALS; round++) {
+            by += DAMPED * missing;
             partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
             met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting(centre));
+            missing = end.taken() - apart(body, up.at(met.here()), partner.at(met.here()), opened);
         }
         double off = met.off();
         if (off > Tolerance.CHORD) {

@@ -40,22 +40,21 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
 
     /** The curve through the level points: along its axis at the waist, free at the outer ends. */
     static SeamEdge through(Map<Level, Point> nodes, Course course) {
-        List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
-        Path path = aboveWaist(nodes, course);
+        Stretches stretches = Stretches.of(nodes, course);
+        List<Level> levels = stretches.levels();
+        Path path = aboveWaist(stretches, course);
         int waist = levels.indexOf(Level.WAIST);
         if (waist < levels.size() - 1) {
             path = path.then(FairSpline.through(
-                    points(nodes, levels.subList(waist, levels.size()), course),
-                    Optional.of(course.atWaist()),
-                    Optional.empty()));
+                    stretches.points(waist, levels.size() - 1), Optional.of(course.atWaist()), Optional.empty()));
         }
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
         arcs.put(levels.get(0), 0.0);
         double arc = 0;
         int segment = 0;
         for (int i = 0; i + 1 < levels.size(); i++) {
-            int stretches = 1 + between(nodes, levels, i, course).size();
-            for (int k = 0; k < stretches; k++) {
+            int count = 1 + stretches.between().get(i).size();
+            for (int k = 0; k < count; k++) {
                 arc += path.segments().get(segment++).length();
             }
             arcs.put(levels.get(i + 1), arc);
@@ -65,34 +64,50 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
 
     /** The part down to the waist. Over the apex its two parts meet in one direction. */
     static Path aboveWaist(Map<Level, Point> nodes, Course course) {
-        List<Level> levels = new ArrayList<>(new EnumMap<>(nodes).keySet());
-        List<Level> above = levels.subList(0, levels.indexOf(Level.WAIST) + 1);
+        return aboveWaist(Stretches.of(nodes, course), course);
+    }
+
+    private static Path aboveWaist(Stretches stretches, Course course) {
+        int waist = stretches.levels().indexOf(Level.WAIST);
         if (course.rounding().isEmpty()) {
-            return FairSpline.through(points(nodes, above, course), Optional.empty(), Optional.of(course.atWaist()));
+            return FairSpline.through(stretches.points(0, waist), Optional.empty(), Optional.of(course.atWaist()));
         }
-        int bust = above.indexOf(Level.BUST);
+        int bust = stretches.levels().indexOf(Level.BUST);
         Optional<Vec> atApex = Optional.of(course.rounding().get().direction());
-        return FairSpline.through(points(nodes, above.subList(0, bust + 1), course), Optional.empty(), atApex)
-                .then(FairSpline.through(
-                        points(nodes, above.subList(bust, above.size()), course),
-                        atApex,
-                        Optional.of(course.atWaist())));
+        return FairSpline.through(stretches.points(0, bust), Optional.empty(), atApex)
+                .then(FairSpline.through(stretches.points(bust, waist), atApex, Optional.of(course.atWaist())));
     }
 
-    /** Everything the edge runs through from the first of some levels to the last. */
-    private static List<Point> points(Map<Level, Point> nodes, List<Level> levels, Course course) {
-        List<Point> points = new ArrayList<>(List.of(nodes.get(levels.get(0))));
-        for (int i = 0; i + 1 < levels.size(); i++) {
-            points.addAll(between(nodes, levels, i, course));
-            points.add(nodes.get(levels.get(i + 1)));
+    /**
+     * What an edge runs through, level by level.
+     *
+     * @param nodes at each level, from the top
+     * @param between what the course puts between a level and the next
+     */
+    private record Stretches(List<Level> levels, List<Point> nodes, List<List<Point>> between) {
+        static Stretches of(Map<Level, Point> nodes, Course course) {
+            List<Level> levels = new ArrayList<>();
+            List<Point> points = new ArrayList<>();
+            new EnumMap<>(nodes).forEach((level, point) -> {
+                levels.add(level);
+                points.add(point);
+            });
+            List<List<Point>> between = new ArrayList<>();
+            for (int i = 0; i + 1 < levels.size(); i++) {
+                between.add(course.between(levels.get(i), points.get(i), levels.get(i + 1), points.get(i + 1)));
+            }
+            return new Stretches(levels, points, between);
         }
-        return points;
-    }
 
-    private static List<Point> between(Map<Level, Point> nodes, List<Level> levels, int i, Course course) {
-        Level after = levels.get(i);
-        Level before = levels.get(i + 1);
-        return course.between(after, nodes.get(after), before, nodes.get(before));
+        /** Everything from one level to another, both included. */
+        List<Point> points(int from, int to) {
+            List<Point> points = new ArrayList<>(List.of(nodes.get(from)));
+            for (int i = from; i < to; i++) {
+                points.addAll(between.get(i));
+                points.add(nodes.get(i + 1));
+            }
+            return points;
+        }
     }
 
     /** Where a share of the way along the edge from one level to another lies. */

@@ -3,6 +3,7 @@ package bathyra.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -32,7 +33,7 @@ import org.junit.jupiter.api.Test;
 
 /** Gores and gussets set into slits (C8.2), measured on the finished pieces. */
 class GoresTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Sample.of(200);
     private static final Garment CORSET = Garment.of(GarmentKind.CORSET).withLowerEdge(LowerShape.HIGH_HIP);
 
     private static Gore hip(String panel, double height, double width) {

@@ -3,6 +3,7 @@ package bathyra.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -23,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 /** A sweetheart off the shoulder (C10): it dips at centre front, has its crest over the apex and goes on level to the arm. */
 class OffShoulderTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Sample.of(200);
 
     @Test
     void aSweetheart_dipsAtCentreFront_andIsLevelFromTheApexOn() {

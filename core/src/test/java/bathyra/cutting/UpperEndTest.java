@@ -3,6 +3,7 @@ package bathyra.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -34,7 +35,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the princess seam takes above the bust where there is a shoulder (C6.3), measured on the finished pieces. */
 class UpperEndTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Sample.of(200);
 
     private static Garment with(PrincessStart start) {
         Garment garment = Garment.bustier()

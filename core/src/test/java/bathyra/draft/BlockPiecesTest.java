@@ -3,6 +3,7 @@ package bathyra.draft;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
@@ -32,7 +33,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** A darted front and back as pieces to be cut (C12.1). */
 class BlockPiecesTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Sample.of(200);
 
     private static Garment by(BlockMethod method) {
         return Garment.bustier().withBlock(Garment.bustier().block().withMethod(method));

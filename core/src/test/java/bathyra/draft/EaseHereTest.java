@@ -3,6 +3,7 @@ package bathyra.draft;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.finding.FindingKind;
 import bathyra.garment.EaseHere;
 import bathyra.garment.Garment;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Room given or taken between the levels (C5.1), measured on the finished pieces. */
 class EaseHereTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Sample.of(200);
 
     static Stream<Garment> designs() {
         return Stream.of(

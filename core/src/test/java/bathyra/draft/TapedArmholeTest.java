@@ -3,6 +3,7 @@ package bathyra.draft;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.finding.Finding;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Cover;
@@ -26,7 +27,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** An armhole that was taped is the armhole that is drafted, or it is said (C6.3). */
 class TapedArmholeTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Sample.of(200);
 
     private static Garment withShoulders(BlockMethod method) {
         Garment garment = Garment.bustier()

@@ -131,12 +131,15 @@ final class TopYoke {
         String centreEdge = front ? PanelSheets.CENTRE_FRONT : SeamPlace.CENTRE_BACK.id();
         Path near = down(centre.edge(seam).path());
         Path far = down(side.edge(seam).path());
-        Path.Place begin = onLevel(centre, centre.edge(centreEdge).path(), depth, name);
-        if (near.start().y() > depth - CLEAR) {
+        // In front the seam may fall towards the cleavage, half of it by the time it meets the princess seam.
+        double fall = front ? garment.length(LengthOption.YOKE_FALL).value() : 0;
+        Path.Place begin = onLevel(centre, centre.edge(centreEdge).path(), depth + fall, name);
+        if (near.start().y() > depth + fall / 2 - CLEAR) {
             alone(centre, begin, front, id, name);
             return;
         }
-        double arc = near.nearest(onLevel(centre, near, depth, name).point()).arc();
+        double arc = near.nearest(onLevel(centre, near, depth + fall / 2, name).point())
+                .arc();
         Path.Place here = near.at(arc);
         Path.Place there = far.at(arc);
         Path.Place end = onArmhole(side, there, front, name);

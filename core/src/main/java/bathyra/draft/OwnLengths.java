@@ -137,7 +137,7 @@ final class OwnLengths {
         }
     }
 
-    /** Measured on the sheet of the yoke: how far its seam at centre front lies above the apex. */
+    /** Measured on the sheet of the yoke: how far its seam at centre front lies above the apex, and what it falls. */
     private void yoke(Apex apex, Cutting cutting) {
         cutting.pattern().sheets().stream()
                 .filter(s -> s.id().equals(PieceRole.YOKE.id(1)))
@@ -150,7 +150,9 @@ final class OwnLengths {
                             .orElseThrow();
                     held(
                             LengthOption.YOKE_LINE,
-                            apex.atInner().y() - lowest,
+                            apex.atInner().y()
+                                    - lowest
+                                    + garment.length(LengthOption.YOKE_FALL).value(),
                             "it must meet centre and armhole clear of their ends");
                 });
     }

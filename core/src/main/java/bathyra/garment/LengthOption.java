@@ -186,6 +186,14 @@ public enum LengthOption {
             "C10",
             "very deep behind, and the shoulders slide unless something holds them"),
     YOKE_LINE("yoke-line", "Yoke line above the apex", 70, 15, 160, "C10", "over the bust line, netting or lace"),
+    YOKE_FALL(
+            "yoke-fall",
+            "Yoke seam lower at centre front",
+            0,
+            0,
+            80,
+            "C8.1",
+            "level, or falling from the armhole towards the cleavage"),
     KEYHOLE_LENGTH("keyhole-length", "Keyhole, long", 80, 60, 160, "C10", "it stays inside the yoke"),
     KEYHOLE_WIDTH("keyhole-width", "Keyhole, wide", 54, 48, 100, "C10", "across both halves"),
     STRAP_WIDTH("strap-width", "Halter strap, wide", 45, 20, 90, "C10", "at the shoulder"),
@@ -313,7 +321,7 @@ public enum LengthOption {
             case BACK_NECKLINE -> cover == Cover.SHOULDERS;
             case STRAP_WIDTH -> cover == Cover.HALTER;
             case SHOULDER_LINE, SLEEVE_DEPTH, SLEEVE_EASE -> cover == Cover.OFF_SHOULDER;
-            case YOKE_LINE -> garment.top().yoke();
+            case YOKE_LINE, YOKE_FALL -> garment.top().yoke();
             case KEYHOLE_LENGTH, KEYHOLE_WIDTH -> garment.top().keyhole();
             case BRIDGE, CUP_SIDE -> cut;
             case BAND_INNER, BAND_SEAM, BAND_OUTER -> garment.bust().cups() == CupKind.THREE_PART;

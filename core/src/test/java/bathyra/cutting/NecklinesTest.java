@@ -125,4 +125,22 @@ class NecklinesTest {
         assertThat(sleeve.edge("underarm-back").path().length())
                 .isCloseTo(sleeve.edge("underarm-front").path().length(), within(1e-6));
     }
+
+    @Test
+    void aYokeSeamFalls_halfByThePrincessSeam_allAtCentreFront() {
+        Garment level = with(Cover.SHOULDERS, UpperShape.ROUND, PrincessStart.SHOULDER);
+        level = level.withTop(level.top().withYoke(true));
+        Draft straight = draft(level);
+        Draft fallen = draft(level.withLength(LengthOption.YOKE_FALL, Length.mm(40)));
+        Finished.holds(fallen);
+        // Along centre front below the yoke 40 are gone, along the princess seam 20.
+        assertThat(left(straight, "centre-front") - left(fallen, "centre-front"))
+                .isCloseTo(40, within(0.5));
+        assertThat(left(straight, "princess-front") - left(fallen, "princess-front"))
+                .isCloseTo(20, within(3.0));
+    }
+
+    private static double left(Draft draft, String edge) {
+        return draft.pattern().piece("F1").edge(edge).path().length();
+    }
 }

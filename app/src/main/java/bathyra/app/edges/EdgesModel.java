@@ -32,6 +32,7 @@ public final class EdgesModel {
             LengthOption.BACK_FALL,
             LengthOption.EDGE_WIDTH,
             LengthOption.YOKE_LINE,
+            LengthOption.YOKE_FALL,
             LengthOption.KEYHOLE_LENGTH,
             LengthOption.KEYHOLE_WIDTH);
     /** The lengths of a lower edge. */

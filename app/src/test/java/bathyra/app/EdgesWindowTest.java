@@ -150,6 +150,18 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
+    void aSleeveIsSetInUnderAShoulder_whereTheArmWasTaped(FxRobot robot) {
+        go(robot, "edges");
+        choose(robot, "#cover", "With shoulders");
+        assertThat(text(robot, "#sleeve")).isEqualTo("No sleeve");
+        choose(robot, "#sleeve", "Set-in sleeve");
+        assertThat(text(robot, "#sleeve")).isEqualTo("Set-in sleeve");
+        assertThat(text(robot, "#edges-fault")).contains("Missing for this edge: upper arm");
+        choose(robot, "#sleeve", "No sleeve");
+        assertThat(text(robot, "#edges-fault")).isEmpty();
+    }
+
+    @Test
     void offTheShoulder_saysWhichTapesAreMissing(FxRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "Off the shoulder");

@@ -82,6 +82,9 @@ public record Cutting(
                     reaching.orElseThrow().arm(),
                     garment);
         }
+        if (garment.top().hasSetInSleeve()) {
+            pattern = SetInSleeve.sewn(pattern, reaching.orElseThrow().arm(), garment);
+        }
         if (garment.lowerEdge() == LowerShape.PEPLUM) {
             pattern = Peplum.sewn(pattern, garment);
         }

@@ -87,6 +87,12 @@ final class Sleeves {
                         Path.of(new Line(lowRight, lowLeft))),
                 seam(EdgeRole.UNDERARM_FRONT.id(), Path.of(new Line(lowLeft, left.end())))));
         outline.addAll(caps(EdgeRole.CAP_FRONT.id(), left, front, true));
+        return joined(pattern, front, back, outline, garment);
+    }
+
+    /** The sleeve sewn to both armholes and closed at its underarm. */
+    static PaperPattern joined(
+            PaperPattern pattern, List<Sheet> front, List<Sheet> back, List<OutlineEdge> outline, Garment garment) {
         Sheet sleeve =
                 new Sheet(PieceRole.SLEEVE.id(), garment.top().sleeve().label(), true, outline, List.of(), List.of());
         PaperPattern sewn = pattern;
@@ -118,7 +124,7 @@ final class Sleeves {
     }
 
     /** A cap, divided as the armhole is by the seams and cups that end in it. @param cap from the top edge down @param upwards whether the outline runs up it */
-    private static List<OutlineEdge> caps(String name, Path cap, List<Sheet> sheets, boolean upwards) {
+    static List<OutlineEdge> caps(String name, Path cap, List<Sheet> sheets, boolean upwards) {
         List<OutlineEdge> edges = new ArrayList<>();
         double run = 0;
         for (int i = 0; i < sheets.size(); i++) {
@@ -136,13 +142,13 @@ final class Sleeves {
         return i == 0 ? "" : before + (i + 1);
     }
 
-    private static double length(List<Sheet> armholes) {
+    static double length(List<Sheet> armholes) {
         return armholes.stream()
                 .mapToDouble(s -> s.edge(TopLine.ARMHOLE).path().length())
                 .sum();
     }
 
-    private static OutlineEdge seam(String name, Path path) {
+    static OutlineEdge seam(String name, Path path) {
         return new OutlineEdge(name, OutlineEdge.Kind.SEAM, Optional.empty(), path);
     }
 
@@ -151,7 +157,7 @@ final class Sleeves {
     }
 
     /** The sheets on which the armhole of front or back lies, from the top edge to the underarm. */
-    private static List<Sheet> armholes(PaperPattern pattern, boolean front) throws NotDraftable {
+    static List<Sheet> armholes(PaperPattern pattern, boolean front) throws NotDraftable {
         List<Sheet> found = ShoulderSeam.outwards(pattern, front).stream()
                 .filter(s -> s.has(TopLine.ARMHOLE))
                 .toList();

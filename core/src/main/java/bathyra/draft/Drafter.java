@@ -226,6 +226,9 @@ public final class Drafter {
             keys.addAll(
                     List.of(MeasurementKey.AROUND_SHOULDERS, MeasurementKey.TOP_EDGE_WIDTH, MeasurementKey.UPPER_ARM));
         }
+        if (garment.top().hasSetInSleeve()) {
+            keys.add(MeasurementKey.UPPER_ARM);
+        }
         return List.copyOf(keys);
     }
 

@@ -199,8 +199,16 @@ public enum LengthOption {
     STRAP_WIDTH("strap-width", "Halter strap, wide", 45, 20, 90, "C10", "at the shoulder"),
     SHOULDER_LINE(
             "shoulder-line", "Off-shoulder edge below the neck end", 122, 100, 150, "C10", "{115} to {130} are usual"),
-    SLEEVE_DEPTH("sleeve-depth", "Sleeve, long at the underarm", 50, 10, 300, "C10", "a band is shorter"),
+    SLEEVE_DEPTH("sleeve-depth", "Sleeve, long at the underarm", 50, 10, 500, "C10", "a band is shorter"),
     SLEEVE_EASE("sleeve-ease", "Sleeve, wider than the upper arm", 40, 10, 160, "C10", "so that the arm can be raised"),
+    SLEEVE_TAPER(
+            "sleeve-taper",
+            "Sleeve, narrower at its hem",
+            20,
+            0,
+            160,
+            "C10",
+            "than at the underarm, both sides together; the hem stays level"),
     PEPLUM_LENGTH("peplum-length", "Peplum, long", 140, 50, 350, "C10", "from the waist down"),
     PEPLUM_SPREAD(
             "peplum-spread",
@@ -320,7 +328,10 @@ public enum LengthOption {
             case NECKLINE_DEPTH, NECKLINE_WIDTH -> cover.hasShoulder();
             case BACK_NECKLINE -> cover == Cover.SHOULDERS;
             case STRAP_WIDTH -> cover == Cover.HALTER;
-            case SHOULDER_LINE, SLEEVE_DEPTH, SLEEVE_EASE -> cover == Cover.OFF_SHOULDER;
+            case SHOULDER_LINE -> cover == Cover.OFF_SHOULDER;
+            case SLEEVE_DEPTH, SLEEVE_EASE ->
+                cover == Cover.OFF_SHOULDER || garment.top().hasSetInSleeve();
+            case SLEEVE_TAPER -> garment.top().hasSetInSleeve();
             case YOKE_LINE, YOKE_FALL -> garment.top().yoke();
             case KEYHOLE_LENGTH, KEYHOLE_WIDTH -> garment.top().keyhole();
             case BRIDGE, CUP_SIDE -> cut;

@@ -6,7 +6,7 @@ package bathyra.garment;
  * @param yoke whether a yoke over the bust line is cut apart
  * @param inFrontOnly whether the back goes up to the shoulder in one, with no yoke of its own
  * @param keyhole whether the front yoke has a keyhole
- * @param sleeve what an off-shoulder edge has round the arm
+ * @param sleeve what an off-shoulder edge has round the arm; under a shoulder a set-in sleeve or, with any other, none
  */
 public record Top(Cover cover, boolean yoke, boolean inFrontOnly, boolean keyhole, Sleeve sleeve) {
     /** What stands until something else is chosen. */
@@ -19,7 +19,8 @@ public record Top(Cover cover, boolean yoke, boolean inFrontOnly, boolean keyhol
 
     public Top withCover(Cover next) {
         boolean shoulder = next.hasShoulder();
-        return new Top(next, yoke && shoulder, inFrontOnly && shoulder, keyhole && shoulder, sleeve);
+        Sleeve kept = sleeve == Sleeve.SET_IN && next != Cover.SHOULDERS ? Sleeve.BAND : sleeve;
+        return new Top(next, yoke && shoulder, inFrontOnly && shoulder, keyhole && shoulder, kept);
     }
 
     public Top withYoke(boolean next) {
@@ -32,6 +33,11 @@ public record Top(Cover cover, boolean yoke, boolean inFrontOnly, boolean keyhol
 
     public Top withKeyhole(boolean next) {
         return new Top(cover, yoke, inFrontOnly, next, sleeve);
+    }
+
+    /** Whether a sleeve is set into the armhole under a shoulder. */
+    public boolean hasSetInSleeve() {
+        return cover == Cover.SHOULDERS && sleeve == Sleeve.SET_IN;
     }
 
     public Top withSleeve(Sleeve next) {

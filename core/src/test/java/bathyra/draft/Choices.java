@@ -15,6 +15,7 @@ import bathyra.garment.Experience;
 import bathyra.garment.Finish;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.Gore;
 import bathyra.garment.LayerKind;
 import bathyra.garment.LowerShape;
 import bathyra.garment.Panels;
@@ -53,6 +54,9 @@ public final class Choices {
             List.of(new EaseHere(Length.mm(40), Optional.empty(), Length.mm(12))),
             List.of(new EaseHere(Length.mm(40), Optional.of(SeamPlace.SIDE), Length.mm(-8))));
 
+    private static final List<List<Gore>> GORES =
+            List.of(List.of(), List.of(new Gore("B2", false, 0.5, Length.mm(45), Length.mm(18))));
+
     private static final int LAYERS = 4;
     private static final int BONES = 4;
     private static final int YOKES = 4;
@@ -84,6 +88,7 @@ public final class Choices {
         YOKES,
         PLACINGS,
         LINES.size(),
+        GORES.size(),
         3
     };
 
@@ -126,6 +131,7 @@ public final class Choices {
         int yoke = row[f++];
         SeamPlacing placing = SeamPlacing.values()[row[f++]];
         List<EaseHere> lines = LINES.get(row[f++]);
+        List<Gore> gores = GORES.get(row[f++]);
         Garment garment = Garment.of(kind);
         garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start))
                 .withLowerEdge(lower)
@@ -141,7 +147,8 @@ public final class Choices {
                             .withYoke(yoke % 2 == 1 && cover.hasShoulder())
                             .withYokeInFrontOnly(yoke == 1 && cover == Cover.SHOULDERS && layers % 2 == 1)
                             .withKeyhole(yoke == 3 && cover.hasShoulder())
-                            .withSleeve(yoke < 2 ? Sleeve.BAND : Sleeve.SHORT);
+                            .withSleeve(
+                                    yoke < 2 ? Sleeve.BAND : cover == Cover.SHOULDERS ? Sleeve.SET_IN : Sleeve.SHORT);
             Garment under = garment.withTop(top);
             List<ContourWedge> closed =
                     wedges.stream().filter(w -> !fitting || fits(w, under)).toList();
@@ -151,7 +158,8 @@ public final class Choices {
         }
         garment = garment.withFinish(finish(garment.finish(), layers))
                 .withBoning(boning(bones))
-                .withBetween(lines);
+                .withBetween(lines)
+                .withGores(lower.endsAtWaist() ? List.of() : gores);
         return new Combination(
                 row[f],
                 garment,
@@ -180,6 +188,7 @@ public final class Choices {
                         placing.id(),
                         "lines",
                         lines.toString(),
+                        garment.gores().toString(),
                         "body",
                         row[f] + ""));
     }

@@ -26,6 +26,7 @@ import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.Panels;
 import bathyra.garment.SeamPlacing;
+import bathyra.garment.Sleeve;
 import bathyra.garment.Top;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Point;
@@ -76,6 +77,8 @@ class OwnLengthsTest {
                 Garment.of(GarmentKind.CORSET).withUpperEdge(UpperShape.SWEETHEART),
                 Garment.bustier().withUpperEdge(UpperShape.SQUARE),
                 keyhole,
+                Garment.bustier()
+                        .withTop(Top.STRAPLESS.withCover(Cover.SHOULDERS).withSleeve(Sleeve.SET_IN)),
                 Garment.bustier().withTop(Top.STRAPLESS.withCover(Cover.OFF_SHOULDER)),
                 Garment.bustier().withTop(Top.STRAPLESS.withCover(Cover.HALTER)),
                 Garment.bustier()

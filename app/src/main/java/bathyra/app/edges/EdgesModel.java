@@ -24,6 +24,7 @@ public final class EdgesModel {
             LengthOption.SHOULDER_LINE,
             LengthOption.SLEEVE_DEPTH,
             LengthOption.SLEEVE_EASE,
+            LengthOption.SLEEVE_TAPER,
             LengthOption.NECKLINE_DEPTH,
             LengthOption.NECKLINE_WIDTH,
             LengthOption.STRAP_WIDTH,

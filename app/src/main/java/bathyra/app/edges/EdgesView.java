@@ -61,6 +61,8 @@ public final class EdgesView extends TableStage {
     private final CheckBox inFrontOnly = new CheckBox("In front only");
     private final CheckBox keyhole = new CheckBox("Keyhole");
     private final Label fault = new Label();
+    private static final String NO_SLEEVE = "No sleeve";
+
     private EdgesLook look = EdgesLook.ABOVE;
     private EdgesDrawing drawing;
 
@@ -131,9 +133,6 @@ public final class EdgesView extends TableStage {
         }
         sleeve.setId("sleeve");
         sleeve.setAccessibleText("What goes round the arm");
-        for (Sleeve each : Sleeve.values()) {
-            sleeve.getItems().add(item("sleeve-" + each.id(), each.label(), () -> model.sleeve(each)));
-        }
         yoke.setId("yoke");
         yoke.setOnAction(e -> model.yoke(yoke.isSelected()));
         inFrontOnly.setId("yoke-in-front-only");
@@ -220,8 +219,7 @@ public final class EdgesView extends TableStage {
                         ? "Princess seam: " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT)
                         : "Princess seam: " + garment.block().princess().label().toLowerCase(Locale.ROOT));
         princess.setVisible(garment.top().cover() == Cover.SHOULDERS);
-        sleeve.setText(garment.top().sleeve().label());
-        sleeve.setVisible(garment.top().cover() == Cover.OFF_SHOULDER);
+        sleeves(garment);
         yoke.setVisible(garment.top().cover().hasShoulder());
         yoke.setSelected(garment.top().yoke());
         inFrontOnly.setVisible(garment.top().yoke() && garment.top().cover() == Cover.SHOULDERS);
@@ -242,6 +240,25 @@ public final class EdgesView extends TableStage {
                         : workshop.refusal()
                                 .map(r -> r.reasons().get(0).sentence().in(workshop.unit()))
                                 .orElse(""));
+    }
+
+    /** Off the shoulder there is a band or a short sleeve, under a shoulder a set-in one or none. */
+    private void sleeves(Garment garment) {
+        Cover held = garment.top().cover();
+        List<Sleeve> fitting = Sleeve.fitting(held);
+        boolean bare = held == Cover.SHOULDERS && !garment.top().hasSetInSleeve();
+        sleeve.setText(bare ? NO_SLEEVE : garment.top().sleeve().label());
+        sleeve.setVisible(!fitting.isEmpty());
+        if (sleeve.getUserData() == held) {
+            return;
+        }
+        sleeve.setUserData(held);
+        sleeve.getItems().clear();
+        if (held == Cover.SHOULDERS) {
+            sleeve.getItems().add(item("sleeve-none", NO_SLEEVE, () -> model.sleeve(Sleeve.BAND)));
+        }
+        fitting.forEach(
+                each -> sleeve.getItems().add(item("sleeve-" + each.id(), each.label(), () -> model.sleeve(each))));
     }
 
     private void card(Draft draft) {

@@ -53,8 +53,12 @@ final class EdgesJson {
         if (inFrontOnly && !yoke) {
             upper.fault("yokeInFrontOnly", "is true, and there is no yoke", "false, or a yoke");
         }
-        return new Top(
-                cover, yoke, inFrontOnly, keyhole, GarmentJson.choice(upper, "sleeve", Sleeve.class, Sleeve.BAND));
+        Sleeve sleeve = GarmentJson.choice(upper, "sleeve", Sleeve.class, Sleeve.BAND);
+        if (sleeve == Sleeve.SET_IN && cover != Cover.SHOULDERS) {
+            upper.fault("sleeve", "is set-in, and " + cover.id() + " has no armhole for it", "the cover shoulders");
+            sleeve = Sleeve.BAND;
+        }
+        return new Top(cover, yoke, inFrontOnly, keyhole, sleeve);
     }
 
     static UpperShape shape(Fields upper, GarmentKind kind, Cover cover) {

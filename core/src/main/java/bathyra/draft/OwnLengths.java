@@ -104,6 +104,10 @@ final class OwnLengths {
     }
 
     private void underarm(Block block) {
+        // Where the tape round the arm has set the underarm, that is said of the armhole.
+        if (block.heights().front().get(Level.UPPER).rule().equals(TapedArmhole.RULE)) {
+            return;
+        }
         double drawn = block.front(Level.UPPER)
                 - (block.chestDepth().value() - block.sideDart().value());
         held(LengthOption.UNDERARM_LOWERING, drawn, "the upper line stays half the bust radius above the apex");

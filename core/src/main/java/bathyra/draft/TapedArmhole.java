@@ -25,7 +25,7 @@ import java.util.Optional;
  * armhole measures what the tape does, as far as bust line and shoulder leave room; what is left over is said.
  */
 final class TapedArmhole {
-    private static final Rule RULE = Rule.of("C18", "the armhole tape wins");
+    static final Rule RULE = Rule.of("C18", "the armhole tape wins");
     /** Nearer is near enough, mm. */
     private static final double NEAR = 0.5;
 

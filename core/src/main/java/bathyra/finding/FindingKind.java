@@ -148,7 +148,7 @@ public enum FindingKind {
     PROGRAM("program", "The program", on(Step.PIECES)),
     BASE_BLOCK("base-block", "Base block", on(Step.BLOCK)),
     TAPE_WINS("tape-wins", "The tape wins", on(Step.BLOCK)),
-    ARMHOLE("armhole", "Armhole", on(Step.BLOCK)),
+    ARMHOLE("armhole", "Armhole", on(Step.BLOCK).also(Step.EDGES)),
     DART_LEGS("dart-legs", "Dart legs", on(Step.BLOCK)),
     DART_ROOM("dart-room", "Room for the darts", on(Step.BLOCK)),
     SHOULDER_SEAM("shoulder-seam", "Shoulder seam", on(Step.BLOCK)),

@@ -155,6 +155,7 @@ public final class EdgesView extends TableStage {
     private VBox strip() {
         Label head = new Label("Upper edge");
         head.getStyleClass().add("section-head");
+        head.setMinWidth(Region.USE_PREF_SIZE);
         HBox top = new HBox(10, head, cover, princess, sleeve, yoke, inFrontOnly, keyhole);
         top.setAlignment(Pos.CENTER_LEFT);
         Label below = new Label("Lower edge");
@@ -216,8 +217,8 @@ public final class EdgesView extends TableStage {
         lower.setText(garment.lowerEdge().label());
         princess.setText(
                 garment.block().princess() == PrincessStart.NONE
-                        ? "Princess seam: " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT)
-                        : "Princess seam: " + garment.block().princess().label().toLowerCase(Locale.ROOT));
+                        ? "Seam " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT)
+                        : "Seam " + garment.block().princess().label().toLowerCase(Locale.ROOT));
         princess.setVisible(garment.top().cover() == Cover.SHOULDERS);
         sleeves(garment);
         yoke.setVisible(garment.top().cover().hasShoulder());

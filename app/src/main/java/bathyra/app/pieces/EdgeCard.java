@@ -58,7 +58,8 @@ final class EdgeCard {
                         model::withAllowance),
                 workshop::unit);
         uses = Arrays.stream(EdgeUse.values())
-                .filter(u -> u != EdgeUse.FOLD)
+                // A slit is cut on its line; who wants it otherwise says so of that edge.
+                .filter(u -> u != EdgeUse.FOLD && u != EdgeUse.SLIT)
                 .map(u -> new OptionField(settings.allowance(u), workshop::unit))
                 .toList();
         grain.setId("grain");

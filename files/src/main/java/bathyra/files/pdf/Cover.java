@@ -187,7 +187,9 @@ final class Cover {
     private void allowances(Draft draft) throws IOException {
         heading(SECOND, "Allowances, outside the sewing line");
         for (EdgeUse use : EdgeUse.values()) {
-            if (use != EdgeUse.FOLD) {
+            boolean has =
+                    use != EdgeUse.SLIT || !draft.commission().garment().gores().isEmpty();
+            if (use != EdgeUse.FOLD && has) {
                 row(
                         SECOND,
                         SECOND + 86,

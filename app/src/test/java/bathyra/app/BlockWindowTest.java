@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The Block stage in the real window: schools, comparing, drafting along, practising, printing. */
@@ -151,7 +152,8 @@ class BlockWindowTest extends RealWindow {
     @Test
     void theReduction_startsFromABlockInADocument_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
         robot.clickOn("#output");
-        robot.clickOn("Block, pattern document");
+        robot.clickOn("From the block");
+        robot.clickOn("Block, pattern document", Motion.HORIZONTAL_FIRST);
         WaitForAsyncUtils.waitFor(
                 20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         go(robot, "block");
@@ -170,7 +172,8 @@ class BlockWindowTest extends RealWindow {
     @Test
     void theBlock_isPrintedWithAllItsSteps(FxRobot robot) throws Exception {
         robot.clickOn("#output");
-        robot.clickOn("Block with its steps, quarter size");
+        robot.clickOn("From the block");
+        robot.clickOn("Block with its steps, quarter size", Motion.HORIZONTAL_FIRST);
         WaitForAsyncUtils.waitFor(
                 20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {

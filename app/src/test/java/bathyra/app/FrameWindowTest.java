@@ -2,6 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.output.OutputPart;
 import bathyra.files.SquareFinder;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -93,6 +94,27 @@ class FrameWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.getScene().getRoot().getStyleClass()).contains("dark");
         assertThat(book.place("theme")).contains("dark");
+    }
+
+    @Test
+    void everyPartOfTheOutputMenu_standsInsideASmallWindow(FxRobot robot) {
+        robot.clickOn("#output");
+        assertThat(bottomOfTheMenus(robot)).isLessThan(window.getY() + window.getHeight());
+        for (OutputPart part : OutputPart.values()) {
+            if (!part.label().isEmpty()) {
+                robot.clickOn(part.label());
+                WaitForAsyncUtils.waitForFxEvents();
+                assertThat(robot.lookup(part.kinds().get(0).label()).queryAll()).isNotEmpty();
+                assertThat(bottomOfTheMenus(robot)).isLessThan(window.getY() + window.getHeight());
+            }
+        }
+    }
+
+    private static double bottomOfTheMenus(FxRobot robot) {
+        return robot.lookup(".menu-item").queryAll().stream()
+                .mapToDouble(n -> n.localToScreen(n.getBoundsInLocal()).getMaxY())
+                .max()
+                .orElseThrow();
     }
 
     @Test

@@ -52,15 +52,6 @@ public enum OutputKind {
             Of.HALF,
             job -> Job.utf8(CuttingLists.pieces(job.plan(), job.commission().units()))),
     GIRTH_PLAN("Girth plan, CSV", "csv", Source.DRAFT, Of.HALF, job -> Job.utf8(CuttingLists.girths(job.drafted()))),
-    SHOPPING(
-            "Shopping list of bones, CSV",
-            "csv",
-            Source.DRAFT,
-            Of.WHOLE,
-            job -> Job.utf8(Bills.shopping(Shopping.of(job.drafted(), job.prices())))),
-    LAY_SVG("Lays of all layers, SVG", "svg", Job::lays),
-    BILL_PDF("Bill, PDF", "pdf", Source.DRAFT, Of.WHOLE, job -> BillPage.write(job.drafted(), job.bill(), Job.today())),
-    BILL_CSV("Bill, CSV", "csv", Source.DRAFT, Of.WHOLE, job -> Job.utf8(Bills.bill(job.bill()))),
     PAPER_MODEL(
             "Paper model of the cup, half size",
             "pdf",
@@ -70,6 +61,15 @@ public enum OutputKind {
                     PaperModel.of(
                             job.drafted().cutting(), job.drafted().commission().garment()),
                     job.drafted().commission().title())),
+    SHOPPING(
+            "Shopping list of bones, CSV",
+            "csv",
+            Source.DRAFT,
+            Of.WHOLE,
+            job -> Job.utf8(Bills.shopping(Shopping.of(job.drafted(), job.prices())))),
+    LAY_SVG("Lays of all layers, SVG", "svg", Job::lays),
+    BILL_PDF("Bill, PDF", "pdf", Source.DRAFT, Of.WHOLE, job -> BillPage.write(job.drafted(), job.bill(), Job.today())),
+    BILL_CSV("Bill, CSV", "csv", Source.DRAFT, Of.WHOLE, job -> Job.utf8(Bills.bill(job.bill()))),
     FIT_SHEET(
             "On the body, one sheet for the fitting",
             "pdf",
@@ -240,13 +240,11 @@ public enum OutputKind {
         return ordinal() <= GIRTH_PLAN.ordinal();
     }
 
-    /** Whether a new part of the menu begins with it. */
-    public boolean beginsPart() {
-        return this != PDF_A4
-                && (this == SVG
-                        || this == JSON
-                        || this == SHOPPING
-                        || this == FIT_SHEET
-                        || values()[ordinal() - 1].source != source);
+    /** The part of the menu it stands in. */
+    public OutputPart part() {
+        return Arrays.stream(OutputPart.values())
+                .filter(part -> part.first().ordinal() <= ordinal())
+                .reduce((before, after) -> after)
+                .orElseThrow();
     }
 }

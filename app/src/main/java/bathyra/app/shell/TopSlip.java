@@ -1,17 +1,21 @@
 package bathyra.app.shell;
 
 import bathyra.app.output.Output;
-import bathyra.app.output.OutputKind;
+import bathyra.app.output.OutputPart;
 import bathyra.app.stage.Marks;
 import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Workshop;
 import bathyra.finding.Finding;
 import bathyra.length.LengthUnit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -105,14 +109,8 @@ final class TopSlip extends HBox {
         MenuButton menu = new MenuButton("Output");
         menu.setId("output");
         menu.setMinWidth(Region.USE_PREF_SIZE);
-        for (OutputKind kind : OutputKind.values()) {
-            if (kind.beginsPart()) {
-                menu.getItems().add(new SeparatorMenuItem());
-            }
-            MenuItem item = new MenuItem(kind.label());
-            item.setId("output-" + kind.name());
-            item.setOnAction(e -> output.write(kind, getScene().getWindow()));
-            menu.getItems().add(item);
+        for (OutputPart part : OutputPart.values()) {
+            menu.getItems().addAll(lines(part, output));
         }
         CheckMenuItem named = new CheckMenuItem("With the wearer's name");
         named.setId("output-named");
@@ -125,6 +123,25 @@ final class TopSlip extends HBox {
                 .set(!workshop.whereabouts().darkProperty().get()));
         menu.getItems().addAll(new SeparatorMenuItem(), named, new SeparatorMenuItem(), theme);
         return menu;
+    }
+
+    private List<MenuItem> lines(OutputPart part, Output output) {
+        List<MenuItem> lines = part.kinds().stream()
+                .map(kind -> {
+                    MenuItem line = new MenuItem(kind.label());
+                    line.setId("output-" + kind.name());
+                    line.setOnAction(e -> output.write(kind, getScene().getWindow()));
+                    return line;
+                })
+                .collect(Collectors.toCollection(ArrayList::new));
+        if (part.label().isEmpty()) {
+            lines.add(new SeparatorMenuItem());
+            return lines;
+        }
+        Menu opens = new Menu(part.label());
+        opens.setId("output-part-" + part.name());
+        opens.getItems().addAll(lines);
+        return List.of(opens);
     }
 
     private void show() {

@@ -21,13 +21,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
  * A sleeve set into the armhole (C10): its cap is in front as long as the front half of the armhole and behind as the back half, both halves
  * equally high, and as wide at the underarm as the arm asks; from there it tapers to a level hem.
  */
 final class SetInSleeve {
-    private static final int HALVINGS = 50;
+    private static final int TRIALS = 100;
+    /** Heights and widths are met as nearly as this, mm. */
+    private static final double NEAR = 1e-9;
+
     private static final double LOWEST = 8;
     /** A cap is no higher than so much of the shorter half of the armhole: steeper, it could not be sewn. */
     private static final double HIGHEST = 0.93;
@@ -62,7 +66,7 @@ final class SetInSleeve {
                             Length.mm(wide),
                             MeasurementKey.UPPER_ARM)));
         }
-        double high = where(h -> width.applyAsDouble(h) > wide, LOWEST, highest);
+        double high = where(h -> width.applyAsDouble(h) - wide, LOWEST, highest);
         Path left = cap(-half(inFront, high, slant), high, slant);
         Path right = cap(half(behind, high, slant), high, slant);
         return Sleeves.joined(pattern, front, back, outline(left, right, front, back, garment), garment);
@@ -99,7 +103,7 @@ final class SetInSleeve {
 
     /** How wide half a cap of a height is whose curve is so long, mm. */
     private static double half(double length, double high, double slant) {
-        return where(w -> cap(w, high, slant).length() < length, 0, length);
+        return where(w -> cap(w, high, slant).length() - length, 0, length);
     }
 
     /** Half a cap, from the shoulder down: level there, and at the underarm square to a seam that tapers. @param wide to the left negative @param slant by how much the seam runs in for each millimetre that it runs down */
@@ -111,22 +115,10 @@ final class SetInSleeve {
         return Path.of(Cubic.hermite(new Point(0, 0), new Vec(out * pace, 0), to, arriving.times(pace)));
     }
 
-    private interface Holds {
-        boolean at(double value);
-    }
-
-    /** Where a condition that holds at first ceases to hold. */
-    private static double where(Holds holds, double from, double to) {
-        double low = from;
-        double high = to;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (holds.at(middle)) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+    /** Where what is missing at the one end and over at the other is neither; the first end where it is over, or missing, at both. */
+    private static double where(DoubleUnaryOperator missing, double from, double to) {
+        return missing.applyAsDouble(from) * missing.applyAsDouble(to) > 0
+                ? from
+                : new BrentSolver(NEAR).solve(TRIALS, missing::applyAsDouble, from, to);
     }
 }

@@ -28,6 +28,15 @@ public record Gore(String panel, boolean above, double place, Length height, Len
         }
     }
 
+    /** Whether a garment has an edge that a gusset, or a gore, can open in. */
+    public static boolean opensIn(Garment garment, boolean above) {
+        return above
+                ? garment.kind().isOverBust()
+                        && garment.kind().isPanelled()
+                        && garment.top().cover() == Cover.STRAPLESS
+                : !garment.lowerEdge().endsAtWaist();
+    }
+
     /** What it is called. */
     public String name() {
         return above ? "Bust gusset" : "Hip gore";

@@ -4,7 +4,6 @@ import bathyra.block.Block;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
-import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.Gore;
 import bathyra.length.Length;
@@ -71,11 +70,7 @@ record GoreRoom(List<Map<Level, Double>> given, List<Map<Level, Double>> each) {
                         .filter(s -> s.part() == SeamPlace.Part.FRONT)
                         .count()
                 + 1;
-        boolean reaches = gore.above()
-                ? garment.kind().isOverBust()
-                        && garment.kind().isPanelled()
-                        && garment.top().cover() == Cover.STRAPLESS
-                : !garment.lowerEdge().endsAtWaist();
+        boolean reaches = Gore.opensIn(garment, gore.above());
         for (int i = 0; reaches && i < panels; i++) {
             String id = i < fronts ? PieceRole.FRONT.id(i + 1) : PieceRole.BACK.id(panels - i);
             if (id.equals(gore.panel())) {

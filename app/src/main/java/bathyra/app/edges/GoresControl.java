@@ -42,8 +42,8 @@ final class GoresControl extends VBox {
         if (panels.size() != model.gores().size()) {
             build();
         }
-        below.setVisible(model.hasGores());
-        above.setVisible(model.hasGussets());
+        below.setVisible(model.canOpen(false));
+        above.setVisible(model.canOpen(true));
         fields.forEach(OptionField::refresh);
         places.forEach(SliderControl::refresh);
         List<Piece> pieces = model.panels();

@@ -3,7 +3,6 @@ package bathyra.app.edges;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
-import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.Gore;
 import bathyra.length.Length;
@@ -41,16 +40,9 @@ public final class GoresModel {
         workshop.change(label, workshop.commission().withGarment(garment().withGores(next)), InHand.of(thing));
     }
 
-    /** Whether a gusset can open in the upper edge. */
-    boolean hasGussets() {
-        return garment().kind().isPanelled()
-                && garment().kind().isOverBust()
-                && garment().top().cover() == Cover.STRAPLESS;
-    }
-
-    /** Whether a gore can open in the lower edge. */
-    boolean hasGores() {
-        return !garment().lowerEdge().endsAtWaist();
+    /** Whether one can be set into the upper edge, or the lower. */
+    boolean canOpen(boolean above) {
+        return Gore.opensIn(garment(), above);
     }
 
     /** The panels that can be slit, each with its name. */

@@ -23,6 +23,9 @@ record HalfShape(
         List<Point> side,
         Optional<SideDart> sideDart,
         List<Point> centre) {
+    /** A corner of the side nearer than this to a dart's mouth would bend its allowance: the mouth stands for it, mm. */
+    private static final double BESIDE_DART = 2;
+
     /** @param after how many of the side's corners lie above it */
     record SideDart(Point upper, Point tip, Point lower, int after) {}
 
@@ -62,14 +65,19 @@ record HalfShape(
         if (sideDart.isEmpty()) {
             return side;
         }
+        Point upper = sideDart.get().upper();
         List<Point> above = new ArrayList<>(side.subList(0, sideDart.get().after()));
-        above.add(sideDart.get().upper());
+        above.removeIf(p -> p != underarm() && p.distance(upper) < BESIDE_DART);
+        above.add(upper);
         return above;
     }
 
     List<Point> sideBelow() {
-        List<Point> below = new ArrayList<>(List.of(sideDart.orElseThrow().lower()));
-        below.addAll(side.subList(sideDart.get().after(), side.size()));
+        Point lower = sideDart.orElseThrow().lower();
+        List<Point> below = new ArrayList<>(List.of(lower));
+        side.subList(sideDart.get().after(), side.size()).stream()
+                .filter(p -> p.distance(lower) >= BESIDE_DART)
+                .forEach(below::add);
         return below;
     }
 

@@ -51,6 +51,8 @@ record CarriedSeam(
     private static final double BESIDE_NECK = 16;
     private static final int TRIALS = 8;
     private static final double DAMPED = 0.6;
+    private static final double LEAST_GAIN = 0.5;
+    private static final double MOST_GAIN = 6;
     /** What the seam takes at its end is met as nearly as this, mm. */
     private static final double TAKEN = 0.25;
     /** On some bodies a seam has no room to come into the armhole squarely: as squarely as it goes. */
@@ -91,17 +93,19 @@ record CarriedSeam(
                 .orElse(straight);
         Vec outwards = body.turned(arriving, RIGHT_ANGLE);
         Path up = raised(near, end.near(target, outwards), arriving);
-        double by = end.taken();
-        Path partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
-        Meeting.Met met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting());
-        // The edge is met beside the place where the seam is led to, and there its edges are not yet parallel.
-        double missing = end.taken() > 0 ? end.taken() - apart(up.at(met.here()), partner.at(met.here())) : 0;
-        for (int round = 0; Math.abs(missing) > TAKEN && round < TRIALS; round++) {
-            by += DAMPED * missing;
-            partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
-            met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting());
-            missing = end.taken() - apart(up.at(met.here()), partner.at(met.here()));
+        Trial best = trial(end.taken(), up, far, target, outwards, arriving, flank);
+        Trial last = best;
+        // How much is gained by leading the edge one further, known from the last two trials.
+        double gain = 1 / DAMPED;
+        for (int round = 0; Math.abs(last.missing()) > TAKEN && round < TRIALS; round++) {
+            double step = last.missing() / gain;
+            Trial next = trial(last.by() + step, up, far, target, outwards, arriving, flank);
+            gain = Math.max(LEAST_GAIN, Math.min(MOST_GAIN, (last.missing() - next.missing()) / step));
+            last = next;
+            best = Math.abs(next.missing()) < Math.abs(best.missing()) ? next : best;
         }
+        Path partner = best.partner();
+        Meeting.Met met = best.met();
         double off = met.off();
         if (off > Tolerance.CHORD) {
             throw new NotDraftable(Finding.of(
@@ -124,6 +128,18 @@ record CarriedSeam(
                 topped(centre, split.before(), seam, nearSeam, inFront, true, line.declared()),
                 topped(side, split.after(), seam, farSeam, inFront, false, List.of()),
                 line);
+    }
+
+    /** The seam with its edge at the side led to one place: where it meets the edge above, and what it then does not take yet, mm. */
+    private record Trial(double by, Path partner, Meeting.Met met, double missing) {}
+
+    /** The edge is met beside the place where the seam is led to, and there its edges are not yet parallel. */
+    private Trial trial(double by, Path up, Path far, Point target, Vec outwards, Vec arriving, Path flank)
+            throws NotDraftable {
+        Path partner = raised(far, opened.apply(end.far(target, outwards, by)), opened.apply(arriving));
+        Meeting.Met met = new Meeting(up, partner, flank, drawing).found(opened).orElseThrow(() -> noMeeting());
+        double missing = end.taken() > 0 ? end.taken() - apart(up.at(met.here()), partner.at(met.here())) : 0;
+        return new Trial(by, partner, met, missing);
     }
 
     static Path down(Path path) {

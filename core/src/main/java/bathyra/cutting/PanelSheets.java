@@ -58,11 +58,7 @@ final class PanelSheets {
     private PaperPattern pattern() {
         for (Panel panel : set.panels()) {
             Path left = panel.left().path();
-            lefts.add(
-                    lefts.isEmpty()
-                            ? Path.of(
-                                    new Line(new Point(0, block.centreFrontTop().value()), left.end()))
-                            : left);
+            lefts.add(lefts.isEmpty() ? Path.of(new Line(new Point(0, centreFrontTop()), left.end())) : left);
             rights.add(panel.right().path());
         }
         if (garment.lowerEdge() == LowerShape.FLARED) {
@@ -84,6 +80,14 @@ final class PanelSheets {
             sheets.add(i == squareAt() ? sheet.declaring(low(), 270).declaring(high(), 90) : sheet);
         }
         return new PaperPattern(sheets, seams());
+    }
+
+    /** How deep centre front begins: by the block, and as far as the edge or the panel was moved by a fitting. */
+    private double centreFrontTop() {
+        double moved = garment.found().folded(false, Level.UPPER);
+        return block.centreFrontTop().value()
+                + moved
+                - (set.upper().isEmpty() ? 0 : set.upper().get(0).moved());
     }
 
     private List<Path> lowerEdges(List<JoinedEdge.Span> spans) {
@@ -111,7 +115,7 @@ final class PanelSheets {
         crest.set(0, new JoinedEdge.Span(high(), Vec.DOWN, own.right(), own.rightSeam()));
         List<JoinedEdge.Run> overCrest = new ArrayList<>(runs.subList(k, runs.size()));
         JoinedEdge.Run first = overCrest.get(0);
-        overCrest.set(0, new JoinedEdge.Run(Vec.RIGHT, first.levelRight(), 0, first.slopeRight()));
+        overCrest.set(0, new JoinedEdge.Run(Vec.RIGHT, first.levelRight(), 0, first.slopeRight(), List.of()));
         List<Path> before = JoinedEdge.over(level, inFront);
         List<Path> after = JoinedEdge.over(crest, overCrest, RIGHT_ANGLE);
         List<Path> edges = new ArrayList<>(before.subList(0, k));
@@ -165,7 +169,8 @@ final class PanelSheets {
                     left.start().to(inward(right, deeper)),
                     inward(left, -deeper).to(right.start()),
                     atLeft.slope(),
-                    atRight.slope()));
+                    atRight.slope(),
+                    atLeft.beside()));
         }
         return runs;
     }

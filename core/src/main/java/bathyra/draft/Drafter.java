@@ -7,6 +7,7 @@ import bathyra.cutting.Finishing;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
+import bathyra.fitting.Found;
 import bathyra.garment.Commission;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
@@ -61,7 +62,8 @@ public final class Drafter {
     }
 
     private static Outcome whole(Commission commission) {
-        boolean uneven = isUneven(commission.measurements(), commission.garment());
+        boolean uneven =
+                isUneven(commission.measurements(), commission.garment()) || Found.isApart(commission.adjustments());
         if (!uneven || commission.measurements().part() != MeasurementSet.Part.WHOLE) {
             return half(commission);
         }
@@ -139,13 +141,14 @@ public final class Drafter {
                 asked.restricted() ? asked.withGarment(LacingRule.obeyed(asked.garment(), tape)) : asked;
         Garment garment = commission.garment();
         try {
-            GirthPlan girths = GirthPlan.of(tape, garment);
+            GirthPlan planned = GirthPlan.of(tape, garment);
+            GirthPlan girths = planned.pinched(garment.found());
             requireBearable(girths);
             Drawn drawn = TapedArmhole.drawn(
                     tape,
                     garment,
                     DraftingMethod.of(garment).draw(tape, garment),
-                    block -> drawn(tape, garment, girths, block));
+                    block -> drawn(tape, garment, planned, block));
             Block block = drawn.block();
             IntakeTable intakes = drawn.intakes();
             PanelSet panels = drawn.panels();

@@ -3,6 +3,7 @@ package bathyra.draft;
 import bathyra.block.Block;
 import bathyra.block.DraftingMethod;
 import bathyra.finding.NotDraftable;
+import bathyra.fitting.Found;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.Kept;
@@ -36,8 +37,8 @@ public final class TodaysRules {
 
     /** What today's rules give a commission, whatever it keeps; empty when they cannot be followed on these figures. */
     public static Optional<Ruled> of(Commission commission) {
-        MeasurementSet tape = commission.measurements();
-        Garment bare = commission.garment().keeping(Optional.empty());
+        MeasurementSet tape = commission.measurements().finding(Map.of());
+        Garment bare = commission.garment().keeping(Optional.empty()).finding(Found.NONE);
         if (!Drafter.missing(tape, bare).isEmpty()) {
             return Optional.empty();
         }

@@ -1,6 +1,7 @@
 package bathyra.edge;
 
 import bathyra.geometry.Cubic;
+import bathyra.geometry.FairSpline;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -8,6 +9,7 @@ import bathyra.geometry.Segment;
 import bathyra.geometry.Vec;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The upper or lower edge of one panel, curved between its corners. */
 final class EdgeCurve {
@@ -21,6 +23,9 @@ final class EdgeCurve {
     private static final double HANDLE = 0.38;
     /** With handles of a third a cubic goes along its chord at an even pace, as the design does. */
     private static final double EVEN = 1.0 / 3;
+
+    /** So near a straight end it is drawn through no point of its own, mm. */
+    private static final double CLEAR = 8;
 
     private EdgeCurve() {}
 
@@ -66,6 +71,33 @@ final class EdgeCurve {
             segments.add(new Line(b, to));
         }
         return new Path(segments);
+    }
+
+    /** A curve moved upwards at even steps along it, its ends and their directions kept; where it is straight at an end it stays so. @param by mm, one a step; none: the curve itself */
+    static Path moved(Path curve, List<Double> by) {
+        if (by.isEmpty()) {
+            return curve;
+        }
+        List<Segment> segments = curve.segments();
+        double from = straight(segments.get(0));
+        double to = curve.length() - straight(segments.get(segments.size() - 1));
+        List<Point> points = new ArrayList<>(List.of(curve.at(from).point()));
+        for (int i = 0; i < by.size(); i++) {
+            double arc = curve.length() * (i + 1) / (by.size() + 1);
+            if (arc > from + CLEAR && arc < to - CLEAR) {
+                Path.Place place = curve.at(arc);
+                points.add(
+                        place.point().plus(place.tangent().turned(-Math.PI / 2).times(by.get(i))));
+            }
+        }
+        points.add(curve.at(to).point());
+        Path middle = FairSpline.through(points, Optional.of(curve.startTangent()), Optional.of(curve.endTangent()));
+        Path before = from == 0 ? middle : Path.of(segments.get(0)).then(middle);
+        return to == curve.length() ? before : before.then(Path.of(segments.get(segments.size() - 1)));
+    }
+
+    private static double straight(Segment segment) {
+        return segment instanceof Line ? segment.length() : 0;
     }
 
     private static double straight(double length, boolean centre) {

@@ -35,8 +35,13 @@ public final class JoinedEdge {
      * @param levelRight to the corner nearer centre back, from the place of the same height on the other long edge
      * @param slopeLeft by how much the edge rises towards centre back, at the corner nearer centre front
      * @param slopeRight the same at the other corner
+     * @param beside how much higher it lies between its corners than one cubic between them would, at even steps, mm; empty for nothing
      */
-    public record Run(Vec levelLeft, Vec levelRight, double slopeLeft, double slopeRight) {}
+    public record Run(Vec levelLeft, Vec levelRight, double slopeLeft, double slopeRight, List<Double> beside) {
+        public Run {
+            beside = List.copyOf(beside);
+        }
+    }
 
     /**
      * One edge a panel, each from the corner nearer centre front to the corner nearer centre back. The panels' chords say how it runs.
@@ -83,7 +88,7 @@ public final class JoinedEdge {
 
     private static List<Run> chords(List<Span> spans) {
         return spans.stream()
-                .map(s -> new Run(s.left().to(s.right()), s.left().to(s.right()), 0, 0))
+                .map(s -> new Run(s.left().to(s.right()), s.left().to(s.right()), 0, 0, List.of()))
                 .toList();
     }
 
@@ -121,7 +126,8 @@ public final class JoinedEdge {
             double turn = upward(span);
             Vec leaving = span.leftSeam().turned(-turn * atLeft[i]);
             Vec arriving = span.rightSeam().turned(turn * atRight[i]).reversed();
-            edges.add(curve.between(span.left(), leaving, i == 0, span.right(), arriving, i == n - 1));
+            Path edge = curve.between(span.left(), leaving, i == 0, span.right(), arriving, i == n - 1);
+            edges.add(EdgeCurve.moved(edge, runs.get(i).beside()));
         }
         return edges;
     }

@@ -1,8 +1,12 @@
 package bathyra.garment;
 
+import bathyra.fitting.Adjustment;
+import bathyra.fitting.Fitting;
+import bathyra.fitting.Found;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -14,6 +18,8 @@ import java.util.Optional;
  * @param answered when the wearer last answered the questions of {@link HealthRecord}; what was answered does not stand here
  * @param restricted whether the wearer is not to be laced, for whatever reason; every draft obeys it
  * @param rules by which edition of the rules it was made; what that gave stands in the garment, and what it did not give comes from the newest
+ * @param fittings the record of its fittings, from the first
+ * @param adjustments what they found that the draft follows, or may follow
  */
 public record Commission(
         String title,
@@ -25,12 +31,20 @@ public record Commission(
         Making making,
         Optional<LocalDate> answered,
         boolean restricted,
-        int rules) {
+        int rules,
+        List<Fitting> fittings,
+        List<Adjustment> adjustments) {
     /** The edition of the rules by which this program drafts. */
     public static final int RULES = 2;
 
     public Commission {
-        garment = garment.forWearer(new Figure(wearer.experience(), measurements));
+        fittings = List.copyOf(fittings);
+        adjustments = List.copyOf(adjustments);
+        Found all = Found.of(adjustments, measurements.part());
+        Found found = restricted ? all.withoutDrawingIn() : all;
+        measurements = measurements.finding(found.figures());
+        garment =
+                garment.forWearer(new Figure(wearer.experience(), measurements)).finding(found);
     }
 
     /** A commission with nothing on record about its reduction or its making. */
@@ -45,40 +59,159 @@ public record Commission(
                 Making.BEGUN,
                 Optional.empty(),
                 false,
-                RULES);
+                RULES,
+                List.of(),
+                List.of());
+    }
+
+    public Commission withFittings(List<Fitting> next) {
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                next,
+                adjustments);
+    }
+
+    public Commission withAdjustments(List<Adjustment> next) {
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                next);
     }
 
     public Commission withMeasurements(MeasurementSet set) {
-        return new Commission(title, units, wearer, set, garment, spoken, making, answered, restricted, rules);
+        return new Commission(
+                title, units, wearer, set, garment, spoken, making, answered, restricted, rules, fittings, adjustments);
     }
 
     public Commission withGarment(Garment next) {
-        return new Commission(title, units, wearer, measurements, next, spoken, making, answered, restricted, rules);
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                next,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments);
     }
 
     public Commission withTitle(String next) {
-        return new Commission(next, units, wearer, measurements, garment, spoken, making, answered, restricted, rules);
+        return new Commission(
+                next,
+                units,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments);
     }
 
     public Commission withWearer(Wearer next) {
-        return new Commission(title, units, next, measurements, garment, spoken, making, answered, restricted, rules);
+        return new Commission(
+                title,
+                units,
+                next,
+                measurements,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments);
     }
 
     public Commission withUnits(LengthUnit next) {
-        return new Commission(title, next, wearer, measurements, garment, spoken, making, answered, restricted, rules);
+        return new Commission(
+                title,
+                next,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments);
     }
 
     public Commission withSpoken(Optional<Spoken> next) {
-        return new Commission(title, units, wearer, measurements, garment, next, making, answered, restricted, rules);
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                next,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments);
     }
 
     public Commission withMaking(Making next) {
-        return new Commission(title, units, wearer, measurements, garment, spoken, next, answered, restricted, rules);
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                next,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments);
     }
 
     /** The same commission with what is on record of its wearer's answers. @param day when they were given @param noLacing whether they forbid lacing */
     public Commission withAnswers(Optional<LocalDate> day, boolean noLacing) {
-        return new Commission(title, units, wearer, measurements, garment, spoken, making, day, noLacing, rules);
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                making,
+                day,
+                noLacing,
+                rules,
+                fittings,
+                adjustments);
     }
 
     /** Whether it was drafted by an earlier edition and keeps nothing of it: it is drafted anew. */
@@ -98,7 +231,9 @@ public record Commission(
                 making,
                 answered,
                 restricted,
-                RULES);
+                RULES,
+                fittings,
+                adjustments);
     }
 
     /** The same commission as an earlier edition left it. @param kept what that gave it */
@@ -113,6 +248,8 @@ public record Commission(
                 making,
                 answered,
                 restricted,
-                edition);
+                edition,
+                fittings,
+                adjustments);
     }
 }

@@ -3,6 +3,9 @@ package bathyra.garment;
 import bathyra.length.Length;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -22,6 +25,15 @@ public record EaseHere(Length above, Optional<SeamPlace> seam, Length ease) {
     public static final double FARTHEST = 350;
     /** So many a garment has. */
     public static final int COUNT_MOST = 6;
+
+    /** The same with what is asked of one seam at one height together as one. */
+    static List<EaseHere> together(List<EaseHere> lines) {
+        Map<EaseHere, Double> sums = new LinkedHashMap<>();
+        lines.forEach(l -> sums.merge(l.easedBy(Length.mm(0)), l.ease().millimetres(), Double::sum));
+        return sums.entrySet().stream()
+                .map(e -> e.getKey().easedBy(Length.mm(e.getValue())))
+                .toList();
+    }
 
     /** The name of its line in files. */
     public String id() {

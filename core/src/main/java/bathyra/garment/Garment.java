@@ -1,5 +1,6 @@
 package bathyra.garment;
 
+import bathyra.fitting.Found;
 import bathyra.length.Length;
 import bathyra.place.Cell;
 import bathyra.place.Level;
@@ -329,7 +330,8 @@ public record Garment(
                         fit.stretch(),
                         fit.waistGirthDrops(),
                         fit.give(),
-                        fit.wearer()),
+                        fit.wearer(),
+                        fit.found()),
                 fastening.with(start.fastening.closure()),
                 seaming.ofOtherKind(start.panels()),
                 next.isOverBust() ? bust : Bust.PRINCESS,
@@ -424,6 +426,18 @@ public record Garment(
         return with(seaming.withIntake(cell, Optional.empty()));
     }
 
+    /** Room given or taken between the levels, by the plan and by what was pinched there. */
+    public List<EaseHere> drawnBetween() {
+        if (found().between().isEmpty()) {
+            return between();
+        }
+        List<EaseHere> all = new ArrayList<>(between());
+        found().between()
+                .forEach(p ->
+                        all.add(new EaseHere(p.above(), Optional.of(p.seam()), Length.mm(-2 * p.by().millimetres()))));
+        return EaseHere.together(all);
+    }
+
     /** Room given or taken between the levels. */
     public List<EaseHere> between() {
         return seaming.between();
@@ -464,6 +478,16 @@ public record Garment(
     /** The same garment for another wearer. */
     public Garment forWearer(Figure wearer) {
         return wearer.equals(fit.wearer()) ? this : withFit(fit.forWearer(wearer));
+    }
+
+    /** What fittings found that the draft follows. */
+    public Found found() {
+        return fit.found();
+    }
+
+    /** The same garment following other findings of fittings. */
+    public Garment finding(Found next) {
+        return next.equals(fit.found()) ? this : withFit(fit.finding(next));
     }
 
     public Garment withFit(Fit next) {

@@ -1,6 +1,8 @@
 package bathyra.garment;
 
+import bathyra.fitting.Found;
 import bathyra.measure.MeasurementSet;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -19,6 +21,7 @@ public record Ruled(
         RuleValues given,
         Optional<RuleValues> right) {
     public Ruled {
-        choices = choices.keeping(Optional.empty());
+        choices = choices.keeping(Optional.empty()).finding(Found.NONE);
+        measurements = measurements.finding(Map.of());
     }
 }

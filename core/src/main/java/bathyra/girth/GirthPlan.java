@@ -1,5 +1,6 @@
 package bathyra.girth;
 
+import bathyra.fitting.Found;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -28,6 +29,7 @@ public record GirthPlan(List<LevelPlan> levels) {
     private static final Rule PLAN = Rule.of("C5", "girth plan");
     private static final Rule FRONT_SHARE = Rule.of("C5", "front share");
     private static final Rule SPREAD = Rule.of("C5", "the reduction spreads to the neighbouring levels");
+    private static final Rule FOUND = Rule.of("C15.4", "what becomes of what was seen");
     private static final Rule STARTS = Rule.of("C5.1", "starts that fit the body");
     /** Of what the bust is more than the rib so much lies behind. */
     private static final double OF_BUST_BEHIND = 0.18;
@@ -90,9 +92,9 @@ public record GirthPlan(List<LevelPlan> levels) {
             Reckoned ease = ease(level);
             Reckoned gap = garment.gap();
             Reckoned share = frontShare(level);
-            Reckoned worn = body.plus(ease).named("Worn girth", PLAN);
-            Reckoned one = Given.constant(1, Quantity.RATIO);
-            String low = level.label().toLowerCase(Locale.ROOT);
+            double by = garment.found().girth(level);
+            Reckoned planned = body.plus(ease);
+            Reckoned worn = (by == 0 ? planned : planned.plus(found(by))).named("Worn girth", PLAN);
             return new LevelPlan(
                     level,
                     body,
@@ -101,8 +103,8 @@ public record GirthPlan(List<LevelPlan> levels) {
                     gap,
                     share,
                     worn.minus(gap).named("Pattern girth", PLAN),
-                    worn.times(share).over(2).named("Front half at the " + low, PLAN),
-                    worn.times(one.minus(share)).over(2).minus(gap.over(2)).named("Back half at the " + low, PLAN));
+                    frontHalf(level, worn, share),
+                    backHalf(level, worn, share, gap));
         }
 
         /** The cutter's own, else that of the tape over the front where it was taken, else the table's. */
@@ -117,6 +119,21 @@ public record GirthPlan(List<LevelPlan> levels) {
                     ? tape(arc.get()).over(tape(level.girth())).named("Front share", FRONT_SHARE)
                     : shareByBody(level);
             return garment.kept().map(k -> k.share(level, garment, byRule)).orElse(byRule);
+        }
+
+        /** What the toile showed of where the side seam belongs, on top of that. */
+        private Reckoned frontHalf(Level level, Reckoned worn, Reckoned share) {
+            Reckoned half = worn.times(share).over(2);
+            double by = garment.found().share(level);
+            return (by == 0 ? half : half.plus(found(by))).named("Front half at the " + low(level), PLAN);
+        }
+
+        private Reckoned backHalf(Level level, Reckoned worn, Reckoned share, Reckoned gap) {
+            Reckoned half = worn.times(Given.constant(1, Quantity.RATIO).minus(share))
+                    .over(2)
+                    .minus(gap.over(2));
+            double by = garment.found().share(level);
+            return (by == 0 ? half : half.minus(found(by))).named("Back half at the " + low(level), PLAN);
         }
 
         /** At the bust the back is as at the rib and a little more, the rest is the bust's; at the waist the front has the more the less there is of a waist. */
@@ -277,6 +294,45 @@ public record GirthPlan(List<LevelPlan> levels) {
         private Reckoned tape(MeasurementKey key) {
             return set.find(key).orElseThrow(() -> new IllegalArgumentException(key.key() + " is absent"));
         }
+    }
+
+    private static String low(Level level) {
+        return level.label().toLowerCase(Locale.ROOT);
+    }
+
+    private static Reckoned found(double by) {
+        return Given.option("Found on the toile", by, Quantity.LENGTH, "fitting", FOUND);
+    }
+
+    /**
+     * The plan with what was pinched in seams taken off its girths. The seams are shared out by the plan without it, so that a pinch moves
+     * nothing but its own seam.
+     */
+    public GirthPlan pinched(Found found) {
+        return found.isEmpty()
+                ? this
+                : new GirthPlan(levels.stream().map(l -> pinched(l, found)).toList());
+    }
+
+    private static LevelPlan pinched(LevelPlan plan, Found found) {
+        double front = found.pinched(plan.level(), true);
+        double back = found.pinched(plan.level(), false);
+        if (front == 0 && back == 0) {
+            return plan;
+        }
+        Reckoned inFront = Given.option("Pinched in front", front, Quantity.LENGTH, "fitting", FOUND);
+        Reckoned behind = Given.option("Pinched behind", back, Quantity.LENGTH, "fitting", FOUND);
+        Reckoned both = inFront.plus(behind).times(2).named("Pinched", FOUND);
+        return new LevelPlan(
+                plan.level(),
+                plan.body(),
+                plan.ease(),
+                plan.worn().minus(both).named(plan.worn().name(), FOUND),
+                plan.gap(),
+                plan.frontShare(),
+                plan.pattern().minus(both).named(plan.pattern().name(), FOUND),
+                plan.frontHalf().minus(inFront).named(plan.frontHalf().name(), FOUND),
+                plan.backHalf().minus(behind).named(plan.backHalf().name(), FOUND));
     }
 
     public LevelPlan at(Level level) {

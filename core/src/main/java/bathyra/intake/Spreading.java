@@ -4,6 +4,7 @@ import bathyra.block.Block;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
+import bathyra.fitting.Found;
 import bathyra.garment.Garment;
 import bathyra.garment.Kept;
 import bathyra.garment.RuleValues;
@@ -34,6 +35,7 @@ import java.util.Optional;
  */
 public final class Spreading {
     private static final Rule SURPLUS = Rule.of("C6", "A = W − T");
+    private static final Rule FOUND = Rule.of("C15.4", "what becomes of what was seen");
 
     private final Garment garment;
     private final Reckoned widestFront;
@@ -121,7 +123,13 @@ public final class Spreading {
         Level level = plan.level();
         Reckoned frontSurplus = widestFront.minus(plan.frontHalf()).named("To take out of the front", SURPLUS);
         Reckoned backSurplus = widestBack.minus(plan.backHalf()).named("To take out of the back", SURPLUS);
-        toTake.put(level, frontSurplus.plus(backSurplus).named("To take out at the " + low(level), SURPLUS));
+        Found found = garment.found();
+        Reckoned all = frontSurplus.plus(backSurplus);
+        double pinched = found.pinched(level, true) + found.pinched(level, false);
+        toTake.put(
+                level,
+                (pinched == 0 ? all : all.plus(pinched("Pinched", pinched)))
+                        .named("To take out at the " + low(level), SURPLUS));
         boolean corset = garment.kind().isPanelled();
         Wanted front =
                 corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
@@ -135,16 +143,17 @@ public final class Spreading {
                 : balance.share(
                         kept(front, byRule.front(), level, more.get().sideFront()),
                         kept(back, byRule.back(), level, more.get().sideBack()));
-        List<Reckoned> inFront = corset ? both.front() : withTheRest(front, both.front());
-        List<Reckoned> behind = corset ? both.back() : withTheRest(back, both.back());
+        List<Reckoned> inFront = pinched(level, front, corset ? both.front() : withTheRest(front, both.front()));
+        List<Reckoned> behind = pinched(level, back, corset ? both.back() : withTheRest(back, both.back()));
         put(level, front, inFront, sideFront);
         put(level, back, behind, sideBack);
         Rule rule = corset ? Rule.of("C6", "half to each block") : PrincessRules.SIDE_RULE;
         String name = "Side at the " + low(level);
         Length lock = garment.intakes().get(new Cell(level, SeamPlace.SIDE));
+        boolean sidePinched = found.pinched(new Cell(level, SeamPlace.SIDE)) != 0;
         cells.put(
                 new Cell(level, SeamPlace.SIDE),
-                lock == null
+                lock == null || sidePinched
                         ? sideFront.get(level).plus(sideBack.get(level)).named(name, rule)
                         : new Overridden(
                                 lock.millimetres(),
@@ -190,6 +199,26 @@ public final class Spreading {
         List<Reckoned> all = new ArrayList<>(takes);
         all.set(wanted.side(), rest.named(takes.get(wanted.side()).name(), PrincessRules.SIDE_RULE));
         return all;
+    }
+
+    /** What was pinched in each seam on top of what it takes; at the side half in each block. */
+    private List<Reckoned> pinched(Level level, Wanted wanted, List<Reckoned> takes) {
+        List<Reckoned> all = new ArrayList<>(takes);
+        for (int i = 0; i < all.size(); i++) {
+            double by = garment.found().pinched(new Cell(level, wanted.seams().get(i)));
+            if (by != 0) {
+                Reckoned has = all.get(i);
+                all.set(
+                        i,
+                        has.plus(pinched("Pinched here", i == wanted.side() ? by / 2 : by))
+                                .named(has.name(), FOUND));
+            }
+        }
+        return all;
+    }
+
+    private static Reckoned pinched(String name, double by) {
+        return Given.option(name, by, Quantity.LENGTH, "fitting", FOUND);
     }
 
     private static String low(Level level) {

@@ -21,13 +21,15 @@ import java.util.Set;
  * @param confirmed what was taken twice and is correct, however odd it looks
  * @param occasion when and how they were taken
  * @param part whose girths are asked for: the whole body's, or those of a body with two halves like one of this one's
+ * @param found by how much figures proved other than the tape at fittings (C15); they are no part of what was taken
  */
 public record MeasurementSet(
         Map<MeasurementKey, Length> taken,
         Map<MeasurementKey, Length> right,
         Set<MeasurementKey> confirmed,
         Occasion occasion,
-        Part part) {
+        Part part,
+        Map<MeasurementKey, Length> found) {
     /** The whole body, or one of its halves doubled. */
     public enum Part {
         WHOLE,
@@ -37,11 +39,13 @@ public record MeasurementSet(
 
     private static final Rule HALVES = Rule.of("C2", "left and right differ");
     private static final Rule ESTIMATE = Rule.of("C2", "estimate");
+    private static final Rule FOUND = Rule.of("C15.4", "what becomes of what was seen");
     private static final Rule LARGER = Rule.of("C2", "the larger side is drafted");
 
     public MeasurementSet {
         taken = ordered(taken);
         right = ordered(right);
+        found = ordered(found);
         confirmed = Collections.unmodifiableSet(
                 confirmed.isEmpty() ? EnumSet.noneOf(MeasurementKey.class) : EnumSet.copyOf(confirmed));
         right.keySet().forEach(key -> {
@@ -57,7 +61,7 @@ public record MeasurementSet(
             Map<MeasurementKey, Length> right,
             Set<MeasurementKey> confirmed,
             Occasion occasion) {
-        this(taken, right, confirmed, occasion, Part.WHOLE);
+        this(taken, right, confirmed, occasion, Part.WHOLE, Map.of());
     }
 
     /** Whether girths of the right half were taken: then the two halves are drafted apart. */
@@ -73,7 +77,12 @@ public record MeasurementSet(
 
     /** The same figures, asked for one half of the body: every girth is twice what that half measures. */
     public MeasurementSet of(Part half) {
-        return new MeasurementSet(taken, right, confirmed, occasion, half);
+        return new MeasurementSet(taken, right, confirmed, occasion, half, found);
+    }
+
+    /** The same figures with what fittings found of them instead. @param by mm more than the tape */
+    public MeasurementSet finding(Map<MeasurementKey, Length> by) {
+        return by.equals(found) ? this : new MeasurementSet(taken, right, confirmed, occasion, part, by);
     }
 
     /** Figures of which nothing else is known. */
@@ -163,6 +172,15 @@ public record MeasurementSet(
 
     /** The figure for a key with its derivation: off the tape, or by the estimate's rule; empty when there is neither. */
     public Optional<Reckoned> find(MeasurementKey key) {
+        Length by = found.get(key);
+        return by == null
+                ? byTape(key)
+                : byTape(key).map(tape -> tape.plus(
+                                Given.option("Found on the toile", by.millimetres(), Quantity.LENGTH, "fitting", FOUND))
+                        .named(key.label(), FOUND));
+    }
+
+    private Optional<Reckoned> byTape(MeasurementKey key) {
         Length tape = taken.get(key);
         if (tape == null) {
             return estimate(key);

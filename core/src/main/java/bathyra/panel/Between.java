@@ -38,7 +38,7 @@ public record Between(EaseHere asked, Level after, Level before, double share) {
     static List<Between> of(Garment garment, Block block, GirthPlan girths) throws NotDraftable {
         List<Level> levels = girths.levels().stream().map(LevelPlan::level).toList();
         List<Between> lines = new ArrayList<>();
-        for (EaseHere asked : garment.between()) {
+        for (EaseHere asked : garment.drawnBetween()) {
             lines.add(placed(asked, garment, block, levels));
         }
         lines.sort(Comparator.comparingDouble((Between b) -> -b.asked.above().millimetres()));

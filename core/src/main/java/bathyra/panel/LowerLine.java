@@ -20,7 +20,12 @@ import java.util.List;
  */
 record LowerLine(LowerShape shape, EdgeLine line) {
     /** @throws NotDraftable when the edge would lie above the waist of the garment, which may be dropped */
-    static LowerLine of(Garment garment, Block block, double sideAt, double end) throws NotDraftable {
+    static LowerLine of(Garment garment, double sideAt, double end) throws NotDraftable {
+        LowerLine designed = designed(garment, sideAt, end);
+        return new LowerLine(designed.shape, designed.line.moved(MovedEdge.of(garment, false, end)));
+    }
+
+    private static LowerLine designed(Garment garment, double sideAt, double end) throws NotDraftable {
         LowerShape shape = garment.lowerEdge();
         if (shape.isOnLevel()) {
             return new LowerLine(shape, level(0, end));
@@ -80,9 +85,32 @@ record LowerLine(LowerShape shape, EdgeLine line) {
         return !shape.isOnLevel() && shape != LowerShape.FLARED;
     }
 
+    /** Whether it follows a level line from end to end. */
+    boolean isWholeLevel() {
+        return shape.isOnLevel() && line.dents().isEmpty();
+    }
+
+    /** The most that a fitting raised it at a place, mm. */
+    private double raised() {
+        return line.dents().stream()
+                .mapToDouble(d -> Math.max(0, line.moved(d.along())))
+                .max()
+                .orElse(0);
+    }
+
+    /** How far along a seam from the waist it lies. @param level how far its level lies there, for an edge that follows one */
+    double below(double along, double level) {
+        return shape.isOnLevel() ? level - line.moved(along) : -line.height(along);
+    }
+
+    /** Whether it lies above the level that it follows somewhere, so that this is cut off. */
+    boolean isRaised() {
+        return raised() > 0;
+    }
+
     /** The least that it lies below the waist, mm. */
     double least() {
-        return line.knots().stream().mapToDouble(k -> -k.height()).min().orElseThrow();
+        return line.knots().stream().mapToDouble(k -> -k.height()).min().orElseThrow() - raised();
     }
 
     /** The angle inside the cloth at centre front, radians: square but at a point. */

@@ -55,8 +55,17 @@ public record PanelSet(
      *
      * @param height above the bust line, or above the waist for a lower edge, mm along the seam
      * @param slope by which it rises there towards centre back
+     * @param moved how much of the height it has for having been moved, mm
+     * @param beside how much higher it lies on the panel behind than one cubic up to the next crossing would, at even steps, mm; empty for nothing
      */
-    public record Crossed(double height, double slope) {}
+    public record Crossed(double height, double slope, double moved, List<Double> beside) {
+        public Crossed {
+            beside = List.copyOf(beside);
+        }
+    }
+
+    /** An edge that was moved within a panel is drawn through so many places of it. */
+    private static final int MOVED_STEPS = 6;
 
     public PanelSet {
         panels = List.copyOf(panels);
@@ -91,6 +100,9 @@ public record PanelSet(
         /** An underbust has none: it begins on its uppermost level. */
         private final Optional<UpperLine> upper;
 
+        /** The uppermost level as the upper edge of an underbust, where a fitting moved it. */
+        private final Optional<EdgeLine> movedTop;
+
         private final BetweenTable between;
 
         Cut(Block block, GirthPlan girths, IntakeTable intakes, Garment garment) throws NotDraftable {
@@ -117,6 +129,15 @@ public record PanelSet(
                             along(names.size() - 1, Level.UPPER),
                             widths.width(0, Level.UPPER)))
                     : Optional.empty();
+            this.movedTop = overBust ? Optional.empty() : movedTop(along(names.size() - 1, levels.get(0)));
+        }
+
+        private Optional<EdgeLine> movedTop(double end) throws NotDraftable {
+            List<EdgeLine.Dent> dents = MovedEdge.of(garment, true, end);
+            return dents.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(
+                            new EdgeLine(List.of(new EdgeLine.Knot(0, 0, 0), new EdgeLine.Knot(end, 0, 0)), dents));
         }
 
         /** Where a seam stands along the closed half at a level, mm from centre front. */
@@ -169,7 +190,7 @@ public record PanelSet(
         PanelSet panels() throws NotDraftable {
             int n = names.size();
             Level hip = levels.contains(Level.HIGH_HIP) ? Level.HIGH_HIP : Level.WAIST;
-            LowerLine lower = LowerLine.of(garment, block, along(sideSeam(), hip), along(n - 1, hip));
+            LowerLine lower = LowerLine.of(garment, along(sideSeam(), hip), along(n - 1, hip));
             GoreRoom gores =
                     GoreRoom.of(garment, block, levels, n, i -> lowerEdge(lower, middle(i, hip)), this::upperEdge);
             widths.lessGores(gores);
@@ -177,7 +198,8 @@ public record PanelSet(
                 widths.require(level, names);
             }
             List<Panel> panels = new ArrayList<>();
-            SeamEdge left = SeamEdge.through(nodes(l -> 0, block::front), Course.along(Vec.DOWN));
+            SeamEdge left =
+                    SeamEdge.through(nodes(l -> 0, l -> block.front(l) + folded(false, l, 1)), Course.along(Vec.DOWN));
             double residual = 0;
             for (int i = 0; i < n; i++) {
                 Panel panel = across(left, i);
@@ -202,18 +224,23 @@ public record PanelSet(
                                 MeasurementKey.BACK_LENGTH,
                                 MeasurementKey.SHOULDER_TO_APEX)));
             }
-            List<Panel> finished =
-                    strapless ? toUpperEdge(panels, upper.orElseThrow().line()) : panels;
-            List<Level> whole = whole(lower);
+            List<Panel> finished = strapless
+                    ? toUpperEdge(panels, upper.orElseThrow().line())
+                    : movedTop.isPresent() ? toMovedTop(panels, movedTop.get()) : panels;
+            List<Level> whole = whole(lower, finished);
             return new PanelSet(
-                    lower.isOnLevel() ? finished : ended(finished, lower, hip),
+                    lower.isWholeLevel() ? finished : ended(finished, lower, hip),
                     whole,
                     laid(panels, whole, lower),
                     gores.each(),
                     lower.angleInFront(),
                     upper.map(UpperLine::corner).orElse(0.0),
-                    strapless ? crossed(upper.orElseThrow().line(), Level.UPPER) : List.of(),
-                    lower.isDesigned() ? crossed(lower.line(), hip) : List.of(),
+                    strapless
+                            ? crossed(upper.orElseThrow().line(), Level.UPPER)
+                            : movedTop.map(line -> crossed(line, levels.get(0))).orElse(List.of()),
+                    lower.isDesigned() || !lower.isWholeLevel() && lower.isOnLevel()
+                            ? crossed(lower.line(), hip)
+                            : List.of(),
                     residual);
         }
 
@@ -232,7 +259,9 @@ public record PanelSet(
             List<Crossed> crossed = new ArrayList<>();
             for (int i = -1; i < names.size(); i++) {
                 double along = along(i, level);
-                crossed.add(new Crossed(line.height(along), line.slope(along)));
+                List<Double> beside =
+                        i + 1 < names.size() ? line.movedBetween(along, along(i + 1, level), MOVED_STEPS) : List.of();
+                crossed.add(new Crossed(line.height(along), line.slope(along), line.moved(along), beside));
             }
             return crossed;
         }
@@ -281,6 +310,19 @@ public record PanelSet(
          * upper line is the upper edge itself, or falls evenly from the underarm to centre back.
          */
         private double depth(int i, Level level) {
+            double x = axes.axes().get(i).at();
+            return x > axes.front()
+                    ? unfolded(i, level) + folded(true, level, Math.min(1, (x - axes.front()) / axes.back()))
+                    : unfolded(i, level) + folded(false, level, 1 - Math.max(0, x / axes.front()));
+        }
+
+        /** By how much a level lies deeper for what a fitting folded away at a centre; above the waist down to it, below it up. @param share of it, 0 at the side, 1 at the centre */
+        private double folded(boolean behind, Level level, double share) {
+            double by = garment.found().folded(behind, level) * share;
+            return level.ordinal() < Level.WAIST.ordinal() ? by : -by;
+        }
+
+        private double unfolded(int i, Level level) {
             SeamAxes.Axis axis = axes.axes().get(i);
             double x = axis.at();
             double side = block.side(level);
@@ -293,6 +335,9 @@ public record PanelSet(
                         : side;
             }
             double share = Math.min(1, Math.max(0, (x - axes.apex()) / (axes.front() - axes.apex())));
+            if (level == Level.UPPER && strapless && axis.seam().equals(SeamPlace.SIDE)) {
+                return side - upper.orElseThrow().line().moved(along(i, level));
+            }
             return overApex(i) ? block.front(level) : block.front(level) + (side - block.front(level)) * share;
         }
 
@@ -357,12 +402,34 @@ public record PanelSet(
             return next;
         }
 
-        /** Square to the panel's upper line, upwards. */
+        /** Every seam ends where the fitting wanted the edge, which before was the uppermost level. */
+        private List<Panel> toMovedTop(List<Panel> panels, EdgeLine line) {
+            List<Panel> next = new ArrayList<>();
+            for (int i = 0; i < panels.size(); i++) {
+                Panel panel = panels.get(i);
+                Vec upright = upright(panel, levels.get(0));
+                next.add(new Panel(
+                        i == 0 ? panel.left() : moved(panel.left(), line, along(i - 1, levels.get(0)), upright),
+                        moved(panel.right(), line, along(i, levels.get(0)), upright)));
+            }
+            return next;
+        }
+
+        private static SeamEdge moved(SeamEdge edge, EdgeLine line, double along, Vec upright) {
+            double by = line.height(along);
+            return Math.abs(by) < Tolerance.CHORD ? edge : edge.endedAbove(by, upright);
+        }
+
         private static Vec upright(Panel panel) {
+            return upright(panel, Level.UPPER);
+        }
+
+        /** Square to the panel's upper line, upwards. */
+        private static Vec upright(Panel panel, Level level) {
             return panel.left()
                     .nodes()
-                    .get(Level.UPPER)
-                    .to(panel.right().nodes().get(Level.UPPER))
+                    .get(level)
+                    .to(panel.right().nodes().get(level))
                     .unit()
                     .turned(-Math.PI / 2);
         }
@@ -371,19 +438,26 @@ public record PanelSet(
         private List<Panel> ended(List<Panel> panels, LowerLine lower, Level hip) {
             List<Panel> next = new ArrayList<>();
             for (int i = 0; i < panels.size(); i++) {
-                double left = -lower.line().height(along(i - 1, hip));
-                double right = -lower.line().height(along(i, hip));
+                SeamEdge left = panels.get(i).left();
+                SeamEdge right = panels.get(i).right();
+                Level last = levels.get(levels.size() - 1);
                 next.add(new Panel(
-                        panels.get(i).left().endedBelowWaist(left),
-                        panels.get(i).right().endedBelowWaist(right)));
+                        left.endedBelowWaist(lower.below(along(i - 1, hip), left.stretch(Level.WAIST, last))),
+                        right.endedBelowWaist(lower.below(along(i, hip), right.stretch(Level.WAIST, last)))));
             }
             return next;
         }
 
         /** The levels that no edge cuts off. */
-        private List<Level> whole(LowerLine lower) {
+        private List<Level> whole(LowerLine lower, List<Panel> finished) {
             double least = lower.isOnLevel() ? Double.POSITIVE_INFINITY : lower.least();
+            boolean belowTop = !garment.found().edges(true).isEmpty()
+                    && (finished.stream().anyMatch(p -> p.right().above() < -Tolerance.CHORD)
+                            || movedTop.filter(l -> l.height(0) < 0).isPresent());
+            Level last = levels.get(levels.size() - 1);
             return levels.stream()
+                    .filter(l -> !belowTop || l != levels.get(0))
+                    .filter(l -> !lower.isRaised() || !lower.isOnLevel() || l != last)
                     .filter(l -> upper.filter(u -> u.cutsOff(block, l)).isEmpty())
                     .filter(l -> LowerLine.belowWaist(block, l) <= Math.max(0, least - Tolerance.GIRTH))
                     .toList();

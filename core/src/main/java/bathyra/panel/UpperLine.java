@@ -3,6 +3,7 @@ package bathyra.panel;
 import bathyra.block.Block;
 import bathyra.edge.EdgeLine;
 import bathyra.edge.EdgeLine.Knot;
+import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -35,8 +36,10 @@ record UpperLine(EdgeLine line, UpperShape shape, double corner, double cut, dou
      * @param side the same
      * @param end the same
      * @param seam where the first seam stands on the paper, mm from centre front
+     * @throws NotDraftable when a fitting moved an edge that is drawn by other lines
      */
-    static UpperLine of(Garment garment, Block block, double apex, double side, double end, double seam) {
+    static UpperLine of(Garment garment, Block block, double apex, double side, double end, double seam)
+            throws NotDraftable {
         boolean strapless = garment.top().cover() == Cover.STRAPLESS;
         UpperShape shape = strapless ? garment.upperEdge() : UpperShape.STRAIGHT;
         double bust = block.front(Level.BUST);
@@ -50,7 +53,7 @@ record UpperLine(EdgeLine line, UpperShape shape, double corner, double cut, dou
         List<Knot> knots = new ArrayList<>(inFront(shape, centre, top, corner));
         knots.addAll(EdgeLine.levelAtBothEnds(top, side, underarm, new Knot(end, back, 0)));
         return new UpperLine(
-                new EdgeLine(knots),
+                new EdgeLine(knots).moved(MovedEdge.of(garment, true, end)),
                 shape,
                 corner,
                 isOpen(shape) ? block.centreFrontTop().value() : neckline(garment),

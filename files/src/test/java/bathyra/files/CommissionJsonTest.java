@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import bathyra.draft.Bodies;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
+import bathyra.fitting.Found;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Closure;
@@ -206,7 +207,8 @@ class CommissionJsonTest {
                         Optional.of(new Stretch(Length.mm(100), Length.mm(135), Length.mm(110), Length.mm(102), 0.7)),
                         true,
                         Optional.of(ClothGive.GIVES),
-                        Figure.NOBODY))
+                        Figure.NOBODY,
+                        Found.NONE))
                 .withLowerEdge(LowerShape.POINTED)
                 .withGores(List.of(
                         new Gore("F2", false, 0.4, Length.mm(63.5), Length.mm(38.1)),

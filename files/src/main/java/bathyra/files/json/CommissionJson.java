@@ -1,6 +1,8 @@
 package bathyra.files.json;
 
 import bathyra.draft.TodaysRules;
+import bathyra.fitting.Adjustment;
+import bathyra.fitting.Fitting;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
@@ -18,7 +20,6 @@ import bathyra.measure.MeasurementSet;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -32,10 +33,6 @@ public final class CommissionJson {
     private static final int VERSION = 1;
     private static final String BLOCK = "block";
     private static final String NO_LACING = "no-lacing";
-    /** Days of other centuries are slips of the hand. */
-    private static final int YEAR_LEAST = 1900;
-
-    private static final int YEAR_MOST = 2200;
 
     private CommissionJson() {}
 
@@ -89,7 +86,9 @@ public final class CommissionJson {
                 "health",
                 "restricted",
                 GivenJson.FIELD,
-                MakingJson.FIELD));
+                MakingJson.FIELD,
+                FittingsJson.FIELD,
+                AdjustmentsJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -119,6 +118,8 @@ public final class CommissionJson {
         Optional<LocalDate> answered = answered(fields);
         boolean restricted = restricted(fields);
         Making making = MakingJson.read(fields, unit);
+        List<Fitting> fittings = FittingsJson.read(fields, unit);
+        List<Adjustment> adjustments = AdjustmentsJson.read(fields, unit);
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
@@ -133,7 +134,9 @@ public final class CommissionJson {
                 making,
                 answered,
                 restricted,
-                rules);
+                rules,
+                fittings,
+                adjustments);
     }
 
     /** The first edition wrote its own rules out like choices: those are no choices of the cutter's. */
@@ -159,7 +162,7 @@ public final class CommissionJson {
         }
         Fields health = fields.object("health");
         health.only(List.of("answered", "age", "pregnant", "surgery", "condition", "doctorAgrees"));
-        return day(health, "answered");
+        return Days.read(health, "answered");
     }
 
     /** A document says that its wearer is not to be laced, never why. */
@@ -169,22 +172,6 @@ public final class CommissionJson {
         return text.isPresent();
     }
 
-    /** A day that a person can have meant. */
-    private static Optional<LocalDate> day(Fields fields, String key) {
-        return fields.text(key).flatMap(text -> {
-            try {
-                LocalDate day = LocalDate.parse(text);
-                if (day.getYear() >= YEAR_LEAST && day.getYear() <= YEAR_MOST) {
-                    return Optional.of(day);
-                }
-            } catch (DateTimeParseException e) {
-                // Said below, like a day of another century.
-            }
-            fields.fault(key, "is " + text, "a day such as 2026-11-03, from " + YEAR_LEAST + " to " + YEAR_MOST);
-            return Optional.empty();
-        });
-    }
-
     /** The record that the wearer was told of the reduction and agreed. */
     private static Optional<Spoken> spoken(Fields fields) {
         if (!fields.has("spoken")) {
@@ -192,7 +179,7 @@ public final class CommissionJson {
         }
         Fields record = fields.object("spoken");
         record.only(List.of("date", "reduction"));
-        Optional<LocalDate> day = day(record, "date");
+        Optional<LocalDate> day = Days.read(record, "date");
         Optional<Double> reduction = record.share("reduction");
         if (day.isEmpty() || reduction.isEmpty()) {
             record.fault(
@@ -240,6 +227,8 @@ public final class CommissionJson {
         }
         GarmentJson.write(root.putObject("garment"), commission.garment(), unit);
         MakingJson.write(root, commission.making(), unit);
+        FittingsJson.write(root, commission.fittings(), unit);
+        AdjustmentsJson.write(root, commission.adjustments(), unit);
         given(commission).ifPresent(ruled -> GivenJson.write(root, ruled, commission.garment(), unit));
         return Json.pretty(root);
     }

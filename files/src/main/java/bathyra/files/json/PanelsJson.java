@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.fitting.Found;
 import bathyra.garment.ClothGive;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Fit;
@@ -157,7 +158,8 @@ final class PanelsJson {
                 fields.has("give")
                         ? Optional.of(GarmentJson.choice(fields, "give", ClothGive.class, ClothGive.FIRM))
                         : Optional.empty(),
-                Fit.BY_KIND.wearer());
+                Fit.BY_KIND.wearer(),
+                Found.NONE);
     }
 
     private static Optional<Stretch> stretch(Fields fields, LengthUnit unit) {

@@ -1,0 +1,162 @@
+package bathyra.correction;
+
+import bathyra.draft.Draft;
+import bathyra.fitting.Change;
+import bathyra.geometry.Path;
+import bathyra.geometry.Point;
+import bathyra.measure.MeasurementKey;
+import bathyra.piece.EdgeRole;
+import bathyra.piece.LevelMark;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Piece;
+import bathyra.place.Level;
+import bathyra.place.SeamPlace;
+import bathyra.truing.UnrolledEdge;
+import java.util.List;
+import java.util.Optional;
+
+/** What a change is about, measured on the finished panels of a half, mm. */
+final class Measured {
+    private Measured() {}
+
+    /** Empty where the panels do not have it. */
+    static Optional<Double> at(Draft draft, Change change) {
+        List<Piece> panels = draft.panelPieces();
+        if (change instanceof Change.Girth girth) {
+            return girth(panels, girth.level())
+                    .map(g -> g + draft.commission().garment().gap().value());
+        }
+        if (change instanceof Change.Share share) {
+            return width(panels.stream().filter(Piece::front).toList(), share.level());
+        }
+        if (change instanceof Change.Pinch pinch) {
+            return width(beside(panels, pinch.cell().seam()), pinch.cell().level())
+                    .map(w -> -w);
+        }
+        if (change instanceof Change.PinchBetween pinch) {
+            return across(beside(panels, pinch.seam()), pinch.above().millimetres())
+                    .map(w -> -w);
+        }
+        if (change instanceof Change.Edge edge) {
+            return edge(panels, edge.upper(), edge.place());
+        }
+        if (change instanceof Change.Fold fold) {
+            return length(draft, panels, fold.behind(), fold.after()).map(l -> -l);
+        }
+        return figure(draft, panels, (Change.Figure) change);
+    }
+
+    /** The whole girth in cloth at a level. */
+    static Optional<Double> girth(List<Piece> panels, Level level) {
+        return width(panels, level).map(w -> 2 * w);
+    }
+
+    private static Optional<Double> width(List<Piece> panels, Level level) {
+        double sum = 0;
+        for (Piece panel : panels) {
+            Optional<LevelMark> mark = panel.mark(level);
+            if (mark.isEmpty()) {
+                return Optional.empty();
+            }
+            sum += mark.get().length();
+        }
+        return Optional.of(sum);
+    }
+
+    /** The panels to either side of a seam. */
+    private static List<Piece> beside(List<Piece> panels, SeamPlace seam) {
+        return panels.stream()
+                .filter(p -> p.outline().stream().anyMatch(e -> e.name().equals(seam.id())))
+                .toList();
+    }
+
+    /** How wide panels are together at a height along their long edges. */
+    private static Optional<Double> across(List<Piece> panels, double above) {
+        double sum = 0;
+        for (Piece panel : panels) {
+            Optional<LevelMark> waist = panel.mark(Level.WAIST);
+            if (waist.isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<Point> left = at(panel, waist.get().from(), above);
+            Optional<Point> right = at(panel, waist.get().to(), above);
+            if (left.isEmpty() || right.isEmpty()) {
+                return Optional.empty();
+            }
+            sum += left.get().distance(right.get());
+        }
+        return Optional.of(sum);
+    }
+
+    /** The place so far above a mark along the long edge on which it lies. */
+    private static Optional<Point> at(Piece panel, Point mark, double above) {
+        for (OutlineEdge edge : panel.outline()) {
+            if (edge.role() == EdgeRole.UPPER || edge.role() == EdgeRole.LOWER) {
+                continue;
+            }
+            Path.Place on = edge.path().nearest(mark);
+            if (on.point().distance(mark) < 0.1) {
+                Path up = edge.path().start().y() > edge.path().end().y()
+                        ? edge.path()
+                        : edge.path().reversed();
+                double arc = up.nearest(mark).arc() + above;
+                return arc < 0 || arc > up.length()
+                        ? Optional.empty()
+                        : Optional.of(up.at(arc).point());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** How high an edge lies above the waist at a place along the half. */
+    static Optional<Double> edge(List<Piece> panels, boolean upper, double place) {
+        return UnrolledEdge.of(panels, upper, Level.WAIST).flatMap(edge -> height(edge, place));
+    }
+
+    private static Optional<Double> height(UnrolledEdge edge, double place) {
+        List<Point> line =
+                edge.stretches().stream().flatMap(s -> s.line().stream()).toList();
+        double x = place * line.get(line.size() - 1).x();
+        for (int i = 1; i < line.size(); i++) {
+            Point from = line.get(i - 1);
+            Point to = line.get(i);
+            if (to.x() >= x && to.x() > from.x()) {
+                double t = Math.max(0, (x - from.x()) / (to.x() - from.x()));
+                return Optional.of(from.y() + (to.y() - from.y()) * t);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The length of a centre between a level and the next. */
+    private static Optional<Double> length(Draft draft, List<Piece> panels, boolean behind, Level after) {
+        Level before = Level.values()[after.ordinal() + 1];
+        Piece panel = behind ? panels.get(panels.size() - 1) : panels.get(0);
+        Optional<LevelMark> top = panel.mark(after);
+        Optional<LevelMark> foot = panel.mark(before);
+        if (top.isEmpty() || foot.isEmpty() || !draft.girths().has(before)) {
+            return Optional.empty();
+        }
+        Point a = behind ? top.get().to() : top.get().from();
+        Point b = behind ? foot.get().to() : foot.get().from();
+        return Optional.of(a.distance(b));
+    }
+
+    private static Optional<Double> figure(Draft draft, List<Piece> panels, Change.Figure figure) {
+        MeasurementKey key = figure.key();
+        if (key == MeasurementKey.SHOULDER_TO_APEX || key == MeasurementKey.APEX_SPAN) {
+            return draft.cutting()
+                    .apex()
+                    .map(a -> key == MeasurementKey.APEX_SPAN
+                            ? 2 * a.atInner().x()
+                            : a.atInner().y());
+        }
+        if (key == MeasurementKey.FRONT_LENGTH) {
+            return length(draft, panels, false, Level.UNDERBUST);
+        }
+        if (key == MeasurementKey.WAIST_TO_HIGH_HIP) {
+            return length(draft, panels, false, Level.WAIST);
+        }
+        return Optional.empty();
+    }
+}

@@ -6,6 +6,7 @@ import bathyra.app.block.BlockDrawings;
 import bathyra.app.bones.BonesDrawings;
 import bathyra.app.cups.CupsDrawings;
 import bathyra.app.edges.EdgesDrawings;
+import bathyra.app.fittings.FittingsDrawings;
 import bathyra.app.girths.GirthsDrawings;
 import bathyra.app.lay.LayDrawings;
 import bathyra.app.pieces.PiecesDrawings;
@@ -195,6 +196,7 @@ class CombinationsTest {
         drawings.addAll(EdgesDrawings.of(draft));
         drawings.addAll(PiecesDrawings.of(draft, layers));
         drawings.addAll(BonesDrawings.of(draft, bones));
+        drawings.addAll(FittingsDrawings.of(draft));
         for (Drawing drawing : drawings) {
             RecordingSurface painted = RecordingSurface.painted(drawing);
             assertThat(painted.shapes()).as(drawing.getClass().getSimpleName()).isGreaterThan(5);

@@ -209,7 +209,7 @@ public final class Corrections {
         }
         if (run != FoldRun.ROUND) {
             Change.Fold change = new Change.Fold(run == FoldRun.BEHIND, after.get(), Length.mm(amount));
-            return one(change, Measured.at(draft, change).map(Length::mm));
+            return one(change, Measured.at(draft, change).map(l -> Length.mm(Math.abs(l))));
         }
         return new Becoming(mark, shorter(after.get()), Optional.empty());
     }

@@ -31,6 +31,13 @@ public record Elsewhere(String name, Length before, Length after) {
         for (Level level : Level.values()) {
             add(all, level.label(), girth(before, was, level), girth(after, is, level));
         }
+        for (double above : heights(after)) {
+            add(
+                    all,
+                    "Girth where it is pinched",
+                    Measured.across(was, above).map(w -> 2 * w),
+                    Measured.across(is, above).map(w -> 2 * w));
+        }
         for (SeamJoin seam : before.cutting().whole().seams()) {
             add(all, seam.name() + " seam, long", length(was, seam), length(is, seam));
         }
@@ -50,6 +57,14 @@ public record Elsewhere(String name, Length before, Length after) {
             }
         }
         return all;
+    }
+
+    /** Where something is pinched between the levels, mm above the waist. */
+    private static List<Double> heights(Draft draft) {
+        return draft.commission().garment().found().between().stream()
+                .map(p -> p.above().millimetres())
+                .distinct()
+                .toList();
     }
 
     private static Optional<Double> girth(Draft draft, List<Piece> panels, Level level) {

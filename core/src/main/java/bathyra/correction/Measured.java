@@ -71,7 +71,7 @@ final class Measured {
     }
 
     /** How wide panels are together at a height along their long edges. */
-    private static Optional<Double> across(List<Piece> panels, double above) {
+    static Optional<Double> across(List<Piece> panels, double above) {
         double sum = 0;
         for (Piece panel : panels) {
             Optional<LevelMark> waist = panel.mark(Level.WAIST);

@@ -309,7 +309,7 @@ public final class Cures {
                     Cell cell = new Cell(levels.get(i), seam);
                     attempt(
                             "Set " + where(cell) + " to its neighbours' mean",
-                            garment.withIntake(cell, Length.mm(fair)),
+                            garment.withIntake(cell, garment.beforePins(cell, Length.mm(fair))),
                             Math.abs(fair - was));
                 }
             }

@@ -11,5 +11,6 @@ public enum Step {
     PIECES,
     BONES,
     FIT,
-    LAY
+    LAY,
+    FITTINGS
 }

@@ -93,6 +93,11 @@ public record Found(List<Adjustment> adjustments) {
                 .sum();
     }
 
+    /** By how much a level is worn wider for all that was found there, pins and all, mm. */
+    public double worn(Level level) {
+        return girth(level) - 2 * (pinched(level, true) + pinched(level, false));
+    }
+
     /** By how much the side seam stands farther back at a level, mm. */
     public double share(Level level) {
         return of(Share.class)

@@ -416,7 +416,13 @@ public record Garment(
         return with(seaming.withSplit(option, Optional.empty()));
     }
 
-    /** The same garment with a sounding locked at a value. */
+    /** What a sounding is locked at so that, with what was pinched there, the seam takes so much. */
+    public Length beforePins(Cell cell, Length whole) {
+        double pinched = found().pinched(cell);
+        return pinched == 0 ? whole : Length.mm(whole.millimetres() - pinched);
+    }
+
+    /** The same garment with a sounding locked at a value; what a fitting pinched there is taken on top. */
     public Garment withIntake(Cell cell, Length length) {
         return with(seaming.withIntake(cell, Optional.of(length)));
     }

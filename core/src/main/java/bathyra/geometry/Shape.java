@@ -122,7 +122,16 @@ public final class Shape {
 
     /** What two closed lines have in common: one closed line for each part, holes left out. */
     public static List<List<Point>> common(List<Point> one, List<Point> other) {
-        Geometry both = OverlayNGRobust.overlay(polygon(one), polygon(other), OverlayNG.INTERSECTION);
+        return parts(one, other, OverlayNG.INTERSECTION);
+    }
+
+    /** What one closed line has and another has not: one closed line for each part, holes left out. */
+    public static List<List<Point>> without(List<Point> one, List<Point> other) {
+        return parts(one, other, OverlayNG.DIFFERENCE);
+    }
+
+    private static List<List<Point>> parts(List<Point> one, List<Point> other, int operation) {
+        Geometry both = OverlayNGRobust.overlay(polygon(one), polygon(other), operation);
         List<List<Point>> parts = new ArrayList<>();
         for (int i = 0; i < both.getNumGeometries(); i++) {
             if (both.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {

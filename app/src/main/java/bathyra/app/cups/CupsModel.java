@@ -130,9 +130,10 @@ public final class CupsModel {
     public void intake(Level level, double mm) {
         double held = Math.max(0, Math.min(INTAKE_MOST, Math.rint(mm / step()) * step()));
         Cell cell = new Cell(level, seam());
+        Length before = garment().beforePins(cell, Length.mm(held));
         Garment next = workshop.selection().rightHalfProperty().get()
-                ? garment().withRightIntake(cell, Length.mm(held))
-                : garment().withIntake(cell, Length.mm(held));
+                ? garment().withRightIntake(cell, before)
+                : garment().withIntake(cell, before);
         workshop.change(
                 cell.seam().inWords() + " at the " + level.label().toLowerCase(Locale.ROOT) + " "
                         + LengthText.say(Length.mm(held), workshop.unit()),

@@ -100,7 +100,8 @@ final class GirthTable extends GridPane {
 
     private void write(Label[] row, LevelPlan plan) {
         row[0].setText((plan.body().estimated() ? "≈ " : "") + figure(plan.body()));
-        row[1].setText((plan.ease().value() > 0 ? "+" : "") + figure(plan.ease()));
+        double found = plan.worn().value() - plan.body().value() - plan.ease().value();
+        row[1].setText((plan.ease().value() > 0 ? "+" : "") + figure(plan.ease()) + found(found));
         row[2].setText(figure(plan.worn()));
         row[3].setText(figure(plan.gap()));
         row[4].setText(figure(plan.pattern()));
@@ -118,6 +119,13 @@ final class GirthTable extends GridPane {
             row[9].setGraphic(adds ? Marks.tick() : Marks.cross());
             row[9].setAccessibleText(said);
         }
+    }
+
+    /** What fittings found of a girth, beside its ease. */
+    private String found(double mm) {
+        return Math.abs(mm) < ADDS_UP
+                ? ""
+                : (mm > 0 ? " + " : " − ") + LengthText.figure(bathyra.length.Length.mm(Math.abs(mm)), unit());
     }
 
     private LengthUnit unit() {

@@ -54,7 +54,7 @@ public final class GirthsModel {
     /** Sets how tight a level is worn, by dragging: to the millimetre, or the eighth of an inch. */
     public void wear(Level at, double worn) {
         double step = workshop.unit().step();
-        double body = plan(at).body().value();
+        double body = plan(at).body().value() + garment().found().worn(at);
         ease(at, Length.mm(Math.rint((worn - body) / step) * step));
     }
 

@@ -3,6 +3,7 @@ package bathyra.app.home;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.BadDocument;
+import bathyra.garment.Commission;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -49,10 +50,22 @@ public final class DemoBook {
                 documents.add(document(name));
             }
             book.addDocuments(documents);
+            keepDrafts(book);
             book.due(1, Optional.of(LocalDate.of(2026, 12, 18)));
             book.due(2, Optional.of(LocalDate.of(2026, 12, 4)));
         }
         return file;
+    }
+
+    /** What went through a fitting has its drafts on record: the one that was tried, and the one that came of it. */
+    private static void keepDrafts(WorkshopBook book) {
+        for (WorkshopBook.Entry entry : book.entries()) {
+            Commission commission = book.find(entry.id()).orElseThrow();
+            if (!commission.adjustments().isEmpty()) {
+                book.versions().keep(entry.id(), "Draft 1, from the tape", commission.withAdjustments(List.of()));
+                book.versions().keep(entry.id(), "Draft 2, fitting 1", commission);
+            }
+        }
     }
 
     /** The names of all shipped documents: the commissions, then the chorus. */

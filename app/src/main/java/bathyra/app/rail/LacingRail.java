@@ -20,7 +20,13 @@ public final class LacingRail extends PaintedPane {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final double MIDDLE = 31;
     private static final double FIRST = 98;
-    private static final double STEP = 60;
+    private static final double STEP_MOST = 64;
+    /** What stands above the first eyelet and below the last. */
+    private static final double ENDS = 140;
+    /** So many steps the whole rail has. */
+    private static final int STEPS = 11;
+
+    private static final double TAB_ABOVE = 21;
 
     private enum Lacing {
         TIGHT(3),
@@ -50,7 +56,6 @@ public final class LacingRail extends PaintedPane {
             tab.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
             tab.getStyleClass().setAll("rail-stage");
             tab.setOnAction(e -> workshop.whereabouts().goTo(stage));
-            tab.relocate(56, FIRST + STEP * stage.ordinal() - 21);
             tabs.put(stage, tab);
             getChildren().add(tab);
         }
@@ -96,9 +101,20 @@ public final class LacingRail extends PaintedPane {
         return lines;
     }
 
+    /** How far apart the stages stand: on a low screen closer. */
+    private double step() {
+        return Math.min(STEP_MOST, (getHeight() - ENDS) / STEPS);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        tabs.forEach((stage, tab) -> tab.relocate(56, Math.rint(y(stage.ordinal()) - TAB_ABOVE)));
+    }
+
     /** Half the opening at a height, one soft curve down the rail. */
     private double gap(double y) {
-        double at = (y - FIRST) / STEP;
+        double at = (y - FIRST) / step();
         int last = Stage.values().length - 1;
         double open = at > last + 0.4 ? Lacing.UNLACED.gap : 0;
         if (open > 0) {
@@ -159,7 +175,7 @@ public final class LacingRail extends PaintedPane {
     }
 
     private double y(int index) {
-        return FIRST + STEP * index;
+        return FIRST + step() * index;
     }
 
     private double eyelet(int index) {

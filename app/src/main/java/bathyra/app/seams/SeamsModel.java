@@ -69,7 +69,10 @@ public final class SeamsModel {
     }
 
     private Garment locked(Garment garment, Cell cell, Length length) {
-        return onTheRight() ? garment.withRightIntake(cell, length) : garment.withIntake(cell, length);
+        Length before = workshop.half()
+                .map(h -> h.commission().garment().beforePins(cell, length))
+                .orElse(length);
+        return onTheRight() ? garment.withRightIntake(cell, before) : garment.withIntake(cell, before);
     }
 
     /** On the right, what is free of its own lock is as on the left; a lock that both share goes on both. */

@@ -7,6 +7,7 @@ import bathyra.app.craft.CraftText;
 import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
 import bathyra.app.fit.FitView;
+import bathyra.app.fittings.FittingsView;
 import bathyra.app.foreign.ForeignView;
 import bathyra.app.girths.GirthsView;
 import bathyra.app.lay.LayView;
@@ -167,6 +168,7 @@ public final class Shell extends BorderPane {
             case BONES -> new BonesView(workshop);
             case FIT -> new FitView(workshop);
             case LAY -> new LayView(workshop, output);
+            case FITTINGS -> new FittingsView(workshop);
         });
     }
 

@@ -14,7 +14,8 @@ public enum Stage {
     PIECES("Pieces", Step.PIECES),
     BONES("Bones", Step.BONES),
     FIT("Fit", Step.FIT),
-    LAY("Lay", Step.LAY);
+    LAY("Lay", Step.LAY),
+    FITTINGS("Fittings", Step.FITTINGS);
 
     private final String label;
     private final Step step;

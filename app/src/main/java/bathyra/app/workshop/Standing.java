@@ -7,6 +7,7 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.finding.Finding;
+import bathyra.fitting.Fitting;
 import bathyra.garment.Commission;
 import bathyra.measure.Plausibility;
 import bathyra.measure.Remark;
@@ -62,6 +63,11 @@ public record Standing(
                         : block.get().map(Standing::words).orElse("");
             case BONES -> draft.map(d -> count(bones.getAsLong())).orElse("no draft");
             case FIT, LAY -> draft.isPresent() ? "" : "no draft";
+            case FITTINGS -> {
+                long open =
+                        commission.fittings().stream().mapToLong(Fitting::open).sum();
+                yield open == 0 ? "" : open + " open";
+            }
             case GIRTHS, SEAMS, CUPS, EDGES, PIECES ->
                 draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };

@@ -1,0 +1,280 @@
+package bathyra.app.fittings;
+
+import bathyra.app.stage.TableStage;
+import bathyra.app.table.LookSwitch;
+import bathyra.app.table.Readout;
+import bathyra.app.table.ZoomSlip;
+import bathyra.app.workshop.Workshop;
+import bathyra.correction.Proposal;
+import bathyra.correction.Toile;
+import bathyra.fitting.Decision;
+import bathyra.fitting.Mark;
+import bathyra.fitting.MarkKind;
+import bathyra.fitting.Spot;
+import bathyra.geometry.Point;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+
+/** The Fittings stage: the notebook of fittings, the toile with what was seen on it, what becomes of it, and the mark in hand. */
+public final class FittingsView extends TableStage {
+    /** What is put down without being drawn out, mm. */
+    private static final double FIRST = 5;
+    /** A pointer that moved less was only pressed, pixels. */
+    private static final double STILL = 4;
+    /** So near a seam a mark lies on it, pixels. */
+    private static final double REACH = 12;
+
+    private static final List<MarkKind> TOOLS = List.of(
+            MarkKind.PINCH,
+            MarkKind.LET_OUT,
+            MarkKind.EDGE,
+            MarkKind.APEX,
+            MarkKind.FOLD,
+            MarkKind.DIGS,
+            MarkKind.PLUMB,
+            MarkKind.NOTE);
+
+    private final FittingsModel model;
+    private final Notebook notebook;
+    private final MarkList list;
+    private final MarkCard marks;
+    private final LookSwitch<MarkKind> tools;
+    private final Button side = new Button();
+    private final Readout readout;
+    private FittingsDrawing drawing;
+    private Optional<Press> press = Optional.empty();
+
+    /** Where a mark was put, and where the pointer was pressed. */
+    private record Press(Point paper, double x, double y, boolean drawn) {}
+
+    public FittingsView(Workshop workshop) {
+        super(workshop, "fittings-table", "The half pattern with what was seen on the toile");
+        model = new FittingsModel(
+                workshop, Platform::runLater, () -> workshop.showing().again());
+        notebook = new Notebook(workshop, model);
+        list = new MarkList(workshop, model);
+        marks = new MarkCard(workshop, model);
+        readout = new Readout(table);
+        tools = new LookSwitch<>("mark-", TOOLS, model.tool(), MarkKind::label, model::tool);
+        tools.setAccessibleText("What is put down");
+        side.setId("mark-side");
+        side.setMinWidth(Region.USE_PREF_SIZE);
+        side.setOnAction(e -> model.nextSide());
+        HBox put = new HBox(8, tools, side);
+        put.getStyleClass().add("put-mark");
+        put.setAlignment(Pos.CENTER_LEFT);
+        put.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(put, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(put, new Insets(0, 0, 8, 30));
+        ZoomSlip zoom = new ZoomSlip(table);
+        zoom.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(zoom, new Insets(0, 8, 44, 0));
+        table.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
+        table.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::dragged);
+        table.addEventFilter(MouseEvent.MOUSE_RELEASED, this::released);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        setLeft(notebook);
+        sceneProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                model.giveUp();
+            }
+        });
+        arrange(list, List.of(put, zoom));
+    }
+
+    private void key(KeyEvent e) {
+        boolean typing = e.getTarget() instanceof javafx.scene.control.TextInputControl;
+        if (e.isShortcutDown() && e.getCode() == KeyCode.ENTER) {
+            if (model.proposal().isPresent()) {
+                model.make();
+            }
+        } else if (typing || e.isShortcutDown() || model.fitting().isEmpty()) {
+            return;
+        } else if (!tool(e.getCode()) && !onMark(e.getCode())) {
+            return;
+        }
+        e.consume();
+    }
+
+    private boolean tool(KeyCode code) {
+        Optional<MarkKind> kind =
+                switch (code) {
+                    case P -> Optional.of(MarkKind.PINCH);
+                    case L -> Optional.of(MarkKind.LET_OUT);
+                    case E -> Optional.of(MarkKind.EDGE);
+                    case F -> Optional.of(MarkKind.FOLD);
+                    case D -> Optional.of(MarkKind.DIGS);
+                    case A -> model.mark().isPresent() ? Optional.empty() : Optional.of(MarkKind.APEX);
+                    default -> Optional.empty();
+                };
+        kind.ifPresent(k -> {
+            model.tool(k);
+            tools.choose(k);
+        });
+        if (code == KeyCode.R) {
+            model.nextSide();
+        }
+        return kind.isPresent() || code == KeyCode.R;
+    }
+
+    private boolean onMark(KeyCode code) {
+        if (model.mark().isEmpty()) {
+            return false;
+        }
+        switch (code) {
+            case A -> model.decide(Decision.AGREED);
+            case H -> model.decide(Decision.HALVED);
+            case V -> model.decide(Decision.OPEN);
+            case X -> model.decide(Decision.REFUSED);
+            case DELETE, BACK_SPACE -> model.takeAway();
+            case ESCAPE -> model.choose(0);
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void pressed(MouseEvent e) {
+        press = Optional.empty();
+        if (e.getButton() != MouseButton.PRIMARY
+                || drawing == null
+                || model.fitting().isEmpty()
+                || onHandle(e)) {
+            return;
+        }
+        Point paper = table.paperAt(e);
+        double scale = table.viewProperty().get().scale();
+        Optional<Mark> there = drawing.markAt(paper, scale);
+        if (there.isPresent()) {
+            model.choose(there.get().number());
+            table.requestFocus();
+            e.consume();
+        } else if (drawing.panelAt(paper, REACH / scale).isPresent()) {
+            press = Optional.of(new Press(paper, e.getX(), e.getY(), false));
+            table.requestFocus();
+            e.consume();
+        }
+    }
+
+    private static boolean onHandle(MouseEvent e) {
+        return e.getTarget() instanceof javafx.scene.shape.Circle;
+    }
+
+    private void dragged(MouseEvent e) {
+        press.ifPresent(p -> {
+            if (!p.drawn() && Math.hypot(e.getX() - p.x(), e.getY() - p.y()) < STILL) {
+                e.consume();
+                return;
+            }
+            if (!p.drawn()) {
+                put(p);
+                press = Optional.of(new Press(p.paper(), p.x(), p.y(), true));
+            }
+            double scale = table.viewProperty().get().scale();
+            double dx = (e.getX() - p.x()) / scale;
+            double dy = (e.getY() - p.y()) / scale;
+            model.mark(m -> drawn(m, dx, dy));
+            model.mark()
+                    .ifPresent(m -> readout.say(
+                            e.getX(), e.getY(), LengthText.say(m.amount(), workshop.unit()), MarkWords.place(m)));
+            e.consume();
+        });
+    }
+
+    private void released(MouseEvent e) {
+        press.ifPresent(p -> {
+            if (!p.drawn()) {
+                put(p);
+            }
+            readout.end();
+            workshop.letGo();
+            e.consume();
+        });
+        press = Optional.empty();
+    }
+
+    private void put(Press p) {
+        double reach = REACH / table.viewProperty().get().scale();
+        Toile.At at = drawing.panelAt(p.paper(), reach).orElseThrow();
+        MarkKind kind = model.tool();
+        Spot spot = drawing.toile().spot(kind, at.piece(), at.point(), reach);
+        double first = kind == MarkKind.NOTE ? 0 : FIRST;
+        model.put(spot, Length.mm(kind == MarkKind.EDGE && spot.isAbove() ? -first : first));
+    }
+
+    /** How much is drawn out by the pointer: sideways in a seam, up and down at an edge, both ways for the apex. */
+    private static Mark drawn(Mark mark, double dx, double dy) {
+        double most = Mark.MOST.millimetres();
+        return switch (mark.kind()) {
+            case APEX -> mark.of(whole(dy, -most, most)).across(whole(dx, -most, most));
+            case EDGE -> mark.of(whole(-dy, -most, most));
+            case PLUMB -> mark.of(whole(-dx, -most, most));
+            case FOLD, DIGS -> mark.of(whole(Math.abs(dy), 0, most));
+            case PINCH, LET_OUT -> mark.of(whole(Math.abs(dx), 0, most));
+            case GAP, NOTE -> mark;
+        };
+    }
+
+    private static Length whole(double mm, double least, double most) {
+        return Length.mm(Math.rint(Math.max(least, Math.min(most, mm))));
+    }
+
+    @Override
+    protected boolean hasDrawing() {
+        return model != null && model.tried().isPresent();
+    }
+
+    @Override
+    protected void showDraft() {
+        model.bringUpToDate();
+        notebook.refresh();
+        side.setText(
+                switch (model.side()) {
+                    case BOTH -> "on both halves";
+                    case LEFT -> "on the left";
+                    case RIGHT -> "on the right";
+                });
+        drawing = model.fitting()
+                .map(f -> new FittingsDrawing(new FittingsDrawing.Shown(
+                        model.tried().orElseThrow(),
+                        model.one().or(model::proposal).map(Proposal::draft),
+                        workshop.comparison().ghost(),
+                        f,
+                        model.mark().map(Mark::number).orElse(0),
+                        workshop.unit())))
+                .orElseGet(() -> new FittingsDrawing(new FittingsDrawing.Shown(
+                        model.tried().orElseThrow(),
+                        Optional.empty(),
+                        workshop.comparison().ghost(),
+                        Notebook.NONE,
+                        0,
+                        workshop.unit())));
+        lay(drawing);
+        list.refresh();
+        marks.show(card);
+    }
+
+    @Override
+    protected void showNothing() {
+        notebook.refresh();
+        list.refresh();
+        teach(
+                "No toile yet",
+                "Write down what you see on the toile; each mark becomes a correction of the draft. There is no draft to cut it from yet: take the measurements first.");
+    }
+}

@@ -10,8 +10,10 @@ import bathyra.correction.Toile;
 import bathyra.draft.Draft;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Fitting;
+import bathyra.fitting.FittingKind;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
+import bathyra.fitting.Setting;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
@@ -51,6 +53,10 @@ final class FittingsDrawing implements Drawing {
             Fitting fitting,
             int chosen,
             LengthUnit unit) {}
+
+    /** What lies on the table while no fitting was begun. */
+    static final Fitting NONE =
+            new Fitting(1, FittingKind.TOILE, Optional.empty(), Setting.UNNOTED, "", "", List.of());
 
     private final Shown shown;
     private final MarkWords words;

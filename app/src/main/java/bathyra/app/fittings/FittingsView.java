@@ -261,7 +261,7 @@ public final class FittingsView extends TableStage {
                         model.tried().orElseThrow(),
                         Optional.empty(),
                         workshop.comparison().ghost(),
-                        Notebook.NONE,
+                        FittingsDrawing.NONE,
                         0,
                         workshop.unit())));
         lay(drawing);

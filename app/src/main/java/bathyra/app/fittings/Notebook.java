@@ -27,9 +27,6 @@ import javafx.scene.layout.VBox;
 
 /** The notebook of fittings: a leaf each, what the wearer said, what is to be done, and the drafts that came of it. */
 final class Notebook extends ScrollPane {
-    /** What lies on the table while no fitting was begun. */
-    static final Fitting NONE = new Fitting(1, FittingKind.TOILE, Optional.empty(), Setting.UNNOTED, "", "", List.of());
-
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final double WIDE = 222;

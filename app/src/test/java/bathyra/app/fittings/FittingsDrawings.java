@@ -21,7 +21,7 @@ public final class FittingsDrawings {
     private FittingsDrawings() {}
 
     public static List<Drawing> of(Draft draft) {
-        return List.of(drawing(draft, everyMark(draft), 3), drawing(draft, Notebook.NONE, 0));
+        return List.of(drawing(draft, everyMark(draft), 3), drawing(draft, FittingsDrawing.NONE, 0));
     }
 
     private static Drawing drawing(Draft draft, Fitting fitting, int chosen) {

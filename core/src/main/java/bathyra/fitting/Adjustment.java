@@ -16,6 +16,11 @@ public record Adjustment(int fitting, int mark, Side side, Change change, Option
     /** So many a commission has at the most. */
     public static final int COUNT_MOST = 200;
 
+    /** Whether the draft is moved by it: a gap measured as planned is on record and moves nothing. */
+    public boolean moves() {
+        return on && change.by().millimetres() != 0;
+    }
+
     public Adjustment turned(boolean next) {
         return new Adjustment(fitting, mark, side, change, was, next);
     }

@@ -406,6 +406,17 @@ public final class FittingsModel {
         workshop.showing().again();
     }
 
+    /** Switches what the draft follows off, or on again. */
+    void turn(Adjustment which, boolean on) {
+        workshop.letGo();
+        workshop.once(
+                "mark " + which.mark() + " of fitting " + which.fitting() + (on ? " followed again" : " switched off"),
+                commission()
+                        .withAdjustments(commission().adjustments().stream()
+                                .map(a -> a.equals(which) ? a.turned(on) : a)
+                                .toList()));
+    }
+
     /** Lays a draft that was kept over the present one; the same again takes it off. */
     void compare(Versions.Version version) {
         boolean shown = workshop.comparison()

@@ -9,9 +9,12 @@ import bathyra.correction.Proposal;
 import bathyra.correction.Rest;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
+import bathyra.fitting.Adjustment;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Fitting;
+import bathyra.fitting.FittingKind;
 import bathyra.fitting.Mark;
+import bathyra.fitting.Wording;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
@@ -20,6 +23,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -47,7 +51,7 @@ final class MarkCard {
             Button begin = new Button("Begin with the toile");
             begin.setId("begin-with-the-toile");
             begin.getStyleClass().add("primary");
-            begin.setOnAction(e -> model.begin(bathyra.fitting.FittingKind.TOILE));
+            begin.setOnAction(e -> model.begin(FittingKind.TOILE));
             card.add(begin);
             return;
         }
@@ -119,7 +123,28 @@ final class MarkCard {
             card.add(head());
             rest.forEach(r -> card.add(rest(r)));
         }
+        followed(card, fitting);
         card.add(Deed.button("remove-fitting", "Take this fitting away", model::remove));
+    }
+
+    /** What the draft follows of this fitting, each to be switched off and on. */
+    private void followed(Card card, Fitting fitting) {
+        List<Adjustment> own = workshop.commission().adjustments().stream()
+                .filter(a -> a.fitting() == fitting.number() && a.change().by().millimetres() != 0)
+                .toList();
+        if (own.isEmpty()) {
+            return;
+        }
+        card.section("What the draft follows of it");
+        for (int i = 0; i < own.size(); i++) {
+            Adjustment each = own.get(i);
+            CheckBox on = new CheckBox(Wording.of(each.change()).in(unit()));
+            on.setId("follows-" + i);
+            on.setWrapText(true);
+            on.setSelected(each.on());
+            on.setOnAction(e -> model.turn(each, on.isSelected()));
+            card.add(on);
+        }
     }
 
     private static HBox head() {

@@ -4,18 +4,24 @@ import bathyra.app.home.Version;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
 import bathyra.block.BlockDrawing;
+import bathyra.correction.Proposal;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
+import bathyra.draft.Outcome;
 import bathyra.files.CuttingPlan;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.DraftingSheet;
+import bathyra.files.pdf.FittingRecord;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.svg.SvgLay;
 import bathyra.fit.Worn;
+import bathyra.fitting.Adjustment;
 import bathyra.garment.Commission;
 import bathyra.lay.AutoLay;
 import bathyra.layer.Layer;
+import bathyra.measure.MeasurementSet;
 import bathyra.stock.PriceList;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -61,6 +67,38 @@ public record Job(
             case LEFT -> "left half";
             case RIGHT -> "right half";
         };
+    }
+
+    /** The draft before the last fitting that it follows. @throws IOException when that cannot be drafted any more */
+    private Draft former() throws IOException {
+        Outcome outcome = Drafter.draft(before());
+        if (outcome instanceof Draft former) {
+            Draft right = former.rightHalf().orElse(former);
+            return drafted().commission().measurements().part() == MeasurementSet.Part.RIGHT ? right : former;
+        }
+        throw new IOException("the draft before the last fitting cannot be drafted any more");
+    }
+
+    private Commission before() {
+        int last = commission.adjustments().stream()
+                .mapToInt(Adjustment::fitting)
+                .max()
+                .orElse(0);
+        return Proposal.before(commission, last);
+    }
+
+    byte[] slips() throws IOException {
+        return FittingRecord.slips(former(), drafted());
+    }
+
+    byte[] overFormer() throws IOException {
+        Draft former = former();
+        return PdfPattern.overFormer(
+                drafted(),
+                former,
+                plan(),
+                CuttingPlan.of(former, layer -> !printing.left().contains(layer)),
+                Paper.A4);
     }
 
     static String today() {

@@ -130,6 +130,15 @@ public final class Output {
                 && workshop.draft().filter(d -> d.cutting().apex().isPresent()).isEmpty()) {
             return Optional.of("There is no cup to fold: no seam passes over the apex.");
         }
+        boolean compares = kind == OutputKind.FITTING_SLIPS || kind == OutputKind.OLD_OVER_NEW;
+        if (compares && workshop.commission().adjustments().isEmpty()) {
+            return Optional.of(
+                    "The draft follows no fitting yet, so there is no former one. On Fittings a draft is made from what was agreed.");
+        }
+        if ((kind == OutputKind.FITTING_RECORD || kind == OutputKind.FITTING_CSV)
+                && workshop.commission().fittings().isEmpty()) {
+            return Optional.of("There is no fitting on record. Begin one on the Fittings stage.");
+        }
         return kind.isPattern() ? hindranceOnPieces(kind) : Optional.empty();
     }
 

@@ -7,6 +7,7 @@ import bathyra.draft.Drafter;
 import bathyra.files.PatternFiles;
 import bathyra.files.csv.Bills;
 import bathyra.files.csv.CuttingLists;
+import bathyra.files.csv.FittingsCsv;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.dxf.DxfPattern;
 import bathyra.files.hpgl.HpglPattern;
@@ -15,6 +16,8 @@ import bathyra.files.obj.ObjFiles;
 import bathyra.files.pdf.BillPage;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.FitSheet;
+import bathyra.files.pdf.FittingRecord;
+import bathyra.files.pdf.FittingSheet;
 import bathyra.files.pdf.FormSheets;
 import bathyra.files.pdf.MeasuringSheet;
 import bathyra.files.pdf.Paper;
@@ -88,6 +91,17 @@ public enum OutputKind {
                     job.half(),
                     job.commission().units())),
     FORM_OBJ("The form, OBJ", "obj", Source.DRAFT, Of.HALF, job -> Job.utf8(ObjFiles.form(Worn.form(job.drafted())))),
+    FITTING_SHEET("Fitting sheet to write on", "pdf", Source.DRAFT, Of.HALF, job -> FittingSheet.write(job.drafted())),
+    FITTING_RECORD(
+            "Record of fittings, PDF", "pdf", Source.FIGURES, Of.WHOLE, job -> FittingRecord.write(job.commission())),
+    FITTING_CSV(
+            "Record of fittings, CSV",
+            "csv",
+            Source.FIGURES,
+            Of.WHOLE,
+            job -> Job.utf8(FittingsCsv.write(job.commission()))),
+    FITTING_SLIPS("Correction slips, one to a panel", "pdf", Source.DRAFT, Of.HALF, Job::slips),
+    OLD_OVER_NEW("New draft over the former, full size on A4", "pdf", Source.DRAFT, Of.HALF, Job::overFormer),
     BLOCK_FULL(
             "Block with its steps, full size on A4",
             "pdf",

@@ -13,6 +13,7 @@ public enum OutputPart {
     DOCUMENT(OutputKind.JSON, ""),
     CLOTH(OutputKind.SHOPPING, "Shopping, lays, bill"),
     BODY(OutputKind.FIT_SHEET, "On the body"),
+    FITTINGS(OutputKind.FITTING_SHEET, "For fittings"),
     BLOCK(OutputKind.BLOCK_FULL, "From the block"),
     FIGURES(OutputKind.SHEET_BLANK, "Figures and commission");
 

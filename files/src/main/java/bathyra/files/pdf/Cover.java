@@ -6,6 +6,8 @@ import bathyra.draft.LacingRule;
 import bathyra.files.CuttingPlan;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.fitting.Adjustment;
+import bathyra.fitting.Wording;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.girth.LevelPlan;
@@ -37,6 +39,9 @@ final class Cover {
             "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
                     + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
                     + "reflux or short breath. Never lace a child. Performers need free ribs. No figure makes a reduction safe. Follow local rules and licensed medical advice.";
+
+    /** So many of what fittings found stand on the cover. */
+    private static final int FOUND_MOST = 8;
 
     private final Pen pen;
     private final Typeface face;
@@ -105,6 +110,7 @@ final class Cover {
         girths(draft);
         layers(plan);
         allowances(draft);
+        found(draft);
         y = Math.max(leftEnd, y) + 4;
         double checksTop = y;
         findings(draft, SECOND - LEFT - 18);
@@ -196,6 +202,24 @@ final class Cover {
                         use.label(),
                         LengthText.say(draft.commission().garment().allowance(use), unit));
             }
+        }
+    }
+
+    /** What fittings found and the draft follows; what is switched off is not drafted. */
+    private void found(Draft draft) throws IOException {
+        List<Adjustment> followed = draft.commission().adjustments().stream()
+                .filter(Adjustment::moves)
+                .toList();
+        if (followed.isEmpty()) {
+            return;
+        }
+        y += 3;
+        heading(SECOND, "Found at fittings, and followed");
+        for (Adjustment each : followed.subList(0, Math.min(FOUND_MOST, followed.size()))) {
+            paragraph(SECOND, Wording.of(each).in(unit), 88);
+        }
+        if (followed.size() > FOUND_MOST) {
+            paragraph(SECOND, "and " + (followed.size() - FOUND_MOST) + " more, in the record of fittings.", 88);
         }
     }
 

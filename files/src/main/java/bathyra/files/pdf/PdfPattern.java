@@ -9,6 +9,9 @@ import bathyra.files.SheetLayout;
 import bathyra.garment.Commission;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.Piece;
+import bathyra.place.Level;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -80,6 +83,33 @@ public final class PdfPattern {
         }
     }
 
+    /** The pieces at full size with the former draft's outlines dashed under them, waist on waist. */
+    public static byte[] overFormer(Draft draft, Draft former, CuttingPlan plan, CuttingPlan formerPlan, Paper paper)
+            throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            Tiles tiles = Tiles.of(plan, paper, PrintScale.TRUE);
+            tiles(
+                    document,
+                    Typeface.in(document),
+                    new Printed(
+                            new PieceOnPaper.Heading(
+                                    draft.pattern().title() + ", the former draft dashed",
+                                    former.commission().wearer().name()),
+                            plan,
+                            tiles,
+                            PrintScale.TRUE,
+                            Optional.empty(),
+                            Optional.of(formerPlan)),
+                    paper,
+                    Progress.UNSEEN);
+            document.getDocumentInformation().setTitle(draft.pattern().title());
+            Pages.unscaled(document);
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
     /** The pieces of a darted block on sheets at full size, with what every sheet bears; how it is drafted stands on sheets of its own. */
     public static byte[] write(BlockDrawing block, Commission commission, Paper paper) throws IOException {
         try (PDDocument document = new PDDocument();
@@ -114,7 +144,21 @@ public final class PdfPattern {
 
     /** What is drawn on the tiles, and what has to be known on every one of them. */
     private record Printed(
-            PieceOnPaper.Heading heading, CuttingPlan plan, Tiles tiles, PrintScale scale, Optional<String> warning) {}
+            PieceOnPaper.Heading heading,
+            CuttingPlan plan,
+            Tiles tiles,
+            PrintScale scale,
+            Optional<String> warning,
+            Optional<CuttingPlan> former) {
+        Printed(
+                PieceOnPaper.Heading heading,
+                CuttingPlan plan,
+                Tiles tiles,
+                PrintScale scale,
+                Optional<String> warning) {
+            this(heading, plan, tiles, scale, warning, Optional.empty());
+        }
+    }
 
     /** What is missing to make it at all, for the cover and for every sheet. */
     static Optional<String> warning(Draft draft) {
@@ -146,6 +190,7 @@ public final class PdfPattern {
                 double[] box = SheetLayout.box(cut.piece());
                 if (tile.shows(box[0] + shift.dx(), box[1] + shift.dy(), box[2] + shift.dx(), box[3] + shift.dy())) {
                     PieceOnPaper.draw(pen, face, cut, shift, printed.heading());
+                    former(pen, printed, cut, shift);
                 }
             }
             pen.restore();
@@ -153,6 +198,31 @@ public final class PdfPattern {
             pen.origin(0, 0);
             frame(pen, face, printed, tile);
         }
+    }
+
+    /** The same piece as it was, dashed, waist on waist. */
+    private static void former(Pen pen, Printed printed, CuttingPlan.Cut cut, Vec shift) throws IOException {
+        Optional<Piece> was = printed.former().stream()
+                .flatMap(plan -> plan.cuts().stream())
+                .filter(c -> c.id().equals(cut.id()))
+                .map(CuttingPlan.Cut::piece)
+                .findFirst();
+        if (was.isEmpty()) {
+            return;
+        }
+        Vec to = middle(was.get()).to(middle(cut.piece())).plus(shift);
+        pen.grey(GREY);
+        pen.stroke(0.4, 2, 2);
+        for (OutlineEdge edge : was.get().outline()) {
+            pen.path(edge.path().moved(to));
+        }
+        pen.grey(0);
+    }
+
+    private static Point middle(Piece piece) {
+        return piece.mark(Level.WAIST)
+                .map(m -> m.from().between(m.to(), 0.5))
+                .orElseGet(() -> piece.outline().get(0).path().start());
     }
 
     private static void frame(Pen pen, Typeface face, Printed printed, Tiles.Tile tile) throws IOException {

@@ -64,6 +64,7 @@ public final class Corrections {
             case FOLD -> fold();
             case GAP -> gap();
             case PLUMB -> plumb();
+            case CLOTH -> cloth();
             case NOTE ->
                 Becoming.nothing(
                         mark, Sentence.of("A note moves nothing. Look again next time, or put down what it asks for."));
@@ -289,6 +290,14 @@ public final class Corrections {
         return one(
                 new Change.Girth(level.get(), Length.mm(by)),
                 Optional.of(draft.girths().at(level.get()).worn().length()));
+    }
+
+    /** The finished garment is smaller inside than the toile was (C15.5). */
+    private Becoming cloth() {
+        Level level = mark.spot().level().filter(this::has).orElse(Level.WAIST);
+        return one(
+                new Change.Cloth(level, Length.mm(amount)),
+                Optional.of(draft.girths().at(level).worn().length()));
     }
 
     private Becoming plumb() {

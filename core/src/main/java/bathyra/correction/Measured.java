@@ -26,6 +26,10 @@ final class Measured {
             return girth(panels, girth.level())
                     .map(g -> g + draft.commission().garment().gap().value());
         }
+        if (change instanceof Change.Cloth cloth) {
+            return girth(panels, cloth.level())
+                    .map(g -> g + draft.commission().garment().gap().value());
+        }
         if (change instanceof Change.Share share) {
             return width(panels.stream().filter(Piece::front).toList(), share.level());
         }

@@ -28,7 +28,7 @@ public enum Order {
         return switch (mark.kind()) {
             case FOLD -> LENGTHS;
             case APEX -> APEX;
-            case GAP -> GIRTH;
+            case GAP, CLOTH -> GIRTH;
             case PLUMB -> FRONT_SHARE;
             case PINCH, LET_OUT -> SEAMS;
             case EDGE, DIGS -> EDGES;
@@ -43,7 +43,7 @@ public enum Order {
         }
         return change instanceof Change.Fold
                 ? LENGTHS
-                : change instanceof Change.Girth
+                : change instanceof Change.Girth || change instanceof Change.Cloth
                         ? GIRTH
                         : change instanceof Change.Share ? FRONT_SHARE : change instanceof Change.Edge ? EDGES : SEAMS;
     }

@@ -30,6 +30,14 @@ public sealed interface Change {
         }
     }
 
+    /** Room for what cloth and bones take of the girth inside (C15.5). @param by wider, on the whole girth */
+    record Cloth(Level level, Length by) implements Change {
+        @Override
+        public Change by(Length next) {
+            return new Cloth(level, next);
+        }
+    }
+
     /** The side seam moved at a level. @param by backwards, on each half */
     record Share(Level level, Length by) implements Change {
         @Override

@@ -1,5 +1,6 @@
 package bathyra.fitting;
 
+import bathyra.fitting.Change.Cloth;
 import bathyra.fitting.Change.Edge;
 import bathyra.fitting.Change.Figure;
 import bathyra.fitting.Change.Fold;
@@ -88,9 +89,14 @@ public record Found(List<Adjustment> adjustments) {
                 pinched.merge(each.fitting(), 2 * pinch.by().millimetres(), Double::sum);
             }
         }
-        return given.entrySet().stream()
-                .mapToDouble(g -> g.getValue() + pinched.getOrDefault(g.getKey(), 0.0))
+        double cloth = of(Cloth.class)
+                .filter(c -> c.level() == level)
+                .mapToDouble(c -> c.by().millimetres())
                 .sum();
+        return cloth
+                + given.entrySet().stream()
+                        .mapToDouble(g -> g.getValue() + pinched.getOrDefault(g.getKey(), 0.0))
+                        .sum();
     }
 
     /** By how much a level is worn wider for all that was found there, pins and all, mm. */

@@ -19,6 +19,11 @@ public final class Wording {
         if (change instanceof Change.Girth girth) {
             return Sentence.of(girth.level().label() + ": {} " + (by < 0 ? "closer" : "wider") + " all round", size);
         }
+        if (change instanceof Change.Cloth cloth) {
+            return Sentence.of(
+                    cloth.level().label() + ": {} " + (by < 0 ? "closer" : "wider") + " all round, for cloth and bones",
+                    size);
+        }
         if (change instanceof Change.Share share) {
             return Sentence.of(
                     "Side seam at the " + low(share.level()) + ": {} farther " + (by < 0 ? "forward" : "back"), size);

@@ -66,9 +66,9 @@ class SimulatedFittingTest {
                 fitting = fitting.with(Tried.agreed(9, MarkKind.APEX, Spot.at(Level.BUST), 10));
             }
             for (Map.Entry<Level, Double> gap : gaps(now, body, pull).entrySet()) {
-                fitting = fitting.with(Mark.put(
-                                fitting.nextMark(), MarkKind.GAP, Spot.at(gap.getKey()), Length.mm(gap.getValue()))
-                        .decided(Decision.AGREED, ""));
+                fitting = fitting.with(
+                        Mark.put(fitting.nextMark(), MarkKind.GAP, Spot.at(gap.getKey()), Length.mm(gap.getValue()))
+                                .decided(Decision.AGREED, ""));
             }
             now = Tried.made(now, fitting).commission();
         }

@@ -268,6 +268,24 @@ class WorkedCorrectionsTest {
         assertThat(took(made, SeamPlace.front(2))).isGreaterThan(shared);
     }
 
+    @ParameterizedTest
+    @MethodSource("bodies")
+    void whatClothAndBonesTake_isGivenOnTopOfGapAndPins(MeasurementSet body) {
+        Commission commission = corset(body);
+        double planned = commission.garment().gap().value();
+        Mark cloth = agreed(3, MarkKind.CLOTH, Spot.at(Level.WAIST), 10);
+        Mark pin = agreed(1, MarkKind.PINCH, Spot.on(SeamPlace.SIDE, Level.WAIST), 6);
+        Mark gap = agreed(2, MarkKind.GAP, Spot.at(Level.WAIST), planned - 20);
+        assertThat(given(made(commission, fitting(cloth)))).isCloseTo(10, within(0.05));
+        assertThat(given(made(commission, fitting(pin, cloth)))).isCloseTo(10 - 12, within(0.05));
+        assertThat(given(made(commission, fitting(pin, gap, cloth)))).isCloseTo(10 - 20, within(0.05));
+    }
+
+    /** By how much the waist is wider, all round. */
+    private static double given(Proposal made) {
+        return 2 * half(made.draft(), Level.WAIST) - 2 * half(made.before(), Level.WAIST);
+    }
+
     private static double took(Proposal made, SeamPlace seam) {
         return made.draft().intakes().at(Level.WAIST, seam).value()
                 - made.before().intakes().at(Level.WAIST, seam).value();

@@ -21,6 +21,7 @@ import bathyra.fitting.Spot;
 import bathyra.garment.Commission;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
+import bathyra.place.Level;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -33,6 +34,10 @@ import java.util.function.UnaryOperator;
 /** What can be done on the Fittings stage: which fitting and which mark are in hand, what would become of them, and the draft made from them. */
 public final class FittingsModel {
     private static final String DRAFT = "Draft ";
+    /** Where the book keeps what the workshop allows for cloth and bones, mm. */
+    private static final String HOUSE_CLOTH = "house-cloth";
+    /** From calico to coutil 5 at the waist, and 5 for the bones (C15.5). */
+    private static final Length CLOTH_AND_BONES = Length.mm(10);
 
     private final Workshop workshop;
     private final Latest work;
@@ -246,10 +251,45 @@ public final class FittingsModel {
                 .findFirst());
     }
 
+    /** Whether what cloth and bones take is still to be allowed for: a toile has neither. */
+    boolean isClothToCome() {
+        return fitting()
+                .filter(f ->
+                        f.kind() == FittingKind.TOILE && f.marks().stream().noneMatch(m -> m.kind() == MarkKind.CLOTH))
+                .isPresent();
+    }
+
+    /** What the workshop allows for cloth and bones: what it allowed last. */
+    Length houseCloth() {
+        return workshop.book()
+                .place(HOUSE_CLOTH)
+                .map(mm -> Length.mm(Double.parseDouble(mm)))
+                .orElse(CLOTH_AND_BONES);
+    }
+
+    /** Puts down what cloth and bones take, at the waist, to be agreed like any mark. */
+    void allowForCloth() {
+        Fitting f = fitting().orElseThrow();
+        int number = f.nextMark();
+        Mark put = Mark.put(number, MarkKind.CLOTH, Spot.at(Level.WAIST), houseCloth());
+        workshop.letGo();
+        mark = number;
+        change("mark " + number + ": " + put.kind().seen(), thing(number), o -> o.with(put));
+    }
+
+    private void keepHouseCloth(Mark of) {
+        if (of.kind() == MarkKind.CLOTH && of.decision().isFollowed()) {
+            workshop.book().keepPlace(HOUSE_CLOTH, Double.toString(of.amount().millimetres()));
+        }
+    }
+
     void decide(Decision decision) {
-        mark().ifPresent(m -> once(
-                "mark " + m.number() + " " + decision.label(),
-                f -> f.changing(m.number(), o -> o.decided(decision, o.reason()))));
+        mark().ifPresent(m -> {
+            once(
+                    "mark " + m.number() + " " + decision.label(),
+                    f -> f.changing(m.number(), o -> o.decided(decision, o.reason())));
+            mark().ifPresent(this::keepHouseCloth);
+        });
     }
 
     void reason(String text) {

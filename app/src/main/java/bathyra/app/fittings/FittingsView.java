@@ -66,7 +66,8 @@ public final class FittingsView extends TableStage {
                 workshop, Platform::runLater, () -> workshop.showing().again());
         notebook = new Notebook(workshop, model);
         list = new MarkList(workshop, model);
-        marks = new MarkCard(workshop, model);
+        marks = new MarkCard(workshop, model, new LookingBack(workshop, Platform::runLater, () -> workshop.showing()
+                .again()));
         readout = new Readout(table);
         tools = new LookSwitch<>("mark-", TOOLS, model.tool(), MarkKind::label, model::tool);
         tools.setAccessibleText("What is put down");
@@ -226,7 +227,7 @@ public final class FittingsView extends TableStage {
             case PLUMB -> mark.of(whole(-dx, -most, most));
             case FOLD, DIGS -> mark.of(whole(Math.abs(dy), 0, most));
             case PINCH, LET_OUT -> mark.of(whole(Math.abs(dx), 0, most));
-            case GAP, NOTE -> mark;
+            case GAP, CLOTH, NOTE -> mark;
         };
     }
 

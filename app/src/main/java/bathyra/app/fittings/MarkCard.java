@@ -6,6 +6,7 @@ import bathyra.app.workshop.Workshop;
 import bathyra.correction.Elsewhere;
 import bathyra.correction.GapShape;
 import bathyra.correction.Proposal;
+import bathyra.correction.ReadBack;
 import bathyra.correction.Rest;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
@@ -36,8 +37,11 @@ final class MarkCard {
     private final MarkControls controls;
     private final SettingControls setting;
 
-    MarkCard(Workshop workshop, FittingsModel model) {
+    private final LookingBack back;
+
+    MarkCard(Workshop workshop, FittingsModel model, LookingBack back) {
         this.workshop = workshop;
+        this.back = back;
         this.model = model;
         this.controls = new MarkControls(workshop, model);
         this.setting = new SettingControls(workshop, model);
@@ -53,6 +57,7 @@ final class MarkCard {
             begin.getStyleClass().add("primary");
             begin.setOnAction(e -> model.begin(FittingKind.TOILE));
             card.add(begin);
+            back(card);
             return;
         }
         if (model.mark().isPresent()) {
@@ -123,8 +128,42 @@ final class MarkCard {
             card.add(head());
             rest.forEach(r -> card.add(rest(r)));
         }
+        if (model.isClothToCome()) {
+            card.add(Deed.button(
+                    "allow-for-cloth",
+                    "Allow " + LengthText.say(model.houseCloth(), unit()) + " for cloth and bones",
+                    model::allowForCloth));
+        }
         followed(card, fitting);
+        back(card);
         card.add(Deed.button("remove-fitting", "Take this fitting away", model::remove));
+    }
+
+    /** What fittings have said again and again, to begin with where the cutter wants it. */
+    private void back(Card card) {
+        if (!back.hasLooked()) {
+            card.add(Deed.button(
+                    "look-back",
+                    back.isLooking() ? "Reading the book …" : "Look back over all fittings in the book",
+                    back::look));
+            return;
+        }
+        card.section("What fittings said");
+        if (back.ofWearer().isEmpty() && back.ofHouse().isEmpty()) {
+            card.words("No level was corrected the same way again and again.", "quiet");
+        }
+        said(card, back.ofWearer(), Optional.of("this wearer's"), "wearer");
+        said(card, back.ofHouse(), Optional.empty(), "house");
+    }
+
+    private void said(Card card, List<ReadBack> all, Optional<String> whose, String id) {
+        for (ReadBack each : all) {
+            card.words(each.sentence(whose).in(unit()));
+            card.add(Deed.button(
+                    "begin-with-" + id + "-" + each.level().id(),
+                    "Begin the " + each.low() + " with it",
+                    () -> back.begin(each)));
+        }
     }
 
     /** What the draft follows of this fitting, each to be switched off and on. */

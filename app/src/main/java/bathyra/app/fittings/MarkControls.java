@@ -138,7 +138,7 @@ final class MarkControls extends VBox {
         if (mark.kind() == MarkKind.FOLD) {
             nodes.add(fold);
         }
-        if (mark.kind() != MarkKind.GAP) {
+        if (mark.kind() != MarkKind.GAP && mark.kind() != MarkKind.CLOTH) {
             nodes.add(sides);
         }
         nodes.add(seen);

@@ -31,6 +31,9 @@ final class MarkWords {
         if (mark.kind() == MarkKind.APEX) {
             return "Apex";
         }
+        if (mark.kind() == MarkKind.CLOTH) {
+            return "Cloth and bones";
+        }
         if (mark.kind() == MarkKind.EDGE || mark.kind() == MarkKind.DIGS) {
             return (spot.isAbove() ? "Upper edge " : "Lower edge ") + along(spot.place());
         }
@@ -71,6 +74,7 @@ final class MarkWords {
                                         .level()
                                         .map(l -> " at the " + low(l))
                                         .orElse("");
+                    case CLOTH -> "Cloth and bones take " + amount + " at the waist";
                     case NOTE -> mark.seen().isEmpty() ? "Note" : mark.seen();
                 }
                 + side;
@@ -98,6 +102,7 @@ final class MarkWords {
             case DIGS -> "digs in " + amount;
             case GAP -> amount;
             case PLUMB -> amount + (mm < 0 ? " behind" : " forward");
+            case CLOTH -> "cloth " + amount;
             case NOTE -> mark.seen().isEmpty() ? "note" : mark.seen();
         };
     }
@@ -149,6 +154,8 @@ final class MarkWords {
             case APEX -> "Shoulder to apex, and twice as much between the two; the rib stays where it is.";
             case FOLD -> "Length too much between two levels is taken out there.";
             case PLUMB -> "The front half of that level has so much more, the back so much less.";
+            case CLOTH ->
+                "The finished garment is smaller inside than the toile: cloth and bones take so much of the girth, on top of pins and gap.";
             case NOTE -> "A note moves nothing.";
         };
     }

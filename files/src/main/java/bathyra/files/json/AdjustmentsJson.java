@@ -28,6 +28,7 @@ final class AdjustmentsJson {
     private enum Kind {
         FIGURE("figure"),
         GIRTH("girth"),
+        CLOTH("cloth"),
         SHARE("side-seam"),
         PINCH("pinch"),
         PINCH_BETWEEN("pinch-between"),
@@ -93,6 +94,7 @@ final class AdjustmentsJson {
         return switch (kind.get()) {
             case FIGURE -> measurement(each).map(key -> new Change.Figure(key, by));
             case GIRTH -> level(each).map(level -> new Change.Girth(level, by));
+            case CLOTH -> level(each).map(level -> new Change.Cloth(level, by));
             case SHARE -> level(each).map(level -> new Change.Share(level, by));
             case PINCH ->
                 level(each).flatMap(level -> seam(each).map(seam -> new Change.Pinch(new Cell(level, seam), by)));
@@ -174,6 +176,8 @@ final class AdjustmentsJson {
             out.put("kind", Kind.FIGURE.id).put("measurement", figure.key().key());
         } else if (change instanceof Change.Girth girth) {
             out.put("kind", Kind.GIRTH.id).put("level", girth.level().id());
+        } else if (change instanceof Change.Cloth cloth) {
+            out.put("kind", Kind.CLOTH.id).put("level", cloth.level().id());
         } else if (change instanceof Change.Share share) {
             out.put("kind", Kind.SHARE.id).put("level", share.level().id());
         } else if (change instanceof Change.Pinch pinch) {

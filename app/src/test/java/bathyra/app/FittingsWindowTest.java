@@ -12,6 +12,7 @@ import bathyra.garment.Commission;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -19,6 +20,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -166,6 +168,35 @@ class FittingsWindowTest extends RealWindow {
         assertThat(WaitForAsyncUtils.waitForAsyncFx(
                         10_000, () -> workshop.comparison().compared().isPresent()))
                 .isFalse();
+    }
+
+    @Test
+    void aPicture_isTakenIn_named_andAMarkIsPutOnIt(FxRobot robot) throws Exception {
+        BufferedImage picture = new BufferedImage(300, 400, BufferedImage.TYPE_INT_RGB);
+        ImageIO.write(picture, "png", output.toFile());
+        go(robot, "fittings");
+        press(robot, "#leaf-1");
+        click(robot, "#mark-row-6");
+        press(robot, "#add-picture");
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> !fitting(1).pictures().isEmpty());
+        WaitForAsyncUtils.waitForFxEvents();
+        String id = fitting(1).pictures().get(0).id();
+        assertThat(book.pictures().find(workshop.id(), id)).isPresent();
+        press(robot, "#picture-" + id);
+        robot.clickOn("#picture-large");
+        WaitForAsyncUtils.waitForFxEvents();
+        retype(robot, "#picture-label", "side");
+        assertThat(fitting(1).pictures().get(0).label()).isEqualTo("side");
+        assertThat(fitting(1).pictures().get(0).dots()).singleElement().satisfies(d -> assertThat(d.mark())
+                .isEqualTo(6));
+        press(robot, "#add-picture");
+        until(robot, "in the notebook already");
+        Files.writeString(output, "no picture");
+        press(robot, "#add-picture");
+        until(robot, "cannot be read as a picture");
+        press(robot, "#remove-picture");
+        assertThat(fitting(1).pictures()).isEmpty();
     }
 
     @Test

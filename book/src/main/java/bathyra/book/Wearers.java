@@ -87,6 +87,10 @@ public final class Wearers {
             try (Statement statement = connection.createStatement()) {
                 statement.execute("PRAGMA secure_delete=ON");
             }
+            List<Long> theirs = book.entries().stream()
+                    .filter(e -> isSame(e.wearer(), wearer))
+                    .map(WorkshopBook.Entry::id)
+                    .toList();
             book.transaction(() -> {
                 for (String spelling : spellings(wearer)) {
                     for (String sql : List.of(
@@ -105,6 +109,7 @@ public final class Wearers {
                 return null;
             });
             forget();
+            theirs.forEach(book.pictures()::erase);
             return null;
         }));
     }

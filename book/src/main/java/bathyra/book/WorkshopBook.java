@@ -117,6 +117,11 @@ public final class WorkshopBook implements AutoCloseable {
         return new Health(this, connection);
     }
 
+    /** The pictures of fittings, which lie beside the book. */
+    public Pictures pictures() {
+        return new Pictures(file);
+    }
+
     /** What learners have tried. */
     public Practice practice() {
         return new Practice(this, connection);

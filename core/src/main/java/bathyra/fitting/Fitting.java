@@ -15,6 +15,7 @@ import java.util.function.UnaryOperator;
  * @param said what the wearer said
  * @param toDo what is to be done before the next
  * @param marks what was seen, in the order in which it was put down
+ * @param pictures that were taken
  */
 public record Fitting(
         int number,
@@ -23,7 +24,8 @@ public record Fitting(
         Setting setting,
         String said,
         String toDo,
-        List<Mark> marks) {
+        List<Mark> marks,
+        List<Picture> pictures) {
     /** So many a commission has at the most. */
     public static final int COUNT_MOST = 40;
     /** So many marks one has at the most. */
@@ -31,36 +33,42 @@ public record Fitting(
 
     public Fitting {
         marks = List.copyOf(marks);
+        pictures = List.copyOf(pictures);
     }
 
     /** A fitting about which nothing is written yet. */
     public static Fitting begun(int number, FittingKind kind, LocalDate day) {
-        return new Fitting(number, kind, Optional.of(day), Setting.UNNOTED, "", "", List.of());
+        return new Fitting(number, kind, Optional.of(day), Setting.UNNOTED, "", "", List.of(), List.of());
     }
 
     public Fitting of(FittingKind next) {
-        return new Fitting(number, next, day, setting, said, toDo, marks);
+        return new Fitting(number, next, day, setting, said, toDo, marks, pictures);
     }
 
     public Fitting on(Optional<LocalDate> next) {
-        return new Fitting(number, kind, next, setting, said, toDo, marks);
+        return new Fitting(number, kind, next, setting, said, toDo, marks, pictures);
     }
 
     public Fitting in(Setting next) {
-        return new Fitting(number, kind, day, next, said, toDo, marks);
+        return new Fitting(number, kind, day, next, said, toDo, marks, pictures);
     }
 
     public Fitting saying(String next) {
-        return new Fitting(number, kind, day, setting, next, toDo, marks);
+        return new Fitting(number, kind, day, setting, next, toDo, marks, pictures);
     }
 
     public Fitting toDo(String next) {
-        return new Fitting(number, kind, day, setting, said, next, marks);
+        return new Fitting(number, kind, day, setting, said, next, marks, pictures);
     }
 
     /** The same fitting with other marks. */
     public Fitting with(List<Mark> next) {
-        return new Fitting(number, kind, day, setting, said, toDo, next);
+        return new Fitting(number, kind, day, setting, said, toDo, next, pictures);
+    }
+
+    /** The same fitting with other pictures. */
+    public Fitting showing(List<Picture> next) {
+        return new Fitting(number, kind, day, setting, said, toDo, marks, next);
     }
 
     /** The number that the next mark gets. Numbers of marks that were taken away are not given again. */

@@ -80,6 +80,11 @@ public record Commission(
                 adjustments);
     }
 
+    /** The same commission without a word of pictures: what leaves the workshop shows nobody. */
+    public Commission withoutPictures() {
+        return withFittings(fittings.stream().map(f -> f.showing(List.of())).toList());
+    }
+
     public Commission withAdjustments(List<Adjustment> next) {
         return new Commission(
                 title,

@@ -366,7 +366,8 @@ class WorkedCorrectionsTest {
                                 Setting.UNNOTED,
                                 "",
                                 "",
-                                List.of(agreed(1, MarkKind.LET_OUT, Spot.on(SeamPlace.SIDE, Level.WAIST), 10))))
+                                List.of(agreed(1, MarkKind.LET_OUT, Spot.on(SeamPlace.SIDE, Level.WAIST), 10)),
+                                List.of()))
                 .orElseThrow();
         for (Level level : Tried.levels(made.before())) {
             assertThat(half(opposite.draft(), level)).isCloseTo(half(made.before(), level), within(0.1));

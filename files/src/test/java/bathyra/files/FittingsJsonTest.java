@@ -13,6 +13,7 @@ import bathyra.fitting.FittingKind;
 import bathyra.fitting.FoldRun;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
+import bathyra.fitting.Picture;
 import bathyra.fitting.Setting;
 import bathyra.fitting.Side;
 import bathyra.fitting.Spot;
@@ -56,7 +57,8 @@ class FittingsJsonTest {
                 .with(Mark.put(2, MarkKind.FOLD, Spot.on(SeamPlace.back(1), Length.mm(-31)), Length.mm(4))
                         .running(FoldRun.BEHIND))
                 .with(Mark.put(4, MarkKind.APEX, Spot.at(Level.BUST), Length.mm(-8))
-                        .across(Length.mm(5)));
+                        .across(Length.mm(5)))
+                .showing(List.of(new Picture("0a1b2c3d4e5f", "side", List.of(new Picture.Dot(2, 0.25, 0.5)))));
         List<Adjustment> adjustments = List.of(
                 new Adjustment(
                         2,
@@ -119,6 +121,13 @@ class FittingsJsonTest {
     void aCommissionWithoutFittings_hasNoneInItsDocument() {
         Commission plain = commission(LengthUnit.CM).withFittings(List.of()).withAdjustments(List.of());
         assertThat(CommissionJson.write(plain)).doesNotContain("fittings").doesNotContain("adjustments");
+    }
+
+    @Test
+    void picturesStayInTheBook_whenADocumentIsPutOut() {
+        Commission commission = commission(LengthUnit.CM);
+        assertThat(CommissionJson.write(commission)).contains("0a1b2c3d4e5f");
+        assertThat(CommissionJson.write(commission.withoutPictures())).doesNotContain("pictures");
     }
 
     @Test

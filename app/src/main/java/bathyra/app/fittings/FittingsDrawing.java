@@ -55,7 +55,8 @@ final class FittingsDrawing implements Drawing {
             LengthUnit unit) {}
 
     /** What lies on the table while no fitting was begun. */
-    static final Fitting NONE = new Fitting(1, FittingKind.TOILE, Optional.empty(), Setting.UNNOTED, "", "", List.of());
+    static final Fitting NONE =
+            new Fitting(1, FittingKind.TOILE, Optional.empty(), Setting.UNNOTED, "", "", List.of(), List.of());
 
     private final Shown shown;
     private final MarkWords words;

@@ -15,6 +15,7 @@ import bathyra.fitting.Fitting;
 import bathyra.fitting.FittingKind;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
+import bathyra.fitting.Picture;
 import bathyra.fitting.Setting;
 import bathyra.fitting.Side;
 import bathyra.fitting.Spot;
@@ -444,6 +445,39 @@ public final class FittingsModel {
             workshop.say(e.getMessage());
         }
         workshop.showing().again();
+    }
+
+    /** Adds a picture to the fitting in hand. @return why it was not added */
+    Optional<String> add(Picture picture) {
+        List<Picture> has = fitting().map(Fitting::pictures).orElse(List.of());
+        if (has.stream().anyMatch(p -> p.id().equals(picture.id()))) {
+            return Optional.of("This picture is in the notebook already.");
+        }
+        if (has.size() >= Picture.COUNT_MOST) {
+            return Optional.of("A fitting keeps " + Picture.COUNT_MOST + " pictures. Take one out first.");
+        }
+        List<Picture> next = new ArrayList<>(has);
+        next.add(picture);
+        once("picture", f -> f.showing(next));
+        return Optional.empty();
+    }
+
+    /** A picture under another name, or with a mark's place on it. */
+    void change(Picture picture) {
+        change(
+                "picture",
+                "picture-" + picture.id(),
+                f -> f.showing(f.pictures().stream()
+                        .map(p -> p.id().equals(picture.id()) ? picture : p)
+                        .toList()));
+    }
+
+    void takeOut(Picture picture) {
+        once(
+                "picture taken out",
+                f -> f.showing(f.pictures().stream()
+                        .filter(p -> !p.id().equals(picture.id()))
+                        .toList()));
     }
 
     /** Switches what the draft follows off, or on again. */

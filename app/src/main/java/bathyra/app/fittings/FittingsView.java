@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.Readout;
@@ -10,6 +11,7 @@ import bathyra.correction.Toile;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
+import bathyra.fitting.Picture;
 import bathyra.fitting.Spot;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
@@ -51,6 +53,8 @@ public final class FittingsView extends TableStage {
     private final Notebook notebook;
     private final MarkList list;
     private final MarkCard marks;
+    private final PictureStrip pictures;
+    private final PictureViewer viewer;
     private final LookSwitch<MarkKind> tools;
     private final Button side = new Button();
     private final Readout readout;
@@ -60,11 +64,13 @@ public final class FittingsView extends TableStage {
     /** Where a mark was put, and where the pointer was pressed. */
     private record Press(Point paper, double x, double y, boolean drawn) {}
 
-    public FittingsView(Workshop workshop) {
+    public FittingsView(Workshop workshop, Files files) {
         super(workshop, "fittings-table", "The half pattern with what was seen on the toile");
         model = new FittingsModel(
                 workshop, Platform::runLater, () -> workshop.showing().again());
-        notebook = new Notebook(workshop, model);
+        viewer = new PictureViewer(model);
+        pictures = new PictureStrip(workshop, model, files, this::look);
+        notebook = new Notebook(workshop, model, pictures);
         list = new MarkList(workshop, model);
         marks = new MarkCard(workshop, model, new LookingBack(workshop, Platform::runLater, () -> workshop.showing()
                 .again()));
@@ -94,7 +100,7 @@ public final class FittingsView extends TableStage {
                 model.giveUp();
             }
         });
-        arrange(list, List.of(put, zoom));
+        arrange(list, List.of(put, zoom, viewer));
     }
 
     private void key(KeyEvent e) {
@@ -268,6 +274,11 @@ public final class FittingsView extends TableStage {
         lay(drawing);
         list.refresh();
         marks.show(card);
+        viewer.refresh();
+    }
+
+    private void look(Picture picture) {
+        pictures.image(picture, 0).ifPresent(image -> viewer.look(picture, image));
     }
 
     @Override

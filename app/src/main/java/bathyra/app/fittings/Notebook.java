@@ -36,12 +36,14 @@ final class Notebook extends ScrollPane {
     private final FittingsModel model;
     private final VBox leaves = new VBox();
     private final VBox beads = new VBox();
+    private final PictureStrip pictures;
     private final Words said;
     private final Words toDo;
     private final VBox writing = new VBox(4);
     private final Label by = new Label();
 
-    Notebook(Workshop workshop, FittingsModel model) {
+    Notebook(Workshop workshop, FittingsModel model, PictureStrip pictures) {
+        this.pictures = pictures;
         this.workshop = workshop;
         this.model = model;
         Label title = new Label("Fittings");
@@ -58,7 +60,7 @@ final class Notebook extends ScrollPane {
         }
         said = new Words("said", "What the wearer said", f -> f.said(), model::said);
         toDo = new Words("to-do", "To do before the next", f -> f.toDo(), model::toDo);
-        writing.getChildren().addAll(head("She said"), said, head("To do before the next"), toDo);
+        writing.getChildren().addAll(pictures, head("She said"), said, head("To do before the next"), toDo);
         beads.getStyleClass().add("beads");
         VBox page = new VBox(6, title, by, leaves, begin, writing, beads);
         page.getStyleClass().addAll("notebook", "fitting-notebook");
@@ -123,6 +125,7 @@ final class Notebook extends ScrollPane {
         leaves.getChildren().setAll(all.stream().map(f -> leaf(f, inHand)).toList());
         writing.setVisible(inHand.isPresent());
         writing.setManaged(inHand.isPresent());
+        pictures.refresh();
         said.refresh();
         toDo.refresh();
         beads();

@@ -149,7 +149,7 @@ public enum OutputKind {
             "bathyra.json",
             Source.FIGURES,
             Of.WHOLE,
-            job -> Job.utf8(CommissionJson.write(job.commission())));
+            job -> Job.utf8(CommissionJson.write(job.commission().withoutPictures())));
 
     /** What something is put out from. */
     enum Source {

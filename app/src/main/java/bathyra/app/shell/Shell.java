@@ -168,7 +168,7 @@ public final class Shell extends BorderPane {
             case BONES -> new BonesView(workshop);
             case FIT -> new FitView(workshop);
             case LAY -> new LayView(workshop, output);
-            case FITTINGS -> new FittingsView(workshop);
+            case FITTINGS -> new FittingsView(workshop, files);
         });
     }
 

@@ -6,6 +6,7 @@ import bathyra.fitting.FittingKind;
 import bathyra.fitting.FoldRun;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
+import bathyra.fitting.Picture;
 import bathyra.fitting.Setting;
 import bathyra.fitting.Side;
 import bathyra.fitting.Spot;
@@ -37,7 +38,7 @@ final class FittingsJson {
         List<Fitting> fittings = new ArrayList<>();
         Set<Integer> numbers = new HashSet<>();
         for (Fields each : root.objects(FIELD)) {
-            each.only(List.of("number", "kind", "day", "setting", "said", "toDo", "marks"));
+            each.only(List.of("number", "kind", "day", "setting", "said", "toDo", "marks", "pictures"));
             int number = number(each, numbers);
             fittings.add(new Fitting(
                     number,
@@ -46,7 +47,8 @@ final class FittingsJson {
                     setting(each.object("setting"), unit),
                     each.text("said").orElse(""),
                     each.text("toDo").orElse(""),
-                    marks(each, unit)));
+                    marks(each, unit),
+                    pictures(each)));
         }
         if (fittings.size() > Fitting.COUNT_MOST) {
             root.fault(FIELD, "has " + fittings.size() + " fittings", Fitting.COUNT_MOST + " at the most");
@@ -119,6 +121,35 @@ final class FittingsJson {
         return marks;
     }
 
+    private static List<Picture> pictures(Fields fitting) {
+        List<Picture> pictures = new ArrayList<>();
+        for (Fields each : fitting.objects("pictures")) {
+            each.only(List.of("id", "label", "dots"));
+            Optional<String> id = each.text("id").filter(t -> t.matches("[0-9a-f]{8,64}"));
+            if (id.isEmpty()) {
+                each.fault("id", "is missing or no picture's", "the name under which the book keeps it");
+            }
+            List<Picture.Dot> dots = new ArrayList<>();
+            for (Fields dot : each.objects("dots")) {
+                dot.only(List.of("mark", "x", "y"));
+                dots.add(new Picture.Dot(dot.whole("mark").orElse(0), share(dot, "x"), share(dot, "y")));
+            }
+            id.ifPresent(i -> pictures.add(new Picture(i, each.text("label").orElse(""), dots)));
+        }
+        if (pictures.size() > Picture.COUNT_MOST) {
+            fitting.fault("pictures", "has " + pictures.size() + " pictures", Picture.COUNT_MOST + " at the most");
+        }
+        return pictures;
+    }
+
+    private static double share(Fields fields, String key) {
+        double share = fields.share(key).orElse(0.0);
+        if (!(share >= 0 && share <= 1)) {
+            fields.fault(key, "is " + share, "0 to 1");
+        }
+        return share;
+    }
+
     private static Length length(Fields fields, String key, LengthUnit unit) {
         Optional<Length> length = fields.length(key, unit);
         length.ifPresent(l -> GarmentJson.within(fields, key, l, Length.mm(-Mark.MOST.millimetres()), Mark.MOST, unit));
@@ -188,6 +219,25 @@ final class FittingsJson {
             text(out, "toDo", fitting.toDo());
             ArrayNode marks = fitting.marks().isEmpty() ? null : out.putArray("marks");
             fitting.marks().forEach(m -> write(marks.addObject(), m, unit));
+            pictures(out, fitting.pictures());
+        }
+    }
+
+    private static void pictures(ObjectNode fitting, List<Picture> pictures) {
+        if (pictures.isEmpty()) {
+            return;
+        }
+        ArrayNode all = fitting.putArray("pictures");
+        for (Picture picture : pictures) {
+            ObjectNode out = all.addObject().put("id", picture.id());
+            text(out, "label", picture.label());
+            if (!picture.dots().isEmpty()) {
+                ArrayNode dots = out.putArray("dots");
+                picture.dots().forEach(d -> dots.addObject()
+                        .put("mark", d.mark())
+                        .put("x", d.x())
+                        .put("y", d.y()));
+            }
         }
     }
 

@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public record Elsewhere(String name, Length before, Length after) {
     /** Less is not seen, mm. */
-    private static final double SEEN = 0.25;
+    private static final double SEEN = 0.5;
 
     public double by() {
         return after.millimetres() - before.millimetres();

@@ -114,22 +114,7 @@ final class Measured {
 
     /** How high an edge lies above the waist at a place along the half. */
     static Optional<Double> edge(List<Piece> panels, boolean upper, double place) {
-        return UnrolledEdge.of(panels, upper, Level.WAIST).flatMap(edge -> height(edge, place));
-    }
-
-    private static Optional<Double> height(UnrolledEdge edge, double place) {
-        List<Point> line =
-                edge.stretches().stream().flatMap(s -> s.line().stream()).toList();
-        double x = place * line.get(line.size() - 1).x();
-        for (int i = 1; i < line.size(); i++) {
-            Point from = line.get(i - 1);
-            Point to = line.get(i);
-            if (to.x() >= x && to.x() > from.x()) {
-                double t = Math.max(0, (x - from.x()) / (to.x() - from.x()));
-                return Optional.of(from.y() + (to.y() - from.y()) * t);
-            }
-        }
-        return Optional.empty();
+        return UnrolledEdge.heightAt(panels, upper, Level.WAIST, place);
     }
 
     /** The length of a centre between a level and the next. */

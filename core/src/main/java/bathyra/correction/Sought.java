@@ -36,13 +36,15 @@ final class Sought {
         List<Adjustment> now = asked;
         double off = 0;
         Draft after = null;
+        Optional<Double> was =
+                Measured.at(half(before, asked.get(0).side()), asked.get(0).change());
         for (int round = 0; round < ROUNDS; round++) {
             Answer tried = asIs(from, now);
             if (tried.draft().isEmpty()) {
                 return tried;
             }
             after = tried.draft().get();
-            Optional<Double> missing = missing(before, after, asked.get(0));
+            Optional<Double> missing = missing(was, after, asked.get(0));
             off = missing.orElse(0.0);
             if (Math.abs(off) <= SOUGHT) {
                 return new Answer(now, Optional.of(after), Optional.empty());
@@ -77,13 +79,11 @@ final class Sought {
     }
 
     /** What is not yet there of what the first change asks, mm. */
-    private static Optional<Double> missing(Draft before, Draft after, Adjustment asked) {
+    private static Optional<Double> missing(Optional<Double> was, Draft after, Adjustment asked) {
         Change change = asked.change();
-        Draft was = half(before, asked.side());
         Draft is = half(after, asked.side());
         double times = asked.side() != Side.BOTH && change instanceof Change.Girth ? 2 : 1;
-        return Measured.at(was, change)
-                .flatMap(a -> Measured.at(is, change).map(b -> change.by().millimetres() - (b - a) / times));
+        return was.flatMap(a -> Measured.at(is, change).map(b -> change.by().millimetres() - (b - a) / times));
     }
 
     /** The half on which a side was seen. */

@@ -49,11 +49,23 @@ public record UnrolledEdge(List<Stretch> stretches) {
      * @param panels from centre front to centre back, whole
      */
     public static Optional<UnrolledEdge> of(List<Piece> panels, boolean upper, Level level) {
+        return isWhole(panels, upper, level)
+                ? Optional.of(new Unrolling(panels, upper, level).unrolled())
+                : Optional.empty();
+    }
+
+    /** How high it lies at one place alone. @param place along the half, 0 at centre front, 1 at centre back @return mm; empty where {@link #of} is */
+    public static Optional<Double> heightAt(List<Piece> panels, boolean upper, Level level, double place) {
+        return isWhole(panels, upper, level)
+                ? Optional.of(new Unrolling(panels, upper, level).height(place))
+                : Optional.empty();
+    }
+
+    private static boolean isWhole(List<Piece> panels, boolean upper, Level level) {
         String edge = (upper ? EdgeRole.UPPER : EdgeRole.LOWER).id();
-        boolean whole = panels.stream()
+        return panels.stream()
                 .allMatch(p -> p.mark(level).isPresent()
                         && p.outline().stream().anyMatch(e -> e.name().equals(edge)));
-        return whole ? Optional.of(new Unrolling(panels, upper, level).unrolled()) : Optional.empty();
     }
 
     /** How often it changes the side to which it bends, seams and all: the turns of its slope, less what cannot be seen. */
@@ -128,19 +140,49 @@ public record UnrolledEdge(List<Stretch> stretches) {
             List<Stretch> stretches = new ArrayList<>();
             double from = 0;
             for (int i = 0; i < panels.size(); i++) {
-                double width = lefts.get(i).start().distance(rights.get(i).start());
-                List<Point> line = new ArrayList<>();
-                Path edge = edges.get(i);
-                for (int k = 0; k <= SAMPLES; k++) {
-                    double share = (double) k / SAMPLES;
-                    Point at = edge.at(edge.length() * share).point();
-                    Read read = read(i, at, share);
-                    line.add(new Point(from + width * read.share(), hand * read.height()));
-                }
-                stretches.add(new Stretch(panels.get(i).name(), line));
-                from += width;
+                stretches.add(stretch(i, from));
+                from += width(i);
             }
             return new UnrolledEdge(stretches);
+        }
+
+        private double width(int i) {
+            return lefts.get(i).start().distance(rights.get(i).start());
+        }
+
+        private Stretch stretch(int i, double from) {
+            List<Point> line = new ArrayList<>();
+            Path edge = edges.get(i);
+            for (int k = 0; k <= SAMPLES; k++) {
+                double share = (double) k / SAMPLES;
+                Point at = edge.at(edge.length() * share).point();
+                Read read = read(i, at, share);
+                line.add(new Point(from + width(i) * read.share(), hand * read.height()));
+            }
+            return new Stretch(panels.get(i).name(), line);
+        }
+
+        /** On the panel on which a place lies, between two of its samples. */
+        double height(double place) {
+            double all = 0;
+            for (int i = 0; i < panels.size(); i++) {
+                all += width(i);
+            }
+            double x = place * all;
+            int panel = 0;
+            double from = 0;
+            while (panel + 1 < panels.size() && from + width(panel) < x) {
+                from += width(panel++);
+            }
+            List<Point> line = stretch(panel, from).line();
+            for (int k = 1; k < line.size(); k++) {
+                Point a = line.get(k - 1);
+                Point b = line.get(k);
+                if (b.x() >= x && b.x() > a.x()) {
+                    return a.y() + (b.y() - a.y()) * Math.max(0, (x - a.x()) / (b.x() - a.x()));
+                }
+            }
+            return line.get(line.size() - 1).y();
         }
 
         /** Where a point of a panel lies. @param share of the way from the one seam to the other */

@@ -22,7 +22,7 @@ import javax.imageio.stream.ImageOutputStream;
  * Takes a picture in: upright as its camera held it, no larger than is looked at, and without anything that the camera wrote into it of place
  * and time.
  */
-final class PictureTaking {
+public final class PictureTaking {
     /** No side is longer, pixels. */
     static final int SIDE_MOST = 2048;
     /** A file that is larger is no picture of a fitting, bytes. */
@@ -36,14 +36,14 @@ final class PictureTaking {
     private PictureTaking() {}
 
     /** Why a picture was not taken, for the cutter. */
-    static final class Refused extends Exception {
+    public static final class Refused extends Exception {
         Refused(String why) {
             super(why);
         }
     }
 
     /** @return the picture as it is kept @throws Refused with what is wrong and what to do */
-    static byte[] taken(Path file) throws Refused {
+    public static byte[] taken(Path file) throws Refused {
         String name = file.getFileName().toString();
         try {
             if (Files.size(file) > FILE_MOST) {

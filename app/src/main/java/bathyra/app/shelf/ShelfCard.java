@@ -14,6 +14,8 @@ import bathyra.book.Wearers;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.CommissionJson;
+import bathyra.fitting.Fitting;
+import bathyra.fitting.Picture;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Wearer;
@@ -152,6 +154,7 @@ final class ShelfCard {
                         folder.resolve("commission-" + each.id() + ".bathyra.json"),
                         CommissionJson.write(commission),
                         StandardCharsets.UTF_8);
+                pictures(each.id(), commission, folder);
                 written++;
             }
             List<Measurings.Measuring> sets = workshop.book().measurings().of(wearer);
@@ -166,6 +169,19 @@ final class ShelfCard {
         } catch (IOException e) {
             LoggerFactory.getLogger(ShelfView.class).warn("putting out a wearer", e);
             put.setText("It could not be written. Choose a folder that you may write to.");
+        }
+    }
+
+    private void pictures(long id, Commission commission, Path folder) throws IOException {
+        for (Fitting fitting : commission.fittings()) {
+            for (Picture picture : fitting.pictures()) {
+                Optional<byte[]> kept = workshop.book().pictures().find(id, picture.id());
+                if (kept.isPresent()) {
+                    java.nio.file.Files.write(
+                            folder.resolve("picture-" + id + "-" + fitting.number() + "-" + picture.id() + ".jpg"),
+                            kept.get());
+                }
+            }
         }
     }
 

@@ -167,14 +167,17 @@ public record Found(List<Adjustment> adjustments) {
         return aboveWaist ? level.ordinal() <= after.ordinal() : level.ordinal() > after.ordinal();
     }
 
-    /** The same without anything that makes rib or waist tighter: for one who is not to be laced (C17). */
+    /**
+     * For one who is not to be laced (C17): without anything that makes rib or waist tighter, and without the girths that were found there
+     * while they were laced, which say nothing of a garment that is not.
+     */
     public Found withoutDrawingIn() {
         return new Found(adjustments.stream().filter(a -> !drawsIn(a.change())).toList());
     }
 
     private static boolean drawsIn(Change change) {
         double by = change.by().millimetres();
-        return change instanceof Girth girth && HELD.contains(girth.level()) && by < 0
+        return change instanceof Girth girth && HELD.contains(girth.level())
                 || change instanceof Pinch pinch && HELD.contains(pinch.cell().level()) && by > 0
                 || change instanceof PinchBetween && by > 0;
     }

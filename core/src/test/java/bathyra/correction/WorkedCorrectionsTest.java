@@ -335,6 +335,26 @@ class WorkedCorrectionsTest {
 
     @ParameterizedTest
     @MethodSource("bodies")
+    void whoIsNotToBeLaced_isDraftedWithoutWhatDrawsIn(MeasurementSet body) {
+        Commission commission = corset(body);
+        double planned = commission.garment().gap().value();
+        Proposal made = made(
+                commission,
+                fitting(
+                        agreed(1, MarkKind.PINCH, Spot.on(SeamPlace.SIDE, Level.WAIST), 10),
+                        agreed(2, MarkKind.GAP, Spot.at(Level.UNDERBUST), planned + 12),
+                        agreed(3, MarkKind.EDGE, Spot.onEdge(true, 1), -12)));
+        Draft restricted = draft(made.commission().withAnswers(Optional.empty(), true));
+        for (Level level : List.of(Level.UNDERBUST, Level.WAIST)) {
+            assertThat(2 * half(restricted, level))
+                    .isCloseTo(restricted.girths().at(level).body().value(), within(0.1));
+        }
+        assertThat(edge(restricted, true, 1))
+                .isLessThan(edge(draft(commission.withAnswers(Optional.empty(), true)), true, 1) - 11);
+    }
+
+    @ParameterizedTest
+    @MethodSource("bodies")
     void aPinchBetweenTheLevels_isMeasuredThere(MeasurementSet body) {
         Commission commission = corset(body);
         Spot spot = above(commission, 0.5);

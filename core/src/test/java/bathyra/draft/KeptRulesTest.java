@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.Sample;
+import bathyra.fitting.Adjustment;
+import bathyra.fitting.Change;
+import bathyra.fitting.Side;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
@@ -178,6 +181,45 @@ class KeptRulesTest {
             }
         }
         assertThat(compared).isGreaterThan(5);
+    }
+
+    /** What fittings found is added to what is kept, as it is to what today's rules give. */
+    @Test
+    void whatFittingsFound_isFollowedByWhatIsKept() {
+        Random random = new Random(23);
+        int drafted = 0;
+        for (int i = 0; i < Sample.of(60); i++) {
+            MeasurementSet body = Bodies.ordinary(random);
+            for (Garment garment : garments()) {
+                List<Adjustment> found = List.of(
+                        found(new Change.Pinch(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(6))),
+                        found(new Change.Girth(Level.UNDERBUST, Length.mm(4))),
+                        found(new Change.Edge(false, 0, Length.mm(80), Length.mm(10))));
+                Optional<Case> made = made(body, garment);
+                if (made.isEmpty()
+                        || !(Drafter.draft(made.get().before().commission().withAdjustments(found))
+                                instanceof Draft before)) {
+                    continue;
+                }
+                drafted++;
+                Draft after = (Draft) Drafter.draft(made.get().kept().withAdjustments(found));
+                for (Level level : garment.levels()) {
+                    assertThat(after.girths().at(level).worn().value())
+                            .isCloseTo(before.girths().at(level).worn().value(), within(0.01));
+                }
+                assertThat(after.intakes().at(Level.WAIST, SeamPlace.SIDE).value())
+                        .isCloseTo(
+                                before.intakes().at(Level.WAIST, SeamPlace.SIDE).value(), within(0.01));
+                assertThat(TodaysRules.of(made.get().kept().withAdjustments(found)))
+                        .as("what a later edition is told")
+                        .isEqualTo(TodaysRules.of(made.get().kept()));
+            }
+        }
+        assertThat(drafted).isGreaterThan(5);
+    }
+
+    private static Adjustment found(Change change) {
+        return new Adjustment(1, 1, Side.BOTH, change, Optional.empty(), true);
     }
 
     /** Where the plan is the same, a seam goes with a changed figure exactly as far as today's rule has it go. */

@@ -9,6 +9,7 @@ import bathyra.correction.Elsewhere;
 import bathyra.correction.Proposal;
 import bathyra.correction.Rest;
 import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
 import bathyra.fitting.Adjustment;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Fitting;
@@ -50,6 +51,8 @@ public final class FittingsModel {
     private Optional<Key> of = Optional.empty();
     private Optional<Known> known = Optional.empty();
     private boolean working;
+    private final List<Versions.Version> compared = new ArrayList<>();
+    private long comparedOf = -1;
 
     /** What was asked. */
     private record Key(long commission, Commission state, int fitting, int mark) {}
@@ -314,6 +317,7 @@ public final class FittingsModel {
 
     /** Works out beside the window what becomes of the marks, unless that is known. */
     void bringUpToDate() {
+        forgetCompared();
         Optional<Fitting> f = fitting();
         Optional<Key> asked = f.map(o -> new Key(
                 workshop.id(),
@@ -491,13 +495,50 @@ public final class FittingsModel {
                                 .toList()));
     }
 
-    /** Lays a draft that was kept over the present one; the same again takes it off. */
+    /** Lays a draft that was kept over the present one; a second one is compared with the first. The same again takes it off. */
     void compare(Versions.Version version) {
-        boolean shown = workshop.comparison()
-                .compared()
-                .filter(c -> c.name().equals(version.name()))
-                .isPresent();
-        workshop.comparison().with(shown ? Optional.empty() : Optional.of(version));
+        if (!compared.removeIf(v -> v.id() == version.id())) {
+            compared.add(version);
+        }
+        while (compared.size() > 2) {
+            compared.remove(0);
+        }
+        workshop.comparison().with(compared.size() == 1 ? Optional.of(compared.get(0)) : Optional.empty());
+    }
+
+    boolean isCompared(Versions.Version version) {
+        return compared.stream().anyMatch(v -> v.id() == version.id());
+    }
+
+    /** Two drafts held against each other. */
+    record Pair(String former, String later, Draft before, Draft after) {}
+
+    /** What is compared: two drafts that were kept, or one with the present. */
+    Optional<Pair> pair() {
+        if (compared.size() == 2) {
+            Versions.Version first =
+                    compared.get(compared.get(0).id() < compared.get(1).id() ? 0 : 1);
+            Versions.Version later = compared.get(first == compared.get(0) ? 1 : 0);
+            return Drafter.draft(first.commission()) instanceof Draft before
+                            && Drafter.draft(later.commission()) instanceof Draft after
+                    ? Optional.of(new Pair(first.name(), later.name(), before, after))
+                    : Optional.empty();
+        }
+        return workshop.comparison().compared().flatMap(c -> workshop.draft()
+                .map(now -> new Pair(c.name(), "now", c.draft(), now)));
+    }
+
+    /** Two kept drafts lie on the table in place of the fitting's own. */
+    Optional<Pair> onTheTable() {
+        return compared.size() == 2 ? pair() : Optional.empty();
+    }
+
+    /** Another commission has other drafts. */
+    private void forgetCompared() {
+        if (comparedOf != workshop.id()) {
+            comparedOf = workshop.id();
+            compared.clear();
+        }
     }
 
     /** Nobody looks any more. */

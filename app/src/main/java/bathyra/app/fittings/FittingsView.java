@@ -8,6 +8,7 @@ import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Workshop;
 import bathyra.correction.Proposal;
 import bathyra.correction.Toile;
+import bathyra.draft.Draft;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
@@ -256,25 +257,34 @@ public final class FittingsView extends TableStage {
                     case LEFT -> "on the left";
                     case RIGHT -> "on the right";
                 });
-        drawing = model.fitting()
-                .map(f -> new FittingsDrawing(new FittingsDrawing.Shown(
-                        model.tried().orElseThrow(),
-                        model.one().or(model::proposal).map(Proposal::draft),
-                        workshop.comparison().ghost(),
-                        f,
-                        model.mark().map(Mark::number).orElse(0),
-                        workshop.unit())))
-                .orElseGet(() -> new FittingsDrawing(new FittingsDrawing.Shown(
-                        model.tried().orElseThrow(),
-                        Optional.empty(),
-                        workshop.comparison().ghost(),
-                        FittingsDrawing.NONE,
-                        0,
-                        workshop.unit())));
+        drawing = new FittingsDrawing(shown());
         lay(drawing);
         list.refresh();
         marks.show(card);
         viewer.refresh();
+    }
+
+    private FittingsDrawing.Shown shown() {
+        Optional<FittingsModel.Pair> pair = model.onTheTable();
+        if (pair.isPresent()) {
+            return new FittingsDrawing.Shown(
+                    pair.get().before(),
+                    pair.map(FittingsModel.Pair::after),
+                    Optional.empty(),
+                    FittingsDrawing.NONE,
+                    0,
+                    workshop.unit());
+        }
+        Optional<Draft> next = model.fitting().isEmpty()
+                ? Optional.empty()
+                : model.one().or(model::proposal).map(Proposal::draft);
+        return new FittingsDrawing.Shown(
+                model.tried().orElseThrow(),
+                next,
+                workshop.comparison().ghost(),
+                model.fitting().orElse(FittingsDrawing.NONE),
+                model.mark().map(Mark::number).orElse(0),
+                workshop.unit());
     }
 
     private void look(Picture picture) {

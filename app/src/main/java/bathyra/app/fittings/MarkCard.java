@@ -20,6 +20,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.length.Sentence;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -58,6 +59,10 @@ final class MarkCard {
             begin.setOnAction(e -> model.begin(FittingKind.TOILE));
             card.add(begin);
             back(card);
+            return;
+        }
+        if (model.pair().isPresent()) {
+            compared(card, model.pair().get());
             return;
         }
         if (model.mark().isPresent()) {
@@ -115,10 +120,30 @@ final class MarkCard {
         return row;
     }
 
+    /** Two drafts in figures: what one has otherwise than the other. */
+    private void compared(Card card, FittingsModel.Pair pair) {
+        card.begin(pair.former() + " and " + pair.later());
+        List<Elsewhere> moved = Elsewhere.between(pair.before(), pair.after());
+        card.section("What moved");
+        if (moved.isEmpty()) {
+            card.words("Nothing by more than 0.5 mm.", "quiet");
+        } else {
+            card.add(row(unit().symbol(), "before", "after", false));
+        }
+        moved.forEach(e -> card.add(
+                row(e.name(), LengthText.figure(e.before(), unit()), LengthText.figure(e.after(), unit()), true)));
+        card.words("Press the bead again to go on with the fitting; press a second one to compare the two.", "quiet");
+    }
+
     private void fitting(Card card, Fitting fitting) {
         setting.show(fitting);
         card.begin(fitting.kind().label() + " " + fitting.number(), setting);
         card.belowControls();
+        Optional<LocalDate> before = model.before().flatMap(Fitting::day);
+        if (before.isPresent()
+                && fitting.day().filter(d -> d.isBefore(before.get())).isPresent()) {
+            card.words("This fitting is dated before the one that came before it. Look at its day.", "caution");
+        }
         if (workshop.commission().garment().fastening().closure().isLaced()) {
             card.words(GapShape.of(fitting).meaning(fitting).in(unit()));
         }

@@ -178,14 +178,13 @@ final class Notebook extends ScrollPane {
             return;
         }
         beads.getChildren().add(head("Drafts"));
-        Optional<String> compared = workshop.comparison().compared().map(c -> c.name());
         for (Versions.Version version : drafts) {
             Button bead =
                     new Button(version.name() + ", " + DAY.format(version.made().toLocalDate()));
             bead.getStyleClass().setAll("bead");
             bead.setId("bead-" + version.id());
             bead.setWrapText(true);
-            boolean shown = compared.equals(Optional.of(version.name()));
+            boolean shown = model.isCompared(version);
             bead.pseudoClassStateChanged(SELECTED, shown);
             bead.setAccessibleText(version.name() + (shown ? ", laid over the table" : ", lay it over the table"));
             bead.setOnAction(e -> model.compare(version));

@@ -66,7 +66,7 @@ public record Standing(
             case FITTINGS -> {
                 long open =
                         commission.fittings().stream().mapToLong(Fitting::open).sum();
-                yield open == 0 ? "" : open + " open";
+                yield draft.isEmpty() ? "no draft" : open == 0 ? "" : open + " open";
             }
             case GIRTHS, SEAMS, CUPS, EDGES, PIECES ->
                 draft.map(d -> count(notes(d, stage))).orElse("no draft");

@@ -41,11 +41,11 @@ class HardwareWindowTest extends RealWindow {
         go(robot, "bones");
         robot.clickOn("#bones-card-hardware");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(said(robot)).contains("A busk of 32.5 cm fits the 36.9 cm of centre front");
+        assertThat(said(robot)).contains("A busk of 32.5 cm fits the 35.5 cm of centre front");
         retype(robot, "#option-busk", "45");
         assertThat(said(robot))
                 .contains(
-                        "The busk of 45.0 cm is longer than the 34.9 cm that centre front leaves for it. Take 32.5 cm.");
+                        "The busk of 45.0 cm is longer than the 33.5 cm that centre front leaves for it. Take 32.5 cm.");
         retype(robot, "#option-eyelets", "0.9");
         assertThat(said(robot)).contains("they would overlap").contains("to 2.5 cm is usual");
         retype(robot, "#option-eyelets", "9");
@@ -59,6 +59,6 @@ class HardwareWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup(".section-title").queryAllAs(Label.class))
                 .extracting(l -> l.getText().replace('\u00a0', ' '))
-                .contains("Busk 32.5 cm", "26 eyelets", "Cord 642.9 cm", "Waist tape 2 × 39.7 cm");
+                .contains("Busk 32.5 cm", "26 eyelets", "Cord 642.7 cm", "Waist tape 2 × 40.3 cm");
     }
 }

@@ -213,7 +213,9 @@ class CorsetWindowTest extends RealWindow {
         robot.clickOn("#ease-row").clickOn("Corset, strong");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(garment().row()).isEqualTo(EaseRow.CORSET_STRONG);
-        assertThat(text(robot, "#plan-waist-ease").replace('−', '-')).isEqualTo("-10.5");
+        assertThat(text(robot, "#plan-waist-ease").replace('−', '-'))
+                .as("the row's, and what her fitting found")
+                .isEqualTo("-10.5 + 1.2");
         robot.interact(() -> robot.lookup("#handle-reach-up").<Node>query().requestFocus());
         robot.push(KeyCode.UP);
         WaitForAsyncUtils.waitForFxEvents();

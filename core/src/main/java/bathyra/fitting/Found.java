@@ -167,6 +167,19 @@ public record Found(List<Adjustment> adjustments) {
         return aboveWaist ? level.ordinal() <= after.ordinal() : level.ordinal() > after.ordinal();
     }
 
+    /** The same on a garment with other seams: each pinch in the seam that is nearest to its own. @param seams of the half, from centre front */
+    public Found on(List<SeamPlace> seams) {
+        return new Found(
+                adjustments.stream().map(a -> a.changing(on(a.change(), seams))).toList());
+    }
+
+    private static Change on(Change change, List<SeamPlace> seams) {
+        if (change instanceof Pinch p) {
+            return new Pinch(new Cell(p.cell().level(), p.cell().seam().nearest(seams)), p.by());
+        }
+        return change instanceof PinchBetween p ? new PinchBetween(p.seam().nearest(seams), p.above(), p.by()) : change;
+    }
+
     /**
      * For one who is not to be laced (C17): without anything that makes rib or waist tighter, and without the girths that were found there
      * while they were laced, which say nothing of a garment that is not.

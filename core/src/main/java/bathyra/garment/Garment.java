@@ -491,9 +491,10 @@ public record Garment(
         return fit.found();
     }
 
-    /** The same garment following other findings of fittings. */
+    /** The same garment following other findings of fittings. What was pinched in a seam that it has no longer is taken in at the nearest. */
     public Garment finding(Found next) {
-        return next.equals(fit.found()) ? this : withFit(fit.finding(next));
+        Found here = next.on(seams());
+        return here.equals(fit.found()) ? this : withFit(fit.finding(here));
     }
 
     public Garment withFit(Fit next) {

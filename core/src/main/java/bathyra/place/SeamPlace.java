@@ -1,5 +1,7 @@
 package bathyra.place;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -68,6 +70,16 @@ public record SeamPlace(String id, String label, Part part, int number) {
             return this;
         }
         return part == Part.FRONT ? front(number + by) : part == Part.BACK ? back(number + by) : this;
+    }
+
+    /** The seam of its part whose number is nearest, or the side where there is none. @param seams what a garment has */
+    public SeamPlace nearest(List<SeamPlace> seams) {
+        return seams.contains(this)
+                ? this
+                : seams.stream()
+                        .filter(s -> s.part() == part)
+                        .min(Comparator.comparingInt(s -> Math.abs(s.number() - number)))
+                        .orElse(SIDE);
     }
 
     public static Optional<SeamPlace> ofId(String id) {

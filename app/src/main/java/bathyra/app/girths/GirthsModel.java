@@ -4,7 +4,6 @@ import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.garment.Closure;
-import bathyra.garment.Commission;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
@@ -107,20 +106,19 @@ public final class GirthsModel {
     public void share(Level at, double share) {
         double held = Math.max(
                 Fastening.SHARE_LEAST, Math.min(Fastening.SHARE_MOST, Math.rint(share / SHARE_STEP) * SHARE_STEP));
-        Commission before = workshop.before(InHand.of("share-" + at.id()));
-        double was = GirthPlan.of(before.measurements(), before.garment())
-                .at(at)
-                .frontShare()
-                .value();
+        InHand hand = InHand.of("share-" + at.id());
+        // What stands on the table is the last that could be drafted; there may be no plan of it any more.
+        String from = workshop.draftBefore(hand)
+                .map(d -> percent(d.girths().at(at).frontShare().value()) + " ")
+                .orElse("");
         set(
-                String.format(
-                        Locale.ROOT,
-                        "front share at the %s %.1f → %.1f %%",
-                        at.label().toLowerCase(Locale.ROOT),
-                        was * 100,
-                        held * 100),
+                "front share at the " + at.label().toLowerCase(Locale.ROOT) + " " + from + "→ " + percent(held) + " %",
                 garment().withFastening(garment().fastening().withShare(at, Optional.of(held))),
-                InHand.of("share-" + at.id()));
+                hand);
+    }
+
+    private static String percent(double share) {
+        return String.format(Locale.ROOT, "%.1f", share * 100);
     }
 
     /** Puts the side seam of a level back where the table has it. */

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.garment.Closure;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementKey;
 import bathyra.place.Level;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
@@ -112,5 +114,17 @@ class GirthsModelTest {
                         .replace('\u00a0', ' '))
                 .startsWith("The waist would be worn at 42.0 cm, 42 % less than it is.");
         assertThat(workshop.draft()).isEqualTo(good);
+    }
+
+    @Test
+    void theSideSeam_isMovedOnWhatStillStands_whereNothingCanBeDraftedAnyMore() {
+        workshop.change(
+                "no waist taken",
+                workshop.commission()
+                        .withMeasurements(workshop.commission().measurements().without(MeasurementKey.WAIST)),
+                InHand.of("test"));
+        assertThat(workshop.refusal()).isPresent();
+        model.share(Level.HIGH_HIP, 0.52);
+        assertThat(workshop.commission().garment().fastening().frontShares()).containsEntry(Level.HIGH_HIP, 0.52);
     }
 }

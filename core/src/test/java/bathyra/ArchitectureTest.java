@@ -24,6 +24,7 @@ class ArchitectureTest {
             "measure",
             "place",
             "fitting",
+            "plan",
             "garment",
             "form",
             "stock",
@@ -42,6 +43,7 @@ class ArchitectureTest {
             "bone",
             "lay",
             "bill",
+            "workplan",
             "fit");
 
     private final JavaClasses core = new ClassFileImporter()

@@ -6,6 +6,7 @@ import bathyra.app.command.DraftCommand;
 import bathyra.app.command.Exit;
 import bathyra.app.command.FitCommand;
 import bathyra.app.command.ImportCommand;
+import bathyra.app.command.PlanCommand;
 import bathyra.app.command.PlotterSimulatorCommand;
 import bathyra.app.command.TapeSimulatorCommand;
 import bathyra.app.command.WindowCommand;
@@ -35,6 +36,7 @@ public final class Main {
                 .addSubcommand(new DraftCommand())
                 .addSubcommand(new CheckCommand())
                 .addSubcommand(new FitCommand())
+                .addSubcommand(new PlanCommand())
                 .addSubcommand(new ImportCommand())
                 .addSubcommand(new TapeSimulatorCommand())
                 .addSubcommand(new PlotterSimulatorCommand())

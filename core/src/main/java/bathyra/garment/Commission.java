@@ -5,6 +5,7 @@ import bathyra.fitting.Fitting;
 import bathyra.fitting.Found;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.plan.Plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param rules by which edition of the rules it was made; what that gave stands in the garment, and what it did not give comes from the newest
  * @param fittings the record of its fittings, from the first
  * @param adjustments what they found that the draft follows, or may follow
+ * @param plan what is on record of its making
  */
 public record Commission(
         String title,
@@ -33,7 +35,8 @@ public record Commission(
         boolean restricted,
         int rules,
         List<Fitting> fittings,
-        List<Adjustment> adjustments) {
+        List<Adjustment> adjustments,
+        Plan plan) {
     /** The edition of the rules by which this program drafts. */
     public static final int RULES = 2;
 
@@ -61,7 +64,8 @@ public record Commission(
                 false,
                 RULES,
                 List.of(),
-                List.of());
+                List.of(),
+                Plan.NONE);
     }
 
     public Commission withFittings(List<Fitting> next) {
@@ -77,12 +81,30 @@ public record Commission(
                 restricted,
                 rules,
                 next,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     /** The same commission without a word of pictures: what leaves the workshop shows nobody. */
     public Commission withoutPictures() {
         return withFittings(fittings.stream().map(f -> f.showing(List.of())).toList());
+    }
+
+    public Commission withPlan(Plan next) {
+        return new Commission(
+                title,
+                units,
+                wearer,
+                measurements,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments,
+                next);
     }
 
     public Commission withAdjustments(List<Adjustment> next) {
@@ -98,12 +120,25 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                next);
+                next,
+                plan);
     }
 
     public Commission withMeasurements(MeasurementSet set) {
         return new Commission(
-                title, units, wearer, set, garment, spoken, making, answered, restricted, rules, fittings, adjustments);
+                title,
+                units,
+                wearer,
+                set,
+                garment,
+                spoken,
+                making,
+                answered,
+                restricted,
+                rules,
+                fittings,
+                adjustments,
+                plan);
     }
 
     public Commission withGarment(Garment next) {
@@ -119,7 +154,8 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     public Commission withTitle(String next) {
@@ -135,7 +171,8 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     public Commission withWearer(Wearer next) {
@@ -151,7 +188,8 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     public Commission withUnits(LengthUnit next) {
@@ -167,7 +205,8 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     public Commission withSpoken(Optional<Spoken> next) {
@@ -183,7 +222,8 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     public Commission withMaking(Making next) {
@@ -199,7 +239,8 @@ public record Commission(
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     /** The same commission with what is on record of its wearer's answers. @param day when they were given @param noLacing whether they forbid lacing */
@@ -216,7 +257,8 @@ public record Commission(
                 noLacing,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     /** Whether it was drafted by an earlier edition and keeps nothing of it: it is drafted anew. */
@@ -238,7 +280,8 @@ public record Commission(
                 restricted,
                 RULES,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     /** The same commission as an earlier edition left it. @param kept what that gave it */
@@ -255,6 +298,7 @@ public record Commission(
                 restricted,
                 edition,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 }

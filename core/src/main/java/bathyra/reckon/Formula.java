@@ -50,13 +50,17 @@ public final class Formula {
     public static String figure(Reckoned number, LengthUnit unit) {
         return switch (number.quantity()) {
             case LENGTH -> LengthText.figure(number.length(), unit);
-            case RATIO -> plain(number.value());
+            case RATIO, MINUTES -> plain(number.value());
             case ANGLE -> plain(Math.toDegrees(number.value())) + "°";
         };
     }
 
     public static String figureWithUnit(Reckoned number, LengthUnit unit) {
-        return number.quantity() == Quantity.LENGTH ? LengthText.say(number.length(), unit) : figure(number, unit);
+        return switch (number.quantity()) {
+            case LENGTH -> LengthText.say(number.length(), unit);
+            case MINUTES -> figure(number, unit) + " min";
+            case RATIO, ANGLE -> figure(number, unit);
+        };
     }
 
     private static String body(Reckoned number, Function<Reckoned, String> leaf) {

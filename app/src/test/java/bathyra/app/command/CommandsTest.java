@@ -28,6 +28,23 @@ class CommandsTest extends CommandRun {
     }
 
     @Test
+    void plan_writesTheStepsAndTheirMinutes_andTheDaysOfWhatHasADueDay() throws IOException {
+        assertThat(run("plan", heron, "--out", folder.resolve("heron"))).isEqualTo(0);
+        assertThat(files(folder.resolve("heron"))).containsExactly("plan.json", "plan.pdf");
+        Path queen = write("queen.bathyra.json", DemoBook.document("the-salt-queen"));
+        assertThat(run("plan", queen, "--out", folder.resolve("queen"))).isEqualTo(0);
+        assertThat(files(folder.resolve("queen"))).containsExactly("plan.ics", "plan.json", "plan.pdf");
+        assertThat(Files.readString(folder.resolve("queen/plan.ics")))
+                .contains("DTSTART;VALUE=DATE:20261210")
+                .doesNotContain("Maren");
+        assertThat(Files.readString(folder.resolve("queen/plan.json"))).doesNotContain("Maren");
+        Path none = write("none.bathyra.json", DemoBook.document("the-heron").replace("\"waistGirth\": 72.0,", ""));
+        assertThat(run("plan", none, "--out", folder.resolve("none"))).isEqualTo(2);
+        assertThat(err).contains("Waist");
+        assertThat(files(folder.resolve("none"))).isEmpty();
+    }
+
+    @Test
     void whatIsNoFileOrNoNumber_says2() {
         assertThat(run("check", "/")).isEqualTo(2);
         assertThat(run("import", "/", "--out", folder.resolve("p.json"))).isEqualTo(2);

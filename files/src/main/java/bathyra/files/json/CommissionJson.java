@@ -17,6 +17,7 @@ import bathyra.garment.Wearer;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.plan.Plan;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
@@ -88,7 +89,8 @@ public final class CommissionJson {
                 GivenJson.FIELD,
                 MakingJson.FIELD,
                 FittingsJson.FIELD,
-                AdjustmentsJson.FIELD));
+                AdjustmentsJson.FIELD,
+                PlanJson.FIELD));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -120,6 +122,7 @@ public final class CommissionJson {
         Making making = MakingJson.read(fields, unit);
         List<Fitting> fittings = FittingsJson.read(fields, unit);
         List<Adjustment> adjustments = AdjustmentsJson.read(fields, unit);
+        Plan plan = PlanJson.read(fields);
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
@@ -136,7 +139,8 @@ public final class CommissionJson {
                 restricted,
                 rules,
                 fittings,
-                adjustments);
+                adjustments,
+                plan);
     }
 
     /** The first edition wrote its own rules out like choices: those are no choices of the cutter's. */
@@ -229,6 +233,7 @@ public final class CommissionJson {
         MakingJson.write(root, commission.making(), unit);
         FittingsJson.write(root, commission.fittings(), unit);
         AdjustmentsJson.write(root, commission.adjustments(), unit);
+        PlanJson.write(root, commission.plan());
         given(commission).ifPresent(ruled -> GivenJson.write(root, ruled, commission.garment(), unit));
         return Json.pretty(root);
     }

@@ -1,0 +1,76 @@
+package bathyra.workplan;
+
+import bathyra.plan.DateKind;
+import java.util.Arrays;
+import java.util.Optional;
+
+/** The steps of a making, in their order (C16.1), each with the day by which it is to be done and what to beware of. */
+public enum StepKind {
+    CONSULT("consult", "Consult and measure", DateKind.MEASURED, ""),
+    DRAFT("draft", "Draft, print, glue", DateKind.TOILE, ""),
+    TOILE("toile", "Cut and sew the toile", DateKind.FIRST_FITTING, "Cut away from the hand that holds."),
+    FIRST_FITTING("first-fitting", "First fitting", DateKind.FIRST_FITTING, "Lace little by little; ask how it feels."),
+    CARRIED_BACK("carried-back", "Carry the fitting back", DateKind.CORRECTED, ""),
+    SECOND_TOILE("second-toile", "Second toile", DateKind.CUT, "Cut away from the hand that holds."),
+    CUT("cut", "Cut all layers, mark them", DateKind.CUT, "A rotary blade is closed before it is laid down."),
+    MOUNT("mount", "Mount the layers", DateKind.MADE_UP, ""),
+    FASTENING(
+            "fastening", "Busk, zip or loops", DateKind.MADE_UP, "An awl goes through cloth and hand: hold beside it."),
+    SEAMS(
+            "seams",
+            "Panel seams, clipped and pressed",
+            DateKind.MADE_UP,
+            "Steam burns: press over a ham, not over the hand."),
+    CUPS("cups", "Cups, foam and wires", DateKind.MADE_UP, "Ends of wires are capped before they are sewn in."),
+    WAIST_TAPE("waist-tape", "Waist tape", DateKind.MADE_UP, ""),
+    CHANNELS("channels", "Channels", DateKind.MADE_UP, ""),
+    EYELETS("eyelets", "Facing and eyelets", DateKind.MADE_UP, "The press closes on fingers too."),
+    BONES(
+            "bones",
+            "Bones cut, tipped, put in",
+            DateKind.SECOND_FITTING,
+            "Cut steel springs away and its ends are sharp: goggles, and a cap on every end."),
+    SECOND_FITTING(
+            "second-fitting", "Second fitting", DateKind.SECOND_FITTING, "Lace little by little; ask how it feels."),
+    LINING("lining", "Lining in, edges bound", DateKind.FINISHED, ""),
+    FINISHING(
+            "finishing",
+            "Finish, lace, press",
+            DateKind.FINISHED,
+            "Steam burns: stand it on a stand, not on the wearer.");
+
+    private final String id;
+    private final String label;
+    private final DateKind by;
+    private final String caution;
+
+    StepKind(String id, String label, DateKind by, String caution) {
+        this.id = id;
+        this.label = label;
+        this.by = by;
+        this.caution = caution;
+    }
+
+    /** The word in files. */
+    public String id() {
+        return id;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** The day by which it is to be done. */
+    public DateKind by() {
+        return by;
+    }
+
+    /** What to beware of, before it is begun; empty for nothing in particular. */
+    public String caution() {
+        return caution;
+    }
+
+    public static Optional<StepKind> ofId(String id) {
+        return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
+    }
+}

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 /** The rooms of the window: a stage knows the workshop and what it draws with, the shell knows the stages, and nothing knows the shell but the commands. */
 class ArchitectureTest {
     private static final String[] STAGES = {
-        "measure", "block", "girths", "seams", "cups", "edges", "bones", "fit", "lay", "fittings"
+        "measure", "block", "girths", "seams", "cups", "edges", "bones", "fit", "lay", "fittings", "making"
     };
     private final JavaClasses app = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -9,6 +9,7 @@ import bathyra.app.edges.EdgesDrawings;
 import bathyra.app.fittings.FittingsDrawings;
 import bathyra.app.girths.GirthsDrawings;
 import bathyra.app.lay.LayDrawings;
+import bathyra.app.making.MakingDrawings;
 import bathyra.app.pieces.PiecesDrawings;
 import bathyra.app.seams.SeamsDrawings;
 import bathyra.app.table.Drawing;
@@ -197,6 +198,7 @@ class CombinationsTest {
         drawings.addAll(PiecesDrawings.of(draft, layers));
         drawings.addAll(BonesDrawings.of(draft, bones));
         drawings.addAll(FittingsDrawings.of(draft));
+        drawings.addAll(MakingDrawings.of(draft, bones));
         for (Drawing drawing : drawings) {
             RecordingSurface painted = RecordingSurface.painted(drawing);
             assertThat(painted.shapes()).as(drawing.getClass().getSimpleName()).isGreaterThan(5);

@@ -12,5 +12,6 @@ public enum Step {
     BONES,
     FIT,
     LAY,
-    FITTINGS
+    FITTINGS,
+    MAKING
 }

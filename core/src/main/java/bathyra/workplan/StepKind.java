@@ -3,6 +3,7 @@ package bathyra.workplan;
 import bathyra.plan.DateKind;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.Set;
 
 /** The steps of a making, in their order (C16.1), each with the day by which it is to be done and what to beware of. */
 public enum StepKind {
@@ -16,11 +17,7 @@ public enum StepKind {
     MOUNT("mount", "Mount the layers", DateKind.MADE_UP, ""),
     FASTENING(
             "fastening", "Busk, zip or loops", DateKind.MADE_UP, "An awl goes through cloth and hand: hold beside it."),
-    SEAMS(
-            "seams",
-            "Panel seams, clipped and pressed",
-            DateKind.MADE_UP,
-            "Steam burns: press over a ham, not over the hand."),
+    SEAMS("seams", "Seams, clipped and pressed", DateKind.MADE_UP, "Steam burns: press over a ham, not over the hand."),
     CUPS("cups", "Cups, foam and wires", DateKind.MADE_UP, "Ends of wires are capped before they are sewn in."),
     WAIST_TAPE("waist-tape", "Waist tape", DateKind.MADE_UP, ""),
     CHANNELS("channels", "Channels", DateKind.MADE_UP, ""),
@@ -68,6 +65,22 @@ public enum StepKind {
     /** What to beware of, before it is begun; empty for nothing in particular. */
     public String caution() {
         return caution;
+    }
+
+    /** What of the garment it has to do with; nothing where it has to do with the wearer or the pattern. */
+    public Set<Touched> touches() {
+        return switch (this) {
+            case CONSULT, DRAFT, FIRST_FITTING, CARRIED_BACK, SECOND_FITTING -> Set.of();
+            case TOILE, SECOND_TOILE -> Set.of(Touched.PANELS, Touched.CUPS, Touched.SEAMS);
+            case CUT, MOUNT -> Set.of(Touched.PANELS, Touched.CUPS);
+            case FASTENING, EYELETS -> Set.of(Touched.CLOSURE);
+            case SEAMS -> Set.of(Touched.SEAMS);
+            case CUPS -> Set.of(Touched.CUPS);
+            case WAIST_TAPE -> Set.of(Touched.WAIST);
+            case CHANNELS, BONES -> Set.of(Touched.CHANNELS);
+            case LINING -> Set.of(Touched.EDGES);
+            case FINISHING -> Set.of(Touched.CLOSURE, Touched.EDGES);
+        };
     }
 
     public static Optional<StepKind> ofId(String id) {

@@ -130,7 +130,7 @@ class PlanFilesTest {
         assertThat(report.path("dates").path("second-fitting").asText()).isEqualTo("2026-12-09");
         String card = text(JobCard.write(draft, plan, dates));
         assertThat(card)
-                .contains("Panel seams, clipped and pressed")
+                .contains("Seams, clipped and pressed")
                 .contains("Wed 9 Dec", "Fri 18 Dec")
                 .contains("Second fitting")
                 .contains("The Long Title of a Commission");

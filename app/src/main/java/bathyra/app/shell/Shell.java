@@ -11,6 +11,7 @@ import bathyra.app.fittings.FittingsView;
 import bathyra.app.foreign.ForeignView;
 import bathyra.app.girths.GirthsView;
 import bathyra.app.lay.LayView;
+import bathyra.app.making.MakingView;
 import bathyra.app.measure.MeasureView;
 import bathyra.app.output.Output;
 import bathyra.app.pieces.PiecesView;
@@ -169,6 +170,7 @@ public final class Shell extends BorderPane {
             case FIT -> new FitView(workshop);
             case LAY -> new LayView(workshop, output);
             case FITTINGS -> new FittingsView(workshop, files);
+            case MAKING -> new MakingView(workshop);
         });
     }
 

@@ -15,7 +15,8 @@ public enum Stage {
     BONES("Bones", Step.BONES),
     FIT("Fit", Step.FIT),
     LAY("Lay", Step.LAY),
-    FITTINGS("Fittings", Step.FITTINGS);
+    FITTINGS("Fittings", Step.FITTINGS),
+    MAKING("Making", Step.MAKING);
 
     private final String label;
     private final Step step;

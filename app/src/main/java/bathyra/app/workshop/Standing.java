@@ -68,6 +68,8 @@ public record Standing(
                         commission.fittings().stream().mapToLong(Fitting::open).sum();
                 yield draft.isEmpty() ? "no draft" : open == 0 ? "" : open + " open";
             }
+            case MAKING ->
+                draft.isEmpty() ? "no draft" : commission.plan().due().isEmpty() ? "no dates" : "";
             case GIRTHS, SEAMS, CUPS, EDGES, PIECES ->
                 draft.map(d -> count(notes(d, stage))).orElse("no draft");
         };

@@ -9,6 +9,7 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
+import bathyra.files.pdf.CareSheet;
 import bathyra.files.pdf.JobCard;
 import bathyra.files.plan.PlanCalendar;
 import bathyra.files.plan.PlanReport;
@@ -139,6 +140,22 @@ class PlanFilesTest {
             assertThat(card.replaceAll("\\s+", " "))
                     .contains(step.kind().caution().split("\\.")[0].strip());
         }
+    }
+
+    @Test
+    void theCareSheet_saysHowALacedGarmentIsWornIn_andNothingOfItForOneThatIsNotLaced() throws IOException {
+        Commission laced = commission(Plan.NONE);
+        assertThat(laced.garment().gap().value()).isEqualTo(50);
+        String care = text(CareSheet.write(laced)).replaceAll("\\s+", " ");
+        assertThat(care)
+                .contains("1. For 60 minutes, the back 8.0 cm open", "5. For 120 minutes, the back 8.0 cm open")
+                .contains("with the back 5.0 cm open")
+                .contains("Unlace the back until it is slack")
+                .contains("Loosen at once with pain");
+        String zip = text(CareSheet.write(laced.withGarment(Garment.bustier())));
+        assertThat(zip).doesNotContain("How to wear it in").contains("How to care for it");
+        String not = text(CareSheet.write(laced.withAnswers(Optional.of(DUE), true)));
+        assertThat(not).contains("Not to be laced").doesNotContain("How to wear it in");
     }
 
     private static String text(byte[] pdf) throws IOException {

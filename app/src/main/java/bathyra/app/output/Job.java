@@ -13,8 +13,11 @@ import bathyra.files.CuttingPlan;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.FittingRecord;
+import bathyra.files.pdf.JobCard;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
+import bathyra.files.plan.PlanCalendar;
+import bathyra.files.plan.PlanReport;
 import bathyra.files.svg.SvgLay;
 import bathyra.fit.Worn;
 import bathyra.fitting.Adjustment;
@@ -23,8 +26,12 @@ import bathyra.lay.AutoLay;
 import bathyra.layer.Layer;
 import bathyra.measure.MeasurementSet;
 import bathyra.stock.PriceList;
+import bathyra.workplan.Dates;
+import bathyra.workplan.WorkPlan;
+import bathyra.workplan.WorkingDays;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -99,6 +106,27 @@ public record Job(
                 plan(),
                 CuttingPlan.of(former, layer -> !printing.left().contains(layer)),
                 Paper.A4);
+    }
+
+    private WorkPlan work() {
+        return WorkPlan.of(drafted(), commission.plan());
+    }
+
+    private Optional<Dates> dates() {
+        return Dates.of(commission.plan(), WorkingDays.USUAL, LocalDate.now());
+    }
+
+    byte[] jobCard() throws IOException {
+        return JobCard.write(drafted(), work(), dates());
+    }
+
+    byte[] planDocument() {
+        return utf8(PlanReport.write(commission, work(), dates()));
+    }
+
+    /** The days, of which there are some. */
+    byte[] calendar() {
+        return utf8(PlanCalendar.write(commission, dates().orElseThrow(), Instant.now()));
     }
 
     static String today() {

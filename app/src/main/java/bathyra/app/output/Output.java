@@ -139,6 +139,9 @@ public final class Output {
                 && workshop.commission().fittings().isEmpty()) {
             return Optional.of("There is no fitting on record. Begin one on the Fittings stage.");
         }
+        if (kind == OutputKind.CALENDAR && workshop.commission().plan().due().isEmpty()) {
+            return Optional.of("There is no due day to plan back from. Type it on the Making stage.");
+        }
         return kind.isPattern() ? hindranceOnPieces(kind) : Optional.empty();
     }
 

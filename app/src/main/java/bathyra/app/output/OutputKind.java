@@ -14,6 +14,7 @@ import bathyra.files.hpgl.HpglPattern;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.obj.ObjFiles;
 import bathyra.files.pdf.BillPage;
+import bathyra.files.pdf.CareSheet;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.FitSheet;
 import bathyra.files.pdf.FittingRecord;
@@ -102,6 +103,15 @@ public enum OutputKind {
             job -> Job.utf8(FittingsCsv.write(job.commission()))),
     FITTING_SLIPS("Correction slips, one to a panel", "pdf", Source.DRAFT, Of.HALF, Job::slips),
     OLD_OVER_NEW("New draft over the former, full size on A4", "pdf", Source.DRAFT, Of.HALF, Job::overFormer),
+    JOB_CARD("Job card to hang on the rail, A5", "pdf", Source.DRAFT, Of.WHOLE, Job::jobCard),
+    PLAN_DOCUMENT("Steps, minutes and days, JSON", "json", Source.DRAFT, Of.WHOLE, Job::planDocument),
+    CALENDAR("The days as a calendar", "ics", Source.FIGURES, Of.WHOLE, Job::calendar),
+    CARE_SHEET(
+            "Care and wearing in, for the wearer",
+            "pdf",
+            Source.FIGURES,
+            Of.WHOLE,
+            job -> CareSheet.write(job.commission())),
     BLOCK_FULL(
             "Block with its steps, full size on A4",
             "pdf",

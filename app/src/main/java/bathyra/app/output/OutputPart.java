@@ -14,6 +14,7 @@ public enum OutputPart {
     CLOTH(OutputKind.SHOPPING, "Shopping, lays, bill"),
     BODY(OutputKind.FIT_SHEET, "On the body"),
     FITTINGS(OutputKind.FITTING_SHEET, "For fittings"),
+    MAKING(OutputKind.JOB_CARD, "For making and wearing"),
     BLOCK(OutputKind.BLOCK_FULL, "From the block"),
     FIGURES(OutputKind.SHEET_BLANK, "Figures and commission");
 

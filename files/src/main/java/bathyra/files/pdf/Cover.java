@@ -35,11 +35,6 @@ final class Cover {
     private static final double SIZE = 8.5;
     private static final double ROW = 4.1;
     private static final double MAP_HIGH = 56;
-    private static final String CAUTION =
-            "Lacing a body in can hurt it. Reduce little by little. Never in pregnancy, after surgery, or with a condition of heart, lungs, "
-                    + "stomach, back or pelvic floor without the agreement of a doctor. Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, "
-                    + "reflux or short breath. Never lace a child. Performers need free ribs. No figure makes a reduction safe. Follow local rules and licensed medical advice.";
-
     /** So many of what fittings found stand on the cover. */
     private static final int FOUND_MOST = 8;
 
@@ -119,7 +114,7 @@ final class Cover {
         corrected(scale);
         y = paper.height() - 26;
         heading(LEFT, "Caution");
-        paragraph(LEFT, CAUTION, wide);
+        paragraph(LEFT, Cautions.LACING, wide);
         PdfPattern.testSquares(pen, face, paper.width() - 114, paper.height() - 86, true);
     }
 

@@ -6,8 +6,6 @@ import bathyra.geometry.Point;
 import bathyra.girth.LevelPlan;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
-import bathyra.piece.LevelMark;
-import bathyra.piece.Piece;
 import bathyra.place.Level;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -24,7 +22,6 @@ public final class FittingSheet {
     private static final double TOP = 58;
     private static final double HIGH = 92;
     private static final double GAP_ROOM = 34;
-    private static final double APART = 10;
     private static final double ROW = 8.2;
     private static final int ROWS = 10;
     private static final double BOX = 24;
@@ -102,50 +99,15 @@ public final class FittingSheet {
     }
 
     private void pattern() throws IOException {
-        List<Piece> panels = draft.panelPieces();
-        double[] lefts = new double[panels.size()];
-        double along = 0;
-        double top = Double.POSITIVE_INFINITY;
-        double foot = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < panels.size(); i++) {
-            List<Point> around = panels.get(i).path().flattened(1);
-            double left = around.stream().mapToDouble(Point::x).min().orElseThrow();
-            lefts[i] = along - left;
-            along += around.stream().mapToDouble(Point::x).max().orElseThrow() - left + APART;
-            top = Math.min(top, around.stream().mapToDouble(Point::y).min().orElseThrow());
-            foot = Math.max(foot, around.stream().mapToDouble(Point::y).max().orElseThrow());
-        }
-        double scale = Math.min((RIGHT - LEFT - GAP_ROOM) / along, HIGH / (foot - top));
-        for (int i = 0; i < panels.size(); i++) {
-            Piece panel = panels.get(i);
-            double left = lefts[i];
-            double above = top;
-            pen.stroke(0.4);
-            pen.path(panel.path().mapped(p -> placed(p, left, above, scale)));
-            pen.stroke(0.15, 1.5f, 1);
-            for (LevelMark mark : panel.levelMarks()) {
-                pen.line(placed(mark.from(), left, above, scale), placed(mark.to(), left, above, scale));
-            }
-            Point middle = placed(
-                    panel.mark(Level.WAIST)
-                            .map(m -> m.from().between(m.to(), 0.5))
-                            .orElse(panel.path().start()),
-                    left,
-                    above,
-                    scale);
-            pen.text(middle.x() - 3, middle.y() - 6, face.title(), 12, panel.id());
-        }
+        PanelRow row = new PanelRow(draft.panelPieces(), new Point(LEFT, TOP), RIGHT - LEFT - GAP_ROOM, HIGH);
+        row.draw(pen, face);
         if (draft.commission().garment().fastening().closure().isLaced()) {
-            gaps(top, scale);
+            gaps(row);
         }
-    }
-
-    private static Point placed(Point p, double left, double above, double scale) {
-        return new Point(LEFT + (p.x() + left) * scale, TOP + (p.y() - above) * scale);
     }
 
     /** A box for each reading of the gap, where its level lies. */
-    private void gaps(double top, double scale) throws IOException {
+    private void gaps(PanelRow row) throws IOException {
         double x = RIGHT - BOX;
         pen.text(
                 x,
@@ -159,7 +121,7 @@ public final class FittingSheet {
             if (plan.level() == Level.BUST) {
                 continue;
             }
-            double y = Math.max(last + 9, TOP + (draft.block().side(plan.level()) - top) * scale - 3);
+            double y = Math.max(last + 9, row.y(draft.block().side(plan.level())) - 3);
             box(x, y, plan.level().label());
             last = y;
         }

@@ -26,6 +26,10 @@ public final class JobCard {
     private static final double ROW = 4.6;
     private static final double SECOND = 92;
     private static final double FOOT = 202;
+    private static final double BOTTOM = 200;
+    /** A picture that is lower shows nothing. */
+    private static final double PICTURE_LEAST = 22;
+
     private static final double MINUTES_AT = 78;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
@@ -64,12 +68,15 @@ public final class JobCard {
                 draft.commission().wearer().name() + " · " + Math.round(plan.planned()) + " minutes planned, "
                         + Math.round(plan.taken()) + " taken");
         double top = y + 9;
-        steps(plan, top);
+        double foot = steps(plan, top);
+        if (BOTTOM - foot > PICTURE_LEAST) {
+            new PanelRow(draft.panelPieces(), new Point(LEFT, foot), RIGHT - LEFT, BOTTOM - foot).draw(pen, face);
+        }
         double end = dates.isPresent() ? days(dates.get(), top) : top;
         seams(draft, end);
     }
 
-    private void steps(WorkPlan plan, double from) throws IOException {
+    private double steps(WorkPlan plan, double from) throws IOException {
         double y = from;
         pen.text(LEFT, y, face.title(), 11, "Steps");
         pen.text(MINUTES_AT, y, face.plain(), 7, "min");
@@ -93,6 +100,7 @@ public final class JobCard {
                 }
             }
         }
+        return y + ROW;
     }
 
     private double days(Dates dates, double from) throws IOException {

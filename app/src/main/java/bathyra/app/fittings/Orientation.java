@@ -5,7 +5,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 
 /**
- * How a camera was held, as it wrote it into a JPEG (Exif 2.3, tag 0x0112).
+ * How a camera was held, as it wrote it into a JPEG or a WebP (Exif 2.3, tag 0x0112).
  *
  * @param number 1 upright, to 8
  */
@@ -16,6 +16,12 @@ record Orientation(int number) {
     private static final int APP1 = 0xffe1;
     private static final int SCAN = 0xffda;
     private static final int EXIF = 0x45786966;
+    private static final int RIFF = 0x52494646;
+    private static final int WEBP = 0x57454250;
+    private static final int EXIF_CHUNK = 0x45584946;
+    private static final int RIFF_HEAD = 12;
+    private static final int CHUNK_HEAD = 8;
+    private static final int EXIF_HEAD = 6;
     private static final int TAG = 0x0112;
     private static final int ENTRY = 12;
 
@@ -23,6 +29,9 @@ record Orientation(int number) {
     static Orientation of(byte[] file) {
         try {
             ByteBuffer in = ByteBuffer.wrap(file);
+            if (file.length > RIFF_HEAD && in.getInt(0) == RIFF && in.getInt(8) == WEBP) {
+                return ofWebP(in.order(ByteOrder.LITTLE_ENDIAN));
+            }
             if ((in.getShort() & 0xffff) != START) {
                 return UPRIGHT;
             }
@@ -33,13 +42,31 @@ record Orientation(int number) {
                     return UPRIGHT;
                 }
                 if (marker == APP1 && length > 14 && in.getInt(in.position()) == EXIF) {
-                    return ofExif(in.slice(in.position() + 6, length - 6));
+                    return ofExif(in.slice(in.position() + EXIF_HEAD, length - EXIF_HEAD));
                 }
                 in.position(in.position() + length);
             }
         } catch (RuntimeException e) {
             // A file that breaks off says nothing of how it was held.
             return UPRIGHT;
+        }
+        return UPRIGHT;
+    }
+
+    /** WebP is a row of chunks: a name, a length, and as many bytes, filled up to an even number. */
+    private static Orientation ofWebP(ByteBuffer in) {
+        int at = RIFF_HEAD;
+        while (at + CHUNK_HEAD < in.limit()) {
+            int length = in.getInt(at + 4);
+            if (length < 0) {
+                return UPRIGHT;
+            }
+            if (Integer.reverseBytes(in.getInt(at)) == EXIF_CHUNK) {
+                // Some writers put the head of a JPEG's Exif before it.
+                int head = in.getInt(at + CHUNK_HEAD) == Integer.reverseBytes(EXIF) ? EXIF_HEAD : 0;
+                return ofExif(in.slice(at + CHUNK_HEAD + head, length - head));
+            }
+            at += CHUNK_HEAD + length + length % 2;
         }
         return UPRIGHT;
     }

@@ -63,7 +63,7 @@ final class PictureStrip extends VBox {
     }
 
     private void add() {
-        files.which(getScene().getWindow(), "A picture of the fitting", "jpg", "jpeg", "png")
+        files.which(getScene().getWindow(), "A picture of the fitting", "jpg", "jpeg", "png", "webp")
                 .ifPresent(file -> {
                     saying.setText("");
                     long commission = workshop.id();

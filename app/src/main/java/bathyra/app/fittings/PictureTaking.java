@@ -55,7 +55,7 @@ public final class PictureTaking {
         } catch (IOException | RuntimeException e) {
             throw new Refused(
                     name
-                            + " cannot be read as a picture. PNG and JPEG can be taken; open it elsewhere and save it as one of these.");
+                            + " cannot be read as a picture. PNG, JPEG and WebP can be taken; open it elsewhere and save it as one of these.");
         }
     }
 

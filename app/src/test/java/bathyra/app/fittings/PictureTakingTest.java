@@ -10,10 +10,13 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -93,6 +96,36 @@ class PictureTakingTest {
                     .as(Arrays.toString(each))
                     .isEqualTo(Arrays.equals(each, corner));
         }
+    }
+
+    /** A WebP of 90 by 60, blue with a red corner, lossless; with what a camera wrote behind it. */
+    private static byte[] webP(int orientation) throws IOException {
+        byte[] plain =
+                Base64.getDecoder().decode("UklGRi4AAABXRUJQVlA4TCEAAAAvWcAOAA8Q87//8x8OiLRt5uz+VQ0dP2cR/Z8ANdSN/g0A");
+        ByteBuffer all = ByteBuffer.allocate(200).order(ByteOrder.LITTLE_ENDIAN);
+        all.put(plain, 0, 12);
+        all.put("VP8X".getBytes(StandardCharsets.US_ASCII)).putInt(10).putInt(8);
+        all.put(new byte[] {89, 0, 0, 59, 0, 0});
+        all.put(plain, 12, plain.length - 12);
+        all.put("EXIF".getBytes(StandardCharsets.US_ASCII)).putInt(26);
+        all.put("II".getBytes(StandardCharsets.US_ASCII)).putShort((short) 42).putInt(8);
+        all.putShort((short) 1).putShort((short) 0x0112).putShort((short) 3).putInt(1);
+        all.putShort((short) orientation).putShort((short) 0).putInt(0);
+        all.putInt(4, all.position() - 8);
+        return Arrays.copyOf(all.array(), all.position());
+    }
+
+    @Test
+    void aWebP_isTaken_andStandsUpright() throws Exception {
+        BufferedImage upright = ImageIO.read(new ByteArrayInputStream(taken("upright.webp", webP(1))));
+        assertThat(upright.getWidth()).isEqualTo(90);
+        assertThat(isRed(upright, 0, 0)).isTrue();
+        assertThat(isRed(upright, 1, 1)).isFalse();
+        BufferedImage turned = ImageIO.read(new ByteArrayInputStream(taken("turned.webp", webP(6))));
+        assertThat(turned.getWidth()).isEqualTo(60);
+        assertThat(turned.getHeight()).isEqualTo(90);
+        assertThat(isRed(turned, 1, 0)).isTrue();
+        assertThat(isRed(turned, 0, 0)).isFalse();
     }
 
     @Test

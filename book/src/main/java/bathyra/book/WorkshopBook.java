@@ -306,10 +306,11 @@ public final class WorkshopBook implements AutoCloseable {
     private long added(Commission commission, String document) throws SQLException {
         long id;
         try (PreparedStatement insert = connection.prepareStatement(
-                "INSERT INTO commission (title, wearer, document) VALUES (?, ?, ?) RETURNING id")) {
+                "INSERT INTO commission (title, wearer, document, due) VALUES (?, ?, ?, ?) RETURNING id")) {
             insert.setString(1, commission.title());
             insert.setString(2, commission.wearer().name());
             insert.setString(3, document);
+            insert.setString(4, commission.plan().due().map(LocalDate::toString).orElse(""));
             try (ResultSet rows = insert.executeQuery()) {
                 rows.next();
                 id = rows.getLong(1);

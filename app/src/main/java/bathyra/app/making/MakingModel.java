@@ -2,6 +2,7 @@ package bathyra.app.making;
 
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
+import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
 import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
@@ -186,7 +187,17 @@ final class MakingModel {
     void due(Optional<LocalDate> day) {
         if (!plan().due().equals(day)) {
             change("due " + day.map(LocalDate::toString).orElse("no day"), plan().due(day), "due");
+            workshop.book().due(workshop.id(), day);
         }
+    }
+
+    /** When the list of commissions has it due, where that is another day than it is planned for. */
+    Optional<LocalDate> dueInBook() {
+        return workshop.entries().stream()
+                .filter(e -> e.id() == workshop.id())
+                .findFirst()
+                .flatMap(WorkshopBook.Entry::due)
+                .filter(day -> !plan().due().equals(Optional.of(day)));
     }
 
     /** A day set by hand, or given back to the rule. */

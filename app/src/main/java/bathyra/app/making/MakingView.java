@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Workshop;
@@ -116,6 +117,10 @@ public final class MakingView extends TableStage {
         card.reckoning(step.planned(), workshop.unit(), n -> {});
         card.section("What the days say");
         Optional<Dates> dates = model.dates();
+        model.dueInBook().ifPresent(day -> {
+            card.words("The book has it due on " + Days.say(day) + ".", "caution");
+            card.add(Deed.button("plan-by-book", "Plan back from " + Days.say(day), () -> model.due(Optional.of(day))));
+        });
         if (dates.isEmpty()) {
             card.words("No due day yet: type it above, and the other days are planned back from it.", "quiet");
             return;

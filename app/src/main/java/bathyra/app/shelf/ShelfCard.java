@@ -195,13 +195,16 @@ final class ShelfCard {
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         day.setOnAction(e -> {
             try {
-                workshop.book()
-                        .due(
-                                entry.id(),
-                                day.getText().isBlank()
-                                        ? Optional.empty()
-                                        : Optional.of(
-                                                LocalDate.parse(day.getText().strip())));
+                Optional<LocalDate> due = day.getText().isBlank()
+                        ? Optional.empty()
+                        : Optional.of(LocalDate.parse(day.getText().strip()));
+                workshop.book().due(entry.id(), due);
+                if (entry.id() == workshop.id()) {
+                    Commission now = workshop.commission();
+                    workshop.once(
+                            "due " + due.map(LocalDate::toString).orElse("no day"),
+                            now.withPlan(now.plan().due(due)));
+                }
                 changed.run();
             } catch (DateTimeException wrong) {
                 day.pseudoClassStateChanged(FAULT, true);

@@ -103,4 +103,15 @@ class MakingModelTest {
         model.day(DateKind.SECOND_FITTING, Optional.empty());
         assertThat(model.dates().orElseThrow().day(DateKind.SECOND_FITTING)).isEqualTo(rule);
     }
+
+    @Test
+    void theDayInTheBook_isOffered_neverTakenUnasked_andFollowsWhatIsPlanned() {
+        LocalDate inBook = LocalDate.of(2026, 12, 18);
+        assertThat(model.plan().due()).isEmpty();
+        assertThat(model.dueInBook()).contains(inBook);
+        model.due(Optional.of(inBook));
+        assertThat(model.dueInBook()).isEmpty();
+        model.due("2026-12-21");
+        assertThat(workshop.entries().get(0).due()).contains(LocalDate.of(2026, 12, 21));
+    }
 }

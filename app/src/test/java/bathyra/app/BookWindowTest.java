@@ -229,6 +229,6 @@ class BookWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries().get(0).state()).isEqualTo("Edges 1 note · Making no dates · the rest done");
+        assertThat(book.entries().get(0).state()).isEqualTo("Edges 1 note · the rest done");
     }
 }

@@ -58,7 +58,12 @@ public final class Derived implements Reckoned {
         long lengths =
                 inputs.stream().filter(i -> i.quantity() == Quantity.LENGTH).count();
         return switch (operation) {
-            case PRODUCT -> lengths > 0 ? Quantity.LENGTH : Quantity.RATIO;
+            case PRODUCT ->
+                lengths > 0
+                        ? Quantity.LENGTH
+                        : inputs.stream().anyMatch(i -> i.quantity() == Quantity.MINUTES)
+                                ? Quantity.MINUTES
+                                : Quantity.RATIO;
             case QUOTIENT ->
                 inputs.get(0).quantity() == Quantity.LENGTH && inputs.get(1).quantity() == Quantity.RATIO
                         ? Quantity.LENGTH

@@ -50,7 +50,8 @@ public final class Formula {
     public static String figure(Reckoned number, LengthUnit unit) {
         return switch (number.quantity()) {
             case LENGTH -> LengthText.figure(number.length(), unit);
-            case RATIO, MINUTES -> plain(number.value());
+            case RATIO -> plain(number.value());
+            case MINUTES -> plain(Math.round(number.value() * 10) / 10.0);
             case ANGLE -> plain(Math.toDegrees(number.value())) + "°";
         };
     }

@@ -11,8 +11,11 @@ import bathyra.garment.CupKind;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.length.LengthUnit;
 import bathyra.plan.Plan;
 import bathyra.plan.Progress;
+import bathyra.reckon.Formula;
+import bathyra.reckon.Reckoned;
 import bathyra.workplan.Counts.Boned;
 import bathyra.workplan.Counts.Build;
 import bathyra.workplan.Counts.Cutting;
@@ -147,6 +150,13 @@ class WorkedMinutesTest {
         Draft draft = draft(Garment.of(GarmentKind.UNDERBUST));
         assertThat(WorkPlan.of(draft, Plan.NONE.byLearner(true)).planned())
                 .isCloseTo(1.7 * WorkPlan.of(draft, Plan.NONE).planned(), within(1e-6));
+    }
+
+    @Test
+    void theMinutesSayHowTheyCameAbout() {
+        Reckoned lining = new Minutes(OVERBUST).of(StepKind.LINING, false);
+        assertThat(Formula.figureWithUnit(lining, LengthUnit.CM)).isEqualTo("122 min");
+        assertThat(Formula.inFigures(lining, LengthUnit.CM)).contains("4 × 14 + 40 × 1.65");
     }
 
     private static Draft draft(Garment garment) {

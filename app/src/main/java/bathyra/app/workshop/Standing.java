@@ -81,10 +81,10 @@ public record Standing(
                 : block.missing().isEmpty() ? "no shoulders" : block.missing().size() + " missing";
     }
 
-    /** The stages that need a look, in one line for the list of commissions; the others are done. */
+    /** The stages that need a look, in one line for the list of commissions; the others are done. What has no day yet stands empty there. */
     public String line() {
         String open = Arrays.stream(Stage.values())
-                .filter(stage -> !at(stage).isEmpty())
+                .filter(stage -> stage != Stage.MAKING && !at(stage).isEmpty())
                 .map(stage -> stage.label() + " " + at(stage))
                 .collect(Collectors.joining(" · "));
         boolean all = Arrays.stream(Stage.values()).noneMatch(stage -> at(stage).isEmpty());

@@ -9,6 +9,7 @@ import bathyra.plan.Plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * What goes into a draft: whom for, the figures, and what is to be made.
@@ -69,20 +70,7 @@ public record Commission(
     }
 
     public Commission withFittings(List<Fitting> next) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                next,
-                adjustments,
-                plan);
+        return with(p -> p.fittings = next);
     }
 
     /** The same commission without a word of pictures: what leaves the workshop shows nobody. */
@@ -91,174 +79,47 @@ public record Commission(
     }
 
     public Commission withPlan(Plan next) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                next);
+        return with(p -> p.plan = next);
     }
 
     public Commission withAdjustments(List<Adjustment> next) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                next,
-                plan);
+        return with(p -> p.adjustments = next);
     }
 
     public Commission withMeasurements(MeasurementSet set) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                set,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.measurements = set);
     }
 
     public Commission withGarment(Garment next) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                next,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.garment = next);
     }
 
     public Commission withTitle(String next) {
-        return new Commission(
-                next,
-                units,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.title = next);
     }
 
     public Commission withWearer(Wearer next) {
-        return new Commission(
-                title,
-                units,
-                next,
-                measurements,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.wearer = next);
     }
 
     public Commission withUnits(LengthUnit next) {
-        return new Commission(
-                title,
-                next,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.units = next);
     }
 
     public Commission withSpoken(Optional<Spoken> next) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment,
-                next,
-                making,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.spoken = next);
     }
 
     public Commission withMaking(Making next) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                next,
-                answered,
-                restricted,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> p.making = next);
     }
 
     /** The same commission with what is on record of its wearer's answers. @param day when they were given @param noLacing whether they forbid lacing */
     public Commission withAnswers(Optional<LocalDate> day, boolean noLacing) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment,
-                spoken,
-                making,
-                day,
-                noLacing,
-                rules,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> {
+            p.answered = day;
+            p.restricted = noLacing;
+        });
     }
 
     /** Whether it was drafted by an earlier edition and keeps nothing of it: it is drafted anew. */
@@ -268,37 +129,73 @@ public record Commission(
 
     /** The same commission by today's rules alone, whatever an earlier edition gave it. */
     public Commission byTodaysRules() {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment.keeping(Optional.empty()),
-                spoken,
-                making,
-                answered,
-                restricted,
-                RULES,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> {
+            p.garment = garment.keeping(Optional.empty());
+            p.rules = RULES;
+        });
     }
 
     /** The same commission as an earlier edition left it. @param kept what that gave it */
     public Commission keeping(int edition, Optional<Kept> kept) {
-        return new Commission(
-                title,
-                units,
-                wearer,
-                measurements,
-                garment.keeping(kept),
-                spoken,
-                making,
-                answered,
-                restricted,
-                edition,
-                fittings,
-                adjustments,
-                plan);
+        return with(p -> {
+            p.garment = garment.keeping(kept);
+            p.rules = edition;
+        });
+    }
+
+    private Commission with(Consumer<Parts> exchange) {
+        Parts parts = new Parts(this);
+        exchange.accept(parts);
+        return parts.commission();
+    }
+
+    /** The parts of a commission while some of them are exchanged. */
+    private static final class Parts {
+        private String title;
+        private LengthUnit units;
+        private Wearer wearer;
+        private MeasurementSet measurements;
+        private Garment garment;
+        private Optional<Spoken> spoken;
+        private Making making;
+        private Optional<LocalDate> answered;
+        private boolean restricted;
+        private int rules;
+        private List<Fitting> fittings;
+        private List<Adjustment> adjustments;
+        private Plan plan;
+
+        private Parts(Commission of) {
+            title = of.title;
+            units = of.units;
+            wearer = of.wearer;
+            measurements = of.measurements;
+            garment = of.garment;
+            spoken = of.spoken;
+            making = of.making;
+            answered = of.answered;
+            restricted = of.restricted;
+            rules = of.rules;
+            fittings = of.fittings;
+            adjustments = of.adjustments;
+            plan = of.plan;
+        }
+
+        private Commission commission() {
+            return new Commission(
+                    title,
+                    units,
+                    wearer,
+                    measurements,
+                    garment,
+                    spoken,
+                    making,
+                    answered,
+                    restricted,
+                    rules,
+                    fittings,
+                    adjustments,
+                    plan);
+        }
     }
 }

@@ -32,7 +32,12 @@ public record WorkPlan(List<Step> steps) {
     }
 
     public static WorkPlan of(Draft draft, Plan plan) {
-        Minutes minutes = new Minutes(Counts.of(draft));
+        return of(Counts.of(draft), plan);
+    }
+
+    /** The steps of what was counted. */
+    public static WorkPlan of(Counts counts, Plan plan) {
+        Minutes minutes = new Minutes(counts);
         List<Step> steps = new ArrayList<>();
         Optional<StepKind> before = Optional.empty();
         for (StepKind kind : StepKind.values()) {

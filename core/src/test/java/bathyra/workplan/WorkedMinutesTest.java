@@ -22,6 +22,7 @@ import bathyra.workplan.Counts.Cutting;
 import bathyra.workplan.Counts.Sewing;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -157,6 +158,45 @@ class WorkedMinutesTest {
         Reckoned lining = new Minutes(OVERBUST).of(StepKind.LINING, false);
         assertThat(Formula.figureWithUnit(lining, LengthUnit.CM)).isEqualTo("122 min");
         assertThat(Formula.inFigures(lining, LengthUnit.CM)).contains("4 × 14 + 40 × 1.65");
+    }
+
+    @Test
+    void ofAnyGarment_noStepComesBeforeWhatItWaitsFor_andWhatIsLeftIsWhatIsNotDone() {
+        Random random = new Random(21);
+        for (int i = 0; i < 2000; i++) {
+            Counts counts = new Counts(
+                    new Cutting(random.nextInt(20), random.nextInt(80), random.nextInt(40)),
+                    new Sewing(random.nextInt(20), random.nextInt(10), random.nextInt(16), 3 * random.nextDouble()),
+                    new Boned(random.nextInt(20), random.nextInt(20), random.nextInt(40)),
+                    new Build(
+                            random.nextBoolean(),
+                            random.nextBoolean(),
+                            random.nextBoolean(),
+                            random.nextBoolean(),
+                            Closure.values()[random.nextInt(Closure.values().length)],
+                            random.nextBoolean()));
+            Plan plan = Plan.NONE.byLearner(random.nextBoolean());
+            double open = 0;
+            for (StepKind kind : StepKind.values()) {
+                if (random.nextBoolean()) {
+                    plan = plan.with(
+                            kind.id(),
+                            Progress.NONE.lasting(random.nextInt(200)).finished(random.nextBoolean()));
+                }
+            }
+            WorkPlan all = WorkPlan.of(counts, plan);
+            Set<StepKind> before = EnumSet.noneOf(StepKind.class);
+            for (WorkPlan.Step step : all.steps()) {
+                assertThat(before).containsAll(step.waitsFor().stream().toList());
+                before.add(step.kind());
+                assertThat(step.planned().value()).isNotNegative();
+                double taken = plan.of(step.kind().id()).minutes();
+                open += plan.of(step.kind().id()).done()
+                        ? 0
+                        : Math.max(0, step.planned().value() - taken);
+            }
+            assertThat(all.left()).isCloseTo(open, within(1e-6));
+        }
     }
 
     private static Draft draft(Garment garment) {

@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.stage.RowStrip;
 import bathyra.app.workshop.Workshop;
 import bathyra.correction.Becoming;
 import bathyra.correction.Corrections;
@@ -15,39 +16,21 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** What becomes of the marks, in the order in which they apply. */
-final class MarkList extends VBox {
+final class MarkList extends RowStrip {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final double HEIGHT = 214;
 
     private final Workshop workshop;
     private final FittingsModel model;
-    private final VBox rows = new VBox();
-    private final Label foot = new Label();
 
     MarkList(Workshop workshop, FittingsModel model) {
+        super("What becomes of them", "in the order in which they apply");
         this.workshop = workshop;
         this.model = model;
-        Label head = new Label("What becomes of them");
-        head.getStyleClass().add("section-head");
-        Label order = new Label("in the order in which they apply");
-        order.getStyleClass().add("quiet");
-        HBox title = new HBox(10, head, order);
-        title.setAlignment(Pos.BASELINE_LEFT);
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        foot.getStyleClass().add("status-line");
-        foot.setMinHeight(20);
-        getStyleClass().add("strip");
-        getChildren().addAll(title, scroll, foot);
         setPrefHeight(HEIGHT);
         setMinHeight(HEIGHT);
     }

@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.stage.RowStrip;
 import bathyra.workplan.WorkPlan;
 import java.util.List;
 import java.util.Optional;
@@ -7,15 +8,13 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 
 /** The steps in their order, each with its minutes as a strip: the strip is planned, the thread on it is taken. */
-final class StepList extends VBox {
+final class StepList extends RowStrip {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
     /** Pixels a minute, and no strip is longer. */
@@ -25,27 +24,12 @@ final class StepList extends VBox {
     private static final double WIDTH = 446;
 
     private final MakingModel model;
-    private final VBox rows = new VBox();
-    private final Label foot = new Label();
 
     StepList(MakingModel model) {
+        super("The steps", "the strip is planned, the thread is taken");
         this.model = model;
-        Label head = new Label("The steps");
-        head.getStyleClass().add("section-head");
-        Label what = new Label("the strip is planned, the thread is taken");
-        what.getStyleClass().add("quiet");
-        HBox title = new HBox(10, head, what);
-        title.setAlignment(Pos.BASELINE_LEFT);
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
         foot.setId("making-sum");
-        foot.getStyleClass().add("status-line");
-        foot.setMinHeight(20);
-        getStyleClass().addAll("strip", "making-steps");
-        getChildren().addAll(title, scroll, foot);
+        getStyleClass().add("making-steps");
         setPrefWidth(WIDTH);
         setMinWidth(WIDTH);
     }

@@ -1,0 +1,32 @@
+package bathyra.app.stage;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Rows beside the table or under it: a title and what it is about, the rows, which scroll, and a line at the foot. */
+public abstract class RowStrip extends VBox {
+    protected final VBox rows = new VBox();
+    protected final Label foot = new Label();
+
+    protected RowStrip(String title, String about) {
+        Label head = new Label(title);
+        head.getStyleClass().add("section-head");
+        Label quiet = new Label(about);
+        quiet.getStyleClass().add("quiet");
+        HBox above = new HBox(10, head, quiet);
+        above.setAlignment(Pos.BASELINE_LEFT);
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        foot.getStyleClass().add("status-line");
+        foot.setMinHeight(20);
+        getStyleClass().add("strip");
+        getChildren().addAll(above, scroll, foot);
+    }
+}

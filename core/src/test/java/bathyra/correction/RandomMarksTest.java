@@ -8,6 +8,10 @@ import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Finished;
+import bathyra.draft.Outcome;
+import bathyra.draft.Refusal;
+import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.fitting.Adjustment;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Fitting;
@@ -123,6 +127,40 @@ class RandomMarksTest {
         assertThat(looked).isGreaterThan(SETS / 2);
         assertThat(followed).isGreaterThan(looked / 2);
         assertThat(measured).isPositive();
+    }
+
+    @Test
+    void whenTheGarmentIsAnotherAfterwards_itDrafts_orIsRefusedForNoErrorOfItsOwn() {
+        Random random = new Random(22);
+        int drafted = 0;
+        for (int i = 0; i < SETS / 5; i++) {
+            Commission commission = Bodies.commission(Bodies.ordinary(random), Garment.of(GarmentKind.CORSET));
+            Fitting fitting = Fitting.begun(1, FittingKind.TOILE, Tried.DAY);
+            for (int k = 1; k <= 4; k++) {
+                SeamPlace seam = commission.garment().seams().get(random.nextInt(5));
+                Mark pinch = Tried.agreed(k, MarkKind.PINCH, Spot.on(seam, any(random, Level.values())), 4);
+                fitting = fitting.with(
+                        k < 3 ? pinch : mark(random, k, commission.garment()).decided(Decision.AGREED, ""));
+            }
+            Optional<Proposal> made = Proposal.of(commission, fitting);
+            if (made.isEmpty()) {
+                continue;
+            }
+            Commission now = made.get().commission();
+            Garment other = random.nextBoolean()
+                    ? now.garment().withPanels(Panels.of(3 + random.nextInt(6), any(random, SeamPlacing.values())))
+                    : now.garment().withKind(any(random, GarmentKind.values()));
+            Outcome outcome = Drafter.draft(now.withGarment(other));
+            if (outcome instanceof Refusal refused) {
+                assertThat(refused.reasons())
+                        .as("%s, %s panels", other.kind(), other.panelsPerSide())
+                        .extracting(Finding::kind)
+                        .doesNotContain(FindingKind.GIRTH, FindingKind.SEAM_LENGTH);
+            } else {
+                drafted++;
+            }
+        }
+        assertThat(drafted).isGreaterThan(SETS / 10);
     }
 
     @Test

@@ -48,7 +48,7 @@ class MakingWindowTest extends RealWindow {
             robot.lookup(field).<TextField>query().requestFocus();
             robot.lookup(field).<TextField>query().selectAll();
         });
-        robot.write(words).push(KeyCode.ENTER);
+        robot.push(KeyCode.DELETE).write(words).push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -80,6 +80,21 @@ class MakingWindowTest extends RealWindow {
         robot.clickOn("#undo");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(plan().of(StepKind.FINISHING.id()).done()).isFalse();
+    }
+
+    @Test
+    void aFigureThatIsOnlyPassedThrough_staysAsItIsOnRecord(FxRobot robot) {
+        go(robot, "making");
+        robot.clickOn("#step-finishing");
+        type(robot, "#making-minutes", "2.5");
+        robot.interact(() -> robot.lookup("#making-who").<Node>query().requestFocus());
+        robot.interact(() -> robot.lookup("#making-minutes").<Node>query().requestFocus());
+        robot.push(KeyCode.TAB);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(plan().of(StepKind.FINISHING.id()).minutes()).isEqualTo(2.5);
+        type(robot, "#making-minutes", "");
+        assertThat(plan().of(StepKind.FINISHING.id()).minutes()).isZero();
+        assertThat(robot.lookup("#making-wrong").<Node>query().isVisible()).isFalse();
     }
 
     @Test

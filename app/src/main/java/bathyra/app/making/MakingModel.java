@@ -47,7 +47,8 @@ final class MakingModel {
     /** The steps as they stand; counted again only when the draft or the record is another. */
     Optional<WorkPlan> work() {
         Optional<Draft> draft = workshop.draft();
-        if (work.isEmpty() || !workOf.equals(draft) || !planOf.equals(plan())) {
+        // The same draft, not one like it: two large drafts are not compared figure by figure.
+        if (work.isEmpty() || workOf.orElse(null) != draft.orElse(null) || !planOf.equals(plan())) {
             work = draft.map(d -> WorkPlan.of(d, plan()));
             workOf = draft;
             planOf = plan();
@@ -143,7 +144,9 @@ final class MakingModel {
     /** Minutes typed. @return what is wrong with them */
     Optional<String> minutes(String text) {
         try {
-            double minutes = Double.parseDouble(text.replace(',', '.').strip());
+            double minutes = text.isBlank()
+                    ? 0
+                    : Double.parseDouble(text.replace(',', '.').strip());
             if (!(minutes >= 0 && minutes <= Progress.MOST)) {
                 return Optional.of("From 0 to " + (int) Progress.MOST + " minutes can be put on record.");
             }

@@ -3,7 +3,9 @@ package bathyra.app.making;
 import bathyra.app.workshop.Workshop;
 import bathyra.plan.Progress;
 import bathyra.workplan.WorkPlan;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -33,6 +35,9 @@ final class StepControls extends VBox {
     private final TextField due = new TextField();
     private final CheckBox learner = new CheckBox("Made by a learner");
     private final Label wrong = new Label();
+    /** What stands on record, as it is shown. */
+    private final Map<TextField, String> written = new HashMap<>();
+
     private boolean writing;
 
     StepControls(Workshop workshop, MakingModel model) {
@@ -78,8 +83,10 @@ final class StepControls extends VBox {
         field.setId(id);
         field.setAccessibleText(name);
         Runnable read = () -> {
+            // What was only passed through is not typed: a rounded figure would replace the one on record.
             if (!writing) {
-                Optional<String> said = take.apply(field.getText());
+                boolean typed = !field.getText().equals(written.getOrDefault(field, ""));
+                Optional<String> said = typed ? take.apply(field.getText()) : Optional.empty();
                 field.pseudoClassStateChanged(FAULT, said.isPresent());
                 wrong.setText(said.orElse(""));
                 wrong.setVisible(said.isPresent());
@@ -133,6 +140,7 @@ final class StepControls extends VBox {
     }
 
     private void write(TextField field, String text) {
+        written.put(field, text);
         if (!field.isFocused() && !field.getText().equals(text)) {
             writing = true;
             field.setText(text);

@@ -25,6 +25,7 @@ class ArchitectureTest {
             "place",
             "fitting",
             "plan",
+            "house",
             "garment",
             "form",
             "stock",
@@ -44,6 +45,7 @@ class ArchitectureTest {
             "lay",
             "bill",
             "workplan",
+            "workload",
             "fit");
 
     private final JavaClasses core = new ClassFileImporter()

@@ -39,13 +39,22 @@ final class Migrations {
                     "ALTER TABLE place ADD COLUMN seal TEXT NOT NULL DEFAULT ''",
                     "CREATE TABLE health (wearer TEXT PRIMARY KEY, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"),
             List.of(
-                    "CREATE TABLE outline (version INTEGER PRIMARY KEY REFERENCES version(id) ON DELETE CASCADE, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
+                    "CREATE TABLE outline (version INTEGER PRIMARY KEY REFERENCES version(id) ON DELETE CASCADE, document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"),
+            List.of(
+                    "CREATE TABLE work (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, design TEXT NOT NULL, document TEXT NOT NULL,"
+                            + " seal TEXT NOT NULL DEFAULT '')",
+                    "CREATE TABLE invoice (number INTEGER PRIMARY KEY, day TEXT NOT NULL, commission INTEGER NOT NULL, wearer TEXT NOT NULL, cents INTEGER NOT NULL,"
+                            + " document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')",
+                    "CREATE TRIGGER invoice_stays BEFORE DELETE ON invoice BEGIN SELECT RAISE(ABORT, 'an issued invoice stays'); END",
+                    "CREATE TRIGGER invoice_unaltered BEFORE UPDATE OF number, day, cents ON invoice BEGIN SELECT RAISE(ABORT, 'an issued invoice is not altered'); END"));
     /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
     static final int PROGRAM = 0x42415448;
     /** The version from which on books bear that mark and every row its seal. */
     static final int MARKED = 6;
     /** The version from which on the outlines of kept versions stand in the book. */
     static final int OUTLINES = 7;
+    /** The version from which on work and invoices stand in the book. */
+    static final int WORK = 8;
     /** The version from which on the documents of commissions were sealed. */
     private static final int DOCUMENTS_SEALED = 4;
 

@@ -40,6 +40,12 @@ final class Seal {
         MEASURING("measuring", "the kept figures of", "id, wearer, day, document", "wearer"),
         ATTEMPT("attempt", "the practice of", "id, person, made, school, step, answer, correct, slip", "person"),
         HEALTH("health", "the answers of", "wearer, document", "wearer"),
+        WORK(
+                "work",
+                "what there is to do on",
+                "commission, design, document",
+                "(SELECT title FROM commission WHERE commission.id = work.commission)"),
+        INVOICE("invoice", "invoice", "number, day, commission, wearer, cents, document", "number"),
         PLACE("place", "what was kept of", "name, value", "name");
 
         private final String table;
@@ -52,6 +58,15 @@ final class Seal {
             this.words = words;
             this.columns = columns;
             this.owner = owner;
+        }
+
+        /** The version of the book from which on there is such a table, as far as older books are looked at. */
+        private int since() {
+            return switch (this) {
+                case OUTLINE -> Migrations.OUTLINES;
+                case WORK, INVOICE -> Migrations.WORK;
+                default -> 0;
+            };
         }
 
         private int width() {
@@ -101,8 +116,8 @@ final class Seal {
     /** The same for the whole book. */
     static Optional<String> broken(Connection connection) throws SQLException {
         for (Table table : Table.values()) {
-            // A book from before outlines were kept has none that could be broken.
-            if (table == Table.OUTLINE && Migrations.version(connection) < Migrations.OUTLINES) {
+            // A book from before such rows were kept has none that could be broken.
+            if (Migrations.version(connection) < table.since()) {
                 continue;
             }
             Optional<String> broken = broken(connection, table, "1");

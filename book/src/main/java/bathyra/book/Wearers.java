@@ -81,8 +81,9 @@ public final class Wearers {
      * backups and the books that were put aside, in which the figures still stand, are taken away and a backup is made anew.
      *
      * @param inOthers whether the name is taken out of the titles and notes of others as well ({@link #mentions})
+     * @param onInvoices whether name and address stay on issued invoices, because the law asks it; number, day and amount stay anyway
      */
-    public void erase(String wearer, boolean inOthers) {
+    public void erase(String wearer, boolean inOthers, boolean onInvoices) {
         book.alone(() -> book.run("erase the wearer", () -> {
             try (Statement statement = connection.createStatement()) {
                 statement.execute("PRAGMA secure_delete=ON");
@@ -102,6 +103,9 @@ public final class Wearers {
                     }
                 }
                 execute("DELETE FROM health WHERE wearer = ?", plain(wearer));
+                if (!onInvoices) {
+                    eraseFromInvoices(wearer);
+                }
                 eraseFromHistories(wearer);
                 if (inOthers) {
                     eraseFromOthers(wearer);
@@ -112,6 +116,22 @@ public final class Wearers {
             theirs.forEach(book.pictures()::erase);
             return null;
         }));
+    }
+
+    private void eraseFromInvoices(String wearer) throws SQLException {
+        List<Long> theirs = new ArrayList<>();
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT number, wearer FROM invoice")) {
+            while (rows.next()) {
+                if (isSame(rows.getString(2), wearer)) {
+                    theirs.add(rows.getLong(1));
+                }
+            }
+        }
+        for (long number : theirs) {
+            execute("UPDATE invoice SET wearer = '', document = '' WHERE number = ?", number);
+            Seal.renew(connection, Seal.Table.INVOICE, "number = ?", number);
+        }
     }
 
     private void execute(String sql, Object... arguments) throws SQLException {
@@ -250,7 +270,8 @@ public final class Wearers {
                         "UPDATE commission SET document = ? WHERE id = ?",
                         wearer,
                         renamed);
-                for (String table : List.of("commission", "measuring")) {
+                // What stands on an issued invoice stays; it is only found under the new name.
+                for (String table : List.of("commission", "measuring", "invoice")) {
                     try (PreparedStatement update =
                             connection.prepareStatement("UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
                         update.setString(1, name);
@@ -269,6 +290,7 @@ public final class Wearers {
                 Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", plain(name));
                 Seal.renew(connection, Seal.Table.COMMISSION, "wearer = ?", name);
                 Seal.renew(connection, Seal.Table.MEASURING, "wearer = ?", name);
+                Seal.renew(connection, Seal.Table.INVOICE, "wearer = ?", name);
                 Seal.renew(
                         connection,
                         Seal.Table.EDIT,

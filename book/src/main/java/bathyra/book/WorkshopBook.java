@@ -122,6 +122,16 @@ public final class WorkshopBook implements AutoCloseable {
         return new Pictures(file);
     }
 
+    /** The commissions as work. */
+    public Works works() {
+        return new Works(this, connection);
+    }
+
+    /** The invoices that were issued. */
+    public Invoices invoices() {
+        return new Invoices(this, connection);
+    }
+
     /** What learners have tried. */
     public Practice practice() {
         return new Practice(this, connection);
@@ -148,7 +158,7 @@ public final class WorkshopBook implements AutoCloseable {
         });
     }
 
-    private Optional<LocalDate> day(String text) {
+    Optional<LocalDate> day(String text) {
         try {
             return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
         } catch (DateTimeParseException e) {

@@ -81,7 +81,7 @@ class PicturesTest {
             long nerea = book.add(of("Nerea Holloway"));
             book.pictures().keep(maren, PICTURE);
             String kept = book.pictures().keep(nerea, new byte[] {7, 7});
-            book.wearers().erase("Maren Achterberg", false);
+            book.wearers().erase("Maren Achterberg", false, false);
             assertThat(files()).hasSize(2);
             assertThat(book.pictures().find(nerea, kept)).isPresent();
         }

@@ -362,7 +362,7 @@ class SealedBookTest {
                         assertThat(m.inTitle()).isTrue();
                         assertThat(m.inNotes()).isTrue();
                     });
-            book.wearers().erase("Nerea Holloway", true);
+            book.wearers().erase("Nerea Holloway", true, false);
             assertThat(book.entries())
                     .extracting(WorkshopBook.Entry::title)
                     .containsExactly("Passed on", "As for …, in red");

@@ -5,27 +5,45 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * The record of the making of a commission.
  *
  * @param due when it is to be with the wearer
+ * @param occasion what it is made for
  * @param progress of each step, by its word
  * @param fixed days that were set by hand
- * @param learner whether its maker is slower than an experienced one
+ * @param order how the cutter's steps differ from the rule's
+ * @param hands who makes it
+ * @param deal what was agreed on money
+ * @param shelf how it stands with each material, by its name on the bill; what is not named is missing
  */
 public record Plan(
-        Optional<LocalDate> due, Map<String, Progress> progress, Map<DateKind, LocalDate> fixed, boolean learner) {
+        Optional<LocalDate> due,
+        Occasion occasion,
+        Map<String, Progress> progress,
+        Map<DateKind, LocalDate> fixed,
+        StepOrder order,
+        Hands hands,
+        Deal deal,
+        Map<String, Supply> shelf) {
     /** Nothing is on record. */
-    public static final Plan NONE = new Plan(Optional.empty(), Map.of(), Map.of(), false);
+    public static final Plan NONE = new Plan(
+            Optional.empty(), Occasion.EVERYDAY, Map.of(), Map.of(), StepOrder.RULE, Hands.FIRST, Deal.NONE, Map.of());
 
     public Plan {
         progress = Map.copyOf(progress);
         fixed = Map.copyOf(fixed);
+        shelf = Map.copyOf(shelf);
     }
 
     public Plan due(Optional<LocalDate> next) {
-        return new Plan(next, progress, fixed, learner);
+        return with(p -> p.due = next);
+    }
+
+    public Plan on(Occasion next) {
+        return with(p -> p.occasion = next);
     }
 
     public Progress of(String step) {
@@ -39,7 +57,7 @@ public record Plan(
         } else {
             all.put(step, next);
         }
-        return new Plan(due, all, fixed, learner);
+        return with(p -> p.progress = all);
     }
 
     /** A day set by hand, or given back to the rule. */
@@ -48,10 +66,69 @@ public record Plan(
         all.putAll(fixed);
         all.remove(kind);
         day.ifPresent(d -> all.put(kind, d));
-        return new Plan(due, progress, all, learner);
+        return with(p -> p.fixed = all);
+    }
+
+    public Plan ordered(StepOrder next) {
+        return with(p -> p.order = next);
+    }
+
+    public Plan by(Hands next) {
+        return with(p -> p.hands = next);
     }
 
     public Plan byLearner(boolean next) {
-        return new Plan(due, progress, fixed, next);
+        return by(new Hands(hands.maker(), next));
+    }
+
+    public Plan dealing(Deal next) {
+        return with(p -> p.deal = next);
+    }
+
+    public Supply supply(String material) {
+        return shelf.getOrDefault(material, Supply.MISSING);
+    }
+
+    public Plan supplied(String material, Supply next) {
+        Map<String, Supply> all = new LinkedHashMap<>(shelf);
+        if (next.equals(Supply.MISSING)) {
+            all.remove(material);
+        } else {
+            all.put(material, next);
+        }
+        return with(p -> p.shelf = all);
+    }
+
+    private Plan with(Consumer<Parts> exchange) {
+        Parts parts = new Parts(this);
+        exchange.accept(parts);
+        return parts.plan();
+    }
+
+    /** The parts of a plan while some of them are exchanged. */
+    private static final class Parts {
+        private Optional<LocalDate> due;
+        private Occasion occasion;
+        private Map<String, Progress> progress;
+        private Map<DateKind, LocalDate> fixed;
+        private StepOrder order;
+        private Hands hands;
+        private Deal deal;
+        private Map<String, Supply> shelf;
+
+        private Parts(Plan of) {
+            due = of.due;
+            occasion = of.occasion;
+            progress = of.progress;
+            fixed = of.fixed;
+            order = of.order;
+            hands = of.hands;
+            deal = of.deal;
+            shelf = of.shelf;
+        }
+
+        private Plan plan() {
+            return new Plan(due, occasion, progress, fixed, order, hands, deal, shelf);
+        }
     }
 }

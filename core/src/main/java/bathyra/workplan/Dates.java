@@ -1,7 +1,9 @@
 package bathyra.workplan;
 
+import bathyra.house.House;
 import bathyra.length.Sentence;
 import bathyra.plan.DateKind;
+import bathyra.plan.Occasion;
 import bathyra.plan.Plan;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -20,6 +22,10 @@ import java.util.Optional;
  * @param said what does not go together
  */
 public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence> said) {
+    /** For a wedding one measures and fits no longer before, weeks (C16.3). */
+    private static final int MEASURED_WEEKS = 8;
+
+    private static final int FITTED_WEEKS = 3;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     public Dates {
@@ -28,21 +34,23 @@ public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence>
     }
 
     /** @return empty while no due day is set */
-    public static Optional<Dates> of(Plan plan, WorkingDays calendar, LocalDate today) {
-        return plan.due().map(due -> new Dates(due, days(plan, due, calendar), said(plan, due, calendar, today)));
+    public static Optional<Dates> of(Plan plan, House house, LocalDate today) {
+        return plan.due().map(due -> new Dates(due, days(plan, due, house), said(plan, due, house, today)));
     }
 
-    private static Map<DateKind, LocalDate> days(Plan plan, LocalDate due, WorkingDays calendar) {
+    private static Map<DateKind, LocalDate> days(Plan plan, LocalDate due, House house) {
         Map<DateKind, LocalDate> days = new EnumMap<>(DateKind.class);
         for (DateKind kind : DateKind.values()) {
-            days.put(kind, plan.fixed().getOrDefault(kind, calendar.before(due, kind.before())));
+            days.put(
+                    kind,
+                    plan.fixed().getOrDefault(kind, house.calendar().before(due, house.before(plan.occasion(), kind))));
         }
         return days;
     }
 
-    private static List<Sentence> said(Plan plan, LocalDate due, WorkingDays calendar, LocalDate today) {
+    private static List<Sentence> said(Plan plan, LocalDate due, House house, LocalDate today) {
         List<Sentence> said = new ArrayList<>();
-        Map<DateKind, LocalDate> days = days(plan, due, calendar);
+        Map<DateKind, LocalDate> days = days(plan, due, house);
         DateKind before = null;
         for (DateKind kind : DateKind.values()) {
             LocalDate day = days.get(kind);
@@ -53,15 +61,19 @@ public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence>
                         DAY.format(day),
                         DAY.format(days.get(before))));
             }
-            if (kind.isFitting() && !calendar.works(day)) {
+            if (kind.isFitting() && !house.calendar().works(day)) {
                 said.add(Sentence.of(
                         kind.label() + " on {} lies on a day off. Move it, or take the day in.", DAY.format(day)));
             }
             before = kind;
         }
+        if (plan.occasion() == Occasion.BRIDAL) {
+            early(said, days, due, DateKind.MEASURED, MEASURED_WEEKS);
+            early(said, days, due, DateKind.SECOND_FITTING, FITTED_WEEKS);
+        }
         LocalDate first = days.get(DateKind.MEASURED);
         if (plan.progress().isEmpty() && first.isBefore(today)) {
-            int late = calendar.between(first, today);
+            int late = house.calendar().between(first, today);
             if (late > 0) {
                 said.add(Sentence.of(
                         "It starts " + late + (late == 1 ? " working day" : " working days")
@@ -73,6 +85,17 @@ public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence>
             said.add(Sentence.of("It was due on {} and is not finished.", DAY.format(due)));
         }
         return said;
+    }
+
+    /** A bride's body changes before the wedding. */
+    private static void early(
+            List<Sentence> said, Map<DateKind, LocalDate> days, LocalDate due, DateKind kind, int weeks) {
+        if (days.get(kind).isBefore(due.minusWeeks(weeks))) {
+            said.add(Sentence.of(
+                    kind.label() + " on {} is more than " + weeks
+                            + " weeks before the wedding: what was fitted then may not fit her on the day. Move it later.",
+                    DAY.format(days.get(kind))));
+        }
     }
 
     public LocalDate day(DateKind kind) {

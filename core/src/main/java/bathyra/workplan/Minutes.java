@@ -13,9 +13,11 @@ final class Minutes {
     private static final int WITH_CUPS = 2;
 
     private final Counts counts;
+    private final Pace pace;
 
-    Minutes(Counts counts) {
+    Minutes(Counts counts, Pace pace) {
         this.counts = counts;
+        this.pace = pace;
     }
 
     /** 0 for a garment under the bust, 1 over it, 2 with cups: the fixed rows of the table. */
@@ -37,9 +39,18 @@ final class Minutes {
                 .times(Given.option(thing, count, Quantity.RATIO, "counted", RULE));
     }
 
-    /** @param learner whether the maker is not an experienced one */
+    /** @param learner whether the maker is not an experienced one; the cutter's own steps take as long as the cutter says */
+    Reckoned of(Task task, boolean learner) {
+        return task instanceof Task.Own own
+                ? Given.option(own.label(), own.step().minutes(), Quantity.MINUTES, "yours", RULE)
+                : of((StepKind) task, learner);
+    }
+
     Reckoned of(StepKind step, boolean learner) {
-        Reckoned minutes = minutes(step);
+        Reckoned minutes = pace.of(step)
+                .map(p -> minutes(step)
+                        .times(Given.option("As your own took, " + p.said(), p.ratio(), Quantity.RATIO, "yours", RULE)))
+                .orElseGet(() -> minutes(step));
         return (learner
                         ? minutes.times(Given.option("A learner takes longer", LEARNER, Quantity.RATIO, "house", RULE))
                         : minutes)

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** The steps of a making, in their order (C16.1), each with the day by which it is to be done and what to beware of. */
-public enum StepKind {
+public enum StepKind implements Task {
     CONSULT("consult", "Consult and measure", DateKind.MEASURED, ""),
     DRAFT("draft", "Draft, print, glue", DateKind.TOILE, ""),
     TOILE("toile", "Cut and sew the toile", DateKind.FIRST_FITTING, "Cut away from the hand that holds."),
@@ -48,26 +48,27 @@ public enum StepKind {
         this.caution = caution;
     }
 
-    /** The word in files. */
+    @Override
     public String id() {
         return id;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
-    /** The day by which it is to be done. */
+    @Override
     public DateKind by() {
         return by;
     }
 
-    /** What to beware of, before it is begun; empty for nothing in particular. */
+    @Override
     public String caution() {
         return caution;
     }
 
-    /** What of the garment it has to do with; nothing where it has to do with the wearer or the pattern. */
+    @Override
     public Set<Touched> touches() {
         return switch (this) {
             case CONSULT, DRAFT, FIRST_FITTING, CARRIED_BACK, SECOND_FITTING -> Set.of();
@@ -81,6 +82,11 @@ public enum StepKind {
             case LINING -> Set.of(Touched.EDGES);
             case FINISHING -> Set.of(Touched.CLOSURE, Touched.EDGES);
         };
+    }
+
+    @Override
+    public boolean isMeeting() {
+        return this == CONSULT || this == FIRST_FITTING || this == SECOND_FITTING;
     }
 
     public static Optional<StepKind> ofId(String id) {

@@ -2,6 +2,8 @@ package bathyra.workplan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.house.House;
+import bathyra.house.WorkingDays;
 import bathyra.length.LengthUnit;
 import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
@@ -23,7 +25,20 @@ class DatesTest {
     private static final LocalDate EARLY = LocalDate.of(2026, 9, 1);
 
     private static Dates dates(Plan plan, WorkingDays calendar, LocalDate today) {
-        return Dates.of(plan, calendar, today).orElseThrow();
+        return Dates.of(plan, calendar(calendar), today).orElseThrow();
+    }
+
+    private static House calendar(WorkingDays calendar) {
+        House usual = House.USUAL;
+        return new House(
+                usual.makers(),
+                calendar,
+                usual.buffer(),
+                usual.before(),
+                usual.order(),
+                usual.terms(),
+                usual.suppliers(),
+                usual.shelf());
     }
 
     private static Plan due(LocalDate day) {

@@ -22,6 +22,7 @@ import bathyra.workplan.Counts.Cutting;
 import bathyra.workplan.Counts.Sewing;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -61,7 +62,7 @@ class WorkedMinutesTest {
             new Build(true, true, true, true, Closure.FRONT_BUSK, true));
 
     private static double minutes(Counts counts, StepKind step) {
-        Minutes all = new Minutes(counts);
+        Minutes all = new Minutes(counts, Pace.UNKNOWN);
         return all.has(step) ? all.of(step, false).value() : 0;
     }
 
@@ -132,30 +133,30 @@ class WorkedMinutesTest {
         Plan plan = Plan.NONE
                 .with(StepKind.CONSULT.id(), Progress.NONE.lasting(70).finished(true))
                 .with(StepKind.DRAFT.id(), Progress.NONE.lasting(20));
-        WorkPlan all = WorkPlan.of(draft(Garment.of(kind)), plan);
-        assertThat(all.steps()).extracting(WorkPlan.Step::kind).doesNotHaveDuplicates();
+        WorkPlan all = WorkPlan.of(draft(Garment.of(kind)), plan, Pace.UNKNOWN);
+        assertThat(all.steps()).extracting(WorkPlan.Step::task).doesNotHaveDuplicates();
         for (int i = 1; i < all.steps().size(); i++) {
             assertThat(all.steps().get(i).waitsFor())
-                    .contains(all.steps().get(i - 1).kind());
+                    .contains(all.steps().get(i - 1).task());
         }
         double draft = all.step(StepKind.DRAFT).orElseThrow().planned().value();
         double consult = all.step(StepKind.CONSULT).orElseThrow().planned().value();
         assertThat(all.taken()).isEqualTo(90);
         assertThat(all.left()).isCloseTo(all.planned() - consult - 20, within(1e-9));
         assertThat(draft).isGreaterThan(20);
-        assertThat(all.next().orElseThrow().kind()).isEqualTo(StepKind.DRAFT);
+        assertThat(all.next().orElseThrow().task()).isEqualTo(StepKind.DRAFT);
     }
 
     @Test
     void aLearner_takes17TimesAsLong() {
         Draft draft = draft(Garment.of(GarmentKind.UNDERBUST));
-        assertThat(WorkPlan.of(draft, Plan.NONE.byLearner(true)).planned())
-                .isCloseTo(1.7 * WorkPlan.of(draft, Plan.NONE).planned(), within(1e-6));
+        assertThat(WorkPlan.of(draft, Plan.NONE.byLearner(true), Pace.UNKNOWN).planned())
+                .isCloseTo(1.7 * WorkPlan.of(draft, Plan.NONE, Pace.UNKNOWN).planned(), within(1e-6));
     }
 
     @Test
     void theMinutesSayHowTheyCameAbout() {
-        Reckoned lining = new Minutes(OVERBUST).of(StepKind.LINING, false);
+        Reckoned lining = new Minutes(OVERBUST, Pace.UNKNOWN).of(StepKind.LINING, false);
         assertThat(Formula.figureWithUnit(lining, LengthUnit.CM)).isEqualTo("122 min");
         assertThat(Formula.inFigures(lining, LengthUnit.CM)).contains("4 × 14 + 40 × 1.65");
     }
@@ -184,14 +185,14 @@ class WorkedMinutesTest {
                             Progress.NONE.lasting(random.nextInt(200)).finished(random.nextBoolean()));
                 }
             }
-            WorkPlan all = WorkPlan.of(counts, plan);
-            Set<StepKind> before = EnumSet.noneOf(StepKind.class);
+            WorkPlan all = WorkPlan.of(counts, plan, Pace.UNKNOWN);
+            Set<Task> before = new HashSet<>();
             for (WorkPlan.Step step : all.steps()) {
                 assertThat(before).containsAll(step.waitsFor().stream().toList());
-                before.add(step.kind());
+                before.add(step.task());
                 assertThat(step.planned().value()).isNotNegative();
-                double taken = plan.of(step.kind().id()).minutes();
-                open += plan.of(step.kind().id()).done()
+                double taken = plan.of(step.task().id()).minutes();
+                open += plan.of(step.task().id()).done()
                         ? 0
                         : Math.max(0, step.planned().value() - taken);
             }

@@ -18,14 +18,15 @@ import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.Wearer;
+import bathyra.house.House;
 import bathyra.length.LengthUnit;
 import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
 import bathyra.plan.Progress;
 import bathyra.workplan.Dates;
+import bathyra.workplan.Pace;
 import bathyra.workplan.StepKind;
 import bathyra.workplan.WorkPlan;
-import bathyra.workplan.WorkingDays;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
@@ -88,8 +89,7 @@ class PlanFilesTest {
     @Test
     void theCalendar_hasAnEventForEachDay_whichTheNextExportUpdates() {
         Commission commission = commission(PLAN);
-        Dates dates =
-                Dates.of(PLAN, WorkingDays.USUAL, LocalDate.of(2026, 10, 1)).orElseThrow();
+        Dates dates = Dates.of(PLAN, House.USUAL, LocalDate.of(2026, 10, 1)).orElseThrow();
         String first = PlanCalendar.write(commission, dates, NOW);
         assertThat(first)
                 .startsWith("BEGIN:VCALENDAR\r\n")
@@ -118,8 +118,8 @@ class PlanFilesTest {
     @Test
     void theReportAndTheJobCard_sayTheStepsAndTheDays() throws IOException {
         Draft draft = (Draft) Drafter.draft(commission(PLAN));
-        WorkPlan plan = WorkPlan.of(draft, PLAN);
-        Optional<Dates> dates = Dates.of(PLAN, WorkingDays.USUAL, LocalDate.of(2026, 10, 1));
+        WorkPlan plan = WorkPlan.of(draft, PLAN, Pace.UNKNOWN);
+        Optional<Dates> dates = Dates.of(PLAN, House.USUAL, LocalDate.of(2026, 10, 1));
         JsonNode report = new ObjectMapper().readTree(PlanReport.write(draft.commission(), plan, dates));
         assertThat(report.path("steps")).hasSize(plan.steps().size());
         double sum = 0;
@@ -136,9 +136,9 @@ class PlanFilesTest {
                 .contains("Second fitting")
                 .contains("The Long Title of a Commission");
         for (WorkPlan.Step step : plan.steps()) {
-            assertThat(card).contains(step.kind().label());
+            assertThat(card).contains(step.task().label());
             assertThat(card.replaceAll("\\s+", " "))
-                    .contains(step.kind().caution().split("\\.")[0].strip());
+                    .contains(step.task().caution().split("\\.")[0].strip());
         }
     }
 

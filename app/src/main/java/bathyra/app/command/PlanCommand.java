@@ -6,9 +6,10 @@ import bathyra.files.pdf.JobCard;
 import bathyra.files.plan.PlanCalendar;
 import bathyra.files.plan.PlanReport;
 import bathyra.garment.Commission;
+import bathyra.house.House;
 import bathyra.workplan.Dates;
+import bathyra.workplan.Pace;
 import bathyra.workplan.WorkPlan;
-import bathyra.workplan.WorkingDays;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -50,8 +51,8 @@ public final class PlanCommand implements Callable<Integer> {
 
     private int write(Draft draft) {
         Commission commission = draft.commission();
-        WorkPlan plan = WorkPlan.of(draft, commission.plan());
-        Optional<Dates> dates = Dates.of(commission.plan(), WorkingDays.USUAL, LocalDate.now());
+        WorkPlan plan = WorkPlan.of(draft, commission.plan(), Pace.UNKNOWN);
+        Optional<Dates> dates = Dates.of(commission.plan(), House.USUAL, LocalDate.now());
         Map<Path, byte[]> files = new LinkedHashMap<>();
         files.put(out.resolve("plan.json"), utf8(PlanReport.write(commission, plan, dates)));
         files.put(out.resolve("plan.pdf"), card(draft.byInitials(), plan, dates));

@@ -3,6 +3,7 @@ package bathyra.app.home;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.BadDocument;
+import bathyra.files.json.CommissionJson;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.io.InputStream;
@@ -13,7 +14,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -38,8 +38,14 @@ public final class DemoBook {
 
     private DemoBook() {}
 
-    /** A new demo book. @param place where to put it; null for a temporary folder */
+    /** A new demo book as it is today. @param place where to put it; null for a temporary folder */
     public static Path fresh(Path place) throws IOException, BookUnavailable, BadDocument {
+        return fresh(place, LocalDate.now());
+    }
+
+    /** @param today around which its work lies */
+    public static Path fresh(Path place, LocalDate today) throws IOException, BookUnavailable, BadDocument {
+        DemoDays days = new DemoDays(today);
         Path file = place == null ? Files.createTempDirectory("bathyra-demo").resolve("demo-book.sqlite") : place;
         if (Files.exists(file)) {
             throw new IOException(file + " is there already; the demo never writes over a book. Name a new file.");
@@ -47,12 +53,14 @@ public final class DemoBook {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             List<String> documents = new ArrayList<>();
             for (String name : all()) {
-                documents.add(document(name));
+                String document = document(name);
+                Commission commission = CommissionJson.read(document);
+                Commission moved = days.moved(commission);
+                documents.add(moved.equals(commission) ? document : CommissionJson.write(moved));
             }
             book.addDocuments(documents);
             keepDrafts(book);
-            book.due(1, Optional.of(LocalDate.of(2026, 12, 18)));
-            book.due(2, Optional.of(LocalDate.of(2026, 12, 4)));
+            book.keepPlace("house", document("house"));
         }
         return file;
     }
@@ -76,7 +84,7 @@ public final class DemoBook {
                 .toList();
     }
 
-    /** A shipped commission document. */
+    /** A shipped commission document, or that of the invented workshop. */
     public static String document(String name) throws IOException {
         try (InputStream in = DemoBook.class.getResourceAsStream("/demo/" + name + ".bathyra.json")) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);

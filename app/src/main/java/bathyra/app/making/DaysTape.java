@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.stage.Days;
 import bathyra.plan.DateKind;
 import bathyra.workplan.Dates;
 import java.time.DayOfWeek;

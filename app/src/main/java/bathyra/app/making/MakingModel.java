@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.stage.Days;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
@@ -8,9 +9,8 @@ import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
 import bathyra.plan.Progress;
 import bathyra.workplan.Dates;
-import bathyra.workplan.StepKind;
+import bathyra.workplan.Task;
 import bathyra.workplan.WorkPlan;
-import bathyra.workplan.WorkingDays;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -23,7 +23,7 @@ final class MakingModel {
     private final Workshop workshop;
     private final Clock time;
     private final StepClock clock;
-    private Optional<StepKind> chosen = Optional.empty();
+    private Optional<Task> chosen = Optional.empty();
     private Optional<WorkPlan> work = Optional.empty();
     private Optional<Draft> workOf = Optional.empty();
     private Plan planOf = Plan.NONE;
@@ -49,7 +49,7 @@ final class MakingModel {
         Optional<Draft> draft = workshop.draft();
         // The same draft, not one like it: two large drafts are not compared figure by figure.
         if (work.isEmpty() || workOf.orElse(null) != draft.orElse(null) || !planOf.equals(plan())) {
-            work = draft.map(d -> WorkPlan.of(d, plan()));
+            work = draft.map(d -> WorkPlan.of(d, plan(), workshop.work().pace()));
             workOf = draft;
             planOf = plan();
         }
@@ -57,7 +57,7 @@ final class MakingModel {
     }
 
     Optional<Dates> dates() {
-        return Dates.of(plan(), WorkingDays.USUAL, today());
+        return Dates.of(plan(), workshop.house(), today());
     }
 
     /** The step in hand: what was chosen, or the first that is not done. */
@@ -66,7 +66,7 @@ final class MakingModel {
                 chosen.flatMap(w::step).or(w::next).or(() -> w.steps().stream().reduce((a, b) -> b)));
     }
 
-    void choose(StepKind kind) {
+    void choose(Task kind) {
         workshop.letGo();
         chosen = Optional.of(kind);
         workshop.showing().again();
@@ -77,7 +77,7 @@ final class MakingModel {
         return said;
     }
 
-    Optional<StepKind> running() {
+    Optional<Task> running() {
         return clock.running();
     }
 
@@ -93,8 +93,8 @@ final class MakingModel {
             step().ifPresent(s -> {
                 said = "";
                 clockOf = workshop.id();
-                choose(s.kind());
-                clock.start(s.kind());
+                choose(s.task());
+                clock.start(s.task());
                 workshop.showing().again();
             });
         }
@@ -130,13 +130,13 @@ final class MakingModel {
     /** Says that the step in hand is done, and takes the next; or that it is not done after all. */
     void done() {
         step().ifPresent(s -> {
-            if (clock.running().equals(Optional.of(s.kind()))) {
+            if (clock.running().equals(Optional.of(s.task()))) {
                 stop();
             }
             boolean done = !s.progress().done();
-            put((done ? "done: “" : "not done: “") + s.kind().label() + "”", s.kind(), p -> p.finished(done), "done");
+            put((done ? "done: “" : "not done: “") + s.task().label() + "”", s.task(), p -> p.finished(done), "done");
             workshop.letGo();
-            chosen = done ? Optional.empty() : Optional.of(s.kind());
+            chosen = done ? Optional.empty() : Optional.of(s.task());
             workshop.showing().again();
         });
     }
@@ -151,7 +151,7 @@ final class MakingModel {
                 return Optional.of("From 0 to " + (int) Progress.MOST + " minutes can be put on record.");
             }
             step().ifPresent(s ->
-                    put("minutes of “" + s.kind().label() + "”", s.kind(), p -> p.lasting(minutes), "min"));
+                    put("minutes of “" + s.task().label() + "”", s.task(), p -> p.lasting(minutes), "min"));
             return Optional.empty();
         } catch (NumberFormatException e) {
             return Optional.of("Type the minutes as 45.");
@@ -159,14 +159,14 @@ final class MakingModel {
     }
 
     void who(String text) {
-        step().ifPresent(s -> put("who made “" + s.kind().label() + "”", s.kind(), p -> p.by(text), "who"));
+        step().ifPresent(s -> put("who made “" + s.task().label() + "”", s.task(), p -> p.by(text), "who"));
     }
 
     void note(String text) {
-        step().ifPresent(s -> put("note on “" + s.kind().label() + "”", s.kind(), p -> p.noting(text), "note"));
+        step().ifPresent(s -> put("note on “" + s.task().label() + "”", s.task(), p -> p.noting(text), "note"));
     }
 
-    private void put(String label, StepKind kind, UnaryOperator<Progress> next, String what) {
+    private void put(String label, Task kind, UnaryOperator<Progress> next, String what) {
         Progress now = plan().of(kind.id());
         Progress then = next.apply(now);
         if (!then.equals(now)) {
@@ -216,7 +216,7 @@ final class MakingModel {
     }
 
     void learner(boolean next) {
-        if (plan().learner() != next) {
+        if (plan().hands().learner() != next) {
             change(next ? "made by a learner" : "made by an experienced maker", plan().byLearner(next), "learner");
         }
     }

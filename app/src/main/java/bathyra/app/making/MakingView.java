@@ -1,16 +1,16 @@
 package bathyra.app.making;
 
 import bathyra.app.reckoning.Deed;
+import bathyra.app.stage.Days;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Workshop;
 import bathyra.bone.BonePlan;
 import bathyra.draft.Draft;
 import bathyra.workplan.Dates;
-import bathyra.workplan.StepKind;
 import bathyra.workplan.WorkPlan;
 import java.time.Clock;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -87,25 +87,25 @@ public final class MakingView extends TableStage {
         days.refresh();
         Draft draft = workshop.draft().orElseThrow();
         lay(new SoFarDrawing(new SoFarDrawing.Shown(
-                draft, workshop.bones().orElseGet(() -> BonePlan.of(draft)), done(work), inHand.kind())));
+                draft, workshop.bones().orElseGet(() -> BonePlan.of(draft)), done(work), inHand.task())));
         step(work, inHand);
     }
 
-    private static Set<StepKind> done(WorkPlan work) {
-        Set<StepKind> done = EnumSet.noneOf(StepKind.class);
+    private static Set<String> done(WorkPlan work) {
+        Set<String> done = new HashSet<>();
         work.steps().stream()
                 .filter(s -> s.progress().done())
-                .map(WorkPlan.Step::kind)
+                .map(s -> s.task().id())
                 .forEach(done::add);
         return done;
     }
 
     private void step(WorkPlan work, WorkPlan.Step step) {
         controls.show(step);
-        card.begin(step.kind().label(), controls);
+        card.begin(step.task().label(), controls);
         card.belowControls();
-        if (!step.kind().caution().isEmpty()) {
-            card.words(step.kind().caution(), "caution");
+        if (!step.task().caution().isEmpty()) {
+            card.words(step.task().caution(), "caution");
         }
         if (!model.said().isEmpty()) {
             card.words(model.said(), "caution");
@@ -113,7 +113,7 @@ public final class MakingView extends TableStage {
         step.waitsFor()
                 .flatMap(work::step)
                 .filter(w -> !w.progress().done())
-                .ifPresent(w -> card.words("It waits for “" + w.kind().label() + "”.", "caution"));
+                .ifPresent(w -> card.words("It waits for “" + w.task().label() + "”.", "caution"));
         card.reckoning(step.planned(), workshop.unit(), n -> {});
         card.section("What the days say");
         Optional<Dates> dates = model.dates();
@@ -125,8 +125,8 @@ public final class MakingView extends TableStage {
             card.words("No due day yet: type it above, and the other days are planned back from it.", "quiet");
             return;
         }
-        card.words("To be done by " + Days.say(dates.get().day(step.kind().by())) + ", "
-                + step.kind().by().label().toLowerCase(Locale.ROOT) + ". "
+        card.words("To be done by " + Days.say(dates.get().day(step.task().by())) + ", "
+                + step.task().by().label().toLowerCase(Locale.ROOT) + ". "
                 + StepList.hours(work.left()) + " are left of the whole.");
         dates.get().said().forEach(s -> card.words(s.in(workshop.unit()), "caution"));
     }

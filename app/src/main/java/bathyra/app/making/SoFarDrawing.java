@@ -16,6 +16,7 @@ import bathyra.piece.Piece;
 import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import bathyra.workplan.StepKind;
+import bathyra.workplan.Task;
 import bathyra.workplan.Touched;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,7 +38,7 @@ final class SoFarDrawing implements Drawing {
     private static final double KEY_STEP = 120;
 
     /** What is drawn. @param done the steps that are done */
-    record Shown(Draft draft, Bones bones, Set<StepKind> done, StepKind inHand) {}
+    record Shown(Draft draft, Bones bones, Set<String> done, Task inHand) {}
 
     private final Shown shown;
     private final Map<String, Placement> places = new LinkedHashMap<>();
@@ -91,7 +92,7 @@ final class SoFarDrawing implements Drawing {
     }
 
     private boolean isDone(StepKind kind) {
-        return shown.done().contains(kind);
+        return shown.done().contains(kind.id());
     }
 
     private boolean isInHand(Touched part) {

@@ -1,6 +1,6 @@
 package bathyra.app.making;
 
-import bathyra.workplan.StepKind;
+import bathyra.workplan.Task;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -14,22 +14,22 @@ final class StepClock {
     private static final double MINUTE = 60_000;
 
     private final InstantSource time;
-    private Optional<StepKind> step = Optional.empty();
+    private Optional<Task> step = Optional.empty();
     private Instant since = Instant.EPOCH;
     private Instant booked = Instant.EPOCH;
 
     /** @param minutes to be put on record of a step @param forgotten whether the clock ran longer than anybody sews, and was stopped */
-    record Passed(StepKind step, double minutes, boolean forgotten) {}
+    record Passed(Task step, double minutes, boolean forgotten) {}
 
     StepClock(InstantSource time) {
         this.time = time;
     }
 
-    Optional<StepKind> running() {
+    Optional<Task> running() {
         return step;
     }
 
-    void start(StepKind next) {
+    void start(Task next) {
         step = Optional.of(next);
         since = time.instant();
         booked = since;
@@ -65,7 +65,7 @@ final class StepClock {
         });
     }
 
-    private Passed forgotten(StepKind s) {
+    private Passed forgotten(Task s) {
         double left = Math.max(0, Duration.between(booked, since.plus(MOST)).toMillis() / MINUTE);
         step = Optional.empty();
         return new Passed(s, left, true);

@@ -121,9 +121,9 @@ final class StepControls extends VBox {
         write(who, progress.who());
         write(note, progress.note());
         write(due, model.plan().due().map(Object::toString).orElse(""));
-        learner.setSelected(model.plan().learner());
+        learner.setSelected(model.plan().hands().learner());
         boolean running = model.running().isPresent();
-        boolean here = model.running().equals(Optional.of(step.kind()));
+        boolean here = model.running().equals(Optional.of(step.task()));
         start.setText(here ? "Stop the clock" : running ? "Stop the other clock" : "Start the clock");
         done.setText(progress.done() ? "Not done after all" : "Step is done");
         tick();

@@ -58,7 +58,7 @@ final class StepList extends RowStrip {
     private Button row(int index, WorkPlan.Step step, boolean inHand) {
         Label number = new Label(Integer.toString(index));
         number.getStyleClass().add("mark-number");
-        Label name = new Label(step.kind().label());
+        Label name = new Label(step.task().label());
         name.getStyleClass().add("mark-seen");
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
@@ -71,12 +71,12 @@ final class StepList extends RowStrip {
         row.setMaxWidth(Double.MAX_VALUE);
         line.prefWidthProperty().bind(row.widthProperty().subtract(16));
         row.getStyleClass().setAll("mark-row", "step-row");
-        row.setId("step-" + step.kind().id());
+        row.setId("step-" + step.task().id());
         row.pseudoClassStateChanged(SELECTED, inHand);
         row.pseudoClassStateChanged(DONE, step.progress().done());
-        row.setAccessibleText("Step " + index + ", " + step.kind().label() + ", " + figures.getText()
+        row.setAccessibleText("Step " + index + ", " + step.task().label() + ", " + figures.getText()
                 + (step.progress().done() ? ", done" : ""));
-        row.setOnAction(e -> model.choose(step.kind()));
+        row.setOnAction(e -> model.choose(step.task()));
         return row;
     }
 

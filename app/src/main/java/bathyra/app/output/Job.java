@@ -22,13 +22,14 @@ import bathyra.files.svg.SvgLay;
 import bathyra.fit.Worn;
 import bathyra.fitting.Adjustment;
 import bathyra.garment.Commission;
+import bathyra.house.House;
 import bathyra.lay.AutoLay;
 import bathyra.layer.Layer;
 import bathyra.measure.MeasurementSet;
 import bathyra.stock.PriceList;
 import bathyra.workplan.Dates;
+import bathyra.workplan.Pace;
 import bathyra.workplan.WorkPlan;
-import bathyra.workplan.WorkingDays;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -109,11 +110,11 @@ public record Job(
     }
 
     private WorkPlan work() {
-        return WorkPlan.of(drafted(), commission.plan());
+        return WorkPlan.of(drafted(), commission.plan(), Pace.UNKNOWN);
     }
 
     private Optional<Dates> dates() {
-        return Dates.of(commission.plan(), WorkingDays.USUAL, LocalDate.now());
+        return Dates.of(commission.plan(), House.USUAL, LocalDate.now());
     }
 
     byte[] jobCard() throws IOException {

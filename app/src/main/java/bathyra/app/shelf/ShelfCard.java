@@ -8,6 +8,7 @@ import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
+import bathyra.book.Invoices;
 import bathyra.book.Measurings;
 import bathyra.book.Versions;
 import bathyra.book.Wearers;
@@ -307,12 +308,26 @@ final class ShelfCard {
                     "caution");
             card.add(others);
         }
+        CheckBox invoices = new CheckBox("The law asks that the name stays on them");
+        invoices.setId("erase-not-invoices");
+        invoices.setWrapText(true);
+        List<Invoices.Issued> issued = workshop.book().invoices().of(entry.wearer());
+        if (!issued.isEmpty()) {
+            card.words(
+                    "Number, day and amount of what was invoiced stay: "
+                            + issued.stream()
+                                    .map(i -> "invoice " + i.number() + " of " + i.day())
+                                    .collect(Collectors.joining(", "))
+                            + ".",
+                    "caution");
+            card.add(invoices);
+        }
         Button yes = new Button("Erase for good");
         yes.setId("erase-yes");
         yes.setOnAction(e -> {
             erasing = false;
             try {
-                workshop.deeds().erase(entry.wearer(), others.isSelected());
+                workshop.deeds().erase(entry.wearer(), others.isSelected(), invoices.isSelected());
                 changed.run();
             } catch (BookFailure failed) {
                 card.words(failed.getMessage(), "caution");

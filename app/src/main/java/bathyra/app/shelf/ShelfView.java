@@ -3,6 +3,10 @@ package bathyra.app.shelf;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
+import bathyra.app.table.LookSwitch;
+import bathyra.app.weeks.WeeksView;
+import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.WorkshopBook.Entry;
@@ -13,6 +17,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -38,6 +43,7 @@ public final class ShelfView extends BorderPane {
     private final Card card = new Card();
     private final StateReader states;
     private Search search = new Search(List.of());
+    private Optional<WeeksView> weeks = Optional.empty();
 
     /** @param restore puts a backup in the place of the book and opens it */
     public ShelfView(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
@@ -47,6 +53,7 @@ public final class ShelfView extends BorderPane {
         this.states = new StateReader(workshop, () -> {
             search = new Search(workshop.entries());
             list.refresh();
+            weeks.ifPresent(WeeksView::read);
         });
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) {
@@ -55,6 +62,15 @@ public final class ShelfView extends BorderPane {
         });
         Label title = new Label("Workshop book");
         title.getStyleClass().add("shelf-title");
+        BookPage page = workshop.whereabouts().pageProperty().get();
+        HBox headed = new HBox(
+                24,
+                title,
+                new LookSwitch<>(
+                        "book-", List.of(BookPage.values()), page, BookPage::label, next -> workshop.whereabouts()
+                                .pageProperty()
+                                .set(next)));
+        headed.setAlignment(Pos.CENTER_LEFT);
         words.setId("search");
         words.setPromptText("Wearer, title, day or state");
         words.setAccessibleText("Find a commission");
@@ -98,7 +114,7 @@ public final class ShelfView extends BorderPane {
         VBox.setVgrow(list, Priority.ALWAYS);
         found.getStyleClass().addAll("words", "quiet");
         found.setId("found");
-        VBox shelf = new VBox(10, title, bar, list, found);
+        VBox shelf = new VBox(10, headed, bar, list, found);
         shelf.getStyleClass().add("shelf");
         setCenter(shelf);
         chorus.setOnAction(e -> {
@@ -112,6 +128,13 @@ public final class ShelfView extends BorderPane {
         setRight(TableStage.scrolling(card));
         read();
         words.setOnAction(e -> open());
+        if (page == BookPage.WEEKS) {
+            WeeksView view =
+                    new WeeksView(workshop, card, () -> workshop.whereabouts().goTo(Stage.MAKING));
+            VBox.setVgrow(view, Priority.ALWAYS);
+            shelf.getChildren().setAll(headed, view);
+            weeks = Optional.of(view);
+        }
     }
 
     /** Reads the book anew and keeps the place in it. */
@@ -145,6 +168,9 @@ public final class ShelfView extends BorderPane {
     }
 
     private void card() {
+        if (weeks.isPresent()) {
+            return;
+        }
         beside.show(Optional.ofNullable(list.getSelectionModel().getSelectedItem()));
     }
 

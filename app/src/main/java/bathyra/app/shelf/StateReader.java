@@ -3,26 +3,39 @@ package bathyra.app.shelf;
 import bathyra.app.workshop.Standing;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.BookFailure;
+import bathyra.book.Works;
 import bathyra.book.WorkshopBook.Entry;
+import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.draft.Outcome;
 import bathyra.garment.Commission;
+import bathyra.workplan.Counts;
 import java.util.ArrayDeque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import org.slf4j.LoggerFactory;
 
-/** Finds out how far commissions have come that were never in hand here: drafted one by one in the background while the shelf is open. */
+/**
+ * Finds out of commissions that were not in hand here how far they have come and what there is to do on them: drafted one by one in the
+ * background while the shelf is open.
+ */
 final class StateReader {
     private static final int BETWEEN_LOOKS = 12;
 
     private final Workshop workshop;
     private final Runnable told;
     private final Map<Long, String> states = new HashMap<>();
+    /** Those of which nothing more can be found out. */
+    private final Set<Long> tried = new HashSet<>();
+
     private final Queue<Entry> waiting = new ArrayDeque<>();
     private boolean running;
 
@@ -40,11 +53,16 @@ final class StateReader {
         return entry.state().isEmpty() ? states.getOrDefault(entry.id(), "") : entry.state();
     }
 
-    /** Takes up the entries whose state is not known. */
+    /** Takes up the entries of which something is not known. */
     void read(List<Entry> entries) {
         waiting.clear();
+        Set<Long> counted = workshop.work().rows().stream()
+                .filter(Works.Row::current)
+                .map(Works.Row::id)
+                .collect(Collectors.toSet());
         entries.stream()
-                .filter(e -> state(e).isEmpty() && e.id() != workshop.id())
+                .filter(e -> e.id() != workshop.id() && !tried.contains(e.id()))
+                .filter(e -> state(e).isEmpty() || !counted.contains(e.id()) && !e.archived())
                 .forEach(waiting::add);
         if (!running) {
             next();
@@ -81,11 +99,13 @@ final class StateReader {
     }
 
     private void draft(Entry entry, Commission commission) {
-        CompletableFuture.supplyAsync(
-                        () -> Standing.of(commission, Drafter.draft(commission)).line())
-                .thenAccept(line -> Platform.runLater(() -> {
+        CompletableFuture.supplyAsync(() -> found(commission))
+                .thenAccept(found -> Platform.runLater(() -> {
                     if (running && !workshop.isClosed()) {
+                        String line = found.line();
+                        tried.add(entry.id());
                         workshop.book().state(entry.id(), line);
+                        found.counts().ifPresent(counts -> workshop.work().count(entry.id(), commission, counts));
                         states.put(entry.id(), line);
                         if (states.size() % BETWEEN_LOOKS == 0) {
                             told.run();
@@ -93,5 +113,14 @@ final class StateReader {
                         next();
                     }
                 }));
+    }
+
+    private record Found(String line, Optional<Counts> counts) {}
+
+    private static Found found(Commission commission) {
+        Outcome outcome = Drafter.draft(commission);
+        return new Found(
+                Standing.of(commission, outcome).line(),
+                outcome instanceof Draft draft ? Optional.of(Counts.of(draft)) : Optional.empty());
     }
 }

@@ -92,6 +92,11 @@ public final class Shell extends BorderPane {
                 show();
             }
         });
+        workshop.whereabouts().pageProperty().addListener((o, was, now) -> {
+            if (workshop.whereabouts().shelfOpenProperty().get()) {
+                shelf(restore);
+            }
+        });
         workshop.whereabouts().ruleProperty().addListener((o, was, now) -> {
             if (now.isPresent()) {
                 middle.setCenter(new CraftPage(CraftText.shipped(), now.get(), () -> workshop.whereabouts()

@@ -8,6 +8,8 @@ import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.plan.Plan;
+import java.util.function.UnaryOperator;
 
 /** What is done on the book and lays another commission on the table, or the same one under another name. */
 public final class BookDeeds {
@@ -75,6 +77,33 @@ public final class BookDeeds {
                 design.garment()));
     }
 
+    /** Changes the plan of a commission, in hand or not, as a change that can be undone. The list's due day follows. */
+    public void plan(long id, String label, UnaryOperator<Plan> change) {
+        workshop.letGo();
+        Commission before =
+                id == workshop.id() ? workshop.commission() : book.find(id).orElseThrow();
+        Commission after = before.withPlan(change.apply(before.plan()));
+        if (id == workshop.id()) {
+            workshop.once(label, after);
+        } else if (!after.equals(before)) {
+            book.changes().write(id, label, before, after, false);
+            book.changes().finish();
+        }
+        if (!after.plan().due().equals(before.plan().due())) {
+            book.due(id, after.plan().due());
+        }
+    }
+
+    /** Takes back the last change of a commission, in hand or not. */
+    public void undo(long id) {
+        if (id == workshop.id()) {
+            workshop.undo();
+        } else {
+            book.history().undo(id);
+        }
+        book.find(id).ifPresent(c -> book.due(id, c.plan().due()));
+    }
+
     private void measure(Commission begun) {
         switchTo(book.add(begun));
         workshop.whereabouts().stageProperty().set(Stage.MEASURE);
@@ -84,13 +113,14 @@ public final class BookDeeds {
      * Erases a wearer for good, with every commission and every backup in which the figures stand.
      *
      * @param inOthers whether the name is taken out of the titles and notes of others as well
+     * @param onInvoices whether the name stays on issued invoices
      */
-    public void erase(String wearer, boolean inOthers) {
+    public void erase(String wearer, boolean inOthers, boolean onInvoices) {
         workshop.letGo();
         // Asked before: the book may give the number of an erased commission to a new one.
         boolean inHandToo =
                 book.entries().stream().anyMatch(e -> e.id() == workshop.id() && Wearers.isSame(e.wearer(), wearer));
-        book.wearers().erase(wearer, inOthers);
+        book.wearers().erase(wearer, inOthers, onInvoices);
         fill(book);
         if (inHandToo) {
             workshop.namesChanged();

@@ -21,6 +21,8 @@ public final class Showing {
         COMMISSION,
         /** What the workshop keeps and buys. */
         PRICES,
+        /** Who works in the workshop and when, and on what terms. */
+        HOUSE,
         /** How the stage in view looks at it: what is selected, lit up, turned, compared. Nothing outside the stage shows that. */
         LOOK
     }

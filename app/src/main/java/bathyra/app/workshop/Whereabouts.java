@@ -13,16 +13,20 @@ public final class Whereabouts {
     private static final String STAGE = "stage";
     private static final String THEME = "theme";
     private static final String DARK = "dark";
+    private static final String BOOK = "book";
 
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
     private final ObjectProperty<Optional<Rule>> rule = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<BookPage> page = new SimpleObjectProperty<>(BookPage.LIST);
     private final BooleanProperty foreignOpen = new SimpleBooleanProperty(false);
 
     Whereabouts(WorkshopBook book) {
         stage.set(Stage.named(book.place(STAGE).orElse("")));
         dark.set(book.place(THEME).orElse("").equals(DARK));
+        page.set(book.place(BOOK).orElse("").equals(BookPage.WEEKS.name()) ? BookPage.WEEKS : BookPage.LIST);
+        page.addListener((o, was, now) -> book.keepPlace(BOOK, now.name()));
         stage.addListener((o, was, now) -> book.keepPlace(STAGE, now.name()));
         dark.addListener((o, was, now) -> book.keepPlace(THEME, now ? DARK : "light"));
     }
@@ -40,6 +44,11 @@ public final class Whereabouts {
     /** Whether the list of commissions is open instead of a stage. */
     public BooleanProperty shelfOpenProperty() {
         return shelfOpen;
+    }
+
+    /** How the book is looked at when it is open. */
+    public ObjectProperty<BookPage> pageProperty() {
+        return page;
     }
 
     /** Whether a pattern from elsewhere lies on the table instead of a stage. */

@@ -11,9 +11,12 @@ import bathyra.draft.Drafter;
 import bathyra.draft.LacingRule;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
+import bathyra.files.json.HouseJson;
+import bathyra.files.json.PriceListJson;
 import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
 import bathyra.garment.Wearer;
+import bathyra.house.House;
 import bathyra.length.LengthUnit;
 import bathyra.stock.PriceList;
 import java.util.ArrayList;
@@ -44,7 +47,9 @@ public final class Workshop implements AutoCloseable {
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final Whereabouts whereabouts;
     private final Comparison comparison;
-    private final KeptPrices prices;
+    private final KeptInBook<PriceList> prices;
+    private final KeptInBook<House> house;
+    private final WorkKept work;
     private final WearersAnswers answers;
     private final BookDeeds deeds;
     private final CommissionInHand hand;
@@ -71,7 +76,10 @@ public final class Workshop implements AutoCloseable {
 
     private Workshop(Opened opened) {
         this.book = opened.book();
-        this.prices = new KeptPrices(book, failure::set);
+        this.prices = new KeptInBook<>(
+                book, "prices", PriceListJson::read, PriceListJson::write, PriceList.invented(), failure::set);
+        this.house = new KeptInBook<>(book, "house", HouseJson::read, HouseJson::write, House.USUAL, failure::set);
+        this.work = new WorkKept(book);
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
         this.deeds = new BookDeeds(this, book);
@@ -219,6 +227,14 @@ public final class Workshop implements AutoCloseable {
     void keepState() {
         if (!isDrafting()) {
             book.state(id(), standing().line());
+            countWork();
+        }
+    }
+
+    /** Keeps in the book what there is to do on the commission in hand. */
+    public void countWork() {
+        if (!isDrafting() && refusal().isEmpty()) {
+            draft().ifPresent(d -> work.count(id(), d));
         }
     }
 
@@ -237,7 +253,22 @@ public final class Workshop implements AutoCloseable {
 
     /** What the workshop keeps and buys. */
     public PriceList prices() {
-        return prices.list();
+        return prices.get();
+    }
+
+    /** Who works here and when, and on what terms; it belongs to the workshop, not to a commission. */
+    public House house() {
+        return house.get();
+    }
+
+    public void setHouse(House next) {
+        house.keep(next);
+        showing.changed(Subject.HOUSE);
+    }
+
+    /** The work on all commissions, planned without drafting them. */
+    public WorkKept work() {
+        return work;
     }
 
     /** Keeps another price list in the book; it belongs to the workshop, not to a commission. */

@@ -72,12 +72,12 @@ class MakingModelTest {
 
     @Test
     void aStepDone_takesTheNext_andMayBeUndone() {
-        assertThat(model.step().orElseThrow().kind()).isEqualTo(StepKind.CONSULT);
+        assertThat(model.step().orElseThrow().task()).isEqualTo(StepKind.CONSULT);
         model.done();
-        assertThat(model.step().orElseThrow().kind()).isEqualTo(StepKind.DRAFT);
+        assertThat(model.step().orElseThrow().task()).isEqualTo(StepKind.DRAFT);
         assertThat(workshop.undoLabelProperty().get()).contains("done: “Consult and measure”");
         workshop.undo();
-        assertThat(model.step().orElseThrow().kind()).isEqualTo(StepKind.CONSULT);
+        assertThat(model.step().orElseThrow().task()).isEqualTo(StepKind.CONSULT);
     }
 
     @Test

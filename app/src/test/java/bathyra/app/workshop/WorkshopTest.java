@@ -164,7 +164,7 @@ class WorkshopTest {
         assertThat(workshop.draft().orElseThrow().waistReduction())
                 .as("a year later")
                 .isPositive();
-        workshop.deeds().erase(workshop.commission().wearer().name(), false);
+        workshop.deeds().erase(workshop.commission().wearer().name(), false, false);
         assertThat(book.health().of("Nerea Holloway")).isEmpty();
     }
 
@@ -183,7 +183,7 @@ class WorkshopTest {
         try (WorkshopBook one = WorkshopBook.open(folder.resolve("one.sqlite"))) {
             long id = one.add(book.find(1).orElseThrow());
             Workshop alone = new Workshop(one);
-            alone.deeds().erase("Nerea Holloway", false);
+            alone.deeds().erase("Nerea Holloway", false, false);
             assertThat(alone.id()).as("the book gives the number again").isEqualTo(id);
             assertThat(alone.commission().wearer().name()).isEqualTo("New wearer");
             assertThat(alone.commission().measurements().taken()).isEmpty();

@@ -88,13 +88,13 @@ public final class JobCard {
                 pen.line(new Point(LEFT + 0.5, y - 1.4), new Point(LEFT + 1.3, y - 0.4));
                 pen.line(new Point(LEFT + 1.3, y - 0.4), new Point(LEFT + 2.7, y - 2.4));
             }
-            pen.text(LEFT + 5, y, face.plain(), SIZE, step.kind().label());
+            pen.text(LEFT + 5, y, face.plain(), SIZE, step.task().label());
             String minutes = Long.toString(Math.round(step.planned().value()));
             pen.text(MINUTES_AT + 5 - Typeface.width(face.bold(), SIZE, minutes), y, face.bold(), SIZE, minutes);
             y += ROW;
-            if (!step.kind().caution().isEmpty()) {
+            if (!step.task().caution().isEmpty()) {
                 for (String line :
-                        Typeface.broken(face.plain(), 6.5, step.kind().caution(), MINUTES_AT - LEFT - 5)) {
+                        Typeface.broken(face.plain(), 6.5, step.task().caution(), MINUTES_AT - LEFT - 5)) {
                     pen.text(LEFT + 5, y - 0.8, face.plain(), 6.5, line);
                     y += 3.2;
                 }

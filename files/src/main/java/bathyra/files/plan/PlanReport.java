@@ -26,12 +26,12 @@ public final class PlanReport {
         ArrayNode steps = root.putArray("steps");
         for (WorkPlan.Step step : plan.steps()) {
             ObjectNode out = steps.addObject();
-            out.put("id", step.kind().id())
-                    .put("label", step.kind().label())
+            out.put("id", step.task().id())
+                    .put("label", step.task().label())
                     .put("planned", rounded(step.planned().value()))
                     .put("taken", rounded(step.progress().minutes()))
                     .put("done", step.progress().done())
-                    .put("by", step.kind().by().id());
+                    .put("by", step.task().by().id());
             step.waitsFor().ifPresent(w -> out.put("waitsFor", w.id()));
         }
         dates.ifPresent(d -> {

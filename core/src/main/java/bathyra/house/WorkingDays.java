@@ -1,4 +1,4 @@
-package bathyra.workplan;
+package bathyra.house;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -26,11 +26,20 @@ public record WorkingDays(Set<DayOfWeek> weekend, Set<LocalDate> off) {
 
     /** The working day so many working days before another day. */
     public LocalDate before(LocalDate day, int days) {
+        return away(day, days, -1);
+    }
+
+    /** The working day so many working days after another day. */
+    public LocalDate after(LocalDate day, int days) {
+        return away(day, days, 1);
+    }
+
+    private LocalDate away(LocalDate day, int days, int way) {
         LocalDate at = day;
         int left = days;
         int idle = 0;
         while (left > 0 && idle < OFF_MOST) {
-            at = at.minusDays(1);
+            at = at.plusDays(way);
             if (works(at)) {
                 left--;
                 idle = 0;

@@ -1,4 +1,4 @@
-package bathyra.app.making;
+package bathyra.app.stage;
 
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** Days in words, and typed. */
-final class Days {
+public final class Days {
     /** Days of other centuries are slips of the hand. */
     private static final int YEAR_LEAST = 1900;
 
@@ -16,11 +16,11 @@ final class Days {
 
     private Days() {}
 
-    static String say(LocalDate day) {
+    public static String say(LocalDate day) {
         return SHORT.format(day);
     }
 
-    static Optional<LocalDate> read(String text) {
+    public static Optional<LocalDate> read(String text) {
         try {
             return Optional.of(LocalDate.parse(text.strip()))
                     .filter(d -> d.getYear() >= YEAR_LEAST && d.getYear() <= YEAR_MOST);

@@ -1,0 +1,108 @@
+package bathyra.app.weeks;
+
+import bathyra.app.reckoning.Deed;
+import bathyra.house.Maker;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Who works here, and how many hours a week: both are typed in place. */
+final class MakersPane extends VBox {
+    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
+    private static final double HOURS = 62;
+
+    private final WeeksModel model;
+    private final VBox rows = new VBox(4);
+    private final Label wrong = new Label();
+    private final Label sum = new Label();
+    private List<Maker> shown = List.of();
+
+    MakersPane(WeeksModel model) {
+        super(6);
+        this.model = model;
+        wrong.getStyleClass().add("caution");
+        wrong.setWrapText(true);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        sum.getStyleClass().add("quiet");
+        sum.setWrapText(true);
+        getChildren().addAll(rows, wrong, sum, Deed.button("add-maker", "Someone more", () -> {
+            if (rows.getChildren().size() == model.house().makers().size()) {
+                rows.getChildren()
+                        .add(row(Optional.empty(), model.house().makers().size()));
+            }
+        }));
+    }
+
+    void show() {
+        List<Maker> makers = model.house().makers();
+        if (!makers.equals(shown)) {
+            shown = makers;
+            List<Node> next = new ArrayList<>();
+            for (int i = 0; i < makers.size(); i++) {
+                next.add(row(Optional.of(makers.get(i)), i));
+            }
+            rows.getChildren().setAll(next);
+        }
+        sum.setText(String.format(
+                Locale.ROOT,
+                "%.0f h a week; %.0f %% are kept back for what nobody foresees.",
+                makers.stream().mapToDouble(Maker::hours).sum(),
+                100 * model.house().buffer()));
+    }
+
+    private HBox row(Optional<Maker> maker, int index) {
+        TextField name = field(
+                "maker-" + index,
+                "Name of a maker",
+                maker.map(Maker::name).orElse(""),
+                text -> model.name(maker, text));
+        name.setPromptText("Name");
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox row = new HBox(6, name);
+        maker.ifPresent(m -> {
+            TextField hours = field(
+                    "hours-" + index,
+                    "Hours a week of " + m.name(),
+                    m.hours() == Math.rint(m.hours())
+                            ? String.format(Locale.ROOT, "%.0f", m.hours())
+                            : Double.toString(m.hours()),
+                    text -> model.hours(m, text));
+            hours.setMinWidth(HOURS);
+            hours.setMaxWidth(HOURS);
+            row.getChildren().addAll(hours, new Label("h"));
+        });
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("fields");
+        return row;
+    }
+
+    private TextField field(String id, String accessible, String text, Function<String, Optional<String>> take) {
+        TextField field = new TextField(text);
+        field.setId(id);
+        field.setAccessibleText(accessible);
+        Runnable read = () -> {
+            if (!field.getText().equals(text)) {
+                Optional<String> said = take.apply(field.getText());
+                field.pseudoClassStateChanged(FAULT, said.isPresent());
+                wrong.setText(said.orElse(""));
+            }
+        };
+        field.setOnAction(e -> read.run());
+        field.focusedProperty().addListener((o, was, now) -> {
+            if (!now) {
+                read.run();
+            }
+        });
+        return field;
+    }
+}

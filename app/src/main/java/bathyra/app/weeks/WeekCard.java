@@ -1,0 +1,239 @@
+package bathyra.app.weeks;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.Deed;
+import bathyra.app.stage.Days;
+import bathyra.plan.DateKind;
+import bathyra.workload.DayList;
+import bathyra.workload.Job;
+import bathyra.workload.Late;
+import bathyra.workload.Remedy;
+import bathyra.workload.WorkLoad;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.LongConsumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** What is chosen on the weeks: a week with its account, a commission, or today with who comes and what is cut. */
+final class WeekCard {
+    private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
+    private static final PseudoClass BEST = PseudoClass.getPseudoClass("best");
+    private static final int REMEDIES = 3;
+    private static final int DAYS = 7;
+
+    private final WeeksModel model;
+    private final Card card;
+    private final LongConsumer making;
+
+    /** @param making takes a commission in hand and shows its making */
+    WeekCard(WeeksModel model, Card card, LongConsumer making) {
+        this.model = model;
+        this.card = card;
+        this.making = making;
+    }
+
+    /** Opens the making of the commission that is chosen. */
+    void open() {
+        model.chosenJob().ifPresent(j -> making.accept(j.id()));
+    }
+
+    void show() {
+        Optional<Job> job = model.chosenJob();
+        Optional<Integer> week = model.chosenWeek();
+        if (week.isPresent()) {
+            week(week.get());
+        } else if (job.isPresent()) {
+            job(job.get());
+        } else {
+            today();
+        }
+        model.done().ifPresent(title -> {
+            card.section("Done");
+            card.words(title);
+            card.add(Deed.button("weeks-take-back", "Take it back", model::takeBack));
+        });
+        card.end();
+    }
+
+    private void week(int week) {
+        WorkLoad load = model.load();
+        card.begin("The week of " + LONG.format(load.monday(week)));
+        card.words(WeekWords.hours(load.needed(week)) + " needed, " + WeekWords.hours(load.atHand(week)) + " at hand");
+        card.section("How it came about");
+        card.words("Minutes left in each making plan, laid evenly on the working days before its next day.", "quiet");
+        List<Job> jobs = load.jobs().stream()
+                .filter(j -> load.needed(j.id(), week) > 0)
+                .sorted(Comparator.comparingDouble(j -> -load.needed(j.id(), week)))
+                .toList();
+        for (Job job : jobs) {
+            card.add(row(WeekWords.hours(load.needed(job.id(), week)), job, next(job)));
+        }
+        boolean over = load.over(week) > 0;
+        card.words(
+                WeekWords.hours(load.needed(week)) + " of " + WeekWords.hours(load.atHand(week))
+                        + (over ? ": " + WeekWords.hours(load.over(week)) + " more than there are" : ""),
+                over ? "caution" : "quiet");
+        if (over) {
+            card.words(
+                    "This is the even spread, a warning: whether the days can be held is another question, and stands on each commission.",
+                    "quiet");
+        }
+        remedies();
+        card.section("Days off");
+        card.add(days(load.monday(week)));
+    }
+
+    private HBox row(String hours, Job job, String next) {
+        Label figure = new Label(hours);
+        figure.getStyleClass().add("week-hours");
+        Button open = Deed.button("week-job-" + job.id(), WeekWords.brief(job.title()), () -> model.choose(job.id()));
+        open.setMinWidth(0);
+        HBox.setHgrow(open, Priority.ALWAYS);
+        open.setMaxWidth(Double.MAX_VALUE);
+        open.setAlignment(Pos.CENTER_LEFT);
+        Label by = new Label(next);
+        by.getStyleClass().add("quiet");
+        by.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(8, figure, open, by);
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
+    }
+
+    private String next(Job job) {
+        return job.dates()
+                .map(d -> d.next(model.today())
+                        .filter(DateKind::isFitting)
+                        .map(k -> "fitting " + Days.say(d.day(k)))
+                        .orElse("due " + Days.say(d.due())))
+                .orElse("");
+    }
+
+    private HBox days(LocalDate monday) {
+        HBox days = new HBox(2);
+        for (int i = 0; i < DAYS; i++) {
+            LocalDate day = monday.plusDays(i);
+            ToggleButton worked = new ToggleButton(WEEKDAY.format(day).substring(0, 2) + "\n" + day.getDayOfMonth());
+            worked.setId("day-" + day);
+            worked.getStyleClass().add("day-toggle");
+            worked.setSelected(model.house().calendar().works(day));
+            worked.setDisable(model.house().calendar().weekend().contains(day.getDayOfWeek()));
+            worked.setAccessibleText(day + (worked.isSelected() ? ", worked" : ", off"));
+            worked.setOnAction(e -> model.off(day, !worked.isSelected()));
+            days.getChildren().add(worked);
+        }
+        return days;
+    }
+
+    private void job(Job job) {
+        card.begin(job.title());
+        card.words(job.wearer());
+        Button open = new Button("Open its making");
+        open.setId("open-making");
+        open.getStyleClass().add("primary");
+        open.setOnAction(e -> open());
+        card.add(open);
+        card.section("What is left");
+        card.words(WeekWords.hours(job.left()) + " of "
+                + WeekWords.hours(job.work().planned()) + "; made by "
+                + model.house().maker(job.plan().hands().maker()).name());
+        if (job.dates().isEmpty()) {
+            card.words("It has no due day, so it lies in no week. Give it one in its making.", "quiet");
+            return;
+        }
+        job.dates().get().said().forEach(s -> card.words(s.in(bathyra.length.LengthUnit.CM), "caution"));
+        List<Late> late = model.load().late(job.id());
+        if (late.isEmpty()) {
+            card.words("Every one of its days can be held, taking always first what is due first.");
+        } else {
+            Late first = late.get(0);
+            card.words(
+                    WeekWords.hours(late.stream().mapToDouble(Late::minutes).sum())
+                            + " of it cannot be done in time, in whatever order one works: "
+                            + first.portion().task().label().toLowerCase(Locale.ROOT) + " would be done on "
+                            + Days.say(first.done()) + " instead of "
+                            + Days.say(first.portion().until()) + ".",
+                    "caution");
+            remedies();
+        }
+    }
+
+    private void remedies() {
+        List<Remedy> remedies = model.remedies();
+        if (remedies.isEmpty()) {
+            return;
+        }
+        card.section("What would help");
+        for (Remedy remedy : remedies.subList(0, Math.min(REMEDIES, remedies.size()))) {
+            card.add(slip(remedy, remedies.indexOf(remedy)));
+        }
+    }
+
+    private VBox slip(Remedy remedy, int index) {
+        Label title = new Label(remedy.title());
+        title.getStyleClass().add("slip-title");
+        title.setWrapText(true);
+        Label cost = new Label(remedy.cost());
+        cost.getStyleClass().add("quiet");
+        cost.setWrapText(true);
+        Label figures = new Label(WeekWords.hours(remedy.before()) + " → " + WeekWords.hours(remedy.after()));
+        figures.getStyleClass().add("slip-figures");
+        Button act = new Button("Do it");
+        act.setId("remedy-" + index);
+        act.setAccessibleText("Do it: " + remedy.title());
+        act.setOnAction(e -> model.apply(remedy));
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox foot = new HBox(8, figures, space, act);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        VBox slip = new VBox(2, title, cost, foot);
+        slip.getStyleClass().add("deed-slip");
+        slip.pseudoClassStateChanged(BEST, index == 0);
+        return slip;
+    }
+
+    private void today() {
+        WorkLoad load = model.load();
+        card.begin("Today, " + LONG.format(model.today()));
+        if (load.jobs().isEmpty() && model.uncounted().isEmpty()) {
+            card.words("Give a commission its due day and it lies here.");
+            return;
+        }
+        DayList list = DayList.of(load, model.today());
+        said("Who comes", list.comes());
+        said("What is to be done today", list.due());
+        said("What is cut", list.cut());
+        said("To be ordered today", list.ordered());
+        if (list.isEmpty()) {
+            card.words("Nobody comes and nothing is due today.", "quiet");
+        }
+        if (load.undated() > 0) {
+            card.words(
+                    WeekWords.hours(load.undated())
+                            + " are left on commissions without a due day; they lie in no week.",
+                    "quiet");
+        }
+    }
+
+    private void said(String title, List<DayList.Line> lines) {
+        if (!lines.isEmpty()) {
+            card.section(title);
+            for (DayList.Line line : lines) {
+                card.add(Deed.button(
+                        "day-list-" + line.job() + "-" + title.length(), line.words(), () -> model.choose(line.job())));
+            }
+        }
+    }
+}

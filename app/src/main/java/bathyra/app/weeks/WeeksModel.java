@@ -1,0 +1,242 @@
+package bathyra.app.weeks;
+
+import bathyra.app.workshop.WorkKept;
+import bathyra.app.workshop.Workshop;
+import bathyra.book.Works;
+import bathyra.house.House;
+import bathyra.house.Maker;
+import bathyra.plan.DateKind;
+import bathyra.plan.Plan;
+import bathyra.workload.Job;
+import bathyra.workload.Relief;
+import bathyra.workload.Remedy;
+import bathyra.workload.WorkLoad;
+import bathyra.workplan.Pace;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** The weeks of the workshop: what there is to do on every open commission, laid on the days left. */
+final class WeeksModel {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+
+    private final Workshop workshop;
+    private final Clock time;
+    private final Runnable changed;
+    private WorkLoad load;
+    private List<Works.Row> uncounted = List.of();
+    private Optional<Long> job = Optional.empty();
+    private Optional<Integer> week = Optional.empty();
+    private Optional<Done> done = Optional.empty();
+    /** What is being dragged, not yet on record. */
+    private Optional<Job> dragged = Optional.empty();
+
+    /** A deed that can be taken back. @param job empty where it was the workshop that was changed @param before the workshop before it */
+    private record Done(String title, Optional<Long> job, House before) {}
+
+    /** @param time by which today is today @param changed shows all anew */
+    WeeksModel(Workshop workshop, Clock time, Runnable changed) {
+        this.workshop = workshop;
+        this.time = time;
+        this.changed = changed;
+        read();
+    }
+
+    /** Reads the book anew; of the commission in hand it is known what there is to do. */
+    void read() {
+        workshop.countWork();
+        Pace pace = workshop.work().pace();
+        List<Job> jobs = new ArrayList<>();
+        List<Works.Row> unknown = new ArrayList<>();
+        for (Works.Row row : workshop.work().rows()) {
+            if (row.archived() || WorkKept.isFinished(row.plan())) {
+                continue;
+            }
+            WorkKept.job(row, workshop.house(), pace, today()).ifPresentOrElse(jobs::add, () -> unknown.add(row));
+        }
+        jobs.sort(Comparator.comparing((Job j) -> j.plan().due().orElse(LocalDate.MAX)));
+        load = WorkLoad.of(jobs, workshop.house(), today());
+        uncounted = unknown;
+        dragged = Optional.empty();
+    }
+
+    LocalDate today() {
+        return LocalDate.now(time);
+    }
+
+    WorkLoad load() {
+        return dragged.map(load::with).orElse(load);
+    }
+
+    /** The open commissions, the soonest due first, those without a due day last. */
+    List<Job> jobs() {
+        return load.jobs();
+    }
+
+    /** A commission as it stands, or as it is being dragged. */
+    Optional<Job> job(long id) {
+        return dragged.filter(j -> j.id() == id).or(() -> load.job(id));
+    }
+
+    /** Open commissions of which it is not known yet what there is to do. */
+    List<Works.Row> uncounted() {
+        return uncounted;
+    }
+
+    boolean isInHand(long id) {
+        return id == workshop.id();
+    }
+
+    Optional<Job> chosenJob() {
+        return job.flatMap(this::job);
+    }
+
+    Optional<Integer> chosenWeek() {
+        return week;
+    }
+
+    void choose(long id) {
+        job = Optional.of(id);
+        week = Optional.empty();
+        changed.run();
+    }
+
+    void chooseWeek(int next) {
+        week = Optional.of(next);
+        job = Optional.empty();
+        changed.run();
+    }
+
+    /** Moves a day of a commission while it is held; nothing is on record yet. @param kind empty for the due day */
+    void drag(long id, Optional<DateKind> kind, LocalDate day) {
+        load.job(id).ifPresent(j -> {
+            dragged = Optional.of(j.planned(move(j.plan(), kind, day), workshop.house(), today()));
+            changed.run();
+        });
+    }
+
+    private static Plan move(Plan plan, Optional<DateKind> kind, LocalDate day) {
+        return kind.map(k -> plan.fixing(k, Optional.of(day))).orElseGet(() -> plan.due(Optional.of(day)));
+    }
+
+    /** Puts on record what was dragged. */
+    void drop() {
+        dragged.ifPresent(j -> plan(j, words(j)));
+    }
+
+    private String words(Job next) {
+        Plan before = load.job(next.id()).orElseThrow().plan();
+        for (DateKind kind : DateKind.values()) {
+            LocalDate day = next.plan().fixed().get(kind);
+            if (day != null && !day.equals(before.fixed().get(kind))) {
+                return kind.label().toLowerCase(Locale.ROOT) + " " + DAY.format(day);
+            }
+        }
+        return "due " + next.plan().due().map(DAY::format).orElse("no day");
+    }
+
+    private void plan(Job next, String label) {
+        record(next.title() + ": " + label, Optional.of(next.id()));
+        workshop.deeds().plan(next.id(), label, p -> next.plan());
+        read();
+        changed.run();
+    }
+
+    private void record(String title, Optional<Long> of) {
+        done = Optional.of(new Done(title, of, workshop.house()));
+    }
+
+    /** What would help with what is chosen. */
+    List<Remedy> remedies() {
+        return week.map(w -> Relief.ofWeek(load, w))
+                .orElseGet(() -> job.map(j -> Relief.ofLate(load, j)).orElse(List.of()));
+    }
+
+    void apply(Remedy remedy) {
+        remedy.job().ifPresent(j -> plan(j, remedy.title()));
+        remedy.house().ifPresent(h -> house(remedy.title(), before -> h));
+    }
+
+    /** Changes the workshop: hours, people, days off. */
+    void house(String title, UnaryOperator<House> change) {
+        record(title, Optional.empty());
+        workshop.setHouse(change.apply(workshop.house()));
+        read();
+        changed.run();
+    }
+
+    /** What was done last and can be taken back. */
+    Optional<String> done() {
+        return done.map(Done::title);
+    }
+
+    void takeBack() {
+        done.ifPresent(d -> {
+            d.job().ifPresentOrElse(id -> workshop.deeds().undo(id), () -> workshop.setHouse(d.before()));
+            done = Optional.empty();
+            read();
+            changed.run();
+        });
+    }
+
+    /** Takes a day off, or in again. */
+    void off(LocalDate day, boolean off) {
+        house(DAY.format(day) + (off ? " off" : " worked"), h -> h.off(day, off));
+    }
+
+    /** The hours of a maker in a usual week, typed. @return what is wrong with them */
+    Optional<String> hours(Maker maker, String text) {
+        try {
+            double hours =
+                    Double.parseDouble(text.replace(',', '.').replace("h", "").strip());
+            if (hours >= 0 && hours <= Maker.MOST) {
+                house(maker.name() + " " + text.strip() + " h a week", h -> h.with(maker.working(hours)));
+                return Optional.empty();
+            }
+        } catch (NumberFormatException e) {
+            // Said below, like hours that no week has.
+        }
+        return Optional.of("Type the hours of a week, from 0 to " + (int) Maker.MOST + ".");
+    }
+
+    /** Someone more, or someone of another name. @return what is wrong with the name */
+    Optional<String> name(Optional<Maker> maker, String text) {
+        String name = text.strip();
+        boolean taken = workshop.house().named(name).isPresent()
+                && !maker.map(Maker::name).equals(Optional.of(name));
+        if (name.isEmpty() && maker.isPresent() && workshop.house().makers().size() > 1) {
+            house(
+                    maker.get().name() + " leaves",
+                    h -> h.making(h.makers().stream()
+                            .filter(m -> !m.name().equals(maker.get().name()))
+                            .toList()));
+            return Optional.empty();
+        }
+        if (name.isEmpty() || taken) {
+            return Optional.of(taken ? "There is a " + name + " already." : "Somebody must work here.");
+        }
+        house(name, h -> {
+            List<Maker> makers = new ArrayList<>(h.makers());
+            maker.ifPresentOrElse(
+                    m -> makers.set(makers.indexOf(m), new Maker(name, m.hours(), m.otherwise())),
+                    () -> makers.add(new Maker(name, 0)));
+            return h.making(makers);
+        });
+        return Optional.empty();
+    }
+
+    House house() {
+        return workshop.house();
+    }
+
+    /** Takes the commission in hand. */
+    void open(long id) {
+        workshop.deeds().switchTo(id);
+    }
+}

@@ -1,0 +1,213 @@
+package bathyra.app.weeks;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.workshop.Workshop;
+import bathyra.workload.Job;
+import bathyra.workload.WorkLoad;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Workshop weeks: every open commission on a tape of weeks, the hours needed against those at hand, and what would help. */
+public final class WeeksView extends BorderPane {
+    static final double NAMES = 212;
+    /** Room that a scroll bar may take. */
+    static final double SCROLL = 16;
+
+    private static final double HOURS = 236;
+    private static final double FOOT = 26;
+
+    private final WeeksModel model;
+    private final Span span;
+    private final ListView<Job> list = new ListView<>();
+    private final Label found = new Label();
+    private final WeeksTape tape;
+    private final Basins basins;
+    private final Pane feet = new Pane();
+    private final MakersPane makers;
+    private final WeekCard card;
+    private final Set<JobCell> cells = new HashSet<>();
+    private final List<Button> weeks = new ArrayList<>();
+    private List<Long> listed = List.of();
+
+    /** @param card on which the reckoning is written @param open shows the commission in hand at its making */
+    public WeeksView(Workshop workshop, Card card, Runnable open) {
+        this(workshop, card, open, Clock.systemDefaultZone());
+    }
+
+    /** @param time by which today is today */
+    public WeeksView(Workshop workshop, Card card, Runnable open, Clock time) {
+        model = new WeeksModel(workshop, time, this::show);
+        span = new Span(model.load().monday(0));
+        tape = new WeeksTape(model, span);
+        basins = new Basins(model, span);
+        makers = new MakersPane(model);
+        this.card = new WeekCard(model, card, id -> {
+            model.open(id);
+            open.run();
+        });
+        list.setId("weeks");
+        list.setAccessibleText("Commissions by their due days");
+        list.setCellFactory(l -> {
+            JobCell cell = new JobCell(model, span);
+            cells.add(cell);
+            return cell;
+        });
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                model.choose(now.id());
+            }
+        });
+        list.setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2) {
+                this.card.open();
+            }
+        });
+        list.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ENTER && !(e.getTarget() instanceof Button)) {
+                this.card.open();
+                e.consume();
+            }
+        });
+        addEventFilter(ScrollEvent.SCROLL, this::scroll);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        found.getStyleClass().add("quiet");
+        found.setId("weeks-found");
+        found.setMinWidth(NAMES);
+        Label title = new Label("Hours");
+        title.getStyleClass().add("section-head");
+        Label about = new Label("needed against at hand");
+        about.getStyleClass().add("quiet");
+        HBox head = new HBox(8, title, about);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        Label legend = new Label(
+                "T toile, 1 and 2 fittings; stitched is what has passed. Ctrl and wheel: more weeks or fewer.");
+        legend.getStyleClass().add("quiet");
+        legend.setWrapText(true);
+        VBox people = new VBox(6, head, makers, legend);
+        people.setMinWidth(NAMES);
+        people.setMaxWidth(NAMES);
+        people.getStyleClass().add("weeks-people");
+        feet.setMinHeight(FOOT);
+        feet.setPrefHeight(FOOT);
+        VBox.setVgrow(basins, Priority.ALWAYS);
+        VBox water = new VBox(basins, feet);
+        water.setMinWidth(0);
+        HBox.setHgrow(water, Priority.ALWAYS);
+        HBox hours = new HBox(people, water);
+        hours.setMinHeight(HOURS);
+        hours.setPrefHeight(HOURS);
+        hours.setMaxHeight(HOURS);
+        hours.getStyleClass().add("weeks-hours");
+        VBox.setVgrow(list, Priority.ALWAYS);
+        Region above = new Region();
+        above.setMinHeight(WeeksTape.HEAD);
+        above.setMouseTransparent(true);
+        VBox front = new VBox(above, list, hours);
+        front.setPickOnBounds(false);
+        // The bands of the weeks run behind all rows and the hours.
+        Region left = new Region();
+        left.setMinWidth(NAMES);
+        HBox.setHgrow(tape, Priority.ALWAYS);
+        HBox behind = new HBox(left, tape);
+        StackPane.setAlignment(found, Pos.TOP_LEFT);
+        StackPane all = new StackPane(behind, front, found);
+        found.setTranslateY(22);
+        setCenter(all);
+        getStyleClass().add("weeks");
+        feet.widthProperty().addListener(o -> feet());
+        show();
+    }
+
+    /** Reads the book anew. */
+    public void read() {
+        model.read();
+        show();
+    }
+
+    private void scroll(ScrollEvent e) {
+        if (e.isShortcutDown()) {
+            span.zoom(e.getDeltaY() > 0 ? -1 : 1);
+            show();
+            e.consume();
+        } else if (e.isShiftDown()) {
+            span.move(e.getDeltaX() + e.getDeltaY() > 0 ? -1 : 1);
+            show();
+            e.consume();
+        }
+    }
+
+    private void key(KeyEvent e) {
+        boolean left = e.getCode() == KeyCode.LEFT;
+        if (e.isAltDown() && (left || e.getCode() == KeyCode.RIGHT)) {
+            span.move(left ? -1 : 1);
+            show();
+            e.consume();
+        }
+    }
+
+    private void show() {
+        List<Long> ids = model.jobs().stream().map(Job::id).toList();
+        if (!ids.equals(listed)) {
+            listed = ids;
+            list.getItems().setAll(model.jobs());
+        }
+        int open = ids.size() + model.uncounted().size();
+        found.setText(open + " open"
+                + (model.uncounted().isEmpty() ? "" : ", " + model.uncounted().size() + " still to be counted"));
+        cells.forEach(JobCell::place);
+        tape.show();
+        basins.show();
+        feet();
+        makers.show();
+        card.show();
+    }
+
+    /** Under each basin what is free or over; it chooses the week. */
+    private void feet() {
+        WorkLoad load = model.load();
+        double width = (feet.getWidth() - SCROLL) / span.weeks();
+        while (weeks.size() < span.weeks()) {
+            Button week = new Button();
+            week.getStyleClass().setAll("week-foot");
+            week.setManaged(false);
+            weeks.add(week);
+            feet.getChildren().add(week);
+        }
+        for (int i = 0; i < weeks.size(); i++) {
+            Button foot = weeks.get(i);
+            boolean shown = i < span.weeks() && load.week(span.monday(Math.min(i, span.weeks()))) >= 0;
+            foot.setVisible(shown);
+            if (shown) {
+                int week = load.week(span.monday(i));
+                boolean over = load.over(week) > 0;
+                foot.setId("week-" + load.monday(week));
+                foot.setText(
+                        over
+                                ? WeekWords.hours(load.over(week)) + " over"
+                                : WeekWords.hours(load.atHand(week) - load.needed(week)) + " free");
+                foot.setAccessibleText("Week of " + load.monday(week) + ": " + WeekWords.hours(load.needed(week))
+                        + " needed, " + WeekWords.hours(load.atHand(week)) + " at hand");
+                foot.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("over"), over);
+                foot.setOnAction(e -> model.chooseWeek(week));
+                foot.resizeRelocate(i * width, 1, width, FOOT - 2);
+            }
+        }
+    }
+}

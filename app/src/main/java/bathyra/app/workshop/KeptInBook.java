@@ -1,0 +1,81 @@
+package bathyra.app.workshop;
+
+import bathyra.book.BookFailure;
+import bathyra.book.WorkshopBook;
+import bathyra.files.json.BadDocument;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Something of the workshop's, not of a commission's, as it is kept in the book under a name. */
+final class KeptInBook<T> {
+    private static final Logger LOG = LoggerFactory.getLogger(KeptInBook.class);
+    private static final String UNREAD = "-unread";
+
+    private final WorkshopBook book;
+    private final String place;
+    private final Reader<T> reader;
+    private final Function<T, String> writer;
+    private final T usual;
+    private final Consumer<String> failed;
+    private Optional<T> kept = Optional.empty();
+
+    /** Reads it back. */
+    @FunctionalInterface
+    interface Reader<T> {
+        T read(String text) throws BadDocument;
+    }
+
+    /**
+     * @param usual what stands in until one was kept
+     * @param failed hears what could not be kept, in words for the cutter
+     */
+    KeptInBook(
+            WorkshopBook book,
+            String place,
+            Reader<T> reader,
+            Function<T, String> writer,
+            T usual,
+            Consumer<String> failed) {
+        this.book = book;
+        this.place = place;
+        this.reader = reader;
+        this.writer = writer;
+        this.usual = usual;
+        this.failed = failed;
+    }
+
+    /** Read when it is first asked for. */
+    T get() {
+        if (kept.isEmpty()) {
+            kept = Optional.of(book.place(place).map(this::read).orElse(usual));
+        }
+        return kept.get();
+    }
+
+    void keep(T next) {
+        kept = Optional.of(next);
+        write(place, writer.apply(next));
+    }
+
+    /** What cannot be read is kept beside it: the next change would write over it. */
+    private T read(String text) {
+        try {
+            return reader.read(text);
+        } catch (BadDocument e) {
+            LOG.warn("what is kept under {} could not be read, the usual stands in", place, e);
+            write(place + UNREAD, text);
+            return usual;
+        }
+    }
+
+    private void write(String at, String text) {
+        try {
+            book.keepPlace(at, text);
+        } catch (BookFailure e) {
+            failed.accept(e.getMessage());
+        }
+    }
+}

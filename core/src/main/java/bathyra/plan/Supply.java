@@ -1,0 +1,61 @@
+package bathyra.plan;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Optional;
+
+/**
+ * How it stands with one of the materials of a garment.
+ *
+ * @param amount how much was taken off the shelf, in the unit of the bill; 0 while nothing was
+ * @param comes when what was ordered comes
+ */
+public record Supply(State state, double amount, Optional<LocalDate> comes) {
+    /** How far it has come. */
+    public enum State {
+        MISSING("missing"),
+        ORDERED("ordered"),
+        READY("ready"),
+        USED("used");
+
+        private final String id;
+
+        State(String id) {
+            this.id = id;
+        }
+
+        /** The word, in files too. */
+        public String id() {
+            return id;
+        }
+
+        public static Optional<State> ofId(String id) {
+            return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
+        }
+    }
+
+    public static final Supply MISSING = new Supply(State.MISSING, 0, Optional.empty());
+    public static final Supply READY = new Supply(State.READY, 0, Optional.empty());
+
+    /** No amount is larger. */
+    public static final double MOST = 1e6;
+
+    public Supply {
+        if (!(amount >= 0 && amount <= MOST)) {
+            throw new IllegalArgumentException("an amount lies from 0 to " + MOST + ", was " + amount);
+        }
+    }
+
+    public static Supply ordered(Optional<LocalDate> comes) {
+        return new Supply(State.ORDERED, 0, comes);
+    }
+
+    public static Supply used(double amount) {
+        return new Supply(State.USED, amount, Optional.empty());
+    }
+
+    /** Whether it can be worked with. */
+    public boolean isHere() {
+        return state == State.READY || state == State.USED;
+    }
+}

@@ -1,0 +1,91 @@
+package bathyra.workload;
+
+import bathyra.house.House;
+import bathyra.house.Maker;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
+
+/** The days that can be planned, from today on, by their number: which are worked, in which week they lie. */
+final class Horizon {
+    /** No plan reaches farther, weeks. */
+    static final int WEEKS = 160;
+
+    private static final int DAYS = 7;
+
+    private final House house;
+    private final LocalDate today;
+    private final LocalDate monday;
+    /** How many days from today on lie before a day and are worked. */
+    private final int[] worked = new int[WEEKS * DAYS + 1];
+
+    Horizon(House house, LocalDate today) {
+        this.house = house;
+        this.today = today;
+        this.monday = mondayOf(today);
+        for (int day = 0; day < WEEKS * DAYS; day++) {
+            LocalDate date = today.plusDays(day);
+            worked[day + 1] = worked[day] + (house.calendar().works(date) ? 1 : 0);
+        }
+    }
+
+    static LocalDate mondayOf(LocalDate day) {
+        return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    }
+
+    LocalDate today() {
+        return today;
+    }
+
+    int days() {
+        return worked.length - 1;
+    }
+
+    /** The number of a day; that of today for what is past, the last one for what lies beyond. */
+    int day(LocalDate date) {
+        return (int) Math.max(0, Math.min(days() - 1L, ChronoUnit.DAYS.between(today, date)));
+    }
+
+    boolean isWorked(int day) {
+        return worked[day + 1] > worked[day];
+    }
+
+    /** How many days are worked from one to another, both counted. */
+    int worked(int from, int until) {
+        return worked[until + 1] - worked[from];
+    }
+
+    /** The first day from one on that is worked; the last of all if none is. */
+    int next(int day) {
+        int at = day;
+        while (at < days() - 1 && !isWorked(at)) {
+            at++;
+        }
+        return at;
+    }
+
+    int week(int day) {
+        return (int) (ChronoUnit.DAYS.between(monday, today) + day) / DAYS;
+    }
+
+    LocalDate date(int day) {
+        return today.plusDays(day);
+    }
+
+    LocalDate monday(int week) {
+        return monday.plusWeeks(week);
+    }
+
+    /** What a maker can do in a week from today on, minutes. */
+    double atHand(Maker maker, int week) {
+        int first = Math.max(0, (int) ChronoUnit.DAYS.between(today, monday(week)));
+        int last = (int) Math.min(days() - 1L, ChronoUnit.DAYS.between(today, monday(week)) + DAYS - 1);
+        return last < first ? 0 : worked(first, last) * house.minutesADay(maker, monday(week));
+    }
+
+    /** What a maker can do on a day, minutes. */
+    double capacity(Maker maker, int day) {
+        return isWorked(day) ? house.minutesADay(maker, monday(week(day))) : 0;
+    }
+}

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -63,7 +64,7 @@ abstract class RealWindow {
     private static synchronized Path prepared() throws Exception {
         if (prepared == null) {
             Path once = Files.createTempDirectory("bathyra-demo");
-            prepared = DemoBook.fresh(once.resolve("prepared.sqlite"));
+            prepared = DemoBook.fresh(once.resolve("prepared.sqlite"), LocalDate.of(2026, 11, 29));
             forgotten(once);
         }
         return prepared;

@@ -11,8 +11,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -34,46 +36,66 @@ public final class Works {
      * A commission as work.
      *
      * @param plan what is on record of its making
-     * @param work what there is to do; empty until it was counted
-     * @param current whether it was counted for the commission as it stands
+     * @param work what there is to do as it was counted last ({@link #current} says whether anything was changed since); empty until then
      */
     public record Row(
-            long id,
-            String title,
-            String wearer,
-            boolean archived,
-            Plan plan,
-            Optional<WorkJson.Work> work,
-            boolean current) {}
+            long id, String title, String wearer, boolean archived, Plan plan, Optional<WorkJson.Work> work) {}
 
     /** All commissions, in the order in which they were begun. One whose plan cannot be read has none. */
     public List<Row> all() {
         return book.run("list the work", () -> {
-            List<Row> found = new ArrayList<>();
+            List<Kept> kept = new ArrayList<>();
             try (Statement statement = connection.createStatement();
                     ResultSet rows = statement.executeQuery(
-                            "SELECT commission.id, title, wearer, archived, json_extract(commission.document, '$.plan'), due, work.document, design, "
-                                    + DESIGN.formatted("commission.document")
+                            "SELECT commission.id, title, wearer, archived, json_extract(commission.document, '$.plan'), due, work.document"
                                     + " FROM commission LEFT JOIN work ON work.commission = commission.id ORDER BY commission.id")) {
                 while (rows.next()) {
-                    found.add(row(rows));
+                    kept.add(new Kept(
+                            rows.getLong(1),
+                            rows.getString(2),
+                            rows.getString(3),
+                            rows.getInt(4) != 0,
+                            rows.getString(5),
+                            rows.getString(6),
+                            rows.getString(7)));
+                }
+            }
+            // Hundreds of them are read while the cutter waits for the page.
+            return kept.parallelStream().map(this::row).toList();
+        });
+    }
+
+    /** A commission as it stands in the book, unread. */
+    private record Kept(long id, String title, String wearer, boolean archived, String plan, String due, String work) {}
+
+    private Row row(Kept kept) {
+        Optional<WorkJson.Work> work = work(kept.work());
+        Plan plan = plan(kept.plan());
+        return new Row(
+                kept.id(),
+                kept.title(),
+                kept.wearer(),
+                kept.archived(),
+                plan.due().isPresent() ? plan : plan.due(book.day(kept.due())),
+                work);
+    }
+
+    /** The commissions for which what there is to do was counted as they stand now. */
+    public Set<Long> current() {
+        return book.run("look what is counted", () -> {
+            Set<Long> found = new HashSet<>();
+            try (Statement statement = connection.createStatement();
+                    ResultSet rows = statement.executeQuery("SELECT commission.id, design, "
+                            + DESIGN.formatted("commission.document")
+                            + " FROM commission JOIN work ON work.commission = commission.id")) {
+                while (rows.next()) {
+                    if (Seal.ofDocument(rows.getString(3)).equals(rows.getString(2))) {
+                        found.add(rows.getLong(1));
+                    }
                 }
             }
             return found;
         });
-    }
-
-    private Row row(ResultSet rows) throws SQLException {
-        Optional<WorkJson.Work> work = work(rows.getString(7));
-        Plan plan = plan(rows.getString(5));
-        return new Row(
-                rows.getLong(1),
-                rows.getString(2),
-                rows.getString(3),
-                rows.getInt(4) != 0,
-                plan.due().isPresent() ? plan : plan.due(book.day(rows.getString(6))),
-                work,
-                work.isPresent() && Seal.ofDocument(rows.getString(9)).equals(rows.getString(8)));
     }
 
     private static Plan plan(String text) {

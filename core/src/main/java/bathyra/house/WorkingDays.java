@@ -35,8 +35,14 @@ public record WorkingDays(Set<DayOfWeek> weekend, Set<LocalDate> off) {
     }
 
     private LocalDate away(LocalDate day, int days, int way) {
-        LocalDate at = day;
-        int left = days;
+        if (days <= 0) {
+            return day;
+        }
+        // Whole weeks at a time; the last days one by one, and as many more as were off in those weeks.
+        int perWeek = DayOfWeek.values().length - weekend.size();
+        int weeks = (days - 1) / perWeek;
+        LocalDate at = day.plusWeeks((long) way * weeks);
+        int left = days - weeks * perWeek + offBetween(day, at, way);
         int idle = 0;
         while (left > 0 && idle < OFF_MOST) {
             at = at.plusDays(way);
@@ -48,6 +54,14 @@ public record WorkingDays(Set<DayOfWeek> weekend, Set<LocalDate> off) {
             }
         }
         return at;
+    }
+
+    /** How many days that would be worked are off after one day up to another, on the way to it. */
+    private int offBetween(LocalDate from, LocalDate to, int way) {
+        return (int) off.stream()
+                .filter(d -> !weekend.contains(d.getDayOfWeek()))
+                .filter(d -> way > 0 ? d.isAfter(from) && !d.isAfter(to) : d.isBefore(from) && !d.isBefore(to))
+                .count();
     }
 
     /** How many working days lie from one day on before another; negative where the other lies before it. */

@@ -64,7 +64,7 @@ public record DayList(List<Line> comes, List<Line> due, List<Line> cut, List<Lin
     }
 
     private static Optional<Line> next(WorkLoad load, Job job, LocalDate day) {
-        return job.portions(load.house(), load.today()).stream()
+        return load.portions(job.id()).stream()
                 .filter(p -> !p.until().isAfter(day) && !p.task().isMeeting())
                 .findFirst()
                 .map(p -> line(job, p.task().label() + ": "));

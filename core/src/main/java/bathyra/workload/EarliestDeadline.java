@@ -1,6 +1,7 @@
 package bathyra.workload;
 
 import bathyra.house.Maker;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -32,8 +33,12 @@ final class EarliestDeadline {
 
     /** What cannot be held. @param portions of one maker */
     static List<Late> late(List<Portion> portions, Maker maker, Horizon horizon) {
-        List<Rest> coming =
-                new ArrayList<>(portions.stream().map(p -> new Rest(p, horizon)).toList());
+        // What is to be done beyond the horizon can be held as far as anybody can see.
+        LocalDate last = horizon.date(horizon.days() - 1);
+        List<Rest> coming = new ArrayList<>(portions.stream()
+                .filter(p -> p.until().isBefore(last))
+                .map(p -> new Rest(p, horizon))
+                .toList());
         coming.sort(Comparator.comparingInt(r -> r.release));
         // The portions of one commission come in their order; equal deadlines keep it.
         PriorityQueue<Rest> ready = new PriorityQueue<>(Comparator.<Rest>comparingInt(r -> r.overdue ? -1 : r.until)

@@ -3,11 +3,14 @@ package bathyra.workload;
 import bathyra.house.House;
 import bathyra.house.Maker;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What a workshop has to do in the weeks from today on, against the hours it has. Two questions are told apart: <em>over</em> is a week
@@ -24,6 +27,7 @@ public final class WorkLoad {
     private final Map<Long, double[]> laid = new LinkedHashMap<>();
     private final double[] needed = new double[Horizon.WEEKS];
     private Optional<List<Late>> late = Optional.empty();
+    private Map<Long, List<Late>> lateByJob = Map.of();
 
     private WorkLoad(House house, Horizon horizon) {
         this.house = house;
@@ -105,6 +109,11 @@ public final class WorkLoad {
         return Optional.ofNullable(jobs.get(id));
     }
 
+    /** What is left of a commission, step by step. */
+    List<Portion> portions(long job) {
+        return portions.getOrDefault(job, List.of());
+    }
+
     /** The Monday of a week, counted from the present one. */
     public LocalDate monday(int week) {
         return horizon.monday(week);
@@ -112,7 +121,7 @@ public final class WorkLoad {
 
     /** The number of the week in which a day lies; negative before the present one. */
     public int week(LocalDate day) {
-        return (int) java.time.temporal.ChronoUnit.WEEKS.between(horizon.monday(0), Horizon.mondayOf(day));
+        return (int) ChronoUnit.WEEKS.between(horizon.monday(0), Horizon.mondayOf(day));
     }
 
     /** What is to be done in a week, minutes. */
@@ -175,8 +184,10 @@ public final class WorkLoad {
             for (Maker maker : house.makers()) {
                 found.addAll(late(maker));
             }
-            found.sort(java.util.Comparator.comparing(l -> l.portion().until()));
+            found.sort(Comparator.comparing(l -> l.portion().until()));
             late = Optional.of(List.copyOf(found));
+            lateByJob = found.stream()
+                    .collect(Collectors.groupingBy(l -> l.portion().job()));
         }
         return late.get();
     }
@@ -195,7 +206,7 @@ public final class WorkLoad {
 
     /** What of one commission cannot be held. */
     public List<Late> late(long job) {
-        return late().stream().filter(l -> l.portion().job() == job).toList();
+        return late().isEmpty() ? List.of() : lateByJob.getOrDefault(job, List.of());
     }
 
     /** All that cannot be held, minutes. */

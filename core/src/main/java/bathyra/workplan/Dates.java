@@ -35,7 +35,10 @@ public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence>
 
     /** @return empty while no due day is set */
     public static Optional<Dates> of(Plan plan, House house, LocalDate today) {
-        return plan.due().map(due -> new Dates(due, days(plan, due, house), said(plan, due, house, today)));
+        return plan.due().map(due -> {
+            Map<DateKind, LocalDate> days = days(plan, due, house);
+            return new Dates(due, days, said(plan, due, days, house, today));
+        });
     }
 
     private static Map<DateKind, LocalDate> days(Plan plan, LocalDate due, House house) {
@@ -48,9 +51,9 @@ public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence>
         return days;
     }
 
-    private static List<Sentence> said(Plan plan, LocalDate due, House house, LocalDate today) {
+    private static List<Sentence> said(
+            Plan plan, LocalDate due, Map<DateKind, LocalDate> days, House house, LocalDate today) {
         List<Sentence> said = new ArrayList<>();
-        Map<DateKind, LocalDate> days = days(plan, due, house);
         DateKind before = null;
         for (DateKind kind : DateKind.values()) {
             LocalDate day = days.get(kind);

@@ -199,13 +199,10 @@ final class ShelfCard {
                 Optional<LocalDate> due = day.getText().isBlank()
                         ? Optional.empty()
                         : Optional.of(LocalDate.parse(day.getText().strip()));
+                workshop.deeds()
+                        .plan(entry.id(), "due " + due.map(LocalDate::toString).orElse("no day"), p -> p.due(due));
+                // Also where the plan had the day already and the list another.
                 workshop.book().due(entry.id(), due);
-                if (entry.id() == workshop.id()) {
-                    Commission now = workshop.commission();
-                    workshop.once(
-                            "due " + due.map(LocalDate::toString).orElse("no day"),
-                            now.withPlan(now.plan().due(due)));
-                }
                 changed.run();
             } catch (DateTimeException wrong) {
                 day.pseudoClassStateChanged(FAULT, true);

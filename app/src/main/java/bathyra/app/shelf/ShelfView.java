@@ -17,6 +17,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -53,7 +54,7 @@ public final class ShelfView extends BorderPane {
         this.states = new StateReader(workshop, () -> {
             search = new Search(workshop.entries());
             list.refresh();
-            weeks.ifPresent(WeeksView::read);
+            weeks.ifPresent(WeeksView::counted);
         });
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) {
@@ -140,7 +141,12 @@ public final class ShelfView extends BorderPane {
     /** Reads the book anew and keeps the place in it. */
     private void read() {
         search = new Search(workshop.entries());
-        states.read(workshop.entries());
+        // The page stands first; what is not known yet is found out afterwards.
+        Platform.runLater(() -> {
+            if (getScene() != null && !workshop.isClosed()) {
+                states.read(workshop.entries());
+            }
+        });
         look();
     }
 

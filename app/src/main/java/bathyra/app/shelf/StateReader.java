@@ -3,7 +3,6 @@ package bathyra.app.shelf;
 import bathyra.app.workshop.Standing;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.BookFailure;
-import bathyra.book.Works;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -19,7 +18,6 @@ import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import org.slf4j.LoggerFactory;
 
@@ -56,10 +54,7 @@ final class StateReader {
     /** Takes up the entries of which something is not known. */
     void read(List<Entry> entries) {
         waiting.clear();
-        Set<Long> counted = workshop.work().rows().stream()
-                .filter(Works.Row::current)
-                .map(Works.Row::id)
-                .collect(Collectors.toSet());
+        Set<Long> counted = workshop.work().current();
         entries.stream()
                 .filter(e -> e.id() != workshop.id() && !tried.contains(e.id()))
                 .filter(e -> state(e).isEmpty() || !counted.contains(e.id()) && !e.archived())

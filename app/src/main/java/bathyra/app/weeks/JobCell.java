@@ -211,7 +211,8 @@ final class JobCell extends ListCell<Job> {
             said = days + (days == 1 ? " day late, " : " days late, ") + left;
             late = true;
         } else {
-            List<Late> notHeld = model.load().late(job.id());
+            List<Late> notHeld =
+                    model.held().isPresent() ? List.of() : model.load().late(job.id());
             if (!notHeld.isEmpty()) {
                 said = left + ", "
                         + WeekWords.hours(

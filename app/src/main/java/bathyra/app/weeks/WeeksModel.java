@@ -20,6 +20,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.function.UnaryOperator;
 
 /** The weeks of the workshop: what there is to do on every open commission, laid on the days left. */
@@ -34,8 +35,10 @@ final class WeeksModel {
     private Optional<Long> job = Optional.empty();
     private Optional<Integer> week = Optional.empty();
     private Optional<Done> done = Optional.empty();
-    /** What is being dragged, not yet on record. */
-    private Optional<Job> dragged = Optional.empty();
+    /** What is being dragged, not yet on record, and the work as it would be. */
+    private Optional<Dragged> dragged = Optional.empty();
+
+    private record Dragged(Job job, WorkLoad load) {}
 
     /** A deed that can be taken back. @param job empty where it was the workshop that was changed @param before the workshop before it */
     private record Done(String title, Optional<Long> job, House before) {}
@@ -51,15 +54,17 @@ final class WeeksModel {
     /** Reads the book anew; of the commission in hand it is known what there is to do. */
     void read() {
         workshop.countWork();
-        Pace pace = workshop.work().pace();
-        List<Job> jobs = new ArrayList<>();
-        List<Works.Row> unknown = new ArrayList<>();
-        for (Works.Row row : workshop.work().rows()) {
-            if (row.archived() || WorkKept.isFinished(row.plan())) {
-                continue;
-            }
-            WorkKept.job(row, workshop.house(), pace, today()).ifPresentOrElse(jobs::add, () -> unknown.add(row));
-        }
+        List<Works.Row> rows = workshop.work().rows();
+        Pace pace = workshop.work().pace(rows);
+        List<Works.Row> open = rows.stream()
+                .filter(r -> !r.archived() && !WorkKept.isFinished(r.plan()))
+                .toList();
+        House house = workshop.house();
+        LocalDate today = today();
+        List<Job> jobs = new ArrayList<>(open.parallelStream()
+                .flatMap(r -> WorkKept.job(r, house, pace, today).stream())
+                .toList());
+        List<Works.Row> unknown = open.stream().filter(r -> r.work().isEmpty()).toList();
         jobs.sort(Comparator.comparing((Job j) -> j.plan().due().orElse(LocalDate.MAX)));
         load = WorkLoad.of(jobs, workshop.house(), today());
         uncounted = unknown;
@@ -71,7 +76,7 @@ final class WeeksModel {
     }
 
     WorkLoad load() {
-        return dragged.map(load::with).orElse(load);
+        return dragged.map(Dragged::load).orElse(load);
     }
 
     /** The open commissions, the soonest due first, those without a due day last. */
@@ -81,7 +86,7 @@ final class WeeksModel {
 
     /** A commission as it stands, or as it is being dragged. */
     Optional<Job> job(long id) {
-        return dragged.filter(j -> j.id() == id).or(() -> load.job(id));
+        return dragged.map(Dragged::job).filter(j -> j.id() == id).or(() -> load.job(id));
     }
 
     /** Open commissions of which it is not known yet what there is to do. */
@@ -116,8 +121,11 @@ final class WeeksModel {
     /** Moves a day of a commission while it is held; nothing is on record yet. @param kind empty for the due day */
     void drag(long id, Optional<DateKind> kind, LocalDate day) {
         load.job(id).ifPresent(j -> {
-            dragged = Optional.of(j.planned(move(j.plan(), kind, day), workshop.house(), today()));
-            changed.run();
+            Job next = j.planned(move(j.plan(), kind, day), workshop.house(), today());
+            if (!job(id).equals(Optional.of(next))) {
+                dragged = Optional.of(new Dragged(next, load.with(next)));
+                changed.run();
+            }
         });
     }
 
@@ -125,9 +133,14 @@ final class WeeksModel {
         return kind.map(k -> plan.fixing(k, Optional.of(day))).orElseGet(() -> plan.due(Optional.of(day)));
     }
 
+    /** The commission of which a day is being dragged. */
+    OptionalLong held() {
+        return dragged.map(d -> OptionalLong.of(d.job().id())).orElse(OptionalLong.empty());
+    }
+
     /** Puts on record what was dragged. */
     void drop() {
-        dragged.ifPresent(j -> plan(j, words(j)));
+        dragged.map(Dragged::job).ifPresent(j -> plan(j, words(j)));
     }
 
     private String words(Job next) {

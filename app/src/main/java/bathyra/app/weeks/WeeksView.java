@@ -135,10 +135,12 @@ public final class WeeksView extends BorderPane {
         show();
     }
 
-    /** Reads the book anew. */
-    public void read() {
-        model.read();
-        show();
+    /** More may be known of what there is to do: the book is read anew where that was missing, and nothing is held. */
+    public void counted() {
+        if (!model.uncounted().isEmpty() && model.held().isEmpty()) {
+            model.read();
+            show();
+        }
     }
 
     private void scroll(ScrollEvent e) {
@@ -163,6 +165,10 @@ public final class WeeksView extends BorderPane {
     }
 
     private void show() {
+        if (model.held().isPresent()) {
+            dragging(model.held().getAsLong());
+            return;
+        }
         List<Long> ids = model.jobs().stream().map(Job::id).toList();
         if (!ids.equals(listed)) {
             listed = ids;
@@ -177,6 +183,15 @@ public final class WeeksView extends BorderPane {
         feet();
         makers.show();
         card.show();
+    }
+
+    /** While a day is held only its own line and the hours move; whether all days can be held is counted when it is let go. */
+    private void dragging(long id) {
+        cells.stream()
+                .filter(c -> c.getItem() != null && c.getItem().id() == id)
+                .forEach(JobCell::place);
+        basins.show();
+        feet();
     }
 
     /** Under each basin what is free or over; it chooses the week. */

@@ -15,6 +15,7 @@ import bathyra.workplan.WorkPlan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** The work on all commissions as the book keeps it, and how fast the workshop has been on what is done. */
 public final class WorkKept {
@@ -28,6 +29,11 @@ public final class WorkKept {
     /** All commissions with what there is to do on them. */
     public List<Works.Row> rows() {
         return book.works().all();
+    }
+
+    /** Those that were counted as they stand now. */
+    public Set<Long> current() {
+        return book.works().current();
     }
 
     /** Keeps what there is to do on a drafted commission; what it is made from stays as it was laid last. */
@@ -47,15 +53,18 @@ public final class WorkKept {
 
     /** How fast the workshop has been; measured anew after something was kept or {@link #measureAnew} was called. */
     public Pace pace() {
-        if (pace.isEmpty()) {
-            pace = Optional.of(Pace.of(rows().stream()
-                    // A learner's minutes say nothing of an experienced maker's.
-                    .filter(r ->
-                            !r.plan().progress().isEmpty() && !r.plan().hands().learner())
-                    .flatMap(r -> r.work().stream().map(w -> WorkPlan.of(w.counts(), r.plan(), Pace.UNKNOWN)))
-                    .toList()));
-        }
-        return pace.get();
+        return pace.orElseGet(() -> pace(rows()));
+    }
+
+    /** The same from rows that were read just now. */
+    public Pace pace(List<Works.Row> rows) {
+        Pace measured = Pace.of(rows.parallelStream()
+                // A learner's minutes say nothing of an experienced maker's.
+                .filter(r -> !r.plan().progress().isEmpty() && !r.plan().hands().learner())
+                .flatMap(r -> r.work().stream().map(w -> WorkPlan.of(w.counts(), r.plan(), Pace.UNKNOWN)))
+                .toList());
+        pace = Optional.of(measured);
+        return measured;
     }
 
     void measureAnew() {

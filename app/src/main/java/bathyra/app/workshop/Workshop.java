@@ -416,6 +416,9 @@ public final class Workshop implements AutoCloseable {
     private void goTo(Optional<Commission> state) {
         failure.set("");
         state.ifPresent(next -> {
+            if (!next.plan().due().equals(commission().plan().due())) {
+                book.due(id(), next.plan().due());
+            }
             labels();
             show(next);
         });

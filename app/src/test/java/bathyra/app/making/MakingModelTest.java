@@ -16,7 +16,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The Making stage on the demo's first commission, of which nothing is made yet. */
+/** The Making stage on a commission of the demo of which nothing is made yet. */
 class MakingModelTest {
     @TempDir
     private Path folder;
@@ -28,8 +28,14 @@ class MakingModelTest {
 
     @BeforeEach
     void open() throws Exception {
-        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite"), LocalDate.of(2026, 11, 29)));
         workshop = new Workshop(book);
+        workshop.deeds()
+                .switchTo(book.entries().stream()
+                        .filter(e -> e.title().startsWith("The Lamplighter"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
         model = new MakingModel(workshop, time);
     }
 
@@ -65,7 +71,10 @@ class MakingModelTest {
         workshop.deeds().switchTo(other);
         time.goOn(Duration.ofMinutes(5));
         model.pulse();
-        assertThat(model.plan().progress()).isEmpty();
+        assertThat(model.plan()).isEqualTo(book.find(other).orElseThrow().plan());
+        assertThat(model.plan().progress().values())
+                .as("of the first, whose fitting is next")
+                .noneMatch(p -> p.minutes() == 5);
         assertThat(model.running()).isEmpty();
         assertThat(model.said()).contains("stopped when another commission was taken in hand");
     }
@@ -107,11 +116,22 @@ class MakingModelTest {
     @Test
     void theDayInTheBook_isOffered_neverTakenUnasked_andFollowsWhatIsPlanned() {
         LocalDate inBook = LocalDate.of(2026, 12, 18);
+        book.due(workshop.id(), Optional.of(inBook));
         assertThat(model.plan().due()).isEmpty();
         assertThat(model.dueInBook()).contains(inBook);
         model.due(Optional.of(inBook));
         assertThat(model.dueInBook()).isEmpty();
+        workshop.letGo();
         model.due("2026-12-21");
-        assertThat(workshop.entries().get(0).due()).contains(LocalDate.of(2026, 12, 21));
+        assertThat(dueInList()).contains(LocalDate.of(2026, 12, 21));
+        workshop.undo();
+        assertThat(dueInList()).as("taken back in both").contains(inBook);
+    }
+
+    private Optional<LocalDate> dueInList() {
+        return workshop.entries().stream()
+                .filter(e -> e.id() == workshop.id())
+                .findFirst()
+                .flatMap(WorkshopBook.Entry::due);
     }
 }

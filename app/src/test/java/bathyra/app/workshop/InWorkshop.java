@@ -7,6 +7,7 @@ import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
 import bathyra.garment.Garment;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,7 +22,7 @@ public abstract class InWorkshop {
 
     @BeforeEach
     void openTheDemo() throws Exception {
-        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite"), LocalDate.of(2026, 11, 29)));
         workshop = new Workshop(book);
     }
 

@@ -16,6 +16,7 @@ import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Level;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,7 +33,7 @@ class SettingsTest {
 
     @BeforeEach
     void open() throws Exception {
-        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite"), LocalDate.of(2026, 11, 29)));
         workshop = new Workshop(book);
         settings = new Settings(workshop);
     }

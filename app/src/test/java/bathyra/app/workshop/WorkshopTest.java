@@ -34,7 +34,7 @@ class WorkshopTest {
 
     @BeforeEach
     void open() throws Exception {
-        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite")));
+        book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite"), LocalDate.of(2026, 11, 29)));
         workshop = new Workshop(book);
     }
 

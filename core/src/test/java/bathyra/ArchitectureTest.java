@@ -46,6 +46,8 @@ class ArchitectureTest {
             "bill",
             "workplan",
             "workload",
+            "supply",
+            "money",
             "fit");
 
     private final JavaClasses core = new ClassFileImporter()

@@ -19,6 +19,7 @@ import java.util.Set;
  * @param buffer what is kept back of the hours for what nobody foresees, as a share of what is planned (C16.3)
  * @param before how many working days before the due day each day lies, by occasion; what is not named follows the rule
  * @param order its own order of working, a template
+ * @param letter how it writes money
  * @param suppliers by name
  * @param shelf what it keeps
  */
@@ -29,6 +30,7 @@ public record House(
         Map<Occasion, Map<DateKind, Integer>> before,
         StepOrder order,
         Terms terms,
+        Letter letter,
         List<Supplier> suppliers,
         List<Kept> shelf) {
     /** By C16.3. */
@@ -44,6 +46,7 @@ public record House(
             Map.of(),
             StepOrder.RULE,
             Terms.USUAL,
+            Letter.USUAL,
             List.of(),
             List.of());
 
@@ -81,7 +84,7 @@ public record House(
     }
 
     public House making(List<Maker> next) {
-        return new House(next, calendar, buffer, before, order, terms, suppliers, shelf);
+        return new House(next, calendar, buffer, before, order, terms, letter, suppliers, shelf);
     }
 
     /** With another of the makers in the place of the one of that name. */
@@ -100,11 +103,19 @@ public record House(
             days.remove(day);
         }
         return new House(
-                makers, new WorkingDays(calendar.weekend(), days), buffer, before, order, terms, suppliers, shelf);
+                makers,
+                new WorkingDays(calendar.weekend(), days),
+                buffer,
+                before,
+                order,
+                terms,
+                letter,
+                suppliers,
+                shelf);
     }
 
     public House keepingBack(double next) {
-        return new House(makers, calendar, next, before, order, terms, suppliers, shelf);
+        return new House(makers, calendar, next, before, order, terms, letter, suppliers, shelf);
     }
 
     /** With days of its own for one kind of occasion; none gives them back to the rule. */
@@ -115,22 +126,26 @@ public record House(
         if (!days.isEmpty()) {
             next.put(occasion, Map.copyOf(days));
         }
-        return new House(makers, calendar, buffer, next, order, terms, suppliers, shelf);
+        return new House(makers, calendar, buffer, next, order, terms, letter, suppliers, shelf);
     }
 
     public House ordering(StepOrder next) {
-        return new House(makers, calendar, buffer, before, next, terms, suppliers, shelf);
+        return new House(makers, calendar, buffer, before, next, terms, letter, suppliers, shelf);
     }
 
     public House on(Terms next) {
-        return new House(makers, calendar, buffer, before, order, next, suppliers, shelf);
+        return new House(makers, calendar, buffer, before, order, next, letter, suppliers, shelf);
+    }
+
+    public House writing(Letter next) {
+        return new House(makers, calendar, buffer, before, order, terms, next, suppliers, shelf);
     }
 
     public House suppliedBy(List<Supplier> next) {
-        return new House(makers, calendar, buffer, before, order, terms, next, shelf);
+        return new House(makers, calendar, buffer, before, order, terms, letter, next, shelf);
     }
 
     public House keeping(List<Kept> next) {
-        return new House(makers, calendar, buffer, before, order, terms, suppliers, next);
+        return new House(makers, calendar, buffer, before, order, terms, letter, suppliers, next);
     }
 }

@@ -44,4 +44,69 @@ public record Terms(
             throw new IllegalArgumentException("terms that nobody means: " + fitting + ", " + valid + ", " + fittings);
         }
     }
+
+    /** One of the figures, in the order in which they are set. */
+    public enum Figure {
+        OVERHEAD("overhead", "Overhead on cost", true),
+        MARGIN("margin", "Margin on cost and overhead", true),
+        RUSH("rush", "More for hurry", true),
+        DEPOSIT("deposit", "Paid down when agreed", true),
+        TAX("tax", "Tax, none unless you set it", true),
+        VALID("valid", "Days that a quote stands", false),
+        FITTINGS("fittings", "Fittings included", false),
+        FITTING("fitting", "A further fitting costs", false);
+
+        private final String id;
+        private final String label;
+        private final boolean share;
+
+        Figure(String id, String label, boolean share) {
+            this.id = id;
+            this.label = label;
+            this.share = share;
+        }
+
+        public String id() {
+            return id;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** Whether it is a share, said in hundredths. */
+        public boolean isShare() {
+            return share;
+        }
+    }
+
+    public double of(Figure figure) {
+        return figures()[figure.ordinal()];
+    }
+
+    private double[] figures() {
+        return new double[] {overhead, margin, rush, deposit, taxRate, valid, fittings, fitting};
+    }
+
+    /** @throws IllegalArgumentException when nobody can mean it */
+    public Terms with(Figure figure, double value) {
+        double[] f = figures();
+        f[figure.ordinal()] = value;
+        return new Terms(
+                f[Figure.OVERHEAD.ordinal()],
+                f[Figure.MARGIN.ordinal()],
+                f[Figure.TAX.ordinal()],
+                taxWords,
+                f[Figure.DEPOSIT.ordinal()],
+                (int) Math.round(f[Figure.VALID.ordinal()]),
+                (int) Math.round(f[Figure.FITTINGS.ordinal()]),
+                f[Figure.FITTING.ordinal()],
+                f[Figure.RUSH.ordinal()],
+                letterhead);
+    }
+
+    /** Written otherwise. */
+    public Terms saying(String tax, String head) {
+        return new Terms(overhead, margin, taxRate, tax, deposit, valid, fittings, fitting, rush, head);
+    }
 }

@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * How it stands with one of the materials of a garment.
  *
- * @param amount how much was taken off the shelf, in the unit of the bill; 0 while nothing was
+ * @param amount how much of it is from the shelf, in the unit of the bill: claimed while it is ready, taken once it is used; 0 where it was bought for this garment
  * @param comes when what was ordered comes
  */
 public record Supply(State state, double amount, Optional<LocalDate> comes) {
@@ -50,8 +50,14 @@ public record Supply(State state, double amount, Optional<LocalDate> comes) {
         return new Supply(State.ORDERED, 0, comes);
     }
 
-    public static Supply used(double amount) {
-        return new Supply(State.USED, amount, Optional.empty());
+    /** It lies ready. @param amount that is claimed of what is on the shelf; 0 where it was bought for this garment */
+    public static Supply ready(double amount) {
+        return new Supply(State.READY, amount, Optional.empty());
+    }
+
+    /** The same once it is cut or sewn in, or not after all. */
+    public Supply used(boolean next) {
+        return new Supply(next ? State.USED : State.READY, amount, comes);
     }
 
     /** Whether it can be worked with. */

@@ -61,9 +61,11 @@ public final class Derived implements Reckoned {
             case PRODUCT ->
                 lengths > 0
                         ? Quantity.LENGTH
-                        : inputs.stream().anyMatch(i -> i.quantity() == Quantity.MINUTES)
-                                ? Quantity.MINUTES
-                                : Quantity.RATIO;
+                        : inputs.stream()
+                                .map(Reckoned::quantity)
+                                .filter(q -> q == Quantity.MINUTES || q == Quantity.MONEY)
+                                .findFirst()
+                                .orElse(Quantity.RATIO);
             case QUOTIENT ->
                 inputs.get(0).quantity() == Quantity.LENGTH && inputs.get(1).quantity() == Quantity.RATIO
                         ? Quantity.LENGTH

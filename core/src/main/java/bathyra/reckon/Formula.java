@@ -5,6 +5,7 @@ import bathyra.length.LengthUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -53,6 +54,7 @@ public final class Formula {
             case RATIO -> plain(number.value());
             case MINUTES -> plain(Math.round(number.value() * 10) / 10.0);
             case ANGLE -> plain(Math.toDegrees(number.value())) + "°";
+            case MONEY -> String.format(Locale.ROOT, "%.2f", number.value()).replace('-', '−');
         };
     }
 
@@ -60,7 +62,7 @@ public final class Formula {
         return switch (number.quantity()) {
             case LENGTH -> LengthText.say(number.length(), unit);
             case MINUTES -> figure(number, unit) + " min";
-            case RATIO, ANGLE -> figure(number, unit);
+            case RATIO, ANGLE, MONEY -> figure(number, unit);
         };
     }
 
@@ -103,13 +105,12 @@ public final class Formula {
     }
 
     private static String plain(double value) {
-        String text = String.format(java.util.Locale.ROOT, "%.3f", value)
-                .replaceAll("0+$", "")
-                .replaceAll("\\.$", "");
+        String text =
+                String.format(Locale.ROOT, "%.3f", value).replaceAll("0+$", "").replaceAll("\\.$", "");
         return text.replace('-', '−');
     }
 
     private static String lowerFirst(String name) {
-        return name.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + name.substring(1);
+        return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 }

@@ -124,6 +124,17 @@ enum Operation {
             return x.get(0) + ", rounded up to a multiple of " + x.get(1);
         }
     },
+    ROUNDED(3) {
+        @Override
+        double apply(double[] x) {
+            return Math.round(x[0] / x[1] + 1e-7) * x[1];
+        }
+
+        @Override
+        String write(List<String> x) {
+            return x.get(0) + ", rounded to " + x.get(1);
+        }
+    },
     CHOSEN(3) {
         @Override
         double apply(double[] x) {

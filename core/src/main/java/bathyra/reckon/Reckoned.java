@@ -106,6 +106,11 @@ public sealed interface Reckoned permits Given, Derived, Overridden {
         return Derived.of(Operation.ROUNDED_UP, this, Given.constant(step, Quantity.LENGTH));
     }
 
+    /** Money to its hundredths, as it is paid. */
+    default Reckoned toHundredths() {
+        return Derived.of(Operation.ROUNDED, this, Given.constant(0.01, Quantity.MONEY));
+    }
+
     /** This number under a name and a rule: from here on formulas call it by the name. */
     default Reckoned named(String name, Rule rule) {
         return Derived.named(this, name, rule);

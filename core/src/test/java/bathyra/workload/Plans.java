@@ -40,7 +40,15 @@ final class Plans {
     static House house(List<Maker> makers, WorkingDays calendar) {
         House usual = House.USUAL;
         return new House(
-                makers, calendar, 0, usual.before(), usual.order(), usual.terms(), usual.suppliers(), usual.shelf());
+                makers,
+                calendar,
+                0,
+                usual.before(),
+                usual.order(),
+                usual.terms(),
+                usual.letter(),
+                usual.suppliers(),
+                usual.shelf());
     }
 
     static Job job(long id, Plan plan, House house, LocalDate today) {

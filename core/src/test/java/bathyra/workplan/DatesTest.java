@@ -37,6 +37,7 @@ class DatesTest {
                 usual.before(),
                 usual.order(),
                 usual.terms(),
+                usual.letter(),
                 usual.suppliers(),
                 usual.shelf());
     }

@@ -33,10 +33,13 @@ import biweekly.component.VEvent;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
+import java.io.StringReader;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -106,6 +109,31 @@ class PlanFilesTest {
         assertThat(uids(Biweekly.parse(PlanCalendar.write(commission.withTitle("Another"), dates, NOW))
                         .first()))
                 .doesNotContainAnyElementsOf(uids(read));
+    }
+
+    /** Read by another library than the one that wrote it. */
+    @Test
+    void theCalendarOfAWorkshop_isReadByAnotherLibrary() throws Exception {
+        Dates dates = Dates.of(PLAN, House.USUAL, LocalDate.of(2026, 10, 1)).orElseThrow();
+        String text = PlanCalendar.write(
+                List.of(
+                        new PlanCalendar.Entry(
+                                "The Heron, a title so long that its line must be folded; and a comma", "Nerea", dates),
+                        new PlanCalendar.Entry("The Ringmaster", "Jorunn", dates)),
+                NOW);
+        Calendar read = new CalendarBuilder().build(new StringReader(text));
+        List<net.fortuna.ical4j.model.component.VEvent> events = read.getComponents("VEVENT");
+        assertThat(events).hasSize(2 * (DateKind.values().length + 1));
+        assertThat(events)
+                .extracting(e -> e.getUid().orElseThrow().getValue())
+                .doesNotHaveDuplicates()
+                .allMatch(uid -> uid.endsWith("@bathyra"));
+        assertThat(events).anySatisfy(e -> {
+            assertThat(e.getSummary().getValue())
+                    .isEqualTo("Second fitting: The Heron, a title so long that its line must be folded; and a comma");
+            assertThat(e.getDateTimeStart().getValue()).isEqualTo("20261209");
+        });
+        assertThat(text).doesNotContain("Nerea", "Jorunn");
     }
 
     private static List<String> uids(ICalendar calendar) {

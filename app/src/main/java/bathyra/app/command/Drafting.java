@@ -4,6 +4,7 @@ import bathyra.app.home.Version;
 import bathyra.app.output.Job;
 import bathyra.app.output.OutputKind;
 import bathyra.app.output.Printing;
+import bathyra.app.output.Workroom;
 import bathyra.block.BlockDrawing;
 import bathyra.draft.Advice;
 import bathyra.draft.BlockDrafter;
@@ -30,7 +31,6 @@ import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.garment.Commission;
 import bathyra.garment.LayerKind;
-import bathyra.stock.PriceList;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -260,7 +260,7 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
                 draft.commission(),
                 Optional.of(draft),
                 new Printing(left, PrintScale.SQUARE, PrintScale.SQUARE, Printing.PORT),
-                PriceList.invented(),
+                Workroom.NONE,
                 PdfPattern.Progress.UNSEEN);
     }
 

@@ -5,21 +5,35 @@ import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
+import bathyra.house.Maker;
 import bathyra.plan.DateKind;
+import bathyra.plan.Hands;
+import bathyra.plan.Occasion;
 import bathyra.plan.Plan;
 import bathyra.plan.Progress;
+import bathyra.plan.StepOrder;
 import bathyra.workplan.Dates;
 import bathyra.workplan.Task;
 import bathyra.workplan.WorkPlan;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 /** The making of the commission in hand: its steps, its days, and the clock. */
 final class MakingModel {
+    private static final String CLOCK = "clock";
+    /** So long a minute waits to be put on record while something is being drawn. */
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+
     private final Workshop workshop;
     private final Clock time;
     private final StepClock clock;
@@ -29,11 +43,69 @@ final class MakingModel {
     private Plan planOf = Plan.NONE;
     private long clockOf;
     private String said = "";
+    private Subject subject = Subject.STEP;
+    private final MaterialsModel materials;
+    private Optional<Interrupted> interrupted;
 
-    MakingModel(Workshop workshop, Clock time) {
+    /** What the card is about. */
+    enum Subject {
+        STEP,
+        MATERIAL,
+        PRICE
+    }
+
+    /** A clock that ran when the program ended. @param step its word */
+    private record Interrupted(long commission, String step) {}
+
+    /** @param later runs a deed on the window's thread */
+    MakingModel(Workshop workshop, Clock time, Consumer<Runnable> later) {
         this.workshop = workshop;
         this.time = time;
         this.clock = new StepClock(time);
+        this.materials = new MaterialsModel(workshop, later);
+        this.interrupted = workshop.book().place(CLOCK).flatMap(MakingModel::interrupted);
+    }
+
+    private static Optional<Interrupted> interrupted(String place) {
+        String[] words = place.split(" ");
+        return words.length == 2 && words[0].matches("\\d{1,18}")
+                ? Optional.of(new Interrupted(Long.parseLong(words[0]), words[1]))
+                : Optional.empty();
+    }
+
+    MaterialsModel materials() {
+        return materials;
+    }
+
+    Subject subject() {
+        return subject;
+    }
+
+    /** What the card is about from now on. */
+    void look(Subject next) {
+        workshop.letGo();
+        subject = next;
+        workshop.showing().again();
+    }
+
+    /** A step of the commission in hand whose clock ran when the program ended; its minutes up to then are on record. */
+    Optional<WorkPlan.Step> interrupted() {
+        return interrupted
+                .filter(i -> i.commission() == workshop.id() && clock.running().isEmpty())
+                .flatMap(i -> work().flatMap(w -> w.step(i.step())));
+    }
+
+    /** Goes on with the clock that ran when the program ended. */
+    void goOn() {
+        interrupted().ifPresent(s -> {
+            choose(s.task());
+            startOrStop();
+        });
+    }
+
+    private void keepClock(String words) {
+        interrupted = Optional.empty();
+        workshop.book().keepPlace(CLOCK, words);
     }
 
     Plan plan() {
@@ -68,6 +140,7 @@ final class MakingModel {
 
     void choose(Task kind) {
         workshop.letGo();
+        subject = Subject.STEP;
         chosen = Optional.of(kind);
         workshop.showing().again();
     }
@@ -95,6 +168,7 @@ final class MakingModel {
                 clockOf = workshop.id();
                 choose(s.task());
                 clock.start(s.task());
+                keepClock(clockOf + " " + s.task().id());
                 workshop.showing().again();
             });
         }
@@ -102,13 +176,18 @@ final class MakingModel {
 
     private void stop() {
         clock.stop().ifPresent(this::book);
+        keepClock("");
         workshop.letGo();
         workshop.showing().again();
     }
 
     /** Asked every second: puts the full minutes that have passed on record. */
     void pulse() {
-        clock.pulse().ifPresent(this::book);
+        // A drag stays one change: the minute waits until it is over, but not for ever.
+        boolean drawing = workshop.isChanging() && !workshop.isInHand(InHand.of("making-clock"));
+        if (!drawing || clock.waits().compareTo(PATIENCE.plusMinutes(1)) > 0) {
+            clock.pulse().ifPresent(this::book);
+        }
     }
 
     private void book(StepClock.Passed passed) {
@@ -118,6 +197,7 @@ final class MakingModel {
         }
         if (clockOf != workshop.id()) {
             clock.stop();
+            keepClock("");
             said = "The clock was stopped when another commission was taken in hand.";
             return;
         }
@@ -134,7 +214,11 @@ final class MakingModel {
                 stop();
             }
             boolean done = !s.progress().done();
-            put((done ? "done: “" : "not done: “") + s.task().label() + "”", s.task(), p -> p.finished(done), "done");
+            Plan next = plan().with(s.task().id(), plan().of(s.task().id()).finished(done));
+            change(
+                    (done ? "done: “" : "not done: “") + s.task().label() + "”",
+                    materials.after(s.task(), done, next),
+                    "done");
             workshop.letGo();
             chosen = done ? Optional.empty() : Optional.of(s.task());
             workshop.showing().again();
@@ -213,6 +297,124 @@ final class MakingModel {
                     next,
                     "day-" + kind.id());
         }
+    }
+
+    List<Maker> makers() {
+        return workshop.house().makers();
+    }
+
+    /** Who makes the garment. */
+    String maker() {
+        return workshop.house().maker(plan().hands().maker()).name();
+    }
+
+    void maker(String name) {
+        change("made by " + name, plan().by(new Hands(name, plan().hands().learner())), "maker");
+    }
+
+    void occasion(Occasion next) {
+        change("made for: " + next.label().toLowerCase(Locale.ROOT), plan().on(next), "occasion");
+    }
+
+    /** Ticks a part of the step in hand: a seam that is sewn, or not after all. */
+    void tick(String part) {
+        step().ifPresent(s -> {
+            workshop.letGo();
+            put("a part of “" + s.task().label() + "”", s.task(), p -> p.ticking(part), "part");
+            workshop.letGo();
+        });
+    }
+
+    /** A step of the cutter's own, behind the step in hand. @return what is wrong with it */
+    Optional<String> add(String label, String text) {
+        try {
+            double minutes = Double.parseDouble(text.replace(',', '.').strip());
+            if (!label.isBlank() && minutes >= 0 && minutes <= Progress.MOST) {
+                step().ifPresent(at -> add(label.strip(), minutes, at.task()));
+                return Optional.empty();
+            }
+        } catch (NumberFormatException e) {
+            // Said below.
+        }
+        return Optional.of("Type what is done, and its minutes from 0 to " + (int) Progress.MOST + ".");
+    }
+
+    private void add(String label, double minutes, Task behind) {
+        StepOrder with = plan().order().adding(label, minutes, behind.by());
+        String id = with.own().get(with.own().size() - 1).id();
+        List<String> order = new ArrayList<>(work().orElseThrow().order());
+        order.add(order.indexOf(behind.id()) + 1, id);
+        order(label + ", a step more", with.ordered(order));
+    }
+
+    /** Moves the step in hand before or behind its neighbour. */
+    void move(int by) {
+        step().ifPresent(s -> {
+            List<String> order = new ArrayList<>(work().orElseThrow().order());
+            int at = order.indexOf(s.task().id());
+            if (at + by >= 0 && at + by < order.size()) {
+                Collections.swap(order, at, at + by);
+                order(
+                        "“" + s.task().label() + "” " + (by < 0 ? "earlier" : "later"),
+                        plan().order().ordered(order));
+                chosen = Optional.of(s.task());
+                workshop.showing().again();
+            }
+        });
+    }
+
+    /** Leaves the step in hand out; one of the cutter's own goes. */
+    void leaveOut() {
+        step().ifPresent(s -> {
+            chosen = Optional.empty();
+            order(
+                    "without “" + s.task().label() + "”",
+                    plan().order().without(s.task().id()));
+        });
+    }
+
+    /** Takes every step in again that was left out. */
+    void takeIn() {
+        order("every step again", plan().order().whole());
+    }
+
+    /** Keeps this order of working for the garments to come. */
+    void keepOrder() {
+        workshop.setHouse(workshop.house().ordering(plan().order()));
+    }
+
+    /** Works in the order that was kept. */
+    void useOrder() {
+        order("the order of the house", workshop.house().order());
+    }
+
+    private void order(String label, StepOrder next) {
+        workshop.letGo();
+        change(label, plan().ordered(next), "order");
+        workshop.letGo();
+    }
+
+    /** Keeps the days between for whatever is made for the same. */
+    void keepDays() {
+        dates().ifPresent(d -> {
+            Map<DateKind, Integer> days = new EnumMap<>(DateKind.class);
+            for (DateKind kind : DateKind.values()) {
+                int before = workshop.house().calendar().between(d.day(kind), d.due());
+                if (before >= 0) {
+                    days.put(kind, before);
+                }
+            }
+            workshop.setHouse(workshop.house().planning(plan().occasion(), days));
+        });
+    }
+
+    boolean hasOwnDays() {
+        return !plan().fixed().isEmpty();
+    }
+
+    /** The order that is kept, and whether this garment follows it. */
+    boolean followsHouse() {
+        return plan().order().equals(workshop.house().order());
     }
 
     void learner(boolean next) {

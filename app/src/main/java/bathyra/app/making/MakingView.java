@@ -2,12 +2,16 @@ package bathyra.app.making;
 
 import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Days;
+import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Workshop;
 import bathyra.bone.BonePlan;
 import bathyra.draft.Draft;
+import bathyra.layer.SewingOrder;
+import bathyra.supply.Material;
 import bathyra.workplan.Dates;
+import bathyra.workplan.StepKind;
 import bathyra.workplan.WorkPlan;
 import java.time.Clock;
 import java.util.HashSet;
@@ -18,45 +22,75 @@ import java.util.Set;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 
-/** The Making stage: the days on a tape, the steps with their minutes, the garment so far, and the step in hand with its clock. */
+/** The Making stage: the days on a tape, the steps with their minutes, the garment so far, what is on the shelf and what is spent; on the card the step in hand with its clock, a material, or the price. */
 public final class MakingView extends TableStage {
+    private static final double FOOT = 186;
+
     private final MakingModel model;
     private final StepList steps;
     private final DaysTape days;
     private final StepControls controls;
+    private final StepDeeds deeds;
+    private final ShelfPanel shelf;
+    private final PricePanel spent;
+    private final MaterialCard material;
+    private final PriceCard price;
 
-    public MakingView(Workshop workshop) {
-        this(workshop, Clock.systemDefaultZone());
+    public MakingView(Workshop workshop, Files files) {
+        this(workshop, files, Clock.systemDefaultZone());
     }
 
     /** @param time by which the clock runs and today is today */
-    MakingView(Workshop workshop, Clock time) {
+    MakingView(Workshop workshop, Files files, Clock time) {
         super(workshop, "making-table", "The garment so far");
-        model = new MakingModel(workshop, time);
+        model = new MakingModel(workshop, time, Platform::runLater);
         steps = new StepList(model);
         days = new DaysTape(model);
         controls = new StepControls(workshop, model);
+        deeds = new StepDeeds(model);
+        material = new MaterialCard(model.materials());
+        shelf = new ShelfPanel(model.materials(), this::look);
+        PriceModel money = new PriceModel(workshop, model, model.materials(), time);
+        spent = new PricePanel(money, () -> model.look(MakingModel.Subject.PRICE));
+        price = new PriceCard(workshop, money, files);
         ZoomSlip zoom = new ZoomSlip(table);
         zoom.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(zoom, new Insets(0, 8, 44, 0));
         arrange(new Region(), List.of(zoom));
-        setCenter(new BorderPane(getCenter(), days, null, null, steps));
+        HBox foot = new HBox(shelf, spent);
+        HBox.setHgrow(shelf, Priority.ALWAYS);
+        HBox.setHgrow(spent, Priority.ALWAYS);
+        shelf.setPrefWidth(1);
+        spent.setPrefWidth(1);
+        foot.setMinHeight(FOOT);
+        foot.setPrefHeight(FOOT);
+        foot.setMaxHeight(FOOT);
+        setCenter(new BorderPane(getCenter(), days, null, foot, steps));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         // The clock goes on while another stage is looked at.
         Timeline second = new Timeline(new KeyFrame(Duration.seconds(1), e -> pulse()));
         second.setCycleCount(Animation.INDEFINITE);
         second.play();
+    }
+
+    private void look(Material of) {
+        material.choose(of);
+        model.look(MakingModel.Subject.MATERIAL);
     }
 
     private void pulse() {
@@ -87,8 +121,25 @@ public final class MakingView extends TableStage {
         days.refresh();
         Draft draft = workshop.draft().orElseThrow();
         lay(new SoFarDrawing(new SoFarDrawing.Shown(
-                draft, workshop.bones().orElseGet(() -> BonePlan.of(draft)), done(work), inHand.task())));
-        step(work, inHand);
+                draft,
+                workshop.bones().orElseGet(() -> BonePlan.of(draft)),
+                done(work),
+                inHand.task(),
+                model.plan().of(StepKind.SEAMS.id()).parts())));
+        shelf.refresh(model.subject() == MakingModel.Subject.MATERIAL ? material.chosen() : Optional.empty());
+        spent.refresh();
+        boolean other =
+                switch (model.subject()) {
+                    case STEP -> false;
+                    case MATERIAL -> material.show(card);
+                    case PRICE -> {
+                        price.show(card);
+                        yield true;
+                    }
+                };
+        if (!other) {
+            step(draft, work, inHand);
+        }
     }
 
     private static Set<String> done(WorkPlan work) {
@@ -100,7 +151,7 @@ public final class MakingView extends TableStage {
         return done;
     }
 
-    private void step(WorkPlan work, WorkPlan.Step step) {
+    private void step(Draft draft, WorkPlan work, WorkPlan.Step step) {
         controls.show(step);
         card.begin(step.task().label(), controls);
         card.belowControls();
@@ -110,11 +161,49 @@ public final class MakingView extends TableStage {
         if (!model.said().isEmpty()) {
             card.words(model.said(), "caution");
         }
+        model.interrupted().ifPresent(s -> {
+            card.words(
+                    "The clock of “" + s.task().label()
+                            + "” ran when the program ended; its full minutes up to then are on record.",
+                    "caution");
+            card.add(Deed.button("clock-go-on", "Go on with it", model::goOn));
+        });
         step.waitsFor()
                 .flatMap(work::step)
                 .filter(w -> !w.progress().done())
                 .ifPresent(w -> card.words("It waits for “" + w.task().label() + "”.", "caution"));
+        materials(step);
         card.reckoning(step.planned(), workshop.unit(), n -> {});
+        if (step.task() == StepKind.SEAMS) {
+            seams(draft, step);
+        }
+        deeds.show(card);
+        days(work, step);
+    }
+
+    /** What a step needs that is not here. */
+    private void materials(WorkPlan.Step step) {
+        model.materials().materials().stream()
+                .filter(m -> m.step() == step.task() && !m.supply().isHere())
+                .forEach(m ->
+                        card.words(m.what() + " is " + ShelfPanel.said(m) + "; this step waits for it.", "caution"));
+    }
+
+    private void seams(Draft draft, WorkPlan.Step step) {
+        card.section("Seam by seam");
+        for (SewingOrder.Step seam : SewingOrder.of(draft.pattern())) {
+            String part = SoFarDrawing.part(seam.seam());
+            CheckBox sewn = new CheckBox(seam.number() + "  " + seam.words().split(",")[0]);
+            sewn.setId("seam-" + seam.number());
+            sewn.setWrapText(true);
+            sewn.setSelected(step.progress().done() || step.progress().parts().contains(part));
+            sewn.setDisable(step.progress().done());
+            sewn.setOnAction(e -> model.tick(part));
+            card.add(sewn);
+        }
+    }
+
+    private void days(WorkPlan work, WorkPlan.Step step) {
         card.section("What the days say");
         Optional<Dates> dates = model.dates();
         model.dueInBook().ifPresent(day -> {
@@ -127,8 +216,16 @@ public final class MakingView extends TableStage {
         }
         card.words("To be done by " + Days.say(dates.get().day(step.task().by())) + ", "
                 + step.task().by().label().toLowerCase(Locale.ROOT) + ". "
-                + StepList.hours(work.left()) + " are left of the whole.");
+                + StepList.hours(work.left()) + " are left of the whole. The due day is "
+                + model.plan().occasion().due() + ".");
         dates.get().said().forEach(s -> card.words(s.in(workshop.unit()), "caution"));
+        if (model.hasOwnDays()) {
+            card.add(Deed.button(
+                    "keep-days",
+                    "Keep these days between for everything "
+                            + model.plan().occasion().label().toLowerCase(Locale.ROOT),
+                    model::keepDays));
+        }
     }
 
     @Override

@@ -14,6 +14,7 @@ import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import bathyra.piece.PieceRole;
+import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
 import bathyra.workplan.StepKind;
 import bathyra.workplan.Task;
@@ -23,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import javafx.scene.text.TextAlignment;
 
 /** The garment so far: its pieces apart, what has been sewn stitched in teal, what the step in hand has to do with in coral. */
@@ -37,8 +39,21 @@ final class SoFarDrawing implements Drawing {
     private static final double STITCH_HALF = 4;
     private static final double KEY_STEP = 120;
 
-    /** What is drawn. @param done the steps that are done */
-    record Shown(Draft draft, Bones bones, Set<String> done, Task inHand) {}
+    /** What is drawn. @param done the steps that are done @param seams the seams that are sewn while their step is not done */
+    record Shown(Draft draft, Bones bones, Set<String> done, Task inHand, Set<String> seams) {}
+
+    /** By which word a seam is ticked. */
+    static String part(SeamJoin seam) {
+        return seam.id();
+    }
+
+    /** Whether an edge belongs to a seam that was ticked. */
+    private boolean isTicked(Piece piece, OutlineEdge edge) {
+        return shown.draft().pattern().seams().stream()
+                .filter(s -> shown.seams().contains(part(s)))
+                .flatMap(s -> Stream.of(s.a(), s.b()))
+                .anyMatch(r -> r.piece().equals(piece.id()) && r.edge().equals(edge.name()));
+    }
 
     private final Shown shown;
     private final Map<String, Placement> places = new LinkedHashMap<>();
@@ -125,7 +140,7 @@ final class SoFarDrawing implements Drawing {
     }
 
     private void edge(Brush brush, Placement place, Piece piece, OutlineEdge edge) {
-        boolean lit = isInHand(part(piece, edge));
+        boolean lit = isInHand(part(piece, edge)) && !isTicked(piece, edge);
         if (edge.kind() == OutlineEdge.Kind.FOLD) {
             brush.stroke(Ink.INK_2, 1.6, 9, 3, 2, 3);
         } else if (lit) {
@@ -153,7 +168,7 @@ final class SoFarDrawing implements Drawing {
 
     private boolean isSewn(Piece piece, OutlineEdge edge) {
         return switch (part(piece, edge)) {
-            case SEAMS -> isDone(StepKind.SEAMS);
+            case SEAMS -> isDone(StepKind.SEAMS) || isTicked(piece, edge);
             case CUPS -> isDone(StepKind.CUPS);
             case CLOSURE -> isDone(StepKind.EYELETS) || isDone(StepKind.FASTENING);
             case EDGES -> isDone(StepKind.LINING);

@@ -41,6 +41,12 @@ final class StepClock {
         return step.isEmpty() || runs.isNegative() ? Duration.ZERO : runs;
     }
 
+    /** How long it is since something was given to be put on record. */
+    Duration waits() {
+        Duration waits = Duration.between(booked, time.instant());
+        return step.isEmpty() || waits.isNegative() ? Duration.ZERO : waits;
+    }
+
     /** The full minutes since it was last asked; a machine's clock that was set back gives none, and nothing is taken away. */
     Optional<Passed> pulse() {
         return step.map(s -> {

@@ -1,42 +1,41 @@
 package bathyra.app.making;
 
+import bathyra.app.reckoning.TypedField;
 import bathyra.app.workshop.Workshop;
+import bathyra.house.Maker;
+import bathyra.plan.Occasion;
 import bathyra.plan.Progress;
 import bathyra.workplan.WorkPlan;
-import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** What is put on record of the step in hand, and when the garment is due. */
+/** What is put on record of the step in hand, who makes the garment, and when it is due. */
 final class StepControls extends VBox {
-    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
     private static final double NAMES = 96;
 
     private final MakingModel model;
     private final Label clock = new Label();
     private final Button start = new Button();
     private final Button done = new Button();
-    private final TextField minutes = new TextField();
+    private final TypedField minutes;
     private final TextField who = new TextField();
     private final TextField note = new TextField();
-    private final TextField due = new TextField();
+    private final TypedField due;
     private final CheckBox learner = new CheckBox("Made by a learner");
+    private final ComboBox<String> maker = new ComboBox<>();
+    private final ComboBox<String> occasion = new ComboBox<>();
     private final Label wrong = new Label();
-    /** What stands on record, as it is shown. */
-    private final Map<TextField, String> written = new HashMap<>();
 
     private boolean writing;
 
@@ -49,12 +48,18 @@ final class StepControls extends VBox {
         start.setOnAction(e -> model.startOrStop());
         done.setId("making-done");
         done.setOnAction(e -> model.done());
-        typed(minutes, "making-minutes", "Minutes taken", model::minutes);
-        typed(due, "making-due", "Due, year-month-day", model::due);
-        told(workshop, who, "making-who", "Who made it", model::who);
+        minutes = new TypedField("making-minutes", "Minutes taken", model::minutes, this::wrong);
+        due = new TypedField("making-due", "Due, year-month-day", model::due, this::wrong);
+        told(workshop, who, "making-who", "Who made it, or is to make it", model::who);
         told(workshop, note, "making-note", "Note on this step", model::note);
         learner.setId("making-learner");
         learner.setOnAction(e -> model.learner(learner.isSelected()));
+        chosen(maker, "making-maker", "Who makes the garment", model::maker);
+        chosen(occasion, "making-occasion", "What it is made for", label -> List.of(Occasion.values()).stream()
+                .filter(o -> o.label().equals(label))
+                .forEach(model::occasion));
+        occasion.getItems()
+                .setAll(List.of(Occasion.values()).stream().map(Occasion::label).toList());
         wrong.setId("making-wrong");
         wrong.getStyleClass().add("caution");
         wrong.setWrapText(true);
@@ -74,28 +79,24 @@ final class StepControls extends VBox {
                         row("Who", who),
                         row("Note", note),
                         row("Garment due", due),
+                        row("Made for", occasion),
+                        row("Made by", maker),
                         wrong,
                         learner);
     }
 
-    /** Something typed that is read when it is finished. @param take says what is wrong with it */
-    private void typed(TextField field, String id, String name, Function<String, Optional<String>> take) {
-        field.setId(id);
-        field.setAccessibleText(name);
-        Runnable read = () -> {
-            // What was only passed through is not typed: a rounded figure would replace the one on record.
-            if (!writing) {
-                boolean typed = !field.getText().equals(written.getOrDefault(field, ""));
-                Optional<String> said = typed ? take.apply(field.getText()) : Optional.empty();
-                field.pseudoClassStateChanged(FAULT, said.isPresent());
-                wrong.setText(said.orElse(""));
-                wrong.setVisible(said.isPresent());
-            }
-        };
-        field.setOnAction(e -> read.run());
-        field.focusedProperty().addListener((o, was, now) -> {
-            if (!now) {
-                read.run();
+    private void wrong(String said) {
+        wrong.setText(said);
+        wrong.setVisible(!said.isEmpty());
+    }
+
+    private void chosen(ComboBox<String> box, String id, String name, Consumer<String> take) {
+        box.setId(id);
+        box.setAccessibleText(name);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setOnAction(e -> {
+            if (!writing && box.getValue() != null) {
+                take.accept(box.getValue());
             }
         });
     }
@@ -117,13 +118,22 @@ final class StepControls extends VBox {
 
     void show(WorkPlan.Step step) {
         Progress progress = step.progress();
-        write(minutes, progress.minutes() == 0 ? "" : String.format(Locale.ROOT, "%.0f", progress.minutes()));
+        minutes.write(progress.minutes() == 0 ? "" : String.format(Locale.ROOT, "%.0f", progress.minutes()));
+        due.write(model.plan().due().map(Object::toString).orElse(""));
+        writing = true;
         write(who, progress.who());
         write(note, progress.note());
-        write(due, model.plan().due().map(Object::toString).orElse(""));
+        List<String> makers = model.makers().stream().map(Maker::name).toList();
+        if (!maker.getItems().equals(makers)) {
+            maker.getItems().setAll(makers);
+        }
+        maker.setValue(model.maker());
+        occasion.setValue(model.plan().occasion().label());
+        writing = false;
         learner.setSelected(model.plan().hands().learner());
         boolean running = model.running().isPresent();
-        boolean here = model.running().equals(Optional.of(step.task()));
+        boolean here =
+                model.running().filter(t -> t.id().equals(step.task().id())).isPresent();
         start.setText(here ? "Stop the clock" : running ? "Stop the other clock" : "Start the clock");
         done.setText(progress.done() ? "Not done after all" : "Step is done");
         tick();
@@ -139,13 +149,9 @@ final class StepControls extends VBox {
         clock.setManaged(model.running().isPresent());
     }
 
-    private void write(TextField field, String text) {
-        written.put(field, text);
+    private static void write(TextField field, String text) {
         if (!field.isFocused() && !field.getText().equals(text)) {
-            writing = true;
             field.setText(text);
-            field.pseudoClassStateChanged(FAULT, false);
-            writing = false;
         }
     }
 

@@ -13,6 +13,7 @@ import bathyra.files.CuttingPlan;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.FittingRecord;
+import bathyra.files.pdf.HangerLabels;
 import bathyra.files.pdf.JobCard;
 import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
@@ -22,13 +23,11 @@ import bathyra.files.svg.SvgLay;
 import bathyra.fit.Worn;
 import bathyra.fitting.Adjustment;
 import bathyra.garment.Commission;
-import bathyra.house.House;
 import bathyra.lay.AutoLay;
 import bathyra.layer.Layer;
 import bathyra.measure.MeasurementSet;
 import bathyra.stock.PriceList;
 import bathyra.workplan.Dates;
-import bathyra.workplan.Pace;
 import bathyra.workplan.WorkPlan;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -45,11 +44,15 @@ import java.util.Optional;
  *
  * @param draft the half that is written, for what is put out from a draft
  * @param printing how it is printed, and which layers are left out
- * @param prices for the bill
+ * @param workroom what of the workshop goes into it
  * @param seen is told how far it is, and asked whether to go on
  */
 public record Job(
-        Commission commission, Optional<Draft> draft, Printing printing, PriceList prices, PdfPattern.Progress seen) {
+        Commission commission, Optional<Draft> draft, Printing printing, Workroom workroom, PdfPattern.Progress seen) {
+
+    PriceList prices() {
+        return workroom.prices();
+    }
 
     Draft drafted() {
         return draft.orElseThrow();
@@ -110,15 +113,25 @@ public record Job(
     }
 
     private WorkPlan work() {
-        return WorkPlan.of(drafted(), commission.plan(), Pace.UNKNOWN);
+        return WorkPlan.of(drafted(), commission.plan(), workroom.pace());
     }
 
     private Optional<Dates> dates() {
-        return Dates.of(commission.plan(), House.USUAL, LocalDate.now());
+        return Dates.of(commission.plan(), workroom.house(), LocalDate.now());
     }
 
     byte[] jobCard() throws IOException {
         return JobCard.write(drafted(), work(), dates());
+    }
+
+    /** One label for the hanger. */
+    byte[] hangerLabel() throws IOException {
+        return HangerLabels.write(List.of(HangerLabels.Label.of(
+                commission.wearer().name(),
+                commission.title(),
+                dates(),
+                workroom.house().maker(commission.plan().hands().maker()).name(),
+                LocalDate.now())));
     }
 
     byte[] planDocument() {
@@ -137,7 +150,7 @@ public record Job(
     /** One drawing a layer, by what stands behind the file's name. */
     Map<String, byte[]> lays() {
         Map<String, byte[]> drawings = new LinkedHashMap<>();
-        Lays.of(drafted(), Lays.layers(drafted()), prices, AutoLay.ROUNDS, seen.cancelled())
+        Lays.of(drafted(), Lays.layers(drafted()), workroom.prices(), AutoLay.ROUNDS, seen.cancelled())
                 .forEach((layer, lay) -> drawings.put(
                         "-" + layer.id(),
                         utf8(SvgLay.write(
@@ -147,7 +160,11 @@ public record Job(
 
     Bill bill() {
         List<Layer> layers = Lays.layers(drafted());
-        return Bill.of(drafted(), layers, Lays.of(drafted(), layers, prices, AutoLay.ROUNDS, seen.cancelled()), prices);
+        return Bill.of(
+                drafted(),
+                layers,
+                Lays.of(drafted(), layers, workroom.prices(), AutoLay.ROUNDS, seen.cancelled()),
+                workroom.prices());
     }
 
     private BlockDrafter.Drafted block() {

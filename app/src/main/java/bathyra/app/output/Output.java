@@ -101,7 +101,8 @@ public final class Output {
                 commission,
                 draft.filter(d -> kind.source() == OutputKind.Source.DRAFT),
                 printing.get(),
-                workshop.prices());
+                new Workroom(
+                        workshop.prices(), workshop.house(), workshop.work().pace()));
         if (kind == OutputKind.SEND) {
             start(rendering, Optional.empty());
         } else {

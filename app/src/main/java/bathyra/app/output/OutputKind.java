@@ -104,6 +104,7 @@ public enum OutputKind {
     FITTING_SLIPS("Correction slips, one to a panel", "pdf", Source.DRAFT, Of.HALF, Job::slips),
     OLD_OVER_NEW("New draft over the former, full size on A4", "pdf", Source.DRAFT, Of.HALF, Job::overFormer),
     JOB_CARD("Job card to hang on the rail, A5", "pdf", Source.DRAFT, Of.WHOLE, Job::jobCard),
+    HANGER_LABEL("Label for the hanger", "pdf", Source.FIGURES, Of.WHOLE, Job::hangerLabel),
     PLAN_DOCUMENT("Steps, minutes and days, JSON", "json", Source.DRAFT, Of.WHOLE, Job::planDocument),
     CALENDAR("The days as a calendar", "ics", Source.FIGURES, Of.WHOLE, Job::calendar),
     CARE_SHEET(

@@ -3,7 +3,6 @@ package bathyra.app.output;
 import bathyra.draft.Draft;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.garment.Commission;
-import bathyra.stock.PriceList;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Map;
@@ -15,9 +14,9 @@ import java.util.function.DoubleConsumer;
  * What goes into the files of one output.
  *
  * @param draft the draft, for what is put out from it
- * @param prices for the bill
+ * @param workroom what of the workshop goes into it
  */
-record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, Printing printing, PriceList prices) {
+record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, Printing printing, Workroom workroom) {
 
     /** Renders the files, and beside them those of the right half of an uneven body. */
     void all(Path path, Map<Path, byte[]> contents, DoubleConsumer progress, BooleanSupplier cancelled)
@@ -33,7 +32,7 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
     private void render(
             Optional<Draft> of, String half, Path path, Map<Path, byte[]> contents, PdfPattern.Progress seen)
             throws IOException {
-        kind.write(new Job(commission, of, printing, prices, seen))
+        kind.write(new Job(commission, of, printing, workroom, seen))
                 .forEach((behind, content) -> contents.put(named(path, half + behind), content));
     }
 

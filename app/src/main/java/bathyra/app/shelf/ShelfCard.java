@@ -20,6 +20,10 @@ import bathyra.fitting.Picture;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Wearer;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.measure.Changed;
+import bathyra.measure.MeasurementSet;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -47,6 +51,7 @@ final class ShelfCard {
     private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final int BACKUPS_SHOWN = 3;
+    private static final int CHANGES_SHOWN = 5;
 
     private final Workshop workshop;
     private final Files files;
@@ -125,6 +130,7 @@ final class ShelfCard {
         due(entry);
         notes(entry);
         versions(entry);
+        again(entry);
         duplicate(entry);
         card.section("Put away");
         card.add(Deed.button("archive", entry.archived() ? "Take it out of the archive" : "Archive it", () -> {
@@ -252,6 +258,42 @@ final class ShelfCard {
                     }));
             card.add(deeds);
         }
+    }
+
+    /** What has changed since is said before anything is made. */
+    private void again(Entry entry) {
+        card.section("Once more for " + entry.wearer());
+        Optional<Commission> before = workshop.book().find(entry.id());
+        Optional<Measurings.Measuring> latest =
+                workshop.book().measurings().of(entry.wearer()).stream().findFirst();
+        List<Changed> changed = before.isPresent() && latest.isPresent()
+                ? Changed.between(before.get().measurements(), latest.get().set())
+                : List.of();
+        if (!changed.isEmpty()) {
+            card.words("Measured on " + latest.get().day() + ": "
+                    + changed.stream().limit(CHANGES_SHOWN).map(this::said).collect(Collectors.joining("; "))
+                    + (changed.size() > CHANGES_SHOWN ? "; and " + (changed.size() - CHANGES_SHOWN) + " more" : "")
+                    + ".");
+            card.add(Deed.button(
+                    "again-new",
+                    "Make it again with the figures of " + latest.get().day(),
+                    () -> again(entry, latest.map(Measurings.Measuring::set))));
+        }
+        card.add(Deed.button("again", "Make it again with the figures of then", () -> again(entry, Optional.empty())));
+    }
+
+    private void again(Entry entry, Optional<MeasurementSet> figures) {
+        workshop.deeds().again(entry.id(), figures);
+        workshop.whereabouts().shelfOpenProperty().set(false);
+    }
+
+    private String said(Changed change) {
+        return change.key().label().toLowerCase(Locale.ROOT) + " " + said(change.before()) + " → "
+                + said(change.after());
+    }
+
+    private String said(Optional<Length> length) {
+        return length.map(l -> LengthText.say(l, workshop.unit())).orElse("not taken");
     }
 
     private void duplicate(Entry entry) {

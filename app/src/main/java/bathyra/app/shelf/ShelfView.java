@@ -1,8 +1,10 @@
 package bathyra.app.shelf;
 
+import bathyra.app.money.MoneyView;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
+import bathyra.app.stores.StoresView;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.weeks.WeeksView;
 import bathyra.app.workshop.BookPage;
@@ -28,6 +30,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.slf4j.LoggerFactory;
 
@@ -44,7 +47,8 @@ public final class ShelfView extends BorderPane {
     private final Card card = new Card();
     private final StateReader states;
     private Search search = new Search(List.of());
-    private Optional<WeeksView> weeks = Optional.empty();
+    /** Told that more was counted, where another page than the list is shown. */
+    private Optional<Runnable> counted = Optional.empty();
 
     /** @param restore puts a backup in the place of the book and opens it */
     public ShelfView(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
@@ -54,7 +58,7 @@ public final class ShelfView extends BorderPane {
         this.states = new StateReader(workshop, () -> {
             search = new Search(workshop.entries());
             list.refresh();
-            weeks.ifPresent(WeeksView::counted);
+            counted.ifPresent(Runnable::run);
         });
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) {
@@ -129,13 +133,33 @@ public final class ShelfView extends BorderPane {
         setRight(TableStage.scrolling(card));
         read();
         words.setOnAction(e -> open());
-        if (page == BookPage.WEEKS) {
-            WeeksView view =
-                    new WeeksView(workshop, card, () -> workshop.whereabouts().goTo(Stage.MAKING));
-            VBox.setVgrow(view, Priority.ALWAYS);
-            shelf.getChildren().setAll(headed, view);
-            weeks = Optional.of(view);
+        if (page != BookPage.LIST) {
+            Region other = page(page);
+            VBox.setVgrow(other, Priority.ALWAYS);
+            shelf.getChildren().setAll(headed, other);
         }
+    }
+
+    /** One of the pages beside the list. */
+    private Region page(BookPage page) {
+        return switch (page) {
+            case WEEKS -> {
+                WeeksView weeks = new WeeksView(
+                        workshop, files, card, () -> workshop.whereabouts().goTo(Stage.MAKING));
+                counted = Optional.of(weeks::counted);
+                yield weeks;
+            }
+            case STORES -> {
+                StoresView stores = new StoresView(workshop, files, card);
+                counted = Optional.of(stores::read);
+                yield stores;
+            }
+            case MONEY -> {
+                counted = Optional.of(() -> {});
+                yield new MoneyView(workshop, card);
+            }
+            case LIST -> throw new IllegalArgumentException("the list is no other page");
+        };
     }
 
     /** Reads the book anew and keeps the place in it. */
@@ -174,7 +198,7 @@ public final class ShelfView extends BorderPane {
     }
 
     private void card() {
-        if (weeks.isPresent()) {
+        if (counted.isPresent()) {
             return;
         }
         beside.show(Optional.ofNullable(list.getSelectionModel().getSelectedItem()));

@@ -1,13 +1,20 @@
 package bathyra.app.shelf;
 
 import bathyra.app.workshop.Standing;
+import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
+import bathyra.bill.Bill;
+import bathyra.bill.Lays;
 import bathyra.book.BookFailure;
+import bathyra.book.Works;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
+import bathyra.files.json.WorkJson;
 import bathyra.garment.Commission;
+import bathyra.layer.Layer;
+import bathyra.stock.PriceList;
 import bathyra.workplan.Counts;
 import java.util.ArrayDeque;
 import java.util.HashMap;
@@ -18,6 +25,7 @@ import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import org.slf4j.LoggerFactory;
 
@@ -55,9 +63,16 @@ final class StateReader {
     void read(List<Entry> entries) {
         waiting.clear();
         Set<Long> counted = workshop.work().current();
+        Set<Long> unpriced = workshop.work().rows().stream()
+                .filter(r -> r.plan().due().isPresent() && !r.archived() && !WorkKept.isFinished(r.plan()))
+                .filter(r -> r.work().flatMap(WorkJson.Work::bill).isEmpty())
+                .map(Works.Row::id)
+                .collect(Collectors.toSet());
         entries.stream()
-                .filter(e -> e.id() != workshop.id() && !tried.contains(e.id()))
-                .filter(e -> state(e).isEmpty() || !counted.contains(e.id()) && !e.archived())
+                .filter(e -> !tried.contains(e.id()))
+                .filter(e -> unpriced.contains(e.id())
+                        || e.id() != workshop.id()
+                                && (state(e).isEmpty() || !counted.contains(e.id()) && !e.archived()))
                 .forEach(waiting::add);
         if (!running) {
             next();
@@ -94,13 +109,14 @@ final class StateReader {
     }
 
     private void draft(Entry entry, Commission commission) {
-        CompletableFuture.supplyAsync(() -> found(commission))
+        PriceList prices = workshop.prices();
+        CompletableFuture.supplyAsync(() -> found(commission, prices))
                 .thenAccept(found -> Platform.runLater(() -> {
                     if (running && !workshop.isClosed()) {
                         String line = found.line();
                         tried.add(entry.id());
                         workshop.book().state(entry.id(), line);
-                        found.counts().ifPresent(counts -> workshop.work().count(entry.id(), commission, counts));
+                        found.work().ifPresent(work -> workshop.work().keep(entry.id(), commission, work));
                         states.put(entry.id(), line);
                         if (states.size() % BETWEEN_LOOKS == 0) {
                             told.run();
@@ -110,12 +126,21 @@ final class StateReader {
                 }));
     }
 
-    private record Found(String line, Optional<Counts> counts) {}
+    private record Found(String line, Optional<WorkJson.Work> work) {}
 
-    private static Found found(Commission commission) {
+    /** What a garment with a due day is made from is found too: it is ordered for. */
+    private static Found found(Commission commission, PriceList prices) {
         Outcome outcome = Drafter.draft(commission);
-        return new Found(
-                Standing.of(commission, outcome).line(),
-                outcome instanceof Draft draft ? Optional.of(Counts.of(draft)) : Optional.empty());
+        String line = Standing.of(commission, outcome).line();
+        if (!(outcome instanceof Draft draft)) {
+            return new Found(line, Optional.empty());
+        }
+        Optional<Bill> bill = commission.plan().due().map(d -> bill(draft, prices));
+        return new Found(line, Optional.of(new WorkJson.Work(Counts.of(draft), bill)));
+    }
+
+    private static Bill bill(Draft draft, PriceList prices) {
+        List<Layer> layers = Lays.layers(draft);
+        return Bill.of(draft, layers, Lays.of(draft, layers, prices, 0, () -> false), prices);
     }
 }

@@ -175,7 +175,7 @@ public final class Shell extends BorderPane {
             case FIT -> new FitView(workshop);
             case LAY -> new LayView(workshop, output);
             case FITTINGS -> new FittingsView(workshop, files);
-            case MAKING -> new MakingView(workshop);
+            case MAKING -> new MakingView(workshop, files);
         });
     }
 

@@ -1,24 +1,22 @@
 package bathyra.app.weeks;
 
 import bathyra.app.reckoning.Deed;
+import bathyra.app.reckoning.TypedField;
 import bathyra.house.Maker;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Who works here, and how many hours a week: both are typed in place. */
 final class MakersPane extends VBox {
-    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
     private static final double HOURS = 62;
 
     private final WeeksModel model;
@@ -61,7 +59,7 @@ final class MakersPane extends VBox {
     }
 
     private HBox row(Optional<Maker> maker, int index) {
-        TextField name = field(
+        TypedField name = field(
                 "maker-" + index,
                 "Name of a maker",
                 maker.map(Maker::name).orElse(""),
@@ -70,7 +68,7 @@ final class MakersPane extends VBox {
         HBox.setHgrow(name, Priority.ALWAYS);
         HBox row = new HBox(6, name);
         maker.ifPresent(m -> {
-            TextField hours = field(
+            TypedField hours = field(
                     "hours-" + index,
                     "Hours a week of " + m.name(),
                     m.hours() == Math.rint(m.hours())
@@ -86,23 +84,9 @@ final class MakersPane extends VBox {
         return row;
     }
 
-    private TextField field(String id, String accessible, String text, Function<String, Optional<String>> take) {
-        TextField field = new TextField(text);
-        field.setId(id);
-        field.setAccessibleText(accessible);
-        Runnable read = () -> {
-            if (!field.getText().equals(text)) {
-                Optional<String> said = take.apply(field.getText());
-                field.pseudoClassStateChanged(FAULT, said.isPresent());
-                wrong.setText(said.orElse(""));
-            }
-        };
-        field.setOnAction(e -> read.run());
-        field.focusedProperty().addListener((o, was, now) -> {
-            if (!now) {
-                read.run();
-            }
-        });
+    private TypedField field(String id, String accessible, String text, Function<String, Optional<String>> take) {
+        TypedField field = new TypedField(id, accessible, take, wrong::setText);
+        field.write(text);
         return field;
     }
 }

@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -37,12 +38,27 @@ final class WeekCard {
     private final WeeksModel model;
     private final Card card;
     private final LongConsumer making;
+    private final Consumer<Paper> paper;
+    private String said = "";
 
-    /** @param making takes a commission in hand and shows its making */
-    WeekCard(WeeksModel model, Card card, LongConsumer making) {
+    /** What of all open commissions can be put out. */
+    enum Paper {
+        CALENDAR,
+        LABELS
+    }
+
+    /** @param making takes a commission in hand and shows its making @param paper puts something of all out */
+    WeekCard(WeeksModel model, Card card, LongConsumer making, Consumer<Paper> paper) {
+        this.paper = paper;
         this.model = model;
         this.card = card;
         this.making = making;
+    }
+
+    /** Says what became of what was put out. */
+    void say(String words) {
+        said = words;
+        show();
     }
 
     /** Opens the making of the commission that is chosen. */
@@ -218,6 +234,14 @@ final class WeekCard {
         said("To be ordered today", list.ordered());
         if (list.isEmpty()) {
             card.words("Nobody comes and nothing is due today.", "quiet");
+        }
+        card.section("Put out");
+        card.add(new HBox(
+                12,
+                Deed.button("weeks-calendar", "All days, calendar", () -> paper.accept(Paper.CALENDAR)),
+                Deed.button("weeks-labels", "Hanger labels", () -> paper.accept(Paper.LABELS))));
+        if (!said.isEmpty()) {
+            card.words(said, "quiet");
         }
         if (load.undated() > 0) {
             card.words(

@@ -3,6 +3,8 @@ package bathyra.app.weeks;
 import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Works;
+import bathyra.files.pdf.HangerLabels;
+import bathyra.files.plan.PlanCalendar;
 import bathyra.house.House;
 import bathyra.house.Maker;
 import bathyra.plan.DateKind;
@@ -12,6 +14,8 @@ import bathyra.workload.Relief;
 import bathyra.workload.Remedy;
 import bathyra.workload.WorkLoad;
 import bathyra.workplan.Pace;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -242,6 +246,30 @@ final class WeeksModel {
             return h.making(makers);
         });
         return Optional.empty();
+    }
+
+    /** The days of all open commissions as one calendar. No wearer is named in it. */
+    byte[] calendar() {
+        return PlanCalendar.write(
+                        jobs().stream()
+                                .flatMap(j ->
+                                        j.dates().map(d -> new PlanCalendar.Entry(j.title(), j.wearer(), d)).stream())
+                                .toList(),
+                        time.instant())
+                .getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** A label for the hanger of each commission that has a due day. */
+    byte[] labels() throws IOException {
+        return HangerLabels.write(jobs().stream()
+                .filter(j -> j.dates().isPresent())
+                .map(j -> HangerLabels.Label.of(
+                        j.wearer(),
+                        j.title(),
+                        j.dates(),
+                        house().maker(j.plan().hands().maker()).name(),
+                        today()))
+                .toList());
     }
 
     House house() {

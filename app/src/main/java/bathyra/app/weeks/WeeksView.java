@@ -1,9 +1,11 @@
 package bathyra.app.weeks;
 
 import bathyra.app.reckoning.Card;
+import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
 import bathyra.workload.Job;
 import bathyra.workload.WorkLoad;
+import java.io.IOException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -23,6 +25,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.slf4j.LoggerFactory;
 
 /** Workshop weeks: every open commission on a tape of weeks, the hours needed against those at hand, and what would help. */
 public final class WeeksView extends BorderPane {
@@ -33,6 +36,7 @@ public final class WeeksView extends BorderPane {
     private static final double HOURS = 236;
     private static final double FOOT = 26;
 
+    private final Files files;
     private final WeeksModel model;
     private final Span span;
     private final ListView<Job> list = new ListView<>();
@@ -47,21 +51,26 @@ public final class WeeksView extends BorderPane {
     private List<Long> listed = List.of();
 
     /** @param card on which the reckoning is written @param open shows the commission in hand at its making */
-    public WeeksView(Workshop workshop, Card card, Runnable open) {
-        this(workshop, card, open, Clock.systemDefaultZone());
+    public WeeksView(Workshop workshop, Files files, Card card, Runnable open) {
+        this(workshop, files, card, open, Clock.systemDefaultZone());
     }
 
     /** @param time by which today is today */
-    public WeeksView(Workshop workshop, Card card, Runnable open, Clock time) {
+    public WeeksView(Workshop workshop, Files files, Card card, Runnable open, Clock time) {
+        this.files = files;
         model = new WeeksModel(workshop, time, this::show);
         span = new Span(model.load().monday(0));
         tape = new WeeksTape(model, span);
         basins = new Basins(model, span);
         makers = new MakersPane(model);
-        this.card = new WeekCard(model, card, id -> {
-            model.open(id);
-            open.run();
-        });
+        this.card = new WeekCard(
+                model,
+                card,
+                id -> {
+                    model.open(id);
+                    open.run();
+                },
+                this::put);
         list.setId("weeks");
         list.setAccessibleText("Commissions by their due days");
         list.setCellFactory(l -> {
@@ -141,6 +150,24 @@ public final class WeeksView extends BorderPane {
             model.read();
             show();
         }
+    }
+
+    /** Puts something of all open commissions out. */
+    private void put(WeekCard.Paper paper) {
+        boolean calendar = paper == WeekCard.Paper.CALENDAR;
+        files.where(
+                        getScene().getWindow(),
+                        calendar ? "The days of all" : "Hanger labels",
+                        calendar ? "workshop.ics" : "hanger-labels.pdf")
+                .ifPresent(path -> {
+                    try {
+                        java.nio.file.Files.write(path, calendar ? model.calendar() : model.labels());
+                        card.say("Written to " + path.getFileName() + ".");
+                    } catch (IOException e) {
+                        LoggerFactory.getLogger(WeeksView.class).warn("putting out the weeks", e);
+                        card.say("It could not be written. Choose a place that you may write to.");
+                    }
+                });
     }
 
     private void scroll(ScrollEvent e) {

@@ -9,6 +9,8 @@ import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import bathyra.plan.Plan;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** What is done on the book and lays another commission on the table, or the same one under another name. */
@@ -63,18 +65,39 @@ public final class BookDeeds {
 
     /** Begins a new commission and takes it in hand. */
     public void begin() {
-        measure(blank(workshop.unit()));
+        measure(asTheHouseWorks(blank(workshop.unit())));
     }
 
     /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */
     public void duplicateFor(long which, String wearer) {
         Commission design = book.find(which).orElseThrow();
-        measure(new Commission(
+        measure(asTheHouseWorks(new Commission(
                 design.title(),
                 design.units(),
                 new Wearer(Wearer.tidy(wearer), Experience.FIRST),
                 MeasurementSet.empty(),
-                design.garment()));
+                design.garment())));
+    }
+
+    /**
+     * The same garment for the same wearer once more: with what its fittings found, without their record. The one before is kept beside it as a
+     * version to compare with. It is taken in hand.
+     *
+     * @param figures later ones of the wearer; empty for those of then
+     */
+    public void again(long which, Optional<MeasurementSet> figures) {
+        Commission before = book.find(which).orElseThrow();
+        Commission again =
+                asTheHouseWorks(before).withTitle(before.title() + ", again").withFittings(List.of());
+        long id = book.add(figures.map(again::withMeasurements).orElse(again));
+        book.versions().keep(id, "As it was: " + before.title(), before);
+        switchTo(id);
+        workshop.whereabouts().stageProperty().set(Stage.MEASURE);
+    }
+
+    /** A new commission is made in the workshop's own order. */
+    private Commission asTheHouseWorks(Commission begun) {
+        return begun.withPlan(Plan.NONE.ordered(workshop.house().order()));
     }
 
     /** Changes the plan of a commission, in hand or not, as a change that can be undone. The list's due day follows. */

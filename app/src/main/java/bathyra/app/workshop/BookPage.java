@@ -3,7 +3,9 @@ package bathyra.app.workshop;
 /** How the workshop book is looked at. */
 public enum BookPage {
     LIST("List"),
-    WEEKS("Weeks");
+    WEEKS("Weeks"),
+    STORES("Stores"),
+    MONEY("Money");
 
     private final String label;
 

@@ -2,6 +2,7 @@ package bathyra.app.workshop;
 
 import bathyra.book.WorkshopBook;
 import bathyra.reckon.Rule;
+import java.util.Arrays;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -25,7 +26,10 @@ public final class Whereabouts {
     Whereabouts(WorkshopBook book) {
         stage.set(Stage.named(book.place(STAGE).orElse("")));
         dark.set(book.place(THEME).orElse("").equals(DARK));
-        page.set(book.place(BOOK).orElse("").equals(BookPage.WEEKS.name()) ? BookPage.WEEKS : BookPage.LIST);
+        page.set(Arrays.stream(BookPage.values())
+                .filter(p -> p.name().equals(book.place(BOOK).orElse("")))
+                .findFirst()
+                .orElse(BookPage.LIST));
         page.addListener((o, was, now) -> book.keepPlace(BOOK, now.name()));
         stage.addListener((o, was, now) -> book.keepPlace(STAGE, now.name()));
         dark.addListener((o, was, now) -> book.keepPlace(THEME, now ? DARK : "light"));

@@ -381,6 +381,11 @@ public final class Workshop implements AutoCloseable {
         return hand.draftBefore(thing);
     }
 
+    /** Whether something is being changed: a drag, a figure that is being typed. */
+    public boolean isChanging() {
+        return hand.isChanging();
+    }
+
     /** Whether a thing is what was changed last and is still in hand. */
     public boolean isInHand(InHand thing) {
         return hand.isInHand(thing);

@@ -19,7 +19,8 @@ public final class MakingDrawings {
         List<Drawing> drawings = new ArrayList<>();
         Set<String> done = new HashSet<>();
         for (WorkPlan.Step step : WorkPlan.of(draft, Plan.NONE, Pace.UNKNOWN).steps()) {
-            drawings.add(new SoFarDrawing(new SoFarDrawing.Shown(draft, bones, Set.copyOf(done), step.task())));
+            drawings.add(
+                    new SoFarDrawing(new SoFarDrawing.Shown(draft, bones, Set.copyOf(done), step.task(), Set.of())));
             done.add(step.task().id());
         }
         return drawings;

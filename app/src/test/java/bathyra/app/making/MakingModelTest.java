@@ -36,7 +36,7 @@ class MakingModelTest {
                         .findFirst()
                         .orElseThrow()
                         .id());
-        model = new MakingModel(workshop, time);
+        model = new MakingModel(workshop, time, Runnable::run);
     }
 
     @AfterEach

@@ -2,6 +2,7 @@ package bathyra.files.json;
 
 import bathyra.house.House;
 import bathyra.house.Kept;
+import bathyra.house.Letter;
 import bathyra.house.Maker;
 import bathyra.house.Supplier;
 import bathyra.house.Terms;
@@ -61,6 +62,8 @@ public final class HouseJson {
         }
         OrderJson.write(root, house.order());
         terms(root.putObject("terms"), house.terms());
+        root.put("currencyFirst", house.letter().currencyFirst())
+                .put("decimalComma", house.letter().decimalComma());
         ArrayNode suppliers = root.putArray("suppliers");
         house.suppliers()
                 .forEach(s -> suppliers.addObject().put("name", s.name()).put("days", s.days()));
@@ -100,6 +103,8 @@ public final class HouseJson {
                 "before",
                 OrderJson.FIELD,
                 "terms",
+                "currencyFirst",
+                "decimalComma",
                 "suppliers",
                 "shelf"));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
@@ -117,6 +122,9 @@ public final class HouseJson {
                 before(fields),
                 OrderJson.read(fields),
                 terms(fields.object("terms")),
+                new Letter(
+                        fields.truth("currencyFirst").orElse(false),
+                        fields.truth("decimalComma").orElse(false)),
                 suppliers(fields),
                 shelf(fields));
         if (!fields.faults().isEmpty()) {

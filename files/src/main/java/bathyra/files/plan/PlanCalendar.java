@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Date;
+import java.util.List;
 import java.util.UUID;
 
 /** The days of a commission as a calendar (RFC 5545). A day has the same identifier in every export, so that the next one updates it. No wearer is named. */
@@ -23,24 +24,39 @@ public final class PlanCalendar {
 
     private PlanCalendar() {}
 
+    /**
+     * What stands in a calendar.
+     *
+     * @param title of the commission
+     * @param wearer not written, but part of what tells two commissions apart
+     */
+    public record Entry(String title, String wearer, Dates dates) {}
+
     /** @param now when it is written: a later export has a higher sequence */
     public static String write(Commission commission, Dates dates, Instant now) {
+        return write(List.of(new Entry(commission.title(), commission.wearer().name(), dates)), now);
+    }
+
+    /** The days of several commissions in one calendar. */
+    public static String write(List<Entry> entries, Instant now) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId(PRODUCT);
-        for (DateKind kind : DateKind.values()) {
-            calendar.addEvent(event(commission, kind.label(), kind.id(), dates.day(kind), now));
+        for (Entry entry : entries) {
+            for (DateKind kind : DateKind.values()) {
+                calendar.addEvent(
+                        event(entry, kind.label(), kind.id(), entry.dates().day(kind), now));
+            }
+            calendar.addEvent(event(entry, "Due", "due", entry.dates().due(), now));
         }
-        calendar.addEvent(event(commission, "Due", "due", dates.due(), now));
         return Biweekly.write(calendar).go();
     }
 
-    private static VEvent event(Commission commission, String label, String kind, LocalDate day, Instant now) {
+    private static VEvent event(Entry entry, String label, String kind, LocalDate day, Instant now) {
         VEvent event = new VEvent();
         event.setUid(UUID.nameUUIDFromBytes(
-                        (commission.title() + "\n" + commission.wearer().name() + "\n" + kind)
-                                .getBytes(StandardCharsets.UTF_8))
+                        (entry.title() + "\n" + entry.wearer() + "\n" + kind).getBytes(StandardCharsets.UTF_8))
                 + "@bathyra");
-        event.setSummary(label + ": " + commission.title());
+        event.setSummary(label + ": " + entry.title());
         event.setDateStart(date(day), false);
         event.setSequence((int) Duration.between(FIRST, now).toMinutes());
         event.setDateTimeStamp(Date.from(now));

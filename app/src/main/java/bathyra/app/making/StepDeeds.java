@@ -1,0 +1,73 @@
+package bathyra.app.making;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.CardRows;
+import bathyra.app.reckoning.Deed;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What can be done with the order of the steps: one moved, left out, added; the order kept for the garments to come. */
+final class StepDeeds {
+    private static final double MINUTES = 56;
+
+    private final MakingModel model;
+    private final TextField label = new TextField();
+    private final TextField minutes = new TextField();
+    private final Label wrong = new Label();
+    private final VBox adding;
+
+    StepDeeds(MakingModel model) {
+        this.model = model;
+        label.setId("own-step");
+        label.setPromptText("A step of your own");
+        label.setAccessibleText("A step of your own");
+        HBox.setHgrow(label, Priority.ALWAYS);
+        minutes.setId("own-minutes");
+        minutes.setPromptText("min");
+        minutes.setAccessibleText("Minutes of the step of your own");
+        minutes.setMinWidth(MINUTES);
+        minutes.setMaxWidth(MINUTES);
+        label.setOnAction(e -> add());
+        minutes.setOnAction(e -> add());
+        wrong.getStyleClass().add("caution");
+        wrong.setWrapText(true);
+        wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        HBox row = new HBox(6, label, minutes, CardRows.deed("Add", "add-step", this::add));
+        row.getStyleClass().add("fields");
+        adding = new VBox(4, row, wrong);
+    }
+
+    private void add() {
+        Optional<String> said = model.add(label.getText(), minutes.getText());
+        wrong.setText(said.orElse(""));
+        if (said.isEmpty()) {
+            label.clear();
+            minutes.clear();
+        }
+    }
+
+    void show(Card card) {
+        card.section("The order of working");
+        card.add(new HBox(
+                12,
+                Deed.button("step-earlier", "Earlier", () -> model.move(-1)),
+                Deed.button("step-later", "Later", () -> model.move(1)),
+                Deed.button("step-out", "Leave it out", model::leaveOut)));
+        card.add(adding);
+        if (!model.plan().order().leftOut().isEmpty()) {
+            card.add(Deed.button(
+                    "steps-in",
+                    "Take in again what is left out ("
+                            + model.plan().order().leftOut().size() + ")",
+                    model::takeIn));
+        }
+        if (!model.followsHouse()) {
+            card.add(Deed.button("keep-order", "Keep this order for garments to come", model::keepOrder));
+            card.add(Deed.button("use-order", "Work in the order that was kept", model::useOrder));
+        }
+    }
+}

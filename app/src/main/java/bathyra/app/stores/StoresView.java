@@ -1,0 +1,292 @@
+package bathyra.app.stores;
+
+import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.CardRows;
+import bathyra.app.reckoning.TypedField;
+import bathyra.app.stage.Days;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Workshop;
+import bathyra.files.csv.Orders;
+import bathyra.files.pdf.OrderPage;
+import bathyra.house.Kept;
+import bathyra.house.Supplier;
+import bathyra.supply.OrderList;
+import bathyra.supply.Shelf;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.slf4j.LoggerFactory;
+
+/** The stores: what is kept with what runs out, and the one list of what is to be ordered. */
+public final class StoresView extends VBox {
+    private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
+    private static final double FIGURE = 76;
+    private static final double SUPPLIER = 170;
+
+    private final StoresModel model;
+    private final Files files;
+    private final Card card;
+    private final VBox kept = new VBox(3);
+    private final VBox orders = new VBox(3);
+    private final Label said = new Label();
+    private final TextField what = new TextField();
+    private final TextField unit = new TextField();
+
+    public StoresView(Workshop workshop, Files files, Card card) {
+        super(8);
+        this.model = new StoresModel(workshop, Clock.systemDefaultZone(), this::show);
+        this.files = files;
+        this.card = card;
+        what.setId("keep-what");
+        what.setPromptText("Something more to keep, as it stands on the bill");
+        what.setAccessibleText("Something more to keep");
+        HBox.setHgrow(what, Priority.ALWAYS);
+        unit.setId("keep-unit");
+        unit.setPromptText("m, pieces");
+        unit.setAccessibleText("In what it is counted");
+        unit.setMinWidth(FIGURE);
+        unit.setMaxWidth(FIGURE);
+        HBox adding = new HBox(8, what, unit, CardRows.deed("Keep it", "keep-add", this::keep));
+        adding.getStyleClass().add("fields");
+        adding.setAlignment(Pos.CENTER_LEFT);
+        said.setId("stores-said");
+        said.getStyleClass().add("quiet");
+        said.setWrapText(true);
+        said.setMinHeight(Region.USE_PREF_SIZE);
+        VBox all = new VBox(
+                10,
+                heading("Kept", "what is there now; below the least it runs out"),
+                kept,
+                adding,
+                heading("To be ordered", "for all garments with a due day, less what lies free on the shelf"),
+                orders,
+                said);
+        all.getStyleClass().add("stores");
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(scroll);
+        show();
+    }
+
+    private static HBox heading(String title, String about) {
+        Label head = new Label(title);
+        head.getStyleClass().add("section-head");
+        Label quiet = new Label(about);
+        quiet.getStyleClass().add("quiet");
+        HBox heading = new HBox(10, head, quiet);
+        heading.setAlignment(Pos.BASELINE_LEFT);
+        return heading;
+    }
+
+    /** More may be known of what the garments need. */
+    public void read() {
+        if (!model.unknown().isEmpty()) {
+            model.read();
+        }
+    }
+
+    private void keep() {
+        Optional<String> wrong = model.keep(what.getText(), unit.getText().isBlank() ? "pieces" : unit.getText(), "");
+        said.setText(wrong.orElse(""));
+        if (wrong.isEmpty()) {
+            what.clear();
+            unit.clear();
+        }
+    }
+
+    private void show() {
+        Shelf shelf = model.shelf();
+        List<Node> rows = new ArrayList<>();
+        for (Kept item : shelf.kept()) {
+            rows.add(row(shelf, item, rows.size()));
+        }
+        if (rows.isEmpty()) {
+            Label none = new Label(
+                    "Nothing is kept yet. Cloth, bones, busks, cord: what is bought for many garments goes here.");
+            none.getStyleClass().add("quiet");
+            rows.add(none);
+        }
+        kept.getChildren().setAll(rows);
+        orders();
+        card();
+    }
+
+    private HBox row(Shelf shelf, Kept item, int index) {
+        Label name = new Label(item.what());
+        name.setMinWidth(0);
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        TypedField there = field("there-" + index, item.what() + ", counted now", text -> model.counted(item, text));
+        there.write(figure(shelf.there(item)));
+        TypedField least = field("least-" + index, item.what() + ", runs out below", text -> model.least(item, text));
+        least.write(figure(item.least()));
+        TypedField supplier = field("supplier-of-" + index, item.what() + ", supplier", text -> {
+            model.supplier(item, text);
+            return Optional.empty();
+        });
+        supplier.write(item.supplier());
+        supplier.setPromptText("supplier");
+        supplier.setMinWidth(SUPPLIER);
+        supplier.setMaxWidth(SUPPLIER);
+        Label of = new Label(item.unit());
+        of.setMinWidth(46);
+        HBox row = new HBox(
+                8,
+                name,
+                there,
+                of,
+                new Label("least"),
+                least,
+                supplier,
+                CardRows.deed("Keep no more", "unkeep-" + index, () -> model.remove(item)));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().addAll("fields", "kept-row");
+        row.pseudoClassStateChanged(OUT, shelf.runsOut(item));
+        return row;
+    }
+
+    private TypedField field(String id, String accessible, Function<String, Optional<String>> take) {
+        TypedField field = new TypedField(id, accessible, take, said::setText);
+        field.setMinWidth(FIGURE);
+        field.setMaxWidth(FIGURE);
+        return field;
+    }
+
+    private void orders() {
+        OrderList list = model.orders();
+        List<Node> rows = new ArrayList<>();
+        String supplier = null;
+        for (OrderList.Line line : list.lines()) {
+            if (!line.supplier().equals(supplier)) {
+                supplier = line.supplier();
+                Label name = new Label(supplier.isEmpty() ? "From nobody yet" : supplier);
+                name.getStyleClass().add("shelf-wearer");
+                rows.add(name);
+            }
+            rows.add(order(line, rows.size()));
+        }
+        if (list.lines().isEmpty()) {
+            Label none = new Label("Nothing is missing.");
+            none.getStyleClass().add("quiet");
+            rows.add(none);
+        } else {
+            rows.add(new HBox(
+                    16,
+                    CardRows.deed("Order list, PDF", "orders-pdf", () -> write("pdf")),
+                    CardRows.deed("Order list, CSV", "orders-csv", () -> write("csv"))));
+        }
+        orders.getChildren().setAll(rows);
+        List<String> unknown = model.unknown();
+        if (!unknown.isEmpty()) {
+            said.setText("Not counted yet: " + String.join("; ", unknown) + ".");
+        }
+    }
+
+    private HBox order(OrderList.Line line, int index) {
+        Label what = new Label(line.what());
+        what.setMinWidth(0);
+        what.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(what, Priority.ALWAYS);
+        Label amount = new Label(figure(line.amount()) + " " + line.unit());
+        amount.getStyleClass().add("figure-strong");
+        amount.setMinWidth(Region.USE_PREF_SIZE);
+        Label by = new Label(line.by().map(d -> "by " + Days.say(d)).orElse(""));
+        by.setMinWidth(80);
+        Label garments = new Label(
+                line.garments().isEmpty()
+                        ? "runs out"
+                        : "for " + line.garments().size() + (line.garments().size() == 1 ? " garment" : " garments"));
+        garments.getStyleClass().add("quiet");
+        garments.setMinWidth(100);
+        HBox row = new HBox(12, what, amount, by, garments);
+        if (model.shelf().find(line.what()).isEmpty()) {
+            row.getChildren()
+                    .add(CardRows.deed(
+                            "Keep it", "keep-line-" + index, () -> model.keep(line.what(), line.unit(), "")));
+        }
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("order-row");
+        row.pseudoClassStateChanged(
+                OUT, line.by().filter(d -> d.isBefore(model.today())).isPresent());
+        return row;
+    }
+
+    static String figure(double amount) {
+        return amount == Math.rint(amount)
+                ? String.format(Locale.ROOT, "%.0f", amount)
+                : String.format(Locale.ROOT, "%.1f", amount);
+    }
+
+    private void card() {
+        card.begin("Suppliers");
+        card.words(
+                "Under your own names, with the working days that a delivery takes: the day of ordering follows from them.",
+                "quiet");
+        List<Supplier> suppliers = model.house().suppliers();
+        for (int i = 0; i <= suppliers.size(); i++) {
+            card.add(supplier(i, i < suppliers.size() ? Optional.of(suppliers.get(i)) : Optional.empty()));
+        }
+        card.end();
+    }
+
+    private HBox supplier(int at, Optional<Supplier> supplier) {
+        TypedField days = new TypedField(
+                "supplier-days-" + at,
+                "Days of a delivery",
+                text -> model.supplier(at, supplier.map(Supplier::name).orElse("Supplier"), text),
+                said::setText);
+        days.setMinWidth(52);
+        days.setMaxWidth(52);
+        days.write(supplier.map(s -> Integer.toString(s.days())).orElse(""));
+        TypedField name = new TypedField(
+                "supplier-" + at,
+                "Name of a supplier",
+                text -> model.supplier(at, text, days.getText()),
+                said::setText);
+        name.write(supplier.map(Supplier::name).orElse(""));
+        name.setPromptText("one more");
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Label of = new Label("days");
+        of.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(6, name, days, of);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("fields");
+        return row;
+    }
+
+    private void write(String format) {
+        Optional<Path> to = files.where(getScene().getWindow(), "Order list", "order-list." + format);
+        to.ifPresent(path -> {
+            try {
+                java.nio.file.Files.write(
+                        path,
+                        format.equals("pdf")
+                                ? OrderPage.write(model.orders())
+                                : Orders.write(model.orders()).getBytes(StandardCharsets.UTF_8));
+                said.setText("Order list written to " + path.getFileName() + ".");
+            } catch (IOException e) {
+                LoggerFactory.getLogger(StoresView.class).warn("writing the order list", e);
+                said.setText("It could not be written. Choose a place that you may write to.");
+            }
+        });
+    }
+}

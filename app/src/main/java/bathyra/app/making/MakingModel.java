@@ -184,7 +184,10 @@ final class MakingModel {
     /** Asked every second: puts the full minutes that have passed on record. */
     void pulse() {
         // A drag stays one change: the minute waits until it is over, but not for ever.
-        boolean drawing = workshop.isChanging() && !workshop.isInHand(InHand.of("making-clock"));
+        boolean drawing = workshop.isChanging()
+                && clock.running()
+                        .filter(t -> workshop.isInHand(InHand.of("making-clock-" + t.id())))
+                        .isEmpty();
         if (!drawing || clock.waits().compareTo(PATIENCE.plusMinutes(1)) > 0) {
             clock.pulse().ifPresent(this::book);
         }

@@ -17,12 +17,15 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -46,6 +49,13 @@ final class PriceCard {
     private final TypedField deposit;
     private final TypedField fittings;
     private final CheckBox rush = new CheckBox("In a hurry");
+    /** The same nodes each time: one that is pressed must be there when it is let go. */
+    private final HBox quotes;
+
+    private final HBox sure;
+    private final Button issue;
+    private final Button agree;
+    private final Map<Long, HBox> papers = new HashMap<>();
     private List<Deal.Change> shown = List.of();
     private Optional<Long> asked = Optional.empty();
 
@@ -68,6 +78,19 @@ final class PriceCard {
                 "Fittings agreed",
                 text -> model.typed("fittings agreed", text, 0, FITTINGS_MOST, a -> model.deal()
                         .fittings(a.map(Double::intValue))));
+        quotes = new HBox(
+                12,
+                Deed.button("quote-pdf", "Quote, PDF", () -> quote("pdf")),
+                Deed.button("quote-csv", "Quote, CSV", () -> quote("csv")));
+        sure = new HBox(
+                12,
+                Deed.button("issue-yes", "Issue it", () -> {
+                    asked = Optional.empty();
+                    issue();
+                }),
+                Deed.button("issue-no", "Not yet", () -> ask(Optional.empty())));
+        issue = Deed.button("issue", "Issue an invoice", () -> ask(Optional.of(workshop.id())));
+        agree = Deed.button("agree", "", model::agree);
         rush.setId("deal-rush");
         rush.setOnAction(e -> model.deal(
                 rush.isSelected() ? "in a hurry" : "not in a hurry",
@@ -131,18 +154,15 @@ final class PriceCard {
                 + ", to pay " + writing.say(price.get().open().value()));
         card.belowControls();
         if (deal.agreed().isEmpty()) {
-            card.add(Deed.button(
-                    "agree", "Agree on " + writing.say(price.get().byCost().value()), model::agree));
+            agree.setText("Agree on " + writing.say(price.get().byCost().value()));
+            card.add(agree);
         }
         if (model.isLapsed()) {
             card.words("The quote of " + deal.quoted().orElseThrow() + " has lapsed: put a new one.", "caution");
         }
         card.reckoning(price.get().byCost(), workshop.unit(), n -> {});
         card.section("On paper");
-        card.add(new HBox(
-                12,
-                Deed.button("quote-pdf", "Quote, PDF", () -> quote("pdf")),
-                Deed.button("quote-csv", "Quote, CSV", () -> quote("csv"))));
+        card.add(quotes);
         invoices(card, writing);
         card.add(written);
         card.words(
@@ -156,33 +176,30 @@ final class PriceCard {
             card.words(
                     "An invoice is numbered and stays as it is: it is not altered and not undone. A mistake is taken back by another invoice.",
                     "caution");
-            card.add(new HBox(
-                    12,
-                    Deed.button("issue-yes", "Issue it", () -> {
-                        asked = Optional.empty();
-                        issue();
-                    }),
-                    Deed.button("issue-no", "Not yet", () -> {
-                        asked = Optional.empty();
-                        workshop.showing().again();
-                    })));
+            card.add(sure);
         } else {
-            card.add(Deed.button("issue", "Issue an invoice", () -> {
-                asked = Optional.of(workshop.id());
-                workshop.showing().again();
-            }));
+            card.add(issue);
         }
         for (Invoices.Issued issued : model.invoices()) {
             card.words("Invoice " + issued.number() + ", " + issued.day() + ": " + writing.say(issued.cents() / 100.0));
-            card.add(new HBox(
-                    12,
-                    Deed.button("invoice-pdf-" + issued.number(), "PDF", () -> write(issued, "pdf")),
-                    Deed.button("invoice-csv-" + issued.number(), "CSV", () -> write(issued, "csv")),
-                    Deed.button(
-                            "invoice-back-" + issued.number(),
-                            "Take it back",
-                            () -> guarded(() -> model.takeBack(issued)))));
+            card.add(papers.computeIfAbsent(issued.number(), n -> papers(issued)));
         }
+    }
+
+    private HBox papers(Invoices.Issued issued) {
+        return new HBox(
+                12,
+                Deed.button("invoice-pdf-" + issued.number(), "PDF", () -> write(issued, "pdf")),
+                Deed.button("invoice-csv-" + issued.number(), "CSV", () -> write(issued, "csv")),
+                Deed.button(
+                        "invoice-back-" + issued.number(),
+                        "Take it back",
+                        () -> guarded(() -> model.takeBack(issued))));
+    }
+
+    private void ask(Optional<Long> whether) {
+        asked = whether;
+        workshop.showing().again();
     }
 
     private void issue() {

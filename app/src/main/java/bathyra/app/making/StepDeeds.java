@@ -4,6 +4,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.Deed;
 import java.util.Optional;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -19,6 +20,12 @@ final class StepDeeds {
     private final TextField minutes = new TextField();
     private final Label wrong = new Label();
     private final VBox adding;
+    /** The same nodes each time: one that is pressed must be there when it is let go. */
+    private final HBox moving;
+
+    private final Button takeIn;
+    private final Button keep;
+    private final Button use;
 
     StepDeeds(MakingModel model) {
         this.model = model;
@@ -39,6 +46,14 @@ final class StepDeeds {
         HBox row = new HBox(6, label, minutes, CardRows.deed("Add", "add-step", this::add));
         row.getStyleClass().add("fields");
         adding = new VBox(4, row, wrong);
+        moving = new HBox(
+                12,
+                Deed.button("step-earlier", "Earlier", () -> model.move(-1)),
+                Deed.button("step-later", "Later", () -> model.move(1)),
+                Deed.button("step-out", "Leave it out", model::leaveOut));
+        takeIn = Deed.button("steps-in", "", model::takeIn);
+        keep = Deed.button("keep-order", "Keep this order for garments to come", model::keepOrder);
+        use = Deed.button("use-order", "Work in the order that was kept", model::useOrder);
     }
 
     private void add() {
@@ -52,22 +67,16 @@ final class StepDeeds {
 
     void show(Card card) {
         card.section("The order of working");
-        card.add(new HBox(
-                12,
-                Deed.button("step-earlier", "Earlier", () -> model.move(-1)),
-                Deed.button("step-later", "Later", () -> model.move(1)),
-                Deed.button("step-out", "Leave it out", model::leaveOut)));
+        card.add(moving);
         card.add(adding);
-        if (!model.plan().order().leftOut().isEmpty()) {
-            card.add(Deed.button(
-                    "steps-in",
-                    "Take in again what is left out ("
-                            + model.plan().order().leftOut().size() + ")",
-                    model::takeIn));
+        int out = model.plan().order().leftOut().size();
+        if (out > 0) {
+            takeIn.setText("Take in again what is left out (" + out + ")");
+            card.add(takeIn);
         }
         if (!model.followsHouse()) {
-            card.add(Deed.button("keep-order", "Keep this order for garments to come", model::keepOrder));
-            card.add(Deed.button("use-order", "Work in the order that was kept", model::useOrder));
+            card.add(keep);
+            card.add(use);
         }
     }
 }

@@ -2,7 +2,6 @@ package bathyra.app.stores;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
-import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
@@ -20,7 +19,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -37,7 +35,6 @@ import org.slf4j.LoggerFactory;
 public final class StoresView extends VBox {
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
     private static final double FIGURE = 76;
-    private static final double SUPPLIER = 170;
 
     private final StoresModel model;
     private final Files files;
@@ -45,6 +42,12 @@ public final class StoresView extends VBox {
     private final VBox kept = new VBox(3);
     private final VBox orders = new VBox(3);
     private final Label said = new Label();
+    private final Label nothing =
+            new Label("Nothing is kept yet. Cloth, bones, busks, cord: what is bought for many garments goes here.");
+    private final List<KeptRow> keptRows = new ArrayList<>();
+    private final List<SupplierRow> supplierRows = new ArrayList<>();
+    private List<String> named = List.of();
+    private Optional<OrderList> listed = Optional.empty();
     private final TextField what = new TextField();
     private final TextField unit = new TextField();
 
@@ -65,6 +68,7 @@ public final class StoresView extends VBox {
         HBox adding = new HBox(8, what, unit, CardRows.deed("Keep it", "keep-add", this::keep));
         adding.getStyleClass().add("fields");
         adding.setAlignment(Pos.CENTER_LEFT);
+        nothing.getStyleClass().add("quiet");
         said.setId("stores-said");
         said.getStyleClass().add("quiet");
         said.setWrapText(true);
@@ -72,6 +76,7 @@ public final class StoresView extends VBox {
         VBox all = new VBox(
                 10,
                 heading("Kept", "what is there now; below the least it runs out"),
+                nothing,
                 kept,
                 adding,
                 heading("To be ordered", "for all garments with a due day, less what lies free on the shelf"),
@@ -115,64 +120,30 @@ public final class StoresView extends VBox {
 
     private void show() {
         Shelf shelf = model.shelf();
-        List<Node> rows = new ArrayList<>();
-        for (Kept item : shelf.kept()) {
-            rows.add(row(shelf, item, rows.size()));
+        List<String> names = shelf.kept().stream().map(Kept::what).toList();
+        if (!names.equals(named)) {
+            named = names;
+            keptRows.clear();
+            for (Kept item : shelf.kept()) {
+                keptRows.add(new KeptRow(model, item, keptRows.size(), said::setText));
+            }
+            kept.getChildren().setAll(keptRows);
         }
-        if (rows.isEmpty()) {
-            Label none = new Label(
-                    "Nothing is kept yet. Cloth, bones, busks, cord: what is bought for many garments goes here.");
-            none.getStyleClass().add("quiet");
-            rows.add(none);
+        nothing.setVisible(names.isEmpty());
+        nothing.setManaged(names.isEmpty());
+        for (int i = 0; i < keptRows.size(); i++) {
+            keptRows.get(i).show(shelf, shelf.kept().get(i));
         }
-        kept.getChildren().setAll(rows);
         orders();
         card();
     }
 
-    private HBox row(Shelf shelf, Kept item, int index) {
-        Label name = new Label(item.what());
-        name.setMinWidth(0);
-        name.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        TypedField there = field("there-" + index, item.what() + ", counted now", text -> model.counted(item, text));
-        there.write(figure(shelf.there(item)));
-        TypedField least = field("least-" + index, item.what() + ", runs out below", text -> model.least(item, text));
-        least.write(figure(item.least()));
-        TypedField supplier = field("supplier-of-" + index, item.what() + ", supplier", text -> {
-            model.supplier(item, text);
-            return Optional.empty();
-        });
-        supplier.write(item.supplier());
-        supplier.setPromptText("supplier");
-        supplier.setMinWidth(SUPPLIER);
-        supplier.setMaxWidth(SUPPLIER);
-        Label of = new Label(item.unit());
-        of.setMinWidth(46);
-        HBox row = new HBox(
-                8,
-                name,
-                there,
-                of,
-                new Label("least"),
-                least,
-                supplier,
-                CardRows.deed("Keep no more", "unkeep-" + index, () -> model.remove(item)));
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().addAll("fields", "kept-row");
-        row.pseudoClassStateChanged(OUT, shelf.runsOut(item));
-        return row;
-    }
-
-    private TypedField field(String id, String accessible, Function<String, Optional<String>> take) {
-        TypedField field = new TypedField(id, accessible, take, said::setText);
-        field.setMinWidth(FIGURE);
-        field.setMaxWidth(FIGURE);
-        return field;
-    }
-
     private void orders() {
         OrderList list = model.orders();
+        if (listed.equals(Optional.of(list))) {
+            return;
+        }
+        listed = Optional.of(list);
         List<Node> rows = new ArrayList<>();
         String supplier = null;
         for (OrderList.Line line : list.lines()) {
@@ -242,35 +213,14 @@ public final class StoresView extends VBox {
                 "Under your own names, with the working days that a delivery takes: the day of ordering follows from them.",
                 "quiet");
         List<Supplier> suppliers = model.house().suppliers();
-        for (int i = 0; i <= suppliers.size(); i++) {
-            card.add(supplier(i, i < suppliers.size() ? Optional.of(suppliers.get(i)) : Optional.empty()));
+        while (supplierRows.size() <= suppliers.size()) {
+            supplierRows.add(new SupplierRow(model, supplierRows.size(), said::setText));
+        }
+        for (SupplierRow row : supplierRows.subList(0, suppliers.size() + 1)) {
+            row.show();
+            card.add(row);
         }
         card.end();
-    }
-
-    private HBox supplier(int at, Optional<Supplier> supplier) {
-        TypedField days = new TypedField(
-                "supplier-days-" + at,
-                "Days of a delivery",
-                text -> model.supplier(at, supplier.map(Supplier::name).orElse("Supplier"), text),
-                said::setText);
-        days.setMinWidth(52);
-        days.setMaxWidth(52);
-        days.write(supplier.map(s -> Integer.toString(s.days())).orElse(""));
-        TypedField name = new TypedField(
-                "supplier-" + at,
-                "Name of a supplier",
-                text -> model.supplier(at, text, days.getText()),
-                said::setText);
-        name.write(supplier.map(Supplier::name).orElse(""));
-        name.setPromptText("one more");
-        HBox.setHgrow(name, Priority.ALWAYS);
-        Label of = new Label("days");
-        of.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(6, name, days, of);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("fields");
-        return row;
     }
 
     private void write(String format) {

@@ -1,15 +1,21 @@
 package bathyra.app.making;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.workshop.Workshop;
+import bathyra.book.Invoices;
 import bathyra.book.WorkshopBook;
+import bathyra.house.Kept;
 import bathyra.plan.DateKind;
+import bathyra.plan.Supply;
+import bathyra.supply.Material;
 import bathyra.workplan.StepKind;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -133,5 +139,135 @@ class MakingModelTest {
                 .filter(e -> e.id() == workshop.id())
                 .findFirst()
                 .flatMap(WorkshopBook.Entry::due);
+    }
+
+    @Test
+    void anOwnStep_isPutBehindTheOneInHand_moved_andLeftOut_eachAsOneChange() {
+        model.choose(StepKind.SEAMS);
+        assertThat(model.add("", "30")).isPresent();
+        assertThat(model.add("Quilt the front", "9999")).isPresent();
+        assertThat(model.add("Quilt the front", "90")).isEmpty();
+        List<String> order = model.work().orElseThrow().order();
+        assertThat(order.indexOf("own-1")).isEqualTo(order.indexOf("seams") + 1);
+        model.choose(model.work().orElseThrow().step("own-1").orElseThrow().task());
+        model.move(-1);
+        order = model.work().orElseThrow().order();
+        assertThat(order.indexOf("own-1")).isEqualTo(order.indexOf("seams") - 1);
+        assertThat(workshop.undoLabelProperty().get()).contains("“Quilt the front” earlier");
+        workshop.undo();
+        assertThat(model.work().orElseThrow().order().indexOf("own-1"))
+                .isGreaterThan(model.work().orElseThrow().order().indexOf("seams"));
+        model.choose(StepKind.SECOND_TOILE);
+        model.leaveOut();
+        assertThat(model.work().orElseThrow().step(StepKind.SECOND_TOILE)).isEmpty();
+        model.keepOrder();
+        workshop.deeds().begin();
+        assertThat(workshop.commission().plan().order())
+                .as("the garments to come are made so")
+                .isEqualTo(workshop.house().order());
+        assertThat(workshop.house().order().leftOut()).contains(StepKind.SECOND_TOILE.id());
+    }
+
+    @Test
+    void aClockThatRanWhenTheProgramEnded_isOffered_andWhatItHadIsOnRecord() {
+        model.choose(StepKind.SEAMS);
+        model.startOrStop();
+        time.goOn(Duration.ofSeconds(150));
+        model.pulse();
+        // The program is killed here: nothing is stopped.
+        MakingModel again = new MakingModel(workshop, time, Runnable::run);
+        assertThat(again.running()).isEmpty();
+        assertThat(again.plan().of(StepKind.SEAMS.id()).minutes()).isEqualTo(2);
+        assertThat(again.interrupted().orElseThrow().task()).isEqualTo(StepKind.SEAMS);
+        again.goOn();
+        assertThat(again.running()).contains(StepKind.SEAMS);
+        assertThat(again.interrupted()).isEmpty();
+        again.startOrStop();
+        assertThat(new MakingModel(workshop, time, Runnable::run).interrupted())
+                .as("it was stopped in order")
+                .isEmpty();
+    }
+
+    @Test
+    void aMinuteOfTheClock_doesNotPartADrag_butIsNotPutOffForEver() {
+        model.startOrStop();
+        workshop.change("dragged", workshop.commission().withTitle("A"), bathyra.app.workshop.InHand.of("a drag"));
+        time.goOn(Duration.ofSeconds(70));
+        model.pulse();
+        assertThat(model.plan().of(StepKind.CONSULT.id()).minutes()).isZero();
+        workshop.change("dragged", workshop.commission().withTitle("B"), bathyra.app.workshop.InHand.of("a drag"));
+        time.goOn(Duration.ofSeconds(30));
+        model.pulse();
+        assertThat(model.plan().of(StepKind.CONSULT.id()).minutes()).isEqualTo(1);
+    }
+
+    @Test
+    void seams_areTickedOneByOne_andADoneStepUsesWhatLayReady() throws Exception {
+        model.choose(StepKind.SEAMS);
+        model.tick("side");
+        assertThat(model.plan().of(StepKind.SEAMS.id()).parts()).containsExactly("side");
+        model.tick("side");
+        assertThat(model.plan().of(StepKind.SEAMS.id()).parts()).isEmpty();
+        for (int i = 0; i < 200 && model.materials().bill().isEmpty(); i++) {
+            Thread.sleep(50);
+        }
+        Material cloth = model.materials().materials().get(0);
+        Kept kept = model.materials().shelf().find(cloth.what()).orElseThrow();
+        double there = model.materials().shelf().there(kept);
+        model.materials().ready(cloth);
+        assertThat(model.plan().supply(cloth.what())).isEqualTo(Supply.ready(cloth.needed()));
+        assertThat(model.materials().shelf().there(kept)).isEqualTo(there);
+        model.choose(StepKind.CUT);
+        model.done();
+        assertThat(model.materials().shelf().there(kept)).isCloseTo(there - cloth.needed(), within(1e-6));
+        workshop.undo();
+        assertThat(model.materials().shelf().there(kept)).as("with the step").isEqualTo(there);
+    }
+
+    @Test
+    void aQuoteBecomesAnInvoice_thatStaysAsItWas_andIsTakenBackByAnother() throws Exception {
+        PriceModel price = new PriceModel(workshop, model, model.materials(), time);
+        for (int i = 0; i < 200 && price.price().isEmpty(); i++) {
+            Thread.sleep(50);
+        }
+        assertThat(price.typed("agreed", "many", 0, 1e6, a -> price.deal().agreed(a)))
+                .isPresent();
+        assertThat(price.typed("agreed", "1.234,5,", 0, 1e6, a -> price.deal().agreed(a)))
+                .isPresent();
+        assertThat(price.quote().orElseThrow().heading()).isEqualTo("Quote");
+        assertThat(price.deal().quoted()).contains(model.today());
+        time.goOn(Duration.ofDays(31));
+        assertThat(price.isLapsed()).isTrue();
+        assertThat(price.typed("agreed", "960", 0, 1e6, a -> price.deal().agreed(a)))
+                .isEmpty();
+        assertThat(price.isLapsed()).isFalse();
+        assertThat(price.typed("paid", "480,00", 0, 1e6, a -> price.deal().paidDown(a.orElse(0.0))))
+                .isEmpty();
+        Invoices.Issued issued = price.issue().orElseThrow();
+        assertThat(issued.number()).isEqualTo(1);
+        assertThat(issued.cents()).isEqualTo(48_000);
+        price.deal("cheaper", price.deal().agreed(Optional.of(700.0)));
+        while (!workshop.undoLabelProperty().get().isEmpty()) {
+            workshop.undo();
+        }
+        assertThat(price.invoices()).as("undo does not reach it").containsExactly(issued);
+        assertThat(PriceModel.statement(issued).orElseThrow().heading()).isEqualTo("Invoice 1");
+        Invoices.Issued back = price.takeBack(issued).orElseThrow();
+        assertThat(back.number()).isEqualTo(2);
+        assertThat(back.cents()).isEqualTo(-48_000);
+    }
+
+    @Test
+    void onceMore_beginsFromTheGarment_withItsRecordBesideIt() {
+        long before = workshop.id();
+        String title = workshop.commission().title();
+        workshop.deeds().again(before, Optional.empty());
+        assertThat(workshop.id()).isNotEqualTo(before);
+        assertThat(workshop.commission().title()).isEqualTo(title + ", again");
+        assertThat(workshop.commission().measurements())
+                .isEqualTo(book.find(before).orElseThrow().measurements());
+        assertThat(workshop.commission().plan().progress()).isEmpty();
+        assertThat(book.versions().of(workshop.id()).get(0).commission())
+                .isEqualTo(book.find(before).orElseThrow());
     }
 }

@@ -35,6 +35,8 @@ public final class WeeksView extends BorderPane {
 
     private static final double HOURS = 236;
     private static final double FOOT = 26;
+    /** In less there is no room for a word beside the hours. */
+    private static final double WORDS = 62;
 
     private final Files files;
     private final WeeksModel model;
@@ -221,6 +223,13 @@ public final class WeeksView extends BorderPane {
         feet();
     }
 
+    /** What is free or over, in fewer words where there is little room. */
+    private static String foot(WorkLoad load, int week, double width) {
+        boolean over = load.over(week) > 0;
+        String hours = WeekWords.hours(over ? load.over(week) : load.atHand(week) - load.needed(week));
+        return width < WORDS ? (over ? "+" : "") + hours : hours + (over ? " over" : " free");
+    }
+
     /** Under each basin what is free or over; it chooses the week. */
     private void feet() {
         WorkLoad load = model.load();
@@ -240,10 +249,7 @@ public final class WeeksView extends BorderPane {
                 int week = load.week(span.monday(i));
                 boolean over = load.over(week) > 0;
                 foot.setId("week-" + load.monday(week));
-                foot.setText(
-                        over
-                                ? WeekWords.hours(load.over(week)) + " over"
-                                : WeekWords.hours(load.atHand(week) - load.needed(week)) + " free");
+                foot.setText(foot(load, week, width));
                 foot.setAccessibleText("Week of " + load.monday(week) + ": " + WeekWords.hours(load.needed(week))
                         + " needed, " + WeekWords.hours(load.atHand(week)) + " at hand");
                 foot.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("over"), over);

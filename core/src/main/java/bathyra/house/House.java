@@ -65,7 +65,21 @@ public record House(
 
     /** How many working days before the due day a day lies. */
     public int before(Occasion occasion, DateKind kind) {
-        return before.getOrDefault(occasion, Map.of()).getOrDefault(kind, kind.before());
+        Map<DateKind, Integer> own = before.getOrDefault(occasion, Map.of());
+        if (own.containsKey(kind)) {
+            return own.get(kind);
+        }
+        return switch (kind) {
+            // What takes longer to come is ordered earlier, and nothing is ordered before it is measured for.
+            case ORDERED -> Math.max(kind.before(), before(occasion, DateKind.CLOTH_IN) + longestDelivery());
+            case MEASURED ->
+                Math.max(kind.before(), before(occasion, DateKind.ORDERED) + kind.before() - DateKind.ORDERED.before());
+            default -> kind.before();
+        };
+    }
+
+    private int longestDelivery() {
+        return suppliers.stream().mapToInt(Supplier::days).max().orElse(0);
     }
 
     /** Who is meant by a name; the first where there is nobody of that name any more. */

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What a day brings.
@@ -29,7 +30,8 @@ public record DayList(List<Line> comes, List<Line> due, List<Line> cut, List<Lin
         ordered = List.copyOf(ordered);
     }
 
-    public static DayList of(WorkLoad load, LocalDate day) {
+    /** @param wanting whether anything of a commission's materials is missing; where nobody knows, empty */
+    public static DayList of(WorkLoad load, LocalDate day, Function<Long, Optional<Boolean>> wanting) {
         List<Line> comes = new ArrayList<>();
         List<Line> due = new ArrayList<>();
         List<Line> cut = new ArrayList<>();
@@ -53,8 +55,9 @@ public record DayList(List<Line> comes, List<Line> due, List<Line> cut, List<Lin
                     && job.work().next().filter(s -> s.task() == StepKind.CUT).isPresent()) {
                 cut.add(line(job, ""));
             }
-            boolean wanting = job.plan().shelf().isEmpty() && isOpen(job, StepKind.CUT);
-            if (wanting
+            boolean wants =
+                    wanting.apply(job.id()).orElseGet(() -> job.plan().shelf().isEmpty() && isOpen(job, StepKind.CUT));
+            if (wants
                     && !dates.day(DateKind.ORDERED).isAfter(day)
                     && dates.due().isAfter(day)) {
                 ordered.add(line(job, ""));

@@ -70,6 +70,12 @@ public record Dates(LocalDate due, Map<DateKind, LocalDate> days, List<Sentence>
             }
             before = kind;
         }
+        if (due.isBefore(days.get(DateKind.MEASURED))) {
+            said.add(Sentence.of(
+                    "It is due on {}, before it is measured on {}. One of the two is a slip.",
+                    DAY.format(due),
+                    DAY.format(days.get(DateKind.MEASURED))));
+        }
         if (plan.occasion() == Occasion.BRIDAL) {
             early(said, days, due, DateKind.MEASURED, MEASURED_WEEKS);
             early(said, days, due, DateKind.SECOND_FITTING, FITTED_WEEKS);

@@ -8,13 +8,17 @@ import java.util.Set;
 /** The steps of a making, in their order (C16.1), each with the day by which it is to be done and what to beware of. */
 public enum StepKind implements Task {
     CONSULT("consult", "Consult and measure", DateKind.MEASURED, ""),
-    DRAFT("draft", "Draft, print, glue", DateKind.TOILE, ""),
+    DRAFT("draft", "Draft, print, glue", DateKind.TOILE, "Glue where the air moves, and keep it off the skin."),
     TOILE("toile", "Cut and sew the toile", DateKind.FIRST_FITTING, "Cut away from the hand that holds."),
-    FIRST_FITTING("first-fitting", "First fitting", DateKind.FIRST_FITTING, "Lace little by little; ask how it feels."),
+    FIRST_FITTING("first-fitting", "First fitting", DateKind.FIRST_FITTING, StepKind.FITTED),
     CARRIED_BACK("carried-back", "Carry the fitting back", DateKind.CORRECTED, ""),
     SECOND_TOILE("second-toile", "Second toile", DateKind.CUT, "Cut away from the hand that holds."),
     CUT("cut", "Cut all layers, mark them", DateKind.CUT, "A rotary blade is closed before it is laid down."),
-    MOUNT("mount", "Mount the layers", DateKind.MADE_UP, ""),
+    MOUNT(
+            "mount",
+            "Mount the layers",
+            DateKind.MADE_UP,
+            "Steam burns: fuse under a cloth, the hand away from the iron."),
     FASTENING(
             "fastening", "Busk, zip or loops", DateKind.MADE_UP, "An awl goes through cloth and hand: hold beside it."),
     SEAMS("seams", "Seams, clipped and pressed", DateKind.MADE_UP, "Steam burns: press over a ham, not over the hand."),
@@ -27,14 +31,16 @@ public enum StepKind implements Task {
             "Bones cut, tipped, put in",
             DateKind.SECOND_FITTING,
             "Cut steel springs away and its ends are sharp: goggles, and a cap on every end."),
-    SECOND_FITTING(
-            "second-fitting", "Second fitting", DateKind.SECOND_FITTING, "Lace little by little; ask how it feels."),
+    SECOND_FITTING("second-fitting", "Second fitting", DateKind.SECOND_FITTING, StepKind.FITTED),
     LINING("lining", "Lining in, edges bound", DateKind.FINISHED, ""),
     FINISHING(
             "finishing",
             "Finish, lace, press",
             DateKind.FINISHED,
             "Steam burns: stand it on a stand, not on the wearer.");
+
+    private static final String FITTED =
+            "Lace little by little; ask how it feels. Who stands long turns faint: let the wearer sit between.";
 
     private final String id;
     private final String label;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bathyra.garment.Closure;
 import bathyra.house.House;
+import bathyra.house.Supplier;
 import bathyra.length.LengthUnit;
 import bathyra.plan.DateKind;
 import bathyra.plan.Occasion;
@@ -122,6 +123,25 @@ class OrderAndPaceTest {
                         .orElseThrow()
                         .said())
                 .noneSatisfy(s -> assertThat(s.in(LengthUnit.CM)).contains("wedding"));
+    }
+
+    @Test
+    void whatTakesLongToCome_isOrderedAndMeasuredForEarlier() {
+        Plan plan = Plan.NONE.due(Optional.of(LocalDate.of(2026, 12, 18)));
+        House slow = House.USUAL.suppliedBy(List.of(new Supplier("Near", 3), new Supplier("Far", 15)));
+        Dates usual = Dates.of(plan, House.USUAL, LocalDate.of(2026, 9, 1)).orElseThrow();
+        Dates dates = Dates.of(plan, slow, LocalDate.of(2026, 9, 1)).orElseThrow();
+        assertThat(House.USUAL.calendar().between(dates.day(DateKind.ORDERED), dates.day(DateKind.CLOTH_IN)))
+                .isEqualTo(15);
+        assertThat(dates.day(DateKind.MEASURED)).isBefore(dates.day(DateKind.ORDERED));
+        assertThat(dates.day(DateKind.CLOTH_IN)).isEqualTo(usual.day(DateKind.CLOTH_IN));
+        assertThat(Dates.of(
+                                plan.fixing(DateKind.MEASURED, Optional.of(LocalDate.of(2027, 1, 4))),
+                                House.USUAL,
+                                LocalDate.of(2026, 9, 1))
+                        .orElseThrow()
+                        .said())
+                .anySatisfy(s -> assertThat(s.in(LengthUnit.CM)).contains("before it is measured on 4 January 2027"));
     }
 
     private static LocalDate day(Plan plan, House house) {

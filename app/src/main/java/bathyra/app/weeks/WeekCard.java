@@ -227,7 +227,7 @@ final class WeekCard {
             card.words("Give a commission its due day and it lies here.");
             return;
         }
-        DayList list = DayList.of(load, model.today());
+        DayList list = DayList.of(load, model.today(), model::isWanting);
         said("Who comes", list.comes());
         said("What is to be done today", list.due());
         said("What is cut", list.cut());

@@ -3,12 +3,15 @@ package bathyra.app.weeks;
 import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Works;
+import bathyra.files.json.WorkJson;
 import bathyra.files.pdf.HangerLabels;
 import bathyra.files.plan.PlanCalendar;
 import bathyra.house.House;
 import bathyra.house.Maker;
 import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
+import bathyra.plan.Supply;
+import bathyra.supply.Material;
 import bathyra.workload.Job;
 import bathyra.workload.Relief;
 import bathyra.workload.Remedy;
@@ -21,8 +24,10 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.UnaryOperator;
@@ -36,6 +41,7 @@ final class WeeksModel {
     private final Runnable changed;
     private WorkLoad load;
     private List<Works.Row> uncounted = List.of();
+    private final Map<Long, Boolean> wanting = new HashMap<>();
     private Optional<Long> job = Optional.empty();
     private Optional<Integer> week = Optional.empty();
     private Optional<Done> done = Optional.empty();
@@ -69,6 +75,15 @@ final class WeeksModel {
                 .flatMap(r -> WorkKept.job(r, house, pace, today).stream())
                 .toList());
         List<Works.Row> unknown = open.stream().filter(r -> r.work().isEmpty()).toList();
+        wanting.clear();
+        for (Works.Row row : open) {
+            row.work()
+                    .flatMap(WorkJson.Work::bill)
+                    .ifPresent(b -> wanting.put(
+                            row.id(),
+                            Material.of(b, row.plan()).stream()
+                                    .anyMatch(m -> m.supply().state() == Supply.State.MISSING)));
+        }
         jobs.sort(Comparator.comparing((Job j) -> j.plan().due().orElse(LocalDate.MAX)));
         load = WorkLoad.of(jobs, workshop.house(), today());
         uncounted = unknown;
@@ -96,6 +111,11 @@ final class WeeksModel {
     /** Open commissions of which it is not known yet what there is to do. */
     List<Works.Row> uncounted() {
         return uncounted;
+    }
+
+    /** Whether anything that a commission is made from is missing; empty while its bill is not known. */
+    Optional<Boolean> isWanting(long id) {
+        return Optional.ofNullable(wanting.get(id));
     }
 
     boolean isInHand(long id) {

@@ -18,10 +18,13 @@ public enum GapShape {
     WIDER_BELOW,
     WIDER_ABOVE,
     WAISTED,
-    BOWED;
+    BOWED,
+    SKEWED;
 
     /** A gap is parallel within this, mm; after the second fitting within {@link #GOOD}. */
     private static final double EVEN = 15;
+    /** Its middle runs straight down the back within this, mm. */
+    private static final double STRAIGHT = 10;
     /** As even as it should be in the end, mm. */
     public static final double GOOD = 5;
 
@@ -40,6 +43,9 @@ public enum GapShape {
         if (gaps.size() < 2) {
             return UNMEASURED;
         }
+        if (lean(fitting) > STRAIGHT) {
+            return SKEWED;
+        }
         double least = gaps.stream().mapToDouble(g -> g).min().orElseThrow();
         double most = gaps.stream().mapToDouble(g -> g).max().orElseThrow();
         if (most - least <= EVEN) {
@@ -54,6 +60,17 @@ public enum GapShape {
             return BOWED;
         }
         return hem > top ? WIDER_BELOW : WIDER_ABOVE;
+    }
+
+    /** How far the middle of the gap runs to one side from top to hem, mm; level by level it is measured from the spine. */
+    private static double lean(Fitting fitting) {
+        double[] middles = readings(fitting).stream()
+                .mapToDouble(m -> m.across().millimetres())
+                .toArray();
+        return middles.length == 0
+                ? 0
+                : Arrays.stream(middles).max().getAsDouble()
+                        - Arrays.stream(middles).min().getAsDouble();
     }
 
     /** What it means, with how far apart the readings lie. */
@@ -78,6 +95,10 @@ public enum GapShape {
                 Sentence.of(
                         "It closes {} more in the middle than at its ends: the waist has girth too much there, or top and hem too little.",
                         apart);
+            case SKEWED ->
+                Sentence.of(
+                        "Skewed: its middle runs {} to one side from top to hem. One half is longer or fuller than the other, or a panel is turned: look whether she stands straight, and write down the marks of the right half too.",
+                        Length.mm(lean(fitting)));
             case BOWED ->
                 Sentence.of(
                         "It gapes by {} more in the middle than at its ends: the waist needs more girth, or top and hem less.",

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param number on the toile and in the list
  * @param side on which half
  * @param amount what {@link MarkKind#meaning} says of it, on each half
- * @param across how far the apex lies farther out
+ * @param across how far the apex lies farther out; of a gap, how far its middle lies to the left of the spine
  * @param fold how a fold runs
  * @param taken how the amount was come by
  * @param seen what was seen, in the cutter's words

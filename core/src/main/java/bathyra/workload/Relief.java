@@ -171,7 +171,7 @@ public final class Relief {
         return next;
     }
 
-    /** What would take work out of a week that has too much: a day moved of one commission, then of another on top of that, then more hours. Empty when it has not. */
+    /** What would take work out of a week that has too much: a day moved of one commission, then of another on top of that; and more hours, for what is left or instead. Empty when it has not. */
     public static List<Remedy> ofWeek(WorkLoad load, int week) {
         List<Remedy> found = new ArrayList<>();
         WorkLoad at = load;
@@ -183,7 +183,9 @@ public final class Relief {
             found.add(best.get());
             at = best.get().on(at);
         }
-        hoursIn(at, week).ifPresent(found::add);
+        // Where moving days is enough there is still the other way: to work longer.
+        hoursIn(found.size() < 2 && at.over(week) <= WorkLoad.LEAST ? load : at, week)
+                .ifPresent(found::add);
         return found;
     }
 

@@ -35,6 +35,7 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -77,6 +78,21 @@ class WorkedCorrectionsTest {
                         agreed(1, MarkKind.GAP, Spot.at(Level.UPPER), planned - 20),
                         agreed(2, MarkKind.GAP, Spot.at(Level.HIGH_HIP), planned + 30))))
                 .isEqualTo(GapShape.WIDER_BELOW);
+    }
+
+    @Test
+    void aGapWhoseMiddleRunsAside_isSkewed_howeverEvenItIs() {
+        Fitting straight = fitting(
+                agreed(1, MarkKind.GAP, Spot.at(Level.UPPER), 50).across(Length.mm(4)),
+                agreed(2, MarkKind.GAP, Spot.at(Level.HIGH_HIP), 52).across(Length.mm(-5)));
+        assertThat(GapShape.of(straight)).isEqualTo(GapShape.PARALLEL);
+        Fitting skewed = fitting(
+                agreed(1, MarkKind.GAP, Spot.at(Level.UPPER), 50).across(Length.mm(9)),
+                agreed(2, MarkKind.GAP, Spot.at(Level.WAIST), 51),
+                agreed(3, MarkKind.GAP, Spot.at(Level.HIGH_HIP), 52).across(Length.mm(-8)));
+        assertThat(GapShape.of(skewed)).isEqualTo(GapShape.SKEWED);
+        assertThat(GapShape.SKEWED.meaning(skewed).in(LengthUnit.CM).replace('\u00a0', ' '))
+                .contains("runs 1.7 cm to one side");
     }
 
     @ParameterizedTest

@@ -114,6 +114,7 @@ final class GapDrawing {
             brush.stroke(Ink.INK, 1.6);
             brush.polyline(far);
         }
+        spine(brush);
         brush.text(
                 "gap, planned " + LengthText.figure(Length.mm(planned), unit),
                 brush.view().x(path.start().x()),
@@ -132,6 +133,18 @@ final class GapDrawing {
                     Lettering.SOUNDING,
                     TextAlignment.LEFT);
         }
+    }
+
+    /** Where the spine runs in the gap, once its middle was measured against it. */
+    private void spine(Brush brush) {
+        if (readings.stream().allMatch(r -> r.across().millimetres() == 0) || readings.size() < 2) {
+            return;
+        }
+        brush.stroke(Ink.TEAL, 1.6, 2, 4);
+        brush.polyline(readings.stream()
+                .map(r -> new Point(
+                        on(r).x() + r.amount().millimetres() / 2 - r.across().millimetres(), on(r).y()))
+                .toList());
     }
 
     /** Between what was planned and what was measured: coral where it gapes, teal where it closes. */

@@ -135,6 +135,11 @@ final class MarkControls extends VBox {
             across = Optional.of(length("mark-across", "Farther out", mark.kind(), Mark::across, Mark::across));
             nodes.add(across.get());
         }
+        if (mark.kind() == MarkKind.GAP) {
+            across = Optional.of(
+                    length("mark-across", "Its middle, left of the spine", MarkKind.APEX, Mark::across, Mark::across));
+            nodes.add(across.get());
+        }
         if (mark.kind() == MarkKind.FOLD) {
             nodes.add(fold);
         }

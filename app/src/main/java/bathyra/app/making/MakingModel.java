@@ -43,6 +43,8 @@ final class MakingModel {
     private Plan planOf = Plan.NONE;
     private long clockOf;
     private String said = "";
+    private long listedOf = -1;
+    private Optional<LocalDate> listed = Optional.empty();
     private Subject subject = Subject.STEP;
     private final MaterialsModel materials;
     private Optional<Interrupted> interrupted;
@@ -281,13 +283,17 @@ final class MakingModel {
         }
     }
 
-    /** When the list of commissions has it due, where that is another day than it is planned for. */
+    /** When the list of commissions has it due, where its plan has no day. */
     Optional<LocalDate> dueInBook() {
-        return workshop.entries().stream()
-                .filter(e -> e.id() == workshop.id())
-                .findFirst()
-                .flatMap(WorkshopBook.Entry::due)
-                .filter(day -> !plan().due().equals(Optional.of(day)));
+        // The list is read once a commission, not at every frame of a drag.
+        if (listedOf != workshop.id()) {
+            listedOf = workshop.id();
+            listed = workshop.entries().stream()
+                    .filter(e -> e.id() == workshop.id())
+                    .findFirst()
+                    .flatMap(WorkshopBook.Entry::due);
+        }
+        return plan().due().isPresent() ? Optional.empty() : listed;
     }
 
     /** A day set by hand, or given back to the rule. */

@@ -29,6 +29,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -39,7 +40,10 @@ import javafx.util.Duration;
 /** The Making stage: the days on a tape, the steps with their minutes, the garment so far, what is on the shelf and what is spent; on the card the step in hand with its clock, a material, or the price. */
 public final class MakingView extends TableStage {
     private static final double FOOT = 186;
+    /** So near to a seam a click means it, pixels. */
+    private static final double REACH = 9;
 
+    private SoFarDrawing drawing;
     private final MakingModel model;
     private final StepList steps;
     private final DaysTape days;
@@ -82,6 +86,7 @@ public final class MakingView extends TableStage {
         foot.setMaxHeight(FOOT);
         setCenter(new BorderPane(getCenter(), days, null, foot, steps));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        table.addEventHandler(MouseEvent.MOUSE_CLICKED, this::tick);
         // The clock goes on while another stage is looked at.
         Timeline second = new Timeline(new KeyFrame(Duration.seconds(1), e -> pulse()));
         second.setCycleCount(Animation.INDEFINITE);
@@ -97,6 +102,18 @@ public final class MakingView extends TableStage {
         if (model.running().isPresent()) {
             model.pulse();
             controls.tick();
+        }
+    }
+
+    /** A click on a seam ticks it, while the seams are in hand. */
+    private void tick(MouseEvent e) {
+        if (e.isStillSincePress()
+                && drawing != null
+                && model.step()
+                        .filter(s -> s.task() == StepKind.SEAMS && !s.progress().done())
+                        .isPresent()) {
+            double reach = REACH / table.viewProperty().get().scale();
+            drawing.seamAt(table.paperAt(e), reach).ifPresent(model::tick);
         }
     }
 
@@ -120,12 +137,13 @@ public final class MakingView extends TableStage {
         steps.refresh();
         days.refresh();
         Draft draft = workshop.draft().orElseThrow();
-        lay(new SoFarDrawing(new SoFarDrawing.Shown(
+        drawing = new SoFarDrawing(new SoFarDrawing.Shown(
                 draft,
                 workshop.bones().orElseGet(() -> BonePlan.of(draft)),
                 done(work),
                 inHand.task(),
-                model.plan().of(StepKind.SEAMS.id()).parts())));
+                model.plan().of(StepKind.SEAMS.id()).parts()));
+        lay(drawing);
         shelf.refresh(model.subject() == MakingModel.Subject.MATERIAL ? material.chosen() : Optional.empty());
         spent.refresh();
         boolean other =

@@ -5,6 +5,7 @@ import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
+import bathyra.book.BookFailure;
 import bathyra.book.Works;
 import bathyra.draft.Draft;
 import bathyra.files.json.WorkJson;
@@ -22,9 +23,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** What the garment in hand is made from: its bill, found beside the window, and how it stands with each material. */
 final class MaterialsModel {
+    private static final Logger LOG = LoggerFactory.getLogger(MaterialsModel.class);
+
     private final Workshop workshop;
     private final Latest latest;
     private Optional<Bill> bill = Optional.empty();
@@ -77,7 +82,12 @@ final class MaterialsModel {
     private void found(long id, Draft draft, Bill found) {
         bill = Optional.of(found);
         if (!workshop.isClosed()) {
-            workshop.work().keep(id, draft.commission(), new WorkJson.Work(Counts.of(draft), bill));
+            try {
+                workshop.work().keep(id, draft.commission(), new WorkJson.Work(Counts.of(draft), bill));
+            } catch (BookFailure e) {
+                // The bill is shown all the same; the book's lists find it again.
+                LOG.warn("what a garment is made from could not be kept", e);
+            }
         }
         workshop.showing().again();
     }

@@ -2,6 +2,7 @@ package bathyra.app.making;
 
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
+import bathyra.app.table.EdgeUnderPointer;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Placement;
@@ -23,6 +24,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.text.TextAlignment;
@@ -45,6 +47,17 @@ final class SoFarDrawing implements Drawing {
     /** By which word a seam is ticked. */
     static String part(SeamJoin seam) {
         return seam.id();
+    }
+
+    /** The seam whose edge lies at a place of the table, by its word. @param reach farther away there is none, mm */
+    Optional<String> seamAt(Point paper, double reach) {
+        return EdgeUnderPointer.find(List.copyOf(pieces.values()), paper, reach, p -> places.get(p.id()))
+                .flatMap(f -> shown.draft().pattern().seams().stream()
+                        .filter(s -> Stream.of(s.a(), s.b())
+                                .anyMatch(r -> r.piece().equals(f.piece().id())
+                                        && r.edge().equals(f.edge().name())))
+                        .findFirst())
+                .map(SoFarDrawing::part);
     }
 
     /** Whether an edge belongs to a seam that was ticked. */

@@ -6,8 +6,9 @@ import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import bathyra.workload.Job;
 import bathyra.workload.WorkLoad;
-import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.text.TextAlignment;
 
@@ -64,15 +65,14 @@ final class Basins extends PaintedPane {
         g.fillRect(x + 1, water, width - 2, foot - water);
         double at = foot;
         boolean odd = false;
-        for (Job job : slips(load, week)) {
-            double height = load.needed(job.id(), week) * scale;
-            boolean mine = model.isInHand(job.id());
-            g.setFill(palette().of(mine ? Ink.TEAL : odd ? Ink.PIECE_ALT : Ink.PAPER));
+        for (Slip slip : slips(load, week)) {
+            double height = slip.minutes() * scale;
+            g.setFill(palette().of(slip.mine() ? Ink.TEAL : odd ? Ink.PIECE_ALT : Ink.PAPER));
             g.fillRect(x + EDGE, at - height, width - 2 * EDGE, height);
             at -= height;
             odd = !odd;
             if (height >= NAMED && width > 2 * NAMED) {
-                name(g, job, x + width / 2, at + height / 2, width - 2 * EDGE - 6, mine);
+                name(g, slip, x + width / 2, at + height / 2, width - 2 * EDGE - 6);
             }
         }
         if (at < foot) {
@@ -98,15 +98,27 @@ final class Basins extends PaintedPane {
         }
     }
 
-    private List<Job> slips(WorkLoad load, int week) {
-        return load.jobs().stream()
-                .filter(j -> load.needed(j.id(), week) > 0)
-                .sorted(Comparator.comparing(j -> j.plan().due().orElseThrow()))
-                .toList();
+    /** What is stacked in a basin: a commission, or one design for many. */
+    private record Slip(String title, double minutes, boolean mine) {
+        private Slip and(Slip more) {
+            return new Slip(title, minutes + more.minutes, mine || more.mine);
+        }
     }
 
-    private void name(Surface g, Job job, double middle, double y, double room, boolean mine) {
-        String name = WeekWords.brief(job.title());
+    private List<Slip> slips(WorkLoad load, int week) {
+        Map<String, Slip> slips = new LinkedHashMap<>();
+        // The jobs come by their due days.
+        for (Job job : load.jobs()) {
+            double minutes = load.needed(job.id(), week);
+            if (minutes > 0) {
+                slips.merge(job.title(), new Slip(job.title(), minutes, model.isInHand(job.id())), Slip::and);
+            }
+        }
+        return List.copyOf(slips.values());
+    }
+
+    private void name(Surface g, Slip slip, double middle, double y, double room) {
+        String name = WeekWords.brief(slip.title());
         int letters = (int) (room / LETTER);
         if (name.length() > letters && name.startsWith(ARTICLE)) {
             name = name.substring(ARTICLE.length());
@@ -115,7 +127,7 @@ final class Basins extends PaintedPane {
             name = letters < 4 ? "" : name.substring(0, letters - 1).strip() + "…";
         }
         g.setFont(Lettering.RULER);
-        g.setFill(palette().of(mine ? Ink.ON_TEAL : Ink.INK));
+        g.setFill(palette().of(slip.mine() ? Ink.ON_TEAL : Ink.INK));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         g.fillText(name, middle, y);

@@ -24,10 +24,11 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 
 /** One commission on the tape of weeks: a length of tape from measuring to its due day, stitched as far as today, with its toile and fittings as pins. */
-final class JobCell extends ListCell<Job> {
+final class JobCell extends ListCell<WeekRow> {
     private static final PseudoClass PAST = PseudoClass.getPseudoClass("past");
     private static final PseudoClass LATE = PseudoClass.getPseudoClass("late");
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
+    private static final PseudoClass UNDATED = PseudoClass.getPseudoClass("undated");
     private static final double HEIGHT = 50;
     private static final double TAPE_AT = 19;
     private static final double TAPE = 15;
@@ -100,14 +101,14 @@ final class JobCell extends ListCell<Job> {
         pin.setManaged(false);
         pin.setOnMouseDragged(e -> {
             double x = line.sceneToLocal(e.getSceneX(), e.getSceneY()).getX();
-            model.drag(getItem().id(), kind, span.day(x, line.getWidth()));
+            model.drag(getItem().first().id(), kind, span.day(x, line.getWidth()));
             e.consume();
         });
         pin.setOnMouseReleased(e -> model.drop());
         pin.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
                 LocalDate now = day(kind);
-                model.drag(getItem().id(), kind, now.plusDays(e.getCode() == KeyCode.LEFT ? -1 : 1));
+                model.drag(getItem().first().id(), kind, now.plusDays(e.getCode() == KeyCode.LEFT ? -1 : 1));
                 model.drop();
                 e.consume();
             }
@@ -116,25 +117,56 @@ final class JobCell extends ListCell<Job> {
     }
 
     private LocalDate day(Optional<DateKind> kind) {
-        Dates dates = model.job(getItem().id()).flatMap(Job::dates).orElseThrow();
+        Dates dates = model.job(getItem().first().id()).flatMap(Job::dates).orElseThrow();
         return kind.map(dates::day).orElse(dates.due());
     }
 
     @Override
-    protected void updateItem(Job job, boolean empty) {
-        super.updateItem(job, empty);
-        setGraphic(empty || job == null ? null : row);
-        if (job != null && !empty) {
+    protected void updateItem(WeekRow item, boolean empty) {
+        super.updateItem(item, empty);
+        setGraphic(empty || item == null ? null : row);
+        if (item != null && !empty) {
             place();
         }
     }
 
     /** Shows the commission as it stands in the model. */
     void place() {
-        Job job = getItem() == null ? null : model.job(getItem().id()).orElse(null);
-        if (job == null || line.getWidth() <= 0) {
+        if (getItem() == null || line.getWidth() <= 0) {
             return;
         }
+        if (getItem().isMany()) {
+            many(getItem());
+        } else {
+            model.job(getItem().first().id()).ifPresent(this::one);
+        }
+    }
+
+    /** One design for many, closed: from the first measuring to the last due day. */
+    private void many(WeekRow many) {
+        wearer.setText(WeekWords.brief(many.first().title()));
+        title.setText(many.wearers());
+        setTooltip(new Tooltip(many.first().title() + "\nRight opens it"));
+        pseudoClassStateChanged(IN_HAND, many.jobs().stream().anyMatch(j -> model.isInHand(j.id())));
+        pins.forEach(p -> p.setVisible(false));
+        end.setVisible(false);
+        late.setVisible(false);
+        words.pseudoClassStateChanged(LATE, false);
+        words.setText(WeekWords.hours(many.left()) + " left");
+        setAccessibleText(wearer.getText() + ", " + title.getText() + ", " + words.getText() + "; Right opens it");
+        double width = line.getWidth();
+        boolean dated = many.until().isPresent();
+        double now = span.x(model.today(), width);
+        double from = many.from().map(d -> span.x(d, width)).orElse(Math.max(0, now));
+        double until = many.until().map(d -> span.x(d, width)).orElse(width - 4);
+        lay(tape, from, until - from);
+        sewn.setVisible(dated);
+        sewn.resizeRelocate(from, TAPE_AT + TAPE / 2 - 1.5, Math.max(0, Math.min(now, until) - from), 3);
+        words(dated ? Math.max(until, 0) + 12 : from + 8, dated ? TAPE_AT - 2 : TAPE_AT + TAPE + 1);
+        tape.pseudoClassStateChanged(UNDATED, !dated);
+    }
+
+    private void one(Job job) {
         wearer.setText(job.wearer());
         title.setText(job.title());
         setTooltip(new Tooltip(job.wearer() + "\n" + job.title()));
@@ -154,7 +186,7 @@ final class JobCell extends ListCell<Job> {
             late.setVisible(false);
             words(x + 8, TAPE_AT + TAPE + 1);
         }
-        tape.pseudoClassStateChanged(PseudoClass.getPseudoClass("undated"), !dated);
+        tape.pseudoClassStateChanged(UNDATED, !dated);
     }
 
     private void dated(Job job, Dates dates) {

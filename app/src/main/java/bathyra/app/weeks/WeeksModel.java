@@ -25,12 +25,16 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /** The weeks of the workshop: what there is to do on every open commission, laid on the days left. */
 final class WeeksModel {
@@ -42,6 +46,7 @@ final class WeeksModel {
     private WorkLoad load;
     private List<Works.Row> uncounted = List.of();
     private final Map<Long, Boolean> wanting = new HashMap<>();
+    private final Set<String> opened = new HashSet<>();
     private Optional<Long> job = Optional.empty();
     private Optional<Integer> week = Optional.empty();
     private Optional<Done> done = Optional.empty();
@@ -101,6 +106,35 @@ final class WeeksModel {
     /** The open commissions, the soonest due first, those without a due day last. */
     List<Job> jobs() {
         return load.jobs();
+    }
+
+    /** The rows of the tape: of a design for many one, until it is opened. */
+    List<WeekRow> rows() {
+        Map<String, List<Job>> designs =
+                jobs().stream().collect(Collectors.groupingBy(Job::title, LinkedHashMap::new, Collectors.toList()));
+        List<WeekRow> rows = new ArrayList<>();
+        Set<String> shown = new HashSet<>();
+        for (Job each : jobs()) {
+            List<Job> design = designs.get(each.title());
+            boolean many = design.size() >= WeekRow.MANY;
+            if (many && shown.add(each.title())) {
+                rows.add(new WeekRow(design));
+            }
+            if (!many || opened.contains(each.title())) {
+                rows.add(new WeekRow(List.of(each)));
+            }
+        }
+        return rows;
+    }
+
+    /** Opens a design for many, or closes it. */
+    void open(WeekRow row, boolean open) {
+        if (open) {
+            opened.add(row.first().title());
+        } else {
+            opened.remove(row.first().title());
+        }
+        changed.run();
     }
 
     /** A commission as it stands, or as it is being dragged. */

@@ -3,7 +3,6 @@ package bathyra.app.weeks;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
-import bathyra.workload.Job;
 import bathyra.workload.WorkLoad;
 import java.io.IOException;
 import java.time.Clock;
@@ -41,7 +40,7 @@ public final class WeeksView extends BorderPane {
     private final Files files;
     private final WeeksModel model;
     private final Span span;
-    private final ListView<Job> list = new ListView<>();
+    private final ListView<WeekRow> list = new ListView<>();
     private final Label found = new Label();
     private final WeeksTape tape;
     private final Basins basins;
@@ -50,7 +49,7 @@ public final class WeeksView extends BorderPane {
     private final WeekCard card;
     private final Set<JobCell> cells = new HashSet<>();
     private final List<Button> weeks = new ArrayList<>();
-    private List<Long> listed = List.of();
+    private List<String> listed = List.of();
 
     /** @param card on which the reckoning is written @param open shows the commission in hand at its making */
     public WeeksView(Workshop workshop, Files files, Card card, Runnable open) {
@@ -82,7 +81,7 @@ public final class WeeksView extends BorderPane {
         });
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (now != null) {
-                model.choose(now.id());
+                model.choose(now.first().id());
             }
         });
         list.setOnMouseClicked(e -> {
@@ -91,8 +90,16 @@ public final class WeeksView extends BorderPane {
             }
         });
         list.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ENTER && !(e.getTarget() instanceof Button)) {
+            if (e.getTarget() instanceof Button) {
+                return;
+            }
+            WeekRow row = list.getSelectionModel().getSelectedItem();
+            boolean opens = e.getCode() == KeyCode.RIGHT || e.getCode() == KeyCode.LEFT;
+            if (e.getCode() == KeyCode.ENTER) {
                 this.card.open();
+                e.consume();
+            } else if (opens && !e.isAltDown() && row != null && row.isMany()) {
+                model.open(row, e.getCode() == KeyCode.RIGHT);
                 e.consume();
             }
         });
@@ -198,12 +205,18 @@ public final class WeeksView extends BorderPane {
             dragging(model.held().getAsLong());
             return;
         }
-        List<Long> ids = model.jobs().stream().map(Job::id).toList();
-        if (!ids.equals(listed)) {
-            listed = ids;
-            list.getItems().setAll(model.jobs());
+        List<WeekRow> rows = model.rows();
+        List<String> keys = rows.stream().map(WeekRow::key).toList();
+        if (!keys.equals(listed)) {
+            listed = keys;
+            int at = list.getSelectionModel().getSelectedIndex();
+            list.getItems().setAll(rows);
+            // The same row stays chosen when a design is opened under it.
+            if (at >= 0 && at < rows.size()) {
+                list.getSelectionModel().select(at);
+            }
         }
-        int open = ids.size() + model.uncounted().size();
+        int open = model.jobs().size() + model.uncounted().size();
         found.setText(open + " open"
                 + (model.uncounted().isEmpty() ? "" : ", " + model.uncounted().size() + " still to be counted"));
         cells.forEach(JobCell::place);
@@ -217,7 +230,9 @@ public final class WeeksView extends BorderPane {
     /** While a day is held only its own line and the hours move; whether all days can be held is counted when it is let go. */
     private void dragging(long id) {
         cells.stream()
-                .filter(c -> c.getItem() != null && c.getItem().id() == id)
+                .filter(c -> c.getItem() != null
+                        && !c.getItem().isMany()
+                        && c.getItem().first().id() == id)
                 .forEach(JobCell::place);
         basins.show();
         feet();

@@ -29,8 +29,9 @@ class CommandsTest extends CommandRun {
 
     @Test
     void plan_writesTheStepsAndTheirMinutes_andTheDaysOfWhatHasADueDay() throws IOException {
-        assertThat(run("plan", heron, "--out", folder.resolve("heron"))).isEqualTo(0);
-        assertThat(files(folder.resolve("heron"))).containsExactly("plan.json", "plan.pdf");
+        Path undated = write("undated.bathyra.json", DemoBook.document("the-lamplighter"));
+        assertThat(run("plan", undated, "--out", folder.resolve("undated"))).isEqualTo(0);
+        assertThat(files(folder.resolve("undated"))).containsExactly("plan.json", "plan.pdf");
         Path queen = write("queen.bathyra.json", DemoBook.document("the-salt-queen"));
         assertThat(run("plan", queen, "--out", folder.resolve("queen"))).isEqualTo(0);
         assertThat(files(folder.resolve("queen"))).containsExactly("plan.ics", "plan.json", "plan.pdf");

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.workshop.Workshop;
+import bathyra.bone.BonePlan;
 import bathyra.book.Invoices;
 import bathyra.book.WorkshopBook;
+import bathyra.draft.Draft;
+import bathyra.geometry.Point;
 import bathyra.house.Kept;
 import bathyra.plan.DateKind;
 import bathyra.plan.Supply;
@@ -17,6 +20,9 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -269,5 +275,24 @@ class MakingModelTest {
         assertThat(workshop.commission().plan().progress()).isEmpty();
         assertThat(book.versions().of(workshop.id()).get(0).commission())
                 .isEqualTo(book.find(before).orElseThrow());
+    }
+
+    @Test
+    void aClickOnTheDrawing_meansTheSeamThatLiesThere() {
+        Draft draft = workshop.draft().orElseThrow();
+        SoFarDrawing drawing =
+                new SoFarDrawing(new SoFarDrawing.Shown(draft, BonePlan.of(draft), Set.of(), StepKind.SEAMS, Set.of()));
+        Point[] all = drawing.extent();
+        Set<String> found = new TreeSet<>();
+        for (double x = all[0].x(); x < all[1].x(); x += 2) {
+            for (double y = all[0].y(); y < all[1].y(); y += 8) {
+                drawing.seamAt(new Point(x, y), 3).ifPresent(found::add);
+            }
+        }
+        assertThat(found)
+                .isEqualTo(draft.pattern().seams().stream()
+                        .map(SoFarDrawing::part)
+                        .collect(Collectors.toCollection(TreeSet::new)));
+        assertThat(drawing.seamAt(new Point(all[0].x() - 100, all[0].y()), 3)).isEmpty();
     }
 }

@@ -156,4 +156,18 @@ class WeeksModelTest extends InWorkshop {
                 new WeeksModel(workshop, Clock.fixed(Instant.parse("2031-01-06T09:00:00Z"), ZoneOffset.UTC), () -> {});
         assertThat(later.load().needed(0)).as("all of it is overdue").isGreaterThan(0);
     }
+
+    @Test
+    void aDesignForMany_isOneRow_untilItIsOpened() {
+        assertThat(model.rows()).hasSize(13);
+        WeekRow chorus =
+                model.rows().stream().filter(WeekRow::isMany).findFirst().orElseThrow();
+        assertThat(chorus.wearers()).isEqualTo("twelve wearers, one design");
+        assertThat(chorus.left())
+                .isCloseTo(chorus.jobs().stream().mapToDouble(Job::left).sum(), within(1e-9));
+        model.open(chorus, true);
+        assertThat(model.rows()).hasSize(25);
+        model.open(chorus, false);
+        assertThat(model.rows()).hasSize(13);
+    }
 }

@@ -18,8 +18,6 @@ import bathyra.workplan.WorkPlan;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -47,6 +45,7 @@ final class MakingModel {
     private Optional<LocalDate> listed = Optional.empty();
     private Subject subject = Subject.STEP;
     private final MaterialsModel materials;
+    private final StepOrdering ordering;
     private Optional<Interrupted> interrupted;
 
     /** What the card is about. */
@@ -65,6 +64,7 @@ final class MakingModel {
         this.time = time;
         this.clock = new StepClock(time);
         this.materials = new MaterialsModel(workshop, later);
+        this.ordering = new StepOrdering(workshop, this);
         this.interrupted = workshop.book().place(CLOCK).flatMap(MakingModel::interrupted);
     }
 
@@ -138,6 +138,11 @@ final class MakingModel {
     Optional<WorkPlan.Step> step() {
         return work().flatMap(w ->
                 chosen.flatMap(w::step).or(w::next).or(() -> w.steps().stream().reduce((a, b) -> b)));
+    }
+
+    /** The step in hand is the next that is not done again. */
+    void chooseNext() {
+        chosen = Optional.empty();
     }
 
     void choose(Task kind) {
@@ -334,70 +339,13 @@ final class MakingModel {
         });
     }
 
-    /** A step of the cutter's own, behind the step in hand. @return what is wrong with it */
-    Optional<String> add(String label, String text) {
-        try {
-            double minutes = Double.parseDouble(text.replace(',', '.').strip());
-            if (!label.isBlank() && minutes >= 0 && minutes <= Progress.MOST) {
-                step().ifPresent(at -> add(label.strip(), minutes, at.task()));
-                return Optional.empty();
-            }
-        } catch (NumberFormatException e) {
-            // Said below.
-        }
-        return Optional.of("Type what is done, and its minutes from 0 to " + (int) Progress.MOST + ".");
+    /** How the cutter works otherwise than the rule has it. */
+    StepOrdering ordering() {
+        return ordering;
     }
 
-    private void add(String label, double minutes, Task behind) {
-        StepOrder with = plan().order().adding(label, minutes, behind.by());
-        String id = with.own().get(with.own().size() - 1).id();
-        List<String> order = new ArrayList<>(work().orElseThrow().order());
-        order.add(order.indexOf(behind.id()) + 1, id);
-        order(label + ", a step more", with.ordered(order));
-    }
-
-    /** Moves the step in hand before or behind its neighbour. */
-    void move(int by) {
-        step().ifPresent(s -> {
-            List<String> order = new ArrayList<>(work().orElseThrow().order());
-            int at = order.indexOf(s.task().id());
-            if (at + by >= 0 && at + by < order.size()) {
-                Collections.swap(order, at, at + by);
-                order(
-                        "“" + s.task().label() + "” " + (by < 0 ? "earlier" : "later"),
-                        plan().order().ordered(order));
-                chosen = Optional.of(s.task());
-                workshop.showing().again();
-            }
-        });
-    }
-
-    /** Leaves the step in hand out; one of the cutter's own goes. */
-    void leaveOut() {
-        step().ifPresent(s -> {
-            chosen = Optional.empty();
-            order(
-                    "without “" + s.task().label() + "”",
-                    plan().order().without(s.task().id()));
-        });
-    }
-
-    /** Takes every step in again that was left out. */
-    void takeIn() {
-        order("every step again", plan().order().whole());
-    }
-
-    /** Keeps this order of working for the garments to come. */
-    void keepOrder() {
-        workshop.setHouse(workshop.house().ordering(plan().order()));
-    }
-
-    /** Works in the order that was kept. */
-    void useOrder() {
-        order("the order of the house", workshop.house().order());
-    }
-
-    private void order(String label, StepOrder next) {
+    /** Works in another order, as one change. */
+    void order(String label, StepOrder next) {
         workshop.letGo();
         change(label, plan().ordered(next), "order");
         workshop.letGo();
@@ -419,11 +367,6 @@ final class MakingModel {
 
     boolean hasOwnDays() {
         return !plan().fixed().isEmpty();
-    }
-
-    /** The order that is kept, and whether this garment follows it. */
-    boolean followsHouse() {
-        return plan().order().equals(workshop.house().order());
     }
 
     void learner(boolean next) {

@@ -48,16 +48,16 @@ final class StepDeeds {
         adding = new VBox(4, row, wrong);
         moving = new HBox(
                 12,
-                Deed.button("step-earlier", "Earlier", () -> model.move(-1)),
-                Deed.button("step-later", "Later", () -> model.move(1)),
-                Deed.button("step-out", "Leave it out", model::leaveOut));
-        takeIn = Deed.button("steps-in", "", model::takeIn);
-        keep = Deed.button("keep-order", "Keep this order for garments to come", model::keepOrder);
-        use = Deed.button("use-order", "Work in the order that was kept", model::useOrder);
+                Deed.button("step-earlier", "Earlier", () -> model.ordering().move(-1)),
+                Deed.button("step-later", "Later", () -> model.ordering().move(1)),
+                Deed.button("step-out", "Leave it out", model.ordering()::leaveOut));
+        takeIn = Deed.button("steps-in", "", model.ordering()::takeIn);
+        keep = Deed.button("keep-order", "Keep this order for garments to come", model.ordering()::keepOrder);
+        use = Deed.button("use-order", "Work in the order that was kept", model.ordering()::useOrder);
     }
 
     private void add() {
-        Optional<String> said = model.add(label.getText(), minutes.getText());
+        Optional<String> said = model.ordering().add(label.getText(), minutes.getText());
         wrong.setText(said.orElse(""));
         if (said.isEmpty()) {
             label.clear();
@@ -74,7 +74,7 @@ final class StepDeeds {
             takeIn.setText("Take in again what is left out (" + out + ")");
             card.add(takeIn);
         }
-        if (!model.followsHouse()) {
+        if (!model.ordering().followsHouse()) {
             card.add(keep);
             card.add(use);
         }

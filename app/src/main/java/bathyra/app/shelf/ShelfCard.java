@@ -7,8 +7,6 @@ import bathyra.app.workshop.Editions;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
-import bathyra.book.BookFailure;
-import bathyra.book.Invoices;
 import bathyra.book.Measurings;
 import bathyra.book.Versions;
 import bathyra.book.Wearers;
@@ -37,7 +35,6 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -61,7 +58,7 @@ final class ShelfCard {
     private final Runnable open;
     private final Label put = new Label();
     private Optional<Entry> chosen = Optional.empty();
-    private boolean erasing;
+    private final Erasing erasing;
 
     /**
      * @param restore puts a backup in the place of the book and opens it
@@ -81,6 +78,7 @@ final class ShelfCard {
         this.restore = restore;
         this.changed = changed;
         this.open = open;
+        this.erasing = new Erasing(workshop, this::show, changed);
         put.getStyleClass().addAll("words", "quiet");
         put.managedProperty().bind(put.textProperty().isNotEmpty());
     }
@@ -88,7 +86,7 @@ final class ShelfCard {
     /** Shows another commission, or none. */
     void show(Optional<Entry> next) {
         if (!next.map(Entry::id).equals(chosen.map(Entry::id))) {
-            erasing = false;
+            erasing.forget();
             put.setText("");
         }
         chosen = next;
@@ -145,7 +143,7 @@ final class ShelfCard {
                         card.getScene().getWindow(), "Everything of " + entry.wearer())
                 .ifPresent(folder -> export(entry.wearer(), folder))));
         card.add(put);
-        erase(entry);
+        erasing.show(card, entry, commissions(entry.wearer()));
         backups();
     }
 
@@ -320,72 +318,6 @@ final class ShelfCard {
         HBox row = new HBox(8, name, button);
         row.getStyleClass().add("fields");
         card.add(row);
-    }
-
-    /** What cannot be undone is asked twice. */
-    private void erase(Entry entry) {
-        if (!erasing) {
-            card.add(Deed.button("erase", "Erase " + entry.wearer() + " for good", () -> {
-                erasing = true;
-                show();
-            }));
-            return;
-        }
-        long all = commissions(entry.wearer());
-        card.words(
-                "Every figure of " + entry.wearer() + " and "
-                        + (all == 1 ? "this commission" : "all " + all + " commissions")
-                        + " will be gone from the book and its backups. This cannot be undone.",
-                "caution");
-        CheckBox others = new CheckBox("Take the name out there as well");
-        others.setId("erase-others");
-        List<Wearers.Mention> mentions = workshop.book().wearers().mentions(entry.wearer());
-        if (!mentions.isEmpty()) {
-            card.words(
-                    "The name stands in what belongs to others too: "
-                            + mentions.stream().map(ShelfCard::where).collect(Collectors.joining("; ")) + ".",
-                    "caution");
-            card.add(others);
-        }
-        CheckBox invoices = new CheckBox("The law asks that the name stays on them");
-        invoices.setId("erase-not-invoices");
-        invoices.setWrapText(true);
-        List<Invoices.Issued> issued = workshop.book().invoices().of(entry.wearer());
-        if (!issued.isEmpty()) {
-            card.words(
-                    "Number, day and amount of what was invoiced stay: "
-                            + issued.stream()
-                                    .map(i -> "invoice " + i.number() + " of " + i.day())
-                                    .collect(Collectors.joining(", "))
-                            + ".",
-                    "caution");
-            card.add(invoices);
-        }
-        Button yes = new Button("Erase for good");
-        yes.setId("erase-yes");
-        yes.setOnAction(e -> {
-            erasing = false;
-            try {
-                workshop.deeds().erase(entry.wearer(), others.isSelected(), invoices.isSelected());
-                changed.run();
-            } catch (BookFailure failed) {
-                card.words(failed.getMessage(), "caution");
-            }
-        });
-        Button no = new Button("Keep it");
-        no.setId("erase-no");
-        no.setOnAction(e -> {
-            erasing = false;
-            show();
-        });
-        card.add(new HBox(8, yes, no));
-    }
-
-    private static String where(Wearers.Mention mention) {
-        return (mention.inTitle() && mention.inNotes()
-                        ? "the title and the notes"
-                        : mention.inTitle() ? "the title" : "the notes")
-                + " of \"" + mention.title() + "\"";
     }
 
     private long commissions(String wearer) {

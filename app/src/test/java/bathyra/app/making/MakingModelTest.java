@@ -150,13 +150,13 @@ class MakingModelTest {
     @Test
     void anOwnStep_isPutBehindTheOneInHand_moved_andLeftOut_eachAsOneChange() {
         model.choose(StepKind.SEAMS);
-        assertThat(model.add("", "30")).isPresent();
-        assertThat(model.add("Quilt the front", "9999")).isPresent();
-        assertThat(model.add("Quilt the front", "90")).isEmpty();
+        assertThat(model.ordering().add("", "30")).isPresent();
+        assertThat(model.ordering().add("Quilt the front", "9999")).isPresent();
+        assertThat(model.ordering().add("Quilt the front", "90")).isEmpty();
         List<String> order = model.work().orElseThrow().order();
         assertThat(order.indexOf("own-1")).isEqualTo(order.indexOf("seams") + 1);
         model.choose(model.work().orElseThrow().step("own-1").orElseThrow().task());
-        model.move(-1);
+        model.ordering().move(-1);
         order = model.work().orElseThrow().order();
         assertThat(order.indexOf("own-1")).isEqualTo(order.indexOf("seams") - 1);
         assertThat(workshop.undoLabelProperty().get()).contains("“Quilt the front” earlier");
@@ -164,9 +164,9 @@ class MakingModelTest {
         assertThat(model.work().orElseThrow().order().indexOf("own-1"))
                 .isGreaterThan(model.work().orElseThrow().order().indexOf("seams"));
         model.choose(StepKind.SECOND_TOILE);
-        model.leaveOut();
+        model.ordering().leaveOut();
         assertThat(model.work().orElseThrow().step(StepKind.SECOND_TOILE)).isEmpty();
-        model.keepOrder();
+        model.ordering().keepOrder();
         workshop.deeds().begin();
         assertThat(workshop.commission().plan().order())
                 .as("the garments to come are made so")

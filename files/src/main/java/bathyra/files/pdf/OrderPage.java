@@ -1,57 +1,34 @@
 package bathyra.files.pdf;
 
 import bathyra.supply.OrderList;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /** The order list on A4, supplier by supplier, with a box to tick for each thing. */
-public final class OrderPage {
+public final class OrderPage extends RunningPage {
     private static final double LEFT = 18;
     private static final double RIGHT = 192;
-    private static final double AMOUNT = 130;
+    private static final double AMOUNT = 150;
+    private static final double WORDS = 84;
+    private static final double BOX = 3.2;
     private static final double SIZE = 9.5;
     private static final double ROW = 5.4;
     private static final double FOOT = 272;
 
-    private final PDDocument document;
-    private final Typeface face;
-    private PDPageContentStream stream;
-    private Pen pen;
-    private double y;
+    private final OrderList list;
 
-    private OrderPage(PDDocument document, Typeface face) {
-        this.document = document;
-        this.face = face;
+    private OrderPage(OrderList list) {
+        super(LEFT, RIGHT, FOOT);
+        this.list = list;
     }
 
     public static byte[] write(OrderList list) throws IOException {
-        try (PDDocument document = new PDDocument();
-                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
-            OrderPage page = new OrderPage(document, Typeface.in(document));
-            page.all(list);
-            page.stream.close();
-            document.getDocumentInformation().setTitle("Order list");
-            document.save(bytes);
-            return bytes.toByteArray();
-        }
+        return new OrderPage(list).bytes("Order list");
     }
 
-    private void turn() throws IOException {
-        if (stream != null) {
-            stream.close();
-        }
-        stream = new PDPageContentStream(document, PdfPattern.page(document, Paper.A4.width(), Paper.A4.height()));
-        pen = new Pen(stream, Paper.A4.height());
-        pen.stroke(0.25);
-        y = 24;
-    }
-
-    private void all(OrderList list) throws IOException {
-        turn();
+    @Override
+    protected void all() throws IOException {
         pen.text(LEFT, y, face.title(), 20, "Order list");
         y += 10;
         String supplier = null;
@@ -68,26 +45,19 @@ public final class OrderPage {
     }
 
     private void line(OrderList.Line line) throws IOException {
-        List<String> words = Typeface.broken(
+        List<String> words = broken(
                 face.plain(),
                 SIZE,
                 line.what() + (line.garments().isEmpty() ? "" : ", for " + String.join("; ", line.garments())),
-                AMOUNT - LEFT - 28);
+                WORDS);
         room(words.size() * ROW);
-        pen.rect(LEFT, y - 3, 3.2, 3.2);
-        String amount = String.format(Locale.ROOT, "%.1f %s", line.amount(), line.unit());
-        pen.text(AMOUNT - Typeface.width(face.bold(), SIZE, amount) + 20, y, face.bold(), SIZE, amount);
-        String by = line.by().map(d -> "order by " + d).orElse("");
-        pen.text(RIGHT - Typeface.width(face.plain(), SIZE, by), y, face.plain(), SIZE, by);
+        pen.stroke(0.25);
+        pen.rect(LEFT, y - BOX + 0.2, BOX, BOX);
+        right(AMOUNT, face.bold(), SIZE, String.format(Locale.ROOT, "%.1f %s", line.amount(), line.unit()));
+        right(face.plain(), SIZE, line.by().map(d -> "order by " + d).orElse(""));
         for (String each : words) {
-            pen.text(LEFT + 6, y, face.plain(), SIZE, each);
+            pen.text(LEFT + 2 * BOX, y, face.plain(), SIZE, each);
             y += ROW;
-        }
-    }
-
-    private void room(double height) throws IOException {
-        if (y + height > FOOT) {
-            turn();
         }
     }
 }

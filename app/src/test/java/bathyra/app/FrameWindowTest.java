@@ -7,6 +7,9 @@ import bathyra.files.SquareFinder;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -126,5 +129,38 @@ class FrameWindowTest extends RealWindow {
         robot.clickOn("#undo");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#stage-measure").query().getAccessibleText()).isEqualTo("Measure");
+    }
+
+    @Test
+    void theGuideOpensAtTheStageInHand_andFollowsIt(FxRobot robot) {
+        go(robot, "cups");
+        robot.push(KeyCode.F1);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#guide .craft-found .craft-text").<Text>query().getText())
+                .isEqualTo("Cups");
+        go(robot, "bones");
+        assertThat(robot.lookup("#guide .craft-found .craft-text").<Text>query().getText())
+                .isEqualTo("Bones");
+        robot.push(KeyCode.F1);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#guide").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void anythingIsFound_andDoneOrGoneToThere(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("bon").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#bones-table").tryQuery()).isPresent();
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("lampl");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#commission")).startsWith("The Lamplighter");
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("inch").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#unit-in").<ToggleButton>query().isSelected()).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("nothing so called").push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#find").<Node>query().getParent().isVisible()).isFalse();
     }
 }

@@ -35,10 +35,26 @@ public final class CraftPage extends BorderPane {
     private final TextField search = new TextField();
     private int last = -1;
 
-    /** @param back leads back to where one was */
-    public CraftPage(CraftText text, Rule rule, Runnable back) {
+    /** The rules, opened at one of them. @param back leads back to where one was */
+    public static CraftPage rules(CraftText text, Rule rule, Runnable back) {
+        CraftPage page = new CraftPage("craft", "The rules that the program follows", text, back);
+        text.find(rule).ifPresent(page::show);
+        return page;
+    }
+
+    /** The guide. @param back closes it */
+    public static CraftPage guide(Runnable back) {
+        return new CraftPage("guide", "Guide", CraftText.guide(), back);
+    }
+
+    /** Opens it at a heading, if there is one of these words. */
+    public void open(String heading) {
+        text.heading(heading).ifPresent(this::show);
+    }
+
+    private CraftPage(String id, String title, CraftText text, Runnable back) {
         this.text = text;
-        setId("craft");
+        setId(id);
         getStyleClass().add("craft");
         page.getStyleClass().add("craft-page");
         for (Block block : text.blocks()) {
@@ -48,8 +64,8 @@ public final class CraftPage extends BorderPane {
         }
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setId("craft-scroll");
-        setTop(bar(back));
+        scroll.setId(id + "-scroll");
+        setTop(bar(id, title, back));
         setCenter(scroll);
         addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
@@ -57,21 +73,20 @@ public final class CraftPage extends BorderPane {
                 e.consume();
             }
         });
-        text.find(rule).ifPresent(this::show);
     }
 
-    private HBox bar(Runnable back) {
-        Button close = new Button("Back");
-        close.setId("craft-back");
+    private HBox bar(String id, String title, Runnable back) {
+        Button close = new Button(id.equals("guide") ? "Close" : "Back");
+        close.setId(id + "-back");
         close.getStyleClass().add("primary");
         close.setOnAction(e -> back.run());
-        Label name = new Label("The rules that the program follows");
+        Label name = new Label(title);
         name.getStyleClass().add("section-head");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        search.setId("craft-search");
+        search.setId(id + "-search");
         search.setPromptText("Look for a word");
-        search.setAccessibleText("Look for a word in the rules; Enter goes on to the next place");
+        search.setAccessibleText("Look for a word here; Enter goes on to the next place");
         search.setOnAction(e -> next());
         HBox bar = new HBox(close, name, space, search);
         bar.getStyleClass().add("craft-bar");

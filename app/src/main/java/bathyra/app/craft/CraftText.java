@@ -17,7 +17,9 @@ import org.commonmark.ext.gfm.tables.TableCell;
 import org.commonmark.ext.gfm.tables.TableRow;
 import org.commonmark.ext.gfm.tables.TablesExtension;
 import org.commonmark.node.BulletList;
+import org.commonmark.node.Code;
 import org.commonmark.node.Heading;
+import org.commonmark.node.Image;
 import org.commonmark.node.Node;
 import org.commonmark.node.OrderedList;
 import org.commonmark.node.Paragraph;
@@ -29,6 +31,7 @@ import org.commonmark.parser.Parser;
 /** The rules that the program follows, {@code docs/craft.md}, as blocks in their order. */
 public final class CraftText {
     private static final String RESOURCE = "/craft/craft.md";
+    private static final String GUIDE = "/craft/guide.md";
 
     private final List<Block> blocks;
 
@@ -80,7 +83,16 @@ public final class CraftText {
 
     /** The rules that the program ships with. */
     public static CraftText shipped() {
-        try (InputStream in = CraftText.class.getResourceAsStream(RESOURCE)) {
+        return read(RESOURCE);
+    }
+
+    /** The guide that the program ships with. */
+    public static CraftText guide() {
+        return read(GUIDE);
+    }
+
+    private static CraftText read(String resource) {
+        try (InputStream in = CraftText.class.getResourceAsStream(resource)) {
             return of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -110,6 +122,10 @@ public final class CraftText {
     }
 
     private static void add(List<Block> blocks, Node node, String section) {
+        if (node instanceof Paragraph && spans(node).isEmpty()) {
+            // A picture alone: the window shows the thing itself.
+            return;
+        }
         if (node instanceof Paragraph) {
             blocks.add(new Block(Kind.WORDS, section, List.of(spans(node))));
         } else if (node instanceof BulletList || node instanceof OrderedList) {
@@ -145,12 +161,24 @@ public final class CraftText {
         for (Node node = of.getFirstChild(); node != null; node = node.getNext()) {
             if (node instanceof Text text) {
                 spans.add(new Span(text.getLiteral(), strong));
+            } else if (node instanceof Code code) {
+                spans.add(new Span(code.getLiteral(), strong));
             } else if (node instanceof SoftLineBreak) {
                 spans.add(new Span(" ", strong));
-            } else {
+            } else if (!(node instanceof Image)) {
                 collect(node, strong || node instanceof StrongEmphasis, spans);
             }
         }
+    }
+
+    /** Where a heading stands. */
+    public Optional<Integer> heading(String words) {
+        return IntStream.range(0, blocks.size())
+                .filter(i ->
+                        blocks.get(i).kind() == Kind.SECTION || blocks.get(i).kind() == Kind.SUBSECTION)
+                .filter(i -> blocks.get(i).words().equals(words))
+                .boxed()
+                .findFirst();
     }
 
     /** Everything, in its order. */

@@ -6,6 +6,7 @@ import bathyra.app.craft.CraftPage;
 import bathyra.app.craft.CraftText;
 import bathyra.app.cups.CupsView;
 import bathyra.app.edges.EdgesView;
+import bathyra.app.find.FindSlip;
 import bathyra.app.fit.FitView;
 import bathyra.app.fittings.FittingsView;
 import bathyra.app.foreign.ForeignView;
@@ -27,6 +28,8 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -35,15 +38,26 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The frame: rail on the left, slip on top, the stage in the middle. */
 public final class Shell extends BorderPane {
+    /** As wide as the card, over which the guide lies. */
+    private static final double GUIDE = 296;
+    /** The slip on top stays free. */
+    private static final double BELOW_SLIP = 52;
+
+    private static final double FIND_AT = 64;
+
     private final Workshop workshop;
     private final Files files;
     private final Output output;
     private final Map<Stage, Node> views = new EnumMap<>(Stage.class);
     private final BorderPane middle = new BorderPane();
+    private final FindSlip find;
+    private final StackPane over;
+    private Optional<CraftPage> guide = Optional.empty();
 
     /** @param restore puts a backup in the place of the book and opens it */
     public Shell(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
@@ -73,10 +87,16 @@ public final class Shell extends BorderPane {
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         middle.setTop(new VBox(new TopSlip(workshop, output), said, new RefusalSlip(workshop, files), way));
         setLeft(new LacingRail(workshop));
-        setCenter(middle);
+        find = new FindSlip(
+                new Everything(workshop, output, () -> getScene().getWindow(), this::guide)::all, this::requestFocus);
+        StackPane.setAlignment(find, Pos.TOP_CENTER);
+        StackPane.setMargin(find, new Insets(FIND_AT, 0, 0, 0));
+        over = new StackPane(middle, find);
+        setCenter(over);
         workshop.whereabouts().stageProperty().addListener((o, was, now) -> {
             workshop.whereabouts().goTo(now);
             show();
+            guide.ifPresent(g -> g.open(now.label()));
         });
         workshop.whereabouts().foreignOpenProperty().addListener((o, was, now) -> {
             if (now) {
@@ -99,7 +119,7 @@ public final class Shell extends BorderPane {
         });
         workshop.whereabouts().ruleProperty().addListener((o, was, now) -> {
             if (now.isPresent()) {
-                middle.setCenter(new CraftPage(CraftText.shipped(), now.get(), () -> workshop.whereabouts()
+                middle.setCenter(CraftPage.rules(CraftText.shipped(), now.get(), () -> workshop.whereabouts()
                         .ruleProperty()
                         .set(Optional.empty())));
             } else {
@@ -133,6 +153,28 @@ public final class Shell extends BorderPane {
 
     private void shelf(Consumer<Backups.Backup> restore) {
         middle.setCenter(new ShelfView(workshop, files, restore));
+    }
+
+    /** Opens the guide beside the work, or at another place of it. @param heading empty for the stage in hand */
+    private void guide(String heading) {
+        CraftPage page = guide.orElseGet(() -> CraftPage.guide(this::closeGuide));
+        if (guide.isEmpty()) {
+            // Over the card: the work keeps its room.
+            page.setMinWidth(GUIDE);
+            page.setMaxWidth(GUIDE);
+            StackPane.setAlignment(page, Pos.TOP_RIGHT);
+            StackPane.setMargin(page, new Insets(BELOW_SLIP, 0, 0, 0));
+            over.getChildren().add(over.getChildren().size() - 1, page);
+            guide = Optional.of(page);
+        }
+        page.open(
+                heading.isEmpty() ? workshop.whereabouts().stageProperty().get().label() : heading);
+    }
+
+    private void closeGuide() {
+        guide.ifPresent(over.getChildren()::remove);
+        guide = Optional.empty();
+        requestFocus();
     }
 
     private void again() {
@@ -184,8 +226,18 @@ public final class Shell extends BorderPane {
         KeyCombination undo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
         KeyCombination redo =
                 new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        KeyCombination anything = new KeyCodeCombination(KeyCode.K, KeyCombination.SHORTCUT_DOWN);
         scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (undo.match(e) || redo.match(e)) {
+            if (anything.match(e)) {
+                find.open();
+                e.consume();
+            } else if (e.getCode() == KeyCode.F1) {
+                guide.ifPresentOrElse(g -> closeGuide(), () -> guide(""));
+                e.consume();
+            } else if (e.getCode() == KeyCode.F2) {
+                workshop.whereabouts().shelfOpenProperty().set(true);
+                e.consume();
+            } else if (undo.match(e) || redo.match(e)) {
                 requestFocus();
                 if (undo.match(e)) {
                     workshop.undo();

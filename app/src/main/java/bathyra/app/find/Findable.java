@@ -1,0 +1,29 @@
+package bathyra.app.find;
+
+/**
+ * Something that can be found and done.
+ *
+ * @param words what it is called, as one would type it
+ * @param kind what sort of thing it is, in a word
+ * @param deed does it, or goes there
+ */
+public record Findable(String words, Kind kind, Runnable deed) {
+    /** The sorts, the likeliest first. */
+    public enum Kind {
+        STAGE("stage"),
+        DEED("deed"),
+        FIGURE("figure"),
+        COMMISSION("commission"),
+        HELP("help");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+}

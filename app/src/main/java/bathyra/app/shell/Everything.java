@@ -1,0 +1,90 @@
+package bathyra.app.shell;
+
+import bathyra.app.craft.CraftText;
+import bathyra.app.craft.CraftText.Block;
+import bathyra.app.craft.CraftText.Kind;
+import bathyra.app.find.Findable;
+import bathyra.app.output.Output;
+import bathyra.app.output.OutputKind;
+import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Workshop;
+import bathyra.book.WorkshopBook.Entry;
+import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.stage.Window;
+
+/** All that can be found: where one can go, what can be done, what stands in the guide. */
+final class Everything {
+    private final Workshop workshop;
+    private final Output output;
+    private final Supplier<Window> window;
+    private final Consumer<String> guide;
+
+    /** @param guide opens the guide at a heading */
+    Everything(Workshop workshop, Output output, Supplier<Window> window, Consumer<String> guide) {
+        this.workshop = workshop;
+        this.output = output;
+        this.window = window;
+        this.guide = guide;
+    }
+
+    List<Findable> all() {
+        List<Findable> all = new ArrayList<>();
+        for (Stage stage : Stage.values()) {
+            all.add(new Findable(stage.label(), Findable.Kind.STAGE, () -> workshop.whereabouts()
+                    .goTo(stage)));
+        }
+        for (BookPage page : BookPage.values()) {
+            all.add(new Findable("Workshop book: " + page.label(), Findable.Kind.STAGE, () -> {
+                workshop.whereabouts().pageProperty().set(page);
+                workshop.whereabouts().shelfOpenProperty().set(true);
+            }));
+        }
+        deeds(all);
+        for (MeasurementKey key : MeasurementKey.values()) {
+            all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> workshop.whereabouts()
+                    .goTo(Stage.MEASURE)));
+        }
+        for (Entry entry : workshop.entries()) {
+            all.add(new Findable(entry.wearer() + " · " + entry.title(), Findable.Kind.COMMISSION, () -> {
+                workshop.deeds().switchTo(entry.id());
+                workshop.whereabouts().shelfOpenProperty().set(false);
+            }));
+        }
+        for (Block block : CraftText.guide().blocks()) {
+            if (block.kind() == Kind.SECTION || block.kind() == Kind.SUBSECTION) {
+                all.add(new Findable("Guide: " + block.words(), Findable.Kind.HELP, () -> guide.accept(block.words())));
+            }
+        }
+        return all;
+    }
+
+    private void deeds(List<Findable> all) {
+        for (OutputKind kind : OutputKind.values()) {
+            all.add(deed("Put out: " + kind.label(), () -> output.write(kind, window.get())));
+        }
+        if (!workshop.undoLabelProperty().get().isEmpty()) {
+            all.add(deed("Undo " + workshop.undoLabelProperty().get(), workshop::undo));
+        }
+        if (!workshop.redoLabelProperty().get().isEmpty()) {
+            all.add(deed("Redo " + workshop.redoLabelProperty().get(), workshop::redo));
+        }
+        boolean dark = workshop.whereabouts().darkProperty().get();
+        all.add(deed(
+                dark ? "Light paper" : "Dark workroom",
+                () -> workshop.whereabouts().darkProperty().set(!dark)));
+        all.add(deed("Work in centimetres", () -> workshop.setUnit(LengthUnit.CM)));
+        all.add(deed("Work in inches", () -> workshop.setUnit(LengthUnit.IN)));
+        all.add(deed("New commission", () -> workshop.deeds().begin()));
+        all.add(deed("Help: the guide", () -> guide.accept("")));
+    }
+
+    private static Findable deed(String words, Runnable run) {
+        return new Findable(words, Findable.Kind.DEED, run);
+    }
+}

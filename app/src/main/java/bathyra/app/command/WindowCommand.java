@@ -3,9 +3,11 @@ package bathyra.app.command;
 import bathyra.app.home.DataFolder;
 import bathyra.app.shell.BathyraWindow;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 
 /** Opens the window on the user's own book. */
 @Command(
@@ -20,15 +22,23 @@ public final class WindowCommand implements Callable<Integer> {
             description = "Another workshop book than the one in the data folder.")
     private Path book;
 
+    @Parameters(
+            arity = "0..1",
+            paramLabel = "COMMISSION",
+            description = "A commission document that is taken into the book and opened.")
+    private Path document;
+
     @Override
     public Integer call() {
-        BathyraWindow.open(() -> {
-            if (book != null) {
-                return book;
-            }
-            DataFolder.make();
-            return DataFolder.book();
-        });
+        BathyraWindow.open(
+                () -> {
+                    if (book != null) {
+                        return book;
+                    }
+                    DataFolder.make();
+                    return DataFolder.book();
+                },
+                Optional.ofNullable(document));
         return Exit.DONE;
     }
 }

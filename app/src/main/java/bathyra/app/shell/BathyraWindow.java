@@ -2,6 +2,7 @@ package bathyra.app.shell;
 
 import bathyra.app.stage.Files;
 import bathyra.app.table.Lettering;
+import bathyra.app.workshop.BookDeeds;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
@@ -10,6 +11,9 @@ import bathyra.book.WorkshopBook;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
+import bathyra.files.json.BadDocument;
+import bathyra.files.json.CommissionJson;
+import bathyra.files.json.DocumentText;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -53,14 +57,25 @@ public final class BathyraWindow extends Application {
      * @param file gives the book's file; may take its time
      */
     public static void open(Callable<Path> file) {
+        open(file, Optional.empty());
+    }
+
+    /** @param document a commission that is taken into the book and opened; one that cannot be read is said, and the book opens without it */
+    public static void open(Callable<Path> file, Optional<Path> document) {
         place = file;
-        opening = begin();
+        opening = begin(document);
         launch(BathyraWindow.class);
     }
 
     /** Opens the book, hands the workshop over, and goes on to the first draft while the window is built. */
-    private static Future<Workshop> begin() {
-        FutureTask<Workshop> task = new FutureTask<>(() -> workshop(WorkshopBook.open(place.call())));
+    private static Future<Workshop> begin(Optional<Path> document) {
+        FutureTask<Workshop> task = new FutureTask<>(() -> {
+            WorkshopBook book = WorkshopBook.open(place.call());
+            Optional<String> fault = document.flatMap(d -> takeIn(book, d));
+            Workshop opened = workshop(book);
+            fault.ifPresent(opened::say);
+            return opened;
+        });
         Thread thread = new Thread(
                 () -> {
                     task.run();
@@ -70,6 +85,21 @@ public final class BathyraWindow extends Application {
         thread.setDaemon(true);
         thread.start();
         return task;
+    }
+
+    /** @return why it was not taken in */
+    private static Optional<String> takeIn(WorkshopBook book, Path document) {
+        try {
+            BookDeeds.takeIn(book, CommissionJson.read(DocumentText.read(document, DocumentText.COMMISSION_MOST)));
+            return Optional.empty();
+        } catch (BadDocument e) {
+            return Optional.of(
+                    document.getFileName() + " was not taken in. " + e.faults().get(0));
+        } catch (IOException e) {
+            LoggerFactory.getLogger(BathyraWindow.class).warn("taking in a commission", e);
+            return Optional.of(document.getFileName()
+                    + " could not be read. Look whether it is there and whether you may read it.");
+        }
     }
 
     private static Workshop workshop(WorkshopBook book) {
@@ -196,7 +226,7 @@ public final class BathyraWindow extends Application {
     }
 
     private void again(javafx.stage.Stage stage) {
-        opening = begin();
+        opening = begin(Optional.empty());
         start(stage);
     }
 

@@ -42,6 +42,21 @@ public final class BookDeeds {
                 .orElseGet(() -> book.entries().get(0).id());
     }
 
+    /**
+     * Takes a commission from elsewhere into a book that is about to be opened, and opens it there. One that is in the book as it is is not taken
+     * in twice.
+     */
+    public static void takeIn(WorkshopBook book, Commission commission) {
+        long id = book.entries().stream()
+                .filter(e -> e.title().equals(commission.title())
+                        && e.wearer().equals(commission.wearer().name()))
+                .map(WorkshopBook.Entry::id)
+                .filter(each -> book.find(each).filter(commission::equals).isPresent())
+                .findFirst()
+                .orElseGet(() -> book.add(commission));
+        book.keepPlace(PLACE, Long.toString(id));
+    }
+
     private static Commission blank(LengthUnit unit) {
         return new Commission(
                 "New bustier",

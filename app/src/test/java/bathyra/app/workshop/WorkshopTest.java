@@ -9,6 +9,7 @@ import bathyra.app.measure.MeasureModel;
 import bathyra.app.seams.SeamsModel;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.CommissionJson;
+import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
@@ -189,5 +190,23 @@ class WorkshopTest {
             assertThat(alone.commission().measurements().taken()).isEmpty();
             assertThat(alone.draft()).isEmpty();
         }
+    }
+
+    @Test
+    void aDocumentFromElsewhere_isTakenInOnce_andOpened() throws Exception {
+        workshop.close();
+        Path file = folder.resolve("demo.sqlite");
+        int before;
+        try (WorkshopBook closed = WorkshopBook.open(file)) {
+            before = closed.entries().size();
+            Commission heron = closed.find(closed.entries().get(0).id()).orElseThrow();
+            BookDeeds.takeIn(closed, heron);
+            assertThat(closed.entries()).as("it is there already").hasSize(before);
+            BookDeeds.takeIn(closed, heron.withTitle("From elsewhere"));
+            assertThat(closed.entries()).hasSize(before + 1);
+        }
+        book = WorkshopBook.open(file);
+        workshop = new Workshop(book);
+        assertThat(workshop.commission().title()).isEqualTo("From elsewhere");
     }
 }

@@ -10,8 +10,11 @@ import bathyra.measure.MeasurementKey;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -230,5 +233,22 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(book.entries().get(0).state()).isEqualTo("Edges 1 note · the rest done");
+    }
+
+    @Test
+    void whileTheBookIsOpen_noStageIsTheOneInView(FxRobot robot) {
+        go(robot, "girths");
+        assertThat(inView(robot)).containsExactly("stage-girths");
+        robot.push(KeyCode.F2);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#shelf").tryQuery()).isPresent();
+        assertThat(inView(robot)).isEmpty();
+    }
+
+    private static List<String> inView(FxRobot robot) {
+        return robot.lookup(".rail-stage").<Node>queryAll().stream()
+                .filter(n -> n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("selected")))
+                .map(Node::getId)
+                .toList();
     }
 }

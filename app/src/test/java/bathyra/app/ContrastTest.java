@@ -23,7 +23,8 @@ class ContrastTest {
 
     private static final List<String> GROUNDS =
             List.of("paper", "chart", "piece-alt", "sea-1", "sea-2", "sea-3", "sea-4", "sea-5");
-    private static final List<String> LETTERED = List.of("ink", "ink-2", "teal", "coral-text", "brass-text", "amber-text");
+    private static final List<String> LETTERED =
+            List.of("ink", "ink-2", "teal", "coral-text", "brass-text", "amber-text");
     private static final List<String> DRAWN = List.of("ink", "teal", "coral", "line", "edge", "amber", "kelp", "red");
 
     private static Map<String, double[]> tokens(boolean dark) throws IOException {

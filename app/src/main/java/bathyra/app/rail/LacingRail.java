@@ -61,6 +61,9 @@ public final class LacingRail extends PaintedPane {
         }
         workshop.showing().on(this::show, Subject.COMMISSION);
         workshop.whereabouts().stageProperty().addListener((o, was, now) -> show());
+        // While the book is open no stage is the one in view.
+        workshop.whereabouts().shelfOpenProperty().addListener((o, was, now) -> show());
+        workshop.whereabouts().foreignOpenProperty().addListener((o, was, now) -> show());
         workshop.selection().rightHalfProperty().addListener((o, was, now) -> show());
         show();
     }
@@ -82,8 +85,7 @@ public final class LacingRail extends PaintedPane {
                 tab.setGraphic(lines(stage, why, tab));
                 tab.setAccessibleText(said);
             }
-            tab.pseudoClassStateChanged(
-                    SELECTED, workshop.whereabouts().stageProperty().get() == stage);
+            tab.pseudoClassStateChanged(SELECTED, workshop.whereabouts().isAt(stage));
         }
         if (!was.equals(lacing)) {
             repaint();

@@ -65,6 +65,11 @@ public final class Whereabouts {
         return rule;
     }
 
+    /** Whether a stage is in view, and nothing lies over it. */
+    public boolean isAt(Stage of) {
+        return stage.get() == of && !shelfOpen.get() && !foreignOpen.get();
+    }
+
     /** Goes to a stage, from wherever one is. */
     public void goTo(Stage next) {
         shelfOpen.set(false);

@@ -24,6 +24,8 @@ final class StepList extends RowStrip {
     private static final double WIDTH = 446;
 
     private final MakingModel model;
+    /** The step that was brought into view: one may look elsewhere afterwards. */
+    private Optional<String> revealed = Optional.empty();
 
     StepList(MakingModel model) {
         super("The steps", "the strip is planned, the thread is taken");
@@ -45,6 +47,13 @@ final class StepList extends RowStrip {
                                 s,
                                 inHand.filter(s::equals).isPresent()))
                         .toList());
+        Optional<String> now = inHand.map(i -> i.task().id());
+        if (!now.equals(revealed)) {
+            revealed = now;
+            inHand.map(steps::indexOf)
+                    .filter(i -> i >= 0)
+                    .ifPresent(i -> reveal(rows.getChildren().get(i)));
+        }
         foot.setText(work.map(w -> Math.round(w.taken()) + " of " + Math.round(w.planned()) + " minutes, "
                         + hours(w.left()) + " to go")
                 .orElse(""));

@@ -1,6 +1,8 @@
 package bathyra.app.stage;
 
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -11,6 +13,7 @@ import javafx.scene.layout.VBox;
 public abstract class RowStrip extends VBox {
     protected final VBox rows = new VBox();
     protected final Label foot = new Label();
+    private final ScrollPane scroll;
 
     protected RowStrip(String title, String about) {
         Label head = new Label(title);
@@ -19,7 +22,7 @@ public abstract class RowStrip extends VBox {
         quiet.getStyleClass().add("quiet");
         HBox above = new HBox(10, head, quiet);
         above.setAlignment(Pos.BASELINE_LEFT);
-        ScrollPane scroll = new ScrollPane(rows);
+        scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
@@ -28,5 +31,22 @@ public abstract class RowStrip extends VBox {
         foot.setMinHeight(20);
         getStyleClass().add("strip");
         getChildren().addAll(above, scroll, foot);
+    }
+
+    /** Brings a row into view, if it is not. */
+    protected final void reveal(Node row) {
+        // Where it lies is known once the rows have been laid out.
+        rows.applyCss();
+        scroll.layout();
+        rows.layout();
+        double hidden = rows.getHeight() - scroll.getViewportBounds().getHeight();
+        double above = scroll.getVvalue() * hidden;
+        Bounds at = row.getBoundsInParent();
+        if (hidden > 0 && at.getMinY() < above) {
+            scroll.setVvalue(at.getMinY() / hidden);
+        } else if (hidden > 0
+                && at.getMaxY() > above + scroll.getViewportBounds().getHeight()) {
+            scroll.setVvalue((at.getMaxY() - scroll.getViewportBounds().getHeight()) / hidden);
+        }
     }
 }

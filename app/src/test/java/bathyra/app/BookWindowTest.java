@@ -6,6 +6,7 @@ import bathyra.app.home.DemoBook;
 import bathyra.app.shell.UnavailablePage;
 import bathyra.book.BookUnavailable;
 import bathyra.book.WorkshopBook;
+import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +16,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -243,6 +245,30 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#shelf").tryQuery()).isPresent();
         assertThat(inView(robot)).isEmpty();
+    }
+
+    @Test
+    void onceMore_saysWhatHasChangedSince_andTakesTheNewFigures(FxRobot robot) {
+        robot.interact(() -> {
+            var heron = book.find(book.entries().get(0).id()).orElseThrow();
+            book.measurings()
+                    .keep(heron.withMeasurements(heron.measurements().with(MeasurementKey.WAIST, Length.mm(750))));
+        });
+        robot.push(KeyCode.F2);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#shelf").<ListView<WorkshopBook.Entry>>query().getItems().stream()
+                .filter(e -> e.title().startsWith("The Heron"))
+                .findFirst()
+                .ifPresent(e -> robot.lookup("#shelf")
+                        .<ListView<WorkshopBook.Entry>>query()
+                        .getSelectionModel()
+                        .select(e)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#reckoning .words").queryAllAs(Label.class))
+                .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains("waist 72.0 cm → 75.0 cm"));
+        robot.interact(() -> robot.lookup("#again-new").<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#commission")).startsWith("The Heron, sweetheart bustier, again");
     }
 
     private static List<String> inView(FxRobot robot) {

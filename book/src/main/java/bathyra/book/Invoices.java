@@ -24,7 +24,7 @@ public final class Invoices {
     /**
      * An invoice as it was issued.
      *
-     * @param commission what it is for; that may be gone
+     * @param commission what it is for; 0 once its wearer was erased
      * @param wearer to whom; empty where the wearer was erased
      * @param cents its amount in hundredths
      * @param document all that stands on it; empty where the wearer was erased

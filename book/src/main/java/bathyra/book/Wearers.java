@@ -103,9 +103,7 @@ public final class Wearers {
                     }
                 }
                 execute("DELETE FROM health WHERE wearer = ?", plain(wearer));
-                if (!onInvoices) {
-                    eraseFromInvoices(wearer);
-                }
+                partFromInvoices(wearer, onInvoices);
                 eraseFromHistories(wearer);
                 if (inOthers) {
                     eraseFromOthers(wearer);
@@ -118,7 +116,8 @@ public final class Wearers {
         }));
     }
 
-    private void eraseFromInvoices(String wearer) throws SQLException {
+    /** Their invoices belong to no commission any more: the book may give its number to another's. */
+    private void partFromInvoices(String wearer, boolean named) throws SQLException {
         List<Long> theirs = new ArrayList<>();
         try (Statement statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery("SELECT number, wearer FROM invoice")) {
@@ -129,7 +128,10 @@ public final class Wearers {
             }
         }
         for (long number : theirs) {
-            execute("UPDATE invoice SET wearer = '', document = '' WHERE number = ?", number);
+            execute("UPDATE invoice SET commission = 0 WHERE number = ?", number);
+            if (!named) {
+                execute("UPDATE invoice SET wearer = '', document = '' WHERE number = ?", number);
+            }
             Seal.renew(connection, Seal.Table.INVOICE, "number = ?", number);
         }
     }

@@ -106,6 +106,10 @@ class WeeksWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         Plan before = plan(workshop.id());
         var house = workshop.house();
+        // What would help is looked for beside the window.
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !robot.lookup(".deed-slip")
+                .queryAll()
+                .isEmpty());
         assertThat(robot.lookup(".deed-slip").queryAll()).hasSizeGreaterThanOrEqualTo(2);
         click(robot, "#remedy-0");
         boolean moved = !plan(workshop.id()).equals(before) || !workshop.house().equals(house);

@@ -20,6 +20,8 @@ final class Horizon {
     /** How many days from today on lie before a day and are worked. */
     private final int[] worked = new int[WEEKS * DAYS + 1];
 
+    private final double[] atHand = new double[WEEKS];
+
     Horizon(House house, LocalDate today) {
         this.house = house;
         this.today = today;
@@ -27,6 +29,11 @@ final class Horizon {
         for (int day = 0; day < WEEKS * DAYS; day++) {
             LocalDate date = today.plusDays(day);
             worked[day + 1] = worked[day] + (house.calendar().works(date) ? 1 : 0);
+        }
+        for (int week = 0; week < WEEKS; week++) {
+            for (Maker maker : house.makers()) {
+                atHand[week] += atHand(maker, week);
+            }
         }
     }
 
@@ -77,8 +84,12 @@ final class Horizon {
         return monday.plusWeeks(week);
     }
 
-    /** What a maker can do in a week from today on, minutes. */
-    double atHand(Maker maker, int week) {
+    /** What all makers can do in a week from today on, minutes; nothing in weeks that are past or beyond. */
+    double atHand(int week) {
+        return week < 0 || week >= atHand.length ? 0 : atHand[week];
+    }
+
+    private double atHand(Maker maker, int week) {
         int first = Math.max(0, (int) ChronoUnit.DAYS.between(today, monday(week)));
         int last = (int) Math.min(days() - 1L, ChronoUnit.DAYS.between(today, monday(week)) + DAYS - 1);
         return last < first ? 0 : worked(first, last) * house.minutesADay(maker, monday(week));

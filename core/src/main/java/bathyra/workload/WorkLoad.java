@@ -42,18 +42,31 @@ public final class WorkLoad {
 
     /** The same with one commission otherwise; the others are not counted again. */
     public WorkLoad with(Job job) {
-        WorkLoad next = new WorkLoad(house, horizon);
-        next.jobs.putAll(jobs);
-        next.portions.putAll(portions);
-        next.laid.putAll(laid);
-        System.arraycopy(needed, 0, next.needed, 0, needed.length);
+        WorkLoad next = copied(house, horizon);
         next.put(job);
         return next;
     }
 
-    /** The same work in a workshop with other hours. */
+    /** The same work in a workshop with other hours. Where people and days are the same nothing is laid again. */
     public WorkLoad in(House other) {
-        return of(List.copyOf(jobs.values()), other, horizon.today());
+        boolean onlyHours =
+                other.calendar().equals(house.calendar()) && names(other).equals(names(house));
+        return onlyHours
+                ? copied(other, new Horizon(other, horizon.today()))
+                : of(List.copyOf(jobs.values()), other, horizon.today());
+    }
+
+    private static List<String> names(House house) {
+        return house.makers().stream().map(Maker::name).toList();
+    }
+
+    private WorkLoad copied(House in, Horizon over) {
+        WorkLoad next = new WorkLoad(in, over);
+        next.jobs.putAll(jobs);
+        next.portions.putAll(portions);
+        next.laid.putAll(laid);
+        System.arraycopy(needed, 0, next.needed, 0, needed.length);
+        return next;
     }
 
     private void put(Job job) {
@@ -137,11 +150,7 @@ public final class WorkLoad {
 
     /** What can be done in a week from today on, minutes; the buffer is kept back. */
     public double atHand(int week) {
-        return week < 0
-                ? 0
-                : house.makers().stream()
-                        .mapToDouble(m -> horizon.atHand(m, week))
-                        .sum();
+        return horizon.atHand(week);
     }
 
     /** What is more than can be done in a week, minutes; 0 if nothing. */
@@ -163,7 +172,8 @@ public final class WorkLoad {
     /** All that is over in all weeks, minutes. */
     double over() {
         double over = 0;
-        for (int week = 0; week <= last(); week++) {
+        int last = last();
+        for (int week = 0; week <= last; week++) {
             over += over(week);
         }
         return over;
@@ -185,9 +195,9 @@ public final class WorkLoad {
                 found.addAll(late(maker));
             }
             found.sort(Comparator.comparing(l -> l.portion().until()));
-            late = Optional.of(List.copyOf(found));
             lateByJob = found.stream()
                     .collect(Collectors.groupingBy(l -> l.portion().job()));
+            late = Optional.of(List.copyOf(found));
         }
         return late.get();
     }

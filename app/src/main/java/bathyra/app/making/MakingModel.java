@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.stage.Days;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
@@ -23,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
@@ -237,19 +239,16 @@ final class MakingModel {
 
     /** Minutes typed. @return what is wrong with them */
     Optional<String> minutes(String text) {
-        try {
-            double minutes = text.isBlank()
-                    ? 0
-                    : Double.parseDouble(text.replace(',', '.').strip());
-            if (!(minutes >= 0 && minutes <= Progress.MOST)) {
-                return Optional.of("From 0 to " + (int) Progress.MOST + " minutes can be put on record.");
-            }
-            step().ifPresent(s ->
-                    put("minutes of “" + s.task().label() + "”", s.task(), p -> p.lasting(minutes), "min"));
-            return Optional.empty();
-        } catch (NumberFormatException e) {
+        OptionalDouble typed = TypedNumber.read(text.isBlank() ? "0" : text);
+        if (typed.isEmpty()) {
             return Optional.of("Type the minutes as 45.");
         }
+        double minutes = typed.getAsDouble();
+        if (!(minutes >= 0 && minutes <= Progress.MOST)) {
+            return Optional.of("From 0 to " + (int) Progress.MOST + " minutes can be put on record.");
+        }
+        step().ifPresent(s -> put("minutes of “" + s.task().label() + "”", s.task(), p -> p.lasting(minutes), "min"));
+        return Optional.empty();
     }
 
     void who(String text) {
@@ -290,7 +289,11 @@ final class MakingModel {
 
     /** When the list of commissions has it due, where its plan has no day. */
     Optional<LocalDate> dueInBook() {
-        // The list is read once a commission, not at every frame of a drag.
+        if (plan().due().isPresent()) {
+            // Whenever that day goes, the list is looked at again.
+            listedOf = -1;
+            return Optional.empty();
+        }
         if (listedOf != workshop.id()) {
             listedOf = workshop.id();
             listed = workshop.entries().stream()
@@ -298,7 +301,7 @@ final class MakingModel {
                     .findFirst()
                     .flatMap(WorkshopBook.Entry::due);
         }
-        return plan().due().isPresent() ? Optional.empty() : listed;
+        return listed;
     }
 
     /** A day set by hand, or given back to the rule. */

@@ -9,6 +9,7 @@ import bathyra.book.BookFailure;
 import bathyra.book.Works;
 import bathyra.draft.Draft;
 import bathyra.files.json.WorkJson;
+import bathyra.garment.Commission;
 import bathyra.house.Kept;
 import bathyra.layer.Layer;
 import bathyra.plan.Plan;
@@ -33,12 +34,22 @@ final class MaterialsModel {
     private final Workshop workshop;
     private final Latest latest;
     private Optional<Bill> bill = Optional.empty();
-    private Optional<Draft> billOf = Optional.empty();
-    private Optional<PriceList> pricesOf = Optional.empty();
+    /** The draft and the prices that were looked at last: the same ones need no comparing. */
+    private Draft drawn;
+
+    private PriceList priced;
+    private Design design;
     private Optional<Shelf> shelf = Optional.empty();
     private Optional<Plan> shelfOf = Optional.empty();
     private long shelfWithout = -1;
     private List<Plan> others = List.of();
+
+    /** What a bill hangs on. A step done, a pin dragged or a fitting noted changes nothing of it: nothing is laid again for them. */
+    private record Design(long id, Commission of, PriceList prices) {
+        private static Design of(long id, Draft draft, PriceList prices) {
+            return new Design(id, draft.commission().withPlan(Plan.NONE).withFittings(List.of()), prices);
+        }
+    }
 
     /** @param later runs a deed on the window's thread */
     MaterialsModel(Workshop workshop, Consumer<Runnable> later) {
@@ -46,32 +57,34 @@ final class MaterialsModel {
         this.latest = new Latest(later);
     }
 
-    /** The bill as far as it is known; it is found beside the window when the draft or the prices are others. */
+    /** The bill as far as it is known; it is found beside the window when the design or the prices are others. */
     Optional<Bill> bill() {
         Draft draft = workshop.draft().orElse(null);
         PriceList prices = workshop.prices();
-        boolean same = draft == billOf.orElse(null) && pricesOf.equals(Optional.of(prices));
-        if (draft != null && !same) {
-            boolean other = billOf.isEmpty()
-                    || !billOf.get()
-                            .commission()
-                            .title()
-                            .equals(draft.commission().title());
-            billOf = Optional.of(draft);
-            pricesOf = Optional.of(prices);
-            if (other) {
-                bill = Optional.empty();
+        if (draft != null && (draft != drawn || prices != priced)) {
+            Design next = Design.of(workshop.id(), draft, prices);
+            drawn = draft;
+            priced = prices;
+            if (!next.equals(design)) {
+                if (design == null || design.id() != next.id()) {
+                    bill = Optional.empty();
+                }
+                design = next;
+                lay(draft, prices);
             }
-            long id = workshop.id();
-            latest.begin(
-                    "bill",
-                    run -> {
-                        Bill found = find(draft, prices, run);
-                        run.show(() -> found(id, draft, found));
-                    },
-                    () -> {});
         }
         return bill;
+    }
+
+    private void lay(Draft draft, PriceList prices) {
+        long id = workshop.id();
+        latest.begin(
+                "bill",
+                run -> {
+                    Bill found = find(draft, prices, run);
+                    run.show(() -> found(id, draft, found));
+                },
+                () -> {});
     }
 
     private static Bill find(Draft draft, PriceList prices, Latest.Run run) {

@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
@@ -19,6 +20,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 
 /** The price of the garment in hand: what it costs, what was agreed, what was quoted and invoiced. */
@@ -72,16 +74,10 @@ final class PriceModel {
             deal(label, next.apply(Optional.empty()));
             return Optional.empty();
         }
-        try {
-            double amount = Double.parseDouble(text.replace(',', '.')
-                    .replace(workshop.prices().currency(), "")
-                    .strip());
-            if (amount >= least && amount <= most) {
-                deal(label, next.apply(Optional.of(Math.round(amount * 100) / 100.0)));
-                return Optional.empty();
-            }
-        } catch (NumberFormatException e) {
-            // Said below, like an amount that is none.
+        OptionalDouble amount = TypedNumber.read(text, workshop.prices().currency(), least, most);
+        if (amount.isPresent()) {
+            deal(label, next.apply(Optional.of(Math.round(amount.getAsDouble() * 100) / 100.0)));
+            return Optional.empty();
         }
         return Optional.of("Type an amount as 960 or 12.50.");
     }

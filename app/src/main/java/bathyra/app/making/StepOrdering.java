@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.workshop.Workshop;
 import bathyra.plan.Progress;
 import bathyra.plan.StepOrder;
@@ -8,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What is done to the order of the steps, each as one change: one moved, left out, added; the order kept for the garments to come. */
 final class StepOrdering {
@@ -21,14 +23,10 @@ final class StepOrdering {
 
     /** A step of the cutter's own, behind the step in hand. @return what is wrong with it */
     Optional<String> add(String label, String text) {
-        try {
-            double minutes = Double.parseDouble(text.replace(',', '.').strip());
-            if (!label.isBlank() && minutes >= 0 && minutes <= Progress.MOST) {
-                model.step().ifPresent(at -> add(label.strip(), minutes, at.task()));
-                return Optional.empty();
-            }
-        } catch (NumberFormatException e) {
-            // Said below.
+        OptionalDouble minutes = TypedNumber.read(text, "", 0, Progress.MOST);
+        if (!label.isBlank() && minutes.isPresent()) {
+            model.step().ifPresent(at -> add(label.strip(), minutes.getAsDouble(), at.task()));
+            return Optional.empty();
         }
         return Optional.of("Type what is done, and its minutes from 0 to " + (int) Progress.MOST + ".");
     }

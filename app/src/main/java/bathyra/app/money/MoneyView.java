@@ -2,6 +2,7 @@ package bathyra.app.money;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Invoices;
 import bathyra.house.Letter;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -109,10 +111,9 @@ public final class MoneyView extends VBox {
     }
 
     private Optional<String> typed(Terms.Figure figure, String text) {
+        OptionalDouble value = TypedNumber.read(text.replace("%", ""));
         try {
-            double value =
-                    Double.parseDouble(text.replace(',', '.').replace("%", "").strip());
-            Terms next = terms().with(figure, figure.isShare() ? value / HUNDRED : value);
+            Terms next = terms().with(figure, value.orElse(-1) / (figure.isShare() ? HUNDRED : 1));
             keep(next);
             show();
             return Optional.empty();

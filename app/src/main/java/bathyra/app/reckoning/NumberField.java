@@ -81,16 +81,8 @@ public final class NumberField extends VBox {
         return this;
     }
 
-    /** A number as one says it, with a point or a comma; empty for anything else. */
-    static OptionalDouble parsed(String text) {
-        String plain = text.strip().replace(',', '.').replace('−', '-');
-        return plain.matches("-?\\d{1,9}(\\.\\d{0,6})?")
-                ? OptionalDouble.of(Double.parseDouble(plain))
-                : OptionalDouble.empty();
-    }
-
     private void read(String text) {
-        OptionalDouble number = parsed(text);
+        OptionalDouble number = TypedNumber.read(text);
         if (number.isPresent() && number.getAsDouble() >= kind.least() && number.getAsDouble() <= kind.most()) {
             wrong = Optional.empty();
             take.accept(number.getAsDouble());

@@ -24,6 +24,7 @@ final class Everything {
     private final Output output;
     private final Supplier<Window> window;
     private final Consumer<String> guide;
+    private CraftText text;
 
     /** @param guide opens the guide at a heading */
     Everything(Workshop workshop, Output output, Supplier<Window> window, Consumer<String> guide) {
@@ -56,12 +57,20 @@ final class Everything {
                 workshop.whereabouts().shelfOpenProperty().set(false);
             }));
         }
-        for (Block block : CraftText.guide().blocks()) {
+        for (Block block : guideText().blocks()) {
             if (block.kind() == Kind.SECTION || block.kind() == Kind.SUBSECTION) {
                 all.add(new Findable("Guide: " + block.words(), Findable.Kind.HELP, () -> guide.accept(block.words())));
             }
         }
         return all;
+    }
+
+    /** Read once: it does not change while the program runs. */
+    private CraftText guideText() {
+        if (text == null) {
+            text = CraftText.guide();
+        }
+        return text;
     }
 
     private void deeds(List<Findable> all) {

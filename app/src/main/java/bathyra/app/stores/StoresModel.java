@@ -1,5 +1,6 @@
 package bathyra.app.stores;
 
+import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Works;
@@ -16,6 +17,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What the workshop keeps, what runs out, and what is to be ordered for all garments together. */
 final class StoresModel {
@@ -126,14 +128,8 @@ final class StoresModel {
     }
 
     private static Optional<Double> amount(String text) {
-        try {
-            double amount = text.isBlank()
-                    ? 0
-                    : Double.parseDouble(text.replace(',', '.').strip());
-            return amount >= 0 && amount <= MOST ? Optional.of(amount) : Optional.empty();
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
+        OptionalDouble amount = TypedNumber.read(text.isBlank() ? "0" : text, "", 0, MOST);
+        return amount.isPresent() ? Optional.of(amount.getAsDouble()) : Optional.empty();
     }
 
     /** A supplier and how many working days a delivery takes. @return what is wrong with it */

@@ -46,6 +46,7 @@ final class JobCell extends ListCell<WeekRow> {
     private final Region sewn = part("job-sewn");
     private final Region late = part("job-late");
     private final Label words = new Label();
+    private final Tooltip whole = new Tooltip();
     private final Button end = pin("", Optional.empty());
     private final List<Button> pins = List.of(
             pin("T", Optional.of(DateKind.TOILE)),
@@ -76,6 +77,7 @@ final class JobCell extends ListCell<WeekRow> {
         line.getChildren().addAll(tape, late, sewn, words, end);
         line.getChildren().addAll(pins);
         setText(null);
+        setTooltip(whole);
         setPrefWidth(0);
         // As wide as the weeks above and below it, whether the list has a scroll bar or not.
         listViewProperty().addListener((o, was, now) -> {
@@ -146,7 +148,7 @@ final class JobCell extends ListCell<WeekRow> {
     private void many(WeekRow many) {
         wearer.setText(WeekWords.brief(many.first().title()));
         title.setText(many.wearers());
-        setTooltip(new Tooltip(many.first().title() + "\nRight opens it"));
+        whole.setText(many.first().title() + "\nRight opens it");
         pseudoClassStateChanged(IN_HAND, many.jobs().stream().anyMatch(j -> model.isInHand(j.id())));
         pins.forEach(p -> p.setVisible(false));
         end.setVisible(false);
@@ -169,7 +171,7 @@ final class JobCell extends ListCell<WeekRow> {
     private void one(Job job) {
         wearer.setText(job.wearer());
         title.setText(job.title());
-        setTooltip(new Tooltip(job.wearer() + "\n" + job.title()));
+        whole.setText(job.wearer() + "\n" + job.title());
         pseudoClassStateChanged(IN_HAND, model.isInHand(job.id()));
         boolean dated = job.dates().isPresent();
         pins.forEach(p -> p.setVisible(dated));

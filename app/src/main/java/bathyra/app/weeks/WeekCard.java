@@ -39,6 +39,12 @@ final class WeekCard {
     private final Card card;
     private final LongConsumer making;
     private final Consumer<Paper> paper;
+    /** The same nodes each time: one that is pressed must be there when it is let go. */
+    private final Button open = new Button("Open its making");
+
+    private final Button takeBack;
+    private List<Remedy> slipped = List.of();
+    private List<VBox> slips = List.of();
     private String said = "";
 
     /** What of all open commissions can be put out. */
@@ -52,6 +58,10 @@ final class WeekCard {
         this.paper = paper;
         this.model = model;
         this.card = card;
+        takeBack = Deed.button("weeks-take-back", "Take it back", model::takeBack);
+        open.setId("open-making");
+        open.getStyleClass().add("primary");
+        open.setOnAction(e -> open());
         this.making = making;
     }
 
@@ -79,7 +89,7 @@ final class WeekCard {
         model.done().ifPresent(title -> {
             card.section("Done");
             card.words(title);
-            card.add(Deed.button("weeks-take-back", "Take it back", model::takeBack));
+            card.add(takeBack);
         });
         card.end();
     }
@@ -106,8 +116,8 @@ final class WeekCard {
             card.words(
                     "This is the even spread, a warning: whether the days can be held is another question, and stands on each commission.",
                     "quiet");
+            remedies();
         }
-        remedies();
         card.section("Days off");
         card.add(days(load.monday(week)));
     }
@@ -156,10 +166,6 @@ final class WeekCard {
     private void job(Job job) {
         card.begin(job.title());
         card.words(job.wearer());
-        Button open = new Button("Open its making");
-        open.setId("open-making");
-        open.getStyleClass().add("primary");
-        open.setOnAction(e -> open());
         card.add(open);
         card.section("What is left");
         card.words(WeekWords.hours(job.left()) + " of "
@@ -187,14 +193,23 @@ final class WeekCard {
     }
 
     private void remedies() {
-        List<Remedy> remedies = model.remedies();
-        if (remedies.isEmpty()) {
+        Optional<List<Remedy>> found = model.remediesFound();
+        if (found.isPresent() && found.get().isEmpty()) {
             return;
         }
         card.section("What would help");
-        for (Remedy remedy : remedies.subList(0, Math.min(REMEDIES, remedies.size()))) {
-            card.add(slip(remedy, remedies.indexOf(remedy)));
+        if (found.isEmpty()) {
+            card.words("Looking for it …", "quiet");
+            return;
         }
+        if (slipped != found.get()) {
+            slipped = found.get();
+            slips = slipped.stream()
+                    .limit(REMEDIES)
+                    .map(r -> slip(r, slipped.indexOf(r)))
+                    .toList();
+        }
+        slips.forEach(card::add);
     }
 
     private VBox slip(Remedy remedy, int index) {

@@ -1,5 +1,7 @@
 package bathyra.app.weeks;
 
+import bathyra.app.reckoning.TypedNumber;
+import bathyra.app.work.Latest;
 import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Works;
@@ -31,10 +33,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 
 /** The weeks of the workshop: what there is to do on every open commission, laid on the days left. */
 final class WeeksModel {
@@ -55,8 +59,30 @@ final class WeeksModel {
 
     private record Dragged(Job job, WorkLoad load) {}
 
-    /** A deed that can be taken back. @param job empty where it was the workshop that was changed @param before the workshop before it */
-    private record Done(String title, Optional<Long> job, House before) {}
+    /** What is looked for help with: these very weeks, and what of them is chosen. */
+    private record Asked(WorkLoad load, Optional<Integer> week, Optional<Long> job) {
+        private boolean isSameChoice(Asked other) {
+            return week.equals(other.week) && job.equals(other.job);
+        }
+
+        private List<Remedy> remedies() {
+            return week.map(w -> Relief.ofWeek(load, w))
+                    .orElseGet(() -> job.map(j -> Relief.ofLate(load, j)).orElse(List.of()));
+        }
+    }
+
+    private final Latest latest = new Latest(Platform::runLater);
+    private Asked asked;
+    private Optional<List<Remedy>> found = Optional.empty();
+
+    /**
+     * A deed that can be taken back.
+     *
+     * @param job empty where it was the workshop that was changed
+     * @param due when that was due before, by its plan or else by the list
+     * @param before the workshop before it
+     */
+    private record Done(String title, Optional<Long> job, Optional<LocalDate> due, House before) {}
 
     /** @param time by which today is today @param changed shows all anew */
     WeeksModel(Workshop workshop, Clock time, Runnable changed) {
@@ -213,20 +239,52 @@ final class WeeksModel {
     }
 
     private void plan(Job next, String label) {
-        record(next.title() + ": " + label, Optional.of(next.id()));
-        workshop.deeds().plan(next.id(), label, p -> next.plan());
+        Optional<LocalDate> due = load.job(next.id()).flatMap(j -> j.plan().due());
+        record(next.title() + ": " + label, Optional.of(next.id()), due);
+        // A due day that stands in the list alone is not written into the plan unasked.
+        boolean listed = next.plan().due().equals(due);
+        workshop.deeds()
+                .plan(
+                        next.id(),
+                        label,
+                        p -> listed && p.due().isEmpty() ? next.plan().due(p.due()) : next.plan());
         read();
         changed.run();
     }
 
-    private void record(String title, Optional<Long> of) {
-        done = Optional.of(new Done(title, of, workshop.house()));
+    private void record(String title, Optional<Long> of, Optional<LocalDate> due) {
+        done = Optional.of(new Done(title, of, due, workshop.house()));
+        found = Optional.empty();
+    }
+
+    /** What would help with what is chosen, once it is found: with hundreds of commissions the looking takes its time, and is done beside the window. */
+    Optional<List<Remedy>> remediesFound() {
+        Asked now = new Asked(load, week, job);
+        if (!now.equals(asked)) {
+            // While more is being counted what was found stays in view; after a deed or another choice it does not.
+            if (asked == null || !asked.isSameChoice(now)) {
+                found = Optional.empty();
+            }
+            asked = now;
+            // Counted here: the copies that are tried beside the window share it.
+            load.late();
+            latest.begin(
+                    "remedies",
+                    run -> {
+                        List<Remedy> help = now.remedies();
+                        run.show(() -> {
+                            found = Optional.of(help);
+                            changed.run();
+                        });
+                    },
+                    () -> {});
+        }
+        return found;
     }
 
     /** What would help with what is chosen. */
     List<Remedy> remedies() {
-        return week.map(w -> Relief.ofWeek(load, w))
-                .orElseGet(() -> job.map(j -> Relief.ofLate(load, j)).orElse(List.of()));
+        return new Asked(load, week, job).remedies();
     }
 
     void apply(Remedy remedy) {
@@ -236,7 +294,7 @@ final class WeeksModel {
 
     /** Changes the workshop: hours, people, days off. */
     void house(String title, UnaryOperator<House> change) {
-        record(title, Optional.empty());
+        record(title, Optional.empty(), Optional.empty());
         workshop.setHouse(change.apply(workshop.house()));
         read();
         changed.run();
@@ -249,8 +307,9 @@ final class WeeksModel {
 
     void takeBack() {
         done.ifPresent(d -> {
-            d.job().ifPresentOrElse(id -> workshop.deeds().undo(id), () -> workshop.setHouse(d.before()));
+            d.job().ifPresentOrElse(id -> workshop.deeds().undo(id, d.due()), () -> workshop.setHouse(d.before()));
             done = Optional.empty();
+            found = Optional.empty();
             read();
             changed.run();
         });
@@ -263,15 +322,10 @@ final class WeeksModel {
 
     /** The hours of a maker in a usual week, typed. @return what is wrong with them */
     Optional<String> hours(Maker maker, String text) {
-        try {
-            double hours =
-                    Double.parseDouble(text.replace(',', '.').replace("h", "").strip());
-            if (hours >= 0 && hours <= Maker.MOST) {
-                house(maker.name() + " " + text.strip() + " h a week", h -> h.with(maker.working(hours)));
-                return Optional.empty();
-            }
-        } catch (NumberFormatException e) {
-            // Said below, like hours that no week has.
+        OptionalDouble hours = TypedNumber.read(text, "h", 0, Maker.MOST);
+        if (hours.isPresent()) {
+            house(maker.name() + " " + text.strip() + " h a week", h -> h.with(maker.working(hours.getAsDouble())));
+            return Optional.empty();
         }
         return Optional.of("Type the hours of a week, from 0 to " + (int) Maker.MOST + ".");
     }

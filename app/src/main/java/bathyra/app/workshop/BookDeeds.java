@@ -9,6 +9,7 @@ import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
 import bathyra.plan.Plan;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -132,14 +133,14 @@ public final class BookDeeds {
         }
     }
 
-    /** Takes back the last change of a commission, in hand or not. */
-    public void undo(long id) {
+    /** Takes back the last change of a commission, in hand or not. @param due when it was due before, where its plan does not say */
+    public void undo(long id, Optional<LocalDate> due) {
         if (id == workshop.id()) {
             workshop.undo();
         } else {
             book.history().undo(id);
         }
-        book.find(id).ifPresent(c -> book.due(id, c.plan().due()));
+        book.find(id).ifPresent(c -> book.due(id, c.plan().due().or(() -> due)));
     }
 
     private void measure(Commission begun) {

@@ -21,6 +21,8 @@ import java.util.Set;
 public final class WorkKept {
     private final WorkshopBook book;
     private Optional<Pace> pace = Optional.empty();
+    /** Counted last: the pages of the book ask again and again for the one in hand. */
+    private Draft counted;
 
     WorkKept(WorkshopBook book) {
         this.book = book;
@@ -38,7 +40,10 @@ public final class WorkKept {
 
     /** Keeps what there is to do on a drafted commission; what it is made from stays as it was laid last. */
     public void count(long id, Draft draft) {
-        count(id, draft.commission(), Counts.of(draft));
+        if (draft != counted) {
+            count(id, draft.commission(), Counts.of(draft));
+            counted = draft;
+        }
     }
 
     public void count(long id, Commission of, Counts counts) {
@@ -48,10 +53,9 @@ public final class WorkKept {
     /** Keeps what there is to do on a drafted commission and what it is made from. */
     public void keep(long id, Commission of, WorkJson.Work work) {
         book.works().keep(id, of, work);
-        pace = Optional.empty();
     }
 
-    /** How fast the workshop has been; measured anew after something was kept or {@link #measureAnew} was called. */
+    /** How fast the workshop has been; measured anew when another commission is taken in hand, not at every change of this one. */
     public Pace pace() {
         return pace.orElseGet(() -> pace(rows()));
     }

@@ -290,6 +290,7 @@ public final class Workshop implements AutoCloseable {
     void lookAt(long next) {
         selection.rightHalfProperty().set(false);
         comparison.end();
+        work.measureAnew();
         hand.lookAt(next);
         show(book.find(next).orElseThrow());
     }

@@ -138,6 +138,11 @@ class MakingModelTest {
         assertThat(dueInList()).contains(LocalDate.of(2026, 12, 21));
         workshop.undo();
         assertThat(dueInList()).as("taken back in both").contains(inBook);
+        model.due("");
+        assertThat(dueInList()).isEmpty();
+        assertThat(model.dueInBook())
+                .as("what was taken away is not offered again")
+                .isEmpty();
     }
 
     private Optional<LocalDate> dueInList() {
@@ -294,5 +299,26 @@ class MakingModelTest {
                         .map(SoFarDrawing::part)
                         .collect(Collectors.toCollection(TreeSet::new)));
         assertThat(drawing.seamAt(new Point(all[0].x() - 100, all[0].y()), 3)).isEmpty();
+    }
+
+    @Test
+    void whatTheBillDoesNotHangOn_laysNothingAgain() throws Exception {
+        for (int i = 0; i < 200 && model.materials().bill().isEmpty(); i++) {
+            Thread.sleep(50);
+        }
+        var bill = model.materials().bill().orElseThrow();
+        model.due("2026-12-18");
+        model.done();
+        for (int i = 0; i < 20; i++) {
+            assertThat(model.materials().bill().orElseThrow()).isSameAs(bill);
+            Thread.sleep(50);
+        }
+        workshop.deeds()
+                .switchTo(book.entries().stream()
+                        .filter(e -> e.title().startsWith("Chorus"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
+        assertThat(model.materials().bill()).as("of another commission").isEmpty();
     }
 }

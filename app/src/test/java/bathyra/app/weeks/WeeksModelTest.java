@@ -170,4 +170,23 @@ class WeeksModelTest extends InWorkshop {
         model.open(chorus, false);
         assertThat(model.rows()).hasSize(13);
     }
+
+    @Test
+    void aDueDayOfTheListAlone_isNeitherWrittenNorLost() {
+        long id = job("The Lamplighter").id();
+        LocalDate due = TODAY.plusDays(40);
+        book.due(id, Optional.of(due));
+        model.read();
+        LocalDate fitting = TODAY.plusDays(21);
+        model.drag(id, Optional.of(DateKind.SECOND_FITTING), fitting);
+        model.drop();
+        assertThat(book.find(id).orElseThrow().plan().fixed()).containsEntry(DateKind.SECOND_FITTING, fitting);
+        assertThat(book.find(id).orElseThrow().plan().due()).isEmpty();
+        model.takeBack();
+        assertThat(job("The Lamplighter").plan().due()).contains(due);
+        model.drag(id, Optional.empty(), due.plusDays(1));
+        model.drop();
+        model.takeBack();
+        assertThat(job("The Lamplighter").plan().due()).as("as the list had it").contains(due);
+    }
 }

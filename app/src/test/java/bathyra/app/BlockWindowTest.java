@@ -13,7 +13,6 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.robot.Motion;
@@ -32,7 +31,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void anotherSchool_redrawsTheTable_andTheViewStaysPut(FxRobot robot) {
+    void anotherSchool_redrawsTheTable_andTheViewStaysPut(WindowRobot robot) {
         go(robot, "block");
         Table table = robot.lookup("#block-table").query();
         View before = table.viewProperty().get();
@@ -45,7 +44,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void aSchoolWithoutItsMeasurement_saysWhatToTake_andLeavesTheOthersToChoose(FxRobot robot) {
+    void aSchoolWithoutItsMeasurement_saysWhatToTake_andLeavesTheOthersToChoose(WindowRobot robot) {
         go(robot, "block");
         robot.clickOn("#school-proportion");
         WaitForAsyncUtils.waitForFxEvents();
@@ -59,7 +58,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void aWholeDraft_isSteppedThrough_fromTheFirstLineToTheArmholes(FxRobot robot) {
+    void aWholeDraft_isSteppedThrough_fromTheFirstLineToTheArmholes(WindowRobot robot) {
         go(robot, "block");
         robot.clickOn("#mode-along");
         WaitForAsyncUtils.waitForFxEvents();
@@ -80,7 +79,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void aLearnersSlip_isRecognised_andTheRightFigureShowsTheReckoning(FxRobot robot) {
+    void aLearnersSlip_isRecognised_andTheRightFigureShowsTheReckoning(WindowRobot robot) {
         go(robot, "block");
         robot.clickOn("#mode-practice");
         robot.clickOn("#learner").write("Wilmot").push(KeyCode.ENTER);
@@ -100,7 +99,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void aPoint_tellsWhereItComesFrom_andLeadsBackToTheTape(FxRobot robot) {
+    void aPoint_tellsWhereItComesFrom_andLeadsBackToTheTape(WindowRobot robot) {
         go(robot, "block");
         Table table = robot.lookup("#block-table").query();
         View view = table.viewProperty().get();
@@ -117,7 +116,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void fromAMeasurement_everythingThatRestsOnItLightsUp(FxRobot robot) {
+    void fromAMeasurement_everythingThatRestsOnItLightsUp(WindowRobot robot) {
         robot.clickOn("#measure-waistGirth");
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#light-up").queryButton().fire());
@@ -129,7 +128,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void aDart_andAnEdge_tellWidthAngleAndLength(FxRobot robot) {
+    void aDart_andAnEdge_tellWidthAngleAndLength(WindowRobot robot) {
         go(robot, "block");
         Table table = robot.lookup("#block-table").query();
         View view = table.viewProperty().get();
@@ -144,13 +143,13 @@ class BlockWindowTest extends RealWindow {
         assertThat(text(robot, "#big-figure")).as("a quarter of the hip").isEqualTo("25.3");
     }
 
-    private static javafx.scene.control.Button deed(FxRobot robot, String name) {
+    private static javafx.scene.control.Button deed(WindowRobot robot, String name) {
         return robot.lookup(n -> n instanceof javafx.scene.control.Button && name.equals(n.getAccessibleText()))
                 .queryButton();
     }
 
     @Test
-    void theReduction_startsFromABlockInADocument_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
+    void theReduction_startsFromABlockInADocument_andASpoiltOneIsExplained(WindowRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("From the block");
         robot.clickOn("Block, pattern document", Motion.HORIZONTAL_FIRST);
@@ -170,7 +169,7 @@ class BlockWindowTest extends RealWindow {
     }
 
     @Test
-    void theBlock_isPrintedWithAllItsSteps(FxRobot robot) throws Exception {
+    void theBlock_isPrintedWithAllItsSteps(WindowRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("From the block");
         robot.clickOn("Block with its steps, quarter size", Motion.HORIZONTAL_FIRST);

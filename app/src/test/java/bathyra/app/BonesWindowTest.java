@@ -9,7 +9,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -26,7 +25,7 @@ class BonesWindowTest extends RealWindow {
         end();
     }
 
-    private static void pick(FxRobot robot, String menu, String item) {
+    private static void pick(WindowRobot robot, String menu, String item) {
         robot.interact(() -> ((MenuButton) robot.lookup(menu).query())
                 .getItems().stream()
                         .filter(i -> item.equals(i.getId()))
@@ -36,13 +35,13 @@ class BonesWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static boolean isSaid(FxRobot robot, String words) {
+    private static boolean isSaid(WindowRobot robot, String words) {
         return robot.lookup(".words").queryAllAs(Label.class).stream()
                 .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
     }
 
     @Test
-    void aBone_isAddedToAPanel_dragged_movedByKeys_andTakenBackByUndo(FxRobot robot) {
+    void aBone_isAddedToAPanel_dragged_movedByKeys_andTakenBackByUndo(WindowRobot robot) {
         go(robot, "bones");
         pick(robot, "#bone-add", "bone-add-B2");
         assertThat(text(robot, "#undo")).isEqualTo("Undo channel in the side back");
@@ -62,7 +61,7 @@ class BonesWindowTest extends RealWindow {
     }
 
     @Test
-    void theEndOfABone_isPulled_andItsLengthFollows(FxRobot robot) {
+    void theEndOfABone_isPulled_andItsLengthFollows(WindowRobot robot) {
         go(robot, "bones");
         click(robot, "#bone-next");
         assertThat(text(robot, ".card-title")).isEqualTo("1 Centre front");
@@ -76,7 +75,7 @@ class BonesWindowTest extends RealWindow {
     }
 
     @Test
-    void aKind_isChosen_andTheListToBuyFollows(FxRobot robot) {
+    void aKind_isChosen_andTheListToBuyFollows(WindowRobot robot) {
         go(robot, "bones");
         click(robot, "#bone-next");
         pick(robot, "#bone-kind", "bone-kind-" + BoneKind.FLAT_STEEL.id());
@@ -88,7 +87,7 @@ class BonesWindowTest extends RealWindow {
     }
 
     @Test
-    void aChannelPulledToTheEdge_hasNoRoom_andThatIsSaid(FxRobot robot) throws Exception {
+    void aChannelPulledToTheEdge_hasNoRoom_andThatIsSaid(WindowRobot robot) throws Exception {
         go(robot, "bones");
         pick(robot, "#bone-add", "bone-add-B2");
         Node handle = robot.lookup("#bone-middle").query();

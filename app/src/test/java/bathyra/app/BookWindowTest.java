@@ -23,7 +23,6 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -41,7 +40,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void closedAndReopened_everythingIsThere(FxRobot robot) throws Exception {
+    void closedAndReopened_everythingIsThere(WindowRobot robot) throws Exception {
         retype(robot, "#measure-hipGirth", "104");
         go(robot, "pieces");
         robot.interact(() -> {
@@ -67,7 +66,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aNewCommission_isBegunNamedAndKept(FxRobot robot) {
+    void aNewCommission_isBegunNamedAndKept(WindowRobot robot) {
         robot.clickOn("#commission");
         robot.clickOn("#new-commission");
         WaitForAsyncUtils.waitForFxEvents();
@@ -81,7 +80,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void theShelf_isSearchedAsOneTypes_andACommissionIsTakenInHand(FxRobot robot) {
+    void theShelf_isSearchedAsOneTypes_andACommissionIsTakenInHand(WindowRobot robot) {
         robot.clickOn("#commission");
         retype(robot, "#search", "brackwater");
         assertThat(robot.lookup("#shelf").<ListView<?>>query().getItems()).hasSize(3);
@@ -91,7 +90,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void theSameDesign_isBegunForAnotherWearer_withoutHerFigures(FxRobot robot) {
+    void theSameDesign_isBegunForAnotherWearer_withoutHerFigures(WindowRobot robot) {
         robot.clickOn("#commission");
         retype(robot, "#duplicate-for", "Isaura Quillfeather");
         robot.clickOn("#duplicate");
@@ -103,7 +102,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aDayThatIsNone_isExplained_andARightOneOrdersTheShelf(FxRobot robot) {
+    void aDayThatIsNone_isExplained_andARightOneOrdersTheShelf(WindowRobot robot) {
         robot.clickOn("#commission");
         retype(robot, "#due", "Christmas");
         robot.push(KeyCode.ENTER);
@@ -117,7 +116,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aBackup_isRestored_andWhatWasThereLiesAside(FxRobot robot) throws Exception {
+    void aBackup_isRestored_andWhatWasThereLiesAside(WindowRobot robot) throws Exception {
         retype(robot, "#measure-hipGirth", "104");
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
@@ -130,7 +129,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aWearer_isErasedOnlyWhenAskedTwice(FxRobot robot) {
+    void aWearer_isErasedOnlyWhenAskedTwice(WindowRobot robot) {
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
@@ -146,7 +145,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void oneDesignForMany_tellsWhoNeedsALook_andPutsOutTheirPatterns(FxRobot robot) throws Exception {
+    void oneDesignForMany_tellsWhoNeedsALook_andPutsOutTheirPatterns(WindowRobot robot) throws Exception {
         robot.clickOn("#commission");
         robot.clickOn("#chorus");
         WaitForAsyncUtils.waitForFxEvents();
@@ -162,7 +161,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aCommissionDocument_isTakenIn_andASpoiltOneIsExplained(FxRobot robot) throws Exception {
+    void aCommissionDocument_isTakenIn_andASpoiltOneIsExplained(WindowRobot robot) throws Exception {
         Files.writeString(output, "{\"format\":\"bathyra-commission\"");
         robot.clickOn("#commission");
         robot.clickOn("#take-in-commission");
@@ -177,7 +176,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aWearer_isRenamedToInitialsEverywhere(FxRobot robot) {
+    void aWearer_isRenamedToInitialsEverywhere(WindowRobot robot) {
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#to-initials").queryButton().fire());
@@ -192,7 +191,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void anArchivedCommission_isFoundOnlyWhenAskedFor(FxRobot robot) {
+    void anArchivedCommission_isFoundOnlyWhenAskedFor(WindowRobot robot) {
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#archive").queryButton().fire());
@@ -204,7 +203,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void aDamagedBook_isExplained_andTheNewestGoodBackupOpened(FxRobot robot) throws Exception {
+    void aDamagedBook_isExplained_andTheNewestGoodBackupOpened(WindowRobot robot) throws Exception {
         retype(robot, "#measure-hipGirth", "104");
         end();
         Path file = folder.resolve("demo.sqlite");
@@ -228,7 +227,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void theShelf_tellsHowFarEachStageHasCome(FxRobot robot) {
+    void theShelf_tellsHowFarEachStageHasCome(WindowRobot robot) {
         robot.clickOn("#commission");
         retype(robot, "#search", "brackwater");
         robot.push(KeyCode.ENTER);
@@ -238,7 +237,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void whileTheBookIsOpen_noStageIsTheOneInView(FxRobot robot) {
+    void whileTheBookIsOpen_noStageIsTheOneInView(WindowRobot robot) {
         go(robot, "girths");
         assertThat(inView(robot)).containsExactly("stage-girths");
         robot.push(KeyCode.F2);
@@ -248,7 +247,7 @@ class BookWindowTest extends RealWindow {
     }
 
     @Test
-    void onceMore_saysWhatHasChangedSince_andTakesTheNewFigures(FxRobot robot) {
+    void onceMore_saysWhatHasChangedSince_andTakesTheNewFigures(WindowRobot robot) {
         robot.interact(() -> {
             var heron = book.find(book.entries().get(0).id()).orElseThrow();
             book.measurings()
@@ -271,7 +270,7 @@ class BookWindowTest extends RealWindow {
         assertThat(text(robot, "#commission")).startsWith("The Heron, sweetheart bustier, again");
     }
 
-    private static List<String> inView(FxRobot robot) {
+    private static List<String> inView(WindowRobot robot) {
         return robot.lookup(".rail-stage").<Node>queryAll().stream()
                 .filter(n -> n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("selected")))
                 .map(Node::getId)

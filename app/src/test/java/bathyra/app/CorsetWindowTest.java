@@ -20,7 +20,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -56,7 +55,7 @@ class CorsetWindowTest extends RealWindow {
         return workshop.commission().garment();
     }
 
-    private static double sounding(FxRobot robot, String cell) {
+    private static double sounding(WindowRobot robot, String cell) {
         return Double.parseDouble(text(robot, "#sounding-" + cell));
     }
 
@@ -64,13 +63,13 @@ class CorsetWindowTest extends RealWindow {
         return workshop.draft().orElseThrow().intakes().sum(Level.WAIST);
     }
 
-    private static void select(FxRobot robot, String cell) {
+    private static void select(WindowRobot robot, String cell) {
         robot.clickOn("#sounding-" + cell);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test
-    void draggingAnEdge_theOthersReBalance_andTheSumStands(FxRobot robot) {
+    void draggingAnEdge_theOthersReBalance_andTheSumStands(WindowRobot robot) {
         go(robot, "seams");
         select(robot, "waist-back-1");
         double sum = waistSum();
@@ -85,7 +84,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void whatIsInHand_isASeamOfThisGarment_whateverWasInHandBefore(FxRobot robot) {
+    void whatIsInHand_isASeamOfThisGarment_whateverWasInHandBefore(WindowRobot robot) {
         workshop.selection().cellProperty().set(new Cell(Level.UNDERBUST, SeamPlace.PRINCESS_FRONT));
         go(robot, "seams");
         assertThat(workshop.selection().cellProperty().get()).isEqualTo(new Cell(Level.UNDERBUST, SeamPlace.SIDE));
@@ -95,7 +94,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void aLockedSeam_keepsItsValueWhenAnotherIsTyped(FxRobot robot) {
+    void aLockedSeam_keepsItsValueWhenAnotherIsTyped(WindowRobot robot) {
         go(robot, "seams");
         select(robot, "waist-front-2");
         robot.push(KeyCode.P);
@@ -108,7 +107,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void aBar_isNudgedWithTheArrowKeys_andIsTheSameSounding(FxRobot robot) {
+    void aBar_isNudgedWithTheArrowKeys_andIsTheSameSounding(WindowRobot robot) {
         go(robot, "seams");
         select(robot, "waist-back-1");
         double before = sounding(robot, "waist-back-1");
@@ -120,7 +119,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void aWeight_drawnWithTheArrowKeys_takesMoreForItsSeam(FxRobot robot) {
+    void aWeight_drawnWithTheArrowKeys_takesMoreForItsSeam(WindowRobot robot) {
         go(robot, "seams");
         select(robot, "waist-back-2");
         double before = sounding(robot, "waist-back-2");
@@ -139,7 +138,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void aSeam_isMovedAddedAndLeftOutByDragging(FxRobot robot) {
+    void aSeam_isMovedAddedAndLeftOutByDragging(WindowRobot robot) {
         go(robot, "seams");
         double at = workshop.draft()
                 .orElseThrow()
@@ -175,7 +174,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void aCure_isAppliedWithOneClick_andTakenBack(FxRobot robot) throws Exception {
+    void aCure_isAppliedWithOneClick_andTakenBack(WindowRobot robot) throws Exception {
         go(robot, "seams");
         robot.clickOn("#fewer-panels").clickOn("#fewer-panels").clickOn("#fewer-panels");
         WaitForAsyncUtils.waitForFxEvents();
@@ -194,7 +193,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void thePreset_isComparedWithMine_andThePanelsArePushedTogether(FxRobot robot) {
+    void thePreset_isComparedWithMine_andThePanelsArePushedTogether(WindowRobot robot) {
         go(robot, "seams");
         select(robot, "waist-front-1");
         robot.push(KeyCode.UP).push(KeyCode.UP).push(KeyCode.UP).push(KeyCode.UP);
@@ -208,7 +207,7 @@ class CorsetWindowTest extends RealWindow {
     }
 
     @Test
-    void kindRowAndReach_areChosenWhereTheGirthsAre(FxRobot robot) {
+    void kindRowAndReach_areChosenWhereTheGirthsAre(WindowRobot robot) {
         go(robot, "girths");
         robot.clickOn("#ease-row").clickOn("Corset, strong");
         WaitForAsyncUtils.waitForFxEvents();

@@ -12,7 +12,6 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -30,7 +29,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void anotherKindOfCup_isCutAtOnce_andUndone(FxRobot robot) {
+    void anotherKindOfCup_isCutAtOnce_andUndone(WindowRobot robot) {
         go(robot, "cups");
         assertThat(text(robot, ".card-title")).isEqualTo("Depth of the cup");
         robot.clickOn("#cups-three-part");
@@ -47,7 +46,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void aWireIsLaidUnderEachCup_andStandsWithTheHardware(FxRobot robot) {
+    void aWireIsLaidUnderEachCup_andStandsWithTheHardware(WindowRobot robot) {
         go(robot, "cups");
         robot.clickOn("#cups-two-part");
         WaitForAsyncUtils.waitForFxEvents();
@@ -60,7 +59,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void theRim_isDragged_andBecomesAMeasurement(FxRobot robot) {
+    void theRim_isDragged_andBecomesAMeasurement(WindowRobot robot) {
         go(robot, "cups");
         assertThat(text(robot, "#big-figure")).startsWith("≈");
         robot.drag("#handle-rim").moveBy(12, 12).drop();
@@ -74,7 +73,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void aWedgeUnderTheBust_isDragged_andTheDepthFollows(FxRobot robot) {
+    void aWedgeUnderTheBust_isDragged_andTheDepthFollows(WindowRobot robot) {
         go(robot, "cups");
         String before = text(robot, "#big-figure");
         robot.drag("#handle-lower").moveBy(40, 0).drop();
@@ -88,7 +87,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void aWedge_isClosed_saysWhereItGoes_andIsOpenedAgain(FxRobot robot) throws Exception {
+    void aWedge_isClosed_saysWhereItGoes_andIsOpenedAgain(WindowRobot robot) throws Exception {
         go(robot, "cups");
         robot.clickOn("#cups-mode-contour");
         robot.clickOn("#wedge-neckline");
@@ -112,7 +111,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void aUsualSet_closesItsWedges_andAWedgeWithoutAPlaceIsSaid(FxRobot robot) {
+    void aUsualSet_closesItsWedges_andAWedgeWithoutAPlaceIsSaid(WindowRobot robot) {
         go(robot, "cups");
         robot.clickOn("#cups-mode-contour");
         robot.clickOn("#set-strapless-sweetheart");
@@ -130,7 +129,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void cupIsSeenOnTheBody(FxRobot robot) throws Exception {
+    void cupIsSeenOnTheBody(WindowRobot robot) throws Exception {
         go(robot, "cups");
         robot.clickOn("#cups-mode-worn");
         WaitForAsyncUtils.waitFor(
@@ -144,7 +143,7 @@ class CupsWindowTest extends RealWindow {
     }
 
     @Test
-    void thePaperModel_isWritten(FxRobot robot) throws Exception {
+    void thePaperModel_isWritten(WindowRobot robot) throws Exception {
         go(robot, "cups");
         robot.clickOn("#cups-mode-worn");
         WaitForAsyncUtils.waitForFxEvents();

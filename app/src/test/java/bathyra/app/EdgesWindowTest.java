@@ -10,7 +10,6 @@ import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -27,14 +26,14 @@ class EdgesWindowTest extends RealWindow {
         end();
     }
 
-    private static void choose(FxRobot robot, String menu, String item) {
+    private static void choose(WindowRobot robot, String menu, String item) {
         robot.clickOn(menu);
         robot.clickOn(item);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test
-    void aBackNeckline_isPulledDeep_andAYokeStaysInFront(FxRobot robot) {
+    void aBackNeckline_isPulledDeep_andAYokeStaysInFront(WindowRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "With shoulders");
         robot.interact(() -> robot.lookup("#handle-back-neckline-depth").query().requestFocus());
@@ -54,7 +53,7 @@ class EdgesWindowTest extends RealWindow {
 
     /** Unrolled, the edges are looked at; pulled they are on the joined pattern. */
     @Test
-    void theEdgesAsWorn_areUnrolled_withoutHandles(FxRobot robot) {
+    void theEdgesAsWorn_areUnrolled_withoutHandles(WindowRobot robot) {
         go(robot, "edges");
         assertThat(robot.lookup("#handle-coverage").query().isVisible()).isTrue();
         robot.clickOn("#edges-worn");
@@ -66,7 +65,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void aHipGore_isSetIn_widenedMovedAndTakenAway(FxRobot robot) {
+    void aHipGore_isSetIn_widenedMovedAndTakenAway(WindowRobot robot) {
         go(robot, "edges");
         robot.interact(() -> robot.lookup("#gore").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
@@ -92,7 +91,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void aNeckline_isPulledOverTheSeam_andTracedOffOntoTheNextPanel(FxRobot robot) {
+    void aNeckline_isPulledOverTheSeam_andTracedOffOntoTheNextPanel(WindowRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "With shoulders");
         assertThat(text(robot, "#undo")).isEqualTo("Undo edge with shoulders");
@@ -115,7 +114,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void theDip_isPulledDown_andNudgedWithTheKeys(FxRobot robot) {
+    void theDip_isPulledDown_andNudgedWithTheKeys(WindowRobot robot) {
         go(robot, "edges");
         robot.clickOn("#shape-v");
         WaitForAsyncUtils.waitForFxEvents();
@@ -131,7 +130,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void aYokeAndItsKeyhole_areCut_andAKeyholeThatIsTooLongIsSaid(FxRobot robot) {
+    void aYokeAndItsKeyhole_areCut_andAKeyholeThatIsTooLongIsSaid(WindowRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "With shoulders");
         robot.clickOn("#shape-round");
@@ -150,7 +149,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void aSleeveIsSetInUnderAShoulder_whereTheArmWasTaped(FxRobot robot) {
+    void aSleeveIsSetInUnderAShoulder_whereTheArmWasTaped(WindowRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "With shoulders");
         assertThat(text(robot, "#sleeve")).isEqualTo("No sleeve");
@@ -162,7 +161,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void offTheShoulder_saysWhichTapesAreMissing(FxRobot robot) {
+    void offTheShoulder_saysWhichTapesAreMissing(WindowRobot robot) {
         go(robot, "edges");
         choose(robot, "#cover", "Off the shoulder");
         assertThat(text(robot, "#edges-fault")).contains("round both shoulders").contains("Measure stage");
@@ -172,7 +171,7 @@ class EdgesWindowTest extends RealWindow {
     }
 
     @Test
-    void aLowerEdge_isChosen_andItsLengthPulled(FxRobot robot) {
+    void aLowerEdge_isChosen_andItsLengthPulled(WindowRobot robot) {
         go(robot, "edges");
         choose(robot, "#lower-edge", "Pointed front");
         robot.clickOn("#edges-below");

@@ -16,7 +16,6 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -73,7 +72,7 @@ class EditionWindowTest extends RealWindow {
     }
 
     @Test
-    void itSaysWhichEdition_showsWhatTodaysMoves_andTakesIt(FxRobot robot) {
+    void itSaysWhichEdition_showsWhatTodaysMoves_andTakesIt(WindowRobot robot) {
         go(robot, "measure");
         assertThat(said(robot)).anyMatch(t -> t.startsWith("Made by edition 1 of the rules: its outlines stay"));
         double kept = waist();
@@ -95,7 +94,7 @@ class EditionWindowTest extends RealWindow {
         return workshop.draft().orElseThrow().girths().at(Level.WAIST).worn().value();
     }
 
-    private static java.util.List<String> said(FxRobot robot) {
+    private static java.util.List<String> said(WindowRobot robot) {
         return robot.lookup(".label").<Label>queryAll().stream()
                 .map(Label::getText)
                 .map(t -> t.replace('\u00a0', ' '))

@@ -8,7 +8,6 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -25,7 +24,7 @@ class FitWindowTest extends RealWindow {
         end();
     }
 
-    private void awaitRest(FxRobot robot) throws Exception {
+    private void awaitRest(WindowRobot robot) throws Exception {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> {
             Node state = robot.lookup("#fit-state").query();
             return !state.isVisible()
@@ -35,7 +34,7 @@ class FitWindowTest extends RealWindow {
     }
 
     @Test
-    void garment_isPutOnTheBody_turnedByKeys_andReadAtALevel(FxRobot robot) throws Exception {
+    void garment_isPutOnTheBody_turnedByKeys_andReadAtALevel(WindowRobot robot) throws Exception {
         go(robot, "fit");
         awaitRest(robot);
         assertThat(Double.parseDouble(text(robot, "#fit-waist-garment"))).isBetween(70.0, 72.0);
@@ -54,7 +53,7 @@ class FitWindowTest extends RealWindow {
     }
 
     @Test
-    void cureThatWasTriedOnTheForm_isTaken_andUndone(FxRobot robot) throws Exception {
+    void cureThatWasTriedOnTheForm_isTaken_andUndone(WindowRobot robot) throws Exception {
         go(robot, "fit");
         awaitRest(robot);
         // Not every sight has a cure: the first that has one.

@@ -22,7 +22,6 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -59,25 +58,25 @@ class FittingsWindowTest extends RealWindow {
                 .orElseThrow();
     }
 
-    private static boolean isSaid(FxRobot robot, String words) {
+    private static boolean isSaid(WindowRobot robot, String words) {
         return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> robot.lookup(".label").queryAllAs(Label.class).stream()
                 .filter(Node::isVisible)
                 .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words)));
     }
 
     /** What becomes of the marks is worked out beside the window. */
-    private static void until(FxRobot robot, String words) throws Exception {
+    private static void until(WindowRobot robot, String words) throws Exception {
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isSaid(robot, words));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static void press(FxRobot robot, String query) {
+    private static void press(WindowRobot robot, String query) {
         robot.interact(() -> ((Button) robot.lookup(query).query()).fire());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test
-    void thePinsOfAFitting_becomeADraft_andOneUndoTakesItBack(FxRobot robot) throws Exception {
+    void thePinsOfAFitting_becomeADraft_andOneUndoTakesItBack(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         robot.interact(() -> ((javafx.scene.control.MenuButton)
                         robot.lookup("#begin-fitting").query())
@@ -115,7 +114,7 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
-    void aGap_isTyped_becomesGirth_andLettersAreRefused(FxRobot robot) throws Exception {
+    void aGap_isTyped_becomesGirth_andLettersAreRefused(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         press(robot, "#leaf-2");
         retype(robot, "#gap-hem", "wide");
@@ -130,7 +129,7 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
-    void theSecondFitting_showsWhatIsLeftOfTheFirst(FxRobot robot) throws Exception {
+    void theSecondFitting_showsWhatIsLeftOfTheFirst(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         press(robot, "#leaf-2");
         until(robot, "From the fitting before");
@@ -139,7 +138,7 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
-    void aMarkIsRefused_byItsKey_withTheReasonKept(FxRobot robot) throws Exception {
+    void aMarkIsRefused_byItsKey_withTheReasonKept(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         press(robot, "#leaf-1");
         click(robot, "#mark-row-6");
@@ -153,7 +152,7 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
-    void aDraftThatWasKept_isLaidOverTheTable(FxRobot robot) throws Exception {
+    void aDraftThatWasKept_isLaidOverTheTable(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         long first = book.versions().of(workshop.id()).stream()
                 .filter(v -> v.name().startsWith("Draft 1"))
@@ -171,7 +170,7 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
-    void aPicture_isTakenIn_named_andAMarkIsPutOnIt(FxRobot robot) throws Exception {
+    void aPicture_isTakenIn_named_andAMarkIsPutOnIt(WindowRobot robot) throws Exception {
         BufferedImage picture = new BufferedImage(300, 400, BufferedImage.TYPE_INT_RGB);
         ImageIO.write(picture, "png", output.toFile());
         go(robot, "fittings");
@@ -200,7 +199,7 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
-    void aSoundingTypedAfterAPinch_isWhatStandsThere(FxRobot robot) throws Exception {
+    void aSoundingTypedAfterAPinch_isWhatStandsThere(WindowRobot robot) throws Exception {
         assertThat(Files.exists(folder)).isTrue();
         Cell cell = new Cell(Level.UPPER, SeamPlace.front(2));
         go(robot, "seams");

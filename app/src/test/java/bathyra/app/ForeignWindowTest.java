@@ -11,7 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -39,20 +38,20 @@ class ForeignWindowTest extends RealWindow {
         end();
     }
 
-    private void takeIn(FxRobot robot, String drawing) throws Exception {
+    private void takeIn(WindowRobot robot, String drawing) throws Exception {
         Files.writeString(output, drawing);
         go(robot, "pieces");
         robot.clickOn("#foreign");
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static boolean says(FxRobot robot, String words) {
+    private static boolean says(WindowRobot robot, String words) {
         return robot.lookup(".reckoning .label").queryAllAs(Label.class).stream()
                 .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words));
     }
 
     @Test
-    void aDrawingWithoutAUnit_isAsked_thenSewnWhereItAgrees_andItsFaultIsSaid(FxRobot robot) throws Exception {
+    void aDrawingWithoutAUnit_isAsked_thenSewnWhereItAgrees_andItsFaultIsSaid(WindowRobot robot) throws Exception {
         takeIn(robot, PANELS);
         assertThat(text(robot, ".card-title")).isEqualTo("drawing.svg");
         assertThat(says(robot, "The file does not say in what it is drawn.")).isTrue();
@@ -77,7 +76,7 @@ class ForeignWindowTest extends RealWindow {
     }
 
     @Test
-    void edges_areSewnByHand_namedAndKeptAsADocument(FxRobot robot) throws Exception {
+    void edges_areSewnByHand_namedAndKeptAsADocument(WindowRobot robot) throws Exception {
         takeIn(robot, PANELS);
         robot.clickOn("#drawn-in-cm");
         robot.clickOn("#foreign-unsew");
@@ -108,7 +107,7 @@ class ForeignWindowTest extends RealWindow {
     }
 
     @Test
-    void aDrawingThatIsNone_isRefusedInASentence_andAnotherCanBeTaken(FxRobot robot) throws Exception {
+    void aDrawingThatIsNone_isRefusedInASentence_andAnotherCanBeTaken(WindowRobot robot) throws Exception {
         takeIn(robot, "<svg><path id='cup' d='M0 0 X1'/></svg>");
         assertThat(robot.lookup("#foreign-fault").tryQuery()).isPresent();
         assertThat(says(robot, "cup: its line cannot be read")).isTrue();
@@ -120,7 +119,7 @@ class ForeignWindowTest extends RealWindow {
     }
 
     @Test
-    void aBlock_withItsEdgesNamed_isWhatTheDraftStartsFrom(FxRobot robot) throws Exception {
+    void aBlock_withItsEdgesNamed_isWhatTheDraftStartsFrom(WindowRobot robot) throws Exception {
         takeIn(robot, BLOCK);
         for (int piece = 0; piece < 2; piece++) {
             for (String role : EDGES) {

@@ -15,7 +15,6 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -33,7 +32,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void theUnitSwitch_showsEveryFigureInEighths(FxRobot robot) {
+    void theUnitSwitch_showsEveryFigureInEighths(WindowRobot robot) {
         robot.clickOn("#unit-in");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#measure-underbustGirth")).isEqualTo("30⅞");
@@ -45,7 +44,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void exportingAPdf_givesATestSquareOfFiftyMillimetres(FxRobot robot) throws Exception {
+    void exportingAPdf_givesATestSquareOfFiftyMillimetres(WindowRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("PDF, A4 sheets");
         WaitForAsyncUtils.waitFor(
@@ -63,7 +62,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void aPdf_carriesTheNameWhenItIsAskedFor(FxRobot robot) throws Exception {
+    void aPdf_carriesTheNameWhenItIsAskedFor(WindowRobot robot) throws Exception {
         robot.clickOn("#output");
         robot.clickOn("With the wearer's name");
         robot.clickOn("#output");
@@ -76,7 +75,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void everyControl_hasAnAccessibleName(FxRobot robot) {
+    void everyControl_hasAnAccessibleName(WindowRobot robot) {
         for (String stage : new String[] {"measure", "block", "girths", "seams", "pieces"}) {
             go(robot, stage);
             assertThat(robot.lookup(n -> n.isFocusTraversable() && n.isVisible())
@@ -91,7 +90,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void theDarkTheme_isChosenAndKept(FxRobot robot) {
+    void theDarkTheme_isChosenAndKept(WindowRobot robot) {
         robot.clickOn("#output");
         robot.clickOn("Dark workroom");
         WaitForAsyncUtils.waitForFxEvents();
@@ -100,7 +99,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void everyPartOfTheOutputMenu_standsInsideASmallWindow(FxRobot robot) {
+    void everyPartOfTheOutputMenu_standsInsideASmallWindow(WindowRobot robot) {
         robot.clickOn("#output");
         assertThat(bottomOfTheMenus(robot)).isLessThan(window.getY() + window.getHeight());
         for (OutputPart part : OutputPart.values()) {
@@ -113,7 +112,7 @@ class FrameWindowTest extends RealWindow {
         }
     }
 
-    private static double bottomOfTheMenus(FxRobot robot) {
+    private static double bottomOfTheMenus(WindowRobot robot) {
         return robot.lookup(".menu-item").queryAll().stream()
                 .mapToDouble(n -> n.localToScreen(n.getBoundsInLocal()).getMaxY())
                 .max()
@@ -121,7 +120,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void theLacingRail_saysWhatWantsALook(FxRobot robot) {
+    void theLacingRail_saysWhatWantsALook(WindowRobot robot) {
         assertThat(robot.lookup("#stage-seams").query().getAccessibleText()).isEqualTo("Seams");
         assertThat(robot.lookup("#stage-edges").query().getAccessibleText()).isEqualTo("Edges, 1 note");
         retype(robot, "#measure-bustGirth", "36");
@@ -132,7 +131,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void theGuideOpensAtTheStageInHand_andFollowsIt(FxRobot robot) {
+    void theGuideOpensAtTheStageInHand_andFollowsIt(WindowRobot robot) {
         go(robot, "cups");
         robot.push(KeyCode.F1);
         WaitForAsyncUtils.waitForFxEvents();
@@ -147,7 +146,7 @@ class FrameWindowTest extends RealWindow {
     }
 
     @Test
-    void anythingIsFound_andDoneOrGoneToThere(FxRobot robot) {
+    void anythingIsFound_andDoneOrGoneToThere(WindowRobot robot) {
         robot.push(KeyCode.CONTROL, KeyCode.K).write("bon").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#bones-table").tryQuery()).isPresent();

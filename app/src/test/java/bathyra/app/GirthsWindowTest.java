@@ -10,7 +10,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -28,7 +27,7 @@ class GirthsWindowTest extends RealWindow {
     }
 
     @Test
-    void theWaist_isDraggedIn_andTheRowsAddUp(FxRobot robot) {
+    void theWaist_isDraggedIn_andTheRowsAddUp(WindowRobot robot) {
         go(robot, "girths");
         assertThat(text(robot, "#plan-waist-worn")).isEqualTo("71.0");
         robot.drag("#handle-girth-waist").moveBy(12, 0).drop();
@@ -46,7 +45,7 @@ class GirthsWindowTest extends RealWindow {
     }
 
     @Test
-    void theHandles_areMovedWithTheKeys(FxRobot robot) {
+    void theHandles_areMovedWithTheKeys(WindowRobot robot) {
         go(robot, "girths");
         robot.interact(() -> robot.lookup("#handle-girth-waist").query().requestFocus());
         robot.push(KeyCode.RIGHT);
@@ -60,7 +59,7 @@ class GirthsWindowTest extends RealWindow {
     }
 
     @Test
-    void roomIsGivenBetweenTwoLevels_typedPulledInOneSeamAndTakenAway(FxRobot robot) {
+    void roomIsGivenBetweenTwoLevels_typedPulledInOneSeamAndTakenAway(WindowRobot robot) {
         go(robot, "girths");
         press(robot, "#ease-here");
         assertThat(text(robot, "#option-ease-here-0")).isEqualTo("0.0");
@@ -88,13 +87,13 @@ class GirthsWindowTest extends RealWindow {
         assertThat(text(robot, "#undo")).isEqualTo("Undo the line between the levels taken away");
     }
 
-    private static void press(FxRobot robot, String query) {
+    private static void press(WindowRobot robot, String query) {
         robot.interact(() -> robot.lookup(query).queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test
-    void aLacedBack_showsItsGap_andAFieldForIt(FxRobot robot) {
+    void aLacedBack_showsItsGap_andAFieldForIt(WindowRobot robot) {
         go(robot, "girths");
         robot.clickOn("#closure");
         robot.clickOn("Lacing at the back");
@@ -105,7 +104,7 @@ class GirthsWindowTest extends RealWindow {
     }
 
     @Test
-    void pastTheTopLevel_nothingIsPrinted_untilItIsOnRecord(FxRobot robot) throws Exception {
+    void pastTheTopLevel_nothingIsPrinted_untilItIsOnRecord(WindowRobot robot) throws Exception {
         go(robot, "girths");
         robot.clickOn("#ease-percent").write("-21").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();

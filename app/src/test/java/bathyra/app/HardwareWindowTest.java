@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -28,7 +27,7 @@ class HardwareWindowTest extends RealWindow {
         openAt(file, "The Salt Queen");
     }
 
-    private static String said(FxRobot robot) {
+    private static String said(WindowRobot robot) {
         return String.join(
                 "\n",
                 robot.lookup(".words").queryAllAs(Label.class).stream()
@@ -37,7 +36,7 @@ class HardwareWindowTest extends RealWindow {
     }
 
     @Test
-    void aBuskLongerThanTheFront_andEyeletsUnderTheirRims_areSaid_withWhatWouldWork(FxRobot robot) {
+    void aBuskLongerThanTheFront_andEyeletsUnderTheirRims_areSaid_withWhatWouldWork(WindowRobot robot) {
         go(robot, "bones");
         robot.clickOn("#bones-card-hardware");
         WaitForAsyncUtils.waitForFxEvents();
@@ -53,7 +52,7 @@ class HardwareWindowTest extends RealWindow {
     }
 
     @Test
-    void theListToBuy_namesBuskEyeletsCordAndTape(FxRobot robot) {
+    void theListToBuy_namesBuskEyeletsCordAndTape(WindowRobot robot) {
         go(robot, "bones");
         robot.clickOn("#bones-card-buy");
         WaitForAsyncUtils.waitForFxEvents();

@@ -15,7 +15,6 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -39,12 +38,12 @@ class LayWindowTest extends RealWindow {
         workshop = openAt(file, "The Heron");
     }
 
-    private static void press(FxRobot robot, String query) {
+    private static void press(WindowRobot robot, String query) {
         robot.interact(() -> ((Button) robot.lookup(query).query()).fire());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static void laid(FxRobot robot) throws Exception {
+    private static void laid(WindowRobot robot) throws Exception {
         go(robot, "lay");
         WaitForAsyncUtils.waitFor(
                 30,
@@ -54,7 +53,7 @@ class LayWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static void oneWay(FxRobot robot, boolean nap) throws Exception {
+    private static void oneWay(WindowRobot robot, boolean nap) throws Exception {
         robot.clickOn("#lay-card-cloth");
         WaitForAsyncUtils.waitForFxEvents();
         if (((CheckBox) robot.lookup("#cloth-one-way").query()).isSelected() != nap) {
@@ -66,7 +65,7 @@ class LayWindowTest extends RealWindow {
     }
 
     @Test
-    void aPiece_isPulled_andStopsWhereItWouldTouchAnother(FxRobot robot) throws Exception {
+    void aPiece_isPulled_andStopsWhereItWouldTouchAnother(WindowRobot robot) throws Exception {
         laid(robot);
         press(robot, "#lay-next");
         robot.interact(() -> robot.lookup("#lay-piece").query().requestFocus());
@@ -83,7 +82,7 @@ class LayWindowTest extends RealWindow {
     }
 
     @Test
-    void withANap_aPieceMayNotBeTurned_andWithoutOneItMay(FxRobot robot) throws Exception {
+    void withANap_aPieceMayNotBeTurned_andWithoutOneItMay(WindowRobot robot) throws Exception {
         laid(robot);
         assertThat(robot.lookup("#lay-turn").query().isDisabled()).isTrue();
         oneWay(robot, true);
@@ -103,7 +102,7 @@ class LayWindowTest extends RealWindow {
     }
 
     @Test
-    void aLayInProgress_isStopped_andTheBestSoFarStays(FxRobot robot) throws Exception {
+    void aLayInProgress_isStopped_andTheBestSoFarStays(WindowRobot robot) throws Exception {
         // Twelve pieces on a cloth on which they lie in several rows leave much to try.
         robot.interact(() -> workshop.deeds()
                 .switchTo(workshop.entries().stream()
@@ -127,7 +126,7 @@ class LayWindowTest extends RealWindow {
     }
 
     @Test
-    void clothNarrowerThanAPiece_isSaid_withWhatWouldWork(FxRobot robot) throws Exception {
+    void clothNarrowerThanAPiece_isSaid_withWhatWouldWork(WindowRobot robot) throws Exception {
         laid(robot);
         robot.clickOn("#lay-card-cloth");
         retype(robot, "#cloth-width", "30");
@@ -145,7 +144,7 @@ class LayWindowTest extends RealWindow {
     }
 
     @Test
-    void pricesThatAreNoNumbers_areSaid_andGoodOnesStayInTheBook(FxRobot robot) throws Exception {
+    void pricesThatAreNoNumbers_areSaid_andGoodOnesStayInTheBook(WindowRobot robot) throws Exception {
         laid(robot);
         robot.clickOn("#lay-card-prices");
         retype(robot, "#price-cord", "cheap");
@@ -165,7 +164,7 @@ class LayWindowTest extends RealWindow {
     }
 
     @Test
-    void notionsAndHours_standInTheBill_andTheBillIsWritten(FxRobot robot) throws Exception {
+    void notionsAndHours_standInTheBill_andTheBillIsWritten(WindowRobot robot) throws Exception {
         laid(robot);
         robot.clickOn("#lay-card-bill");
         WaitForAsyncUtils.waitForFxEvents();
@@ -184,7 +183,7 @@ class LayWindowTest extends RealWindow {
         assertThat(Files.readString(output)).contains("Hook").contains(String.format("%.2f", total(robot)));
     }
 
-    private static double total(FxRobot robot) {
+    private static double total(WindowRobot robot) {
         String title = robot.lookup(".card-title").queryAs(Label.class).getText();
         return Double.parseDouble(title.replaceAll("[^0-9.]", ""));
     }

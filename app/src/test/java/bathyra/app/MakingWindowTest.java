@@ -16,7 +16,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -43,7 +42,7 @@ class MakingWindowTest extends RealWindow {
                 10_000, () -> workshop.commission().plan());
     }
 
-    private static void type(FxRobot robot, String field, String words) {
+    private static void type(WindowRobot robot, String field, String words) {
         robot.interact(() -> {
             robot.lookup(field).<TextField>query().requestFocus();
             robot.lookup(field).<TextField>query().selectAll();
@@ -53,13 +52,13 @@ class MakingWindowTest extends RealWindow {
     }
 
     /** A step far down the list: as the keys reach it, which bring it into view. */
-    private static void choose(FxRobot robot, String step) {
+    private static void choose(WindowRobot robot, String step) {
         robot.interact(() -> robot.lookup(step).<Button>query().fire());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test
-    void aStepIsTimed_typed_done_andTakenBack(FxRobot robot) throws Exception {
+    void aStepIsTimed_typed_done_andTakenBack(WindowRobot robot) throws Exception {
         go(robot, "making");
         choose(robot, "#step-finishing");
         robot.clickOn("#making-start");
@@ -89,7 +88,7 @@ class MakingWindowTest extends RealWindow {
     }
 
     @Test
-    void aFigureThatIsOnlyPassedThrough_staysAsItIsOnRecord(FxRobot robot) {
+    void aFigureThatIsOnlyPassedThrough_staysAsItIsOnRecord(WindowRobot robot) {
         go(robot, "making");
         choose(robot, "#step-finishing");
         type(robot, "#making-minutes", "2.5");
@@ -104,7 +103,7 @@ class MakingWindowTest extends RealWindow {
     }
 
     @Test
-    void aPin_isDragged_movedByKeys_andGivenBackToTheRule(FxRobot robot) {
+    void aPin_isDragged_movedByKeys_andGivenBackToTheRule(WindowRobot robot) {
         go(robot, "making");
         LocalDate rule = LocalDate.of(2026, 12, 4);
         robot.moveTo("#pin-finished")

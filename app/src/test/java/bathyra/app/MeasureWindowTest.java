@@ -13,7 +13,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -31,7 +30,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void measuring_byKeyboardAlone_changesTheSoundings_andUndoTakesItBack(FxRobot robot) {
+    void measuring_byKeyboardAlone_changesTheSoundings_andUndoTakesItBack(WindowRobot robot) {
         go(robot, "seams");
         String before = text(robot, "#sounding-underbust-princess-back");
         go(robot, "measure");
@@ -55,7 +54,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void aSlipOfTheUnit_isSaidBesideTheField_andTheLastDraftStays(FxRobot robot) {
+    void aSlipOfTheUnit_isSaidBesideTheField_andTheLastDraftStays(WindowRobot robot) {
         retype(robot, "#measure-bustGirth", "36");
         assertThat(text(robot, "#fault-bustGirth"))
                 .isEqualTo(
@@ -68,14 +67,14 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void textThatIsNoLength_staysAndIsExplained(FxRobot robot) {
+    void textThatIsNoLength_staysAndIsExplained(WindowRobot robot) {
         retype(robot, "#measure-waistGirth", "7o");
         assertThat(text(robot, "#fault-waistGirth")).isEqualTo("Not understood: 7o. Type 78.5, 30 7/8 or 30⅞ in.");
         assertThat(text(robot, "#measure-waistGirth")).isEqualTo("7o");
     }
 
     @Test
-    void aSideDartThatCannotBeClosed_isSaidBesideTheLengthThatWasTyped(FxRobot robot) {
+    void aSideDartThatCannotBeClosed_isSaidBesideTheLengthThatWasTyped(WindowRobot robot) {
         retype(robot, "#measure-backLength", "38");
         assertThat(text(robot, "#fault-backLength"))
                 .isEqualTo(
@@ -86,7 +85,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void aTable_isShownRowByRow_beforeItsFiguresAreTaken(FxRobot robot) throws Exception {
+    void aTable_isShownRowByRow_beforeItsFiguresAreTaken(WindowRobot robot) throws Exception {
         Files.writeString(output, "key;value;unit\nhipGirth;104,5;cm\nwaistGirth;7o;cm\n");
         robot.interact(() -> robot.lookup("#take-in-table").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
@@ -102,7 +101,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void theRightSide_isOpenedByL_andTheLargerIsDrafted(FxRobot robot) {
+    void theRightSide_isOpenedByL_andTheLargerIsDrafted(WindowRobot robot) {
         robot.clickOn("#measure-shoulderToApex");
         robot.write("l");
         WaitForAsyncUtils.waitForFxEvents();
@@ -121,7 +120,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void anOddFigure_isConfirmed_andStaysQuiet(FxRobot robot) {
+    void anOddFigure_isConfirmed_andStaysQuiet(WindowRobot robot) {
         retype(robot, "#measure-waistGirth", "47");
         assertThat(text(robot, "#fault-waistGirth")).startsWith("Waist is 47.0 cm; plausible is from 48.0 cm");
         assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
@@ -133,7 +132,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void whatTheDraftLeansOn_isListedWithWhatEachMoves(FxRobot robot) {
+    void whatTheDraftLeansOn_isListedWithWhatEachMoves(WindowRobot robot) {
         robot.interact(() -> robot.lookup("#leanings").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, ".card-title")).isEqualTo("What the draft leans on");
@@ -146,7 +145,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void whenItWasTaken_isNotedOnThePage(FxRobot robot) {
+    void whenItWasTaken_isNotedOnThePage(WindowRobot robot) {
         robot.clickOn("#occasion");
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("2026-11-05");
@@ -159,7 +158,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void aDigitalTape_writesIntoTheFieldInHand(FxRobot robot) throws Exception {
+    void aDigitalTape_writesIntoTheFieldInHand(WindowRobot robot) throws Exception {
         try (TapeSimulator tape = new TapeSimulator(0)) {
             retype(robot, "#tape-port", Integer.toString(tape.port()));
             robot.clickOn("#listen");
@@ -180,7 +179,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void aSetOfFigures_isKept_andTakenOverWithItsChangeShownFirst(FxRobot robot) {
+    void aSetOfFigures_isKept_andTakenOverWithItsChangeShownFirst(WindowRobot robot) {
         robot.interact(() -> robot.lookup("#show-sets").queryButton().fire());
         robot.clickOn("#keep-set");
         WaitForAsyncUtils.waitForFxEvents();
@@ -201,7 +200,7 @@ class MeasureWindowTest extends RealWindow {
     }
 
     @Test
-    void aTapeThatIsNotThere_isSaid(FxRobot robot) {
+    void aTapeThatIsNotThere_isSaid(WindowRobot robot) {
         retype(robot, "#tape-port", "tape");
         robot.clickOn("#listen");
         WaitForAsyncUtils.waitForFxEvents();

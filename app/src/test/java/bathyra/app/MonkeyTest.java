@@ -30,7 +30,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -119,7 +118,7 @@ class MonkeyTest extends RealWindow {
     }
 
     @Test
-    void whateverIsTouched_theWindowGoesOn(FxRobot robot) throws Exception {
+    void whateverIsTouched_theWindowGoesOn(WindowRobot robot) throws Exception {
         long slowest = 0;
         String slowestAct = "";
         for (int i = 0; i < ACTS && failed.size() < ENOUGH; i++) {

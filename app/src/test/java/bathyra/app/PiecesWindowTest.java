@@ -17,7 +17,6 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -35,7 +34,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void pieces_endAtTheHighHip_whenTheNoteIsFollowed(FxRobot robot) {
+    void pieces_endAtTheHighHip_whenTheNoteIsFollowed(WindowRobot robot) {
         go(robot, "pieces");
         robot.clickOn("#shorten");
         WaitForAsyncUtils.waitForFxEvents();
@@ -44,7 +43,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void aPieceThatCouldBeSewnUpsideDown_hasItsTopMarked_andItsCardSaysWhy(FxRobot robot) {
+    void aPieceThatCouldBeSewnUpsideDown_hasItsTopMarked_andItsCardSaysWhy(WindowRobot robot) {
         // By the excess centre back is taken in so little that it looks nearly the same either way up.
         go(robot, "seams");
         click(robot, "#sounding-underbust-princess-front");
@@ -66,7 +65,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void anAllowance_isPulledOnTheDrawing_ofOneEdgeAlone(FxRobot robot) {
+    void anAllowance_isPulledOnTheDrawing_ofOneEdgeAlone(WindowRobot robot) {
         go(robot, "pieces");
         robot.clickOn("#card-edge");
         robot.clickOn("#next-edge");
@@ -106,7 +105,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void aLayer_isLaidOnTheTable_growsAndLeavesAPieceOut(FxRobot robot) {
+    void aLayer_isLaidOnTheTable_growsAndLeavesAPieceOut(WindowRobot robot) {
         go(robot, "pieces");
         robot.clickOn("#card-layers");
         robot.clickOn("#look-fashion");
@@ -124,7 +123,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void thePrinterIsCorrected_byWhatItsSquareMeasured(FxRobot robot) throws Exception {
+    void thePrinterIsCorrected_byWhatItsSquareMeasured(WindowRobot robot) throws Exception {
         go(robot, "pieces");
         robot.clickOn("#card-print");
         retype(robot, "#option-square-across", "49");
@@ -146,7 +145,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void thePlot_goesToTheStandIn_andAPortNobodyListensOnIsSaid(FxRobot robot) throws Exception {
+    void thePlot_goesToTheStandIn_andAPortNobodyListensOnIsSaid(WindowRobot robot) throws Exception {
         go(robot, "pieces");
         robot.clickOn("#card-print");
         BlockingQueue<PlotterSimulator.Report> reports = new LinkedBlockingQueue<>();
@@ -170,7 +169,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void theSewingOrder_numbersEverySeam(FxRobot robot) {
+    void theSewingOrder_numbersEverySeam(WindowRobot robot) {
         go(robot, "pieces");
         robot.clickOn("#card-order");
         WaitForAsyncUtils.waitForFxEvents();
@@ -180,7 +179,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void theNeedle_walksTheSeamByKeys(FxRobot robot) {
+    void theNeedle_walksTheSeamByKeys(WindowRobot robot) {
         go(robot, "pieces");
         assertThat(text(robot, "#walked")).doesNotContain("needle");
         robot.clickOn("#truing-strip");
@@ -198,7 +197,7 @@ class PiecesWindowTest extends RealWindow {
     }
 
     @Test
-    void anAllowance_isTakenWhileItIsTyped_andAWrongOneIsExplained(FxRobot robot) {
+    void anAllowance_isTakenWhileItIsTyped_andAWrongOneIsExplained(WindowRobot robot) {
         go(robot, "pieces");
         robot.clickOn("#joining-above");
         robot.clickOn("#joining-apart");

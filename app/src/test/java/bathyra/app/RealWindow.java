@@ -22,13 +22,12 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window on a fresh demo book, used as a person uses it: keys, clicks and drags, and a look at what stands on the screen. */
 @Tag("window")
-@ExtendWith(ApplicationExtension.class)
+@ExtendWith({ApplicationExtension.class, WindowRobot.Given.class})
 abstract class RealWindow {
     private static Path prepared;
     Path folder;
@@ -50,7 +49,7 @@ abstract class RealWindow {
     }
 
     /** Clicks where a control stands once everything is laid out: a row that has just come may have moved it. */
-    static void click(FxRobot robot, String query) {
+    static void click(WindowRobot robot, String query) {
         robot.interact(() -> {
             Parent root = robot.lookup(query).query().getScene().getRoot();
             root.applyCss();
@@ -116,13 +115,13 @@ abstract class RealWindow {
     }
 
     @AfterEach
-    void rest(FxRobot robot) {
+    void rest(WindowRobot robot) {
         robot.release(new KeyCode[] {});
         robot.release(new MouseButton[] {});
     }
 
-    /** What stands in a node. Looked up on the window's own thread: from another one a list may change while it is read. */
-    static String text(FxRobot robot, String query) {
+    /** What stands in a node. */
+    static String text(WindowRobot robot, String query) {
         return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
             Node node = robot.lookup(query).query();
             return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText())
@@ -130,7 +129,7 @@ abstract class RealWindow {
         });
     }
 
-    static void retype(FxRobot robot, String query, String text) {
+    static void retype(WindowRobot robot, String query, String text) {
         robot.clickOn(query);
         WaitForAsyncUtils.waitForFxEvents();
         robot.push(KeyCode.CONTROL, KeyCode.A);
@@ -138,7 +137,7 @@ abstract class RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    static void go(FxRobot robot, String stage) {
+    static void go(WindowRobot robot, String stage) {
         robot.clickOn("#stage-" + stage);
         WaitForAsyncUtils.waitForFxEvents();
     }

@@ -11,7 +11,6 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -36,20 +35,20 @@ class RefusedWindowTest extends RealWindow {
         return openAt(folder.resolve("demo.sqlite"), "The Heron");
     }
 
-    private void lock(FxRobot robot, String sounding, String value) {
+    private void lock(WindowRobot robot, String sounding, String value) {
         retype(robot, sounding, value);
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static boolean shown(FxRobot robot, String query) {
+    private static boolean shown(WindowRobot robot, String query) {
         return WaitForAsyncUtils.waitForAsyncFx(
                 10_000,
                 () -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
     }
 
     @Test
-    void aRefusal_offersTheNearestThatDrafts_andTakesIt(FxRobot robot) throws Exception {
+    void aRefusal_offersTheNearestThatDrafts_andTakesIt(WindowRobot robot) throws Exception {
         go(robot, "seams");
         assertThat(shown(robot, "#refusal")).isFalse();
         lock(robot, "#sounding-waist-princess-front", "15");
@@ -64,7 +63,7 @@ class RefusedWindowTest extends RealWindow {
     }
 
     @Test
-    void aFigureThatNoSeamTakes_isKept_saidAndThereAfterTheNextStart(FxRobot robot) throws Exception {
+    void aFigureThatNoSeamTakes_isKept_saidAndThereAfterTheNextStart(WindowRobot robot) throws Exception {
         go(robot, "seams");
         lock(robot, "#sounding-waist-side", "104");
         assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
@@ -84,7 +83,7 @@ class RefusedWindowTest extends RealWindow {
     }
 
     @Test
-    void aStageThatCannotBeShown_saysSoInItsPlace_andTheOthersGoOn(FxRobot robot) {
+    void aStageThatCannotBeShown_saysSoInItsPlace_andTheOthersGoOn(WindowRobot robot) {
         go(robot, "cups");
         AtomicBoolean broken = new AtomicBoolean(true);
         robot.interact(() -> {

@@ -9,7 +9,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -27,7 +26,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void aPrincessSeam_isSplayedAtTheShoulder(FxRobot robot) {
+    void aPrincessSeam_isSplayedAtTheShoulder(WindowRobot robot) {
         go(robot, "edges");
         robot.clickOn("#cover");
         robot.clickOn("With shoulders");
@@ -45,7 +44,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void aSounding_editedInPlace_makesTheSideGiveWay_andIsLocked(FxRobot robot) {
+    void aSounding_editedInPlace_makesTheSideGiveWay_andIsLocked(WindowRobot robot) {
         go(robot, "seams");
         assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.4");
         retype(robot, "#sounding-underbust-princess-front", "3.1");
@@ -60,7 +59,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void ruleOnTheCard_opensThePageAtThatRule_andLeadsBack(FxRobot robot) {
+    void ruleOnTheCard_opensThePageAtThatRule_andLeadsBack(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-underbust-princess-front");
         WaitForAsyncUtils.waitForFxEvents();
@@ -82,7 +81,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void draggingAHandle_changesTheIntake_asOneChange(FxRobot robot) {
+    void draggingAHandle_changesTheIntake_asOneChange(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-waist-princess-front");
         WaitForAsyncUtils.waitForFxEvents();
@@ -100,7 +99,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void aLevelsEase_isSetBesideItsReckoning_andGoesBackToTheRule(FxRobot robot) {
+    void aLevelsEase_isSetBesideItsReckoning_andGoesBackToTheRule(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#level-waist");
         WaitForAsyncUtils.waitForFxEvents();
@@ -120,7 +119,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void theSplit_isMovedByKeys_andSaidAsARatio(FxRobot robot) {
+    void theSplit_isMovedByKeys_andSaidAsARatio(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-underbust-princess-front");
         WaitForAsyncUtils.waitForFxEvents();
@@ -135,7 +134,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void aLock_showsItsPin(FxRobot robot) {
+    void aLock_showsItsPin(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-waist-princess-back");
         robot.push(KeyCode.P);
@@ -150,7 +149,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void twoVersions_areComparedOnTheTable_withWhatDiffers(FxRobot robot) {
+    void twoVersions_areComparedOnTheTable_withWhatDiffers(WindowRobot robot) {
         robot.clickOn("#commission");
         retype(robot, "#version-name", "Before the fitting");
         robot.clickOn("#keep-version");
@@ -170,7 +169,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void draggingWithCtrl_movesTheSplitAndKeepsTheIntake(FxRobot robot) {
+    void draggingWithCtrl_movesTheSplitAndKeepsTheIntake(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-waist-princess-back");
         WaitForAsyncUtils.waitForFxEvents();
@@ -188,7 +187,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void arrowKeys_stepASounding_andShiftAWholeCentimetre(FxRobot robot) {
+    void arrowKeys_stepASounding_andShiftAWholeCentimetre(WindowRobot robot) {
         go(robot, "seams");
         robot.clickOn("#sounding-waist-princess-back");
         robot.push(KeyCode.UP);
@@ -201,7 +200,7 @@ class SeamsWindowTest extends RealWindow {
     }
 
     @Test
-    void theView_staysWhenValuesChange_andFitsOnAsking(FxRobot robot) {
+    void theView_staysWhenValuesChange_andFitsOnAsking(WindowRobot robot) {
         go(robot, "seams");
         Table table = robot.lookup("#table").query();
         robot.interact(table::requestFocus);

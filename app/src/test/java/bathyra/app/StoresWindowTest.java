@@ -14,7 +14,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -36,12 +35,12 @@ class StoresWindowTest extends RealWindow {
         end();
     }
 
-    private void page(FxRobot robot, BookPage page) {
+    private void page(WindowRobot robot, BookPage page) {
         robot.interact(() -> workshop.whereabouts().shelfOpenProperty().set(true));
         click(robot, "#book-" + page.name().toLowerCase(java.util.Locale.ROOT));
     }
 
-    private static void type(FxRobot robot, String field, String words) {
+    private static void type(WindowRobot robot, String field, String words) {
         robot.interact(() -> {
             robot.lookup(field).<TextField>query().requestFocus();
             robot.lookup(field).<TextField>query().selectAll();
@@ -55,7 +54,7 @@ class StoresWindowTest extends RealWindow {
     }
 
     @Test
-    void whatIsCounted_isThere_andSomethingMoreIsKept_andOrdered(FxRobot robot) throws Exception {
+    void whatIsCounted_isThere_andSomethingMoreIsKept_andOrdered(WindowRobot robot) throws Exception {
         page(robot, BookPage.STORES);
         double counted = kept(0).counted();
         type(robot, "#there-0", "40");
@@ -79,7 +78,7 @@ class StoresWindowTest extends RealWindow {
     }
 
     @Test
-    void terms_areTyped_andWhatNobodyMeansIsSaid(FxRobot robot) {
+    void terms_areTyped_andWhatNobodyMeansIsSaid(WindowRobot robot) {
         page(robot, BookPage.MONEY);
         type(robot, "#terms-margin", "32,5");
         assertThat(workshop.house().terms().margin()).isEqualTo(0.325);
@@ -92,7 +91,7 @@ class StoresWindowTest extends RealWindow {
     }
 
     @Test
-    void aQuote_becomesAnInvoice_andStaysOneWhateverIsUndone(FxRobot robot) throws Exception {
+    void aQuote_becomesAnInvoice_andStaysOneWhateverIsUndone(WindowRobot robot) throws Exception {
         go(robot, "making");
         WaitForAsyncUtils.waitFor(
                 30,
@@ -115,7 +114,7 @@ class StoresWindowTest extends RealWindow {
     }
 
     @Test
-    void aMaterial_isHere_orOrdered_orMissing(FxRobot robot) throws Exception {
+    void aMaterial_isHere_orOrdered_orMissing(WindowRobot robot) throws Exception {
         go(robot, "making");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> robot.lookup("#material-0")
                 .tryQuery()

@@ -19,7 +19,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
@@ -44,7 +43,7 @@ class WeeksWindowTest extends RealWindow {
         end();
     }
 
-    private void weeks(FxRobot robot) throws Exception {
+    private void weeks(WindowRobot robot) throws Exception {
         robot.interact(() -> {
             for (var entry : book.entries()) {
                 var commission = book.find(entry.id()).orElseThrow();
@@ -68,7 +67,7 @@ class WeeksWindowTest extends RealWindow {
     }
 
     @Test
-    void aPinIsDragged_movedByKeys_andTakenBack(FxRobot robot) throws Exception {
+    void aPinIsDragged_movedByKeys_andTakenBack(WindowRobot robot) throws Exception {
         weeks(robot);
         long id = workshop.id();
         Plan before = plan(id);
@@ -88,7 +87,7 @@ class WeeksWindowTest extends RealWindow {
     }
 
     @Test
-    void aRemedyIsDone_andUndone_andTheMakingOpensFromHere(FxRobot robot) throws Exception {
+    void aRemedyIsDone_andUndone_andTheMakingOpensFromHere(WindowRobot robot) throws Exception {
         weeks(robot);
         // Nobody has an hour: whatever is to be done is late.
         click(robot, "#hours-1");
@@ -123,7 +122,7 @@ class WeeksWindowTest extends RealWindow {
     }
 
     @Test
-    void aWeekIsChosen_andADayTakenOff(FxRobot robot) throws Exception {
+    void aWeekIsChosen_andADayTakenOff(WindowRobot robot) throws Exception {
         weeks(robot);
         LocalDate monday = LocalDate.now().plusWeeks(2).with(DayOfWeek.MONDAY);
         click(robot, "#week-" + monday);

@@ -3,11 +3,13 @@ package bathyra.files;
 import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
 import bathyra.bone.BonePlan;
+import bathyra.bone.Bones;
 import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
 import bathyra.garment.Commission;
 import bathyra.garment.LayerKind;
 import bathyra.geometry.Path;
+import bathyra.geometry.Point;
 import bathyra.layer.Layer;
 import bathyra.layer.Layers;
 import bathyra.layer.Strip;
@@ -41,17 +43,20 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
      * @param layers the layers that are cut by it
      * @param bones the middle lines of the channels on it, on the drawing of the draft's own piece
      * @param darts their legs and the lines on which they are folded
+     * @param eyelets the middles of those that are set in it
      */
-    public record Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Path> darts) {
+    public record Cut(
+            String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Path> darts, List<Point> eyelets) {
         public Cut {
             layers = List.copyOf(layers);
             bones = List.copyOf(bones);
             darts = List.copyOf(darts);
+            eyelets = List.copyOf(eyelets);
         }
 
-        /** Without darts. */
-        public Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones) {
-            this(id, piece, layers, bones, List.of());
+        /** An outline with nothing on it. */
+        private static Cut plain(String id, Piece piece, List<LayerKind> layers) {
+            return new Cut(id, piece, layers, List.of(), List.of(), List.of());
         }
 
         /** How often it is cut in which layers. */
@@ -93,7 +98,8 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                                 c.piece(),
                                 c.layers(),
                                 c.bones(),
-                                BlockPattern.darts(block, c.piece().front() ? Half.FRONT : Half.BACK)))
+                                BlockPattern.darts(block, c.piece().front() ? Half.FRONT : Half.BACK),
+                                List.of()))
                         .toList());
     }
 
@@ -103,7 +109,7 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                 pattern,
                 List.of(),
                 pattern.pieces().stream()
-                        .map(p -> new Cut(p.id(), p.upright(), List.of(), List.of()))
+                        .map(p -> Cut.plain(p.id(), p.upright(), List.of()))
                         .toList());
     }
 
@@ -117,9 +123,9 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
         Map<String, Piece> drafted = new LinkedHashMap<>();
         draft.pattern().pieces().forEach(p -> drafted.put(p.id(), p));
         Map<String, List<Path>> bones = new LinkedHashMap<>();
-        BonePlan.of(draft).channels().forEach(c -> c.runs()
-                .forEach(r ->
-                        bones.computeIfAbsent(r.piece(), k -> new ArrayList<>()).add(r.path())));
+        Bones boned = BonePlan.of(draft);
+        boned.channels().forEach(c -> c.runs().forEach(r -> bones.computeIfAbsent(r.piece(), k -> new ArrayList<>())
+                .add(r.path())));
         for (Piece piece : drafted.values()) {
             List<LayerKind> alike = new ArrayList<>();
             for (Layer layer : layers) {
@@ -134,6 +140,12 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                         alike,
                         bones.getOrDefault(piece.id(), List.of()).stream()
                                 .map(p -> p.mapped(piece.uprightTurn()))
+                                .toList(),
+                        List.of(),
+                        boned.eyelets().stream()
+                                .filter(e -> e.piece().equals(piece.id()))
+                                .flatMap(e -> e.points().stream())
+                                .map(piece.uprightTurn()::apply)
                                 .toList()));
             }
         }
@@ -162,15 +174,12 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
             if (cut.piece().id().equals(piece.id()) && isSame(cut.piece(), piece.upright())) {
                 List<LayerKind> more = new ArrayList<>(cut.layers());
                 more.add(kind);
-                others.set(i, new Cut(cut.id(), cut.piece(), more, cut.bones()));
+                others.set(i, Cut.plain(cut.id(), cut.piece(), more));
                 return;
             }
         }
-        others.add(new Cut(
-                drafted.isPresent() ? piece.id() + "-" + kind.id() : piece.id(),
-                piece.upright(),
-                List.of(kind),
-                List.of()));
+        others.add(Cut.plain(
+                drafted.isPresent() ? piece.id() + "-" + kind.id() : piece.id(), piece.upright(), List.of(kind)));
     }
 
     private static boolean isSame(Piece one, Piece other) {

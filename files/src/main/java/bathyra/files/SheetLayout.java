@@ -132,12 +132,17 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
                     new Line(at.plus(new Vec(0, -CROSS)), at.plus(new Vec(0, CROSS))));
         }
         if (mark.kind() == Mark.Kind.CLIP) {
-            return List.of(
-                    new Line(at.plus(new Vec(-CLIP, -CLIP)), at.plus(new Vec(CLIP, CLIP))),
-                    new Line(at.plus(new Vec(-CLIP, CLIP)), at.plus(new Vec(CLIP, -CLIP))));
+            return cross(at);
         }
         Point tip = at.plus(new Vec(0, 2 * CROSS));
         return List.of(new Line(at.plus(new Vec(-CROSS, 0)), tip), new Line(tip, at.plus(new Vec(CROSS, 0))));
+    }
+
+    /** A small slanting cross. */
+    public static List<Line> cross(Point at) {
+        return List.of(
+                new Line(at.plus(new Vec(-CLIP, -CLIP)), at.plus(new Vec(CLIP, CLIP))),
+                new Line(at.plus(new Vec(-CLIP, CLIP)), at.plus(new Vec(CLIP, -CLIP))));
     }
 
     /** The grain line with its one arrowhead, at the top. */

@@ -9,9 +9,13 @@ import bathyra.draft.Drafter;
 import bathyra.files.csv.CuttingLists;
 import bathyra.files.dxf.DxfPattern;
 import bathyra.files.hpgl.HpglPattern;
-import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
-import bathyra.files.pdf.PrintScale;
+import bathyra.files.sheet.Paper;
+import bathyra.files.sheet.Print;
+import bathyra.files.sheet.PrintScale;
+import bathyra.files.sheet.Sheet;
+import bathyra.files.sheet.Sheets;
+import bathyra.files.sheet.TestSquare;
 import bathyra.files.svg.SvgPattern;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
@@ -19,6 +23,7 @@ import bathyra.garment.LayerKind;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
+import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.piece.Piece;
@@ -66,6 +71,28 @@ class ForeignReadersTest {
         return said;
     }
 
+    /** A place in the upper part of the metric square, clear of its words. @param page from 0 @param x mm from the page's left @param y mm from its top */
+    private record InSquare(int page, double x, double y) {}
+
+    private InSquare inSquare(Print print) {
+        Sheets sheets = Sheets.of(plan, print);
+        TestSquare metric = sheets.squares().get(0);
+        Point at = metric.at().plus(new Vec(metric.side() - 10, 8));
+        List<Sheet> printed = sheets.printed();
+        for (int i = 0; i < printed.size(); i++) {
+            Sheet sheet = printed.get(i);
+            double x = at.x() - sheet.x();
+            double y = at.y() - sheet.y();
+            if (x > 0 && y > 0 && x < sheet.width() && y < sheet.height()) {
+                return new InSquare(
+                        3 + i,
+                        Paper.MARGIN + x * print.scale().across(),
+                        Paper.MARGIN + y * print.scale().down());
+            }
+        }
+        throw new AssertionError("no sheet shows the square");
+    }
+
     /** How far apart the outer sides of the first square are, across and down, mm: from its white inside outwards to the far side of either line. */
     private static double[] square(BufferedImage page, double insideX, double insideY) {
         int x = (int) (insideX / DOT);
@@ -98,17 +125,19 @@ class ForeignReadersTest {
     void pdf_rasterisedByTwoOthers_hasItsSquareOfFiftyMillimetres() throws IOException, InterruptedException {
         byte[] pdf = PdfPattern.write(draft, Paper.A4, "2026-01-01");
         Files.write(folder.resolve("p.pdf"), pdf);
-        run("pdftoppm", "-r", Integer.toString(DPI), "-f", "4", "-l", "4", "-png", "p.pdf", "page");
+        InSquare inside = inSquare(Print.of(Paper.A4));
+        String page = Integer.toString(inside.page() + 1);
+        run("pdftoppm", "-r", Integer.toString(DPI), "-f", page, "-l", page, "-png", "p.pdf", "page");
         Path png;
         try (var files = Files.list(folder)) {
             png = files.filter(f -> f.toString().endsWith(".png")).findFirst().orElseThrow();
         }
         BufferedImage other;
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            other = new PDFRenderer(document).renderImageWithDPI(3, DPI);
+            other = new PDFRenderer(document).renderImageWithDPI(inside.page(), DPI);
         }
-        for (BufferedImage page : List.of(ImageIO.read(png.toFile()), other)) {
-            double[] size = square(page, 10 + 2 + 40, 10 + 2 + 8);
+        for (BufferedImage drawn : List.of(ImageIO.read(png.toFile()), other)) {
+            double[] size = square(drawn, inside.x(), inside.y());
             assertThat(size[0]).isCloseTo(50, within(0.1));
             assertThat(size[1]).isCloseTo(50, within(0.1));
         }
@@ -117,10 +146,12 @@ class ForeignReadersTest {
     @Test
     void pdf_correctedForAPrinterThatIsOff_isDrawnLargerByAsMuch() throws IOException {
         // A printer that prints 50 as 49 across and as 50.5 down: drawn 51.02 wide and 49.505 high it comes out right.
-        byte[] pdf = PdfPattern.write(
-                draft, plan, Paper.A4, PrintScale.ofMeasured(49, 50.5), "2026-01-01", PdfPattern.Progress.UNSEEN);
+        Print print = Print.of(Paper.A4, PrintScale.ofMeasured(49, 50.5));
+        byte[] pdf = PdfPattern.write(draft, plan, print, "2026-01-01", PdfPattern.Progress.UNSEEN);
+        InSquare inside = inSquare(print);
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            double[] size = square(new PDFRenderer(document).renderImageWithDPI(3, DPI), 10 + 2 + 40, 10 + 2 + 8);
+            double[] size =
+                    square(new PDFRenderer(document).renderImageWithDPI(inside.page(), DPI), inside.x(), inside.y());
             assertThat(size[0]).isCloseTo(50 * 50 / 49.0, within(0.1));
             assertThat(size[1]).isCloseTo(50 * 50 / 50.5, within(0.1));
         }

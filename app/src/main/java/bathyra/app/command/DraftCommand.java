@@ -2,8 +2,8 @@ package bathyra.app.command;
 
 import bathyra.app.output.AllOrNone;
 import bathyra.app.output.OutputKind;
-import bathyra.files.pdf.Paper;
-import bathyra.files.pdf.PrintScale;
+import bathyra.files.sheet.Paper;
+import bathyra.files.sheet.PrintScale;
 import bathyra.garment.Choice;
 import bathyra.garment.LayerKind;
 import java.io.IOException;

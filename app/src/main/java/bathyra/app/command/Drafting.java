@@ -23,9 +23,10 @@ import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.DraftingSheet;
-import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
-import bathyra.files.pdf.PrintScale;
+import bathyra.files.sheet.Paper;
+import bathyra.files.sheet.Print;
+import bathyra.files.sheet.PrintScale;
 import bathyra.files.svg.SvgPattern;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
@@ -248,7 +249,11 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
             byte[] content = kind.isPresent()
                     ? kind.get().write(job(draft)).get("")
                     : PdfPattern.write(
-                            draft, plan, paper, scale, LocalDate.now().toString(), PdfPattern.Progress.UNSEEN);
+                            draft,
+                            plan,
+                            Print.of(paper, scale),
+                            LocalDate.now().toString(),
+                            PdfPattern.Progress.UNSEEN);
             files.put(folder.resolve("pattern" + half + "." + format), content);
         }
     }

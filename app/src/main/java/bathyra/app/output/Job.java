@@ -15,10 +15,11 @@ import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.FittingRecord;
 import bathyra.files.pdf.HangerLabels;
 import bathyra.files.pdf.JobCard;
-import bathyra.files.pdf.Paper;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.plan.PlanCalendar;
 import bathyra.files.plan.PlanReport;
+import bathyra.files.sheet.Paper;
+import bathyra.files.sheet.Print;
 import bathyra.files.svg.SvgLay;
 import bathyra.fit.Worn;
 import bathyra.fitting.Adjustment;
@@ -63,7 +64,7 @@ public record Job(
     }
 
     byte[] pdf(Paper paper) throws IOException {
-        return PdfPattern.write(drafted(), plan(), paper, printing.scale(), today(), seen);
+        return PdfPattern.write(drafted(), plan(), Print.of(paper, printing.scale()), today(), seen);
     }
 
     /** How it sits on the wearer's form, worked out from cold. */

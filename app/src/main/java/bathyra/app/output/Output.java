@@ -7,7 +7,7 @@ import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.files.hpgl.HpglPattern;
-import bathyra.files.pdf.Paper;
+import bathyra.files.sheet.Paper;
 import bathyra.finding.Finding;
 import bathyra.garment.Commission;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package bathyra.app.output;
 
-import bathyra.files.pdf.PrintScale;
+import bathyra.files.sheet.PrintScale;
 import bathyra.garment.LayerKind;
 import java.io.IOException;
 import java.io.Reader;

@@ -6,7 +6,7 @@ import bathyra.app.output.Printing;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
-import bathyra.files.pdf.PrintScale;
+import bathyra.files.sheet.PrintScale;
 import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
 import bathyra.length.Length;

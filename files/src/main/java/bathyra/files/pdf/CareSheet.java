@@ -43,7 +43,7 @@ public final class CareSheet {
             try (PDPageContentStream stream = new PDPageContentStream(document, Pages.add(document, WIDTH, HEIGHT))) {
                 new CareSheet(new Pen(stream, HEIGHT), face).all(commission);
             }
-            document.getDocumentInformation().setTitle("Care and wearing in");
+            Pages.entitled(document, "Care and wearing in");
             document.save(bytes);
             return bytes.toByteArray();
         }

@@ -4,6 +4,10 @@ import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.LacingRule;
 import bathyra.files.CuttingPlan;
+import bathyra.files.sheet.Paper;
+import bathyra.files.sheet.PrintScale;
+import bathyra.files.sheet.Sheet;
+import bathyra.files.sheet.Sheets;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.fitting.Adjustment;
@@ -57,27 +61,17 @@ final class Cover {
         return (garment.kind().label() + ", " + how).toLowerCase(Locale.ROOT);
     }
 
-    static void draw(
-            PDPage page,
-            PDDocument document,
-            Typeface face,
-            Draft draft,
-            CuttingPlan plan,
-            Tiles tiles,
-            Paper paper,
-            Paper pattern,
-            PrintScale scale,
-            String date)
+    static void draw(PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Sheets sheets, String date)
             throws IOException {
+        Paper paper = sheets.print().coverPaper();
+        PDPage page = Pages.add(document, paper.width(), paper.height());
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
-            new Cover(new Pen(stream, paper.height()), face, draft.commission().units())
-                    .all(draft, plan, tiles, paper, pattern, scale, date);
+            new Cover(new Pen(stream, paper.height()), face, draft.commission().units()).all(draft, plan, sheets, date);
         }
     }
 
-    private void all(
-            Draft draft, CuttingPlan plan, Tiles tiles, Paper paper, Paper pattern, PrintScale scale, String date)
-            throws IOException {
+    private void all(Draft draft, CuttingPlan plan, Sheets sheets, String date) throws IOException {
+        Paper paper = sheets.print().coverPaper();
         double wide = paper.width() - LEFT - 12;
         y = 20;
         for (String line : Typeface.broken(face.title(), 20, draft.pattern().title(), wide)) {
@@ -96,7 +90,8 @@ final class Cover {
                                 .fastening()
                                 .closure()
                                 .label()
-                                .toLowerCase(Locale.ROOT) + " · " + date + " · full size, in " + unit.symbol());
+                                .toLowerCase(Locale.ROOT) + " · " + date + " · "
+                        + sheets.print().size().words() + ", in " + unit.symbol());
         y += 8;
         double top = y;
         measurements(draft);
@@ -110,12 +105,12 @@ final class Cover {
         double checksTop = y;
         findings(draft, SECOND - LEFT - 18);
         y = checksTop;
-        map(tiles.list(), pattern);
-        corrected(scale);
+        map(sheets);
+        corrected(sheets.print().scale());
         y = paper.height() - 26;
         heading(LEFT, "Caution");
         paragraph(LEFT, Cautions.LACING, wide);
-        PdfPattern.testSquares(pen, face, paper.width() - 114, paper.height() - 86, true);
+        SheetPage.squares(pen, face, paper.width() - 114, paper.height() - 86);
     }
 
     private void heading(double x, String words) throws IOException {
@@ -254,16 +249,19 @@ final class Cover {
         }
     }
 
-    private void map(List<Tiles.Tile> tiles, Paper pattern) throws IOException {
-        heading(SECOND, tiles.size() == 1 ? "One sheet, " + pattern.id() : "Map of the " + tiles.size() + " sheets");
-        double cellWidth = Math.min(
-                11, 88.0 / tiles.stream().mapToInt(t -> t.column() + 1).max().orElse(1));
-        double cellHeight = Math.min(
-                8, MAP_HIGH / tiles.stream().mapToInt(t -> t.row() + 1).max().orElse(1));
+    private void map(Sheets sheets) throws IOException {
+        List<Sheet> list = sheets.printed();
+        int left = sheets.list().size() - list.size();
+        heading(
+                SECOND,
+                sheets.list().size() == 1
+                        ? "One sheet, " + sheets.print().paper().id()
+                        : "Map of the " + list.size() + " sheets" + (left == 0 ? "" : ", " + left + " left out"));
+        double cellWidth = Math.min(11, 88.0 / Math.max(1, sheets.across()));
+        double cellHeight = Math.min(8, MAP_HIGH / Math.max(1, sheets.down()));
         double top = y - 3;
-        int rows = 0;
         pen.stroke(0.2);
-        for (Tiles.Tile tile : tiles) {
+        for (Sheet tile : list) {
             double x = SECOND + tile.column() * cellWidth;
             pen.rect(x, top + tile.row() * cellHeight, cellWidth, cellHeight);
             pen.text(
@@ -272,9 +270,8 @@ final class Cover {
                     face.plain(),
                     Math.min(8, cellWidth * 0.9),
                     tile.name());
-            rows = Math.max(rows, tile.row() + 1);
         }
-        y = top + rows * cellHeight + 6;
+        y = top + sheets.down() * cellHeight + 6;
     }
 
     private void corrected(PrintScale scale) throws IOException {

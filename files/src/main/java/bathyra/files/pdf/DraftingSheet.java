@@ -9,6 +9,7 @@ import bathyra.block.BlockPoint;
 import bathyra.block.Half;
 import bathyra.block.PrincessCut;
 import bathyra.block.Step;
+import bathyra.files.sheet.Paper;
 import bathyra.garment.Commission;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -94,8 +95,8 @@ public final class DraftingSheet {
                 sheet.panels(cuts);
             }
             sheet.steps();
-            document.getDocumentInformation()
-                    .setTitle(commission.title() + ", " + drawing.method().label());
+            Pages.entitled(
+                    document, commission.title() + ", " + drawing.method().label());
             Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();

@@ -2,6 +2,7 @@ package bathyra.files.pdf;
 
 import bathyra.files.fit.FitDrawing;
 import bathyra.files.fit.FitDrawing.View;
+import bathyra.files.sheet.Paper;
 import bathyra.fit.Closeness;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
@@ -56,7 +57,7 @@ public final class FitSheet {
                                 units == LengthUnit.MM ? LengthUnit.CM : units)
                         .all(worn, date);
             }
-            document.getDocumentInformation().setTitle("On the body");
+            Pages.entitled(document, "On the body");
             document.save(bytes);
             return bytes.toByteArray();
         }

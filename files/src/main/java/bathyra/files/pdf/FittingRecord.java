@@ -2,6 +2,7 @@ package bathyra.files.pdf;
 
 import bathyra.correction.Slip;
 import bathyra.draft.Draft;
+import bathyra.files.sheet.Paper;
 import bathyra.fitting.Adjustment;
 import bathyra.fitting.Fitting;
 import bathyra.fitting.Mark;
@@ -59,7 +60,7 @@ public final class FittingRecord {
             record.words(commission.wearer().name() + " · " + title);
             written.on(record);
             record.stream.close();
-            document.getDocumentInformation().setTitle(title);
+            Pages.entitled(document, title);
             document.save(bytes);
             return bytes.toByteArray();
         }

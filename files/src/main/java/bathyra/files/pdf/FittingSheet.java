@@ -1,6 +1,7 @@
 package bathyra.files.pdf;
 
 import bathyra.draft.Draft;
+import bathyra.files.sheet.Paper;
 import bathyra.fitting.Setting;
 import bathyra.geometry.Point;
 import bathyra.girth.LevelPlan;
@@ -51,7 +52,7 @@ public final class FittingSheet {
                     new PDPageContentStream(document, Pages.add(document, Paper.A4.width(), Paper.A4.height()))) {
                 new FittingSheet(new Pen(stream, Paper.A4.height()), face, draft).all();
             }
-            document.getDocumentInformation().setTitle("Fitting sheet");
+            Pages.entitled(document, "Fitting sheet");
             document.save(bytes);
             return bytes.toByteArray();
         }

@@ -1,5 +1,6 @@
 package bathyra.files.pdf;
 
+import bathyra.files.sheet.Paper;
 import bathyra.form.Form;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
@@ -46,7 +47,7 @@ public final class FormSheets {
                     page(new Pen(out, paper.height()), face, form, heights.get(i), title, half, unit, i + 1);
                 }
             }
-            document.getDocumentInformation().setTitle(title + ", the form in sections");
+            Pages.entitled(document, title + ", the form in sections");
             Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();

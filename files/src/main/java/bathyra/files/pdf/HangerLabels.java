@@ -1,5 +1,6 @@
 package bathyra.files.pdf;
 
+import bathyra.files.sheet.Paper;
 import bathyra.geometry.Point;
 import bathyra.plan.DateKind;
 import bathyra.workplan.Dates;
@@ -70,7 +71,7 @@ public final class HangerLabels {
                 }
             }
             Pages.unscaled(document);
-            document.getDocumentInformation().setTitle("Hanger labels");
+            Pages.entitled(document, "Hanger labels");
             document.save(bytes);
             return bytes.toByteArray();
         }

@@ -48,7 +48,7 @@ public final class JobCard {
             try (PDPageContentStream stream = new PDPageContentStream(document, Pages.add(document, WIDTH, HEIGHT))) {
                 new JobCard(new Pen(stream, HEIGHT), face).all(draft, plan, dates);
             }
-            document.getDocumentInformation().setTitle("Job card");
+            Pages.entitled(document, "Job card");
             document.save(bytes);
             return bytes.toByteArray();
         }

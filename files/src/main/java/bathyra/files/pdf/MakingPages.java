@@ -7,6 +7,7 @@ import bathyra.bone.Eyelets;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
+import bathyra.files.sheet.Paper;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.layer.SewingOrder;
@@ -60,7 +61,7 @@ final class MakingPages implements AutoCloseable {
         if (stream != null) {
             stream.close();
         }
-        stream = new PDPageContentStream(document, PdfPattern.page(document, paper.width(), paper.height()));
+        stream = new PDPageContentStream(document, Pages.add(document, paper.width(), paper.height()));
         pen = new Pen(stream, paper.height());
         y = 20;
     }

@@ -97,7 +97,7 @@ public final class MeasuringSheet {
                         "Each of these takes the place of a rule. Leave empty what you do not take.");
                 hints(pen, face, rows(pen, face, set, unit, needed, true));
             }
-            document.getDocumentInformation().setTitle("Measuring sheet");
+            Pages.entitled(document, "Measuring sheet");
             document.save(bytes);
             return bytes.toByteArray();
         }

@@ -1,6 +1,7 @@
 package bathyra.files.pdf;
 
 import bathyra.cutting.PaperModel;
+import bathyra.files.sheet.Paper;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import java.io.ByteArrayOutputStream;
@@ -44,7 +45,7 @@ public final class PaperModelSheet {
                     part(pen, face, each, scale);
                 }
             }
-            document.getDocumentInformation().setTitle(title + ", paper model");
+            Pages.entitled(document, title + ", paper model");
             Pages.unscaled(document);
             document.save(bytes);
             return bytes.toByteArray();

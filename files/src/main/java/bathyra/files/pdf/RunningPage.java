@@ -1,5 +1,6 @@
 package bathyra.files.pdf;
 
+import bathyra.files.sheet.Paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -40,7 +41,7 @@ abstract class RunningPage {
             turn();
             all();
             stream.close();
-            document.getDocumentInformation().setTitle(title);
+            Pages.entitled(document, title);
             document.save(bytes);
             return bytes.toByteArray();
         }
@@ -50,7 +51,7 @@ abstract class RunningPage {
         if (stream != null) {
             stream.close();
         }
-        stream = new PDPageContentStream(document, PdfPattern.page(document, Paper.A4.width(), Paper.A4.height()));
+        stream = new PDPageContentStream(document, Pages.add(document, Paper.A4.width(), Paper.A4.height()));
         pen = new Pen(stream, Paper.A4.height());
         y = TOP;
     }

@@ -64,6 +64,18 @@ record Typeface(PDFont plain, PDFont bold, PDFont title) {
         return lines;
     }
 
+    /** As much of the words as fits a width in mm, with dots where something is left away. */
+    static String within(PDFont font, double size, String words, double width) throws IOException {
+        if (width(font, size, words) <= width) {
+            return words;
+        }
+        int end = words.length();
+        while (end > 0 && width(font, size, words.substring(0, end) + " …") > width) {
+            end--;
+        }
+        return words.substring(0, end).strip() + " …";
+    }
+
     static double width(PDFont font, double size, String words) throws IOException {
         return font.getStringWidth(writable(font, words)) / 1000 * size * MM_PER_POINT;
     }

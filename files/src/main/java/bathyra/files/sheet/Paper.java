@@ -1,4 +1,4 @@
-package bathyra.files.pdf;
+package bathyra.files.sheet;
 
 import java.util.List;
 import java.util.Locale;
@@ -17,9 +17,9 @@ import java.util.regex.Pattern;
  */
 public record Paper(String id, double width, double height, boolean roll) {
     /** What stays white along every side. */
-    static final double MARGIN = 10;
+    public static final double MARGIN = 10;
     /** How far one sheet lies over the next. */
-    static final double OVERLAP = 10;
+    public static final double OVERLAP = 10;
 
     public static final Paper A4 = new Paper("a4", 210, 297, false);
     public static final Paper LETTER = new Paper("letter", 215.9, 279.4, false);
@@ -77,11 +77,11 @@ public record Paper(String id, double width, double height, boolean roll) {
      */
     public OptionalDouble acrossRoll(PrintScale scale) {
         return roll
-                ? OptionalDouble.of((width - 2 * MARGIN) / scale.across() - Tiles.TEST_COLUMN)
+                ? OptionalDouble.of((width - 2 * MARGIN) / scale.across() - Sheets.TEST_COLUMN)
                 : OptionalDouble.empty();
     }
 
-    boolean isLarge() {
+    public boolean isLarge() {
         return width > LARGE;
     }
 }

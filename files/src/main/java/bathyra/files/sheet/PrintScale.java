@@ -1,4 +1,4 @@
-package bathyra.files.pdf;
+package bathyra.files.sheet;
 
 import java.util.Locale;
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.app.table.Table;
 import bathyra.app.table.View;
 import java.nio.file.Files;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -15,7 +14,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The Block stage in the real window: schools, comparing, drafting along, practising, printing. */
@@ -150,11 +148,8 @@ class BlockWindowTest extends RealWindow {
 
     @Test
     void theReduction_startsFromABlockInADocument_andASpoiltOneIsExplained(WindowRobot robot) throws Exception {
-        robot.clickOn("#output");
-        robot.clickOn("From the block");
-        robot.clickOn("Block, pattern document", Motion.HORIZONTAL_FIRST);
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        putOut(robot, "Block, pattern document");
+        untilWritten(robot);
         go(robot, "block");
         robot.clickOn("#reduction-base");
         robot.clickOn("A block from a pattern document");
@@ -170,11 +165,8 @@ class BlockWindowTest extends RealWindow {
 
     @Test
     void theBlock_isPrintedWithAllItsSteps(WindowRobot robot) throws Exception {
-        robot.clickOn("#output");
-        robot.clickOn("From the block");
-        robot.clickOn("Block with its steps, quarter size", Motion.HORIZONTAL_FIRST);
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        putOut(robot, "Block with its steps, quarter size");
+        untilWritten(robot);
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             String words = new PDFTextStripper().getText(pdf);
             assertThat(words)

@@ -147,10 +147,8 @@ class CupsWindowTest extends RealWindow {
         go(robot, "cups");
         robot.clickOn("#cups-mode-worn");
         WaitForAsyncUtils.waitForFxEvents();
-        robot.clickOn("#output");
-        robot.clickOn("Paper model of the cup, half size");
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        putOut(robot, "Paper model of the cup, half size");
+        untilWritten(robot);
         assertThat(new String(Files.readAllBytes(output), 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
                 .isEqualTo("%PDF-");
     }

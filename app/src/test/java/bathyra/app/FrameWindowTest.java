@@ -2,9 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.output.OutputPart;
 import bathyra.files.SquareFinder;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ToggleButton;
@@ -45,10 +43,8 @@ class FrameWindowTest extends RealWindow {
 
     @Test
     void exportingAPdf_givesATestSquareOfFiftyMillimetres(WindowRobot robot) throws Exception {
-        robot.clickOn("#output");
-        robot.clickOn("PDF, A4 sheets");
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        putOut(robot, "Pattern on paper");
+        untilWritten(robot);
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             assertThat(new PDFTextStripper().getText(pdf))
                     .as("a name leaves the workshop only when asked")
@@ -64,11 +60,9 @@ class FrameWindowTest extends RealWindow {
     @Test
     void aPdf_carriesTheNameWhenItIsAskedFor(WindowRobot robot) throws Exception {
         robot.clickOn("#output");
-        robot.clickOn("With the wearer's name");
-        robot.clickOn("#output");
-        robot.clickOn("PDF, A0 sheets");
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        robot.clickOn("#output-named");
+        putOut(robot, "Pattern on paper");
+        untilWritten(robot);
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Nerea Holloway");
         }
@@ -91,32 +85,11 @@ class FrameWindowTest extends RealWindow {
 
     @Test
     void theDarkTheme_isChosenAndKept(WindowRobot robot) {
-        robot.clickOn("#output");
-        robot.clickOn("Dark workroom");
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        robot.write("Dark workroom").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.getScene().getRoot().getStyleClass()).contains("dark");
         assertThat(book.place("theme")).contains("dark");
-    }
-
-    @Test
-    void everyPartOfTheOutputMenu_standsInsideASmallWindow(WindowRobot robot) {
-        robot.clickOn("#output");
-        assertThat(bottomOfTheMenus(robot)).isLessThan(window.getY() + window.getHeight());
-        for (OutputPart part : OutputPart.values()) {
-            if (!part.label().isEmpty()) {
-                robot.clickOn(part.label());
-                WaitForAsyncUtils.waitForFxEvents();
-                assertThat(robot.lookup(part.kinds().get(0).label()).queryAll()).isNotEmpty();
-                assertThat(bottomOfTheMenus(robot)).isLessThan(window.getY() + window.getHeight());
-            }
-        }
-    }
-
-    private static double bottomOfTheMenus(WindowRobot robot) {
-        return robot.lookup(".menu-item").queryAll().stream()
-                .mapToDouble(n -> n.localToScreen(n.getBoundsInLocal()).getMaxY())
-                .max()
-                .orElseThrow();
     }
 
     @Test

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.place.Level;
 import java.nio.file.Files;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
@@ -109,16 +108,13 @@ class GirthsWindowTest extends RealWindow {
         robot.clickOn("#ease-percent").write("-21").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup(".caution").queryAll()).isNotEmpty();
-        robot.clickOn("#output");
-        robot.clickOn("PDF, A0 sheets");
+        putOut(robot, "Pattern on paper");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#written")).startsWith("The waist is drawn in past the top level.");
         assertThat(Files.exists(output)).isFalse();
         robot.interact(() -> robot.lookup("#spoken").queryButton().fire());
-        robot.clickOn("#output");
-        robot.clickOn("PDF, A0 sheets");
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        putOut(robot, "Pattern on paper");
+        untilWritten(robot);
         assertThat(Files.size(output)).isPositive();
     }
 }

@@ -130,10 +130,8 @@ class PiecesWindowTest extends RealWindow {
         assertThat(robot.lookup(".words").queryAllAs(Label.class))
                 .extracting(Label::getText)
                 .anyMatch(t -> t.startsWith("Drawn 102.04 % across (50 ÷ 49.0 mm) and 100.00 % down"));
-        robot.clickOn("#output");
-        robot.clickOn("PDF, A4 sheets");
-        WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+        putOut(robot, "Pattern on paper");
+        untilWritten(robot);
         try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
             assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
                     .contains(

@@ -10,6 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -135,6 +137,18 @@ abstract class RealWindow {
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write(text);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Puts one thing out by its name. */
+    static void putOut(WindowRobot robot, String what) {
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        robot.write("Put out: " + what).push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    static void untilWritten(WindowRobot robot) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
     }
 
     static void go(WindowRobot robot, String stage) {

@@ -3,6 +3,7 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.house.Kept;
 import bathyra.plan.Supply;
@@ -36,7 +37,7 @@ class StoresWindowTest extends RealWindow {
     }
 
     private void page(WindowRobot robot, BookPage page) {
-        robot.interact(() -> workshop.whereabouts().shelfOpenProperty().set(true));
+        robot.interact(() -> workshop.whereabouts().open(Over.BOOK));
         click(robot, "#book-" + page.name().toLowerCase(java.util.Locale.ROOT));
     }
 

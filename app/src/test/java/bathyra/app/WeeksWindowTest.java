@@ -3,6 +3,7 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.home.DemoBook;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -51,7 +52,7 @@ class WeeksWindowTest extends RealWindow {
                     workshop.work().count(entry.id(), draft);
                 }
             }
-            workshop.whereabouts().shelfOpenProperty().set(true);
+            workshop.whereabouts().open(Over.BOOK);
         });
         click(robot, "#book-weeks");
         WaitForAsyncUtils.waitFor(

@@ -46,7 +46,11 @@ final class Migrations {
                     "CREATE TABLE invoice (number INTEGER PRIMARY KEY, day TEXT NOT NULL, commission INTEGER NOT NULL, wearer TEXT NOT NULL, cents INTEGER NOT NULL,"
                             + " document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')",
                     "CREATE TRIGGER invoice_stays BEFORE DELETE ON invoice BEGIN SELECT RAISE(ABORT, 'an issued invoice stays'); END",
-                    "CREATE TRIGGER invoice_unaltered BEFORE UPDATE OF number, day, cents ON invoice BEGIN SELECT RAISE(ABORT, 'an issued invoice is not altered'); END"));
+                    "CREATE TRIGGER invoice_unaltered BEFORE UPDATE OF number, day, cents ON invoice BEGIN SELECT RAISE(ABORT, 'an issued invoice is not altered'); END"),
+            List.of(
+                    "CREATE TABLE sent (commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, packet TEXT NOT NULL, day TEXT NOT NULL,"
+                            + " document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '', PRIMARY KEY (commission, packet))",
+                    "CREATE TABLE trash (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, day TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
     /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
     static final int PROGRAM = 0x42415448;
     /** The version from which on books bear that mark and every row its seal. */
@@ -55,6 +59,8 @@ final class Migrations {
     static final int OUTLINES = 7;
     /** The version from which on work and invoices stand in the book. */
     static final int WORK = 8;
+    /** The version from which on it says what was sent out and what lies in the trash. */
+    static final int SENT = 9;
     /** The version from which on the documents of commissions were sealed. */
     private static final int DOCUMENTS_SEALED = 4;
 

@@ -46,6 +46,16 @@ final class Seal {
                 "commission, design, document",
                 "(SELECT title FROM commission WHERE commission.id = work.commission)"),
         INVOICE("invoice", "invoice", "number, day, commission, wearer, cents, document", "number"),
+        SENT(
+                "sent",
+                "what was sent out of",
+                "commission, packet, day, document",
+                "(SELECT title FROM commission WHERE commission.id = sent.commission)"),
+        TRASH(
+                "trash",
+                "the day of throwing away",
+                "commission, day",
+                "(SELECT title FROM commission WHERE commission.id = trash.commission)"),
         PLACE("place", "what was kept of", "name, value", "name");
 
         private final String table;
@@ -65,6 +75,7 @@ final class Seal {
             return switch (this) {
                 case OUTLINE -> Migrations.OUTLINES;
                 case WORK, INVOICE -> Migrations.WORK;
+                case SENT, TRASH -> Migrations.SENT;
                 default -> 0;
             };
         }

@@ -132,6 +132,11 @@ public final class WorkshopBook implements AutoCloseable {
         return new Invoices(this, connection);
     }
 
+    /** What was sent out. */
+    public Sent sent() {
+        return new Sent(this, connection);
+    }
+
     /** What learners have tried. */
     public Practice practice() {
         return new Practice(this, connection);

@@ -148,7 +148,7 @@ class PatternPagesTest {
         try (PDDocument pdf = Loader.loadPDF(PdfPattern.projected(draft, plan))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
             double width = pdf.getPage(0).getMediaBox().getWidth() * 25.4 / 72;
-            assertThat(width).isCloseTo(Math.round(width / 50) * 50, within(0.01));
+            assertThat(width).isCloseTo(Math.round(width / 50) * 50.0, within(0.01));
             assertThat(new HashSet<>(
                             plan.cuts().stream().map(c -> c.piece().name()).toList()))
                     .allMatch(name -> read(pdf).contains(name));

@@ -2,8 +2,8 @@ package bathyra.app.command;
 
 import bathyra.app.home.Version;
 import bathyra.app.output.Job;
+import bathyra.app.output.Manner;
 import bathyra.app.output.OutputKind;
-import bathyra.app.output.Printing;
 import bathyra.app.output.Workroom;
 import bathyra.block.BlockDrawing;
 import bathyra.draft.Advice;
@@ -24,9 +24,10 @@ import bathyra.files.json.DocumentText;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.DraftingSheet;
 import bathyra.files.pdf.PdfPattern;
+import bathyra.files.sheet.Drawn;
 import bathyra.files.sheet.Paper;
-import bathyra.files.sheet.Print;
 import bathyra.files.sheet.PrintScale;
+import bathyra.files.sheet.PrintSize;
 import bathyra.files.svg.SvgPattern;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
@@ -245,15 +246,8 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
                         utf8(CuttingLists.pieces(plan, draft.commission().units())));
                 continue;
             }
-            Optional<OutputKind> kind = OutputKind.ofFormat(format);
-            byte[] content = kind.isPresent()
-                    ? kind.get().write(job(draft)).get("")
-                    : PdfPattern.write(
-                            draft,
-                            plan,
-                            Print.of(paper, scale),
-                            LocalDate.now().toString(),
-                            PdfPattern.Progress.UNSEEN);
+            OutputKind kind = OutputKind.ofFormat(format).orElse(OutputKind.PATTERN);
+            byte[] content = kind.write(job(draft)).get("");
             files.put(folder.resolve("pattern" + half + "." + format), content);
         }
     }
@@ -264,7 +258,8 @@ record Drafting(List<String> formats, List<String> layers, Paper paper, PrintSca
         return new Job(
                 draft.commission(),
                 Optional.of(draft),
-                new Printing(left, PrintScale.SQUARE, PrintScale.SQUARE, Printing.PORT),
+                new Manner(paper, PrintSize.FULL, EnumSet.allOf(Drawn.class), left, Set.of()),
+                scale,
                 Workroom.NONE,
                 PdfPattern.Progress.UNSEEN);
     }

@@ -19,7 +19,7 @@ import bathyra.files.pdf.PdfPattern;
 import bathyra.files.plan.PlanCalendar;
 import bathyra.files.plan.PlanReport;
 import bathyra.files.sheet.Paper;
-import bathyra.files.sheet.Print;
+import bathyra.files.sheet.PrintScale;
 import bathyra.files.svg.SvgLay;
 import bathyra.fit.Worn;
 import bathyra.fitting.Adjustment;
@@ -44,12 +44,18 @@ import java.util.Optional;
  * What one file is written from.
  *
  * @param draft the half that is written, for what is put out from a draft
- * @param printing how it is printed, and which layers are left out
+ * @param manner how a pattern is put out
+ * @param scale makes good for a printer that is off
  * @param workroom what of the workshop goes into it
  * @param seen is told how far it is, and asked whether to go on
  */
 public record Job(
-        Commission commission, Optional<Draft> draft, Printing printing, Workroom workroom, PdfPattern.Progress seen) {
+        Commission commission,
+        Optional<Draft> draft,
+        Manner manner,
+        PrintScale scale,
+        Workroom workroom,
+        PdfPattern.Progress seen) {
 
     PriceList prices() {
         return workroom.prices();
@@ -60,11 +66,15 @@ public record Job(
     }
 
     CuttingPlan plan() {
-        return CuttingPlan.of(drafted(), layer -> !printing.left().contains(layer));
+        return manner.plan(drafted());
     }
 
-    byte[] pdf(Paper paper) throws IOException {
-        return PdfPattern.write(drafted(), plan(), Print.of(paper, printing.scale()), today(), seen);
+    byte[] pattern() throws IOException {
+        return PdfPattern.write(drafted(), plan(), manner.print(scale), today(), seen);
+    }
+
+    byte[] projected() throws IOException {
+        return PdfPattern.projected(drafted(), plan());
     }
 
     /** How it sits on the wearer's form, worked out from cold. */
@@ -105,12 +115,7 @@ public record Job(
 
     byte[] overFormer() throws IOException {
         Draft former = former();
-        return PdfPattern.overFormer(
-                drafted(),
-                former,
-                plan(),
-                CuttingPlan.of(former, layer -> !printing.left().contains(layer)),
-                Paper.A4);
+        return PdfPattern.overFormer(drafted(), former, plan(), manner.plan(former), Paper.A4);
     }
 
     private WorkPlan work() {

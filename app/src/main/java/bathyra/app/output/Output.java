@@ -4,20 +4,20 @@ import bathyra.app.plotter.PlotterLine;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
-import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
-import bathyra.files.hpgl.HpglPattern;
-import bathyra.files.sheet.Paper;
-import bathyra.finding.Finding;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -38,17 +38,29 @@ public final class Output {
     private static final String NOT_ASKED =
             "Before lacing the wearer was not asked yet: Girths, at the waist, has the question.";
 
+    private static final String STOPPED = "Stopped. Nothing was written.";
+    private static final String PACKETS = "packets";
+
     private final Workshop workshop;
     private final Files files;
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
     private final BooleanProperty named = new SimpleBooleanProperty(false);
     private final ObjectProperty<Printing> printing;
-    private Optional<Task<Void>> running = Optional.empty();
+    private final ObjectProperty<Packets> packets;
+    private Optional<Task<List<Path>>> running = Optional.empty();
 
     public Output(Workshop workshop, Files files) {
         this.workshop = workshop;
         this.files = files;
+        packets = new SimpleObjectProperty<>(
+                workshop.book().place(PACKETS).map(Packets::read).orElse(Packets.USUAL));
+        packets.addListener((o, was, now) -> {
+            String text = now.write();
+            if (!text.equals(was.write())) {
+                workshop.book().keepPlace(PACKETS, text);
+            }
+        });
         Path kept = workshop.book().file().toAbsolutePath().resolveSibling(KEPT);
         printing = new SimpleObjectProperty<>(Printing.kept(kept));
         printing.addListener((o, was, now) -> {
@@ -84,127 +96,142 @@ public final class Output {
         running.ifPresent(Task::cancel);
     }
 
+    /** The packets of this workshop. */
+    public ObjectProperty<Packets> packetsProperty() {
+        return packets;
+    }
+
+    /** Puts one thing out, in the manner of the packet for one's own table; what is plotted in that of the plotter's. */
     public void write(OutputKind kind, Window window) {
-        Optional<String> hindrance = hindrance(kind);
+        boolean plotted = kind == OutputKind.PLOT || kind == OutputKind.SEND;
+        Manner manner =
+                packets.get().of(plotted ? Receiver.PLOTTER : Receiver.TABLE).manner();
+        Optional<String> hindrance = hindrance(kind, manner);
         if (hindrance.isPresent()) {
             said.set(hindrance.get());
-            return;
+        } else if (kind == OutputKind.SEND) {
+            send(rendering(kind, manner));
+        } else {
+            String title = PatternFiles.fileName(workshop.commission().title());
+            files.where(window, kind.label(), title + "." + kind.ending())
+                    .ifPresent(path -> write(
+                            List.of(rendering(kind, manner)),
+                            List.of(path),
+                            path.getFileName().toString(),
+                            paths -> {}));
         }
-        Commission commission = named.get()
-                ? workshop.commission()
-                : workshop.commission()
-                        .withWearer(workshop.commission().wearer().byInitials());
-        Optional<Draft> draft =
-                named.get() ? workshop.draft() : workshop.draft().map(Draft::byInitials);
-        Rendering rendering = new Rendering(
+    }
+
+    /** Why a part of a packet cannot be put out; empty when it can. */
+    public Optional<String> hindrance(OutputKind kind, Manner manner) {
+        return new Hindrance(workshop, manner, printing.get().scale()).to(kind);
+    }
+
+    /**
+     * Writes a packet: all its files or none. A part that cannot be put out now is left out of it.
+     *
+     * @param folder is made where there is none
+     * @param made gets the files that were written
+     */
+    public void write(Packet packet, Path folder, Consumer<List<Path>> made) {
+        String title = PatternFiles.fileName(workshop.commission().title());
+        List<Rendering> renderings = new ArrayList<>();
+        List<Path> paths = new ArrayList<>();
+        for (OutputKind kind : packet.inOrder()) {
+            if (hindrance(kind, packet.manner()).isEmpty()) {
+                renderings.add(rendering(kind, packet.manner()));
+                paths.add(folder.resolve(title + "-" + kind.word() + "." + kind.ending()));
+            }
+        }
+        write(renderings, paths, packet.name(), made);
+    }
+
+    private Rendering rendering(OutputKind kind, Manner manner) {
+        Commission commission = workshop.commission();
+        Optional<Draft> draft = workshop.draft().filter(d -> kind.source() == OutputKind.Source.DRAFT);
+        return new Rendering(
                 kind,
-                commission,
-                draft.filter(d -> kind.source() == OutputKind.Source.DRAFT),
-                printing.get(),
+                named.get()
+                        ? commission
+                        : commission.withWearer(commission.wearer().byInitials()),
+                named.get() ? draft : draft.map(Draft::byInitials),
+                manner,
+                printing.get().scale(),
                 new Workroom(
                         workshop.prices(), workshop.house(), workshop.work().pace()));
-        if (kind == OutputKind.SEND) {
-            start(rendering, Optional.empty());
-        } else {
-            files.where(window, kind.label(), PatternFiles.fileName(commission.title()) + "." + kind.ending())
-                    .ifPresent(path -> start(rendering, Optional.of(path)));
-        }
     }
 
-    /** Why it cannot be put out, and what to do. */
-    private Optional<String> hindrance(OutputKind kind) {
-        if (kind.source() == OutputKind.Source.DRAFT
-                && (workshop.draft().isEmpty() || workshop.refusal().isPresent())) {
-            return Optional.of("There is no finished draft to put out. Measure says what is missing.");
-        }
-        if (kind.source() == OutputKind.Source.DRAFT
-                && kind != OutputKind.JSON
-                && workshop.draft().filter(Draft::mustBeSpokenOf).isPresent()) {
-            return Optional.of(
-                    "The waist is drawn in past the top level. Note on the Girths stage that the wearer was told and agreed; then the pattern can be printed.");
-        }
-        if (kind.source() == OutputKind.Source.BLOCK
-                && workshop.block().drawing().isEmpty()) {
-            return Optional.of("There is no block to put out. The Block stage says what is missing.");
-        }
-        if (kind == OutputKind.PAPER_MODEL
-                && workshop.draft().filter(d -> d.cutting().apex().isPresent()).isEmpty()) {
-            return Optional.of("There is no cup to fold: no seam passes over the apex.");
-        }
-        boolean compares = kind == OutputKind.FITTING_SLIPS || kind == OutputKind.OLD_OVER_NEW;
-        if (compares && workshop.commission().adjustments().isEmpty()) {
-            return Optional.of(
-                    "The draft follows no fitting yet, so there is no former one. On Fittings a draft is made from what was agreed.");
-        }
-        if ((kind == OutputKind.FITTING_RECORD || kind == OutputKind.FITTING_CSV)
-                && workshop.commission().fittings().isEmpty()) {
-            return Optional.of("There is no fitting on record. Begin one on the Fittings stage.");
-        }
-        if (kind == OutputKind.CALENDAR && workshop.commission().plan().due().isEmpty()) {
-            return Optional.of("There is no due day to plan back from. Type it on the Making stage.");
-        }
-        return kind.isPattern() ? hindranceOnPieces(kind) : Optional.empty();
-    }
-
-    private Optional<String> hindranceOnPieces(OutputKind kind) {
-        CuttingPlan plan = CuttingPlan.of(
-                workshop.draft().orElseThrow(), layer -> !printing.get().left().contains(layer));
-        if (plan.layers().isEmpty()) {
-            return Optional.of("Every layer is left out. Choose on the Pieces stage which layers are put out.");
-        }
-        List<Finding> faults = new ArrayList<>(PatternFiles.faults(plan));
-        if (kind == OutputKind.PDF_ROLL) {
-            faults.addAll(PatternFiles.tooWide(
-                    plan, Paper.ROLL.acrossRoll(printing.get().scale()).orElseThrow()));
-        } else if (kind == OutputKind.PLOT || kind == OutputKind.SEND) {
-            faults.addAll(PatternFiles.tooWide(plan, HpglPattern.ROLL));
-        }
-        return faults.isEmpty()
-                ? Optional.empty()
-                : Optional.of(faults.get(0).sentence().in(workshop.unit()));
-    }
-
-    /** @param path where it is written; the plotter gets it otherwise */
-    private void start(Rendering rendering, Optional<Path> path) {
-        stop();
-        String name = path.map(p -> p.getFileName().toString())
-                .orElse("the plotter at port " + rendering.printing().port());
-        Task<Void> task = new Task<>() {
-            @Override
-            protected Void call() throws IOException {
-                Map<Path, byte[]> contents = new LinkedHashMap<>();
-                rendering.all(
-                        path.orElse(Path.of("plot")),
-                        contents,
-                        share -> Platform.runLater(() -> progress(name, share)),
-                        this::isCancelled);
-                if (isCancelled()) {
-                    return null;
-                }
-                if (path.isPresent()) {
-                    AllOrNone.write(contents);
-                } else {
-                    for (byte[] content : contents.values()) {
-                        PlotterLine.send(rendering.printing().port(), content);
+    private void write(List<Rendering> renderings, List<Path> paths, String name, Consumer<List<Path>> made) {
+        start(
+                new Errand(
+                        "Writing " + name,
+                        "Written: " + name,
+                        name + " could not be written. Choose a folder that you may write to, on a disk with room."),
+                (progress, cancelled) -> {
+                    Map<Path, byte[]> contents = new LinkedHashMap<>();
+                    for (int i = 0; i < renderings.size(); i++) {
+                        double before = (double) i / renderings.size();
+                        renderings
+                                .get(i)
+                                .all(
+                                        paths.get(i),
+                                        contents,
+                                        share -> progress.accept(before + share / renderings.size()),
+                                        cancelled);
                     }
-                }
-                return null;
+                    if (!cancelled.getAsBoolean()) {
+                        AllOrNone.write(contents);
+                    }
+                    return List.copyOf(contents.keySet());
+                },
+                made);
+    }
+
+    private void send(Rendering rendering) {
+        int port = printing.get().port();
+        start(
+                new Errand(
+                        "Sending to the plotter at port " + port,
+                        "Sent to the plotter at port " + port + ".",
+                        "Nobody listens at port " + port
+                                + " of this machine. Switch the plotter on, start the simulated one with ./bathyra plotter-simulator, or set another port on the Pieces stage."),
+                (progress, cancelled) -> {
+                    Map<Path, byte[]> contents = new LinkedHashMap<>();
+                    rendering.all(Path.of("plot"), contents, progress, cancelled);
+                    for (byte[] content : cancelled.getAsBoolean() ? List.<byte[]>of() : contents.values()) {
+                        PlotterLine.send(port, content);
+                    }
+                    return List.of();
+                },
+                paths -> {});
+    }
+
+    /** What is said of something that goes out: while it does, when it has, and when it could not. */
+    private record Errand(String doing, String done, String failed) {}
+
+    /** What is done in the background. @return the files that were written */
+    @FunctionalInterface
+    private interface Work {
+        List<Path> run(DoubleConsumer progress, BooleanSupplier cancelled) throws IOException;
+    }
+
+    private void start(Errand errand, Work work, Consumer<List<Path>> made) {
+        stop();
+        Task<List<Path>> task = new Task<>() {
+            @Override
+            protected List<Path> call() throws IOException {
+                return work.run(share -> Platform.runLater(() -> progress(errand, share)), this::isCancelled);
             }
         };
-        said.set((path.isPresent() ? "Writing " : "Sending to ") + name + " …");
-        task.setOnSucceeded(e -> end(task, path.isPresent() ? "Written: " + name : "Sent to " + name + "."));
-        task.setOnCancelled(e -> end(task, "Stopped. Nothing was written."));
+        said.set(errand.doing() + " …");
+        task.setOnSucceeded(e -> {
+            end(task, errand.done());
+            made.accept(task.getValue());
+        });
+        task.setOnCancelled(e -> end(task, STOPPED));
         task.setOnFailed(e -> {
             LoggerFactory.getLogger(Output.class).warn("output", task.getException());
-            end(
-                    task,
-                    task.getException() instanceof CancellationException
-                            ? "Stopped. Nothing was written."
-                            : path.isPresent()
-                                    ? name + " could not be written. Choose a folder that you may write to."
-                                    : "Nobody listens at port "
-                                            + rendering.printing().port()
-                                            + " of this machine. Switch the plotter on, start the simulated one with ./bathyra plotter-simulator, or set another port on the Pieces stage.");
+            end(task, task.getException() instanceof CancellationException ? STOPPED : errand.failed());
         });
         running = Optional.of(task);
         busy.set(true);
@@ -213,17 +240,17 @@ public final class Output {
         thread.start();
     }
 
-    private void progress(String name, double share) {
+    private void progress(Errand errand, double share) {
         if (busy.get()) {
-            said.set(String.format(java.util.Locale.ROOT, "Writing %s: %.0f %%", name, share * 100));
+            said.set(String.format(Locale.ROOT, "%s: %.0f %%", errand.doing(), share * 100));
         }
     }
 
-    private void end(Task<Void> task, String words) {
+    private void end(Task<?> task, String words) {
         if (running.equals(Optional.of(task))) {
             running = Optional.empty();
             busy.set(false);
-            said.set(workshop.isToBeAsked() ? words + " " + NOT_ASKED : words);
+            said.set(workshop.isToBeAsked() ? words + (words.endsWith(".") ? " " : ". ") + NOT_ASKED : words);
         }
     }
 }

@@ -29,16 +29,13 @@ import bathyra.fit.Worn;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
-/** What can be put out: one line each. The menu, the window's writing and the command's formats all read it. */
+/** What can be put out: one line each. The packets, the window's writing and the command's formats all read it. */
 public enum OutputKind {
-    PDF_A4("PDF, A4 sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.A4)),
-    PDF_LETTER("PDF, letter sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.LETTER)),
-    PDF_A3("PDF, A3 sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.A3)),
-    PDF_A0("PDF, A0 sheets", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.A0)),
-    PDF_ROLL("PDF, one length off a roll", "pdf", Source.DRAFT, Of.HALF, job -> job.pdf(Paper.ROLL)),
+    PATTERN("Pattern on paper, PDF", "pdf", Source.DRAFT, Of.HALF, Job::pattern),
     SVG("SVG drawing", "svg", Source.DRAFT, Of.HALF, job -> Job.utf8(SvgPattern.write(job.plan()))),
     DXF("DXF drawing", "dxf", Source.DRAFT, Of.HALF, job -> Job.utf8(DxfPattern.write(job.plan()))),
     PLOT("Plotter file", "hpgl", Source.DRAFT, Of.HALF, OutputKind::plot),
@@ -65,6 +62,7 @@ public enum OutputKind {
                     PaperModel.of(
                             job.drafted().cutting(), job.drafted().commission().garment()),
                     job.drafted().commission().title())),
+    PROJECT("Pattern to project, PDF", "pdf", Source.DRAFT, Of.HALF, Job::projected),
     SHOPPING(
             "Shopping list of bones, CSV",
             "csv",
@@ -251,6 +249,16 @@ public enum OutputKind {
         return ending;
     }
 
+    /** Its format as one says it: PDF, DXF. */
+    public String format() {
+        return ending.toUpperCase(Locale.ROOT).replaceAll("^.*\\.", "");
+    }
+
+    /** Whether the pieces are drawn in it, so that paper, size and layers matter. */
+    public boolean isDrawn() {
+        return isPattern() || this == OLD_OVER_NEW;
+    }
+
     Source source() {
         return source;
     }
@@ -260,16 +268,13 @@ public enum OutputKind {
         return of == Of.HALF;
     }
 
-    /** Whether it is cut out: a pattern at full size, with its layers. */
+    /** Whether it is cut out: a pattern with its layers. */
     boolean isPattern() {
-        return ordinal() <= GIRTH_PLAN.ordinal();
+        return ordinal() <= GIRTH_PLAN.ordinal() || this == PROJECT;
     }
 
-    /** The part of the menu it stands in. */
-    public OutputPart part() {
-        return Arrays.stream(OutputPart.values())
-                .filter(part -> part.first().ordinal() <= ordinal())
-                .reduce((before, after) -> after)
-                .orElseThrow();
+    /** What stands behind the title in the name of its file. */
+    String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

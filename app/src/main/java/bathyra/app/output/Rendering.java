@@ -2,6 +2,7 @@ package bathyra.app.output;
 
 import bathyra.draft.Draft;
 import bathyra.files.pdf.PdfPattern;
+import bathyra.files.sheet.PrintScale;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -14,9 +15,17 @@ import java.util.function.DoubleConsumer;
  * What goes into the files of one output.
  *
  * @param draft the draft, for what is put out from it
+ * @param manner how a pattern is put out
+ * @param scale makes good for a printer that is off
  * @param workroom what of the workshop goes into it
  */
-record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, Printing printing, Workroom workroom) {
+record Rendering(
+        OutputKind kind,
+        Commission commission,
+        Optional<Draft> draft,
+        Manner manner,
+        PrintScale scale,
+        Workroom workroom) {
 
     /** Renders the files, and beside them those of the right half of an uneven body. */
     void all(Path path, Map<Path, byte[]> contents, DoubleConsumer progress, BooleanSupplier cancelled)
@@ -32,7 +41,7 @@ record Rendering(OutputKind kind, Commission commission, Optional<Draft> draft, 
     private void render(
             Optional<Draft> of, String half, Path path, Map<Path, byte[]> contents, PdfPattern.Progress seen)
             throws IOException {
-        kind.write(new Job(commission, of, printing, workroom, seen))
+        kind.write(new Job(commission, of, manner, scale, workroom, seen))
                 .forEach((behind, content) -> contents.put(named(path, half + behind), content));
     }
 

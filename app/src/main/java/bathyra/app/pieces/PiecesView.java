@@ -10,6 +10,7 @@ import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.truing.TruingStrip;
 import bathyra.app.workshop.InHand;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
@@ -73,7 +74,7 @@ public final class PiecesView extends TableStage {
         checks = new ChecksCard(workshop, model, this::look);
         edges = new EdgeCard(workshop, model);
         layers = new LayersCard(workshop, model);
-        print = new PrintCard(output, model);
+        print = new PrintCard(output);
         output.printingProperty().addListener((o, was, now) -> show());
         strip.needleProperty().addListener((o, was, now) -> {
             if (workshop.half().isPresent()) {
@@ -159,7 +160,7 @@ public final class PiecesView extends TableStage {
         foreign.getStyleClass().add("deed");
         foreign.setId("foreign");
         foreign.setMinWidth(Region.USE_PREF_SIZE);
-        foreign.setOnAction(e -> workshop.whereabouts().foreignOpenProperty().set(true));
+        foreign.setOnAction(e -> workshop.whereabouts().open(Over.FOREIGN));
         Region apart = new Region();
         HBox.setHgrow(apart, Priority.ALWAYS);
         VBox foot = new VBox(2, title, strip, new HBox(10, under, apart, foreign));

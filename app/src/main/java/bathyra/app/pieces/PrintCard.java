@@ -7,43 +7,33 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
 import bathyra.files.sheet.PrintScale;
-import bathyra.garment.LayerKind;
-import bathyra.layer.Layer;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** How this workshop prints and plots: which layers go out, what makes good for a printer that is off, and where the plotter listens. */
+/** How this workshop prints and plots: what makes good for a printer that is off, and where the plotter listens. */
 final class PrintCard {
     private static final int PORT_MOST = 65_535;
     private final Output output;
-    private final PiecesModel model;
     private final OptionField across;
     private final OptionField down;
     private final TextField port = new TextField();
     private final Label portFault = new Label();
-    private final VBox layers = new VBox();
     private final VBox rest = new VBox();
 
-    PrintCard(Output output, PiecesModel model) {
+    PrintCard(Output output) {
         this.output = output;
-        this.model = model;
         this.across = square("across", Printing::across, (p, mm) -> p.withMeasured(mm, p.down()));
         this.down = square("down", Printing::down, (p, mm) -> p.withMeasured(p.across(), mm));
-        layers.getStyleClass().add("controls");
         rest.getStyleClass().add("controls");
         port.setId("plotter-port");
         port.setAccessibleText("Port of this machine at which the plotter listens");
@@ -107,18 +97,12 @@ final class PrintCard {
     }
 
     void show(Card card) {
-        List<Node> boxes = new ArrayList<>();
-        boxes.add(title("Layers that are put out"));
-        for (Layer layer : model.layers()) {
-            boxes.add(box(layer.kind()));
-        }
-        layers.getChildren().setAll(boxes);
         across.refresh();
         down.refresh();
         if (!port.isFocused() && portFault.getText().isEmpty()) {
             port.setText(Integer.toString(printing().port()));
         }
-        card.begin("Print and plot", layers, rest);
+        card.begin("Print and plot", rest);
         card.belowControls();
         PrintScale scale = printing().scale();
         card.words(
@@ -138,13 +122,5 @@ final class PrintCard {
         card.words(
                 "This machine only. ./bathyra plotter-simulator stands in for a plotter and draws what it gets to a picture.",
                 "quiet");
-    }
-
-    private CheckBox box(LayerKind kind) {
-        CheckBox box = new CheckBox(kind.label());
-        box.setId("out-" + kind.id());
-        box.setSelected(!printing().left().contains(kind));
-        box.setOnAction(e -> output.printingProperty().set(printing().withLayer(kind, box.isSelected())));
-        return box;
     }
 }

@@ -61,9 +61,8 @@ public final class LacingRail extends PaintedPane {
         }
         workshop.showing().on(this::show, Subject.COMMISSION);
         workshop.whereabouts().stageProperty().addListener((o, was, now) -> show());
-        // While the book is open no stage is the one in view.
-        workshop.whereabouts().shelfOpenProperty().addListener((o, was, now) -> show());
-        workshop.whereabouts().foreignOpenProperty().addListener((o, was, now) -> show());
+        // While a page lies over them no stage is the one in view.
+        workshop.whereabouts().overProperty().addListener((o, was, now) -> show());
         workshop.selection().rightHalfProperty().addListener((o, was, now) -> show());
         show();
     }

@@ -246,13 +246,13 @@ final class ShelfCard {
             HBox deeds = new HBox(
                     8,
                     Deed.button("compare-" + kept.indexOf(version), "Compare", () -> {
-                        workshop.whereabouts().shelfOpenProperty().set(false);
+                        workshop.whereabouts().close();
                         workshop.whereabouts().stageProperty().set(Stage.SEAMS);
                         workshop.comparison().with(Optional.of(version));
                     }),
                     Deed.button("back-to-" + kept.indexOf(version), "Go back to it", () -> {
                         workshop.takeBack(version);
-                        workshop.whereabouts().shelfOpenProperty().set(false);
+                        workshop.whereabouts().close();
                     }));
             card.add(deeds);
         }
@@ -282,7 +282,7 @@ final class ShelfCard {
 
     private void again(Entry entry, Optional<MeasurementSet> figures) {
         workshop.deeds().again(entry.id(), figures);
-        workshop.whereabouts().shelfOpenProperty().set(false);
+        workshop.whereabouts().close();
     }
 
     private String said(Changed change) {
@@ -298,7 +298,7 @@ final class ShelfCard {
         card.section("The same design for another wearer");
         naming("duplicate-for", "Name", "Name of the other wearer", "duplicate", "Duplicate", wearer -> {
             workshop.deeds().duplicateFor(entry.id(), wearer);
-            workshop.whereabouts().shelfOpenProperty().set(false);
+            workshop.whereabouts().close();
         });
     }
 

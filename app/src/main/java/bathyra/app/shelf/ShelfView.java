@@ -92,7 +92,7 @@ public final class ShelfView extends BorderPane {
         begin.setId("new-commission");
         begin.setOnAction(e -> {
             workshop.deeds().begin();
-            workshop.whereabouts().shelfOpenProperty().set(false);
+            workshop.whereabouts().close();
         });
         Button chorus = new Button("One design for many");
         chorus.setId("chorus");
@@ -193,7 +193,7 @@ public final class ShelfView extends BorderPane {
         Entry entry = list.getSelectionModel().getSelectedItem();
         if (entry != null) {
             workshop.deeds().switchTo(entry.id());
-            workshop.whereabouts().shelfOpenProperty().set(false);
+            workshop.whereabouts().close();
         }
     }
 
@@ -211,7 +211,7 @@ public final class ShelfView extends BorderPane {
                 workshop.deeds()
                         .switchTo(workshop.book()
                                 .add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
-                workshop.whereabouts().shelfOpenProperty().set(false);
+                workshop.whereabouts().close();
             } catch (BadDocument e) {
                 found.setText(path.getFileName() + " was not taken in. "
                         + String.join(

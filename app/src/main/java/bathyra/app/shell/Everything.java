@@ -7,6 +7,7 @@ import bathyra.app.find.Findable;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
 import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook.Entry;
@@ -43,7 +44,7 @@ final class Everything {
         for (BookPage page : BookPage.values()) {
             all.add(new Findable("Workshop book: " + page.label(), Findable.Kind.STAGE, () -> {
                 workshop.whereabouts().pageProperty().set(page);
-                workshop.whereabouts().shelfOpenProperty().set(true);
+                workshop.whereabouts().open(Over.BOOK);
             }));
         }
         deeds(all);
@@ -54,7 +55,7 @@ final class Everything {
         for (Entry entry : workshop.entries()) {
             all.add(new Findable(entry.wearer() + " · " + entry.title(), Findable.Kind.COMMISSION, () -> {
                 workshop.deeds().switchTo(entry.id());
-                workshop.whereabouts().shelfOpenProperty().set(false);
+                workshop.whereabouts().close();
             }));
         }
         for (Block block : guideText().blocks()) {

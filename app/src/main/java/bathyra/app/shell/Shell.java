@@ -1,36 +1,17 @@
 package bathyra.app.shell;
 
-import bathyra.app.block.BlockView;
-import bathyra.app.bones.BonesView;
 import bathyra.app.craft.CraftPage;
-import bathyra.app.craft.CraftText;
-import bathyra.app.cups.CupsView;
-import bathyra.app.edges.EdgesView;
 import bathyra.app.find.FindSlip;
-import bathyra.app.fit.FitView;
-import bathyra.app.fittings.FittingsView;
-import bathyra.app.foreign.ForeignView;
-import bathyra.app.girths.GirthsView;
-import bathyra.app.lay.LayView;
-import bathyra.app.making.MakingView;
-import bathyra.app.measure.MeasureView;
 import bathyra.app.output.Output;
-import bathyra.app.pieces.PiecesView;
 import bathyra.app.rail.LacingRail;
-import bathyra.app.seams.SeamsView;
-import bathyra.app.shelf.ShelfView;
 import bathyra.app.stage.Files;
-import bathyra.app.workshop.Showing.Subject;
-import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
-import java.util.EnumMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -51,9 +32,6 @@ public final class Shell extends BorderPane {
     private static final double FIND_AT = 64;
 
     private final Workshop workshop;
-    private final Files files;
-    private final Output output;
-    private final Map<Stage, Node> views = new EnumMap<>(Stage.class);
     private final BorderPane middle = new BorderPane();
     private final FindSlip find;
     private final StackPane over;
@@ -62,8 +40,7 @@ public final class Shell extends BorderPane {
     /** @param restore puts a backup in the place of the book and opens it */
     public Shell(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
-        this.files = files;
-        this.output = new Output(workshop, files);
+        Output output = new Output(workshop, files);
         Label said = new Label();
         said.setId("said");
         said.getStyleClass().add("kept-draft");
@@ -85,7 +62,8 @@ public final class Shell extends BorderPane {
         stop.setOnAction(e -> output.stop());
         HBox way = new HBox(written, stop);
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        middle.setTop(new VBox(new TopSlip(workshop, output), said, new RefusalSlip(workshop, files), way));
+        middle.setTop(new VBox(new TopSlip(workshop), said, new RefusalSlip(workshop, files), way));
+        middle.setCenter(new Pages(workshop, files, output, restore));
         setLeft(new LacingRail(workshop));
         find = new FindSlip(
                 new Everything(workshop, output, () -> getScene().getWindow(), this::guide)::all, this::requestFocus);
@@ -93,66 +71,7 @@ public final class Shell extends BorderPane {
         StackPane.setMargin(find, new Insets(FIND_AT, 0, 0, 0));
         over = new StackPane(middle, find);
         setCenter(over);
-        workshop.whereabouts().stageProperty().addListener((o, was, now) -> {
-            workshop.whereabouts().goTo(now);
-            show();
-            guide.ifPresent(g -> g.open(now.label()));
-        });
-        workshop.whereabouts().foreignOpenProperty().addListener((o, was, now) -> {
-            if (now) {
-                foreign();
-            } else {
-                show();
-            }
-        });
-        workshop.whereabouts().shelfOpenProperty().addListener((o, was, now) -> {
-            if (now) {
-                shelf(restore);
-            } else {
-                show();
-            }
-        });
-        workshop.whereabouts().pageProperty().addListener((o, was, now) -> {
-            if (workshop.whereabouts().shelfOpenProperty().get()) {
-                shelf(restore);
-            }
-        });
-        workshop.whereabouts().ruleProperty().addListener((o, was, now) -> {
-            if (now.isPresent()) {
-                middle.setCenter(CraftPage.rules(CraftText.shipped(), now.get(), () -> workshop.whereabouts()
-                        .ruleProperty()
-                        .set(Optional.empty())));
-            } else {
-                show();
-            }
-        });
-        workshop.showing().failureProperty().addListener((o, was, now) -> {
-            if (now.isPresent()) {
-                views.remove(workshop.whereabouts().stageProperty().get());
-                middle.setCenter(new StageFailedPage(workshop, files, this::again));
-            }
-        });
-        // Whatever changes, a stage that could not be shown is tried once more.
-        workshop.showing()
-                .on(
-                        () -> {
-                            if (workshop.showing().failureProperty().get().isPresent()
-                                    && middle.getCenter() instanceof StageFailedPage) {
-                                again();
-                            }
-                        },
-                        Subject.COMMISSION,
-                        Subject.PRICES,
-                        Subject.LOOK);
-        if (workshop.whereabouts().shelfOpenProperty().get()) {
-            shelf(restore);
-        } else {
-            show();
-        }
-    }
-
-    private void shelf(Consumer<Backups.Backup> restore) {
-        middle.setCenter(new ShelfView(workshop, files, restore));
+        workshop.whereabouts().stageProperty().addListener((o, was, now) -> guide.ifPresent(g -> g.open(now.label())));
     }
 
     /** Opens the guide beside the work, or at another place of it. @param heading empty for the stage in hand */
@@ -177,55 +96,13 @@ public final class Shell extends BorderPane {
         requestFocus();
     }
 
-    private void again() {
-        workshop.showing().tried();
-        show();
-    }
-
-    /** Lays a pattern from elsewhere on the table, if one is named. */
-    private void foreign() {
-        ForeignView view = new ForeignView(workshop, files, () -> workshop.whereabouts()
-                .foreignOpenProperty()
-                .set(false));
-        if (view.ask()) {
-            workshop.whereabouts().shelfOpenProperty().set(false);
-            middle.setCenter(view);
-        } else {
-            workshop.whereabouts().foreignOpenProperty().set(false);
-        }
-    }
-
-    private void show() {
-        workshop.showing().tried();
-        try {
-            middle.setCenter(view());
-        } catch (RuntimeException e) {
-            workshop.showing().failed(e);
-        }
-    }
-
-    private Node view() {
-        return views.computeIfAbsent(workshop.whereabouts().stageProperty().get(), stage -> switch (stage) {
-            case MEASURE -> new MeasureView(workshop, files);
-            case BLOCK -> new BlockView(workshop, files);
-            case GIRTHS -> new GirthsView(workshop);
-            case SEAMS -> new SeamsView(workshop);
-            case CUPS -> new CupsView(workshop);
-            case EDGES -> new EdgesView(workshop);
-            case PIECES -> new PiecesView(workshop, output);
-            case BONES -> new BonesView(workshop);
-            case FIT -> new FitView(workshop);
-            case LAY -> new LayView(workshop, output);
-            case FITTINGS -> new FittingsView(workshop, files);
-            case MAKING -> new MakingView(workshop, files);
-        });
-    }
-
     /** Undo and redo wherever the focus is; a text field's own undo gives way to them. */
     void keys(javafx.scene.Scene scene) {
         KeyCombination undo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
         KeyCombination redo =
                 new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        KeyCombination output = new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN);
+        KeyCombination settings = new KeyCodeCombination(KeyCode.COMMA, KeyCombination.SHORTCUT_DOWN);
         KeyCombination anything = new KeyCodeCombination(KeyCode.K, KeyCombination.SHORTCUT_DOWN);
         scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (anything.match(e)) {
@@ -234,8 +111,14 @@ public final class Shell extends BorderPane {
             } else if (e.getCode() == KeyCode.F1) {
                 guide.ifPresentOrElse(g -> closeGuide(), () -> guide(""));
                 e.consume();
+            } else if (output.match(e)) {
+                workshop.whereabouts().open(Over.OUTPUT);
+                e.consume();
+            } else if (settings.match(e)) {
+                workshop.whereabouts().open(Over.SETTINGS);
+                e.consume();
             } else if (e.getCode() == KeyCode.F2) {
-                workshop.whereabouts().shelfOpenProperty().set(true);
+                workshop.whereabouts().open(Over.BOOK);
                 e.consume();
             } else if (undo.match(e) || redo.match(e)) {
                 requestFocus();

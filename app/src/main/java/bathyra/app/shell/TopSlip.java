@@ -1,24 +1,15 @@
 package bathyra.app.shell;
 
-import bathyra.app.output.Output;
-import bathyra.app.output.OutputPart;
 import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Workshop;
 import bathyra.finding.Finding;
 import bathyra.length.LengthUnit;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -38,15 +29,13 @@ final class TopSlip extends HBox {
     private final ToggleButton cm = new ToggleButton("cm");
     private final ToggleButton in = new ToggleButton("in ⅛");
 
-    TopSlip(Workshop workshop, Output output) {
+    TopSlip(Workshop workshop) {
         this.workshop = workshop;
         getStyleClass().add("top-slip");
         title.getStyleClass().setAll("commission-title");
         title.setId("commission");
         title.setAccessibleText("Open the workshop book");
-        title.setOnAction(e -> workshop.whereabouts()
-                .shelfOpenProperty()
-                .set(!workshop.whereabouts().shelfOpenProperty().get()));
+        title.setOnAction(e -> toggle(Over.BOOK));
         title.setTooltip(whole);
         wearer.getStyleClass().add("commission-wearer");
         state.setId("state");
@@ -55,7 +44,7 @@ final class TopSlip extends HBox {
         names.setMinWidth(120);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), outputMenu(output));
+        getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), outputButton());
         workshop.showing().on(this::show, Subject.COMMISSION);
         show();
     }
@@ -105,43 +94,22 @@ final class TopSlip extends HBox {
         show();
     }
 
-    private MenuButton outputMenu(Output output) {
-        MenuButton menu = new MenuButton("Output");
-        menu.setId("output");
-        menu.setMinWidth(Region.USE_PREF_SIZE);
-        for (OutputPart part : OutputPart.values()) {
-            menu.getItems().addAll(lines(part, output));
-        }
-        CheckMenuItem named = new CheckMenuItem("With the wearer's name");
-        named.setId("output-named");
-        named.selectedProperty().bindBidirectional(output.namedProperty());
-        MenuItem theme = new MenuItem();
-        theme.textProperty().bind(workshop.whereabouts().darkProperty().map(d -> d ? "Light paper" : "Dark workroom"));
-        theme.setId("theme");
-        theme.setOnAction(e -> workshop.whereabouts()
-                .darkProperty()
-                .set(!workshop.whereabouts().darkProperty().get()));
-        menu.getItems().addAll(new SeparatorMenuItem(), named, new SeparatorMenuItem(), theme);
-        return menu;
+    private Button outputButton() {
+        Button button = new Button("Output");
+        button.setId("output");
+        button.getStyleClass().add("primary");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setTooltip(new Tooltip("Who receives it, on what paper: Ctrl+P"));
+        button.setOnAction(e -> toggle(Over.OUTPUT));
+        return button;
     }
 
-    private List<MenuItem> lines(OutputPart part, Output output) {
-        List<MenuItem> lines = part.kinds().stream()
-                .map(kind -> {
-                    MenuItem line = new MenuItem(kind.label());
-                    line.setId("output-" + kind.name());
-                    line.setOnAction(e -> output.write(kind, getScene().getWindow()));
-                    return line;
-                })
-                .collect(Collectors.toCollection(ArrayList::new));
-        if (part.label().isEmpty()) {
-            lines.add(new SeparatorMenuItem());
-            return lines;
+    private void toggle(Over page) {
+        if (workshop.whereabouts().isOpen(page)) {
+            workshop.whereabouts().close();
+        } else {
+            workshop.whereabouts().open(page);
         }
-        Menu opens = new Menu(part.label());
-        opens.setId("output-part-" + part.name());
-        opens.getItems().addAll(lines);
-        return List.of(opens);
     }
 
     private void show() {

@@ -20,6 +20,7 @@ public final class Lettering {
     public static final Font FIGURE = Font.font("Lato", 13);
     public static final Font FIGURE_BOLD = Font.font("Lato", javafx.scene.text.FontWeight.BOLD, 13);
     public static final Font RULER = Font.font("Lato", 12);
+    public static final Font SMALL = Font.font("Lato", 9);
     public static final Font LEVEL = Font.font("Old Standard TT", javafx.scene.text.FontPosture.ITALIC, 18);
     public static final Font LEVEL_SELECTED = Font.font("Old Standard TT", javafx.scene.text.FontWeight.BOLD, 18);
     public static final Font SOUNDING = Font.font("Old Standard TT", javafx.scene.text.FontPosture.ITALIC, 16);

@@ -4,9 +4,8 @@ import bathyra.book.WorkshopBook;
 import bathyra.reckon.Rule;
 import java.util.Arrays;
 import java.util.Optional;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /** Where one is in the window, and how it looks. The stage and the theme are kept in the book, to be found again. */
@@ -18,10 +17,9 @@ public final class Whereabouts {
 
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
-    private final BooleanProperty shelfOpen = new SimpleBooleanProperty(false);
+    private final ObjectProperty<Optional<Over>> over = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Rule>> rule = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<BookPage> page = new SimpleObjectProperty<>(BookPage.LIST);
-    private final BooleanProperty foreignOpen = new SimpleBooleanProperty(false);
 
     Whereabouts(WorkshopBook book) {
         stage.set(Stage.named(book.place(STAGE).orElse("")));
@@ -45,19 +43,29 @@ public final class Whereabouts {
         return dark;
     }
 
-    /** Whether the list of commissions is open instead of a stage. */
-    public BooleanProperty shelfOpenProperty() {
-        return shelfOpen;
+    /** What lies over the stage in hand; empty for nothing. */
+    public ReadOnlyObjectProperty<Optional<Over>> overProperty() {
+        return over;
+    }
+
+    public boolean isOpen(Over page) {
+        return over.get().equals(Optional.of(page));
+    }
+
+    /** Lays a page over the stages. */
+    public void open(Over page) {
+        rule.set(Optional.empty());
+        over.set(Optional.of(page));
+    }
+
+    /** Returns from whatever lies over the stages. */
+    public void close() {
+        over.set(Optional.empty());
     }
 
     /** How the book is looked at when it is open. */
     public ObjectProperty<BookPage> pageProperty() {
         return page;
-    }
-
-    /** Whether a pattern from elsewhere lies on the table instead of a stage. */
-    public BooleanProperty foreignOpenProperty() {
-        return foreignOpen;
     }
 
     /** The rule that is read, on a page of its own instead of a stage; empty for none. */
@@ -67,13 +75,12 @@ public final class Whereabouts {
 
     /** Whether a stage is in view, and nothing lies over it. */
     public boolean isAt(Stage of) {
-        return stage.get() == of && !shelfOpen.get() && !foreignOpen.get();
+        return stage.get() == of && over.get().isEmpty();
     }
 
     /** Goes to a stage, from wherever one is. */
     public void goTo(Stage next) {
-        shelfOpen.set(false);
-        foreignOpen.set(false);
+        close();
         rule.set(Optional.empty());
         stage.set(next);
     }

@@ -114,7 +114,7 @@ public final class Workshop implements AutoCloseable {
                 .findFirst();
         if (!failures.isEmpty()) {
             failure.set(failures.get(0).getMessage());
-            whereabouts.shelfOpenProperty().set(true);
+            whereabouts.open(Over.BOOK);
         }
         return found.orElseThrow(() -> failures.get(0));
     }
@@ -134,7 +134,7 @@ public final class Workshop implements AutoCloseable {
         if (hand.isDrafting()) {
             hand.take(outcome);
             if (isProgramFailing()) {
-                whereabouts.shelfOpenProperty().set(true);
+                whereabouts.open(Over.BOOK);
             }
             showing.changed(Subject.COMMISSION);
         }

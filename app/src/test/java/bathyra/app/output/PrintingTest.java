@@ -3,14 +3,12 @@ package bathyra.app.output;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import bathyra.garment.LayerKind;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -21,13 +19,12 @@ class PrintingTest {
     @Test
     void whatWasSet_isKept_andNonsenseInTheFileIsTheUsual() throws IOException {
         Path file = folder.resolve("printing.properties");
-        Printing own = Printing.USUAL.withMeasured(49.6, 50.2).withPort(9101).withLayer(LayerKind.LINING, false);
+        Printing own = Printing.USUAL.withMeasured(49.6, 50.2).withPort(9101);
         own.keep(file);
         assertThat(Printing.kept(file)).isEqualTo(own);
-        assertThat(own.withLayer(LayerKind.LINING, true).left()).isEmpty();
         Files.writeString(file, "across=12\nport=x\n");
         assertThat(Printing.kept(file)).isEqualTo(Printing.USUAL);
-        assertThat(Printing.kept(folder.resolve("none"))).isEqualTo(new Printing(Set.of(), 50, 50, 9100));
+        assertThat(Printing.kept(folder.resolve("none"))).isEqualTo(new Printing(50, 50, 9100));
     }
 
     @Test

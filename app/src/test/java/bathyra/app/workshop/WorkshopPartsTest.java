@@ -49,25 +49,25 @@ class WorkshopPartsTest extends InWorkshop {
     void whereOneWas_isFoundAgain_whatLayOverItIsNot() throws Exception {
         workshop.whereabouts().goTo(Stage.BONES);
         workshop.whereabouts().darkProperty().set(true);
-        workshop.whereabouts().shelfOpenProperty().set(true);
+        workshop.whereabouts().open(Over.BOOK);
         workshop.whereabouts().ruleProperty().set(Optional.of(Rule.of("C6", "excess")));
         workshop.close();
         book = bathyra.book.WorkshopBook.open(book.file());
         Workshop again = new Workshop(book);
         assertThat(again.whereabouts().stageProperty().get()).isEqualTo(Stage.BONES);
         assertThat(again.whereabouts().darkProperty().get()).isTrue();
-        assertThat(again.whereabouts().shelfOpenProperty().get()).isFalse();
+        assertThat(again.whereabouts().isOpen(Over.BOOK)).isFalse();
         assertThat(again.whereabouts().ruleProperty().get()).isEmpty();
     }
 
     @Test
     void goingToAStage_leavesWhatLiesOverIt() {
-        workshop.whereabouts().shelfOpenProperty().set(true);
-        workshop.whereabouts().foreignOpenProperty().set(true);
+        workshop.whereabouts().open(Over.BOOK);
+        workshop.whereabouts().open(Over.FOREIGN);
         workshop.whereabouts().ruleProperty().set(Optional.of(Rule.of("C6", "excess")));
         workshop.whereabouts().goTo(Stage.LAY);
-        assertThat(workshop.whereabouts().shelfOpenProperty().get()).isFalse();
-        assertThat(workshop.whereabouts().foreignOpenProperty().get()).isFalse();
+        assertThat(workshop.whereabouts().isOpen(Over.BOOK)).isFalse();
+        assertThat(workshop.whereabouts().isOpen(Over.FOREIGN)).isFalse();
         assertThat(workshop.whereabouts().ruleProperty().get()).isEmpty();
     }
 

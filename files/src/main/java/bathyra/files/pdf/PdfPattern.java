@@ -53,10 +53,30 @@ public final class PdfPattern {
             throws IOException {
         return document(draft.pattern().title(), (document, face) -> {
             Sheets sheets = Sheets.of(plan, print);
-            Cover.draw(document, face, draft, plan, sheets, date);
-            MakingPages.draw(document, face, draft, plan, draft.commission().units(), print.coverPaper());
+            lists(document, face, draft, plan, sheets, date);
             sheets(document, face, new SheetPage.Printed(heading(draft), plan, sheets, warning(draft)), progress);
         });
+    }
+
+    private static void lists(
+            PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Sheets sheets, String date)
+            throws IOException {
+        Cover.draw(document, face, draft, plan, sheets, date);
+        MakingPages.draw(
+                document,
+                face,
+                draft,
+                plan,
+                draft.commission().units(),
+                sheets.print().coverPaper());
+    }
+
+    /** How many pages of cover and lists come before the sheets. */
+    public static int listPages(Draft draft, CuttingPlan plan, Sheets sheets) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            lists(document, Typeface.in(document), draft, plan, sheets, "");
+            return document.getNumberOfPages();
+        }
     }
 
     /** The pieces at full size with the former draft's outlines dashed under them, waist on waist. */

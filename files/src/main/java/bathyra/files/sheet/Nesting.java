@@ -38,9 +38,9 @@ final class Nesting {
      *
      * @param at how far the upper left corner of each footprint lies from the sheet's, mm of the pattern
      * @param papers those that are used
-     * @param width how far to the right it reaches, cells
+     * @param girth how far it reaches across and down together, mm: of two that take as many papers the closer one is glued sooner
      */
-    record Laid(Map<String, Vec> at, List<Papers.Place> papers, int width) {}
+    record Laid(Map<String, Vec> at, List<Papers.Place> papers, double girth) {}
 
     private Nesting(SheetGrid grid, double cell, List<Item> items) {
         this.grid = grid;
@@ -73,7 +73,7 @@ final class Nesting {
     private static Optional<Laid> better(Optional<Laid> one, Optional<Laid> other) {
         return Stream.of(one, other)
                 .flatMap(Optional::stream)
-                .min(Comparator.<Laid>comparingInt(l -> l.papers().size()).thenComparingInt(Laid::width));
+                .min(Comparator.<Laid>comparingInt(l -> l.papers().size()).thenComparingDouble(Laid::girth));
     }
 
     private List<List<Item>> orders() {
@@ -116,7 +116,13 @@ final class Nesting {
                 return Optional.empty();
             }
         }
-        return Optional.of(new Laid(at, papers.list(), reach));
+        return Optional.of(new Laid(at, papers.list(), girth(papers.list())));
+    }
+
+    private double girth(List<Papers.Place> papers) {
+        int across = papers.stream().mapToInt(Papers.Place::column).max().orElse(0) + 1;
+        int down = papers.stream().mapToInt(Papers.Place::row).max().orElse(0) + 1;
+        return across * grid.across() + down * grid.down();
     }
 
     private record Place(int x, int y) {}

@@ -192,6 +192,11 @@ public record Sheets(
                 .findFirst();
     }
 
+    /** The same sheets, of which others are printed. @param next with the same paper, scale and size */
+    public Sheets printing(Print next) {
+        return new Sheets(next, shifts, width, height, list, squares, joints, spots);
+    }
+
     /** Those that are printed. */
     public List<Sheet> printed() {
         Set<String> left = print.leftOut();

@@ -1,0 +1,135 @@
+package bathyra.app.shell;
+
+import bathyra.app.block.BlockView;
+import bathyra.app.bones.BonesView;
+import bathyra.app.craft.CraftPage;
+import bathyra.app.craft.CraftText;
+import bathyra.app.cups.CupsView;
+import bathyra.app.edges.EdgesView;
+import bathyra.app.fit.FitView;
+import bathyra.app.fittings.FittingsView;
+import bathyra.app.foreign.ForeignView;
+import bathyra.app.girths.GirthsView;
+import bathyra.app.lay.LayView;
+import bathyra.app.making.MakingView;
+import bathyra.app.measure.MeasureView;
+import bathyra.app.output.Output;
+import bathyra.app.packets.PacketsView;
+import bathyra.app.pieces.PiecesView;
+import bathyra.app.seams.SeamsView;
+import bathyra.app.shelf.ShelfView;
+import bathyra.app.stage.Files;
+import bathyra.app.workshop.Over;
+import bathyra.app.workshop.Showing.Subject;
+import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Whereabouts;
+import bathyra.app.workshop.Workshop;
+import bathyra.book.Backups;
+import bathyra.reckon.Rule;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.layout.BorderPane;
+
+/** What stands in the middle of the window: the stage in hand, or the page that lies over it. */
+final class Pages extends BorderPane {
+    private final Workshop workshop;
+    private final Files files;
+    private final Output output;
+    private final Consumer<Backups.Backup> restore;
+    private final Map<Stage, Node> stages = new EnumMap<>(Stage.class);
+
+    /** @param restore puts a backup in the place of the book and opens it */
+    Pages(Workshop workshop, Files files, Output output, Consumer<Backups.Backup> restore) {
+        this.workshop = workshop;
+        this.files = files;
+        this.output = output;
+        this.restore = restore;
+        Whereabouts at = workshop.whereabouts();
+        at.stageProperty().addListener((o, was, now) -> {
+            at.goTo(now);
+            show();
+        });
+        at.overProperty().addListener((o, was, now) -> show());
+        at.pageProperty().addListener((o, was, now) -> {
+            if (at.isOpen(Over.BOOK)) {
+                show();
+            }
+        });
+        at.ruleProperty().addListener((o, was, now) -> show());
+        workshop.showing().failureProperty().addListener((o, was, now) -> {
+            if (now.isPresent()) {
+                stages.remove(at.stageProperty().get());
+                setCenter(new StageFailedPage(workshop, files, this::show));
+            }
+        });
+        // Whatever changes, a stage that could not be shown is tried once more.
+        workshop.showing().on(this::tryAgain, Subject.COMMISSION, Subject.PRICES, Subject.LOOK);
+        show();
+    }
+
+    private void tryAgain() {
+        if (workshop.showing().failureProperty().get().isPresent() && getCenter() instanceof StageFailedPage) {
+            show();
+        }
+    }
+
+    private void show() {
+        workshop.showing().tried();
+        try {
+            Optional<Rule> rule = workshop.whereabouts().ruleProperty().get();
+            if (rule.isPresent()) {
+                setCenter(CraftPage.rules(CraftText.shipped(), rule.get(), () -> workshop.whereabouts()
+                        .ruleProperty()
+                        .set(Optional.empty())));
+            } else if (workshop.whereabouts().isOpen(Over.FOREIGN)) {
+                foreign();
+            } else {
+                setCenter(workshop.whereabouts()
+                        .overProperty()
+                        .get()
+                        .map(this::over)
+                        .orElseGet(this::stage));
+            }
+        } catch (RuntimeException e) {
+            workshop.showing().failed(e);
+        }
+    }
+
+    private Node over(Over page) {
+        return switch (page) {
+            case BOOK, FOREIGN -> new ShelfView(workshop, files, restore);
+            case OUTPUT -> new PacketsView(workshop, output, files);
+            case SETTINGS, KEYS -> stage();
+        };
+    }
+
+    /** Lays a pattern from elsewhere on the table, if one is named. */
+    private void foreign() {
+        ForeignView view = new ForeignView(workshop, files, workshop.whereabouts()::close);
+        if (view.ask()) {
+            setCenter(view);
+        } else {
+            workshop.whereabouts().close();
+        }
+    }
+
+    private Node stage() {
+        return stages.computeIfAbsent(workshop.whereabouts().stageProperty().get(), stage -> switch (stage) {
+            case MEASURE -> new MeasureView(workshop, files);
+            case BLOCK -> new BlockView(workshop, files);
+            case GIRTHS -> new GirthsView(workshop);
+            case SEAMS -> new SeamsView(workshop);
+            case CUPS -> new CupsView(workshop);
+            case EDGES -> new EdgesView(workshop);
+            case PIECES -> new PiecesView(workshop, output);
+            case BONES -> new BonesView(workshop);
+            case FIT -> new FitView(workshop);
+            case LAY -> new LayView(workshop, output);
+            case FITTINGS -> new FittingsView(workshop, files);
+            case MAKING -> new MakingView(workshop, files);
+        });
+    }
+}

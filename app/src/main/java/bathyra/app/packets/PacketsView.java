@@ -97,15 +97,11 @@ public final class PacketsView extends BorderPane {
         title.getStyleClass().add("chart-title");
         about.getStyleClass().add("quiet");
         about.setId("sheets-about");
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(10, title, space, about);
-        head.setAlignment(Pos.BASELINE_LEFT);
         glue.setWrapText(true);
         glue.setMinHeight(Region.USE_PREF_SIZE);
         empty.setWrapText(true);
         empty.setId("sheets-empty");
-        VBox sheets = new VBox(6, head, empty, preview, glue);
+        VBox sheets = new VBox(4, title, about, empty, preview, glue);
         sheets.getStyleClass().add("sheets-ground");
         VBox.setVgrow(preview, Priority.ALWAYS);
         VBox.setVgrow(sheets, Priority.ALWAYS);

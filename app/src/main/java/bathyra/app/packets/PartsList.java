@@ -8,17 +8,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** What is inside a packet, in the order in which it comes out, and what can go with it. */
 final class PartsList extends RowStrip {
+    private static final PseudoClass NOT_NOW = PseudoClass.getPseudoClass("not-now");
     private static final int COLUMNS = 2;
     private final PacketsModel model;
     private final Map<OutputKind, CheckBox> boxes = new LinkedHashMap<>();
@@ -62,16 +62,11 @@ final class PartsList extends RowStrip {
         CheckBox box = boxes.computeIfAbsent(kind, this::box);
         box.setSelected(packet.has(kind));
         Optional<String> why = model.hindrance(kind);
-        String brief = why.map(w -> w.substring(0, w.indexOf('.') + 1)).orElse("");
-        box.setAccessibleText(kind.label() + (why.isPresent() ? ", not now: " + brief : ""));
-        Tooltip.install(box, why.map(Tooltip::new).orElse(null));
-        if (why.isEmpty()) {
-            return box;
-        }
-        Label reason = new Label(brief);
-        reason.getStyleClass().addAll("quiet", "part-reason");
-        reason.setWrapText(true);
-        return new VBox(box, reason);
+        box.setText(kind.label() + (why.isPresent() ? ", not now" : ""));
+        box.setAccessibleHelp(why.orElse(""));
+        box.setTooltip(why.map(Tooltip::new).orElse(null));
+        box.pseudoClassStateChanged(NOT_NOW, why.isPresent());
+        return box;
     }
 
     private CheckBox box(OutputKind kind) {

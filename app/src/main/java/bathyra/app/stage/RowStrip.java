@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Rows beside the table or under it: a title and what it is about, the rows, which scroll, and a line at the foot. */
@@ -18,6 +19,7 @@ public abstract class RowStrip extends VBox {
     protected RowStrip(String title, String about) {
         Label head = new Label(title);
         head.getStyleClass().add("section-head");
+        head.setMinWidth(Region.USE_PREF_SIZE);
         Label quiet = new Label(about);
         quiet.getStyleClass().add("quiet");
         HBox above = new HBox(10, head, quiet);

@@ -217,7 +217,8 @@ class CombinationsTest {
         SvgPattern.write(plan);
         DxfPattern.write(plan);
         HpglPattern.write(plan, HpglPattern.ROLL);
-        PdfPattern.write(draft, plan, Print.of(Paper.A0), "2026-11-28", PdfPattern.Progress.UNSEEN);
+        PdfPattern.write(
+                draft, plan, Print.of(Paper.A0), new PdfPattern.Imprint("2026-11-28", ""), PdfPattern.Progress.UNSEEN);
         CuttingLists.girths(draft);
         CuttingLists.pieces(plan, LengthUnit.IN);
         PaperModelSheet.write(PaperModel.of(draft.cutting(), draft.commission().garment()), "Model");

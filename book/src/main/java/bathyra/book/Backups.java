@@ -22,10 +22,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.sqlite.SQLiteConfig;
 
-/** The backups of a book, in a folder beside it: one an hour while it is in use, the newest ten are kept. */
+/** The backups of a book, in a folder beside it: one an hour while it is in use, the newest are kept. */
 public final class Backups {
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
-    private static final int KEPT = 10;
     private static final Duration APART = Duration.ofHours(1);
     private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss-SSS");
     private static final String ENDING = ".sqlite";
@@ -34,9 +33,34 @@ public final class Backups {
     private static final List<String> PARTS = List.of("", "-wal", "-shm");
 
     private final Path book;
+    private final Policy policy;
 
+    /** With as many kept as usual, and in one place. */
     public Backups(Path book) {
+        this(book, Policy.USUAL);
+    }
+
+    Backups(Path book, Policy policy) {
         this.book = book.toAbsolutePath();
+        this.policy = policy;
+    }
+
+    /**
+     * How many backups there are, and where.
+     *
+     * @param kept the newest so many stay
+     * @param second a folder into which each is copied as well, on another disk
+     */
+    public record Policy(int kept, Optional<Path> second) {
+        public static final int LEAST = 3;
+        public static final int MOST = 100;
+        public static final Policy USUAL = new Policy(10, Optional.empty());
+
+        public Policy {
+            if (kept < LEAST || kept > MOST) {
+                throw new IllegalArgumentException("from " + LEAST + " to " + MOST + " backups are kept, was " + kept);
+            }
+        }
     }
 
     /** A backup and when it was made. */
@@ -48,11 +72,15 @@ public final class Backups {
 
     /** The backups there are, the newest first. */
     public List<Backup> list() {
-        if (!Files.isDirectory(folder())) {
+        return list(folder());
+    }
+
+    private static List<Backup> list(Path folder) {
+        if (!Files.isDirectory(folder)) {
             return List.of();
         }
         List<Backup> found = new ArrayList<>();
-        try (Stream<Path> files = Files.list(folder())) {
+        try (Stream<Path> files = Files.list(folder)) {
             files.forEach(file -> made(file).ifPresent(made -> found.add(new Backup(file, made))));
         } catch (IOException e) {
             LOG.warn("the backups cannot be listed", e);
@@ -112,8 +140,10 @@ public final class Backups {
     /**
      * Makes a backup of a book, open or not, and lets the oldest go. Only a copy that is whole counts: of a damaged book the older backups
      * stay. A copy that cannot be made is logged; the work goes on.
+     *
+     * @return why the second place got none, in words; empty when it did, or there is no such place
      */
-    void make(LocalDateTime now) {
+    Optional<String> make(LocalDateTime now) {
         Path copy = folder().resolve(NAME.format(now) + PART);
         try (Connection connection = Opening.reader(book)) {
             OwnerOnly.folder(folder());
@@ -125,16 +155,45 @@ public final class Backups {
             OwnerOnly.file(copy);
             if (!isWhole(copy)) {
                 LOG.warn("the book is damaged: no backup is made of it, and those that there are stay");
-                return;
+                return Optional.empty();
             }
-            Files.move(copy, folder().resolve(NAME.format(now) + ENDING), StandardCopyOption.ATOMIC_MOVE);
-            for (Backup old : list().stream().skip(KEPT).toList()) {
-                Files.deleteIfExists(old.file());
-            }
+            Path made = folder().resolve(NAME.format(now) + ENDING);
+            Files.move(copy, made, StandardCopyOption.ATOMIC_MOVE);
+            thin(list());
+            return policy.second().flatMap(second -> copy(made, second));
         } catch (IOException | SQLException e) {
             LOG.warn("no backup could be made", e);
+            return Optional.empty();
         } finally {
             remove(copy);
+        }
+    }
+
+    private void thin(List<Backup> backups) throws IOException {
+        for (Backup old : backups.stream().skip(policy.kept()).toList()) {
+            Files.deleteIfExists(old.file());
+        }
+    }
+
+    private Path folderIn(Path second) {
+        return second.resolve(book.getFileName() + ".backups");
+    }
+
+    /** A copy in the second place, under the hour. @return why there is none, in words */
+    private Optional<String> copy(Path made, Path second) {
+        Path folder = folderIn(second);
+        try {
+            OwnerOnly.folder(folder);
+            Path copy = folder.resolve(made.getFileName());
+            Files.copy(made, copy, StandardCopyOption.REPLACE_EXISTING);
+            OwnerOnly.file(copy);
+            thin(list(folder));
+            return Optional.empty();
+        } catch (IOException e) {
+            LOG.warn("the second place for backups", e);
+            return Optional.of(
+                    "The second place for backups, " + second
+                            + ", cannot be written. Look whether its disk is there and has room, or choose another in Settings.");
         }
     }
 
@@ -168,16 +227,18 @@ public final class Backups {
 
     /** Takes every backup away, and every book that was put aside, because what stands in them must be forgotten. */
     void forget() {
-        Stream.concat(list().stream().map(Backup::file), aside().stream()).forEach(file -> {
-            try {
-                Files.deleteIfExists(file);
-            } catch (IOException e) {
-                throw new BookFailure(
-                        "The copy " + file
-                                + " could not be taken away. Take it away by hand: the erased figures still stand in it.",
-                        e);
-            }
-        });
+        List<Backup> second = policy.second().map(p -> list(folderIn(p))).orElse(List.of());
+        Stream.concat(Stream.concat(list().stream(), second.stream()).map(Backup::file), aside().stream())
+                .forEach(file -> {
+                    try {
+                        Files.deleteIfExists(file);
+                    } catch (IOException e) {
+                        throw new BookFailure(
+                                "The copy " + file
+                                        + " could not be taken away. Take it away by hand: the erased figures still stand in it.",
+                                e);
+                    }
+                });
     }
 
     /**

@@ -335,7 +335,7 @@ public final class Wearers {
             }
             return null;
         });
-        Backups backups = new Backups(book.file());
+        Backups backups = book.backups();
         backups.forget();
         backups.make(LocalDateTime.now());
     }

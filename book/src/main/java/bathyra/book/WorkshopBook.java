@@ -54,6 +54,9 @@ public final class WorkshopBook implements AutoCloseable {
 
     private final History history;
     private final ChangeWriter changes;
+    private static final String BACKUPS_KEPT = "backups-kept";
+    private static final String BACKUPS_SECOND = "backups-second";
+    private volatile Optional<String> secondPlace = Optional.empty();
     private LocalDateTime nextLook = LocalDateTime.MIN;
 
     private WorkshopBook(Opening.Opened opened, Path file) {
@@ -242,22 +245,59 @@ public final class WorkshopBook implements AutoCloseable {
      * @return done when the backup is made, or at once when none is due
      */
     public Future<?> backUpWhenDue() {
+        return backUp(false);
+    }
+
+    /** Its backups, made as they are to be. */
+    Backups backups() {
+        return new Backups(file, backupPolicy());
+    }
+
+    /** How backups are made; as usual where what was kept of it cannot be read. */
+    public Backups.Policy backupPolicy() {
+        try {
+            return new Backups.Policy(
+                    place(BACKUPS_KEPT).map(Integer::parseInt).orElse(Backups.Policy.USUAL.kept()),
+                    place(BACKUPS_SECOND).filter(p -> !p.isEmpty()).map(Path::of));
+        } catch (IllegalArgumentException e) {
+            LOG.warn("how backups are made could not be read", e);
+            return Backups.Policy.USUAL;
+        }
+    }
+
+    /** How backups are made from now on. */
+    public void backUpBy(Backups.Policy policy) {
+        keepPlace(BACKUPS_KEPT, Integer.toString(policy.kept()));
+        keepPlace(BACKUPS_SECOND, policy.second().map(Path::toString).orElse(""));
+    }
+
+    /** Why the second place got no copy of the last backup, in words; empty when it did, or there is none. */
+    public Optional<String> secondPlaceFailure() {
+        return secondPlace;
+    }
+
+    /** Makes a backup at once. */
+    public Future<?> backUpNow() {
+        return backUp(true);
+    }
+
+    private Future<?> backUp(boolean atOnce) {
         LocalDateTime now = LocalDateTime.now();
         // A book that is closed has nothing to copy; whoever writes to it is told so by the writing.
-        if (now.isBefore(nextLook) || beside.isShutdown()) {
+        if (!atOnce && now.isBefore(nextLook) || beside.isShutdown()) {
             return CompletableFuture.completedFuture(null);
         }
         nextLook = now.plus(BETWEEN_LOOKS);
+        Backups backups = backups();
         return beside.submit(() -> {
-            Backups backups = new Backups(file);
-            if (backups.isDue(now)) {
+            if (atOnce || backups.isDue(now)) {
                 // The log is carried over first, so that a copy of the one file holds everything up to this hour.
                 try (Connection other = Opening.connect(file)) {
                     fold(other);
                 } catch (SQLException e) {
                     LOG.warn("the log could not be carried over", e);
                 }
-                backups.make(now);
+                secondPlace = backups.make(now);
             }
         });
     }

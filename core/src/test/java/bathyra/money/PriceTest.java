@@ -94,7 +94,7 @@ class PriceTest {
 
     @Test
     void aQuote_saysHowLongItStands_andAnInvoiceWhatIsToBePaid() {
-        House house = House.USUAL.on(TERMS).writing(new Letter(true, true));
+        House house = House.USUAL.on(TERMS).writing(new Letter(true, true, ""));
         Deal deal = Deal.NONE.agreed(Optional.of(1234.5)).paidDown(617.25);
         Price price = price(TERMS, deal);
         Statement quote = Statement.quote("The Heron", "Nerea Holloway", price, deal, house, "€", DAY);

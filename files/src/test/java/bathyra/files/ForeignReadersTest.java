@@ -147,7 +147,8 @@ class ForeignReadersTest {
     void pdf_correctedForAPrinterThatIsOff_isDrawnLargerByAsMuch() throws IOException {
         // A printer that prints 50 as 49 across and as 50.5 down: drawn 51.02 wide and 49.505 high it comes out right.
         Print print = Print.of(Paper.A4, PrintScale.ofMeasured(49, 50.5));
-        byte[] pdf = PdfPattern.write(draft, plan, print, "2026-01-01", PdfPattern.Progress.UNSEEN);
+        byte[] pdf = PdfPattern.write(
+                draft, plan, print, new PdfPattern.Imprint("2026-01-01", ""), PdfPattern.Progress.UNSEEN);
         InSquare inside = inSquare(print);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             double[] size =

@@ -43,7 +43,8 @@ class PatternPagesTest {
     }
 
     private PDDocument written(Print print) throws IOException {
-        return Loader.loadPDF(PdfPattern.write(draft, plan, print, "2026-01-01", PdfPattern.Progress.UNSEEN));
+        return Loader.loadPDF(PdfPattern.write(
+                draft, plan, print, new PdfPattern.Imprint("2026-01-01", ""), PdfPattern.Progress.UNSEEN));
     }
 
     @Test

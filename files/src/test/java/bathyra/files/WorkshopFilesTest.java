@@ -85,7 +85,7 @@ class WorkshopFilesTest {
             .planning(Occasion.STAGE, Map.of(DateKind.SECOND_FITTING, 6))
             .ordering(ORDER)
             .on(new Terms(0.1, 0.2, 0.19, "Sales tax", 0.3, 14, 3, 55, 0.5, "The Salt Orchard\n3 Quay Steps"))
-            .writing(new Letter(true, true))
+            .writing(new Letter(true, true, "Stays & more, on the quay"))
             .suppliedBy(List.of(new Supplier("Cloth from the harbour", 8)))
             .keeping(List.of(new Kept("Cord", "m", 40.5, 12, "Cloth from the harbour")));
 

@@ -157,7 +157,11 @@ public final class MoneyView extends VBox {
         comma.setId("decimal-comma");
         comma.setSelected(letter.decimalComma());
         Runnable keep = () -> {
-            workshop.setHouse(workshop.house().writing(new Letter(first.isSelected(), comma.isSelected())));
+            workshop.setHouse(workshop.house()
+                    .writing(workshop.house()
+                            .letter()
+                            .withCurrencyFirst(first.isSelected())
+                            .withDecimalComma(comma.isSelected())));
             show();
         };
         first.setOnAction(e -> keep.run());

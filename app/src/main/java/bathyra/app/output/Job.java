@@ -70,7 +70,11 @@ public record Job(
     }
 
     byte[] pattern() throws IOException {
-        return PdfPattern.write(drafted(), plan(), manner.print(scale), today(), seen);
+        return PdfPattern.write(drafted(), plan(), manner.print(scale), imprint(), seen);
+    }
+
+    private PdfPattern.Imprint imprint() {
+        return new PdfPattern.Imprint(today(), workroom.house().letter().line());
     }
 
     byte[] projected() throws IOException {

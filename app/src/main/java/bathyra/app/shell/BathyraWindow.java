@@ -1,8 +1,12 @@
 package bathyra.app.shell;
 
+import bathyra.app.settings.SystemLook;
+import bathyra.app.stage.DayStyle;
+import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.table.Lettering;
 import bathyra.app.workshop.BookDeeds;
+import bathyra.app.workshop.Theme;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
@@ -17,6 +21,7 @@ import bathyra.files.json.DocumentText;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -164,6 +169,7 @@ public final class BathyraWindow extends Application {
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);
+        looks(workshop);
         dark(scene, workshop.whereabouts().darkProperty().get());
         workshop.whereabouts().darkProperty().addListener((o, was, now) -> dark(scene, now));
         stage.setOnHidden(e -> workshop.close());
@@ -178,6 +184,17 @@ public final class BathyraWindow extends Application {
             }
         });
         return scene;
+    }
+
+    /** What was chosen in Settings of how it looks. */
+    private static void looks(Workshop workshop) {
+        Days.write(Arrays.stream(DayStyle.values())
+                .filter(s -> s.name().equals(workshop.book().place("dates").orElse("")))
+                .findFirst()
+                .orElse(DayStyle.DAY_FIRST));
+        if (workshop.whereabouts().themeProperty().get() == Theme.SYSTEM) {
+            SystemLook.ask(dark -> workshop.whereabouts().darkProperty().set(dark));
+        }
     }
 
     /** Shows a scene in the window's full size, whatever stands in it. */

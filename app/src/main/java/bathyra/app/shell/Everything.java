@@ -47,6 +47,10 @@ final class Everything {
                 workshop.whereabouts().open(Over.BOOK);
             }));
         }
+        all.add(new Findable("Output: who receives it", Findable.Kind.STAGE, () -> workshop.whereabouts()
+                .open(Over.OUTPUT)));
+        all.add(new Findable(
+                "Settings", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SETTINGS)));
         deeds(all);
         for (MeasurementKey key : MeasurementKey.values()) {
             all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> workshop.whereabouts()

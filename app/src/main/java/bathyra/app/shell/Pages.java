@@ -10,6 +10,8 @@ import bathyra.app.fit.FitView;
 import bathyra.app.fittings.FittingsView;
 import bathyra.app.foreign.ForeignView;
 import bathyra.app.girths.GirthsView;
+import bathyra.app.keys.KeyDeed;
+import bathyra.app.keys.KeysPage;
 import bathyra.app.lay.LayView;
 import bathyra.app.making.MakingView;
 import bathyra.app.measure.MeasureView;
@@ -17,6 +19,7 @@ import bathyra.app.output.Output;
 import bathyra.app.packets.PacketsView;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.seams.SeamsView;
+import bathyra.app.settings.SettingsView;
 import bathyra.app.shelf.ShelfView;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Over;
@@ -27,6 +30,7 @@ import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.reckon.Rule;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -38,14 +42,16 @@ final class Pages extends BorderPane {
     private final Workshop workshop;
     private final Files files;
     private final Output output;
+    private final List<KeyDeed> keys;
     private final Consumer<Backups.Backup> restore;
     private final Map<Stage, Node> stages = new EnumMap<>(Stage.class);
 
     /** @param restore puts a backup in the place of the book and opens it */
-    Pages(Workshop workshop, Files files, Output output, Consumer<Backups.Backup> restore) {
+    Pages(Workshop workshop, Files files, Output output, List<KeyDeed> keys, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
         this.files = files;
         this.output = output;
+        this.keys = keys;
         this.restore = restore;
         Whereabouts at = workshop.whereabouts();
         at.stageProperty().addListener((o, was, now) -> {
@@ -102,7 +108,8 @@ final class Pages extends BorderPane {
         return switch (page) {
             case BOOK, FOREIGN -> new ShelfView(workshop, files, restore);
             case OUTPUT -> new PacketsView(workshop, output, files);
-            case SETTINGS, KEYS -> stage();
+            case SETTINGS -> new SettingsView(workshop, files);
+            case KEYS -> new KeysPage(keys, workshop.whereabouts()::close);
         };
     }
 

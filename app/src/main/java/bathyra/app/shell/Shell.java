@@ -2,21 +2,25 @@ package bathyra.app.shell;
 
 import bathyra.app.craft.CraftPage;
 import bathyra.app.find.FindSlip;
+import bathyra.app.keys.KeyDeed;
 import bathyra.app.output.Output;
 import bathyra.app.rail.LacingRail;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -34,6 +38,7 @@ public final class Shell extends BorderPane {
     private final Workshop workshop;
     private final BorderPane middle = new BorderPane();
     private final FindSlip find;
+    private final List<KeyDeed> keys;
     private final StackPane over;
     private Optional<CraftPage> guide = Optional.empty();
 
@@ -62,11 +67,12 @@ public final class Shell extends BorderPane {
         stop.setOnAction(e -> output.stop());
         HBox way = new HBox(written, stop);
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        middle.setTop(new VBox(new TopSlip(workshop), said, new RefusalSlip(workshop, files), way));
-        middle.setCenter(new Pages(workshop, files, output, restore));
-        setLeft(new LacingRail(workshop));
         find = new FindSlip(
                 new Everything(workshop, output, () -> getScene().getWindow(), this::guide)::all, this::requestFocus);
+        keys = keyDeeds();
+        middle.setTop(new VBox(new TopSlip(workshop, keys), said, new RefusalSlip(workshop, files), way));
+        middle.setCenter(new Pages(workshop, files, output, keys, restore));
+        setLeft(new LacingRail(workshop));
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         StackPane.setMargin(find, new Insets(FIND_AT, 0, 0, 0));
         over = new StackPane(middle, find);
@@ -96,39 +102,45 @@ public final class Shell extends BorderPane {
         requestFocus();
     }
 
-    /** Undo and redo wherever the focus is; a text field's own undo gives way to them. */
-    void keys(javafx.scene.Scene scene) {
-        KeyCombination undo = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
-        KeyCombination redo =
-                new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
-        KeyCombination output = new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN);
-        KeyCombination settings = new KeyCodeCombination(KeyCode.COMMA, KeyCombination.SHORTCUT_DOWN);
-        KeyCombination anything = new KeyCodeCombination(KeyCode.K, KeyCombination.SHORTCUT_DOWN);
-        scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (anything.match(e)) {
-                find.open();
-                e.consume();
-            } else if (e.getCode() == KeyCode.F1) {
-                guide.ifPresentOrElse(g -> closeGuide(), () -> guide(""));
-                e.consume();
-            } else if (output.match(e)) {
-                workshop.whereabouts().open(Over.OUTPUT);
-                e.consume();
-            } else if (settings.match(e)) {
-                workshop.whereabouts().open(Over.SETTINGS);
-                e.consume();
-            } else if (e.getCode() == KeyCode.F2) {
-                workshop.whereabouts().open(Over.BOOK);
-                e.consume();
-            } else if (undo.match(e) || redo.match(e)) {
-                requestFocus();
-                if (undo.match(e)) {
+    private List<KeyDeed> keyDeeds() {
+        KeyCombination.Modifier ctrl = KeyCombination.SHORTCUT_DOWN;
+        return List.of(
+                KeyDeed.of(new KeyCodeCombination(KeyCode.K, ctrl), "Find anything", true, find::open),
+                KeyDeed.of(
+                        new KeyCodeCombination(KeyCode.F1),
+                        "The guide at the stage in hand",
+                        true,
+                        () -> guide.ifPresentOrElse(g -> closeGuide(), () -> guide(""))),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.F2), "The workshop book", true, () -> open(Over.BOOK)),
+                KeyDeed.of(
+                        new KeyCodeCombination(KeyCode.P, ctrl),
+                        "Output: who receives it",
+                        false,
+                        () -> open(Over.OUTPUT)),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.COMMA, ctrl), "Settings", true, () -> open(Over.SETTINGS)),
+                KeyDeed.sign("?", "Every key", () -> open(Over.KEYS)),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.Z, ctrl), "Undo", false, () -> {
+                    requestFocus();
                     workshop.undo();
-                } else {
+                }),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.Z, ctrl, KeyCombination.SHIFT_DOWN), "Redo", false, () -> {
+                    requestFocus();
                     workshop.redo();
-                }
-                e.consume();
-            }
-        });
+                }));
+    }
+
+    private void open(Over page) {
+        workshop.whereabouts().open(page);
+    }
+
+    /** What keys do wherever the focus is; a text field's own undo gives way to the commission's. */
+    void keys(Scene scene) {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> keys.stream()
+                .filter(deed -> deed.match().test(e))
+                .findFirst()
+                .ifPresent(deed -> {
+                    deed.run().run();
+                    e.consume();
+                }));
     }
 }

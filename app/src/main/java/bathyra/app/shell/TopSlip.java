@@ -1,15 +1,19 @@
 package bathyra.app.shell;
 
+import bathyra.app.keys.KeyDeed;
 import bathyra.app.stage.Marks;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Showing.Subject;
 import bathyra.app.workshop.Workshop;
 import bathyra.finding.Finding;
 import bathyra.length.LengthUnit;
+import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -29,7 +33,7 @@ final class TopSlip extends HBox {
     private final ToggleButton cm = new ToggleButton("cm");
     private final ToggleButton in = new ToggleButton("in ⅛");
 
-    TopSlip(Workshop workshop) {
+    TopSlip(Workshop workshop, List<KeyDeed> keys) {
         this.workshop = workshop;
         getStyleClass().add("top-slip");
         title.getStyleClass().setAll("commission-title");
@@ -44,7 +48,7 @@ final class TopSlip extends HBox {
         names.setMinWidth(120);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), outputButton());
+        getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), more(keys), outputButton());
         workshop.showing().on(this::show, Subject.COMMISSION);
         show();
     }
@@ -92,6 +96,20 @@ final class TopSlip extends HBox {
             workshop.setUnit(unit);
         }
         show();
+    }
+
+    private static MenuButton more(List<KeyDeed> keys) {
+        MenuButton more = new MenuButton("More");
+        more.setId("more");
+        more.setMinWidth(Region.USE_PREF_SIZE);
+        for (KeyDeed deed : keys) {
+            if (deed.inMenu()) {
+                MenuItem line = new MenuItem(deed.words() + "   " + deed.keys());
+                line.setOnAction(e -> deed.run().run());
+                more.getItems().add(line);
+            }
+        }
+        return more;
     }
 
     private Button outputButton() {

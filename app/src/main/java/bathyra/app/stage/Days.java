@@ -2,8 +2,6 @@ package bathyra.app.stage;
 
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Days in words, and typed. */
@@ -12,12 +10,22 @@ public final class Days {
     private static final int YEAR_LEAST = 1900;
 
     private static final int YEAR_MOST = 2200;
-    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    /** One for the program, as its language is. */
+    private static DayStyle style = DayStyle.DAY_FIRST;
 
     private Days() {}
 
+    public static DayStyle style() {
+        return style;
+    }
+
+    /** How days are written from now on. */
+    public static void write(DayStyle next) {
+        style = next;
+    }
+
     public static String say(LocalDate day) {
-        return SHORT.format(day);
+        return style.format().format(day);
     }
 
     public static Optional<LocalDate> read(String text) {

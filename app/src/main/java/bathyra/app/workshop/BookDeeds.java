@@ -5,6 +5,7 @@ import bathyra.book.WorkshopBook;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
+import bathyra.garment.HouseRules;
 import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
@@ -79,9 +80,11 @@ public final class BookDeeds {
         workshop.lookAt(next);
     }
 
-    /** Begins a new commission and takes it in hand. */
+    /** Begins a new commission by the rules of the house and takes it in hand. */
     public void begin() {
-        measure(asTheHouseWorks(blank(workshop.unit())));
+        HouseRules rules = workshop.houseRules().get();
+        Commission blank = blank(rules.equals(HouseRules.NONE) ? workshop.unit() : rules.units());
+        measure(asTheHouseWorks(blank.withGarment(rules.on(blank.garment()))));
     }
 
     /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */

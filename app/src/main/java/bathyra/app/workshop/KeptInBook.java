@@ -10,7 +10,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /** Something of the workshop's, not of a commission's, as it is kept in the book under a name. */
-final class KeptInBook<T> {
+public final class KeptInBook<T> {
     private static final Logger LOG = LoggerFactory.getLogger(KeptInBook.class);
     private static final String UNREAD = "-unread";
 
@@ -48,14 +48,14 @@ final class KeptInBook<T> {
     }
 
     /** Read when it is first asked for. */
-    T get() {
+    public T get() {
         if (kept.isEmpty()) {
             kept = Optional.of(book.place(place).map(this::read).orElse(usual));
         }
         return kept.get();
     }
 
-    void keep(T next) {
+    public void keep(T next) {
         kept = Optional.of(next);
         write(place, writer.apply(next));
     }

@@ -12,10 +12,10 @@ import javafx.beans.property.SimpleObjectProperty;
 public final class Whereabouts {
     private static final String STAGE = "stage";
     private static final String THEME = "theme";
-    private static final String DARK = "dark";
     private static final String BOOK = "book";
 
     private final ObjectProperty<Stage> stage = new SimpleObjectProperty<>(Stage.MEASURE);
+    private final ObjectProperty<Theme> theme = new SimpleObjectProperty<>(Theme.LIGHT);
     private final ObjectProperty<Boolean> dark = new SimpleObjectProperty<>(false);
     private final ObjectProperty<Optional<Over>> over = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Rule>> rule = new SimpleObjectProperty<>(Optional.empty());
@@ -23,19 +23,35 @@ public final class Whereabouts {
 
     Whereabouts(WorkshopBook book) {
         stage.set(Stage.named(book.place(STAGE).orElse("")));
-        dark.set(book.place(THEME).orElse("").equals(DARK));
+        theme.set(Theme.named(book.place(THEME).orElse("")));
+        dark.set(theme.get() == Theme.DARK);
         page.set(Arrays.stream(BookPage.values())
                 .filter(p -> p.name().equals(book.place(BOOK).orElse("")))
                 .findFirst()
                 .orElse(BookPage.LIST));
         page.addListener((o, was, now) -> book.keepPlace(BOOK, now.name()));
         stage.addListener((o, was, now) -> book.keepPlace(STAGE, now.name()));
-        dark.addListener((o, was, now) -> book.keepPlace(THEME, now ? DARK : "light"));
+        theme.addListener((o, was, now) -> {
+            book.keepPlace(THEME, now.word());
+            if (now != Theme.SYSTEM) {
+                dark.set(now == Theme.DARK);
+            }
+        });
+        dark.addListener((o, was, now) -> {
+            if (theme.get() != Theme.SYSTEM) {
+                theme.set(now ? Theme.DARK : Theme.LIGHT);
+            }
+        });
     }
 
     /** The stage of the job in view, or behind what lies over it. */
     public ObjectProperty<Stage> stageProperty() {
         return stage;
+    }
+
+    /** Which look was chosen. */
+    public ObjectProperty<Theme> themeProperty() {
+        return theme;
     }
 
     /** Whether the window is dark. */

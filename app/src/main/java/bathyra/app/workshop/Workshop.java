@@ -12,9 +12,11 @@ import bathyra.draft.LacingRule;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.files.json.HouseJson;
+import bathyra.files.json.HouseRulesJson;
 import bathyra.files.json.PriceListJson;
 import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
+import bathyra.garment.HouseRules;
 import bathyra.garment.Wearer;
 import bathyra.house.House;
 import bathyra.length.LengthUnit;
@@ -49,6 +51,7 @@ public final class Workshop implements AutoCloseable {
     private final Comparison comparison;
     private final KeptInBook<PriceList> prices;
     private final KeptInBook<House> house;
+    private final KeptInBook<HouseRules> houseRules;
     private final WorkKept work;
     private final WearersAnswers answers;
     private final BookDeeds deeds;
@@ -79,6 +82,8 @@ public final class Workshop implements AutoCloseable {
         this.prices = new KeptInBook<>(
                 book, "prices", PriceListJson::read, PriceListJson::write, PriceList.invented(), failure::set);
         this.house = new KeptInBook<>(book, "house", HouseJson::read, HouseJson::write, House.USUAL, failure::set);
+        this.houseRules = new KeptInBook<>(
+                book, "house-rules", HouseRulesJson::read, HouseRulesJson::write, HouseRules.NONE, failure::set);
         this.work = new WorkKept(book);
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
@@ -485,6 +490,11 @@ public final class Workshop implements AutoCloseable {
 
     public Commission commission() {
         return commissionProperty().get();
+    }
+
+    /** With what every new commission of this house begins. */
+    public KeptInBook<HouseRules> houseRules() {
+        return houseRules;
     }
 
     public LengthUnit unit() {

@@ -63,7 +63,8 @@ public final class HouseJson {
         OrderJson.write(root, house.order());
         terms(root.putObject("terms"), house.terms());
         root.put("currencyFirst", house.letter().currencyFirst())
-                .put("decimalComma", house.letter().decimalComma());
+                .put("decimalComma", house.letter().decimalComma())
+                .put("coverLine", house.letter().line());
         ArrayNode suppliers = root.putArray("suppliers");
         house.suppliers()
                 .forEach(s -> suppliers.addObject().put("name", s.name()).put("days", s.days()));
@@ -104,6 +105,7 @@ public final class HouseJson {
                 OrderJson.FIELD,
                 "terms",
                 "currencyFirst",
+                "coverLine",
                 "decimalComma",
                 "suppliers",
                 "shelf"));
@@ -124,7 +126,8 @@ public final class HouseJson {
                 terms(fields.object("terms")),
                 new Letter(
                         fields.truth("currencyFirst").orElse(false),
-                        fields.truth("decimalComma").orElse(false)),
+                        fields.truth("decimalComma").orElse(false),
+                        fields.text("coverLine").orElse("")),
                 suppliers(fields),
                 shelf(fields));
         if (!fields.faults().isEmpty()) {

@@ -35,6 +35,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 /** The sheet on top: what it is, the figures, the girth plan, the checks, the pieces, the cautions and the map of the sheets. */
 final class Cover {
     private static final double LEFT = 14;
+    private static final double LINE_AT = 10;
     private static final double SECOND = 110;
     private static final double SIZE = 8.5;
     private static final double ROW = 4.1;
@@ -61,18 +62,28 @@ final class Cover {
         return (garment.kind().label() + ", " + how).toLowerCase(Locale.ROOT);
     }
 
-    static void draw(PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Sheets sheets, String date)
+    static void draw(
+            PDDocument document,
+            Typeface face,
+            Draft draft,
+            CuttingPlan plan,
+            Sheets sheets,
+            PdfPattern.Imprint imprint)
             throws IOException {
         Paper paper = sheets.print().coverPaper();
         PDPage page = Pages.add(document, paper.width(), paper.height());
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
-            new Cover(new Pen(stream, paper.height()), face, draft.commission().units()).all(draft, plan, sheets, date);
+            new Cover(new Pen(stream, paper.height()), face, draft.commission().units())
+                    .all(draft, plan, sheets, imprint);
         }
     }
 
-    private void all(Draft draft, CuttingPlan plan, Sheets sheets, String date) throws IOException {
+    private void all(Draft draft, CuttingPlan plan, Sheets sheets, PdfPattern.Imprint imprint) throws IOException {
         Paper paper = sheets.print().coverPaper();
         double wide = paper.width() - LEFT - 12;
+        if (!imprint.line().isEmpty()) {
+            pen.text(LEFT, LINE_AT, face.plain(), SIZE, Typeface.within(face.plain(), SIZE, imprint.line(), wide));
+        }
         y = 20;
         for (String line : Typeface.broken(face.title(), 20, draft.pattern().title(), wide)) {
             pen.text(LEFT, y, face.title(), 20, line);
@@ -90,7 +101,7 @@ final class Cover {
                                 .fastening()
                                 .closure()
                                 .label()
-                                .toLowerCase(Locale.ROOT) + " · " + date + " · "
+                                .toLowerCase(Locale.ROOT) + " · " + imprint.date() + " · "
                         + sheets.print().size().words() + ", in " + unit.symbol());
         y += 8;
         double top = y;

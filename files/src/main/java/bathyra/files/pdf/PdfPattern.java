@@ -41,27 +41,30 @@ public final class PdfPattern {
 
     /** The whole document in all layers, for a printer that is right. */
     public static byte[] write(Draft draft, Paper paper, String date) throws IOException {
-        return write(draft, CuttingPlan.of(draft), Print.of(paper), date, Progress.UNSEEN);
+        return write(draft, CuttingPlan.of(draft), Print.of(paper), new Imprint(date, ""), Progress.UNSEEN);
     }
+
+    /** Whose print it is. @param line of the workshop; empty for none */
+    public record Imprint(String date, String line) {}
 
     /**
      * The whole document.
      *
      * @throws CancellationException when it is no longer wanted
      */
-    public static byte[] write(Draft draft, CuttingPlan plan, Print print, String date, Progress progress)
+    public static byte[] write(Draft draft, CuttingPlan plan, Print print, Imprint imprint, Progress progress)
             throws IOException {
         return document(draft.pattern().title(), (document, face) -> {
             Sheets sheets = Sheets.of(plan, print);
-            lists(document, face, draft, plan, sheets, date);
+            lists(document, face, draft, plan, sheets, imprint);
             sheets(document, face, new SheetPage.Printed(heading(draft), plan, sheets, warning(draft)), progress);
         });
     }
 
     private static void lists(
-            PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Sheets sheets, String date)
+            PDDocument document, Typeface face, Draft draft, CuttingPlan plan, Sheets sheets, Imprint imprint)
             throws IOException {
-        Cover.draw(document, face, draft, plan, sheets, date);
+        Cover.draw(document, face, draft, plan, sheets, imprint);
         MakingPages.draw(
                 document,
                 face,
@@ -74,7 +77,7 @@ public final class PdfPattern {
     /** How many pages of cover and lists come before the sheets. */
     public static int listPages(Draft draft, CuttingPlan plan, Sheets sheets) throws IOException {
         try (PDDocument document = new PDDocument()) {
-            lists(document, Typeface.in(document), draft, plan, sheets, "");
+            lists(document, Typeface.in(document), draft, plan, sheets, new Imprint("", ""));
             return document.getNumberOfPages();
         }
     }

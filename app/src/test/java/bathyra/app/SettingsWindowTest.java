@@ -1,0 +1,157 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.stage.DayStyle;
+import bathyra.app.stage.Days;
+import bathyra.app.workshop.InHand;
+import bathyra.app.workshop.Over;
+import bathyra.app.workshop.Workshop;
+import bathyra.garment.EdgeUse;
+import bathyra.garment.HouseRules.Group;
+import bathyra.length.Length;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Settings and the keys page in the real window. */
+class SettingsWindowTest extends RealWindow {
+    private Workshop workshop;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage, "rules.json");
+        stage.hide();
+        book.close();
+        workshop = openAt(folder.resolve("demo.sqlite"), "The Heron");
+    }
+
+    @Stop
+    void stop() {
+        end();
+        Days.write(DayStyle.DAY_FIRST);
+    }
+
+    private static void openSettings(WindowRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.COMMA);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Fires what may lie below the window's edge. */
+    private static void fire(WindowRobot robot, String button) {
+        robot.interact(() -> robot.lookup(button).<Button>query().fire());
+    }
+
+    @Test
+    void theLineOnTheCovers_standsOnTheNextPrint(WindowRobot robot) throws Exception {
+        openSettings(robot);
+        retype(robot, "#cover-line", "Stays from the quay");
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workshop.whereabouts().isOpen(Over.SETTINGS)).isFalse();
+        putOut(robot, "Pattern on paper");
+        untilWritten(robot);
+        try (PDDocument pdf = Loader.loadPDF(output.toFile())) {
+            assertThat(new PDFTextStripper().getText(pdf)).startsWith("Stays from the quay");
+        }
+    }
+
+    @Test
+    void aRuleOfTheHouse_isTaken_begins_newCommissions_andTravels(WindowRobot robot) throws Exception {
+        Length wide = Length.mm(23);
+        robot.interact(() -> workshop.change(
+                "allowance",
+                workshop.commission()
+                        .withGarment(workshop.commission().garment().withAllowance(EdgeUse.SIDE, wide)),
+                InHand.once()));
+        openSettings(robot);
+        fire(robot, "#rule-take-finish");
+        assertThat(text(robot, "#rule-finish")).isEqualTo("the house's");
+        fire(robot, "#rules-write");
+        assertThat(text(robot, "#settings-said")).contains("written to rules.json");
+        robot.interact(() -> workshop.deeds().begin());
+        assertThat(workshop.commission().garment().allowance(EdgeUse.SIDE)).isEqualTo(wide);
+        openSettings(robot);
+        fire(robot, "#rule-none-finish");
+        assertThat(text(robot, "#rule-finish")).isEqualTo("the program's");
+        fire(robot, "#rules-read");
+        assertThat(workshop.houseRules().get().has(Group.FINISH)).isTrue();
+        String later = Files.readString(output).replace("\"version\" : 1", "\"version\" : 2");
+        Files.writeString(output, later);
+        fire(robot, "#rules-read");
+        assertThat(text(robot, "#settings-said")).contains("was not taken in").contains("a later program wrote");
+        assertThat(workshop.houseRules().get().has(Group.FINISH)).isTrue();
+    }
+
+    @Test
+    void backups_areKeptAsManyAsSaid_andCopiedToTheSecondPlace(WindowRobot robot) throws Exception {
+        openSettings(robot);
+        robot.interact(() -> {
+            robot.lookup("#backups-kept").<TextField>query().requestFocus();
+            robot.lookup("#backups-kept").<TextField>query().selectAll();
+        });
+        robot.write("2").push(KeyCode.ENTER);
+        assertThat(text(robot, "#settings-said")).isEqualTo("Type a whole number from 3 to 100.");
+        robot.push(KeyCode.CONTROL, KeyCode.A).write("4").push(KeyCode.ENTER);
+        assertThat(book.backupPolicy().kept()).isEqualTo(4);
+        Path second = Files.createDirectories(folder.resolve("other-disk"));
+        robot.interact(() -> book.backUpBy(new bathyra.book.Backups.Policy(4, Optional.of(second))));
+        fire(robot, "#backup-now");
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> text(robot, "#settings-said").equals("A backup was made."));
+        try (Stream<Path> copies = Files.list(second.resolve("demo.sqlite.backups"))) {
+            assertThat(copies).hasSize(1);
+        }
+        Path gone = Files.writeString(folder.resolve("no-folder"), "");
+        robot.interact(() -> book.backUpBy(new bathyra.book.Backups.Policy(4, Optional.of(gone))));
+        fire(robot, "#backup-now");
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> text(robot, "#settings-said").contains("cannot be written"));
+    }
+
+    @Test
+    void theme_andDates_areChosenAndKept(WindowRobot robot) {
+        openSettings(robot);
+        click(robot, "#theme-dark");
+        assertThat(window.getScene().getRoot().getStyleClass()).contains("dark");
+        click(robot, "#theme-system");
+        assertThat(book.place("theme")).contains("system");
+        click(robot, "#days-month_first");
+        assertThat(Days.say(LocalDate.of(2026, 11, 30))).isEqualTo("Nov 30");
+        assertThat(book.place("dates")).contains("MONTH_FIRST");
+    }
+
+    @Test
+    void theKeysPage_listsWhatTheKeysDo_andAQuestionMarkTypedInAFieldIsOne(WindowRobot robot) {
+        robot.interact(() -> robot.lookup("#stage-measure").query().requestFocus());
+        robot.push(KeyCode.SHIFT, KeyCode.SLASH);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workshop.whereabouts().isOpen(Over.KEYS)).isTrue();
+        assertThat(robot.lookup("#keys .check-name").<Label>queryAll())
+                .extracting(Label::getText)
+                .contains("Ctrl+K", "F1", "Ctrl+P", "Ctrl+,", "?");
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workshop.whereabouts().isOpen(Over.KEYS)).isFalse();
+        go(robot, "measure");
+        robot.interact(() -> robot.lookup("#measure-waistGirth").query().requestFocus());
+        robot.push(KeyCode.SHIFT, KeyCode.SLASH);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workshop.whereabouts().isOpen(Over.KEYS)).isFalse();
+    }
+}

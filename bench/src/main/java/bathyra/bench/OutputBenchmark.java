@@ -12,7 +12,8 @@ import bathyra.files.json.BadDocument;
 import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.sheet.Paper;
-import bathyra.files.sheet.PrintScale;
+import bathyra.files.sheet.Print;
+import bathyra.files.sheet.Sheets;
 import bathyra.files.svg.SvgPattern;
 import bathyra.finding.Finding;
 import bathyra.foreign.ForeignDrawing;
@@ -112,7 +113,14 @@ public class OutputBenchmark {
 
     @Benchmark
     public byte[] tiledPdf() throws IOException {
-        return PdfPattern.write(draft, plan, Paper.A4, PrintScale.TRUE, "2026-01-01", PdfPattern.Progress.UNSEEN);
+        return PdfPattern.write(
+                draft, plan, Print.of(Paper.A4), new PdfPattern.Imprint("2026-01-01", ""), PdfPattern.Progress.UNSEEN);
+    }
+
+    /** What the Output page waits for: the pieces laid on their sheets. */
+    @Benchmark
+    public Sheets sheets() {
+        return Sheets.of(plan, Print.of(Paper.A4));
     }
 
     @Benchmark

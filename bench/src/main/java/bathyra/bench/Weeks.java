@@ -4,6 +4,7 @@ import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
@@ -106,7 +107,7 @@ public final class Weeks {
         public void handle(long now) {
             frame++;
             if (frame == REST) {
-                workshop.whereabouts().shelfOpenProperty().set(true);
+                workshop.whereabouts().open(Over.BOOK);
             } else if (frame == 2 * REST) {
                 long from = System.nanoTime();
                 workshop.whereabouts().pageProperty().set(BookPage.WEEKS);

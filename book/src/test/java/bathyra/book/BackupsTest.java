@@ -364,7 +364,7 @@ class BackupsTest {
         }
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            for (String later : List.of("outline", "work", "invoice")) {
+            for (String later : List.of("outline", "work", "invoice", "sent", "trash")) {
                 statement.execute("DROP TABLE " + later);
             }
             statement.execute("PRAGMA user_version=6");
@@ -427,6 +427,45 @@ class BackupsTest {
         try (Stream<Path> left = Files.list(folder)) {
             assertThat(left.map(p -> p.getFileName().toString()))
                     .noneMatch(n -> n.contains("aside") || n.endsWith(".part"));
+        }
+    }
+
+    @Test
+    void aSecondPlace_getsEveryBackup_keepsAsMany_andForgetsWhoIsErased(@TempDir Path other) throws Exception {
+        bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.backUpBy(new Backups.Policy(3, Optional.of(other)));
+            assertThat(book.backupPolicy()).isEqualTo(new Backups.Policy(3, Optional.of(other)));
+            for (int i = 0; i < 5; i++) {
+                book.backUpNow().get();
+            }
+            Path copies = other.resolve(file.getFileName() + ".backups");
+            assertThat(files(copies)).isEqualTo(3);
+            assertThat(book.secondPlaceFailure()).isEmpty();
+            book.wearers().erase("Nerea Holloway", false, false);
+            assertThat(files(copies)).as("only the one made after the erasing").isEqualTo(1);
+            Path blocked = Files.writeString(other.resolve("a-file"), "");
+            book.backUpBy(new Backups.Policy(3, Optional.of(blocked)));
+            book.backUpNow().get();
+            assertThat(book.secondPlaceFailure())
+                    .hasValueSatisfying(said -> assertThat(said).contains("cannot be written"));
+        }
+    }
+
+    private static long files(Path folder) throws Exception {
+        try (var all = Files.list(folder)) {
+            return all.count();
+        }
+    }
+
+    @Test
+    void howBackupsAreMade_thatCannotBeRead_isAsUsual() throws Exception {
+        bind(1);
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            book.keepPlace("backups-kept", "many");
+            assertThat(book.backupPolicy()).isEqualTo(Backups.Policy.USUAL);
+            book.keepPlace("backups-kept", "1");
+            assertThat(book.backupPolicy()).isEqualTo(Backups.Policy.USUAL);
         }
     }
 }

@@ -10,8 +10,12 @@ import bathyra.garment.Commission;
 import bathyra.garment.Experience;
 import bathyra.garment.Garment;
 import bathyra.garment.Wearer;
+import bathyra.geometry.Line;
+import bathyra.geometry.Point;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.piece.OutlineEdge;
+import bathyra.piece.PanelOutline;
 import bathyra.plan.Plan;
 import bathyra.plan.Progress;
 import bathyra.workplan.Counts;
@@ -149,5 +153,27 @@ class WorkInTheBookTest {
         }
         assertThat(new String(java.nio.file.Files.readAllBytes(file), java.nio.charset.StandardCharsets.ISO_8859_1))
                 .doesNotContain("Nerea");
+    }
+
+    @Test
+    void whatWentOutLast_isKept_byPacket_andGoesWithItsCommission() throws Exception {
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            long id = book.add(commission("Nerea Holloway"));
+            OutlineEdge edge = new OutlineEdge(
+                    "side",
+                    OutlineEdge.Kind.SEAM,
+                    Optional.of("S1"),
+                    bathyra.geometry.Path.of(new Line(new Point(0, 0), new Point(0, 300.25))));
+            Sent.Out out = new Sent.Out(DAY, List.of(new PanelOutline("F1", List.of(edge))));
+            book.sent().keep(id, "TABLE", new Sent.Out(DAY.minusDays(9), List.of()));
+            book.sent().keep(id, "TABLE", out);
+            book.sent().keep(id, "MAKER", new Sent.Out(DAY, List.of()));
+            Sent.Out read = book.sent().last(id, "TABLE").orElseThrow();
+            assertThat(read.day()).isEqualTo(DAY);
+            assertThat(read.outlines().get(0).isAs(out.outlines().get(0), 1e-3)).isTrue();
+            assertThat(book.sent().last(id, "WEARER")).isEmpty();
+            book.wearers().erase("Nerea Holloway", false, false);
+            assertThat(book.sent().last(id, "TABLE")).isEmpty();
+        }
     }
 }

@@ -50,7 +50,8 @@ final class Migrations {
             List.of(
                     "CREATE TABLE sent (commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, packet TEXT NOT NULL, day TEXT NOT NULL,"
                             + " document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '', PRIMARY KEY (commission, packet))",
-                    "CREATE TABLE trash (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, day TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
+                    "CREATE TABLE trash (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, day TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')",
+                    "CREATE TABLE sketch (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, lines TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
     /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
     static final int PROGRAM = 0x42415448;
     /** The version from which on books bear that mark and every row its seal. */
@@ -59,7 +60,7 @@ final class Migrations {
     static final int OUTLINES = 7;
     /** The version from which on work and invoices stand in the book. */
     static final int WORK = 8;
-    /** The version from which on it says what was sent out and what lies in the trash. */
+    /** The version from which on it says what was sent out, what lies in the trash and how each looks. */
     static final int SENT = 9;
     /** The version from which on the documents of commissions were sealed. */
     private static final int DOCUMENTS_SEALED = 4;

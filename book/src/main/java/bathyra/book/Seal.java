@@ -56,6 +56,11 @@ final class Seal {
                 "the day of throwing away",
                 "commission, day",
                 "(SELECT title FROM commission WHERE commission.id = trash.commission)"),
+        SKETCH(
+                "sketch",
+                "the picture of",
+                "commission, lines",
+                "(SELECT title FROM commission WHERE commission.id = sketch.commission)"),
         PLACE("place", "what was kept of", "name, value", "name");
 
         private final String table;
@@ -75,7 +80,7 @@ final class Seal {
             return switch (this) {
                 case OUTLINE -> Migrations.OUTLINES;
                 case WORK, INVOICE -> Migrations.WORK;
-                case SENT, TRASH -> Migrations.SENT;
+                case SENT, TRASH, SKETCH -> Migrations.SENT;
                 default -> 0;
             };
         }

@@ -88,7 +88,7 @@ public final class Wearers {
             try (Statement statement = connection.createStatement()) {
                 statement.execute("PRAGMA secure_delete=ON");
             }
-            List<Long> theirs = book.entries().stream()
+            List<Long> theirs = book.allEntries().stream()
                     .filter(e -> isSame(e.wearer(), wearer))
                     .map(WorkshopBook.Entry::id)
                     .toList();

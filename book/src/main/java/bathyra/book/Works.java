@@ -48,7 +48,8 @@ public final class Works {
             try (Statement statement = connection.createStatement();
                     ResultSet rows = statement.executeQuery(
                             "SELECT commission.id, title, wearer, archived, json_extract(commission.document, '$.plan'), due, work.document"
-                                    + " FROM commission LEFT JOIN work ON work.commission = commission.id ORDER BY commission.id")) {
+                                    + " FROM commission LEFT JOIN work ON work.commission = commission.id"
+                                    + " WHERE commission.id NOT IN (SELECT commission FROM trash) ORDER BY commission.id")) {
                 while (rows.next()) {
                     kept.add(new Kept(
                             rows.getLong(1),

@@ -14,7 +14,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
@@ -145,24 +147,63 @@ public final class WorkshopBook implements AutoCloseable {
         return new Practice(this, connection);
     }
 
-    /** All commissions, in the order in which they were begun. */
+    /** What was thrown away. */
+    public Trash trash() {
+        return new Trash(this, connection);
+    }
+
+    /** How the garments look. */
+    public Sketches sketches() {
+        return new Sketches(this, connection);
+    }
+
+    /** All commissions but those in the trash, in the order in which they were begun. */
     public List<Entry> entries() {
+        return entries("WHERE id NOT IN (SELECT commission FROM trash)");
+    }
+
+    /** With those in the trash. */
+    List<Entry> allEntries() {
+        return entries("");
+    }
+
+    private List<Entry> entries(String where) {
         return run("list the commissions", () -> {
             List<Entry> entries = new ArrayList<>();
             try (Statement statement = connection.createStatement();
-                    ResultSet rows = statement.executeQuery(
-                            "SELECT id, title, wearer, due, state, archived FROM commission ORDER BY id")) {
+                    ResultSet rows =
+                            statement.executeQuery("SELECT id, title, wearer, due, state, archived FROM commission "
+                                    + where + " ORDER BY id")) {
                 while (rows.next()) {
-                    entries.add(new Entry(
-                            rows.getLong(1),
-                            rows.getString(2),
-                            rows.getString(3),
-                            day(rows.getString(4)),
-                            rows.getString(5),
-                            rows.getInt(6) != 0));
+                    entries.add(entry(rows));
                 }
             }
             return entries;
+        });
+    }
+
+    Entry entry(ResultSet rows) throws SQLException {
+        return new Entry(
+                rows.getLong(1),
+                rows.getString(2),
+                rows.getString(3),
+                day(rows.getString(4)),
+                rows.getString(5),
+                rows.getInt(6) != 0);
+    }
+
+    /** Of what kind each commission is, by the word for it. */
+    public Map<Long, String> kinds() {
+        return run("list the kinds", () -> {
+            Map<Long, String> kinds = new HashMap<>();
+            try (Statement statement = connection.createStatement();
+                    ResultSet rows = statement.executeQuery(
+                            "SELECT id, json_extract(document, '$.garment.kind') FROM commission")) {
+                while (rows.next()) {
+                    kinds.put(rows.getLong(1), rows.getString(2));
+                }
+            }
+            return kinds;
         });
     }
 

@@ -364,7 +364,7 @@ class BackupsTest {
         }
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            for (String later : List.of("outline", "work", "invoice", "sent", "trash")) {
+            for (String later : List.of("outline", "work", "invoice", "sent", "trash", "sketch")) {
                 statement.execute("DROP TABLE " + later);
             }
             statement.execute("PRAGMA user_version=6");

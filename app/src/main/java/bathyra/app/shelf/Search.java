@@ -42,7 +42,7 @@ public final class Search {
                 .toList();
     }
 
-    private static String plain(String text) {
+    static String plain(String text) {
         return MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD))
                 .replaceAll("")
                 .toLowerCase(Locale.ROOT);

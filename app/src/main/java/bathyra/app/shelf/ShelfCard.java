@@ -8,6 +8,7 @@ import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.Measurings;
+import bathyra.book.Trash;
 import bathyra.book.Versions;
 import bathyra.book.Wearers;
 import bathyra.book.WorkshopBook.Entry;
@@ -33,6 +34,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -135,6 +137,11 @@ final class ShelfCard {
             workshop.book().archive(entry.id(), !entry.archived());
             changed.run();
         }));
+        card.add(Deed.button("throw-away", "Throw it away", () -> {
+            workshop.deeds().throwAway(entry.id());
+            changed.run();
+        }));
+        card.words("It lies in the trash for thirty days and can be taken back.", "quiet");
         card.add(Deed.button("to-initials", "Rename " + entry.wearer() + " to initials", () -> {
             workshop.deeds().renameEverywhere(entry.wearer(), new Wearer(entry.wearer(), Experience.FIRST).initials());
             changed.run();
@@ -151,7 +158,9 @@ final class ShelfCard {
     private void export(String wearer, Path folder) {
         try {
             int written = 0;
-            for (Entry each : workshop.entries().stream()
+            for (Entry each : Stream.concat(
+                            workshop.entries().stream(),
+                            workshop.book().trash().list().stream().map(Trash.Thrown::entry))
                     .filter(e -> e.wearer().equals(wearer))
                     .toList()) {
                 Commission commission = workshop.book().find(each.id()).orElseThrow();
@@ -333,7 +342,7 @@ final class ShelfCard {
         }
         card.section("Backups of the book");
         card.words(
-                "One an hour while it is in use; the last ten are kept. Restoring puts the present book aside, it is not lost.",
+                "One an hour while it is in use; Settings says how many are kept. Restoring puts the present book aside, it is not lost.",
                 "quiet");
         for (Backups.Backup backup : all.stream().limit(BACKUPS_SHOWN).toList()) {
             card.add(Deed.button(

@@ -1,7 +1,9 @@
 package bathyra.app.shelf;
 
 import bathyra.book.WorkshopBook.Entry;
+import bathyra.geometry.Point;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import javafx.scene.control.Label;
@@ -19,11 +21,14 @@ final class ShelfCell extends ListCell<Entry> {
     private final Label state = new Label();
     private final Label due = new Label();
     private final HBox row;
+    private final SketchPicture picture = new SketchPicture();
     private final Function<Entry, String> states;
+    private final Function<Entry, List<List<Point>>> sketches;
 
-    /** @param states tells how far a commission has come */
-    ShelfCell(Function<Entry, String> states) {
+    /** @param states tells how far a commission has come @param sketches tells how its garment looks */
+    ShelfCell(Function<Entry, String> states, Function<Entry, List<List<Point>>> sketches) {
         this.states = states;
+        this.sketches = sketches;
         wearer.getStyleClass().add("shelf-wearer");
         title.getStyleClass().add("quiet");
         state.getStyleClass().add("quiet");
@@ -34,7 +39,7 @@ final class ShelfCell extends ListCell<Entry> {
         HBox.setHgrow(names, Priority.ALWAYS);
         state.setMinWidth(Region.USE_PREF_SIZE);
         due.setMinWidth(Region.USE_PREF_SIZE);
-        row = new HBox(16, names, state, due);
+        row = new HBox(16, picture, names, state, due);
         setPrefWidth(0);
         row.getStyleClass().add("shelf-row");
         setText(null);
@@ -45,6 +50,7 @@ final class ShelfCell extends ListCell<Entry> {
         super.updateItem(entry, empty);
         setGraphic(empty || entry == null ? null : row);
         if (entry != null && !empty) {
+            picture.show(sketches.apply(entry));
             wearer.setText(entry.wearer());
             title.setText(entry.title());
             state.setText(entry.archived() ? "archived" : states.apply(entry));

@@ -11,20 +11,30 @@ import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
+import bathyra.book.Trash;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
+import bathyra.geometry.Point;
 import java.io.IOException;
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
@@ -32,10 +42,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import org.slf4j.LoggerFactory;
 
 /** The workshop book as a shelf: every commission, found as one types, with its day, its notes and what can be done with it. */
 public final class ShelfView extends BorderPane {
+    private static final String LOOK = "shelf-look";
 
     private final Workshop workshop;
     private final Files files;
@@ -46,6 +58,10 @@ public final class ShelfView extends BorderPane {
     private final Label found = new Label();
     private final Card card = new Card();
     private final StateReader states;
+    private final ManyCard many;
+    private final TrashCard trash;
+    private final Map<Long, List<List<Point>>> sketches = new HashMap<>();
+    private ShelfLook look;
     private Search search = new Search(List.of());
     /** Told that more was counted, where another page than the list is shown. */
     private Optional<Runnable> counted = Optional.empty();
@@ -55,8 +71,12 @@ public final class ShelfView extends BorderPane {
         this.workshop = workshop;
         this.files = files;
         this.beside = new ShelfCard(workshop, files, card, restore, this::read, this::open);
+        this.many = new ManyCard(workshop, files, card, this::read);
+        this.trash = new TrashCard(workshop, card, this::read);
+        this.look = ShelfLook.read(workshop.book().place(LOOK).orElse(""));
         this.states = new StateReader(workshop, () -> {
             search = new Search(workshop.entries());
+            sketches.clear();
             list.refresh();
             counted.ifPresent(Runnable::run);
         });
@@ -100,11 +120,24 @@ public final class ShelfView extends BorderPane {
         in.setId("take-in-commission");
         in.setAccessibleText("Take in a commission document");
         in.setOnAction(e -> takeIn());
-        HBox bar = new HBox(12, words, archived, in, chorus, begin);
+        HBox bar = new HBox(12, words, in, chorus, begin);
         bar.getStyleClass().add("fields");
+        HBox looks = new HBox(
+                10,
+                choice("shelf-order", "Order", ShelfLook.Order.values(), look.order(), o -> look.by(o)),
+                choice("shelf-kind", "Kind of garment", ShelfLook.Kind.values(), look.kind(), k -> look.of(k)),
+                choice(
+                        "shelf-which",
+                        "Which commissions",
+                        ShelfLook.Which.values(),
+                        look.which(),
+                        w -> look.showing(w)),
+                archived);
+        looks.setAlignment(Pos.CENTER_LEFT);
         list.setId("shelf");
         list.setAccessibleText("Commissions");
-        list.setCellFactory(l -> new ShelfCell(states::state));
+        list.setCellFactory(l -> new ShelfCell(states::state, this::sketch));
+        list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         list.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER) {
                 open();
@@ -115,11 +148,11 @@ public final class ShelfView extends BorderPane {
                 open();
             }
         });
-        list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> card());
+        list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Entry>) c -> card());
         VBox.setVgrow(list, Priority.ALWAYS);
         found.getStyleClass().addAll("words", "quiet");
         found.setId("found");
-        VBox shelf = new VBox(10, headed, bar, list, found);
+        VBox shelf = new VBox(8, headed, bar, looks, list, found);
         shelf.getStyleClass().add("shelf");
         setCenter(shelf);
         chorus.setOnAction(e -> {
@@ -174,11 +207,53 @@ public final class ShelfView extends BorderPane {
         look();
     }
 
+    /** A choice among a few ways to look at the list. */
+    private <E extends Enum<E> & ShelfLook.Choice> ComboBox<E> choice(
+            String id, String spoken, E[] all, E chosen, Function<E, ShelfLook> next) {
+        ComboBox<E> box = new ComboBox<>();
+        box.setId(id);
+        box.setAccessibleText(spoken);
+        box.getItems().setAll(all);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(E each) {
+                return each == null ? "" : each.label();
+            }
+
+            @Override
+            public E fromString(String label) {
+                return chosen;
+            }
+        });
+        box.setValue(chosen);
+        box.setOnAction(e -> {
+            look = next.apply(box.getValue());
+            workshop.book().keepPlace(LOOK, look.write());
+            look();
+        });
+        return box;
+    }
+
+    private List<List<Point>> sketch(Entry entry) {
+        return sketches.computeIfAbsent(
+                entry.id(), id -> workshop.book().sketches().find(id).orElse(List.of()));
+    }
+
     private void look() {
         long chosen = Optional.ofNullable(list.getSelectionModel().getSelectedItem())
                 .map(Entry::id)
                 .orElse(workshop.id());
-        List<Entry> entries = search.find(words.getText(), archived.isSelected());
+        boolean trash = look.which() == ShelfLook.Which.TRASH;
+        Search among = trash
+                ? new Search(workshop.book().trash().list().stream()
+                        .map(Trash.Thrown::entry)
+                        .toList())
+                : search;
+        Map<Long, String> kinds =
+                look.kind() == ShelfLook.Kind.ANY ? Map.of() : workshop.book().kinds();
+        List<Entry> entries =
+                look.of(among.find(words.getText(), trash || archived.isSelected()), kinds, LocalDate.now());
+        list.getSelectionModel().clearSelection();
         list.getItems().setAll(entries);
         found.setText(entries.size() == 1 ? "One commission" : entries.size() + " commissions");
         entries.stream()
@@ -191,7 +266,7 @@ public final class ShelfView extends BorderPane {
 
     private void open() {
         Entry entry = list.getSelectionModel().getSelectedItem();
-        if (entry != null) {
+        if (entry != null && look.which() != ShelfLook.Which.TRASH) {
             workshop.deeds().switchTo(entry.id());
             workshop.whereabouts().close();
         }
@@ -201,7 +276,16 @@ public final class ShelfView extends BorderPane {
         if (counted.isPresent()) {
             return;
         }
-        beside.show(Optional.ofNullable(list.getSelectionModel().getSelectedItem()));
+        List<Entry> chosen = list.getSelectionModel().getSelectedItems().stream()
+                .filter(Objects::nonNull)
+                .toList();
+        if (look.which() == ShelfLook.Which.TRASH) {
+            trash.show(chosen);
+        } else if (chosen.size() > 1) {
+            many.show(chosen);
+        } else {
+            beside.show(chosen.stream().findFirst());
+        }
     }
 
     /** Takes in a commission document as a new commission. */

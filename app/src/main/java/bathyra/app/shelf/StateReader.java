@@ -63,6 +63,7 @@ final class StateReader {
     void read(List<Entry> entries) {
         waiting.clear();
         Set<Long> counted = workshop.work().current();
+        Set<Long> drawn = workshop.book().sketches().drawn();
         Set<Long> unpriced = workshop.work().rows().stream()
                 .filter(r -> r.plan().due().isPresent() && !r.archived() && !WorkKept.isFinished(r.plan()))
                 .filter(r -> r.work().flatMap(WorkJson.Work::bill).isEmpty())
@@ -72,7 +73,8 @@ final class StateReader {
                 .filter(e -> !tried.contains(e.id()))
                 .filter(e -> unpriced.contains(e.id())
                         || e.id() != workshop.id()
-                                && (state(e).isEmpty() || !counted.contains(e.id()) && !e.archived()))
+                                && (state(e).isEmpty()
+                                        || (!counted.contains(e.id()) || !drawn.contains(e.id())) && !e.archived()))
                 .forEach(waiting::add);
         if (!running) {
             next();
@@ -117,6 +119,7 @@ final class StateReader {
                         tried.add(entry.id());
                         workshop.book().state(entry.id(), line);
                         found.work().ifPresent(work -> workshop.work().keep(entry.id(), commission, work));
+                        found.draft().ifPresent(d -> workshop.book().sketches().keep(entry.id(), d));
                         states.put(entry.id(), line);
                         if (states.size() % BETWEEN_LOOKS == 0) {
                             told.run();
@@ -126,17 +129,17 @@ final class StateReader {
                 }));
     }
 
-    private record Found(String line, Optional<WorkJson.Work> work) {}
+    private record Found(String line, Optional<WorkJson.Work> work, Optional<Draft> draft) {}
 
     /** What a garment with a due day is made from is found too: it is ordered for. */
     private static Found found(Commission commission, PriceList prices) {
         Outcome outcome = Drafter.draft(commission);
         String line = Standing.of(commission, outcome).line();
         if (!(outcome instanceof Draft draft)) {
-            return new Found(line, Optional.empty());
+            return new Found(line, Optional.empty(), Optional.empty());
         }
         Optional<Bill> bill = commission.plan().due().map(d -> bill(draft, prices));
-        return new Found(line, Optional.of(new WorkJson.Work(Counts.of(draft), bill)));
+        return new Found(line, Optional.of(new WorkJson.Work(Counts.of(draft), bill)), Optional.of(draft));
     }
 
     private static Bill bill(Draft draft, PriceList prices) {

@@ -11,6 +11,7 @@ import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
 import bathyra.book.BookFailure;
 import bathyra.book.BookUnavailable;
+import bathyra.book.Trash;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.BlockDrafter;
 import bathyra.draft.Drafter;
@@ -21,6 +22,7 @@ import bathyra.files.json.DocumentText;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -180,6 +182,7 @@ public final class BathyraWindow extends Application {
             if (!workshop.isClosed()) {
                 // Each change asks for the backup too: it holds the book as it was opened, however soon one begins.
                 workshop.book().backUpWhenDue();
+                workshop.book().trash().empty(LocalDate.now().minusDays(Trash.DAYS));
                 workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
             }
         });

@@ -173,6 +173,20 @@ public final class BookDeeds {
         }
     }
 
+    /** Throws a commission away; it lies in the trash for a while. Where it was in hand another one is taken. */
+    public void throwAway(long which) {
+        workshop.letGo();
+        boolean inHand = which == workshop.id();
+        if (inHand) {
+            workshop.keepState();
+        }
+        book.trash().throwAway(which, LocalDate.now());
+        fill(book);
+        if (inHand) {
+            lookAt(book.entries().get(0).id());
+        }
+    }
+
     /** Gives a wearer another name in the whole book, in every change that led to it too. */
     public void renameEverywhere(String wearer, String name) {
         workshop.letGo();

@@ -42,6 +42,7 @@ public final class WorkKept {
     public void count(long id, Draft draft) {
         if (draft != counted) {
             count(id, draft.commission(), Counts.of(draft));
+            book.sketches().keep(id, draft);
             counted = draft;
         }
     }

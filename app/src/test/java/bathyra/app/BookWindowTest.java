@@ -70,6 +70,9 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#commission");
         robot.clickOn("#new-commission");
         WaitForAsyncUtils.waitForFxEvents();
+        retype(robot, "#begin-wearer", "Isaura");
+        robot.clickOn("#begin");
+        WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#state")).isEqualTo("No draft from these figures");
         retype(robot, "#wearer-name", "Isaura Quillfeather");
         robot.push(KeyCode.ENTER);

@@ -2,8 +2,7 @@ package bathyra.book;
 
 import bathyra.draft.Draft;
 import bathyra.geometry.Point;
-import bathyra.piece.Pattern;
-import bathyra.piece.Piece;
+import bathyra.piece.Sketch;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -16,11 +15,6 @@ import java.util.Set;
 
 /** How the garments look: the outlines of their pieces, coarse, kept when they are drafted so that a list of hundreds shows them at once. */
 public final class Sketches {
-    /** Coarser than a pixel of the list, mm. */
-    private static final double COARSE = 3;
-
-    private static final double APART = 14;
-
     private final WorkshopBook book;
     private final Connection connection;
 
@@ -31,7 +25,7 @@ public final class Sketches {
 
     /** Keeps how a draft looks. */
     public void keep(long commission, Draft draft) {
-        String lines = write(of(draft.pattern()));
+        String lines = write(Sketch.of(draft.pattern()));
         book.run(
                 "keep how a garment looks",
                 () -> book.transaction(() -> {
@@ -72,27 +66,6 @@ public final class Sketches {
             }
             return drawn;
         });
-    }
-
-    static List<List<Point>> of(Pattern pattern) {
-        List<List<Point>> lines = new ArrayList<>();
-        double top = pattern.pieces().stream()
-                .flatMap(p -> p.flattened(COARSE).stream())
-                .mapToDouble(Point::y)
-                .min()
-                .orElse(0);
-        double x = 0;
-        for (Piece piece : pattern.pieces()) {
-            List<Point> outline = piece.flattened(COARSE);
-            double left = outline.stream().mapToDouble(Point::x).min().orElse(0);
-            double right = outline.stream().mapToDouble(Point::x).max().orElse(0);
-            double shift = x - left;
-            lines.add(outline.stream()
-                    .map(p -> new Point(p.x() + shift, p.y() - top))
-                    .toList());
-            x += right - left + APART;
-        }
-        return lines;
     }
 
     static String write(List<List<Point>> lines) {

@@ -1,5 +1,6 @@
 package bathyra.app.shelf;
 
+import bathyra.app.stage.SketchPicture;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.geometry.Point;
 import java.time.format.DateTimeFormatter;

@@ -8,6 +8,7 @@ import bathyra.app.stores.StoresView;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.weeks.WeeksView;
 import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
@@ -110,10 +111,7 @@ public final class ShelfView extends BorderPane {
         archived.setOnAction(e -> look());
         Button begin = new Button("New commission");
         begin.setId("new-commission");
-        begin.setOnAction(e -> {
-            workshop.deeds().begin();
-            workshop.whereabouts().close();
-        });
+        begin.setOnAction(e -> workshop.whereabouts().open(Over.NEW));
         Button chorus = new Button("One design for many");
         chorus.setId("chorus");
         Button in = new Button("Take in");

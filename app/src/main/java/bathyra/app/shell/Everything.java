@@ -94,7 +94,7 @@ final class Everything {
                 () -> workshop.whereabouts().darkProperty().set(!dark)));
         all.add(deed("Work in centimetres", () -> workshop.setUnit(LengthUnit.CM)));
         all.add(deed("Work in inches", () -> workshop.setUnit(LengthUnit.IN)));
-        all.add(deed("New commission", () -> workshop.deeds().begin()));
+        all.add(deed("New commission", () -> workshop.whereabouts().open(Over.NEW)));
         all.add(deed("Help: the guide", () -> guide.accept("")));
     }
 

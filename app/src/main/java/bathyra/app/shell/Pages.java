@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.app.begin.BeginView;
 import bathyra.app.block.BlockView;
 import bathyra.app.bones.BonesView;
 import bathyra.app.craft.CraftPage;
@@ -109,6 +110,7 @@ final class Pages extends BorderPane {
             case BOOK, FOREIGN -> new ShelfView(workshop, files, restore);
             case OUTPUT -> new PacketsView(workshop, output, files);
             case SETTINGS -> new SettingsView(workshop, files);
+            case NEW -> new BeginView(workshop);
             case KEYS -> new KeysPage(keys, workshop.whereabouts()::close);
         };
     }

@@ -12,6 +12,7 @@ import bathyra.measure.MeasurementSet;
 import bathyra.plan.Plan;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -85,6 +86,23 @@ public final class BookDeeds {
         HouseRules rules = workshop.houseRules().get();
         Commission blank = blank(rules.equals(HouseRules.NONE) ? workshop.unit() : rules.units());
         measure(asTheHouseWorks(blank.withGarment(rules.on(blank.garment()))));
+    }
+
+    /**
+     * Begins a commission and takes it in hand.
+     *
+     * @param figures of the wearer, as far as there are any
+     */
+    public void begin(String wearer, Garment garment, Optional<MeasurementSet> figures) {
+        HouseRules rules = workshop.houseRules().get();
+        Commission begun = asTheHouseWorks(new Commission(
+                "New " + garment.kind().label().toLowerCase(Locale.ROOT).replaceAll(",.*", ""),
+                rules.equals(HouseRules.NONE) ? workshop.unit() : rules.units(),
+                new Wearer(Wearer.tidy(wearer), Experience.FIRST),
+                figures.orElse(MeasurementSet.empty()),
+                garment));
+        switchTo(book.add(begun));
+        workshop.whereabouts().goTo(figures.isPresent() ? Stage.GIRTHS : Stage.MEASURE);
     }
 
     /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */

@@ -10,6 +10,8 @@ public enum Over {
     OUTPUT,
     /** The settings of the workshop. */
     SETTINGS,
+    /** What is asked before a new commission. */
+    NEW,
     /** Every key. */
     KEYS
 }

@@ -13,10 +13,12 @@ import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.files.json.HouseJson;
 import bathyra.files.json.HouseRulesJson;
+import bathyra.files.json.HouseStylesJson;
 import bathyra.files.json.PriceListJson;
 import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
 import bathyra.garment.HouseRules;
+import bathyra.garment.HouseStyle;
 import bathyra.garment.Wearer;
 import bathyra.house.House;
 import bathyra.length.LengthUnit;
@@ -52,6 +54,7 @@ public final class Workshop implements AutoCloseable {
     private final KeptInBook<PriceList> prices;
     private final KeptInBook<House> house;
     private final KeptInBook<HouseRules> houseRules;
+    private final KeptInBook<List<HouseStyle>> houseStyles;
     private final WorkKept work;
     private final WearersAnswers answers;
     private final BookDeeds deeds;
@@ -84,6 +87,8 @@ public final class Workshop implements AutoCloseable {
         this.house = new KeptInBook<>(book, "house", HouseJson::read, HouseJson::write, House.USUAL, failure::set);
         this.houseRules = new KeptInBook<>(
                 book, "house-rules", HouseRulesJson::read, HouseRulesJson::write, HouseRules.NONE, failure::set);
+        this.houseStyles = new KeptInBook<>(
+                book, "house-styles", HouseStylesJson::read, HouseStylesJson::write, List.of(), failure::set);
         this.work = new WorkKept(book);
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
@@ -495,6 +500,11 @@ public final class Workshop implements AutoCloseable {
     /** With what every new commission of this house begins. */
     public KeptInBook<HouseRules> houseRules() {
         return houseRules;
+    }
+
+    /** The designs of this house from which commissions are begun. */
+    public KeptInBook<List<HouseStyle>> houseStyles() {
+        return houseStyles;
     }
 
     public LengthUnit unit() {

@@ -1,4 +1,4 @@
-package bathyra.app.shelf;
+package bathyra.app.stage;
 
 import bathyra.geometry.Point;
 import java.util.List;
@@ -6,12 +6,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.shape.SVGPath;
 
 /** A garment as a small flat drawing. */
-final class SketchPicture extends StackPane {
+public final class SketchPicture extends StackPane {
     private static final double WIDE = 92;
     private static final double HIGH = 40;
     private final SVGPath path = new SVGPath();
 
-    SketchPicture() {
+    public SketchPicture() {
         path.getStyleClass().add("sketch");
         setMinSize(WIDE, HIGH);
         setMaxSize(WIDE, HIGH);
@@ -19,7 +19,7 @@ final class SketchPicture extends StackPane {
     }
 
     /** @param lines closed, mm from the upper left corner; none for a garment that was not drafted yet */
-    void show(List<List<Point>> lines) {
+    public void show(List<List<Point>> lines) {
         double wide = extent(lines, true);
         double high = extent(lines, false);
         double scale = lines.isEmpty() ? 1 : Math.min(WIDE / wide, HIGH / high);

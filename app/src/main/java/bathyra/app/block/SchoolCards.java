@@ -17,8 +17,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The schools as cards: what each is good at, what it needs, and what of that is missing here. */
@@ -51,6 +53,10 @@ final class SchoolCards extends HBox {
         Label need = new Label();
         need.getStyleClass().add("words");
         needs.put(method, need);
+        name.setWrapText(true);
+        for (Label each : List.of(name, good, need)) {
+            each.setMinHeight(Region.USE_PREF_SIZE);
+        }
         VBox words = new VBox(3, name, good, need);
         Button card = new Button();
         card.setGraphic(words);
@@ -70,6 +76,8 @@ final class SchoolCards extends HBox {
         VBox whole = new VBox(card);
         if (method == BlockMethod.DOUBLED_DART) {
             base.setId("reduction-base");
+            base.setTooltip(new Tooltip());
+            base.getTooltip().textProperty().bind(base.textProperty());
             base.getStyleClass().add("plain");
             base.setAccessibleText("The block that the reduction starts from");
             for (BlockMethod each : BlockMethod.values()) {

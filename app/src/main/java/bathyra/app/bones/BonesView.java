@@ -142,7 +142,10 @@ public final class BonesView extends TableStage {
     private VBox foot() {
         Label head = new Label("Support");
         head.getStyleClass().add("section-head");
-        carried.setMinWidth(0);
+        head.setMinWidth(Region.USE_PREF_SIZE);
+        level.setMinWidth(Region.USE_PREF_SIZE);
+        carried.setWrapText(true);
+        carried.setMinHeight(Region.USE_PREF_SIZE);
         carried.setId("carried");
         HBox title = new HBox(10, head, level, carried);
         title.setAlignment(Pos.CENTER_LEFT);

@@ -160,8 +160,11 @@ public final class EdgesView extends TableStage {
         top.setAlignment(Pos.CENTER_LEFT);
         Label below = new Label("Lower edge");
         below.getStyleClass().add("section-head");
+        below.setMinWidth(Region.USE_PREF_SIZE);
         Label under = new Label();
         under.getStyleClass().add("status-line");
+        under.setWrapText(true);
+        under.setMinHeight(Region.USE_PREF_SIZE);
         under.textProperty()
                 .bind(table.underProperty()
                         .map(u -> u.isEmpty()

@@ -94,6 +94,7 @@ public final class FitView extends BorderPane {
         turned.setId("fit-turned");
         state.getStyleClass().add("kept-draft");
         state.setId("fit-state");
+        state.setWrapText(true);
         StackPane stand = new StackPane(large, turned, state);
         StackPane.setAlignment(turned, Pos.BOTTOM_CENTER);
         StackPane.setAlignment(state, Pos.TOP_CENTER);

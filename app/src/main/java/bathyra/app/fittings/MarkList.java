@@ -16,6 +16,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
@@ -62,6 +63,7 @@ final class MarkList extends RowStrip {
         Label seen = new Label(words.seen(mark));
         seen.getStyleClass().add("mark-seen");
         seen.setMaxWidth(Double.MAX_VALUE);
+        seen.setTooltip(new Tooltip(seen.getText()));
         HBox.setHgrow(seen, Priority.ALWAYS);
         Label figures = new Label(words.fromTo(becoming));
         figures.getStyleClass().add("mark-figures");

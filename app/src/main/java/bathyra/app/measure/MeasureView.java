@@ -225,6 +225,9 @@ public final class MeasureView extends BorderPane {
             });
             Label folded = new Label(more + " more can be taken; this garment does not need them.");
             folded.getStyleClass().add("quiet");
+            folded.setWrapText(true);
+            folded.setMinHeight(Region.USE_PREF_SIZE);
+            rest.setMinWidth(Region.USE_PREF_SIZE);
             HBox line = new HBox(6, folded, rest);
             line.getStyleClass().add("fields");
             rows.getChildren().add(line);

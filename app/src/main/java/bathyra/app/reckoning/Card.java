@@ -182,7 +182,10 @@ public final class Card extends VBox {
     }
 
     public void section(String title) {
-        written(title, "section-title").setMaxWidth(Double.MAX_VALUE);
+        Label section = written(title, "section-title");
+        section.setMaxWidth(Double.MAX_VALUE);
+        section.setWrapText(true);
+        section.setMinHeight(Region.USE_PREF_SIZE);
     }
 
     public Label words(String text, String... types) {

@@ -1,6 +1,7 @@
 package bathyra.app.reckoning;
 
 import javafx.scene.control.Button;
+import javafx.scene.layout.Region;
 
 /** A deed in running text: bold, underlined, without a frame. */
 public final class Deed {
@@ -11,6 +12,7 @@ public final class Deed {
         button.getStyleClass().add("deed");
         button.setId(id);
         button.setWrapText(true);
+        button.setMinHeight(Region.USE_PREF_SIZE);
         button.setOnAction(e -> run.run());
         return button;
     }

@@ -18,9 +18,9 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 
 /** Above the soundings: how many panels, where their seams stand, by which preset the surplus is shared out, and how they lie on the table. */
 final class SharingBar extends HBox {
@@ -32,7 +32,7 @@ final class SharingBar extends HBox {
     private final MenuButton lie = new MenuButton();
     private final List<ToggleButton> presets = new ArrayList<>();
     private final Button compare;
-    private final HBox panelled = new HBox(4);
+    private final FlowPane panelled = new FlowPane(8, 4);
 
     /** @param lay lays the panels in another way */
     SharingBar(PanelsModel model, Consumer<Lie> lay) {
@@ -54,14 +54,14 @@ final class SharingBar extends HBox {
         }
         compare = Deed.button("compare-preset", "Beside the preset", model::comparePreset);
         panelled.setAlignment(Pos.CENTER_LEFT);
-        panelled.getChildren().addAll(fewer, count, more, placing, preset(), compare);
+        HBox many = new HBox(4, fewer, count, more);
+        many.setAlignment(Pos.CENTER_LEFT);
+        panelled.getChildren().addAll(many, placing, preset(), compare);
+        HBox.setHgrow(panelled, Priority.ALWAYS);
         panelled.managedProperty().bind(panelled.visibleProperty());
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
         lies(lay);
-        getChildren().addAll(panelled, space);
+        getChildren().add(panelled);
         managedProperty().bind(panelled.visibleProperty());
-        getChildren().forEach(node -> ((Region) node).setMinWidth(0));
     }
 
     /** The bar has room for a word or two. */

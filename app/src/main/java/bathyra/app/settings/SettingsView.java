@@ -168,6 +168,7 @@ public final class SettingsView extends BorderPane {
             String id = group.name().toLowerCase(Locale.ROOT);
             Label now = new Label();
             now.setId("rule-" + id);
+            now.setMinWidth(Region.USE_PREF_SIZE);
             Button none = CardRows.deed("By the program's rules", "rule-none-" + id, () -> model.giveUp(group));
             standing.put(group, now);
             giveUp.put(group, none);

@@ -102,7 +102,7 @@ record ShelfLook(Order order, Kind kind, Which which) {
     /** What is found comes by due day. */
     private Comparator<Entry> comparator() {
         return switch (order) {
-            case DUE -> (a, b) -> 0;
+            case DUE -> Comparator.comparing(e -> e.due().isEmpty());
             case WEARER -> Comparator.comparing((Entry e) -> Search.plain(e.wearer()));
             case TITLE -> Comparator.comparing((Entry e) -> Search.plain(e.title()));
             case NEWEST -> Comparator.comparing(Entry::id).reversed();

@@ -171,6 +171,8 @@ public final class BathyraWindow extends Application {
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);
+        WholeWords.watch(scene);
+        KeyWays.watch(scene);
         looks(workshop);
         dark(scene, workshop.whereabouts().darkProperty().get());
         workshop.whereabouts().darkProperty().addListener((o, was, now) -> dark(scene, now));

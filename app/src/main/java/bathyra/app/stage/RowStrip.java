@@ -30,7 +30,8 @@ public abstract class RowStrip extends VBox {
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         foot.getStyleClass().add("status-line");
-        foot.setMinHeight(20);
+        foot.setWrapText(true);
+        foot.setMinHeight(Region.USE_PREF_SIZE);
         getStyleClass().add("strip");
         getChildren().addAll(above, scroll, foot);
     }

@@ -1,0 +1,147 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.shell.WholeWords;
+import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Over;
+import bathyra.app.workshop.Workshop;
+import bathyra.length.LengthUnit;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** No text is cut off without a way to read it whole: every page, in both units, at three widths, with long names. */
+class WholeTextTest extends RealWindow {
+    private static final double NARROWEST = 1100;
+    private static final double[][] SIZES = {{1100, 700}, {1280, 800}, {1920, 1080}};
+    private static final String LONG_TITLE =
+            "The Innkeeper's Widow of the Lower Quay, boned evening bodice with a pointed basque and detachable straps";
+    private static final String LONG_NAME = "Wilhelmina Constantia Featherstonehaugh-Brackenbury";
+
+    private Workshop workshop;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+        stage.hide();
+        book.close();
+        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    @Test
+    void everyWordOfTheProgram_isShownWhole(WindowRobot robot) {
+        robot.interact(() -> {
+            workshop.rename(LONG_TITLE);
+            workshop.renameWearer(LONG_NAME);
+        });
+        Set<String> cut = new LinkedHashSet<>();
+        for (LengthUnit unit : new LengthUnit[] {LengthUnit.CM, LengthUnit.IN}) {
+            robot.interact(() -> workshop.setUnit(unit));
+            for (double[] size : SIZES) {
+                if (unit == LengthUnit.IN && size[0] > NARROWEST) {
+                    // In inches words are as long or longer: what is whole on a narrow window is on a wide one.
+                    continue;
+                }
+                robot.interact(() -> {
+                    window.setMaximized(false);
+                    window.setWidth(size[0]);
+                    window.setHeight(size[1]);
+                });
+                everyPage(robot, where -> cut.addAll(cut(where + " " + unit + " " + (int) size[0])));
+            }
+        }
+        assertThat(String.join("\n", cut)).isEmpty();
+    }
+
+    /** What is done on each page. */
+    @FunctionalInterface
+    private interface Look {
+        void at(String where);
+    }
+
+    private void everyPage(WindowRobot robot, Look look) {
+        for (bathyra.app.workshop.Stage stage : bathyra.app.workshop.Stage.values()) {
+            robot.interact(() -> workshop.whereabouts().goTo(stage));
+            settled(robot, () -> look.at(stage.label()));
+        }
+        for (BookPage page : BookPage.values()) {
+            robot.interact(() -> {
+                workshop.whereabouts().pageProperty().set(page);
+                workshop.whereabouts().open(Over.BOOK);
+            });
+            settled(robot, () -> look.at("Book, " + page.label()));
+        }
+        for (Over over : new Over[] {Over.OUTPUT, Over.SETTINGS, Over.NEW, Over.KEYS}) {
+            robot.interact(() -> workshop.whereabouts().open(over));
+            settled(robot, () -> look.at(over.name()));
+        }
+    }
+
+    private void settled(WindowRobot robot, Runnable deed) {
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> {
+            window.getScene().getRoot().applyCss();
+            window.getScene().getRoot().layout();
+            deed.run();
+        });
+    }
+
+    /** Names and titles are as long as people make them; they are read whole by resting on them. */
+    private boolean isOnesOwn(String text) {
+        return text != null
+                && (workshop.entries().stream().anyMatch(e -> text.contains(e.title()) || text.contains(e.wearer()))
+                        || workshop.house().shelf().stream().anyMatch(k -> text.contains(k.what())));
+    }
+
+    private Set<String> cut(String where) {
+        Set<String> cut = new LinkedHashSet<>();
+        look(window.getScene().getRoot(), where, cut);
+        return cut;
+    }
+
+    private void look(Node node, String where, Set<String> cut) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof Labeled labeled
+                && labeled.getWidth() > 1
+                && labeled.getTooltip() == null
+                && !isOnesOwn(labeled.getText())
+                && WholeWords.isCut(labeled)) {
+            cut.add(where + ": " + labeled.getText() + " #" + labeled.getId() + " " + labeled.getStyleClass());
+        }
+        if (node instanceof Control control && control.getTooltip() != null) {
+            return;
+        }
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> look(child, where, cut));
+        }
+    }
+
+    @Test
+    void aLongTitle_isReadWhole_byRestingOnIt(WindowRobot robot) {
+        robot.interact(() -> workshop.rename(LONG_TITLE));
+        robot.interact(() -> workshop.whereabouts().open(Over.BOOK));
+        WaitForAsyncUtils.waitForFxEvents();
+        Labeled title = robot.lookup(
+                        n -> n instanceof Labeled l && LONG_TITLE.equals(l.getText()) && WholeWords.isCut(l))
+                .query();
+        robot.moveTo(title);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(title.getTooltip().getText()).isEqualTo(LONG_TITLE);
+    }
+}

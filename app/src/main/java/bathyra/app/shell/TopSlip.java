@@ -25,7 +25,6 @@ import javafx.scene.layout.VBox;
 /** The slim bar on top: commission and wearer, the state of the checks, undo and redo, the unit, output. */
 final class TopSlip extends HBox {
     private static final int TITLE_MOST = 46;
-    private static final int UNDO_MOST = 30;
     private final Workshop workshop;
     private final Button title = new Button();
     private final Tooltip whole = new Tooltip();
@@ -58,18 +57,14 @@ final class TopSlip extends HBox {
         Button undo = new Button("", Marks.undo());
         undo.setId("undo");
         undo.getStyleClass().add("plain");
-        undo.setMinWidth(Region.USE_PREF_SIZE);
-        undo.textProperty().bind(workshop.undoLabelProperty().map(l -> l.isEmpty() ? "Undo" : "Undo " + inShort(l)));
+        undo.setMaxWidth(270);
+        undo.textProperty().bind(workshop.undoLabelProperty().map(l -> l.isEmpty() ? "Undo" : "Undo " + l));
         Tooltip all = new Tooltip();
         all.textProperty().bind(workshop.undoLabelProperty().map(l -> "Undo " + l));
         undo.setTooltip(all);
         undo.disableProperty().bind(workshop.undoLabelProperty().isEmpty());
         undo.setOnAction(e -> workshop.undo());
         return undo;
-    }
-
-    private static String inShort(String label) {
-        return label.length() > UNDO_MOST ? label.substring(0, UNDO_MOST - 1).strip() + "…" : label;
     }
 
     private Button redoButton() {

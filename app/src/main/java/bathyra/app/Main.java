@@ -6,6 +6,7 @@ import bathyra.app.command.DraftCommand;
 import bathyra.app.command.Exit;
 import bathyra.app.command.FitCommand;
 import bathyra.app.command.ImportCommand;
+import bathyra.app.command.ManualCommand;
 import bathyra.app.command.PlanCommand;
 import bathyra.app.command.PlotterSimulatorCommand;
 import bathyra.app.command.TapeSimulatorCommand;
@@ -40,6 +41,7 @@ public final class Main {
                 .addSubcommand(new ImportCommand())
                 .addSubcommand(new TapeSimulatorCommand())
                 .addSubcommand(new PlotterSimulatorCommand())
+                .addSubcommand(new ManualCommand())
                 .setExecutionExceptionHandler((e, line, result) -> {
                     org.slf4j.LoggerFactory.getLogger(Main.class).error("a command failed", e);
                     line.getErr().println("The program failed at this. The log in the data folder says more.");

@@ -14,6 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -50,6 +51,7 @@ final class MeasureRow extends VBox {
         this.laidDown = laidDown;
         Label name = new Label(key.label());
         name.getStyleClass().add("row-name");
+        name.setTooltip(new Tooltip(key.label() + ": " + key.hint()));
         other.getStyleClass().add("row-other");
         source.getStyleClass().add("row-source");
         fault.getStyleClass().add("row-fault");

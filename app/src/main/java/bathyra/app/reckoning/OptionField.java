@@ -10,6 +10,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -66,6 +67,9 @@ public final class OptionField extends VBox {
         this.unit = unit;
         getStyleClass().add("option");
         Label name = new Label(setting.name().label());
+        if (!setting.name().why().isEmpty()) {
+            name.setTooltip(new Tooltip(setting.name().why()));
+        }
         name.setWrapText(true);
         name.setLabelFor(field);
         HBox.setHgrow(name, Priority.ALWAYS);

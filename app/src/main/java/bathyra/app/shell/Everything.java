@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.stage.Window;
 
 /** All that can be found: where one can go, what can be done, what stands in the guide. */
@@ -53,8 +55,10 @@ final class Everything {
                 "Settings", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SETTINGS)));
         deeds(all);
         for (MeasurementKey key : MeasurementKey.values()) {
-            all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> workshop.whereabouts()
-                    .goTo(Stage.MEASURE)));
+            all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> {
+                workshop.whereabouts().goTo(Stage.MEASURE);
+                focus("#measure-" + key.key());
+            }));
         }
         for (Entry entry : workshop.entries()) {
             all.add(new Findable(entry.wearer() + " · " + entry.title(), Findable.Kind.COMMISSION, () -> {
@@ -96,6 +100,16 @@ final class Everything {
         all.add(deed("Work in inches", () -> workshop.setUnit(LengthUnit.IN)));
         all.add(deed("New commission", () -> workshop.whereabouts().open(Over.NEW)));
         all.add(deed("Help: the guide", () -> guide.accept("")));
+    }
+
+    /** Goes to a field, once its page stands and whatever was pressed has given its focus back. */
+    private void focus(String field) {
+        Platform.runLater(() -> Platform.runLater(() -> {
+            Node found = window.get().getScene().lookup(field);
+            if (found != null) {
+                found.requestFocus();
+            }
+        }));
     }
 
     private static Findable deed(String words, Runnable run) {

@@ -27,14 +27,17 @@ final class Everything {
     private final Output output;
     private final Supplier<Window> window;
     private final Consumer<String> guide;
+    private final Runnable steps;
     private CraftText text;
 
-    /** @param guide opens the guide at a heading */
-    Everything(Workshop workshop, Output output, Supplier<Window> window, Consumer<String> guide) {
+    /** @param guide opens the guide at a heading @param steps takes up the first steps */
+    Everything(
+            Workshop workshop, Output output, Supplier<Window> window, Consumer<String> guide, Runnable steps) {
         this.workshop = workshop;
         this.output = output;
         this.window = window;
         this.guide = guide;
+        this.steps = steps;
     }
 
     List<Findable> all() {
@@ -99,6 +102,7 @@ final class Everything {
         all.add(deed("Work in centimetres", () -> workshop.setUnit(LengthUnit.CM)));
         all.add(deed("Work in inches", () -> workshop.setUnit(LengthUnit.IN)));
         all.add(deed("New commission", () -> workshop.whereabouts().open(Over.NEW)));
+        all.add(deed("First steps: from a made-up wearer to a printed toile", steps));
         all.add(deed("Help: the guide", () -> guide.accept("")));
     }
 

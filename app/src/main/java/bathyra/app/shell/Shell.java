@@ -6,6 +6,7 @@ import bathyra.app.keys.KeyDeed;
 import bathyra.app.output.Output;
 import bathyra.app.rail.LacingRail;
 import bathyra.app.stage.Files;
+import bathyra.app.steps.FirstSteps;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
@@ -39,6 +40,7 @@ public final class Shell extends BorderPane {
     private final BorderPane middle = new BorderPane();
     private final FindSlip find;
     private final List<KeyDeed> keys;
+    private final FirstSteps first;
     private final StackPane over;
     private Optional<CraftPage> guide = Optional.empty();
 
@@ -68,9 +70,17 @@ public final class Shell extends BorderPane {
         HBox way = new HBox(written, stop);
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         find = new FindSlip(
-                new Everything(workshop, output, () -> getScene().getWindow(), this::guide)::all, this::requestFocus);
+                new Everything(
+                        workshop,
+                        output,
+                        () -> getScene().getWindow(),
+                        this::guide,
+                        () -> first().begin())::all,
+                this::requestFocus);
+        first = new FirstSteps(workshop);
+        output.saidProperty().addListener((o, was, now) -> first.lookAgain());
         keys = keyDeeds();
-        middle.setTop(new VBox(new TopSlip(workshop, keys), said, new RefusalSlip(workshop, files), way));
+        middle.setTop(new VBox(new TopSlip(workshop, keys), first, said, new RefusalSlip(workshop, files), way));
         middle.setCenter(new Pages(workshop, files, output, keys, restore));
         setLeft(new LacingRail(workshop));
         StackPane.setAlignment(find, Pos.TOP_CENTER);
@@ -127,6 +137,10 @@ public final class Shell extends BorderPane {
                     requestFocus();
                     workshop.redo();
                 }));
+    }
+
+    private FirstSteps first() {
+        return first;
     }
 
     private void open(Over page) {

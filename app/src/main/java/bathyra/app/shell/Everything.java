@@ -31,8 +31,7 @@ final class Everything {
     private CraftText text;
 
     /** @param guide opens the guide at a heading @param steps takes up the first steps */
-    Everything(
-            Workshop workshop, Output output, Supplier<Window> window, Consumer<String> guide, Runnable steps) {
+    Everything(Workshop workshop, Output output, Supplier<Window> window, Consumer<String> guide, Runnable steps) {
         this.workshop = workshop;
         this.output = output;
         this.window = window;

@@ -70,12 +70,7 @@ public final class Shell extends BorderPane {
         HBox way = new HBox(written, stop);
         way.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         find = new FindSlip(
-                new Everything(
-                        workshop,
-                        output,
-                        () -> getScene().getWindow(),
-                        this::guide,
-                        () -> first().begin())::all,
+                new Everything(workshop, output, () -> getScene().getWindow(), this::guide, () -> first().begin())::all,
                 this::requestFocus);
         first = new FirstSteps(workshop);
         output.saidProperty().addListener((o, was, now) -> first.lookAgain());

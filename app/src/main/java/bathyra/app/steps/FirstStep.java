@@ -36,8 +36,7 @@ enum FirstStep {
             at -> at.open(Over.OUTPUT)),
     DONE(
             "Print it at 100 %, measure the square, glue where the marks meet: the toile can be cut. F1 has the guide to every stage.",
-            "Close",
-            at -> {});
+            "Close", at -> {});
 
     private final String words;
     private final String deed;

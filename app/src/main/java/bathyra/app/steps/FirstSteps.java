@@ -136,7 +136,9 @@ public final class FirstSteps extends HBox {
     /** Goes on as soon as a step has been done on the made-up wearer. */
     private void look() {
         boolean hers = workshop.book().place(COMMISSION).equals(Optional.of(Long.toString(workshop.id())));
-        if (hers && step.filter(s -> s != FirstStep.WEARER && s != FirstStep.DONE).isPresent()) {
+        if (hers
+                && step.filter(s -> s != FirstStep.WEARER && s != FirstStep.DONE)
+                        .isPresent()) {
             figures().filter(set -> step.orElseThrow().isDone(workshop, set)).ifPresent(set -> onward());
         }
     }
@@ -151,7 +153,10 @@ public final class FirstSteps extends HBox {
         setManaged(step.isPresent());
         step.ifPresent(s -> {
             boolean done = s == FirstStep.DONE;
-            count.setText(done ? "First steps, done" : "First steps, " + (s.ordinal() + 1) + " of " + FirstStep.DONE.ordinal());
+            count.setText(
+                    done
+                            ? "First steps, done"
+                            : "First steps, " + (s.ordinal() + 1) + " of " + FirstStep.DONE.ordinal());
             words.setText(s.words());
             deed.setText(s.deed());
             skip.setVisible(!done && s != FirstStep.WEARER);

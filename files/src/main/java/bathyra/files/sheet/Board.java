@@ -1,7 +1,5 @@
 package bathyra.files.sheet;
 
-import java.util.Arrays;
-
 /** Which cells of a sheet without end to the right are taken. */
 final class Board {
     private static final int BITS = Long.SIZE;
@@ -51,6 +49,11 @@ final class Board {
         if ((row[first] & head) != 0 || (row[last] & tail) != 0) {
             return true;
         }
-        return Arrays.stream(row, first + 1, last).anyMatch(bits -> bits != 0);
+        for (int i = first + 1; i < last; i++) {
+            if (row[i] != 0) {
+                return true;
+            }
+        }
+        return false;
     }
 }

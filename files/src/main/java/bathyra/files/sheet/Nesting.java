@@ -25,6 +25,10 @@ final class Nesting {
     private static final int SHUFFLED = 6;
     private static final long SEED = 11;
     private static final int ROWS_MOST = 3;
+    /** So many things are laid in all the ways that are tried together: of many pieces fewer ways are tried. */
+    private static final int LAID_MOST = 160;
+
+    private static final int TRIES_LEAST = 4;
 
     private final SheetGrid grid;
     private final double cell;
@@ -61,8 +65,10 @@ final class Nesting {
         Optional<Laid> best = Optional.empty();
         int tallest = items.stream().mapToInt(i -> i.print().rows()).max().orElse(1);
         int least = grid.row(tallest * cell) + 1;
+        int left = Math.max(TRIES_LEAST, LAID_MOST / items.size());
         for (List<Item> order : orders()) {
-            for (int rows = least; rows < least + ROWS_MOST; rows++) {
+            for (int rows = least; rows < least + ROWS_MOST && left > 0; rows++) {
+                left--;
                 int most = best.map(b -> b.papers().size()).orElse(Integer.MAX_VALUE);
                 best = better(best, lay(order, rows, most));
             }
@@ -130,17 +136,17 @@ final class Nesting {
     /** The place that takes the fewest papers more; of those the leftmost, of those the uppermost. */
     private static Place place(Board board, Papers papers, Item item, int to) {
         int most = board.rows() - item.print().rows();
-        List<List<Papers.Stretch>> stretches = IntStream.rangeClosed(0, most)
+        int[][] stretches = IntStream.rangeClosed(0, most)
                 .mapToObj(y -> papers.stretches(item.print(), y))
-                .toList();
+                .toArray(int[][]::new);
         Place best = new Place(to, 0);
         int fewest = Integer.MAX_VALUE;
         for (int x = 0; x <= to; x++) {
             for (int y = 0; y <= most; y++) {
-                if (item.whole() && papers.count(stretches.get(y), x) > 1) {
+                if (item.whole() && papers.count(stretches[y], x) > 1) {
                     continue;
                 }
-                int more = papers.more(stretches.get(y), x);
+                int more = papers.more(stretches[y], x);
                 if (more < fewest && board.isFree(item.print(), x, y)) {
                     if (more == 0) {
                         return new Place(x, y);

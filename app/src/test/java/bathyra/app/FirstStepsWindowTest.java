@@ -3,11 +3,13 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.WholeWords;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -58,6 +60,10 @@ class FirstStepsWindowTest extends RealWindow {
     @Test
     void fromAMadeUpWearer_toAPrintedToile_byKeys_andTakenUpWhereItWasLeft(WindowRobot robot) throws Exception {
         until(robot, "Begin with a made-up wearer");
+        assertThat(robot.lookup(".rail-stage .why").<Label>queryAll())
+                .as("what is missing is said whole on the rail")
+                .isNotEmpty()
+                .noneMatch(WholeWords::isCut);
         go(robot);
         assertThat(workshop.commission().measurements().taken()).isNotEmpty();
         until(robot, "Measure");

@@ -24,10 +24,7 @@ class BeginWindowTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage);
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        workshop = beginAt(stage, "The Salt Queen", "heron.pdf");
     }
 
     @Stop

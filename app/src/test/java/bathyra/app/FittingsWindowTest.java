@@ -32,10 +32,7 @@ class FittingsWindowTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage);
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        workshop = beginAt(stage, "The Salt Queen", "heron.pdf");
     }
 
     @Stop

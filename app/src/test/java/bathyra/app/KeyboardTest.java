@@ -2,7 +2,6 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import java.util.LinkedHashSet;
@@ -38,10 +37,7 @@ class KeyboardTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage);
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        workshop = beginAt(stage, "The Salt Queen", "heron.pdf");
     }
 
     @Stop
@@ -52,21 +48,7 @@ class KeyboardTest extends RealWindow {
     @Test
     void everyControlOfEveryPage_isReachedWithTab_andHasAName(WindowRobot robot) {
         Set<String> wrong = new LinkedHashSet<>();
-        for (bathyra.app.workshop.Stage stage : bathyra.app.workshop.Stage.values()) {
-            robot.interact(() -> workshop.whereabouts().goTo(stage));
-            wrong.addAll(unreached(robot, stage.label()));
-        }
-        for (BookPage page : BookPage.values()) {
-            robot.interact(() -> {
-                workshop.whereabouts().pageProperty().set(page);
-                workshop.whereabouts().open(Over.BOOK);
-            });
-            wrong.addAll(unreached(robot, "Book, " + page.label()));
-        }
-        for (Over over : new Over[] {Over.OUTPUT, Over.SETTINGS, Over.NEW}) {
-            robot.interact(() -> workshop.whereabouts().open(over));
-            wrong.addAll(unreached(robot, over.name()));
-        }
+        everyPage(robot, workshop, where -> wrong.addAll(unreached(robot, where)));
         assertThat(String.join("\n", wrong)).isEmpty();
     }
 

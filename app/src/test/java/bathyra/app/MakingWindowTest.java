@@ -26,10 +26,7 @@ class MakingWindowTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage);
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        workshop = beginAt(stage, "The Salt Queen", "heron.pdf");
     }
 
     @Stop

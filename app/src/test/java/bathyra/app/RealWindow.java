@@ -2,6 +2,8 @@ package bathyra.app;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
+import bathyra.app.workshop.BookPage;
+import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook;
 import java.io.IOException;
@@ -48,6 +50,14 @@ abstract class RealWindow {
         output = folder.resolve(file);
         window = stage;
         open(Files.copy(prepared(), folder.resolve("demo.sqlite")));
+    }
+
+    /** Opens the window on a fresh demo book with one of its commissions in hand. @param title how its title begins @param file the answer to every question for a file */
+    Workshop beginAt(Stage stage, String title, String file) throws Exception {
+        folder = forgotten(Files.createTempDirectory("bathyra-window"));
+        output = folder.resolve(file);
+        window = stage;
+        return openAt(Files.copy(prepared(), folder.resolve("demo.sqlite")), title);
     }
 
     /** Clicks where a control stands once everything is laid out: a row that has just come may have moved it. */
@@ -109,6 +119,34 @@ abstract class RealWindow {
     void end() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> window.hide());
         book.close();
+    }
+
+    /** Something that is done on every page. @param where what the page is called */
+    @FunctionalInterface
+    interface OnPage {
+        void look(String where);
+    }
+
+    /** Goes through every stage and every page that lies over them. */
+    static void everyPage(WindowRobot robot, Workshop workshop, OnPage look) {
+        for (bathyra.app.workshop.Stage stage : bathyra.app.workshop.Stage.values()) {
+            robot.interact(() -> workshop.whereabouts().goTo(stage));
+            WaitForAsyncUtils.waitForFxEvents();
+            look.look(stage.label());
+        }
+        for (BookPage page : BookPage.values()) {
+            robot.interact(() -> {
+                workshop.whereabouts().pageProperty().set(page);
+                workshop.whereabouts().open(Over.BOOK);
+            });
+            WaitForAsyncUtils.waitForFxEvents();
+            look.look("Book, " + page.label());
+        }
+        for (Over over : new Over[] {Over.OUTPUT, Over.SETTINGS, Over.NEW, Over.KEYS}) {
+            robot.interact(() -> workshop.whereabouts().open(over));
+            WaitForAsyncUtils.waitForFxEvents();
+            look.look(over.name());
+        }
     }
 
     @BeforeEach

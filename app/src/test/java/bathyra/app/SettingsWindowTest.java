@@ -35,10 +35,7 @@ class SettingsWindowTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage, "rules.json");
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Heron");
+        workshop = beginAt(stage, "The Heron", "rules.json");
     }
 
     @Stop

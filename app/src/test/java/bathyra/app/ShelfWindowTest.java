@@ -3,6 +3,10 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.book.WorkshopBook.Entry;
+import bathyra.garment.Commission;
+import bathyra.length.Length;
+import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -146,5 +150,34 @@ class ShelfWindowTest extends RealWindow {
         fire(robot, "#take-back");
         choose(robot, "#shelf-which", "All");
         assertThat(list(robot).getItems()).hasSize(all);
+    }
+
+    @Test
+    void aWearersPage_hasWhatWasMade_andHerSetsOverTime(WindowRobot robot) {
+        robot.interact(() -> {
+            Commission heron = book.find(1).orElseThrow();
+            MeasurementSet now = heron.measurements();
+            book.measurings().keep(heron.withMeasurements(dated(now, LocalDate.of(2026, 3, 1))));
+            book.measurings()
+                    .keep(heron.withMeasurements(
+                            dated(now.with(MeasurementKey.WAIST, Length.mm(730)), LocalDate.of(2026, 11, 1))));
+        });
+        openBook(robot);
+        fire(robot, "#show-wearer");
+        assertThat(robot.lookup("#wearer-page").tryQuery()).isPresent();
+        List<String> charts = robot
+                .lookup(n ->
+                        n.getAccessibleText() != null && n.getAccessibleText().startsWith("Waist: "))
+                .<Node>queryAll()
+                .stream()
+                .map(Node::getAccessibleText)
+                .toList();
+        assertThat(charts).singleElement().asString().contains("on 2026-03-01").endsWith("73.0\u00a0cm on 2026-11-01");
+        fire(robot, "#wearer-back");
+        assertThat(list(robot).getItems()).isNotEmpty();
+    }
+
+    private static MeasurementSet dated(MeasurementSet set, LocalDate day) {
+        return set.on(set.occasion().on(day));
     }
 }

@@ -25,10 +25,7 @@ class StoresWindowTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage, "paper.pdf");
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        workshop = beginAt(stage, "The Salt Queen", "paper.pdf");
     }
 
     @Stop

@@ -3,7 +3,6 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.shell.WholeWords;
-import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.length.LengthUnit;
@@ -31,10 +30,7 @@ class WholeTextTest extends RealWindow {
 
     @Start
     void start(Stage stage) throws Exception {
-        begin(stage);
-        stage.hide();
-        book.close();
-        workshop = openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        workshop = beginAt(stage, "The Salt Queen", "heron.pdf");
     }
 
     @Stop
@@ -61,38 +57,16 @@ class WholeTextTest extends RealWindow {
                     window.setWidth(size[0]);
                     window.setHeight(size[1]);
                 });
-                everyPage(robot, where -> cut.addAll(cut(where + " " + unit + " " + (int) size[0])));
+                everyPage(
+                        robot,
+                        workshop,
+                        where -> settled(robot, () -> cut.addAll(cut(where + " " + unit + " " + (int) size[0]))));
             }
         }
         assertThat(String.join("\n", cut)).isEmpty();
     }
 
-    /** What is done on each page. */
-    @FunctionalInterface
-    private interface Look {
-        void at(String where);
-    }
-
-    private void everyPage(WindowRobot robot, Look look) {
-        for (bathyra.app.workshop.Stage stage : bathyra.app.workshop.Stage.values()) {
-            robot.interact(() -> workshop.whereabouts().goTo(stage));
-            settled(robot, () -> look.at(stage.label()));
-        }
-        for (BookPage page : BookPage.values()) {
-            robot.interact(() -> {
-                workshop.whereabouts().pageProperty().set(page);
-                workshop.whereabouts().open(Over.BOOK);
-            });
-            settled(robot, () -> look.at("Book, " + page.label()));
-        }
-        for (Over over : new Over[] {Over.OUTPUT, Over.SETTINGS, Over.NEW, Over.KEYS}) {
-            robot.interact(() -> workshop.whereabouts().open(over));
-            settled(robot, () -> look.at(over.name()));
-        }
-    }
-
     private void settled(WindowRobot robot, Runnable deed) {
-        WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> {
             window.getScene().getRoot().applyCss();
             window.getScene().getRoot().layout();

@@ -58,6 +58,7 @@ final class ShelfCard {
     private final Consumer<Backups.Backup> restore;
     private final Runnable changed;
     private final Runnable open;
+    private final Consumer<String> wearer;
     private final Label put = new Label();
     private Optional<Entry> chosen = Optional.empty();
     private final Erasing erasing;
@@ -66,6 +67,7 @@ final class ShelfCard {
      * @param restore puts a backup in the place of the book and opens it
      * @param changed reads the shelf anew
      * @param open takes the chosen commission in hand
+     * @param wearer shows everything of a wearer
      */
     ShelfCard(
             Workshop workshop,
@@ -73,13 +75,15 @@ final class ShelfCard {
             Card card,
             Consumer<Backups.Backup> restore,
             Runnable changed,
-            Runnable open) {
+            Runnable open,
+            Consumer<String> wearer) {
         this.workshop = workshop;
         this.files = files;
         this.card = card;
         this.restore = restore;
         this.changed = changed;
         this.open = open;
+        this.wearer = wearer;
         this.erasing = new Erasing(workshop, this::show, changed);
         put.getStyleClass().addAll("words", "quiet");
         put.managedProperty().bind(put.textProperty().isNotEmpty());
@@ -109,7 +113,7 @@ final class ShelfCard {
         }
         Entry entry = chosen.get();
         card.begin(entry.title());
-        card.words(entry.wearer());
+        card.add(Deed.button("show-wearer", entry.wearer(), () -> wearer.accept(entry.wearer())));
         long all = commissions(entry.wearer());
         if (all > 1) {
             card.words(

@@ -30,6 +30,7 @@ import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -71,7 +72,7 @@ public final class ShelfView extends BorderPane {
     public ShelfView(Workshop workshop, Files files, Consumer<Backups.Backup> restore) {
         this.workshop = workshop;
         this.files = files;
-        this.beside = new ShelfCard(workshop, files, card, restore, this::read, this::open);
+        this.beside = new ShelfCard(workshop, files, card, restore, this::read, this::open, this::wearer);
         this.many = new ManyCard(workshop, files, card, this::read);
         this.trash = new TrashCard(workshop, card, this::read);
         this.look = ShelfLook.read(workshop.book().place(LOOK).orElse(""));
@@ -260,6 +261,22 @@ public final class ShelfView extends BorderPane {
                 .or(() -> entries.stream().findFirst())
                 .ifPresent(e -> list.getSelectionModel().select(e));
         card();
+    }
+
+    /** All of one wearer, in the place of the list. */
+    private void wearer(String name) {
+        Node shelf = getCenter();
+        setCenter(new WearerPage(
+                workshop,
+                name,
+                () -> {
+                    read();
+                    setCenter(shelf);
+                },
+                entry -> {
+                    workshop.deeds().switchTo(entry.id());
+                    workshop.whereabouts().close();
+                }));
     }
 
     private void open() {

@@ -184,11 +184,20 @@ public final class BathyraWindow extends Application {
             if (!workshop.isClosed()) {
                 // Each change asks for the backup too: it holds the book as it was opened, however soon one begins.
                 workshop.book().backUpWhenDue();
-                workshop.book().trash().empty(LocalDate.now().minusDays(Trash.DAYS));
+                emptyTrash(workshop.book());
                 workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
             }
         });
         return scene;
+    }
+
+    /** A trash that cannot be emptied today is emptied another day: nothing that is wanted waits for it. */
+    private static void emptyTrash(WorkshopBook book) {
+        try {
+            book.trash().empty(LocalDate.now().minusDays(Trash.DAYS));
+        } catch (BookFailure e) {
+            LoggerFactory.getLogger(BathyraWindow.class).warn("the trash could not be emptied", e);
+        }
     }
 
     /** What was chosen in Settings of how it looks. */

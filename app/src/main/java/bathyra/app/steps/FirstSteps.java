@@ -30,7 +30,7 @@ public final class FirstSteps extends HBox {
     private final Workshop workshop;
     private final Label count = new Label();
     private final Label words = new Label();
-    private final Button deed = new Button();
+    private final Button deed = new Button(FirstStep.WEARER.deed());
     private final Button skip = new Button("Skip this step");
     private final Button leave = new Button("Leave");
     private Optional<FirstStep> step;

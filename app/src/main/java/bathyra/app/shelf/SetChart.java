@@ -18,9 +18,9 @@ import javafx.scene.text.TextAlignment;
 
 /** One figure of a wearer over time: a dot a set, joined in the order of the days, with the figures of the first and the last. */
 final class SetChart extends PaintedPane {
-    private static final double HIGH = 92;
+    private static final double HIGH = 108;
     private static final double WIDE = 250;
-    private static final double HEAD = 22;
+    private static final double HEAD = 40;
     private static final double FOOT = 18;
     private static final double EDGE = 34;
     private static final double DOT = 3.5;

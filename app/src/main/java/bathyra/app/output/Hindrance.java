@@ -10,9 +10,10 @@ import bathyra.finding.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
-/** Why something cannot be put out of the commission in hand, and what to do about it. */
-record Hindrance(Workshop workshop, Manner manner, PrintScale scale) {
+/** Why something cannot be put out of the commission in hand, and what to do about it. @param drawings of the draft, which there is */
+record Hindrance(Workshop workshop, Manner manner, PrintScale scale, Function<Manner, Drawings> drawings) {
     /** Empty when it can be put out. */
     Optional<String> to(OutputKind kind) {
         if (kind.source() == OutputKind.Source.DRAFT
@@ -49,11 +50,12 @@ record Hindrance(Workshop workshop, Manner manner, PrintScale scale) {
     }
 
     private Optional<String> onPieces(OutputKind kind) {
-        CuttingPlan plan = manner.plan(workshop.draft().orElseThrow());
+        Drawings drawn = drawings.apply(manner);
+        CuttingPlan plan = drawn.plan();
         if (plan.layers().isEmpty()) {
             return Optional.of("Every layer is left out. Choose on the Output page which layers go out.");
         }
-        List<Finding> faults = new ArrayList<>(PatternFiles.faults(plan));
+        List<Finding> faults = new ArrayList<>(drawn.faults());
         if (kind == OutputKind.PATTERN && manner.paper().roll()) {
             faults.addAll(PatternFiles.tooWide(
                     plan,

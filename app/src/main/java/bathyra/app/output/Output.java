@@ -4,6 +4,7 @@ import bathyra.app.plotter.PlotterLine;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
+import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
 import bathyra.garment.Commission;
 import java.io.IOException;
@@ -48,6 +49,7 @@ public final class Output {
     private final BooleanProperty named = new SimpleBooleanProperty(false);
     private final ObjectProperty<Printing> printing;
     private final ObjectProperty<Packets> packets;
+    private final List<Drawings> drawings = new ArrayList<>();
     private Optional<Task<List<Path>>> running = Optional.empty();
 
     public Output(Workshop workshop, Files files) {
@@ -124,7 +126,23 @@ public final class Output {
 
     /** Why a part of a packet cannot be put out; empty when it can. */
     public Optional<String> hindrance(OutputKind kind, Manner manner) {
-        return new Hindrance(workshop, manner, printing.get().scale()).to(kind);
+        return new Hindrance(workshop, manner, printing.get().scale(), this::drawings).to(kind);
+    }
+
+    /** What is drawn of the draft in hand; empty where there is none. */
+    public Optional<CuttingPlan> plan(Manner manner) {
+        return workshop.draft().map(d -> drawings(manner).plan());
+    }
+
+    /** Kept while the draft is the same: a page asks for it many times at each change. */
+    private Drawings drawings(Manner manner) {
+        Draft draft = workshop.draft().orElseThrow();
+        drawings.removeIf(d -> !d.isOfDraft(draft));
+        return drawings.stream().filter(d -> d.isIn(manner)).findFirst().orElseGet(() -> {
+            Drawings next = new Drawings(draft, manner);
+            drawings.add(next);
+            return next;
+        });
     }
 
     /**

@@ -22,13 +22,15 @@ record Laid(Draft of, Manner manner, CuttingPlan plan, Sheets sheets, int lists)
     }
 
     /** The same sheets, of which others are printed. */
-    Laid printing(Manner next, PrintScale scale) {
-        return new Laid(of, next, plan, sheets.printing(next.print(scale)), lists);
+    Laid printing(Manner next) {
+        return new Laid(
+                of, next, plan, sheets.printing(next.print(sheets.print().scale())), lists);
     }
 
     /** Whether it lies as it would for another manner: which sheets are printed does not move them. */
-    boolean isFor(Draft draft, Manner next) {
+    boolean isFor(Draft draft, Manner next, PrintScale scale) {
         return of == draft
+                && sheets.print().scale().equals(scale)
                 && next.paper().equals(manner.paper())
                 && next.size() == manner.size()
                 && next.left().equals(manner.left())

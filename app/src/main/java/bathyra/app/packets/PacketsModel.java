@@ -11,6 +11,7 @@ import bathyra.book.Sent;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
+import bathyra.files.sheet.Paper;
 import bathyra.files.sheet.PrintScale;
 import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
@@ -40,13 +41,15 @@ final class PacketsModel {
     private final Runnable changed;
     private final Map<String, Laid> laid = new HashMap<>();
     private Optional<Task<Laid>> laying = Optional.empty();
-    private Optional<Draft> layersOf = Optional.empty();
-    private List<LayerKind> layers = List.of();
+    private Optional<Failed> failed = Optional.empty();
     private String chosen;
     private boolean showingFormer;
     private List<Path> made = List.of();
     private Optional<Packet> madeOf = Optional.empty();
     private Optional<Draft> madeFrom = Optional.empty();
+
+    /** What could not be laid on sheets. */
+    private record Failed(Draft draft, Packet packet) {}
 
     PacketsModel(Workshop workshop, Output output, Clock clock, Runnable changed) {
         this.workshop = workshop;
@@ -114,16 +117,17 @@ final class PacketsModel {
                 .toList();
     }
 
+    /** What is drawn for a packet; empty where there is no draft. */
+    Optional<CuttingPlan> plan(Packet packet) {
+        return output.plan(packet.manner());
+    }
+
     /** The layers that the draft has. */
     List<LayerKind> layers() {
-        if (!layersOf.equals(workshop.draft())) {
-            layersOf = workshop.draft();
-            layers = layersOf.stream()
-                    .flatMap(d -> CuttingPlan.of(d).layers().stream())
-                    .map(Layer::kind)
-                    .toList();
-        }
-        return layers;
+        return output.plan(Manner.on(Paper.A4)).stream()
+                .flatMap(plan -> plan.layers().stream())
+                .map(Layer::kind)
+                .toList();
     }
 
     private PrintScale scale() {
@@ -141,8 +145,8 @@ final class PacketsModel {
             return Optional.empty();
         }
         Laid now = laid.get(packet.id());
-        if (now != null && now.isFor(draft.get(), packet.manner())) {
-            return Optional.of(now.printing(packet.manner(), scale()));
+        if (now != null && now.isFor(draft.get(), packet.manner(), scale())) {
+            return Optional.of(now.printing(packet.manner()));
         }
         return Optional.empty();
     }
@@ -173,6 +177,8 @@ final class PacketsModel {
         task.setOnFailed(e -> {
             LoggerFactory.getLogger(PacketsModel.class).warn("laying the sheets", task.getException());
             laying = Optional.empty();
+            failed = Optional.of(new Failed(draft, packet));
+            changed.run();
         });
         Thread thread = new Thread(task, "lay the sheets");
         thread.setDaemon(true);
@@ -184,7 +190,15 @@ final class PacketsModel {
                 && workshop.refusal().isEmpty()
                 && isOnSheets(packet)
                 && laid(packet).isEmpty()
+                && !isFailed(packet)
                 && output.hindrance(OutputKind.PATTERN, packet.manner()).isEmpty();
+    }
+
+    /** Whether the sheets of a packet could not be laid as it is now. */
+    boolean isFailed(Packet packet) {
+        return failed.filter(f -> f.packet().equals(packet)
+                        && workshop.draft().filter(d -> d == f.draft()).isPresent())
+                .isPresent();
     }
 
     boolean isLaying() {

@@ -9,7 +9,7 @@ import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Sent;
-import bathyra.draft.Draft;
+import bathyra.files.CuttingPlan;
 import bathyra.files.SheetLayout;
 import bathyra.files.hpgl.HpglPattern;
 import bathyra.length.Length;
@@ -178,7 +178,11 @@ public final class PacketsView extends BorderPane {
                     .map(OutputKind::label)
                     .collect(Collectors.joining(", ", "No sheets are printed for this packet. In it: ", "."));
         }
-        return model.hindrance(OutputKind.PATTERN).orElse("The sheets are being laid …");
+        return model.hindrance(OutputKind.PATTERN)
+                .orElse(
+                        model.isFailed(packet)
+                                ? "The sheets could not be laid. Another paper or size may do; the log in the data folder says why."
+                                : "The sheets are being laid …");
     }
 
     private void tags() {
@@ -224,7 +228,7 @@ public final class PacketsView extends BorderPane {
             return pages + (pages == 1 ? " sheet" : " sheets") + (more == 0 ? "" : ", " + files(more));
         }
         if (packet.parts().equals(java.util.Set.of(OutputKind.PLOT))) {
-            return workshop.draft().map(d -> length(packet, d)).orElse("");
+            return model.plan(packet).map(this::length).orElse("");
         }
         return files(packet.parts().size());
     }
@@ -233,9 +237,8 @@ public final class PacketsView extends BorderPane {
         return count == 1 ? "1 file" : count + " files";
     }
 
-    private String length(Packet packet, Draft draft) {
-        double along =
-                SheetLayout.of(packet.manner().plan(draft), HpglPattern.ROLL).height();
+    private String length(CuttingPlan plan) {
+        double along = SheetLayout.of(plan, HpglPattern.ROLL).height();
         return LengthText.say(Length.mm(along), workshop.unit()) + " off the roll";
     }
 

@@ -45,6 +45,7 @@ final class Pages extends BorderPane {
     private final Output output;
     private final List<KeyDeed> keys;
     private final Consumer<Backups.Backup> restore;
+    private Optional<PacketsView> packets = Optional.empty();
     private final Map<Stage, Node> stages = new EnumMap<>(Stage.class);
 
     /** @param restore puts a backup in the place of the book and opens it */
@@ -108,11 +109,19 @@ final class Pages extends BorderPane {
     private Node over(Over page) {
         return switch (page) {
             case BOOK, FOREIGN -> new ShelfView(workshop, files, restore);
-            case OUTPUT -> new PacketsView(workshop, output, files);
+            case OUTPUT -> packets();
             case SETTINGS -> new SettingsView(workshop, files);
             case NEW -> new BeginView(workshop);
             case KEYS -> new KeysPage(keys, workshop.whereabouts()::close);
         };
+    }
+
+    /** One for the window's life: it follows the draft, and keeps what was laid on sheets and made. */
+    private Node packets() {
+        if (packets.isEmpty()) {
+            packets = Optional.of(new PacketsView(workshop, output, files));
+        }
+        return packets.get();
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */

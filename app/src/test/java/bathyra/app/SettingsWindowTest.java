@@ -41,7 +41,7 @@ class SettingsWindowTest extends RealWindow {
     @Stop
     void stop() {
         end();
-        Days.write(DayStyle.DAY_FIRST);
+        Days.choose(DayStyle.DAY_FIRST);
     }
 
     private static void openSettings(WindowRobot robot) {
@@ -130,6 +130,12 @@ class SettingsWindowTest extends RealWindow {
         assertThat(book.place("theme")).contains("system");
         click(robot, "#days-month_first");
         assertThat(Days.say(LocalDate.of(2026, 11, 30))).isEqualTo("Nov 30");
+        robot.push(KeyCode.F2);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".shelf-due").<Label>queryAll())
+                .extracting(Label::getText)
+                .as("in the list of commissions too")
+                .anyMatch(day -> day.matches("[A-Z][a-z]{2} \\d+, 20\\d\\d"));
         assertThat(book.place("dates")).contains("MONTH_FIRST");
     }
 

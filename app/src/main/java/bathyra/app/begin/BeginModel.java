@@ -46,6 +46,9 @@ final class BeginModel {
     private final Workshop workshop;
     private final Runnable changed;
     private final Map<Garment, List<List<Point>>> sketches = new HashMap<>();
+    /** Read once: it does not change while this page stands. */
+    private final List<Entry> entries;
+
     private Offer offered;
     private List<Source> sources = List.of();
     private String wearer = "";
@@ -62,6 +65,7 @@ final class BeginModel {
     BeginModel(Workshop workshop, Runnable changed) {
         this.workshop = workshop;
         this.changed = changed;
+        this.entries = workshop.entries();
     }
 
     String wearer() {
@@ -76,13 +80,13 @@ final class BeginModel {
     /** The wearer's name in small letters if it stands in the book, else nothing. */
     private String known() {
         String name = Wearer.tidy(wearer).toLowerCase(Locale.ROOT);
-        return workshop.entries().stream().anyMatch(e -> Wearers.isSame(e.wearer(), wearer)) ? name : "";
+        return entries.stream().anyMatch(e -> Wearers.isSame(e.wearer(), wearer)) ? name : "";
     }
 
     /** The wearers of the latest commissions, the latest first. */
     List<String> wearers() {
         Map<String, String> names = new LinkedHashMap<>();
-        workshop.entries().stream()
+        entries.stream()
                 .sorted(Comparator.comparing(Entry::id).reversed())
                 .forEach(e -> names.putIfAbsent(e.wearer().toLowerCase(Locale.ROOT), e.wearer()));
         return names.values().stream().limit(WEARERS_MOST).toList();
@@ -96,7 +100,7 @@ final class BeginModel {
         Optional<MeasurementSet> kept = workshop.book().measurings().of(Wearer.tidy(wearer)).stream()
                 .findFirst()
                 .map(Measurings.Measuring::set);
-        return kept.or(() -> workshop.entries().stream()
+        return kept.or(() -> entries.stream()
                         .filter(e -> Wearers.isSame(e.wearer(), wearer))
                         .max(Comparator.comparing(Entry::id))
                         .flatMap(e -> workshop.book().find(e.id()))
@@ -147,7 +151,7 @@ final class BeginModel {
         }
         Map<Long, String> kinds = workshop.book().kinds();
         Set<Garment> seen = new HashSet<>();
-        workshop.entries().stream()
+        entries.stream()
                 .filter(e -> kind.id().equals(kinds.get(e.id())))
                 .sorted(Comparator.comparing((Entry e) -> !Wearers.isSame(e.wearer(), wearer))
                         .thenComparing(Comparator.comparing(Entry::id).reversed()))

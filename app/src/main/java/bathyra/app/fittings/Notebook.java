@@ -1,14 +1,13 @@
 package bathyra.app.fittings;
 
+import bathyra.app.stage.Days;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Versions;
 import bathyra.fitting.Fitting;
 import bathyra.fitting.FittingKind;
 import bathyra.fitting.Setting;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -28,7 +27,6 @@ import javafx.scene.layout.VBox;
 /** The notebook of fittings: a leaf each, what the wearer said, what is to be done, and the drafts that came of it. */
 final class Notebook extends ScrollPane {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final double WIDE = 222;
     private static final int ROWS = 3;
 
@@ -141,7 +139,7 @@ final class Notebook extends ScrollPane {
     private Node leaf(Fitting fitting, Optional<Fitting> inHand) {
         Label name = new Label(fitting.kind().label() + " " + fitting.number());
         name.getStyleClass().add("leaf-name");
-        Label day = new Label(fitting.day().map(DAY::format).orElse(""));
+        Label day = new Label(fitting.day().map(Days::say).orElse(""));
         day.getStyleClass().add("leaf-day");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
@@ -180,7 +178,7 @@ final class Notebook extends ScrollPane {
         beads.getChildren().add(head("Drafts"));
         for (Versions.Version version : drafts) {
             Button bead =
-                    new Button(version.name() + ", " + DAY.format(version.made().toLocalDate()));
+                    new Button(version.name() + ", " + Days.say(version.made().toLocalDate()));
             bead.getStyleClass().setAll("bead");
             bead.setId("bead-" + version.id());
             bead.setWrapText(true);
@@ -194,6 +192,6 @@ final class Notebook extends ScrollPane {
 
     /** The day in the notebook's way. */
     static String day(LocalDate day) {
-        return DAY.format(day);
+        return Days.say(day);
     }
 }

@@ -1,10 +1,10 @@
 package bathyra.app.measure;
 
+import bathyra.app.stage.Days;
 import bathyra.measure.Occasion;
 import bathyra.measure.Posture;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -22,7 +22,6 @@ import javafx.scene.layout.VBox;
 /** When and how the figures were taken: one line on the page, which opens to be written. */
 final class OccasionLine extends VBox {
     private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final MeasureModel model;
     private final Button line = new Button();
@@ -131,7 +130,7 @@ final class OccasionLine extends VBox {
         if (occasion.equals(Occasion.UNNOTED)) {
             return "When and how it was taken is not noted";
         }
-        return "Taken" + occasion.day().map(d -> " " + DAY.format(d)).orElse("")
+        return "Taken" + occasion.day().map(d -> " " + Days.writeWithYear(d)).orElse("")
                 + (occasion.by().isEmpty() ? "" : " by " + occasion.by())
                 + (occasion.over().isEmpty() ? "" : ", over " + occasion.over()) + ", "
                 + occasion.breath().label()

@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.stage.Days;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Measurings;
 import bathyra.draft.Difference;
@@ -12,7 +13,6 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -26,7 +26,6 @@ import javafx.scene.layout.VBox;
 
 /** The dated sets of a wearer: each with what changed against the figures in hand, and what the draft would do with it, before it is taken over. */
 final class SetsView extends VBox {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
     private static final int GIRTHS_SHOWN = 6;
     private final Workshop workshop;
     private final VBox sets = new VBox();
@@ -80,7 +79,7 @@ final class SetsView extends VBox {
     }
 
     private VBox set(Measurings.Measuring measuring, int index) {
-        Label day = new Label(DAY.format(measuring.day()));
+        Label day = new Label(Days.writeWithYear(measuring.day()));
         day.getStyleClass().add("note-title");
         VBox box = new VBox(day);
         box.getStyleClass().add("set");
@@ -108,7 +107,7 @@ final class SetsView extends VBox {
         Button take = button("take-set-" + index, "Take this set over");
         take.setOnAction(e -> {
             workshop.letGo();
-            workshop.once("set of " + DAY.format(measuring.day()), now.withMeasurements(measuring.set()));
+            workshop.once("set of " + Days.writeWithYear(measuring.day()), now.withMeasurements(measuring.set()));
             closed.run();
         });
         box.getChildren().add(take);

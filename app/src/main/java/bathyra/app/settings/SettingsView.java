@@ -38,7 +38,6 @@ import javafx.scene.layout.VBox;
 public final class SettingsView extends BorderPane {
     private static final double NAMES = 210;
     private static final int LINE_MOST = 80;
-    private static final String DAYS = "dates";
 
     private final Workshop workshop;
     private final Files files;
@@ -150,8 +149,8 @@ public final class SettingsView extends BorderPane {
                 "Dates",
                 "How days are written on the screen. They are typed as 2026-11-30 whatever this says.",
                 new LookSwitch<>("days-", List.of(DayStyle.values()), Days.style(), DayStyle::label, style -> {
-                    Days.write(style);
-                    workshop.book().keepPlace(DAYS, style.name());
+                    Days.choose(style);
+                    workshop.book().keepPlace(DayStyle.KEPT, style.name());
                 }));
     }
 

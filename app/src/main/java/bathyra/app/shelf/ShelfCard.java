@@ -2,6 +2,7 @@ package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
+import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Editions;
 import bathyra.app.workshop.Stage;
@@ -28,7 +29,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -48,7 +48,6 @@ import org.slf4j.LoggerFactory;
 /** What can be done with the commission that is chosen on the shelf, and with the wearer it is for. */
 final class ShelfCard {
     private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH);
     private static final int BACKUPS_SHOWN = 3;
     private static final int CHANGES_SHOWN = 5;
 
@@ -255,7 +254,7 @@ final class ShelfCard {
         });
         List<Versions.Version> kept = workshop.book().versions().of(entry.id());
         for (Versions.Version version : kept) {
-            card.words(version.name() + ", " + WHEN.format(version.made()));
+            card.words(version.name() + ", " + Days.writeWithHour(version.made()));
             HBox deeds = new HBox(
                     8,
                     Deed.button("compare-" + kept.indexOf(version), "Compare", () -> {
@@ -351,7 +350,7 @@ final class ShelfCard {
         for (Backups.Backup backup : all.stream().limit(BACKUPS_SHOWN).toList()) {
             card.add(Deed.button(
                     "restore-" + all.indexOf(backup),
-                    "Restore " + WHEN.format(backup.made()),
+                    "Restore " + Days.writeWithHour(backup.made()),
                     () -> restore.accept(backup)));
         }
     }

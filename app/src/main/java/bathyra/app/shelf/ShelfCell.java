@@ -1,11 +1,10 @@
 package bathyra.app.shelf;
 
+import bathyra.app.stage.Days;
 import bathyra.app.stage.SketchPicture;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.geometry.Point;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -16,7 +15,6 @@ import javafx.scene.layout.VBox;
 
 /** One commission on the shelf: wearer, title, how far it has come, its day. */
 final class ShelfCell extends ListCell<Entry> {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private final Label wearer = new Label();
     private final Label title = new Label();
     private final Label state = new Label();
@@ -55,7 +53,7 @@ final class ShelfCell extends ListCell<Entry> {
             wearer.setText(entry.wearer());
             title.setText(entry.title());
             state.setText(entry.archived() ? "archived" : states.apply(entry));
-            due.setText(entry.due().map(DAY::format).orElse(""));
+            due.setText(entry.due().map(Days::sayWithYear).orElse(""));
             setAccessibleText(entry.wearer() + ", " + entry.title() + ", " + state.getText());
         }
     }

@@ -23,7 +23,6 @@ import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -202,10 +201,7 @@ public final class BathyraWindow extends Application {
 
     /** What was chosen in Settings of how it looks. */
     private static void looks(Workshop workshop) {
-        Days.write(Arrays.stream(DayStyle.values())
-                .filter(s -> s.name().equals(workshop.book().place("dates").orElse("")))
-                .findFirst()
-                .orElse(DayStyle.DAY_FIRST));
+        Days.choose(DayStyle.named(workshop.book().place(DayStyle.KEPT).orElse("")));
         if (workshop.whereabouts().themeProperty().get() == Theme.SYSTEM) {
             SystemLook.ask(dark -> workshop.whereabouts().darkProperty().set(dark));
         }

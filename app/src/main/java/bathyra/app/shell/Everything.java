@@ -9,6 +9,7 @@ import bathyra.app.output.OutputKind;
 import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.Theme;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook.Entry;
 import bathyra.length.LengthUnit;
@@ -97,7 +98,7 @@ final class Everything {
         boolean dark = workshop.whereabouts().darkProperty().get();
         all.add(deed(
                 dark ? "Light paper" : "Dark workroom",
-                () -> workshop.whereabouts().darkProperty().set(!dark)));
+                () -> workshop.whereabouts().themeProperty().set(dark ? Theme.LIGHT : Theme.DARK)));
         all.add(deed("Work in centimetres", () -> workshop.setUnit(LengthUnit.CM)));
         all.add(deed("Work in inches", () -> workshop.setUnit(LengthUnit.IN)));
         all.add(deed("New commission", () -> workshop.whereabouts().open(Over.NEW)));

@@ -1,11 +1,13 @@
 package bathyra.app.steps;
 
+import bathyra.app.output.Receiver;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Whereabouts;
 import bathyra.app.workshop.Workshop;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import java.util.Objects;
 import java.util.function.Consumer;
 
 /** The first steps of a newcomer, from a made-up wearer to a printed toile. Each is done by doing it, not by reading of it. */
@@ -66,15 +68,17 @@ enum FirstStep {
         return switch (this) {
             case WEARER -> !workshop.commission().measurements().taken().isEmpty();
             case WAIST ->
-                !workshop.commission()
-                        .measurements()
-                        .taken()
-                        .get(MeasurementKey.WAIST)
-                        .equals(figures.taken().get(MeasurementKey.WAIST));
+                !Objects.equals(
+                        workshop.commission().measurements().taken().get(MeasurementKey.WAIST),
+                        figures.taken().get(MeasurementKey.WAIST));
             case EASE -> !workshop.commission().garment().ease().isEmpty();
             case SEAM -> !workshop.commission().garment().intakes().isEmpty();
             case PIECES -> workshop.whereabouts().isAt(Stage.PIECES);
-            case TOILE -> workshop.book().sent().last(workshop.id(), "TABLE").isPresent();
+            case TOILE ->
+                workshop.book()
+                        .sent()
+                        .last(workshop.id(), Receiver.TABLE.name())
+                        .isPresent();
             case DONE -> false;
         };
     }

@@ -34,12 +34,17 @@ public final class FirstSteps extends HBox {
     private final Button skip = new Button("Skip this step");
     private final Button leave = new Button("Leave");
     private Optional<FirstStep> step;
+    private Optional<Long> commission;
     private Optional<MeasurementSet> figures = Optional.empty();
 
     public FirstSteps(Workshop workshop) {
         super(12);
         this.workshop = workshop;
         this.step = kept();
+        this.commission = workshop.book()
+                .place(COMMISSION)
+                .filter(id -> id.matches("\\d{1,18}"))
+                .map(Long::parseLong);
         setId("first-steps");
         getStyleClass().add("first-steps");
         count.getStyleClass().add("check-name");
@@ -102,6 +107,7 @@ public final class FirstSteps extends HBox {
             take(Optional.empty());
         } else if (now == FirstStep.WEARER) {
             figures().ifPresent(set -> workshop.deeds().begin(MADE_UP, Garment.bustier(), Optional.of(set)));
+            commission = Optional.of(workshop.id());
             workshop.book().keepPlace(COMMISSION, Long.toString(workshop.id()));
             now.lead(workshop.whereabouts());
             take(Optional.of(FirstStep.WAIST));
@@ -113,11 +119,9 @@ public final class FirstSteps extends HBox {
 
     /** The made-up wearer is taken in hand again, if another commission was taken meanwhile. */
     private void back() {
-        workshop.book()
-                .place(COMMISSION)
-                .filter(id -> workshop.entries().stream().anyMatch(e -> id.equals(Long.toString(e.id()))))
-                .map(Long::parseLong)
+        commission
                 .filter(id -> id != workshop.id())
+                .filter(id -> workshop.entries().stream().anyMatch(e -> e.id() == id))
                 .ifPresent(workshop.deeds()::switchTo);
     }
 
@@ -135,10 +139,11 @@ public final class FirstSteps extends HBox {
 
     /** Goes on as soon as a step has been done on the made-up wearer. */
     private void look() {
-        boolean hers = workshop.book().place(COMMISSION).equals(Optional.of(Long.toString(workshop.id())));
-        if (hers
-                && step.filter(s -> s != FirstStep.WEARER && s != FirstStep.DONE)
-                        .isPresent()) {
+        // Asked of what is at hand: this is run at every step of every drag.
+        if (step.isEmpty() || step.get() == FirstStep.WEARER || step.get() == FirstStep.DONE) {
+            return;
+        }
+        if (commission.equals(Optional.of(workshop.id()))) {
             figures().filter(set -> step.orElseThrow().isDone(workshop, set)).ifPresent(set -> onward());
         }
     }

@@ -29,7 +29,6 @@ import javafx.scene.layout.VBox;
 
 /** What is chosen on the weeks: a week with its account, a commission, or today with who comes and what is cut. */
 final class WeekCard {
-    private static final DateTimeFormatter LONG = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     private static final PseudoClass BEST = PseudoClass.getPseudoClass("best");
     private static final int REMEDIES = 3;
@@ -96,7 +95,7 @@ final class WeekCard {
 
     private void week(int week) {
         WorkLoad load = model.load();
-        card.begin("The week of " + LONG.format(load.monday(week)));
+        card.begin("The week of " + Days.write(load.monday(week)));
         card.words(WeekWords.hours(load.needed(week)) + " needed, " + WeekWords.hours(load.atHand(week)) + " at hand");
         card.section("How it came about");
         card.words("Minutes left in each making plan, laid evenly on the working days before its next day.", "quiet");
@@ -237,7 +236,7 @@ final class WeekCard {
 
     private void today() {
         WorkLoad load = model.load();
-        card.begin("Today, " + LONG.format(model.today()));
+        card.begin("Today, " + Days.write(model.today()));
         if (load.jobs().isEmpty() && model.uncounted().isEmpty()) {
             card.words("Give a commission its due day and it lies here.");
             return;

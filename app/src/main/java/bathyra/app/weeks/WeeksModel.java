@@ -1,6 +1,7 @@
 package bathyra.app.weeks;
 
 import bathyra.app.reckoning.TypedNumber;
+import bathyra.app.stage.Days;
 import bathyra.app.work.Latest;
 import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
@@ -23,7 +24,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -42,7 +42,6 @@ import javafx.application.Platform;
 
 /** The weeks of the workshop: what there is to do on every open commission, laid on the days left. */
 final class WeeksModel {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
     private final Workshop workshop;
     private final Clock time;
@@ -232,10 +231,10 @@ final class WeeksModel {
         for (DateKind kind : DateKind.values()) {
             LocalDate day = next.plan().fixed().get(kind);
             if (day != null && !day.equals(before.fixed().get(kind))) {
-                return kind.label().toLowerCase(Locale.ROOT) + " " + DAY.format(day);
+                return kind.label().toLowerCase(Locale.ROOT) + " " + Days.write(day);
             }
         }
-        return "due " + next.plan().due().map(DAY::format).orElse("no day");
+        return "due " + next.plan().due().map(Days::write).orElse("no day");
     }
 
     private void plan(Job next, String label) {
@@ -317,7 +316,7 @@ final class WeeksModel {
 
     /** Takes a day off, or in again. */
     void off(LocalDate day, boolean off) {
-        house(DAY.format(day) + (off ? " off" : " worked"), h -> h.off(day, off));
+        house(Days.write(day) + (off ? " off" : " worked"), h -> h.off(day, off));
     }
 
     /** The hours of a maker in a usual week, typed. @return what is wrong with them */

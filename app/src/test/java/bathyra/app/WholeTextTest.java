@@ -3,6 +3,7 @@ package bathyra.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.shell.WholeWords;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.length.LengthUnit;
@@ -12,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
@@ -35,6 +37,7 @@ class WholeTextTest extends RealWindow {
 
     @Stop
     void stop() {
+        TextSize.choose(TextSize.USUAL);
         end();
     }
 
@@ -66,6 +69,19 @@ class WholeTextTest extends RealWindow {
         assertThat(String.join("\n", cut)).isEmpty();
     }
 
+    @Test
+    void everyWordOfTheProgram_isShownWhole_atHalfAsLargeAgain(WindowRobot robot) {
+        robot.interact(() -> {
+            window.setMaximized(false);
+            window.setWidth(1280);
+            window.setHeight(800);
+            TextSize.choose(TextSize.LARGEST);
+        });
+        Set<String> cut = new LinkedHashSet<>();
+        everyPage(robot, workshop, where -> settled(robot, () -> cut.addAll(cut(where))));
+        assertThat(String.join("\n", cut)).isEmpty();
+    }
+
     private void settled(WindowRobot robot, Runnable deed) {
         robot.interact(() -> {
             window.getScene().getRoot().applyCss();
@@ -87,6 +103,17 @@ class WholeTextTest extends RealWindow {
         return cut;
     }
 
+    /** What scrolls to the side may lie beyond. */
+    private boolean isBeyondTheWindow(Node node) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (each instanceof ScrollPane scroll && scroll.getHbarPolicy() != ScrollPane.ScrollBarPolicy.NEVER) {
+                return false;
+            }
+        }
+        return node.localToScene(node.getBoundsInLocal()).getMaxX()
+                > window.getScene().getWidth() + 1;
+    }
+
     private void look(Node node, String where, Set<String> cut) {
         if (!node.isVisible()) {
             return;
@@ -97,6 +124,9 @@ class WholeTextTest extends RealWindow {
                 && !isOnesOwn(labeled.getText())
                 && WholeWords.isCut(labeled)) {
             cut.add(where + ": " + labeled.getText() + " #" + labeled.getId() + " " + labeled.getStyleClass());
+        }
+        if (node instanceof Labeled && isBeyondTheWindow(node)) {
+            cut.add(where + ": " + ((Labeled) node).getText() + " #" + node.getId() + " lies beyond the window");
         }
         if (node instanceof Control control && control.getTooltip() != null) {
             return;

@@ -1,5 +1,6 @@
 package bathyra.app.begin;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.begin.BeginModel.Source;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
@@ -135,7 +136,7 @@ public final class BeginView extends BorderPane {
     private static Button pictured(String id, String label, Node picture) {
         Label words = new Label(label);
         words.setWrapText(true);
-        words.setMaxWidth(WORDS);
+        TextSize.maxWidth(words, WORDS);
         words.setTooltip(new Tooltip(label));
         words.setAlignment(Pos.CENTER);
         words.getStyleClass().add("choice-words");

@@ -1,5 +1,6 @@
 package bathyra.app.block;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
@@ -270,14 +271,14 @@ final class BlockChart implements Drawing {
         double side = (p.half() == Half.FRONT ? 1 : -1) * (p.at().x() < CENTRE ? -1 : 1);
         double textX = x + side * (r + 4);
         if (named.stream()
-                .noneMatch(n -> Math.abs(n[0] - textX) < 1.6 * NAMES_APART && Math.abs(n[1] - y) < NAMES_APART)) {
+                .noneMatch(n -> Math.abs(n[0] - textX) < 1.6 * TextSize.px(NAMES_APART) && Math.abs(n[1] - y) < TextSize.px(NAMES_APART))) {
             named.add(new double[] {textX, y});
             brush.text(
                     p.name(),
                     textX,
                     y - 4,
                     chosen || isNew ? Ink.TEAL : Ink.INK_2,
-                    chosen || isNew || shining ? Lettering.FIGURE_BOLD : Lettering.FIGURE,
+                    chosen || isNew || shining ? Lettering.figureBold() : Lettering.figure(),
                     side > 0 ? TextAlignment.LEFT : TextAlignment.RIGHT);
         }
     }
@@ -295,15 +296,15 @@ final class BlockChart implements Drawing {
                 double y = Math.max(view.y(at.get().at().y()), free);
                 String label =
                         at.get().label().replace(" line at the centre", "").replace(" at the centre", "");
-                brush.text(label, 34, y - 4, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+                brush.text(label, 34, y - 4, Ink.TEAL, Lettering.level(), TextAlignment.LEFT);
                 brush.text(
                         LengthText.say(at.get().down().length(), unit),
                         34,
-                        y + 13,
+                        y + TextSize.px(13),
                         Ink.INK,
-                        Lettering.FIGURE,
+                        Lettering.figure(),
                         TextAlignment.LEFT);
-                free = y + 38;
+                free = y + TextSize.px(38);
             }
         }
         for (Half half : Half.values()) {
@@ -317,7 +318,7 @@ final class BlockChart implements Drawing {
                     view.x(foot.x()),
                     view.y(foot.y()) + 26,
                     Ink.INK,
-                    Lettering.LEVEL,
+                    Lettering.level(),
                     TextAlignment.CENTER);
         }
     }

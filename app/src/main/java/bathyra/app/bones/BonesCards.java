@@ -43,7 +43,7 @@ final class BonesCards {
     private final BonesModel model;
     private final Consumer<Finding> look;
     private final MenuButton kind = new MenuButton();
-    private final MenuButton add = new MenuButton("Add a channel in a panel");
+    private final MenuButton add = new MenuButton("Add a channel");
     private final MenuButton back = new MenuButton("Take one back");
     private final HBox deeds;
     private final VBox ofChannel = new VBox();
@@ -65,6 +65,7 @@ final class BonesCards {
                     .add(item("bone-kind-" + each.id(), each.label() + ", " + each.reason(), () -> model.kind(each)));
         }
         add.setId("bone-add");
+        add.setAccessibleText("Add a channel in a panel");
         add.setMaxWidth(Double.MAX_VALUE);
         back.setId("bone-back");
         back.setMaxWidth(Double.MAX_VALUE);

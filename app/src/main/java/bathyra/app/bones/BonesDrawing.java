@@ -105,7 +105,7 @@ final class BonesDrawing implements Drawing {
                 34,
                 y - 6,
                 Ink.TEAL,
-                each == level ? Lettering.LEVEL_SELECTED : Lettering.LEVEL,
+                each == level ? Lettering.levelSelected() : Lettering.level(),
                 TextAlignment.LEFT);
     }
 
@@ -151,7 +151,7 @@ final class BonesDrawing implements Drawing {
                 x,
                 y + 4.5,
                 inHand ? Ink.ON_TEAL : Ink.CHART,
-                Lettering.RULER,
+                Lettering.ruler(),
                 TextAlignment.CENTER);
     }
 

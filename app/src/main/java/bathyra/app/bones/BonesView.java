@@ -1,5 +1,6 @@
 package bathyra.app.bones;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
@@ -156,7 +157,7 @@ public final class BonesView extends TableStage {
                         .map(u -> u.isEmpty()
                                 ? "Click a channel; one inside a panel can be pulled across it, every one can be ended sooner."
                                 : u));
-        under.setMinHeight(20);
+        TextSize.minHeight(under, 20);
         VBox foot = new VBox(2, title, chart, under);
         foot.getStyleClass().add("strip");
         return foot;

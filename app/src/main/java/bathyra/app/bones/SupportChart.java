@@ -113,7 +113,7 @@ final class SupportChart extends PaintedPane {
     }
 
     private void text(Surface g, String words, double x, double y, Ink ink, TextAlignment alignment) {
-        g.setFont(Lettering.FIGURE);
+        g.setFont(Lettering.figure());
         g.setFill(palette().of(ink));
         g.setTextAlign(alignment);
         g.fillText(words, x, y);

@@ -92,7 +92,7 @@ final class ClosedCup extends PaintedPane {
 
     private void write(Surface g, String words, double x, double y, TextAlignment alignment) {
         g.setFill(palette().of(Ink.INK));
-        g.setFont(Lettering.FIGURE);
+        g.setFont(Lettering.figure());
         g.setTextAlign(alignment);
         g.fillText(words, x, y);
     }

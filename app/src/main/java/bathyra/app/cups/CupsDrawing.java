@@ -1,5 +1,6 @@
 package bathyra.app.cups;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
@@ -173,7 +174,7 @@ final class CupsDrawing implements Drawing {
             brush.context().fillOval(view.x(at.x()) - 10, view.y(at.y()) - 10, 20, 20);
             brush.stroke(Ink.LINE, 1);
             brush.context().strokeOval(view.x(at.x()) - 10, view.y(at.y()) - 10, 20, 20);
-            brush.text(said, view.x(at.x()), view.y(at.y()) + 5, Ink.TEAL, Lettering.SOUNDING, TextAlignment.CENTER);
+            brush.text(said, view.x(at.x()), view.y(at.y()) + 5, Ink.TEAL, Lettering.sounding(), TextAlignment.CENTER);
         }
     }
 
@@ -235,7 +236,7 @@ final class CupsDrawing implements Drawing {
                     brush.view().x(at.x()),
                     brush.view().y(at.y()) + 5,
                     Ink.CORAL_TEXT,
-                    Lettering.SOUNDING,
+                    Lettering.sounding(),
                     TextAlignment.CENTER);
         }
     }
@@ -281,7 +282,7 @@ final class CupsDrawing implements Drawing {
                 brush.view().x(middle.x()) + 10,
                 brush.view().y(middle.y()) - 4,
                 Ink.BRASS_TEXT,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.LEFT);
     }
 
@@ -308,7 +309,7 @@ final class CupsDrawing implements Drawing {
                                 : brush.view().x(at.point().x()) + 10,
                         brush.view().y(at.point().y()) + (left ? 4 : 20),
                         Ink.INK,
-                        Lettering.FIGURE,
+                        Lettering.figure(),
                         left ? TextAlignment.RIGHT : TextAlignment.LEFT);
             }
         });
@@ -342,7 +343,7 @@ final class CupsDrawing implements Drawing {
                 brush.view().x(option(LengthOption.BRIDGE) / 2),
                 brush.view().y(y) + 6 + BRIDGE_DROP,
                 Ink.INK,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.CENTER);
     }
 
@@ -358,7 +359,7 @@ final class CupsDrawing implements Drawing {
                 brush.view().x(mouth.x()) + (left ? -8 : 8),
                 brush.view().y(mouth.y()) - 8,
                 Ink.CORAL_TEXT,
-                Lettering.FIGURE_BOLD,
+                Lettering.figureBold(),
                 left ? TextAlignment.RIGHT : TextAlignment.LEFT);
     }
 
@@ -374,13 +375,13 @@ final class CupsDrawing implements Drawing {
                         });
             }
             double y = bands.y(view, level);
-            brush.text(level.label(), 34, y - 5, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+            brush.text(level.label(), 34, y - 5, Ink.TEAL, Lettering.level(), TextAlignment.LEFT);
             brush.text(
                     LengthText.say(draft.girths().at(level).pattern().length(), unit),
                     34,
-                    y + 16,
+                    y + TextSize.px(16),
                     Ink.INK,
-                    Lettering.FIGURE,
+                    Lettering.figure(),
                     TextAlignment.LEFT);
         }
     }

@@ -1,5 +1,6 @@
 package bathyra.app.cups;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.form.Wearing;
 import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Deed;
@@ -51,6 +52,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -76,6 +78,7 @@ public final class CupsView extends TableStage {
 
     /** From between the front and the side, radians. */
     private static final double HALF_SIDEWAYS = 0.7;
+    private static final double CUT = 150;
 
     private final CupsModel model;
     private final Wearing wearing = new Wearing(Platform::runLater);
@@ -143,15 +146,16 @@ public final class CupsView extends TableStage {
         cut.getStyleClass().add("section-head");
         Label through = new Label("cut through the apex");
         through.getStyleClass().add("quiet");
-        HBox head = new HBox(10, cut, through);
-        head.setAlignment(Pos.BASELINE_LEFT);
+        FlowPane head = new FlowPane(10, 0, cut, through);
         VBox.setVgrow(section, Priority.ALWAYS);
         VBox left = new VBox(4, head, section);
         HBox.setHgrow(left, Priority.ALWAYS);
+        TextSize.minWidth(left, CUT);
         Label kindHead = new Label("Kinds of cup");
         kindHead.getStyleClass().add("section-head");
         Label under = new Label();
         under.getStyleClass().add("status-line");
+        under.setWrapText(true);
         under.textProperty()
                 .bind(table.underProperty()
                         .map(u -> u.isEmpty() ? "Drag the rim, a wedge or a limit; choose a kind to cut it." : u));

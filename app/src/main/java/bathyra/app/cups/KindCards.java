@@ -38,6 +38,7 @@ final class KindCards extends HBox {
             words.setAlignment(javafx.geometry.Pos.CENTER);
             Button card = new Button();
             card.setGraphic(words);
+            card.setMinWidth(USE_PREF_SIZE);
             card.getStyleClass().setAll("school-card");
             card.setId("cups-" + kind.id());
             card.setAccessibleText("Cups: " + kind.label());

@@ -136,7 +136,7 @@ final class EdgesDrawing implements Drawing {
         for (Level level : bands.levels()) {
             double y = bands.y(brush.view(), level);
             if (bands.roomBelow(brush.view(), level) > 24) {
-                brush.text(level.label(), 34, y - 5, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+                brush.text(level.label(), 34, y - 5, Ink.TEAL, Lettering.level(), TextAlignment.LEFT);
             }
         }
     }
@@ -161,7 +161,7 @@ final class EdgesDrawing implements Drawing {
                 brush.view().x(at.x() - radius * 0.7) - 6,
                 brush.view().y(at.y() - radius) + 4,
                 Ink.BRASS_TEXT,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.RIGHT);
     }
 

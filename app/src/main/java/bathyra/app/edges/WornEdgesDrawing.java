@@ -80,7 +80,7 @@ final class WornEdgesDrawing implements Drawing {
                     width / 2,
                     height / 2,
                     Ink.INK_2,
-                    Lettering.FIGURE,
+                    Lettering.figure(),
                     TextAlignment.CENTER);
             return;
         }
@@ -92,7 +92,7 @@ final class WornEdgesDrawing implements Drawing {
                     brush.view().x(0) - 8,
                     brush.view().y(each.base()) + 4,
                     Ink.TEAL,
-                    Lettering.LEVEL,
+                    Lettering.level(),
                     TextAlignment.RIGHT);
             seams(brush, each);
             brush.stroke(Ink.TEAL, 3);
@@ -122,7 +122,7 @@ final class WornEdgesDrawing implements Drawing {
                     middle,
                     brush.view().y(each.base()) - side * 14 + 4,
                     Ink.INK_2,
-                    Lettering.FIGURE,
+                    Lettering.figure(),
                     TextAlignment.CENTER);
             figure(brush, each, from, side);
         }
@@ -137,7 +137,7 @@ final class WornEdgesDrawing implements Drawing {
                 brush.view().x(at.x()),
                 brush.view().y(each.base() - at.y()) + side * 14 + 4,
                 Ink.INK,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.CENTER);
     }
 

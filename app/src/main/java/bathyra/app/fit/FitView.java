@@ -1,5 +1,6 @@
 package bathyra.app.fit;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.TableStage;
@@ -79,7 +80,7 @@ public final class FitView extends BorderPane {
         card.onRule(rule -> workshop.whereabouts().ruleProperty().set(Optional.of(rule)));
         setId("fit");
         setRight(TableStage.scrolling(card));
-        setCenter(new BorderPane(views(), null, null, strip(), null));
+        setCenter(new BorderPane(views(), null, null, TableStage.sideways(strip()), null));
         workshop.showing().whileShown(this, this::show);
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) {
@@ -213,7 +214,7 @@ public final class FitView extends BorderPane {
         model.beside().other().ifPresent(o -> {
             Label name = new Label(o.of().name());
             name.getStyleClass().addAll("column-head", "fit-other");
-            name.setMaxWidth(OTHER_NAME);
+            TextSize.maxWidth(name, OTHER_NAME);
             table.add(name, HEADS.length + 1, 0);
         });
         int row = 1;
@@ -260,7 +261,7 @@ public final class FitView extends BorderPane {
 
     static HBox choice(String name, Node choices) {
         Label label = new Label(name);
-        label.setMinWidth(CHOICE_NAME);
+        TextSize.minWidth(label, CHOICE_NAME);
         HBox row = new HBox(6, label, choices);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;

@@ -57,7 +57,7 @@ final class FromAbove extends PaintedPane {
                 (getHeight() - CAPTION - 2 * MARGIN) / (front - behind + 30));
         double middle = getWidth() / 2;
         double y = CAPTION + MARGIN + (15 - behind) * scale;
-        g.setFont(Lettering.FIGURE);
+        g.setFont(Lettering.figure());
         g.setTextAlign(TextAlignment.CENTER);
         g.setFill(palette().of(Ink.TEAL));
         g.fillText("From above, at the " + level.label().toLowerCase(Locale.ROOT), middle, CAPTION - 4);

@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
@@ -116,7 +117,7 @@ final class FittingsDrawing implements Drawing {
             double y = bands.y(brush.view(), level);
             brush.stroke(Ink.LINE, 1);
             brush.context().strokeLine(34, y, width, y);
-            brush.text(level.label(), 34, y - 6, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
+            brush.text(level.label(), 34, y - 6, Ink.TEAL, Lettering.level(), TextAlignment.LEFT);
         }
         shown.tried().panelPieces().forEach(p -> piece(brush, p));
         shown.ghost().ifPresent(ghost -> ghost(brush, ghost));
@@ -157,7 +158,7 @@ final class FittingsDrawing implements Drawing {
                 brush.view().x(place.of(around[0].between(around[1], 0.5)).x()),
                 brush.view().y(middle.y()),
                 Ink.INK,
-                Lettering.NUMBER,
+                Lettering.number(),
                 TextAlignment.CENTER);
     }
 
@@ -226,7 +227,7 @@ final class FittingsDrawing implements Drawing {
             brush.context().strokeOval(bx - BADGE - 3, byY - BADGE - 3, 2 * BADGE + 6, 2 * BADGE + 6);
         }
         brush.text(
-                Integer.toString(mark.number()), bx, byY + 4.5, Ink.CHART, Lettering.FIGURE_BOLD, TextAlignment.CENTER);
+                Integer.toString(mark.number()), bx, byY + 4.5, Ink.CHART, Lettering.figureBold(), TextAlignment.CENTER);
         if (mark.kind() != MarkKind.GAP) {
             tag(brush, mark, bx + BADGE + 5, byY, inHand);
         }
@@ -234,7 +235,7 @@ final class FittingsDrawing implements Drawing {
 
     private void tag(Brush brush, Mark mark, double x, double y, boolean inHand) {
         String tag = words.tag(mark);
-        double wide = tag.length() * LETTER + 8;
+        double wide = tag.length() * TextSize.px(LETTER) + 8;
         boolean takes = mark.kind() == MarkKind.PINCH || mark.kind() == MarkKind.DIGS;
         brush.fill(takes ? Ink.CORAL_WASH : Ink.CHART);
         brush.context().fillRoundRect(x - 3, y - 9, wide, 18, 6, 6);
@@ -243,7 +244,7 @@ final class FittingsDrawing implements Drawing {
                 x,
                 y + 4.5,
                 takes ? Ink.CORAL_TEXT : Ink.INK,
-                inHand ? Lettering.FIGURE_BOLD : Lettering.FIGURE,
+                inHand ? Lettering.figureBold() : Lettering.figure(),
                 TextAlignment.LEFT);
     }
 

@@ -27,7 +27,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
@@ -81,7 +81,8 @@ public final class FittingsView extends TableStage {
         side.setId("mark-side");
         side.setMinWidth(Region.USE_PREF_SIZE);
         side.setOnAction(e -> model.nextSide());
-        HBox put = new HBox(8, tools, side);
+        FlowPane put = new FlowPane(8, 6, tools, side);
+        put.prefWrapLengthProperty().bind(table.widthProperty().subtract(40));
         put.getStyleClass().add("put-mark");
         put.setAlignment(Pos.CENTER_LEFT);
         put.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

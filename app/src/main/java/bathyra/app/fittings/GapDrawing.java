@@ -120,7 +120,7 @@ final class GapDrawing {
                 brush.view().x(path.start().x()),
                 brush.view().y(path.start().y()) - 10,
                 Ink.BRASS_TEXT,
-                Lettering.RULER,
+                Lettering.ruler(),
                 TextAlignment.LEFT);
         for (Mark reading : readings) {
             Point on = on(reading);
@@ -130,7 +130,7 @@ final class GapDrawing {
                     brush.view().x(on.x() + reading.amount().millimetres()) + 24,
                     brush.view().y(on.y()) + 5,
                     good ? Ink.KELP : Ink.BRASS_TEXT,
-                    Lettering.SOUNDING,
+                    Lettering.sounding(),
                     TextAlignment.LEFT);
         }
     }

@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Versions;
@@ -28,6 +29,7 @@ import javafx.scene.layout.VBox;
 final class Notebook extends ScrollPane {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final double WIDE = 222;
+    private static final double WORDS = 140;
     private static final int ROWS = 3;
 
     private final Workshop workshop;
@@ -66,9 +68,7 @@ final class Notebook extends ScrollPane {
         setFitToWidth(true);
         setFitToHeight(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
-        setPrefWidth(WIDE);
-        setMinWidth(WIDE);
-        setMaxWidth(WIDE);
+        TextSize.width(this, WIDE, WORDS);
         setFocusTraversable(false);
     }
 
@@ -182,6 +182,7 @@ final class Notebook extends ScrollPane {
             bead.getStyleClass().setAll("bead");
             bead.setId("bead-" + version.id());
             bead.setWrapText(true);
+            bead.setMinHeight(Region.USE_PREF_SIZE);
             boolean shown = model.isCompared(version);
             bead.pseudoClassStateChanged(SELECTED, shown);
             bead.setAccessibleText(version.name() + (shown ? ", laid over the table" : ", lay it over the table"));

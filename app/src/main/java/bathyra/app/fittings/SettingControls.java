@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.fitting.Fitting;
 import bathyra.fitting.Setting;
@@ -174,6 +175,8 @@ final class SettingControls extends VBox {
     private static HBox row(String name, Node field) {
         Label label = new Label(name);
         label.setMinWidth(NAMES);
+        label.setMaxWidth(NAMES);
+        label.setWrapText(true);
         HBox row = new HBox(8, label, field);
         HBox.setHgrow(field, Priority.ALWAYS);
         row.getStyleClass().add("fields");

@@ -1,5 +1,6 @@
 package bathyra.app.foreign;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
@@ -107,14 +108,14 @@ final class ForeignDrawn implements Drawing {
         Point high = piece.grain().to();
         double x = brush.view().x(low.x()) + 6;
         double y = brush.view().y(low.y() + LOW * (high.y() - low.y()));
-        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.number(), TextAlignment.LEFT);
         double right = piece.flattened(1).stream()
                 .filter(p -> p.y() < low.y() && p.y() > high.y())
                 .mapToDouble(Point::x)
                 .max()
                 .orElse(low.x());
-        if (piece.name().length() * LETTER < brush.view().x(right) - x) {
-            brush.text(piece.name(), x, y + 17, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        if (piece.name().length() * TextSize.px(LETTER) < brush.view().x(right) - x) {
+            brush.text(piece.name(), x, y + TextSize.px(17), Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         }
     }
 
@@ -148,7 +149,7 @@ final class ForeignDrawn implements Drawing {
                     brush.view().x(at.x()),
                     brush.view().y(at.y()) + 4,
                     inHand ? Ink.TEAL : Ink.INK_2,
-                    Lettering.RULER,
+                    Lettering.ruler(),
                     TextAlignment.CENTER);
         }
     }

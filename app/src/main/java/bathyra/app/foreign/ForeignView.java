@@ -1,5 +1,6 @@
 package bathyra.app.foreign;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.reckoning.Card;
@@ -135,7 +136,7 @@ public final class ForeignView extends BorderPane {
         Region apart = new Region();
         HBox.setHgrow(apart, Priority.ALWAYS);
         HBox line = new HBox(10, under, apart, said);
-        line.setMinHeight(20);
+        TextSize.minHeight(line, 20);
         VBox foot = new VBox(2, title, strip, line);
         foot.getStyleClass().add("strip");
         return foot;

@@ -1,5 +1,6 @@
 package bathyra.app.girths;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.Marks;
 import bathyra.app.workshop.Workshop;
 import bathyra.girth.LevelPlan;
@@ -40,7 +41,8 @@ final class GirthTable extends GridPane {
         Label title = new Label("Soundings");
         title.getStyleClass().add("soundings-title");
         add(title, 0, 0);
-        ColumnConstraints first = new ColumnConstraints(104);
+        ColumnConstraints first = new ColumnConstraints();
+        TextSize.width(first, 104);
         getColumnConstraints().add(first);
         for (int i = 0; i < HEADS.length; i++) {
             Label head = new Label(HEADS[i]);

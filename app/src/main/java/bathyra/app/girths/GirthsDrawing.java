@@ -1,5 +1,6 @@
 package bathyra.app.girths;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
@@ -249,16 +250,16 @@ final class GirthsDrawing implements Drawing {
                 34,
                 y - 5,
                 Ink.TEAL,
-                held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL,
+                held ? Lettering.levelSelected() : Lettering.level(),
                 TextAlignment.LEFT);
         brush.text(
                 (plan.body().estimated() ? "≈ " : "")
                         + LengthText.figure(plan.body().length(), unit) + " → "
                         + LengthText.say(plan.worn().length(), unit),
                 34,
-                y + 15,
+                y + TextSize.px(15),
                 plan.body().estimated() ? Ink.BRASS_TEXT : Ink.INK,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.LEFT);
         if (plan.level() == Level.UNDERBUST && draft.commission().garment().isLungsFull()) {
             String rest = draft.commission()
@@ -266,7 +267,7 @@ final class GirthsDrawing implements Drawing {
                     .find(MeasurementKey.UNDERBUST)
                     .map(u -> "; " + LengthText.say(u.length(), unit) + " at rest")
                     .orElse("");
-            brush.text("lungs full" + rest, 34, y + 31, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text("lungs full" + rest, 34, y + TextSize.px(31), Ink.INK_2, Lettering.figure(), TextAlignment.LEFT);
         }
         double bead = view.x(side(plan).x());
         brush.text(
@@ -274,14 +275,14 @@ final class GirthsDrawing implements Drawing {
                 bead - 12,
                 y - 6,
                 Ink.INK,
-                Lettering.SOUNDING,
+                Lettering.sounding(),
                 TextAlignment.RIGHT);
         brush.text(
                 LengthText.figure(plan.backHalf().length(), unit),
                 bead + 12,
                 y - 6,
                 Ink.INK,
-                Lettering.SOUNDING,
+                Lettering.sounding(),
                 TextAlignment.LEFT);
         double right = view.x(bodyOrWorn(plan)) + SIDE_LOOK + 6;
         double ease = plan.ease().value();
@@ -293,15 +294,15 @@ final class GirthsDrawing implements Drawing {
                 right,
                 y - 5,
                 ease < -0.05 ? Ink.CORAL_TEXT : Ink.TEAL,
-                Lettering.FIGURE_BOLD,
+                Lettering.figureBold(),
                 TextAlignment.LEFT);
         if (ease < -0.05) {
             brush.text(
                     String.format(Locale.ROOT, "%.1f %%", -ease / plan.body().value() * 100),
                     right,
-                    y + 15,
+                    y + TextSize.px(15),
                     Ink.CORAL_TEXT,
-                    Lettering.FIGURE,
+                    Lettering.figure(),
                     TextAlignment.LEFT);
         }
     }
@@ -321,7 +322,7 @@ final class GirthsDrawing implements Drawing {
                 34,
                 y - 4,
                 Ink.BRASS_TEXT,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.LEFT);
         brush.text(
                 (line.ease().millimetres() > 0 ? "+" : "")
@@ -330,7 +331,7 @@ final class GirthsDrawing implements Drawing {
                 view.x(-half) + SIDE_LOOK + 6,
                 y + 4,
                 Ink.BRASS_TEXT,
-                Lettering.FIGURE_BOLD,
+                Lettering.figureBold(),
                 TextAlignment.LEFT);
     }
 
@@ -346,14 +347,14 @@ final class GirthsDrawing implements Drawing {
         double[] shares = {Advice.FIRST, Advice.SEASONED, Advice.ANYONE};
         for (int i = 0; i < shares.length; i++) {
             double x = brush.view().x(-waist.body().value() * (1 - shares[i]) / 4);
-            double bottom = y + CAUTION_TICK + CAUTION_ROW * (shares.length - i);
+            double bottom = y + CAUTION_TICK + TextSize.px(CAUTION_ROW) * (shares.length - i);
             brush.context().strokeLine(x, y - CAUTION_TICK, x, bottom);
             brush.text(
                     Math.round(shares[i] * 100) + " % " + WHOM[i],
                     x + 4,
                     bottom,
                     Ink.AMBER_TEXT,
-                    Lettering.RULER,
+                    Lettering.ruler(),
                     TextAlignment.LEFT);
         }
     }

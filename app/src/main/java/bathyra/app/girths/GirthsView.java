@@ -109,7 +109,7 @@ public final class GirthsView extends TableStage {
         });
         StackPane.setAlignment(halves, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(halves, new Insets(0, 10, 54, 0));
-        arrange(strip(), List.of(zoom, halves));
+        arrange(sideways(strip()), List.of(zoom, halves));
     }
 
     private VBox strip() {
@@ -202,6 +202,7 @@ public final class GirthsView extends TableStage {
             Label words = new Label("or as a share of the body");
             HBox.setHgrow(words, Priority.ALWAYS);
             words.setMaxWidth(Double.MAX_VALUE);
+            words.setWrapText(true);
             HBox row = new HBox(words, percent);
             row.getStyleClass().add("fields");
             controls.getChildren().setAll(fields.get(0), row, percentFault);

@@ -1,5 +1,6 @@
 package bathyra.app.keys;
 
+import bathyra.app.table.TextSize;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -50,13 +51,11 @@ public final class KeysPage extends BorderPane {
         Label head = new Label(title);
         head.getStyleClass().add("settings-head");
         VBox group = new VBox(3, head);
-        group.setMinWidth(COLUMN);
-        group.setMaxWidth(COLUMN);
+        TextSize.width(group, COLUMN);
         for (PlaceKeys.Key key : keys) {
             Label name = new Label(key.keys());
             name.getStyleClass().add("check-name");
-            name.setMinWidth(KEYS);
-            name.setMaxWidth(KEYS);
+            TextSize.width(name, KEYS);
             name.setWrapText(true);
             Label does = new Label(key.does());
             does.setWrapText(true);

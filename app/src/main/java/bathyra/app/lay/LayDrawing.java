@@ -1,5 +1,6 @@
 package bathyra.app.lay;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
@@ -72,7 +73,7 @@ final class LayDrawing implements Drawing {
         if (lay.folded()) {
             brush.stroke(Ink.INK_2, 1.8, 9, 3, 2, 3);
             brush.line(new Point(0, 0), new Point(0, lay.bought()));
-            brush.text("fold", brush.view().x(0) + 4, foot + 16, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text("fold", brush.view().x(0) + 4, foot + TextSize.px(16), Ink.INK_2, Lettering.figure(), TextAlignment.LEFT);
         } else {
             brush.line(new Point(lay.width(), 0), new Point(lay.width(), lay.bought()));
         }
@@ -83,9 +84,9 @@ final class LayDrawing implements Drawing {
                 "used " + LengthText.say(Length.mm(lay.length()), unit) + ", to buy "
                         + LengthText.say(Length.mm(lay.bought()), unit),
                 (left + right) / 2,
-                foot + 16,
+                foot + TextSize.px(16),
                 Ink.INK,
-                Lettering.FIGURE_BOLD,
+                Lettering.figureBold(),
                 TextAlignment.CENTER);
     }
 
@@ -102,12 +103,12 @@ final class LayDrawing implements Drawing {
         double y = brush.view().y(middle.y());
         String number = placed.piece().name().substring(0, placed.piece().name().indexOf(' '));
         double room = placed.piece().width() * brush.view().scale();
-        brush.text(number, x, y, Ink.INK, Lettering.NUMBER, TextAlignment.CENTER);
+        brush.text(number, x, y, Ink.INK, Lettering.number(), TextAlignment.CENTER);
         String name = placed.piece().name().substring(number.length() + 1);
-        if (name.length() * LETTER < room * 0.8) {
-            brush.text(name, x, y + 17, Ink.INK_2, Lettering.FIGURE, TextAlignment.CENTER);
+        if (name.length() * TextSize.px(LETTER) < room * 0.8) {
+            brush.text(name, x, y + TextSize.px(17), Ink.INK_2, Lettering.figure(), TextAlignment.CENTER);
         }
-        grain(brush, placed, x, y + UNDER_NAME);
+        grain(brush, placed, x, y + TextSize.px(UNDER_NAME));
     }
 
     /** The way the thread runs and which end is up, below the number and the name. */

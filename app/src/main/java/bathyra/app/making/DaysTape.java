@@ -1,5 +1,8 @@
 package bathyra.app.making;
 
+import static bathyra.app.table.TextSize.px;
+
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
 import bathyra.plan.DateKind;
 import bathyra.workplan.Dates;
@@ -38,8 +41,8 @@ final class DaysTape extends VBox {
     private static final double TAPE = 26;
     private static final double ENDS = 34;
     private static final double PIN = 9;
-    /** A label that would begin nearer than this to the one before it is lifted over it. */
-    private static final double LABEL_APART = 88;
+    /** Between two names in one row. */
+    private static final double NAMES_APART = 6;
 
     private final MakingModel model;
     private final Label what = new Label();
@@ -65,8 +68,7 @@ final class DaysTape extends VBox {
             pin(kind.id(), kind.label());
         }
         pin("due", "Due");
-        tape.setMinHeight(HEIGHT);
-        tape.setPrefHeight(HEIGHT);
+        TextSize.minHeight(tape, HEIGHT);
         marks.setManaged(false);
         tape.widthProperty().addListener(o -> place());
         getStyleClass().addAll("strip", "making-days");
@@ -159,7 +161,7 @@ final class DaysTape extends VBox {
         Region cloth = new Region();
         cloth.getStyleClass().add("dated-tape");
         cloth.setManaged(false);
-        cloth.resizeRelocate(0, TAPE_AT, tape.getWidth(), TAPE);
+        cloth.resizeRelocate(0, px(TAPE_AT), tape.getWidth(), px(TAPE));
         marks.getChildren().setAll(cloth);
         boolean known = dates.isPresent() && tape.getWidth() > 0;
         pins.values().forEach(p -> p.setVisible(known));
@@ -169,19 +171,14 @@ final class DaysTape extends VBox {
         }
         weeks();
         if (!model.today().isBefore(first) && !model.today().isAfter(first.plusDays(span))) {
-            put(new Label("today"), "day-today", x(model.today()), TAPE_AT + TAPE + 1);
+            put(new Label("today"), "day-today", x(model.today()), px(TAPE_AT) + px(TAPE) + 1);
         }
-        double before = Double.NEGATIVE_INFINITY;
-        boolean lifted = false;
-        for (Map.Entry<String, Button> each : pins.entrySet()) {
-            double x = x(day(each.getKey()));
-            lifted = x - before < LABEL_APART && !lifted;
-            before = x;
-            pinAt(each.getKey(), each.getValue(), x, lifted);
-        }
+        double[] taken = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        pins.forEach((id, pin) -> pinAt(id, pin, x(day(id)), taken));
     }
 
-    private void pinAt(String id, Button pin, double x, boolean lifted) {
+    /** @param taken how far to the right the lower and the upper row of names are taken; the name goes where it has room */
+    private void pinAt(String id, Button pin, double x, double[] taken) {
         LocalDate day = day(id);
         Label name = names.get(id);
         name.setText((id.equals("due") ? "Due" : DateKind.ofId(id).orElseThrow().label()) + " " + Days.say(day));
@@ -192,11 +189,13 @@ final class DaysTape extends VBox {
                         .filter(k -> model.plan().fixed().containsKey(k))
                         .isPresent());
         pin.setAccessibleText(name.getText() + "; arrow keys move it");
-        pin.resizeRelocate(x - PIN, TAPE_AT - PIN, 2 * PIN, 2 * PIN);
+        pin.resizeRelocate(x - PIN, px(TAPE_AT) - PIN, 2 * PIN, 2 * PIN);
         name.applyCss();
         name.autosize();
         double left = Math.max(0, Math.min(tape.getWidth() - name.getWidth(), x - name.getWidth() / 2));
-        name.relocate(left, lifted ? 0 : 20);
+        int row = left >= taken[0] || taken[1] > taken[0] ? 0 : 1;
+        taken[row] = left + name.getWidth() + NAMES_APART;
+        name.relocate(left, row == 1 ? 0 : px(20));
     }
 
     private void weeks() {
@@ -208,9 +207,9 @@ final class DaysTape extends VBox {
             Region tick = new Region();
             tick.getStyleClass().add("week-tick");
             tick.setManaged(false);
-            tick.resizeRelocate(x(day), TAPE_AT + TAPE - 11, 1, 11);
+            tick.resizeRelocate(x(day), px(TAPE_AT) + px(TAPE) - 11, 1, 11);
             marks.getChildren().add(tick);
-            put(new Label(Days.say(day)), "week-name", x(day) + 26, TAPE_AT + TAPE - 17);
+            put(new Label(Days.say(day)), "week-name", x(day) + px(26), px(TAPE_AT) + px(TAPE) - px(17));
         }
     }
 

@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TypedField;
@@ -238,8 +239,7 @@ final class PriceCard {
                     text -> model.typed("changes agreed", text, -Deal.MOST, Deal.MOST, a -> model.deal()
                             .changes(replaced(at, new Deal.Change(change.what(), a.orElse(0.0))))));
             amount.write(model.writing().figure(change.amount()).replace('−', '-'));
-            amount.setMinWidth(76);
-            amount.setMaxWidth(76);
+            TextSize.width(amount, 76);
             HBox.setHgrow(what, Priority.ALWAYS);
             HBox row = new HBox(6, what, amount);
             row.getStyleClass().add("fields");

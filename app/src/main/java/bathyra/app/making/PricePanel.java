@@ -37,6 +37,8 @@ final class PricePanel extends VBox {
         this.model = model;
         Label head = new Label("Spent against the price");
         head.getStyleClass().add("section-head");
+        head.setWrapText(true);
+        head.setMinHeight(Region.USE_PREF_SIZE);
         agreed.getStyleClass().add("quiet");
         agreed.setId("price-agreed");
         Region space = new Region();

@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.RowStrip;
 import bathyra.plan.Supply;
@@ -61,7 +62,7 @@ final class ShelfPanel extends RowStrip {
         boolean missing = material.supply().state() == Supply.State.MISSING;
         Label state = new Label(material.supply().isHere() ? "✓" : missing ? "▲" : "○");
         state.getStyleClass().add("material-mark");
-        state.setMinWidth(14);
+        TextSize.minWidth(state, 14);
         Label what = new Label(material.what());
         what.setMaxWidth(Double.MAX_VALUE);
         what.setMinWidth(0);

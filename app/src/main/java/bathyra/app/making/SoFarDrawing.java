@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
@@ -148,7 +149,7 @@ final class SoFarDrawing implements Drawing {
                 brush.view().x(middle.x()),
                 brush.view().y(above.y()),
                 Ink.INK,
-                Lettering.LEVEL_SELECTED,
+                Lettering.levelSelected(),
                 TextAlignment.CENTER);
     }
 
@@ -225,8 +226,8 @@ final class SoFarDrawing implements Drawing {
         double y = height - 16;
         double x = SIDE;
         key(brush, "sewn", x, y, Ink.TEAL);
-        key(brush, "in hand", x + KEY_STEP, y, Ink.CORAL);
-        key(brush, "to come", x + 2 * KEY_STEP, y, Ink.INK);
+        key(brush, "in hand", x + TextSize.px(KEY_STEP), y, Ink.CORAL);
+        key(brush, "to come", x + 2 * TextSize.px(KEY_STEP), y, Ink.INK);
     }
 
     private static void key(Brush brush, String words, double x, double y, Ink ink) {
@@ -236,7 +237,7 @@ final class SoFarDrawing implements Drawing {
             brush.stroke(ink, ink == Ink.TEAL ? 2 : 1.2);
         }
         brush.context().strokeLine(x, y - 4, x + 30, y - 4);
-        brush.text(words, x + 38, y, Ink.INK_2, Lettering.RULER, TextAlignment.LEFT);
+        brush.text(words, x + 38, y, Ink.INK_2, Lettering.ruler(), TextAlignment.LEFT);
     }
 
     @Override

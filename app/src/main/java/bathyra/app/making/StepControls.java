@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.workshop.Workshop;
 import bathyra.house.Maker;
@@ -16,6 +17,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -65,11 +67,7 @@ final class StepControls extends VBox {
         wrong.setWrapText(true);
         wrong.managedProperty().bind(wrong.visibleProperty());
         wrong.setVisible(false);
-        start.setMaxWidth(Double.MAX_VALUE);
-        done.setMaxWidth(Double.MAX_VALUE);
-        HBox deeds = new HBox(8, start, done);
-        HBox.setHgrow(start, Priority.ALWAYS);
-        HBox.setHgrow(done, Priority.ALWAYS);
+        FlowPane deeds = new FlowPane(8, 8, start, done);
         getStyleClass().add("controls");
         getChildren()
                 .setAll(
@@ -158,6 +156,8 @@ final class StepControls extends VBox {
     private static HBox row(String name, Node field) {
         Label label = new Label(name);
         label.setMinWidth(NAMES);
+        label.setMaxWidth(NAMES);
+        label.setWrapText(true);
         HBox row = new HBox(8, label, field);
         HBox.setHgrow(field, Priority.ALWAYS);
         row.setAlignment(Pos.CENTER_LEFT);

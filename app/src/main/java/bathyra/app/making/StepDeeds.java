@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.Deed;
@@ -36,8 +37,7 @@ final class StepDeeds {
         minutes.setId("own-minutes");
         minutes.setPromptText("min");
         minutes.setAccessibleText("Minutes of the step of your own");
-        minutes.setMinWidth(MINUTES);
-        minutes.setMaxWidth(MINUTES);
+        TextSize.width(minutes, MINUTES);
         label.setOnAction(e -> add());
         minutes.setOnAction(e -> add());
         wrong.getStyleClass().add("caution");

@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.RowStrip;
 import bathyra.workplan.WorkPlan;
 import java.util.List;
@@ -22,6 +23,7 @@ final class StepList extends RowStrip {
 
     private static final double STRIP_MOST = 76;
     private static final double WIDTH = 446;
+    private static final double WORDS = 160;
 
     private final MakingModel model;
     /** The step that was brought into view: one may look elsewhere afterwards. */
@@ -32,8 +34,7 @@ final class StepList extends RowStrip {
         this.model = model;
         foot.setId("making-sum");
         getStyleClass().add("making-steps");
-        setPrefWidth(WIDTH);
-        setMinWidth(WIDTH);
+        TextSize.width(this, WIDTH, WORDS);
     }
 
     void refresh() {
@@ -73,7 +74,11 @@ final class StepList extends RowStrip {
         HBox.setHgrow(name, Priority.ALWAYS);
         Label figures = new Label(figures(step));
         figures.getStyleClass().add("step-figures");
-        HBox line = new HBox(10, number, name, strip(step), figures);
+        HBox line = new HBox(10, number, name, figures);
+        if (TextSize.now() != TextSize.LARGEST) {
+            // At the largest words the strip's room goes to the name; the minutes stand beside it.
+            line.getChildren().add(2, strip(step));
+        }
         line.setAlignment(Pos.CENTER_LEFT);
         Button row = new Button();
         row.setGraphic(line);

@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.form.Look;
 import bathyra.app.form.Raster;
 import bathyra.app.form.Stand;
@@ -106,11 +107,11 @@ final class Figure extends PaintedPane {
             // Level lines that lie close keep their place; their figures move down until they can be read.
             double tag = Math.max(look.waist() - ring.z() * look.scale(), free);
             level(g, ring, body, look, tag);
-            free = tag + TAG_APART;
+            free = tag + TextSize.px(TAG_APART);
         }
         tape(g, body, look);
         String view = turn == 0 ? "From the front" : turn > 2 ? "From the back" : "From the side";
-        text(g, view, getWidth() - 10, 24, Ink.TEAL, Lettering.LEVEL);
+        text(g, view, getWidth() - 10, 24, Ink.TEAL, Lettering.level());
         setAccessibleText(
                 "A torso " + view.toLowerCase(Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
     }
@@ -227,17 +228,17 @@ final class Figure extends PaintedPane {
         double edge = getWidth() - 10;
         g.setStroke(palette().of(Ink.LINE));
         g.setLineWidth(held ? 1.8 : 1);
-        double bend = Math.min(edge - 78, right + 5 + Math.abs(tag - y));
+        double bend = Math.min(edge - TextSize.px(78), right + 5 + Math.abs(tag - y));
         g.strokePolyline(new double[] {right + 5, Math.max(bend, right + 6), edge}, new double[] {y, tag, tag}, 3);
-        text(g, ring.key().label(), edge, tag - 6, Ink.TEAL, held ? Lettering.LEVEL_SELECTED : Lettering.LEVEL);
+        text(g, ring.key().label(), edge, tag - 6, Ink.TEAL, held ? Lettering.levelSelected() : Lettering.level());
         text(
                 g,
                 value.map(v -> (estimate ? "≈ " : "") + LengthText.say(v.length(), unit))
                         .orElse("not taken"),
                 edge,
-                tag + 17,
+                tag + TextSize.px(17),
                 estimate ? Ink.BRASS_TEXT : Ink.INK,
-                held ? Lettering.FIGURE_BOLD : Lettering.FIGURE);
+                held ? Lettering.figureBold() : Lettering.figure());
     }
 
     /** The tape in hand: on the body where it faces, thin and dashed behind it. */
@@ -326,7 +327,7 @@ final class Figure extends PaintedPane {
         double width = words.length() * 7.6 + 14;
         g.setFill(palette().of(Ink.INK));
         g.fillRoundRect(x - width / 2, y - 13, width, 26, 8, 8);
-        g.setFont(Lettering.FIGURE_BOLD);
+        g.setFont(Lettering.figureBold());
         g.setFill(palette().of(Ink.PAPER));
         g.setTextAlign(TextAlignment.CENTER);
         g.fillText(words, x, y + 5);

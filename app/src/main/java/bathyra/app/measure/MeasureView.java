@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TapeGauge;
@@ -42,6 +43,7 @@ import javafx.scene.layout.VBox;
 /** The Measure stage: the client's page, the figure with the tape, and what the figures say. */
 public final class MeasureView extends BorderPane {
     private static final double NOTEBOOK = 432;
+    private static final double NOTEBOOK_WORDS = 270;
     private static final int USES_SHOWN = 4;
     /** A form that reads another length by more says that the tapes contradict each other, mm. */
     private static final double FORM_AGREES = 1;
@@ -96,8 +98,7 @@ public final class MeasureView extends BorderPane {
         VBox notebook = new VBox(head, title, occasion, page, new TapeStrip(this::reading));
         VBox.setVgrow(page, Priority.ALWAYS);
         notebook.getStyleClass().add("notebook");
-        notebook.setMinWidth(NOTEBOOK);
-        notebook.setMaxWidth(NOTEBOOK);
+        TextSize.width(notebook, NOTEBOOK, NOTEBOOK_WORDS);
         setLeft(notebook);
         setCenter(figure);
         setRight(TableStage.scrolling(card));

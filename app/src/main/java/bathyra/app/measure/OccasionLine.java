@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
 import bathyra.measure.Occasion;
 import bathyra.measure.Posture;
@@ -17,6 +18,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** When and how the figures were taken: one line on the page, which opens to be written. */
@@ -37,6 +39,8 @@ final class OccasionLine extends VBox {
         line.getStyleClass().add("occasion");
         line.setId("occasion");
         line.setMaxWidth(Double.MAX_VALUE);
+        line.setMinHeight(Region.USE_PREF_SIZE);
+        setMinHeight(Region.USE_PREF_SIZE);
         line.setOnAction(e -> open(!getChildren().contains(writing())));
         full.setId("taken-full");
         writing = new VBox(row("Taken on", day), row("by", by), row("over", over, full), row("stands", posture));
@@ -75,7 +79,7 @@ final class OccasionLine extends VBox {
 
     private static HBox row(String name, Node... parts) {
         Label label = new Label(name);
-        label.setMinWidth(60);
+        TextSize.minWidth(label, 60);
         HBox row = new HBox(8, label);
         row.getChildren().addAll(parts);
         HBox.setHgrow(parts[0], Priority.ALWAYS);

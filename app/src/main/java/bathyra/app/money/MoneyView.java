@@ -1,5 +1,6 @@
 package bathyra.app.money;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.reckoning.TypedNumber;
@@ -124,10 +125,9 @@ public final class MoneyView extends VBox {
 
     private static HBox row(String name, Node field, String unit) {
         Label label = new Label(name);
-        label.setMinWidth(NAMES);
+        TextSize.minWidth(label, NAMES);
         if (field instanceof TypedField typed) {
-            typed.setMinWidth(FIGURE);
-            typed.setMaxWidth(FIGURE);
+            TextSize.width(typed, FIGURE);
         }
         HBox row = new HBox(8, label, field, new Label(unit));
         row.setAlignment(Pos.CENTER_LEFT);

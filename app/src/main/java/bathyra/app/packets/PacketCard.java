@@ -34,6 +34,7 @@ import javafx.scene.layout.VBox;
 /** The reckoning of a packet: how many sheets it comes to and why, on which paper, with what on them; and the button that makes it. */
 final class PacketCard {
     private static final int NAME_MOST = 40;
+    private static final double BOX = 122;
     private final PacketsModel model;
     private final Output output;
     private final Card card;
@@ -123,6 +124,7 @@ final class PacketCard {
         number.getStyleClass().add("big-figure");
         number.setId("packet-count");
         ofWhat.getStyleClass().add("quiet");
+        ofWhat.setWrapText(true);
         count.setAlignment(Pos.BASELINE_LEFT);
         count.getChildren().addAll(number, ofWhat);
         name = new CardRows.NameField(
@@ -141,7 +143,8 @@ final class PacketCard {
     }
 
     private static void place(GridPane grid, int at, CheckBox box) {
-        box.setMinWidth(122);
+        box.setMinWidth(BOX);
+        box.setPrefWidth(BOX);
         grid.add(box, at % 2, at / 2);
     }
 

@@ -1,5 +1,6 @@
 package bathyra.app.packets;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
 import bathyra.app.output.Packet;
@@ -39,6 +40,7 @@ import javafx.scene.layout.VBox;
 /** The Output page: who receives it, the sheets as they are glued, what is inside, and how it came about. */
 public final class PacketsView extends BorderPane {
     private static final double TAGS = 284;
+    private static final double TAG_WORDS = 210;
     private final PacketsModel model;
     private final Workshop workshop;
     private final VBox tags = new VBox(9);
@@ -78,6 +80,7 @@ public final class PacketsView extends BorderPane {
         title.getStyleClass().add("page-title");
         Label quiet = new Label("Each keeps its paper and layers.");
         quiet.getStyleClass().add("quiet");
+        quiet.setWrapText(true);
         HBox own = new HBox(8, add);
         own.setAlignment(Pos.BASELINE_LEFT);
         VBox all = new VBox(10, title, tags, own, quiet);
@@ -87,8 +90,7 @@ public final class PacketsView extends BorderPane {
         scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
-        scroll.setMinWidth(TAGS);
-        scroll.setMaxWidth(TAGS);
+        TextSize.width(scroll, TAGS, TAG_WORDS);
         return scroll;
     }
 

@@ -277,7 +277,7 @@ final class SheetsPreview extends PaintedPane {
                 .findFirst()
                 .orElse(0);
         g.setFill(palette().of(Ink.INK));
-        g.setFont(spot.first() ? Lettering.LEVEL_SELECTED : Lettering.RULER);
+        g.setFont(spot.first() ? Lettering.levelSelected() : Lettering.ruler());
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.TOP);
         g.fillText(Integer.toString(order), spot.left() * scale, spot.top() * scale);
@@ -285,7 +285,7 @@ final class SheetsPreview extends PaintedPane {
 
     private void words(Surface g, double size) {
         g.setFill(palette().of(Ink.INK));
-        g.setFont(size > 10 ? Lettering.RULER : Lettering.SMALL);
+        g.setFont(size > 10 ? Lettering.ruler() : Lettering.small());
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
     }

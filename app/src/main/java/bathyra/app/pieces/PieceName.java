@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
@@ -40,15 +41,15 @@ final class PieceName {
     void paint(boolean level) {
         double foot = down(piece.grain().from());
         double tall = Math.abs(foot - down(piece.grain().to()));
-        if (tall < WORDS_TALL + NUMBER_TALL) {
+        if (tall < TextSize.px(WORDS_TALL + NUMBER_TALL)) {
             // In a short garment the words would run over the lower edge.
             number(foot - tall / 2 + NUMBER_TALL / 3);
             return;
         }
-        double y = Math.min(down(SheetLayout.labelAt(piece)) + 6, foot - WORDS_TALL);
+        double y = Math.min(down(SheetLayout.labelAt(piece)) + 6, foot - TextSize.px(WORDS_TALL));
         if (!level) {
             number(y);
-        } else if (words().anyMatch(word -> word.length() * LETTER > room())) {
+        } else if (words().anyMatch(word -> word.length() * TextSize.px(LETTER) > room())) {
             alongThePanel(y, foot);
         } else {
             inLines(y);
@@ -64,18 +65,18 @@ final class PieceName {
     }
 
     private void number(double y) {
-        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        brush.text(Integer.toString(piece.order()), x, y, Ink.INK, Lettering.number(), TextAlignment.LEFT);
     }
 
     private void inLines(double y) {
         number(y);
         int row = 1;
         for (String word : words().toList()) {
-            brush.text(word, x, y + 4 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(word, x, y + 4 + TextSize.px(15) * row++, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         }
         String cut = piece.onFold() ? "cut 1 on|the fold" : piece.cutWords();
         for (String word : cut.split("\\|")) {
-            brush.text(word, x, y + 8 + 15 * row++, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(word, x, y + 8 + TextSize.px(15) * row++, Ink.INK_2, Lettering.figure(), TextAlignment.LEFT);
         }
     }
 
@@ -96,13 +97,13 @@ final class PieceName {
     /** Where a panel is too narrow for level words they run down it, beside its grain and no farther than its foot. */
     private void alongThePanel(double y, double foot) {
         String words = piece.name() + ", " + piece.cutWords();
-        double number = Math.min(y, foot - words.length() * LETTER - UNDER_NUMBER);
+        double number = Math.min(y, foot - words.length() * TextSize.px(LETTER) - UNDER_NUMBER);
         number(number);
         Surface g = brush.context();
         g.save();
         g.translate(x + 4, number + UNDER_NUMBER);
         g.rotate(90);
-        brush.text(words, 0, 0, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text(words, 0, 0, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         g.restore();
     }
 }

@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
@@ -128,14 +129,14 @@ final class PiecesDrawing implements Drawing {
         double y = bands.y(brush.view(), level);
         brush.stroke(Ink.LINE, 1);
         brush.context().strokeLine(34, y, 116, y);
-        brush.text(level.label(), 34, y - 6, Ink.TEAL, Lettering.LEVEL, TextAlignment.LEFT);
-        if (bands.roomBelow(brush.view(), level) >= TAG_HEIGHT) {
+        brush.text(level.label(), 34, y - 6, Ink.TEAL, Lettering.level(), TextAlignment.LEFT);
+        if (bands.roomBelow(brush.view(), level) >= TextSize.px(TAG_HEIGHT)) {
             brush.text(
                     LengthText.say(draft.girths().at(level).pattern().length(), look.unit()),
                     34,
-                    y + 17,
+                    y + TextSize.px(17),
                     Ink.INK_2,
-                    Lettering.FIGURE,
+                    Lettering.figure(),
                     TextAlignment.LEFT);
         }
     }
@@ -240,7 +241,7 @@ final class PiecesDrawing implements Drawing {
                 0,
                 4,
                 inHand ? Ink.TEAL : Ink.INK_2,
-                Lettering.RULER,
+                Lettering.ruler(),
                 TextAlignment.CENTER);
         g.restore();
     }
@@ -278,7 +279,7 @@ final class PiecesDrawing implements Drawing {
         brush.context().fillOval(x - BADGE, y - BADGE, 2 * BADGE, 2 * BADGE);
         brush.stroke(Ink.CHART, 1.6);
         brush.context().strokeOval(x - BADGE, y - BADGE, 2 * BADGE, 2 * BADGE);
-        brush.text(Integer.toString(number), x, y + 5, Ink.ON_TEAL, Lettering.FIGURE_BOLD, TextAlignment.CENTER);
+        brush.text(Integer.toString(number), x, y + 5, Ink.ON_TEAL, Lettering.figureBold(), TextAlignment.CENTER);
     }
 
     /** Where the handle of the edge in hand lies: outside its middle, as far as its allowance is wide. Empty when pieces lie joined. */

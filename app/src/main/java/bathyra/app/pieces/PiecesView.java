@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.output.Output;
 import bathyra.app.pieces.PiecesDrawing.Look;
 import bathyra.app.stage.HalfSwitch;
@@ -135,6 +136,7 @@ public final class PiecesView extends TableStage {
     private VBox foot() {
         Label head = new Label("Truing");
         head.getStyleClass().add("section-head");
+        head.setMinWidth(Region.USE_PREF_SIZE);
         next.getStyleClass().add("deed");
         next.setId("next-seam");
         next.setMinWidth(Region.USE_PREF_SIZE);
@@ -145,17 +147,19 @@ public final class PiecesView extends TableStage {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         walked.setMinWidth(0);
+        walked.setWrapText(true);
         walked.setId("walked");
         HBox title = new HBox(10, head, walked, space, next);
         title.setAlignment(Pos.BASELINE_LEFT);
         Label under = new Label();
         under.getStyleClass().add("status-line");
+        under.setWrapText(true);
         under.textProperty()
                 .bind(table.underProperty()
                         .map(u -> u.isEmpty()
                                 ? "Click an edge to change its allowance; drag the needle to walk the seam."
                                 : u));
-        under.setMinHeight(20);
+        TextSize.minHeight(under, 20);
         Button foreign = new Button("A pattern from elsewhere");
         foreign.getStyleClass().add("deed");
         foreign.setId("foreign");

@@ -26,7 +26,8 @@ public final class LacingRail extends PaintedPane {
     /** So many steps the whole rail has. */
     private static final int STEPS = 11;
 
-    private static final double TAB_ABOVE = 21;
+    /** Where the tabs begin, beside the eyelets. */
+    private static final double BESIDE = 56;
 
     private enum Lacing {
         TIGHT(3),
@@ -110,7 +111,20 @@ public final class LacingRail extends PaintedPane {
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
-        tabs.forEach((stage, tab) -> tab.relocate(56, Math.rint(y(stage.ordinal()) - TAB_ABOVE)));
+        tabs.forEach((stage, tab) -> {
+            double high = Math.min(tab.prefHeight(-1), step());
+            tab.resizeRelocate(BESIDE, Math.rint(y(stage.ordinal()) - high / 2), tab.prefWidth(-1), high);
+        });
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return BESIDE + tabs.get(Stage.MEASURE).prefWidth(-1);
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        return computePrefWidth(height);
     }
 
     /** Half the opening at a height, one soft curve down the rail. */

@@ -1,5 +1,6 @@
 package bathyra.app.reckoning;
 
+import bathyra.app.table.TextSize;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.reckon.Formula;
@@ -272,7 +273,8 @@ public final class Card extends VBox {
             name.setOnAction(e -> follow.accept(input));
             source.setText(input.source());
             // A long name takes the row; where it comes from is one click away.
-            boolean roomy = input.source().length() + input.name().length() < LETTERS_A_ROW;
+            boolean roomy = input.source().length() + input.name().length()
+                    < LETTERS_A_ROW / TextSize.now().factor();
             for (Node node : List.of(space, source)) {
                 node.setVisible(roomy);
                 node.setManaged(roomy);

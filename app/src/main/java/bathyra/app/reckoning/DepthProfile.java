@@ -1,5 +1,6 @@
 package bathyra.app.reckoning;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
@@ -72,7 +73,7 @@ public final class DepthProfile extends PaintedPane {
                 stroke(g, line);
                 g.strokeLine(legend, HEIGHT - 6, legend + 16, HEIGHT - 6);
                 text(g, line.name(), legend + 20, HEIGHT - 2);
-                legend += 34 + line.name().length() * 6.6;
+                legend += 34 + line.name().length() * TextSize.px(6.6);
             }
         }
     }
@@ -85,7 +86,7 @@ public final class DepthProfile extends PaintedPane {
             g.setLineWidth(1);
             g.setLineDashes();
             g.strokeLine(LEFT, y, width - RIGHT, y);
-            if (y - last >= 13) {
+            if (y - last >= TextSize.px(13)) {
                 text(g, mark.name(), 0, y + 4);
                 last = y;
             }
@@ -114,7 +115,7 @@ public final class DepthProfile extends PaintedPane {
     }
 
     private void text(Surface g, String words, double x, double y) {
-        g.setFont(Lettering.FIGURE);
+        g.setFont(Lettering.figure());
         g.setFill(palette().of(Ink.INK_2));
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.BASELINE);

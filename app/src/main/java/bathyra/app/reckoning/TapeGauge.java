@@ -124,7 +124,7 @@ public final class TapeGauge extends PaintedPane {
     }
 
     private void text(Surface g, String words, double x, double y, Ink ink, TextAlignment alignment) {
-        g.setFont(Lettering.FIGURE);
+        g.setFont(Lettering.figure());
         g.setFill(palette().of(ink));
         g.setTextAlign(alignment);
         g.setTextBaseline(VPos.BASELINE);

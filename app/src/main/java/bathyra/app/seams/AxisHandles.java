@@ -36,7 +36,7 @@ final class AxisHandles {
     /** Pulled up so far, in pixels, a seam is taken out. */
     private static final double OFF = 46;
 
-    private static final double SPOOL_RIGHT = 98;
+    private static final double SPOOL_EDGE = 8;
     private static final double SPOOL_TOP = 296;
 
     private final Workshop workshop;
@@ -85,6 +85,11 @@ final class AxisHandles {
                 e.consume();
             }
         });
+        // They stay at the table's right edge, however wide the window is made.
+        spoolName.layoutXProperty().bind(table.widthProperty().subtract(spoolName.widthProperty()).subtract(SPOOL_EDGE));
+        spoolName.setLayoutY(SPOOL_TOP + 1);
+        spool.layoutXProperty().bind(spoolName.layoutXProperty().subtract(SIZE + 12));
+        spool.setLayoutY(SPOOL_TOP);
         table.handles().getChildren().addAll(spool, spoolName);
     }
 
@@ -190,9 +195,7 @@ final class AxisHandles {
         }
         spool.setVisible(model.canAdd());
         spoolName.setVisible(model.canAdd());
-        spool.resizeRelocate(table.getWidth() - SPOOL_RIGHT, SPOOL_TOP, SIZE + 6, SIZE + 6);
-        spoolName.autosize();
-        spoolName.relocate(table.getWidth() - SPOOL_RIGHT + SIZE + 12, SPOOL_TOP + 1);
+        spool.resize(SIZE + 6, SIZE + 6);
     }
 
     private void build(Draft draft) {

@@ -31,7 +31,7 @@ final class FromAbove {
         Surface g = brush.context();
         Level level = selected.level();
         double y = top + 16 + RADIUS;
-        brush.text("from above", left - 8, top, Ink.TEAL, Lettering.SOUNDING, TextAlignment.LEFT);
+        brush.text("from above", left - 8, top, Ink.TEAL, Lettering.sounding(), TextAlignment.LEFT);
         brush.fill(Ink.CHART);
         g.fillArc(left - RADIUS, y - RADIUS, 2 * RADIUS, 2 * RADIUS, -90, 180, ArcType.CHORD);
         brush.stroke(Ink.LINE, 1);
@@ -50,7 +50,7 @@ final class FromAbove {
                     left,
                     y);
         }
-        brush.text("front below", left - 8, y + RADIUS + 20, Ink.INK_2, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text("front below", left - 8, y + RADIUS + 20, Ink.INK_2, Lettering.figure(), TextAlignment.LEFT);
     }
 
     /** How far round from centre front each seam stands, in radians: half the body is half a turn. */

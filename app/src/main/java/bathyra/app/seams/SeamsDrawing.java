@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
@@ -127,7 +128,7 @@ final class SeamsDrawing implements Drawing {
     Optional<Level> tagAt(View view, double x, double y) {
         return bands.levels().stream()
                 .filter(level ->
-                        x > TAG_LEFT - 8 && x < TAG_RIGHT + 4 && Math.abs(y - bands.y(view, level)) < TAG_HEIGHT / 2)
+                        x > TAG_LEFT - 8 && x < TextSize.px(TAG_RIGHT) + 4 && Math.abs(y - bands.y(view, level)) < TextSize.px(TAG_HEIGHT) / 2)
                 .findFirst();
     }
 
@@ -259,8 +260,8 @@ final class SeamsDrawing implements Drawing {
         g.fillRect(x, 56, 14, 14);
         brush.stroke(Ink.INK, 1.2);
         g.strokeRect(x, 56, 14, 14);
-        brush.text("taken out", x + 20, 48, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
-        brush.text("remains", x + 20, 68, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+        brush.text("taken out", x + 20, 48, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
+        brush.text("remains", x + 20, 68, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
     }
 
     private void levelLine(Brush brush, Level level) {
@@ -275,16 +276,16 @@ final class SeamsDrawing implements Drawing {
                 TAG_LEFT,
                 y - 6,
                 Ink.TEAL,
-                chosen ? Lettering.LEVEL_SELECTED : Lettering.LEVEL,
+                chosen ? Lettering.levelSelected() : Lettering.level(),
                 TextAlignment.LEFT);
         boolean estimate = plan.body().estimated();
-        if (bands.roomBelow(brush.view(), level) < TAG_HEIGHT) {
+        if (bands.roomBelow(brush.view(), level) < TextSize.px(TAG_HEIGHT)) {
             brush.text(
                     LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out",
-                    TAG_RIGHT,
+                    TextSize.px(TAG_RIGHT),
                     y - 6,
                     Ink.CORAL_TEXT,
-                    Lettering.FIGURE_BOLD,
+                    Lettering.figureBold(),
                     TextAlignment.RIGHT);
             return;
         }
@@ -292,9 +293,9 @@ final class SeamsDrawing implements Drawing {
                 (estimate ? "≈ " : "") + LengthText.figure(plan.body().length(), unit) + " → "
                         + LengthText.figure(plan.pattern().length(), unit),
                 TAG_LEFT,
-                y + 17,
+                y + TextSize.px(17),
                 estimate ? Ink.BRASS_TEXT : Ink.INK,
-                Lettering.FIGURE,
+                Lettering.figure(),
                 TextAlignment.LEFT);
         double out = draft.intakes().toTake().get(level).value();
         boolean widest = out < 0.05;
@@ -302,10 +303,10 @@ final class SeamsDrawing implements Drawing {
                 widest
                         ? "widest"
                         : LengthText.figure(draft.intakes().toTake().get(level).length(), unit) + " out",
-                TAG_RIGHT,
-                y + 17,
+                TextSize.px(TAG_RIGHT),
+                y + TextSize.px(17),
                 widest ? Ink.INK_2 : Ink.CORAL_TEXT,
-                widest ? Lettering.FIGURE : Lettering.FIGURE_BOLD,
+                widest ? Lettering.figure() : Lettering.figureBold(),
                 TextAlignment.RIGHT);
     }
 
@@ -355,14 +356,14 @@ final class SeamsDrawing implements Drawing {
         g.strokeLine(gx, bottom, gx, top);
         g.strokePolyline(new double[] {gx - 4, gx, gx + 4}, new double[] {top + 9, top, top + 9}, 3);
         double foot = clearOfWaist(brush, bottom);
-        brush.text(Integer.toString(piece.order()), gx + 6, foot - 24, Ink.INK, Lettering.NUMBER, TextAlignment.LEFT);
+        brush.text(Integer.toString(piece.order()), gx + 6, foot - 24, Ink.INK, Lettering.number(), TextAlignment.LEFT);
         Optional<LevelMark> waist = piece.mark(Level.WAIST.id());
         int row = 0;
-        if (waist.isEmpty() || waist.get().length() * brush.view().scale() < NAME_ROOM) {
+        if (waist.isEmpty() || waist.get().length() * brush.view().scale() < TextSize.px(NAME_ROOM)) {
             return;
         }
         for (String word : piece.name().split(" ")) {
-            brush.text(word, gx + 6, foot - 7 + 15 * row++, Ink.INK, Lettering.FIGURE, TextAlignment.LEFT);
+            brush.text(word, gx + 6, foot - 7 + TextSize.px(15) * row++, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         }
     }
 
@@ -435,7 +436,7 @@ final class SeamsDrawing implements Drawing {
                     x,
                     y,
                     Ink.CORAL_TEXT,
-                    Lettering.SOUNDING,
+                    Lettering.sounding(),
                     inside ? TextAlignment.CENTER : TextAlignment.LEFT);
         }
     }
@@ -465,7 +466,7 @@ final class SeamsDrawing implements Drawing {
         brush.context().strokeOval(x - 8, y - 8, 16, 16);
         brush.context().strokeLine(x - 12, y, x + 12, y);
         brush.context().strokeLine(x, y - 12, x, y + 12);
-        brush.text("apex", x - 14, y - 8, Ink.INK, Lettering.FIGURE, TextAlignment.RIGHT);
+        brush.text("apex", x - 14, y - 8, Ink.INK, Lettering.figure(), TextAlignment.RIGHT);
     }
 
     @Override

@@ -1,6 +1,9 @@
 package bathyra.app.seams;
 
+import static bathyra.app.table.TextSize.px;
+
 import bathyra.app.stage.Marks;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
@@ -115,7 +118,7 @@ final class Soundings extends Pane {
         heads.clear();
         for (SeamPlace seam : seams) {
             boolean short_ = seams.size() > ROOMY && seam.part() == SeamPlace.Part.CENTRE_BACK;
-            Label head = head(short_ ? "Back edge" : seam.label());
+            Label head = head(short_ ? TextSize.now() == TextSize.USUAL ? "Back edge" : "Edge" : seam.label());
             head.setAccessibleText(seam.label());
             heads.put(seam, head);
         }
@@ -277,28 +280,28 @@ final class Soundings extends Pane {
 
     @Override
     protected double computePrefHeight(double width) {
-        return HEAD + ROW * Math.max(shown.size(), 4);
+        return px(HEAD) + px(ROW) * Math.max(shown.size(), 4);
     }
 
     @Override
     protected void layoutChildren() {
         double right = getWidth();
-        left(title, 0, 0, HEAD);
-        right(halfHead, HALF_RIGHT, 0, HEAD);
-        right(sumHead, right - SUM_RIGHT, 0, HEAD);
-        right(takeHead, right, 0, HEAD);
+        left(title, 0, 0, px(HEAD));
+        right(halfHead, px(HALF_RIGHT), 0, px(HEAD));
+        right(sumHead, right - px(SUM_RIGHT), 0, px(HEAD));
+        right(takeHead, right, 0, px(HEAD));
         if (columns.length != seams.size()) {
             return;
         }
-        heads.forEach((seam, label) -> middle(label, columns[seams.indexOf(seam)] - getLayoutX(), 0, HEAD));
+        heads.forEach((seam, label) -> middle(label, columns[seams.indexOf(seam)] - getLayoutX(), 0, px(HEAD)));
         for (int i = 0; i < shown.size(); i++) {
-            double top = HEAD + i * ROW;
+            double top = px(HEAD) + i * px(ROW);
             Row row = rows.get(shown.get(i));
-            row.ground().resizeRelocate(-8, top, right + 16, ROW);
-            left(row.name(), 0, top, ROW);
-            right(row.half(), HALF_RIGHT, top, ROW);
-            right(row.sum(), right - SUM_RIGHT, top, ROW);
-            right(row.take(), right, top, ROW);
+            row.ground().resizeRelocate(-8, top, right + 16, px(ROW));
+            left(row.name(), 0, top, px(ROW));
+            right(row.half(), px(HALF_RIGHT), top, px(ROW));
+            right(row.sum(), right - px(SUM_RIGHT), top, px(ROW));
+            right(row.take(), right, top, px(ROW));
             for (int k = 0; k < seams.size(); k++) {
                 place(cells.get(new Cell(shown.get(i), seams.get(k))), columns[k] - getLayoutX(), top);
             }
@@ -316,9 +319,9 @@ final class Soundings extends Pane {
 
     private void place(Sounding sounding, double middle, double top) {
         double width = cellWidth();
-        sounding.field().resizeRelocate((double) Math.round(middle - width / 2), top + 1, width, ROW - 2);
+        sounding.field().resizeRelocate((double) Math.round(middle - width / 2), top + 1, width, px(ROW) - 2);
         double bar = sounding.bar().getMaxWidth();
-        sounding.bar().resizeRelocate(middle - bar / 2, top + ROW - 5, bar, 2.6);
+        sounding.bar().resizeRelocate(middle - bar / 2, top + px(ROW) - 5, bar, 2.6);
         sounding.pin().relocate(middle + width / 2 - 17, top + 2);
         sounding.warning().relocate(middle + width / 2 - 17, top + 5);
     }

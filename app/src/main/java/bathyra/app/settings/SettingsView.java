@@ -1,5 +1,6 @@
 package bathyra.app.settings;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
@@ -101,7 +102,7 @@ public final class SettingsView extends BorderPane {
     private void row(String name, String changes, Node... controls) {
         Label label = new Label(name);
         label.getStyleClass().add("check-name");
-        label.setMinWidth(NAMES);
+        TextSize.minWidth(label, NAMES);
         HBox setting = new HBox(10, label);
         setting.getChildren().addAll(controls);
         setting.setAlignment(Pos.CENTER_LEFT);
@@ -109,6 +110,7 @@ public final class SettingsView extends BorderPane {
         about.getStyleClass().addAll("quiet", "settings-about");
         about.setWrapText(true);
         about.setMinHeight(Region.USE_PREF_SIZE);
+        about.setMinWidth(0);
         VBox row = new VBox(2, setting, about);
         row.getStyleClass().add("settings-row");
         all.getChildren().add(row);
@@ -145,6 +147,13 @@ public final class SettingsView extends BorderPane {
                         workshop.whereabouts().themeProperty().get(),
                         Theme::label,
                         this::choose));
+        row(
+                "Size of words",
+                "Words and the rows that hold them grow, in the drawings too; the drawings themselves stay.",
+                new LookSwitch<>("text-", List.of(TextSize.values()), TextSize.now(), TextSize::label, size -> {
+                    workshop.book().keepPlace(TextSize.KEPT, size.name());
+                    TextSize.choose(size);
+                }));
         row(
                 "Dates",
                 "How days are written on the screen. They are typed as 2026-11-30 whatever this says.",

@@ -86,7 +86,7 @@ final class SetChart extends PaintedPane {
 
     private void text(Surface g, String words, double x, double y, TextAlignment side, boolean bold) {
         g.setFill(palette().of(bold ? Ink.INK : Ink.INK_2));
-        g.setFont(bold ? Lettering.FIGURE_BOLD : Lettering.RULER);
+        g.setFont(bold ? Lettering.figureBold() : Lettering.ruler());
         g.setTextAlign(side);
         g.setTextBaseline(VPos.BASELINE);
         g.fillText(words, x, y);

@@ -5,6 +5,7 @@ import bathyra.app.stage.DayStyle;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.table.Lettering;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.BookDeeds;
 import bathyra.app.workshop.Theme;
 import bathyra.app.workshop.Workshop;
@@ -167,12 +168,12 @@ public final class BathyraWindow extends Application {
     /** Shows a workshop in a stage; the tests come in here. */
     public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
         Lettering.load();
+        looks(workshop);
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
         Scene scene = scene(shell);
         shell.keys(scene);
         WholeWords.watch(scene);
         KeyWays.watch(scene);
-        looks(workshop);
         dark(scene, workshop.whereabouts().darkProperty().get());
         workshop.whereabouts().darkProperty().addListener((o, was, now) -> dark(scene, now));
         stage.setOnHidden(e -> workshop.close());
@@ -202,6 +203,7 @@ public final class BathyraWindow extends Application {
     /** What was chosen in Settings of how it looks. */
     private static void looks(Workshop workshop) {
         Days.choose(DayStyle.named(workshop.book().place(DayStyle.KEPT).orElse("")));
+        TextSize.choose(TextSize.named(workshop.book().place(TextSize.KEPT).orElse("")));
         if (workshop.whereabouts().themeProperty().get() == Theme.SYSTEM) {
             SystemLook.ask(dark -> workshop.whereabouts().darkProperty().set(dark));
         }
@@ -219,12 +221,8 @@ public final class BathyraWindow extends Application {
 
     static Scene scene(javafx.scene.Parent root) {
         Scene scene = new Scene(root, WIDTH, HEIGHT);
-        scene.getStylesheets().addAll(style("tokens.css"), style("bathyra.css"));
+        Styles.follow(scene);
         return scene;
-    }
-
-    private static String style(String file) {
-        return BathyraWindow.class.getResource("/theme/" + file).toExternalForm();
     }
 
     private static void dark(Scene scene, boolean dark) {

@@ -24,7 +24,6 @@ import javafx.scene.layout.VBox;
 
 /** The slim bar on top: commission and wearer, the state of the checks, undo and redo, the unit, output. */
 final class TopSlip extends HBox {
-    private static final int TITLE_MOST = 46;
     private final Workshop workshop;
     private final Button title = new Button();
     private final Tooltip whole = new Tooltip();
@@ -46,9 +45,8 @@ final class TopSlip extends HBox {
         state.setMinWidth(Region.USE_PREF_SIZE);
         VBox names = new VBox(title, wearer);
         names.setMinWidth(120);
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(names, space, state, undoButton(), redoButton(), units(), more(keys), outputButton());
+        HBox.setHgrow(names, Priority.ALWAYS);
+        getChildren().addAll(names, state, undoButton(), redoButton(), units(), more(keys), outputButton());
         workshop.showing().on(this::show, Subject.COMMISSION);
         show();
     }
@@ -135,7 +133,7 @@ final class TopSlip extends HBox {
 
     private void show() {
         String name = workshop.commission().title();
-        title.setText(name.length() > TITLE_MOST ? name.substring(0, TITLE_MOST - 1) + "…" : name);
+        title.setText(name);
         whole.setText(name);
         wearer.setText(workshop.commission().wearer().name());
         cm.setSelected(workshop.unit() == LengthUnit.CM);

@@ -1,11 +1,11 @@
 package bathyra.app.stage;
 
 import javafx.geometry.Bounds;
-import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -22,8 +22,10 @@ public abstract class RowStrip extends VBox {
         head.setMinWidth(Region.USE_PREF_SIZE);
         Label quiet = new Label(about);
         quiet.getStyleClass().add("quiet");
-        HBox above = new HBox(10, head, quiet);
-        above.setAlignment(Pos.BASELINE_LEFT);
+        quiet.setWrapText(true);
+        FlowPane above = new FlowPane(10, 0, head, quiet);
+        above.setRowValignment(VPos.BASELINE);
+        above.setMinHeight(Region.USE_PREF_SIZE);
         scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

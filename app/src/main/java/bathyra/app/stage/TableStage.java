@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /**
@@ -37,6 +38,7 @@ public abstract class TableStage extends BorderPane {
         kept.getStyleClass().add("kept-draft");
         kept.setVisible(false);
         frame = new StackPane(table, kept);
+        frame.setMinWidth(0);
         StackPane.setAlignment(kept, Pos.TOP_CENTER);
         StackPane.setMargin(kept, new Insets(34, 0, 0, 0));
         setRight(scrolling(card));
@@ -49,6 +51,17 @@ public abstract class TableStage extends BorderPane {
         scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
+        return scroll;
+    }
+
+    /** What scrolls to the side where words are too large for it to be whole. */
+    public static ScrollPane sideways(Region node) {
+        ScrollPane scroll = new ScrollPane(node);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        scroll.setMinWidth(0);
         return scroll;
     }
 

@@ -1,5 +1,6 @@
 package bathyra.app.stores;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
 import bathyra.house.Kept;
@@ -12,6 +13,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 
 /** Something that is kept: how much is there, below what it runs out, who delivers it. The row stays while its figures change, and with it the place where one types. */
 final class KeptRow extends HBox {
@@ -44,13 +46,15 @@ final class KeptRow extends HBox {
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
         Label unit = new Label(item.unit());
-        unit.setMinWidth(UNIT);
+        TextSize.minWidth(unit, UNIT);
+        Label leastOf = new Label("least");
+        leastOf.setMinWidth(Region.USE_PREF_SIZE);
         getChildren()
                 .addAll(
                         name,
                         there,
                         unit,
-                        new Label("least"),
+                        leastOf,
                         least,
                         supplier,
                         CardRows.deed("Keep no more", "unkeep-" + index, () -> kept().ifPresent(model::remove)));
@@ -60,8 +64,7 @@ final class KeptRow extends HBox {
 
     private TypedField field(String id, String called, double width, BiFunction<Kept, String, Optional<String>> take) {
         TypedField field = new TypedField(id, what + called, text -> kept().flatMap(k -> take.apply(k, text)), said);
-        field.setMinWidth(width);
-        field.setMaxWidth(width);
+        TextSize.width(field, width);
         return field;
     }
 

@@ -1,5 +1,6 @@
 package bathyra.app.stores;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Days;
@@ -63,8 +64,7 @@ public final class StoresView extends VBox {
         unit.setId("keep-unit");
         unit.setPromptText("m, pieces");
         unit.setAccessibleText("In what it is counted");
-        unit.setMinWidth(FIGURE);
-        unit.setMaxWidth(FIGURE);
+        TextSize.width(unit, FIGURE);
         HBox adding = new HBox(8, what, unit, CardRows.deed("Keep it", "keep-add", this::keep));
         adding.getStyleClass().add("fields");
         adding.setAlignment(Pos.CENTER_LEFT);
@@ -181,13 +181,13 @@ public final class StoresView extends VBox {
         amount.getStyleClass().add("figure-strong");
         amount.setMinWidth(Region.USE_PREF_SIZE);
         Label by = new Label(line.by().map(d -> "by " + Days.say(d)).orElse(""));
-        by.setMinWidth(80);
+        TextSize.minWidth(by, 80);
         Label garments = new Label(
                 line.garments().isEmpty()
                         ? "runs out"
                         : "for " + line.garments().size() + (line.garments().size() == 1 ? " garment" : " garments"));
         garments.getStyleClass().add("quiet");
-        garments.setMinWidth(100);
+        TextSize.minWidth(garments, 100);
         HBox row = new HBox(12, what, amount, by, garments);
         if (model.shelf().find(line.what()).isEmpty()) {
             row.getChildren()

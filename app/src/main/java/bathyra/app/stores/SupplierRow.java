@@ -1,5 +1,6 @@
 package bathyra.app.stores;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.TypedField;
 import bathyra.house.Supplier;
 import java.util.List;
@@ -25,8 +26,7 @@ final class SupplierRow extends HBox {
         this.at = at;
         days = new TypedField(
                 "supplier-days-" + at, "Days of a delivery", text -> model.supplier(at, written(), text), said);
-        days.setMinWidth(DAYS);
-        days.setMaxWidth(DAYS);
+        TextSize.width(days, DAYS);
         name = new TypedField(
                 "supplier-" + at, "Name of a supplier", text -> model.supplier(at, text, daysText()), said);
         name.setPromptText("one more");

@@ -13,6 +13,7 @@ import javafx.scene.text.TextAlignment;
 /** Paints on a canvas of the window. */
 public final class CanvasSurface implements Surface {
     private final GraphicsContext g;
+    private final WordsApart words = new WordsApart();
 
     public CanvasSurface(Canvas canvas) {
         this.g = canvas.getGraphicsContext2D();
@@ -121,6 +122,7 @@ public final class CanvasSurface implements Surface {
 
     @Override
     public void fillRect(double x, double y, double width, double height) {
+        words.cover(x, y, width, height, g.getTransform());
         g.fillRect(x, y, width, height);
     }
 
@@ -131,6 +133,7 @@ public final class CanvasSurface implements Surface {
 
     @Override
     public void fillRoundRect(double x, double y, double width, double height, double arcWidth, double arcHeight) {
+        words.cover(x, y, width, height, g.getTransform());
         g.fillRoundRect(x, y, width, height, arcWidth, arcHeight);
     }
 
@@ -176,8 +179,10 @@ public final class CanvasSurface implements Surface {
     }
 
     @Override
-    public void fillText(String words, double x, double y) {
-        g.fillText(words, x, y);
+    public void fillText(String text, double x, double y) {
+        if (words.take(text, x, y, g.getFont(), g.getTextAlign(), g.getTextBaseline(), g.getTransform())) {
+            g.fillText(text, x, y);
+        }
     }
 
     @Override

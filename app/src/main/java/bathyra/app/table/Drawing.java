@@ -20,15 +20,15 @@ public interface Drawing {
         };
     }
 
-    /** Pixels kept free on the left for the level tags. */
+    /** Pixels kept free on the left for the level tags, at the usual size of words. */
     double tagRoom();
 
-    /** Pixels kept free on the right. */
+    /** Pixels kept free on the right, at the usual size of words. */
     default double rightRoom() {
         return 0;
     }
 
-    /** Pixels kept free at the foot. */
+    /** Pixels kept free at the foot, at the usual size of words. */
     default double footRoom() {
         return 0;
     }

@@ -1,10 +1,14 @@
 package bathyra.app.table;
 
 import java.io.InputStream;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.text.Font;
+import javafx.scene.text.FontPosture;
+import javafx.scene.text.FontWeight;
 
-/** The lettering of the drawings: the shipped fonts in the few sizes that the chart uses. */
+/** The lettering of the drawings: the shipped fonts in the few sizes that the chart uses, as large as the words of the window are. */
 public final class Lettering {
     private static final List<String> FILES = List.of(
             "Lato-Regular.ttf",
@@ -12,25 +16,74 @@ public final class Lettering {
             "OldStandard-Regular.ttf",
             "OldStandard-Italic.ttf",
             "OldStandard-Bold.ttf");
+    private static final String READ = "Lato";
+    private static final String NAMES = "Old Standard TT";
 
     static {
         FILES.forEach(Lettering::load);
     }
 
-    public static final Font FIGURE = Font.font("Lato", 13);
-    public static final Font FIGURE_BOLD = Font.font("Lato", javafx.scene.text.FontWeight.BOLD, 13);
-    public static final Font RULER = Font.font("Lato", 12);
-    public static final Font SMALL = Font.font("Lato", 9);
-    public static final Font LEVEL = Font.font("Old Standard TT", javafx.scene.text.FontPosture.ITALIC, 18);
-    public static final Font LEVEL_SELECTED = Font.font("Old Standard TT", javafx.scene.text.FontWeight.BOLD, 18);
-    public static final Font SOUNDING = Font.font("Old Standard TT", javafx.scene.text.FontPosture.ITALIC, 16);
-    public static final Font NUMBER = Font.font("Old Standard TT", 34);
+    private static final Map<TextSize, Lettering> OF = new EnumMap<>(TextSize.class);
 
-    private Lettering() {}
+    private final Font figure;
+    private final Font figureBold;
+    private final Font ruler;
+    private final Font small;
+    private final Font level;
+    private final Font levelSelected;
+    private final Font sounding;
+    private final Font number;
+
+    private Lettering(double grown) {
+        figure = Font.font(READ, 13 * grown);
+        figureBold = Font.font(READ, FontWeight.BOLD, 13 * grown);
+        ruler = Font.font(READ, 12 * grown);
+        small = Font.font(READ, 9 * grown);
+        level = Font.font(NAMES, FontPosture.ITALIC, 18 * grown);
+        levelSelected = Font.font(NAMES, FontWeight.BOLD, 18 * grown);
+        sounding = Font.font(NAMES, FontPosture.ITALIC, 16 * grown);
+        number = Font.font(NAMES, 34 * grown);
+    }
+
+    private static Lettering now() {
+        return OF.computeIfAbsent(TextSize.now(), size -> new Lettering(size.factor()));
+    }
+
+    public static Font figure() {
+        return now().figure;
+    }
+
+    public static Font figureBold() {
+        return now().figureBold;
+    }
+
+    public static Font ruler() {
+        return now().ruler;
+    }
+
+    public static Font small() {
+        return now().small;
+    }
+
+    public static Font level() {
+        return now().level;
+    }
+
+    public static Font levelSelected() {
+        return now().levelSelected;
+    }
+
+    public static Font sounding() {
+        return now().sounding;
+    }
+
+    public static Font number() {
+        return now().number;
+    }
 
     /** Makes the shipped fonts known to the toolkit, once: loading this class does it. */
     public static void load() {
-        if (!FIGURE.getFamily().equals("Lato")) {
+        if (!figure().getFamily().equals(READ)) {
             throw new IllegalStateException("the shipped fonts could not be loaded");
         }
     }

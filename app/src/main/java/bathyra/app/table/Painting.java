@@ -51,7 +51,7 @@ final class Painting {
             g.setFill(colours.apply(Ink.SEA_1));
             g.fillRect(0, 0, width, height);
             g.setFill(colours.apply(Ink.RED));
-            g.setFont(Lettering.FIGURE);
+            g.setFont(Lettering.figure());
             g.setTextAlign(TextAlignment.LEFT);
             g.fillText("This drawing cannot be shown.", LEFT, DOWN);
             g.fillText("The log in the data folder says why. Undo goes back one change.", LEFT, DOWN + LINE);

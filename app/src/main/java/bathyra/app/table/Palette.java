@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
 import javafx.css.CssMetaData;
 import javafx.css.SimpleStyleableObjectProperty;
 import javafx.css.StyleConverter;
@@ -39,7 +41,10 @@ public final class Palette extends Region {
 
     private final Map<Ink, StyleableObjectProperty<Color>> colours = new EnumMap<>(Ink.class);
 
-    /** @param changed run when the theme has changed the colours */
+    /** Held here, so that it goes with the drawing. */
+    private final InvalidationListener grown;
+
+    /** @param changed run when the theme has changed the colours, or words their size */
     public Palette(Runnable changed) {
         getStyleClass().add("palette");
         setManaged(false);
@@ -48,6 +53,8 @@ public final class Palette extends Region {
                     ink, new SimpleStyleableObjectProperty<>(META.get(ink), this, ink.property(), Color.TRANSPARENT));
         }
         colours.get(Ink.RAIL_NOTE).addListener((o, was, now) -> changed.run());
+        grown = o -> javafx.application.Platform.runLater(changed);
+        TextSize.nowProperty().addListener(new WeakInvalidationListener(grown));
         colours.get(Ink.PAPER).addListener((o, was, now) -> javafx.application.Platform.runLater(changed));
     }
 

@@ -145,11 +145,11 @@ public final class Table extends Pane {
         }
         Point a = extent.get()[0];
         Point b = extent.get()[1];
-        double room = drawing.tagRoom();
-        double across = getWidth() - RULER - room - drawing.rightRoom() - FIT_MARGIN;
+        double room = TextSize.px(drawing.tagRoom());
+        double across = getWidth() - RULER - room - TextSize.px(drawing.rightRoom()) - FIT_MARGIN;
         double scale = Math.min(
                 across / (b.x() - a.x()),
-                (getHeight() - RULER - drawing.footRoom() - 2 * FIT_MARGIN) / (b.y() - a.y()));
+                (getHeight() - RULER - TextSize.px(drawing.footRoom()) - 2 * FIT_MARGIN) / (b.y() - a.y()));
         double left = RULER + room + (across - scale * (b.x() - a.x())) / 2 - a.x() * scale;
         view.set(new View(scale, left, RULER + FIT_MARGIN - a.y() * scale + 4));
         fitted.run();

@@ -30,7 +30,7 @@ final class Tapes {
         ticks(brush, height, false, small, perLarge, numeralEvery, unit);
         brush.fill(Ink.BRASS_LIGHT);
         g.fillRect(0, 0, WIDTH, WIDTH);
-        brush.text(unit.symbol(), WIDTH / 2, 16, Ink.DEEP, Lettering.RULER, TextAlignment.CENTER);
+        brush.text(unit.symbol(), WIDTH / 2, 16, Ink.DEEP, Lettering.ruler(), TextAlignment.CENTER);
     }
 
     private static void ticks(
@@ -62,9 +62,9 @@ final class Tapes {
                 String numeral = Long.toString(Math.round(i * small / unit.millimetres()))
                         .replace('-', '−');
                 if (across && at > WIDTH + 10) {
-                    brush.text(numeral, at, 12, Ink.INK_2, Lettering.RULER, TextAlignment.CENTER);
+                    brush.text(numeral, at, 12, Ink.INK_2, Lettering.ruler(), TextAlignment.CENTER);
                 } else if (!across && at > WIDTH + 10) {
-                    brush.text(numeral, 1, at - 3, Ink.INK_2, Lettering.RULER, TextAlignment.LEFT);
+                    brush.text(numeral, 1, at - 3, Ink.INK_2, Lettering.ruler(), TextAlignment.LEFT);
                 }
             }
         }

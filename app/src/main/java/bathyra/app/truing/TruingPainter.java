@@ -1,5 +1,6 @@
 package bathyra.app.truing;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
@@ -79,12 +80,12 @@ final class TruingPainter {
     private void measure(double width) {
         double before = Math.max(anchor.arcA(), anchor.arcB());
         double behind = Math.max(pair.totalA() - anchor.arcA(), pair.totalB() - anchor.arcB());
-        scale = Math.max(0.01, (width - LEFT - RIGHT) / (before + behind));
-        zero = LEFT + before * scale;
+        scale = Math.max(0.01, (width - TextSize.px(LEFT) - RIGHT) / (before + behind));
+        zero = TextSize.px(LEFT) + before * scale;
     }
 
     void paint(Surface context, Palette colours, double width, double needle) {
-        if (width <= LEFT + RIGHT) {
+        if (width <= TextSize.px(LEFT) + RIGHT) {
             return;
         }
         g = context;
@@ -120,7 +121,7 @@ final class TruingPainter {
     }
 
     private void strip(double top, List<Double> stretches, List<Double> places, String name) {
-        text(shortened(name), LEFT - 8, top + 17, Ink.INK, TextAlignment.RIGHT);
+        text(shortened(name), TextSize.px(LEFT) - 8, top + 17, Ink.INK, TextAlignment.RIGHT);
         for (int i = 0; i < stretches.size(); i++) {
             double x = places.get(i);
             double width = places.get(i + 1) - x;
@@ -159,14 +160,14 @@ final class TruingPainter {
         for (int i = 0; i < pair.meetings().size(); i++) {
             Meeting meeting = pair.meetings().get(i);
             double x = a(meeting.arcA());
-            double end = x + name(meeting).length() * LETTER;
+            double end = x + name(meeting).length() * TextSize.px(LETTER);
             boolean room = x > taken
                     && (meeting == anchor
                             || i + 1 < pair.meetings().size()
                                     && pair.stretchesA().get(i) > 1
                                     && (a(anchor.arcA()) <= x || end < a(anchor.arcA())));
             if (room) {
-                g.setFont(Lettering.SOUNDING);
+                g.setFont(Lettering.sounding());
                 g.setFill(palette.of(Ink.TEAL));
                 g.setTextAlign(TextAlignment.LEFT);
                 g.fillText(name(meeting), x, 15);
@@ -182,7 +183,7 @@ final class TruingPainter {
     }
 
     private void apart() {
-        text("apart", LEFT - 8, FIGURES, Ink.INK_2, TextAlignment.RIGHT);
+        text("apart", TextSize.px(LEFT) - 8, FIGURES, Ink.INK_2, TextAlignment.RIGHT);
         for (int i = 0; i < pair.stretchesA().size(); i++) {
             double x = a(pair.meetings().get(i).arcA());
             double width = a(pair.meetings().get(i + 1).arcA()) - x;
@@ -205,7 +206,7 @@ final class TruingPainter {
                 .max()
                 .orElse(0);
         double perMm = CURVE_HALF / Math.max(Tolerance.SEAM * 2, worst);
-        text("so far", LEFT - 8, CURVE + 4, Ink.INK_2, TextAlignment.RIGHT);
+        text("so far", TextSize.px(LEFT) - 8, CURVE + 4, Ink.INK_2, TextAlignment.RIGHT);
         double from = a(0);
         double to = a(pair.totalA());
         g.setFill(palette.of(Ink.SEA_2));
@@ -286,7 +287,7 @@ final class TruingPainter {
     }
 
     private void text(String words, double x, double y, Ink ink, TextAlignment alignment) {
-        g.setFont(Lettering.FIGURE);
+        g.setFont(Lettering.figure());
         g.setFill(palette.of(ink));
         g.setTextAlign(alignment);
         g.fillText(words, x, y);

@@ -1,5 +1,6 @@
 package bathyra.app.weeks;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
@@ -89,7 +90,7 @@ final class Basins extends PaintedPane {
         g.setLineDashes();
         g.strokeLine(x + 1, water, x + width - 1, water);
         boolean over = load.over(week) > 0;
-        g.setFont(Lettering.FIGURE_BOLD);
+        g.setFont(Lettering.figureBold());
         g.setFill(palette().of(over ? Ink.AMBER_TEXT : Ink.INK));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.BASELINE);
@@ -119,14 +120,14 @@ final class Basins extends PaintedPane {
 
     private void name(Surface g, Slip slip, double middle, double y, double room) {
         String name = WeekWords.brief(slip.title());
-        int letters = (int) (room / LETTER);
+        int letters = (int) (room / TextSize.px(LETTER));
         if (name.length() > letters && name.startsWith(ARTICLE)) {
             name = name.substring(ARTICLE.length());
         }
         if (name.length() > letters) {
             name = letters < 4 ? "" : name.substring(0, letters - 1).strip() + "…";
         }
-        g.setFont(Lettering.RULER);
+        g.setFont(Lettering.ruler());
         g.setFill(palette().of(slip.mine() ? Ink.ON_TEAL : Ink.INK));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

@@ -1,5 +1,6 @@
 package bathyra.app.weeks;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
 import bathyra.plan.DateKind;
 import bathyra.plan.Progress;
@@ -61,8 +62,7 @@ final class JobCell extends ListCell<WeekRow> {
         wearer.getStyleClass().add("shelf-wearer");
         title.getStyleClass().add("quiet");
         names.getStyleClass().add("job-names");
-        names.setMinWidth(WeeksView.NAMES);
-        names.setMaxWidth(WeeksView.NAMES);
+        TextSize.width(names, WeeksView.NAMES);
         line.setMinWidth(0);
         line.setMinHeight(HEIGHT);
         line.setPrefHeight(HEIGHT);
@@ -82,7 +82,7 @@ final class JobCell extends ListCell<WeekRow> {
         // As wide as the weeks above and below it, whether the list has a scroll bar or not.
         listViewProperty().addListener((o, was, now) -> {
             if (now != null) {
-                line.prefWidthProperty().bind(now.widthProperty().subtract(WeeksView.NAMES + WeeksView.SCROLL));
+                line.prefWidthProperty().bind(now.widthProperty().subtract(names.minWidthProperty()).subtract(WeeksView.SCROLL));
                 line.maxWidthProperty().bind(line.prefWidthProperty());
             }
         });

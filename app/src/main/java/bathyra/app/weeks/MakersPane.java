@@ -1,5 +1,6 @@
 package bathyra.app.weeks;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TypedField;
 import bathyra.house.Maker;
@@ -75,8 +76,7 @@ final class MakersPane extends VBox {
                             ? String.format(Locale.ROOT, "%.0f", m.hours())
                             : Double.toString(m.hours()),
                     text -> model.hours(m, text));
-            hours.setMinWidth(HOURS);
-            hours.setMaxWidth(HOURS);
+            TextSize.width(hours, HOURS);
             row.getChildren().addAll(hours, new Label("h"));
         });
         row.setAlignment(Pos.CENTER_LEFT);

@@ -79,7 +79,7 @@ final class WeeksTape extends PaintedPane {
                 g.strokeLine(at, TAPE_AT + TAPE - SMALL, at, TAPE_AT + TAPE);
             }
             if (i % every == 0) {
-                g.setFont(isChosen(span.monday(i)) ? Lettering.FIGURE_BOLD : Lettering.RULER);
+                g.setFont(isChosen(span.monday(i)) ? Lettering.figureBold() : Lettering.ruler());
                 g.setFill(palette().of(Ink.DEEP));
                 g.setTextAlign(TextAlignment.LEFT);
                 g.setTextBaseline(VPos.BASELINE);
@@ -105,7 +105,7 @@ final class WeeksTape extends PaintedPane {
         g.strokeLine(x, TAPE_AT, x, getHeight());
         g.setFill(palette().of(Ink.TEAL));
         g.fillPolygon(new double[] {x - 5, x + 5, x}, new double[] {TAPE_AT - 7, TAPE_AT - 7, TAPE_AT}, 3);
-        g.setFont(Lettering.FIGURE_BOLD);
+        g.setFont(Lettering.figureBold());
         g.setTextAlign(x > width() / 2 ? TextAlignment.RIGHT : TextAlignment.LEFT);
         g.fillText("today, " + Days.say(model.today()), x > width() / 2 ? x - 9 : x + 9, TAPE_AT - 5);
     }

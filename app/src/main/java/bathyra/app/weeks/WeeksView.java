@@ -1,5 +1,6 @@
 package bathyra.app.weeks;
 
+import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
@@ -107,11 +108,13 @@ public final class WeeksView extends BorderPane {
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         found.getStyleClass().add("quiet");
         found.setId("weeks-found");
-        found.setMinWidth(NAMES);
+        TextSize.minWidth(found, NAMES);
         Label title = new Label("Hours");
         title.getStyleClass().add("section-head");
+        title.setMinWidth(Region.USE_PREF_SIZE);
         Label about = new Label("needed against at hand");
         about.getStyleClass().add("quiet");
+        about.setWrapText(true);
         HBox head = new HBox(8, title, about);
         head.setAlignment(Pos.BASELINE_LEFT);
         Label legend = new Label(
@@ -119,19 +122,15 @@ public final class WeeksView extends BorderPane {
         legend.getStyleClass().add("quiet");
         legend.setWrapText(true);
         VBox people = new VBox(6, head, makers, legend);
-        people.setMinWidth(NAMES);
-        people.setMaxWidth(NAMES);
+        TextSize.width(people, NAMES);
         people.getStyleClass().add("weeks-people");
-        feet.setMinHeight(FOOT);
-        feet.setPrefHeight(FOOT);
+        TextSize.minHeight(feet, FOOT);
         VBox.setVgrow(basins, Priority.ALWAYS);
         VBox water = new VBox(basins, feet);
         water.setMinWidth(0);
         HBox.setHgrow(water, Priority.ALWAYS);
         HBox hours = new HBox(people, water);
-        hours.setMinHeight(HOURS);
-        hours.setPrefHeight(HOURS);
-        hours.setMaxHeight(HOURS);
+        TextSize.height(hours, HOURS);
         hours.getStyleClass().add("weeks-hours");
         VBox.setVgrow(list, Priority.ALWAYS);
         Region above = new Region();
@@ -141,7 +140,7 @@ public final class WeeksView extends BorderPane {
         front.setPickOnBounds(false);
         // The bands of the weeks run behind all rows and the hours.
         Region left = new Region();
-        left.setMinWidth(NAMES);
+        TextSize.minWidth(left, NAMES);
         HBox.setHgrow(tape, Priority.ALWAYS);
         HBox behind = new HBox(left, tape);
         StackPane.setAlignment(found, Pos.TOP_LEFT);
@@ -242,7 +241,7 @@ public final class WeeksView extends BorderPane {
     private static String foot(WorkLoad load, int week, double width) {
         boolean over = load.over(week) > 0;
         String hours = WeekWords.hours(over ? load.over(week) : load.atHand(week) - load.needed(week));
-        return width < WORDS ? (over ? "+" : "") + hours : hours + (over ? " over" : " free");
+        return width < TextSize.px(WORDS) ? (over ? "+" : "") + hours : hours + (over ? " over" : " free");
     }
 
     /** Under each basin what is free or over; it chooses the week. */

@@ -1,24 +1,32 @@
 package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.stage.DayStyle;
 import bathyra.app.stage.Days;
+import bathyra.app.stage.WeekStart;
+import bathyra.app.table.Lettering;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.HouseRules.Group;
 import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
+import javafx.scene.control.DateCell;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
@@ -42,6 +50,8 @@ class SettingsWindowTest extends RealWindow {
     void stop() {
         end();
         Days.choose(DayStyle.DAY_FIRST);
+        TextSize.choose(TextSize.USUAL);
+        WeekStart.choose(WeekStart.MONDAY);
     }
 
     private static void openSettings(WindowRobot robot) {
@@ -156,5 +166,58 @@ class SettingsWindowTest extends RealWindow {
         robot.push(KeyCode.SHIFT, KeyCode.SLASH);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(workshop.whereabouts().isOpen(Over.KEYS)).isFalse();
+    }
+
+    @Test
+    void words_growAtOnce_inTheWindowAndTheDrawings_andAreKept(WindowRobot robot) {
+        double usual = robot.lookup("#stage-making").<Button>query().getFont().getSize();
+        openSettings(robot);
+        robot.interact(() -> robot.lookup("#text-largest").<ToggleButton>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#stage-making").<Button>query().getFont().getSize())
+                .isCloseTo(1.5 * usual, within(0.1));
+        assertThat(Lettering.figure().getSize()).isCloseTo(1.5 * 13, within(0.01));
+        assertThat(TextSize.named(book.place(TextSize.KEPT).orElse(""))).isEqualTo(TextSize.LARGEST);
+    }
+
+    @Test
+    void inchesInSixteenths_areForNewCommissions_andTheSwitchAboveSaysThem(WindowRobot robot) {
+        openSettings(robot);
+        robot.interact(
+                () -> robot.lookup("#new-unit-in_16").<ToggleButton>query().fire());
+        assertThat(workshop.unit()).isEqualTo(LengthUnit.CM);
+        robot.interact(() -> robot.lookup("#unit-in").<ToggleButton>query().fire());
+        assertThat(workshop.unit()).isEqualTo(LengthUnit.IN_16);
+        assertThat(robot.lookup("#unit-in").<ToggleButton>query().getText()).isEqualTo("in ¹⁄₁₆");
+        robot.interact(() -> workshop.deeds().begin());
+        assertThat(workshop.unit()).isEqualTo(LengthUnit.IN_16);
+    }
+
+    @Test
+    void aDay_isChosenInTheCalendarBesideItsField(WindowRobot robot) {
+        openSettings(robot);
+        robot.interact(() -> {
+            robot.lookup("#week-sunday").<ToggleButton>query().fire();
+            workshop.whereabouts().close();
+            workshop.whereabouts().goTo(bathyra.app.workshop.Stage.MAKING);
+        });
+        retype(robot, "#making-due", "2027-02-10");
+        robot.push(KeyCode.ENTER);
+        robot.interact(
+                () -> robot.lookup("#making-due-calendar").<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        List<DateCell> days = robot
+                .lookup(n -> n instanceof DateCell cell && cell.getStyleClass().contains("day-cell"))
+                .queryAllAs(DateCell.class)
+                .stream()
+                .toList();
+        // The last of January 2027 is a Sunday: it begins the first row.
+        assertThat(days.get(0).getItem()).isEqualTo(LocalDate.of(2027, 1, 31));
+        robot.clickOn(days.stream()
+                .filter(d -> d.getItem().equals(LocalDate.of(2027, 2, 12)))
+                .findFirst()
+                .orElseThrow());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workshop.commission().plan().due()).contains(LocalDate.of(2027, 2, 12));
     }
 }

@@ -7,7 +7,6 @@ package bathyra.length;
  */
 public record Length(double millimetres) implements Comparable<Length> {
     private static final double MM_PER_INCH = 25.4;
-    private static final int EIGHTHS = 8;
     /** What is lost where a figure is reckoned from one system into the other and back, mm. */
     private static final double HAIR = 1e-6;
 
@@ -38,18 +37,22 @@ public record Length(double millimetres) implements Comparable<Length> {
     }
 
     /**
-     * Whether it lies in a range. Each limit is taught in two systems and said as the nearest eighth of an inch: that very figure counts too.
+     * Whether it lies in a range. Each limit is taught in two systems and said as the nearest eighth or sixteenth of an inch: that very figure counts too.
      *
      * @param least in millimetres as it is written in the rules
      */
     public boolean isWithin(Length least, Length most) {
-        return millimetres >= least.millimetres && millimetres <= most.millimetres
-                || Math.abs(millimetres - least.toEighths()) < HAIR
-                || Math.abs(millimetres - most.toEighths()) < HAIR;
+        return millimetres >= least.millimetres && millimetres <= most.millimetres || isAsSaid(least) || isAsSaid(most);
     }
 
-    private double toEighths() {
-        return Math.round(inches() * EIGHTHS) * MM_PER_INCH / EIGHTHS;
+    private boolean isAsSaid(Length limit) {
+        return Math.abs(millimetres - limit.to(LengthUnit.IN)) < HAIR
+                || Math.abs(millimetres - limit.to(LengthUnit.IN_16)) < HAIR;
+    }
+
+    /** The nearest part of an inch. */
+    private double to(LengthUnit inches) {
+        return Math.round(millimetres / inches.step()) * inches.step();
     }
 
     @Override

@@ -3,6 +3,7 @@ package bathyra.length;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads a length the way a cutter says it and writes it the way a cutter reads it. */
 public final class LengthText {
@@ -10,6 +11,8 @@ public final class LengthText {
     private static final double[] FRACTION_VALUES = {0.5, 0.25, 0.75, 0.125, 0.375, 0.625, 0.875};
     private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
     private static final String SUPERIOR = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+    private static final String INFERIOR = "₀₁₂₃₄₅₆₇₈₉";
+    private static final Pattern BUILT = Pattern.compile("([" + SUPERIOR + "]+)⁄([" + INFERIOR + "]+)");
     private static final int SIXTEENTHS = 16;
     /** A hundred metres: longer is a slip of the hand. */
     private static final double LONGEST = 100_000;
@@ -38,7 +41,7 @@ public final class LengthText {
      */
     public static Reading read(String text, LengthUnit bare) {
         // What was copied off a screen holds spaces that do not break.
-        String said = text.replace('\u00a0', ' ').replace('\u202f', ' ').strip();
+        String said = plain(text.replace('\u00a0', ' ').replace('\u202f', ' ')).strip();
         if (said.isEmpty()) {
             return new Unread(0, "Nothing is written here. " + accepted());
         }
@@ -61,6 +64,18 @@ public final class LengthText {
         }
         double sign = matcher.group(1).isEmpty() || matcher.group(1).equals("+") ? 1 : -1;
         return new Read(new Length(sign * magnitude * unit.millimetres()));
+    }
+
+    /** A fraction built from superior and inferior figures, as {@link #sixteenths} writes it, in plain ones. */
+    private static String plain(String text) {
+        Matcher built = BUILT.matcher(text);
+        return built.find()
+                ? built.replaceFirst(" " + lowered(built.group(1), SUPERIOR) + "/" + lowered(built.group(2), INFERIOR))
+                : text;
+    }
+
+    private static String lowered(String figures, String from) {
+        return figures.chars().mapToObj(c -> Integer.toString(from.indexOf(c))).collect(Collectors.joining());
     }
 
     private static double magnitude(Matcher m) {
@@ -90,16 +105,20 @@ public final class LengthText {
         return figure(length, unit) + "\u00a0" + unit.symbol();
     }
 
-    /** The bare figure: one decimal in mm and cm, the nearest eighth in inches. */
+    /** The bare figure: one decimal in mm and cm, the nearest eighth or sixteenth in inches. */
     public static String figure(Length length, LengthUnit unit) {
         double value = length.millimetres() / unit.millimetres();
-        return unit == LengthUnit.IN ? eighths(value) : decimal(value, 1);
+        return switch (unit) {
+            case IN -> eighths(value);
+            case IN_16 -> sixteenths(value);
+            default -> decimal(value, 1);
+        };
     }
 
     /** A finer figure for small faults: two decimals in cm and mm, sixteenths in inches. */
     public static String fineFigure(Length length, LengthUnit unit) {
         double value = length.millimetres() / unit.millimetres();
-        return unit == LengthUnit.IN ? sixteenths(value) : decimal(value, 2);
+        return unit.isInches() ? sixteenths(value) : decimal(value, 2);
     }
 
     private static String decimal(double value, int places) {

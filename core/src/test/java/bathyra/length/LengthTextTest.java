@@ -76,4 +76,17 @@ class LengthTextTest {
         assertThat(LengthText.read(LengthText.say(Length.mm(785), LengthUnit.CM), LengthUnit.IN))
                 .isEqualTo(new LengthText.Read(Length.mm(785)));
     }
+
+    @Test
+    void sixteenths_asTheyAreWritten_areReadAgain() {
+        for (int sixteenths = -40; sixteenths <= 700; sixteenths++) {
+            double mm = sixteenths * 25.4 / 16;
+            String said = LengthText.figure(Length.mm(mm), LengthUnit.IN_16);
+            assertThat(LengthText.read(said, LengthUnit.IN_16))
+                    .as(said)
+                    .isInstanceOfSatisfying(
+                            LengthText.Read.class,
+                            read -> assertThat(read.length().millimetres()).isCloseTo(mm, within(1e-9)));
+        }
+    }
 }

@@ -1,12 +1,12 @@
 package bathyra.app.begin;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.begin.BeginModel.Source;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.SketchPicture;
 import bathyra.app.stage.TableStage;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.garment.Closure;
 import bathyra.garment.GarmentKind;

@@ -1,11 +1,11 @@
 package bathyra.app.block;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.View;
 import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
@@ -271,7 +271,8 @@ final class BlockChart implements Drawing {
         double side = (p.half() == Half.FRONT ? 1 : -1) * (p.at().x() < CENTRE ? -1 : 1);
         double textX = x + side * (r + 4);
         if (named.stream()
-                .noneMatch(n -> Math.abs(n[0] - textX) < 1.6 * TextSize.px(NAMES_APART) && Math.abs(n[1] - y) < TextSize.px(NAMES_APART))) {
+                .noneMatch(n -> Math.abs(n[0] - textX) < 1.6 * TextSize.px(NAMES_APART)
+                        && Math.abs(n[1] - y) < TextSize.px(NAMES_APART))) {
             named.add(new double[] {textX, y});
             brush.text(
                     p.name(),

@@ -24,7 +24,6 @@ import bathyra.garment.TracedBlock;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.reckon.Reckoned;
@@ -354,7 +353,7 @@ public final class BlockModel {
             return;
         }
         Length answer = ((LengthText.Read) reading).length();
-        double division = workshop.unit() == LengthUnit.IN ? DIVISION_IN : DIVISION_CM;
+        double division = workshop.unit().isInches() ? DIVISION_IN : DIVISION_CM;
         boolean correct = Math.abs(answer.millimetres() - figure.value()) <= division;
         String slip = correct
                 ? ""

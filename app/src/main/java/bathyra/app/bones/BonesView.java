@@ -1,10 +1,10 @@
 package bathyra.app.bones;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Workshop;
 import bathyra.bone.Channel;

@@ -1,5 +1,6 @@
 package bathyra.app.cups;
 
+import bathyra.app.stage.Motion;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -28,6 +29,10 @@ final class ClosingWedge {
 
     void play(ContourWedge wedge) {
         timeline.stop();
+        if (Motion.now() == Motion.REDUCED) {
+            done.run();
+            return;
+        }
         Garment garment = workshop.commission().garment();
         double width = garment.bust().width(wedge);
         timeline = new Timeline();

@@ -1,11 +1,11 @@
 package bathyra.app.cups;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.View;
 import bathyra.cutting.Apex;
 import bathyra.cutting.Contour;
@@ -143,7 +143,7 @@ final class CupsDrawing implements Drawing {
 
     /** The closed cup's height over its rim, as rings on the flat paper. */
     private void rings(Brush brush) {
-        double step = unit == LengthUnit.IN ? 12.7 : 10;
+        double step = unit.isInches() ? 12.7 : 10;
         List<Double> heights = new ArrayList<>(List.of(0.0));
         for (double h = step; h < folded.depth() - 2; h += step) {
             heights.add(h);
@@ -167,8 +167,7 @@ final class CupsDrawing implements Drawing {
         }
         for (int k = 1; k < heights.size(); k++) {
             Point at = Arc.at(apex.atInner(), folded.awayAt(heights.get(k)), RING_LABEL);
-            String said =
-                    unit == LengthUnit.IN ? LengthText.figure(Length.mm(heights.get(k)), unit) : Integer.toString(k);
+            String said = unit.isInches() ? LengthText.figure(Length.mm(heights.get(k)), unit) : Integer.toString(k);
             View view = brush.view();
             brush.fill(Ink.CHART);
             brush.context().fillOval(view.x(at.x()) - 10, view.y(at.y()) - 10, 20, 20);

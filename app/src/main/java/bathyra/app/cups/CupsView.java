@@ -1,6 +1,5 @@
 package bathyra.app.cups;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.form.Wearing;
 import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Deed;
@@ -10,6 +9,7 @@ import bathyra.app.stage.Marks;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Stage;
@@ -78,6 +78,7 @@ public final class CupsView extends TableStage {
 
     /** From between the front and the side, radians. */
     private static final double HALF_SIDEWAYS = 0.7;
+
     private static final double CUT = 150;
 
     private final CupsModel model;

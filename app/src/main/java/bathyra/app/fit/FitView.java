@@ -1,10 +1,10 @@
 package bathyra.app.fit;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.form.WornPicture;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.Worn;
 import bathyra.garment.ClothGive;

@@ -1,12 +1,12 @@
 package bathyra.app.fittings;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
 import bathyra.app.table.Placement;
+import bathyra.app.table.TextSize;
 import bathyra.correction.Toile;
 import bathyra.draft.Draft;
 import bathyra.fitting.Decision;
@@ -227,7 +227,12 @@ final class FittingsDrawing implements Drawing {
             brush.context().strokeOval(bx - BADGE - 3, byY - BADGE - 3, 2 * BADGE + 6, 2 * BADGE + 6);
         }
         brush.text(
-                Integer.toString(mark.number()), bx, byY + 4.5, Ink.CHART, Lettering.figureBold(), TextAlignment.CENTER);
+                Integer.toString(mark.number()),
+                bx,
+                byY + 4.5,
+                Ink.CHART,
+                Lettering.figureBold(),
+                TextAlignment.CENTER);
         if (mark.kind() != MarkKind.GAP) {
             tag(brush, mark, bx + BADGE + 5, byY, inHand);
         }

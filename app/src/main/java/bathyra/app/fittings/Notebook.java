@@ -1,7 +1,7 @@
 package bathyra.app.fittings;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Versions;
 import bathyra.fitting.Fitting;

@@ -1,13 +1,13 @@
 package bathyra.app.fittings;
 
-import bathyra.app.table.TextSize;
+import bathyra.app.stage.DayField;
+import bathyra.app.stage.Days;
 import bathyra.app.workshop.Workshop;
 import bathyra.fitting.Fitting;
 import bathyra.fitting.Setting;
 import bathyra.fitting.Spot;
 import bathyra.length.Length;
 import bathyra.place.Level;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -47,12 +47,9 @@ final class SettingControls extends VBox {
         day.setId("fitting-day");
         day.setAccessibleText("The day, year-month-day");
         taken(day, text -> {
-            try {
-                model.day(LocalDate.parse(text));
-                return true;
-            } catch (DateTimeException e) {
-                return false;
-            }
+            Optional<LocalDate> read = Days.read(text);
+            read.ifPresent(model::day);
+            return read.isPresent();
         });
         minutes.setId("fitting-minutes");
         minutes.setAccessibleText("Minutes worn before it was read");
@@ -165,7 +162,7 @@ final class SettingControls extends VBox {
         Label head = new Label("How it was tried");
         head.getStyleClass().add("section-title");
         nodes.add(head);
-        nodes.add(row("Day", day));
+        nodes.add(row("Day", new DayField(day)));
         texts.forEach((field, text) -> nodes.add(row(field.label(), text)));
         nodes.add(row("Minutes worn", minutes));
         nodes.add(pins);

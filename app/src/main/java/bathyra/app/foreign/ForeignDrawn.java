@@ -1,12 +1,12 @@
 package bathyra.app.foreign;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Placement;
+import bathyra.app.table.TextSize;
 import bathyra.files.SheetLayout;
 import bathyra.finding.Finding;
 import bathyra.foreign.BlockRoles;

@@ -1,6 +1,5 @@
 package bathyra.app.foreign;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.reckoning.Card;
@@ -8,6 +7,7 @@ import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Table;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.truing.TruingStrip;
 import bathyra.app.workshop.Workshop;

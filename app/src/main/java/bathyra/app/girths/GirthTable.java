@@ -1,7 +1,7 @@
 package bathyra.app.girths;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.Marks;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.girth.LevelPlan;
 import bathyra.length.LengthText;

@@ -1,11 +1,11 @@
 package bathyra.app.girths;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.View;
 import bathyra.draft.Advice;
 import bathyra.draft.Draft;

@@ -1,10 +1,10 @@
 package bathyra.app.lay;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
+import bathyra.app.table.TextSize;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.lay.Lay;
@@ -73,7 +73,13 @@ final class LayDrawing implements Drawing {
         if (lay.folded()) {
             brush.stroke(Ink.INK_2, 1.8, 9, 3, 2, 3);
             brush.line(new Point(0, 0), new Point(0, lay.bought()));
-            brush.text("fold", brush.view().x(0) + 4, foot + TextSize.px(16), Ink.INK_2, Lettering.figure(), TextAlignment.LEFT);
+            brush.text(
+                    "fold",
+                    brush.view().x(0) + 4,
+                    foot + TextSize.px(16),
+                    Ink.INK_2,
+                    Lettering.figure(),
+                    TextAlignment.LEFT);
         } else {
             brush.line(new Point(lay.width(), 0), new Point(lay.width(), lay.bought()));
         }

@@ -2,8 +2,8 @@ package bathyra.app.making;
 
 import static bathyra.app.table.TextSize.px;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
+import bathyra.app.table.TextSize;
 import bathyra.plan.DateKind;
 import bathyra.workplan.Dates;
 import java.time.DayOfWeek;

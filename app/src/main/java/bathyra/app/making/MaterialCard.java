@@ -2,6 +2,7 @@ package bathyra.app.making;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.stage.DayField;
 import bathyra.app.stage.Days;
 import bathyra.supply.Material;
 import java.util.Locale;
@@ -29,15 +30,15 @@ final class MaterialCard {
         missing.setId("material-missing");
         missing.setOnAction(e -> material().ifPresent(model::missing));
         comes = new TypedField("material-comes", "Ordered, comes on, year-month-day", this::ordered, wrong::setText);
-        comes.setPromptText("year-month-day");
-        HBox.setHgrow(comes, Priority.ALWAYS);
+        DayField day = new DayField(comes);
+        HBox.setHgrow(day, Priority.ALWAYS);
         wrong.getStyleClass().add("caution");
         wrong.setWrapText(true);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
         HBox deeds = new HBox(8, ready, missing);
         Label ordered = new Label("Ordered, comes");
         ordered.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        HBox row = new HBox(8, ordered, comes);
+        HBox row = new HBox(8, ordered, day);
         row.getStyleClass().add("fields");
         controls.getStyleClass().add("controls");
         controls.getChildren().addAll(deeds, row, wrong);

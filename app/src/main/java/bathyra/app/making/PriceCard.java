@@ -1,10 +1,10 @@
 package bathyra.app.making;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Files;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.BookFailure;
 import bathyra.book.Invoices;

@@ -1,8 +1,8 @@
 package bathyra.app.making;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.RowStrip;
+import bathyra.app.table.TextSize;
 import bathyra.plan.Supply;
 import bathyra.supply.Material;
 import java.util.ArrayList;

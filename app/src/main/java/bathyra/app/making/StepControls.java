@@ -1,7 +1,7 @@
 package bathyra.app.making;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.stage.DayField;
 import bathyra.app.workshop.Workshop;
 import bathyra.house.Maker;
 import bathyra.plan.Occasion;
@@ -76,7 +76,7 @@ final class StepControls extends VBox {
                         row("Minutes taken", minutes),
                         row("Who", who),
                         row("Note", note),
-                        row("Garment due", due),
+                        row("Garment due", new DayField(due)),
                         row("Made for", occasion),
                         row("Made by", maker),
                         wrong,

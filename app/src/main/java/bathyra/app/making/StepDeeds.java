@@ -1,9 +1,9 @@
 package bathyra.app.making;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.Deed;
+import bathyra.app.table.TextSize;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

@@ -1,7 +1,7 @@
 package bathyra.app.making;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.RowStrip;
+import bathyra.app.table.TextSize;
 import bathyra.workplan.WorkPlan;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,5 @@
 package bathyra.app.measure;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.form.Look;
 import bathyra.app.form.Raster;
 import bathyra.app.form.Stand;
@@ -11,6 +10,7 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Palette;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.form.Form;
 import bathyra.form.Heights;
 import bathyra.length.LengthText;

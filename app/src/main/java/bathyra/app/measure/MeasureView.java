@@ -1,12 +1,12 @@
 package bathyra.app.measure;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
 import bathyra.app.stage.TableStage;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Leaning;

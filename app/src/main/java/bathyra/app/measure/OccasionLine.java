@@ -1,10 +1,10 @@
 package bathyra.app.measure;
 
-import bathyra.app.table.TextSize;
+import bathyra.app.stage.DayField;
 import bathyra.app.stage.Days;
+import bathyra.app.table.TextSize;
 import bathyra.measure.Occasion;
 import bathyra.measure.Posture;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
@@ -43,7 +43,8 @@ final class OccasionLine extends VBox {
         setMinHeight(Region.USE_PREF_SIZE);
         line.setOnAction(e -> open(!getChildren().contains(writing())));
         full.setId("taken-full");
-        writing = new VBox(row("Taken on", day), row("by", by), row("over", over, full), row("stands", posture));
+        writing = new VBox(
+                row("Taken on", new DayField(day)), row("by", by), row("over", over, full), row("stands", posture));
         posture.setId("taken-posture");
         posture.getStyleClass().add("plain");
         posture.setAccessibleText("How the wearer stands");
@@ -55,7 +56,7 @@ final class OccasionLine extends VBox {
         writing.getStyleClass().add("occasion-fields");
         getChildren().add(line);
         taken(day, () -> {
-            Optional<LocalDate> read = read(day.getText());
+            Optional<LocalDate> read = Days.read(day.getText());
             day.pseudoClassStateChanged(FAULT, read.isEmpty());
             read.ifPresent(d -> model.occasion(model.occasion().on(d)));
         });
@@ -94,14 +95,6 @@ final class OccasionLine extends VBox {
                 take.run();
             }
         });
-    }
-
-    private static Optional<LocalDate> read(String text) {
-        try {
-            return Optional.of(LocalDate.parse(text.strip()));
-        } catch (DateTimeException e) {
-            return Optional.empty();
-        }
     }
 
     private void open(boolean shown) {

@@ -1,9 +1,9 @@
 package bathyra.app.money;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.reckoning.TypedNumber;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Invoices;
 import bathyra.house.Letter;

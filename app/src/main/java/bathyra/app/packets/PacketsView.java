@@ -1,6 +1,5 @@
 package bathyra.app.packets;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
 import bathyra.app.output.Packet;
@@ -8,6 +7,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Sent;
 import bathyra.files.CuttingPlan;

@@ -1,11 +1,11 @@
 package bathyra.app.pieces;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Placement;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.files.SheetLayout;
 import bathyra.geometry.Point;
 import bathyra.piece.LevelMark;

@@ -1,6 +1,5 @@
 package bathyra.app.pieces;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
@@ -10,6 +9,7 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
 import bathyra.app.table.Placement;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.cutting.Finishing;
 import bathyra.draft.Draft;
 import bathyra.files.SheetLayout;

@@ -1,6 +1,5 @@
 package bathyra.app.pieces;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.output.Output;
 import bathyra.app.pieces.PiecesDrawing.Look;
 import bathyra.app.stage.HalfSwitch;
@@ -8,6 +7,7 @@ import bathyra.app.stage.TableStage;
 import bathyra.app.table.Joining;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.truing.TruingStrip;
 import bathyra.app.workshop.InHand;

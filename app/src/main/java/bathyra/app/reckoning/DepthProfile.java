@@ -1,10 +1,10 @@
 package bathyra.app.reckoning;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import java.util.Arrays;
 import java.util.List;
 import javafx.geometry.VPos;

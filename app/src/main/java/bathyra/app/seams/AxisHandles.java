@@ -86,7 +86,9 @@ final class AxisHandles {
             }
         });
         // They stay at the table's right edge, however wide the window is made.
-        spoolName.layoutXProperty().bind(table.widthProperty().subtract(spoolName.widthProperty()).subtract(SPOOL_EDGE));
+        spoolName
+                .layoutXProperty()
+                .bind(table.widthProperty().subtract(spoolName.widthProperty()).subtract(SPOOL_EDGE));
         spoolName.setLayoutY(SPOOL_TOP + 1);
         spool.layoutXProperty().bind(spoolName.layoutXProperty().subtract(SIZE + 12));
         spool.setLayoutY(SPOOL_TOP);

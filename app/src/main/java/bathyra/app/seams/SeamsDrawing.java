@@ -1,6 +1,5 @@
 package bathyra.app.seams;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Brush;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.EdgeUnderPointer;
@@ -9,6 +8,7 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.LevelBands;
 import bathyra.app.table.Placement;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.app.table.View;
 import bathyra.draft.Draft;
 import bathyra.geometry.Line;
@@ -127,8 +127,9 @@ final class SeamsDrawing implements Drawing {
     /** The level whose tag lies at a place of the table, in pixels. */
     Optional<Level> tagAt(View view, double x, double y) {
         return bands.levels().stream()
-                .filter(level ->
-                        x > TAG_LEFT - 8 && x < TextSize.px(TAG_RIGHT) + 4 && Math.abs(y - bands.y(view, level)) < TextSize.px(TAG_HEIGHT) / 2)
+                .filter(level -> x > TAG_LEFT - 8
+                        && x < TextSize.px(TAG_RIGHT) + 4
+                        && Math.abs(y - bands.y(view, level)) < TextSize.px(TAG_HEIGHT) / 2)
                 .findFirst();
     }
 
@@ -363,7 +364,8 @@ final class SeamsDrawing implements Drawing {
             return;
         }
         for (String word : piece.name().split(" ")) {
-            brush.text(word, gx + 6, foot - 7 + TextSize.px(15) * row++, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
+            brush.text(
+                    word, gx + 6, foot - 7 + TextSize.px(15) * row++, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         }
     }
 

@@ -122,7 +122,7 @@ public final class SeamsModel {
 
     /** How many steps Shift takes at once: a centimetre, or an inch. */
     int bigStep() {
-        return workshop.unit() == LengthUnit.IN ? 8 : 10;
+        return workshop.unit().isInches() ? workshop.unit().division() : 10;
     }
 
     /** Divides a seam's intake anew between its two edges; changes in one drag of the slider are one. */

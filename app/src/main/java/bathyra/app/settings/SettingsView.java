@@ -1,14 +1,16 @@
 package bathyra.app.settings;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.DayStyle;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
+import bathyra.app.stage.Motion;
 import bathyra.app.stage.TableStage;
+import bathyra.app.stage.WeekStart;
 import bathyra.app.table.LookSwitch;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
@@ -63,7 +65,11 @@ public final class SettingsView extends BorderPane {
         said.managedProperty().bind(said.textProperty().isNotEmpty());
         said.visibleProperty().bind(said.textProperty().isNotEmpty());
         units = new LookSwitch<>(
-                "new-unit-", List.of(LengthUnit.CM, LengthUnit.IN), LengthUnit.CM, LengthUnit::symbol, model::units);
+                "new-unit-",
+                List.of(LengthUnit.CM, LengthUnit.IN, LengthUnit.IN_16),
+                LengthUnit.CM,
+                LengthUnit::label,
+                model::units);
         kept = new TypedField("backups-kept", "How many backups are kept", model::backups, said::setText);
         kept.getStyleClass().add("short-field");
         oneOnly = CardRows.deed("None", "backups-one", () -> model.second(Optional.empty()));
@@ -132,7 +138,7 @@ public final class SettingsView extends BorderPane {
         row("Line on the covers", "Stands on the cover of every pattern that goes out.", line);
         row(
                 "Unit of a new commission",
-                "Centimetres, or inches in eighths; every commission can change its own at any time.",
+                "Centimetres, or inches in eighths or sixteenths, on the screen and on paper. The switch above changes the commission in hand.",
                 units);
     }
 
@@ -160,6 +166,20 @@ public final class SettingsView extends BorderPane {
                 new LookSwitch<>("days-", List.of(DayStyle.values()), Days.style(), DayStyle::label, style -> {
                     Days.choose(style);
                     workshop.book().keepPlace(DayStyle.KEPT, style.name());
+                }));
+        row(
+                "First day of a week",
+                "In the calendars beside the fields for days. The weeks of the workshop are counted from Monday.",
+                new LookSwitch<>("week-", List.of(WeekStart.values()), WeekStart.now(), WeekStart::label, start -> {
+                    WeekStart.choose(start);
+                    workshop.book().keepPlace(WeekStart.KEPT, start.name());
+                }));
+        row(
+                "Motion",
+                "A wedge that closes is seen closing; reduced, it is closed at once.",
+                new LookSwitch<>("motion-", List.of(Motion.values()), Motion.now(), Motion::label, motion -> {
+                    Motion.choose(motion);
+                    workshop.book().keepPlace(Motion.KEPT, motion.name());
                 }));
     }
 

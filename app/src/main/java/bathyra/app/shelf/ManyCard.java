@@ -3,6 +3,7 @@ package bathyra.app.shelf;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.stage.DayField;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
@@ -53,8 +54,7 @@ final class ManyCard {
                 "The day on which all are to be ready, year-month-day",
                 typed -> due(chosen, typed),
                 fault::setText);
-        day.setPromptText("year-month-day");
-        card.add(day);
+        card.add(new DayField(day));
         card.add(fault);
         boolean away = chosen.stream().allMatch(Entry::archived);
         card.section("Put away");

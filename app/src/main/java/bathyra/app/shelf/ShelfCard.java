@@ -2,6 +2,7 @@ package bathyra.app.shelf;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
+import bathyra.app.stage.DayField;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Editions;
@@ -27,7 +28,6 @@ import bathyra.measure.MeasurementSet;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -206,27 +206,24 @@ final class ShelfCard {
         card.section("Due");
         TextField day = new TextField(entry.due().map(LocalDate::toString).orElse(""));
         day.setId("due");
-        day.setPromptText("year-month-day");
         day.setAccessibleText("The day on which it is to be ready, year-month-day");
         Label fault = new Label();
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         day.setOnAction(e -> {
-            try {
-                Optional<LocalDate> due = day.getText().isBlank()
-                        ? Optional.empty()
-                        : Optional.of(LocalDate.parse(day.getText().strip()));
-                workshop.deeds()
-                        .plan(entry.id(), "due " + due.map(LocalDate::toString).orElse("no day"), p -> p.due(due));
-                // Also where the plan had the day already and the list another.
-                workshop.book().due(entry.id(), due);
-                changed.run();
-            } catch (DateTimeException wrong) {
+            Optional<LocalDate> due = Days.read(day.getText());
+            if (due.isEmpty() && !day.getText().isBlank()) {
                 day.pseudoClassStateChanged(FAULT, true);
                 fault.setText("Not understood: " + day.getText() + ". Type it as 2026-12-24.");
                 fault.getStyleClass().setAll("row-fault");
+                return;
             }
+            workshop.deeds()
+                    .plan(entry.id(), "due " + due.map(LocalDate::toString).orElse("no day"), p -> p.due(due));
+            // Also where the plan had the day already and the list another.
+            workshop.book().due(entry.id(), due);
+            changed.run();
         });
-        card.add(day);
+        card.add(new DayField(day));
         card.add(fault);
     }
 

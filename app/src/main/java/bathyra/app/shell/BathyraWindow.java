@@ -4,6 +4,8 @@ import bathyra.app.settings.SystemLook;
 import bathyra.app.stage.DayStyle;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
+import bathyra.app.stage.Motion;
+import bathyra.app.stage.WeekStart;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.BookDeeds;
@@ -203,6 +205,8 @@ public final class BathyraWindow extends Application {
     /** What was chosen in Settings of how it looks. */
     private static void looks(Workshop workshop) {
         Days.choose(DayStyle.named(workshop.book().place(DayStyle.KEPT).orElse("")));
+        WeekStart.choose(WeekStart.named(workshop.book().place(WeekStart.KEPT).orElse("")));
+        Motion.choose(Motion.named(workshop.book().place(Motion.KEPT).orElse("")));
         TextSize.choose(TextSize.named(workshop.book().place(TextSize.KEPT).orElse("")));
         if (workshop.whereabouts().themeProperty().get() == Theme.SYSTEM) {
             SystemLook.ask(dark -> workshop.whereabouts().darkProperty().set(dark));

@@ -30,7 +30,7 @@ final class TopSlip extends HBox {
     private final Label wearer = new Label();
     private final Label state = new Label();
     private final ToggleButton cm = new ToggleButton("cm");
-    private final ToggleButton in = new ToggleButton("in ⅛");
+    private final ToggleButton in = new ToggleButton(LengthUnit.IN.label());
 
     TopSlip(Workshop workshop, List<KeyDeed> keys) {
         this.workshop = workshop;
@@ -85,7 +85,7 @@ final class TopSlip extends HBox {
         cm.getStyleClass().add("first");
         in.getStyleClass().add("last");
         cm.setOnAction(e -> choose(LengthUnit.CM));
-        in.setOnAction(e -> choose(LengthUnit.IN));
+        in.setOnAction(e -> choose(workshop.inches()));
         HBox box = new HBox(cm, in);
         box.getStyleClass().add("unit-switch");
         box.setMinWidth(Region.USE_PREF_SIZE);
@@ -137,7 +137,8 @@ final class TopSlip extends HBox {
         whole.setText(name);
         wearer.setText(workshop.commission().wearer().name());
         cm.setSelected(workshop.unit() == LengthUnit.CM);
-        in.setSelected(workshop.unit() == LengthUnit.IN);
+        in.setText(workshop.inches().label());
+        in.setSelected(workshop.unit().isInches());
         state();
     }
 

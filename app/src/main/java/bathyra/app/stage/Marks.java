@@ -34,6 +34,11 @@ public final class Marks {
         return new Group(shaft, head);
     }
 
+    /** A leaf of a calendar. */
+    public static Node calendar() {
+        return mark("M1 3 L13 3 L13 13 L1 13 Z M1 6 L13 6 M4 1 L4 4 M10 1 L10 4 M4 9 L6 9 M8 9 L10 9", "arrow-mark");
+    }
+
     public static Node undo() {
         return mark("M4 1 L1 4 L4 7 M1 4 L8 4 Q12 4 12 8 Q12 11 8 11", "arrow-mark");
     }

@@ -1,8 +1,8 @@
 package bathyra.app.stores;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.table.TextSize;
 import bathyra.house.Kept;
 import bathyra.supply.Shelf;
 import java.util.Optional;

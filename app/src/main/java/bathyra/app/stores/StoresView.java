@@ -1,10 +1,10 @@
 package bathyra.app.stores;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.files.csv.Orders;
 import bathyra.files.pdf.OrderPage;

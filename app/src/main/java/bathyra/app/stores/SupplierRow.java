@@ -1,7 +1,7 @@
 package bathyra.app.stores;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.table.TextSize;
 import bathyra.house.Supplier;
 import java.util.List;
 import java.util.function.Consumer;

@@ -17,14 +17,14 @@ final class Tapes {
         brush.stroke(Ink.EDGE, 1);
         g.strokeLine(WIDTH, WIDTH - 0.5, width, WIDTH - 0.5);
         g.strokeLine(WIDTH - 0.5, WIDTH, WIDTH - 0.5, height);
-        double small = unit == LengthUnit.IN ? unit.step() : 10;
-        int perLarge = unit == LengthUnit.IN ? 8 : 10;
+        double small = unit.isInches() ? LengthUnit.IN.step() : 10;
+        int perLarge = unit.isInches() ? 8 : 10;
         // Small ticks closer than this would run into each other.
         if (small * brush.view().scale() < 3.5) {
-            small *= unit == LengthUnit.IN ? 4 : 5;
+            small *= unit.isInches() ? 4 : 5;
             perLarge = 2;
         }
-        double numeralEvery = perLarge * small * brush.view().scale() < 34 ? (unit == LengthUnit.IN ? 5 : 2) : 1;
+        double numeralEvery = perLarge * small * brush.view().scale() < 34 ? (unit.isInches() ? 5 : 2) : 1;
         brush.stroke(Ink.INK_2, 1);
         ticks(brush, width, true, small, perLarge, numeralEvery, unit);
         ticks(brush, height, false, small, perLarge, numeralEvery, unit);

@@ -1,10 +1,10 @@
 package bathyra.app.table;
 
 import java.util.Arrays;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.DoubleBinding;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.Region;
 
@@ -43,7 +43,10 @@ public enum TextSize {
 
     /** The usual size for any word that is none. */
     public static TextSize named(String word) {
-        return Arrays.stream(values()).filter(s -> s.name().equals(word)).findFirst().orElse(USUAL);
+        return Arrays.stream(values())
+                .filter(s -> s.name().equals(word))
+                .findFirst()
+                .orElse(USUAL);
     }
 
     public String label() {

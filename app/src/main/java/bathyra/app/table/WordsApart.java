@@ -59,7 +59,8 @@ final class WordsApart {
                     case BOTTOM -> y - size * BELOW;
                     default -> y;
                 };
-        Box box = box(left + TOUCH, foot - size * ABOVE + TOUCH, left + wide - TOUCH, foot + size * BELOW - TOUCH, placing);
+        Box box = box(
+                left + TOUCH, foot - size * ABOVE + TOUCH, left + wide - TOUCH, foot + size * BELOW - TOUCH, placing);
         if (written.stream().anyMatch(other -> overlap(box, other))) {
             return false;
         }

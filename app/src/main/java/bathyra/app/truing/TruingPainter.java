@@ -1,10 +1,10 @@
 package bathyra.app.truing;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.Palette;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
 import bathyra.length.Length;

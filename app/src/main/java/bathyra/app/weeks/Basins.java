@@ -1,10 +1,10 @@
 package bathyra.app.weeks;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.table.Ink;
 import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
+import bathyra.app.table.TextSize;
 import bathyra.workload.Job;
 import bathyra.workload.WorkLoad;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package bathyra.app.weeks;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.stage.Days;
+import bathyra.app.table.TextSize;
 import bathyra.plan.DateKind;
 import bathyra.plan.Progress;
 import bathyra.workload.Job;
@@ -82,7 +82,10 @@ final class JobCell extends ListCell<WeekRow> {
         // As wide as the weeks above and below it, whether the list has a scroll bar or not.
         listViewProperty().addListener((o, was, now) -> {
             if (now != null) {
-                line.prefWidthProperty().bind(now.widthProperty().subtract(names.minWidthProperty()).subtract(WeeksView.SCROLL));
+                line.prefWidthProperty()
+                        .bind(now.widthProperty()
+                                .subtract(names.minWidthProperty())
+                                .subtract(WeeksView.SCROLL));
                 line.maxWidthProperty().bind(line.prefWidthProperty());
             }
         });

@@ -1,8 +1,8 @@
 package bathyra.app.weeks;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TypedField;
+import bathyra.app.table.TextSize;
 import bathyra.house.Maker;
 import java.util.ArrayList;
 import java.util.List;

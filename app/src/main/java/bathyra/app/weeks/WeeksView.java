@@ -1,8 +1,8 @@
 package bathyra.app.weeks;
 
-import bathyra.app.table.TextSize;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
+import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.workload.WorkLoad;
 import java.io.IOException;

@@ -513,6 +513,12 @@ public final class Workshop implements AutoCloseable {
                 : commission().units();
     }
 
+    /** Inches as this commission, or else the house, divides them. */
+    public LengthUnit inches() {
+        LengthUnit house = houseRules().get().units();
+        return unit().isInches() ? unit() : house.isInches() ? house : LengthUnit.IN;
+    }
+
     /** The last good draft; it stays while {@link #refusal} says why the present figures give none. */
     public Optional<Draft> draft() {
         return hand.draft();

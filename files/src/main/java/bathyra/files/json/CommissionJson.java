@@ -28,6 +28,7 @@ import java.util.Optional;
 /** Commission documents ({@code *.bathyra.json}, format {@code bathyra-commission} version 1), reading and writing. */
 public final class CommissionJson {
     private static final String FORMAT = "bathyra-commission";
+    static final String DIVISION = "inchDivision";
     /** What a document without an edition was drafted by. */
     private static final int FIRST_RULES = 1;
 
@@ -79,6 +80,7 @@ public final class CommissionJson {
                 "rules",
                 "title",
                 "units",
+                DIVISION,
                 "wearer",
                 "measurements",
                 "measuring",
@@ -199,10 +201,19 @@ public final class CommissionJson {
         return Arrays.stream(LengthUnit.values())
                 .filter(u -> u.symbol().equals(text))
                 .findFirst()
+                .map(u ->
+                        u.isInches() ? LengthUnit.inches(fields.whole(DIVISION).orElse(0)) : u)
                 .orElseGet(() -> {
                     fields.fault("units", text.isEmpty() ? "is missing" : "is " + text, "mm, cm or in");
                     return LengthUnit.MM;
                 });
+    }
+
+    /** Says how inches are divided where it is otherwise than usual. */
+    static void division(ObjectNode root, LengthUnit unit) {
+        if (unit == LengthUnit.IN_16) {
+            root.put(DIVISION, unit.division());
+        }
     }
 
     static String plain(String text) {
@@ -218,6 +229,7 @@ public final class CommissionJson {
                 .put("rules", commission.rules())
                 .put("title", commission.title())
                 .put("units", unit.symbol());
+        division(root, unit);
         root.putObject("wearer")
                 .put("name", commission.wearer().name())
                 .put("experience", commission.wearer().experience().id());

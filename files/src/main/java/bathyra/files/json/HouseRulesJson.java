@@ -24,6 +24,7 @@ public final class HouseRulesJson {
         root.put("format", FORMAT)
                 .put("version", VERSION)
                 .put("units", rules.units().symbol());
+        CommissionJson.division(root, rules.units());
         ArrayNode of = root.putArray("of");
         Garment garment = Garment.bustier();
         for (Group group : Group.values()) {
@@ -47,7 +48,11 @@ public final class HouseRulesJson {
             throw new BadDocument(List.of("version: is " + root.path("version").asText()
                     + ", which a later program wrote; this one reads version " + VERSION));
         }
-        LengthUnit units = LengthUnit.named(root.path("units").asText()).orElse(LengthUnit.CM);
+        LengthUnit units = LengthUnit.named(root.path("units").asText())
+                .map(u -> u.isInches()
+                        ? LengthUnit.inches(root.path(CommissionJson.DIVISION).asInt())
+                        : u)
+                .orElse(LengthUnit.CM);
         Fields fields = Fields.root(root);
         Garment garment = GarmentJson.read(fields.object("garment"), units, true);
         if (!fields.faults().isEmpty()) {

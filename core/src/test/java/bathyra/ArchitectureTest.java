@@ -48,7 +48,8 @@ class ArchitectureTest {
             "workload",
             "supply",
             "money",
-            "fit");
+            "fit",
+            "size");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

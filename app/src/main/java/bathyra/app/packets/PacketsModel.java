@@ -172,17 +172,24 @@ final class PacketsModel {
         task.setOnSucceeded(e -> {
             laid.put(packet.id(), task.getValue());
             laying = Optional.empty();
-            changed.run();
+            tell();
         });
         task.setOnFailed(e -> {
             LoggerFactory.getLogger(PacketsModel.class).warn("laying the sheets", task.getException());
             laying = Optional.empty();
             failed = Optional.of(new Failed(draft, packet));
-            changed.run();
+            tell();
         });
         Thread thread = new Thread(task, "lay the sheets");
         thread.setDaemon(true);
         thread.start();
+    }
+
+    /** Sheets may come when the window has gone already. */
+    private void tell() {
+        if (!workshop.isClosed()) {
+            changed.run();
+        }
     }
 
     private boolean isToLay(Packet packet) {

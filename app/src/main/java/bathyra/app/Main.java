@@ -9,6 +9,7 @@ import bathyra.app.command.ImportCommand;
 import bathyra.app.command.ManualCommand;
 import bathyra.app.command.PlanCommand;
 import bathyra.app.command.PlotterSimulatorCommand;
+import bathyra.app.command.SizesCommand;
 import bathyra.app.command.TapeSimulatorCommand;
 import bathyra.app.command.WindowCommand;
 import picocli.CommandLine;
@@ -38,6 +39,7 @@ public final class Main {
                 .addSubcommand(new CheckCommand())
                 .addSubcommand(new FitCommand())
                 .addSubcommand(new PlanCommand())
+                .addSubcommand(new SizesCommand())
                 .addSubcommand(new ImportCommand())
                 .addSubcommand(new TapeSimulatorCommand())
                 .addSubcommand(new PlotterSimulatorCommand())

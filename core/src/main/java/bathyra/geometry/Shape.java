@@ -3,6 +3,7 @@ package bathyra.geometry;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.locationtech.jts.algorithm.ConvexHull;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
@@ -58,6 +59,17 @@ public final class Shape {
     /** How far one closed line lies from another at the nearest, mm; nothing where their areas meet. */
     public static double between(List<Point> one, List<Point> other) {
         return polygon(one).distance(polygon(other));
+    }
+
+    /** The least convex outline round points, closed. @param points at least three that are on no one line */
+    public static List<Point> hull(List<Point> points) {
+        Coordinate[] all =
+                points.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new);
+        return Arrays.stream(new ConvexHull(all, new GeometryFactory())
+                        .getConvexHull()
+                        .getCoordinates())
+                .map(c -> new Point(c.x, c.y))
+                .toList();
     }
 
     /** A closed line moved out all round by as much at the least, mm, and by {@link #GROWN_MOST} times as much at the most; corners round. */

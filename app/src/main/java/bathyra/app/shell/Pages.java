@@ -21,6 +21,7 @@ import bathyra.app.packets.PacketsView;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.seams.SeamsView;
 import bathyra.app.settings.SettingsView;
+import bathyra.app.sizes.SizesView;
 import bathyra.app.shelf.ShelfView;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Over;
@@ -46,6 +47,7 @@ final class Pages extends BorderPane {
     private final List<KeyDeed> keys;
     private final Consumer<Backups.Backup> restore;
     private Optional<PacketsView> packets = Optional.empty();
+    private Optional<SizesView> sizes = Optional.empty();
     private final Map<Stage, Node> stages = new EnumMap<>(Stage.class);
 
     /** @param restore puts a backup in the place of the book and opens it */
@@ -112,6 +114,7 @@ final class Pages extends BorderPane {
             case OUTPUT -> packets();
             case SETTINGS -> new SettingsView(workshop, files);
             case NEW -> new BeginView(workshop);
+            case SIZES -> sizes();
             case KEYS -> new KeysPage(keys, workshop.whereabouts()::close);
         };
     }
@@ -122,6 +125,23 @@ final class Pages extends BorderPane {
             packets = Optional.of(new PacketsView(workshop, output, files));
         }
         return packets.get();
+    }
+
+    /** Takes the last change of a page back that has changes of its own. @return whether the page in view is one */
+    boolean undo() {
+        boolean own = workshop.whereabouts().isOpen(Over.SIZES) && sizes.isPresent();
+        if (own) {
+            sizes.get().undo();
+        }
+        return own;
+    }
+
+    /** One for the window's life, so that what was drafted stays while one looks elsewhere. */
+    private Node sizes() {
+        if (sizes.isEmpty()) {
+            sizes = Optional.of(new SizesView(workshop, files));
+        }
+        return sizes.get();
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */

@@ -42,6 +42,7 @@ public final class Shell extends BorderPane {
     private final List<KeyDeed> keys;
     private final FirstSteps first;
     private final StackPane over;
+    private final Pages pages;
     private Optional<CraftPage> guide = Optional.empty();
 
     /** @param restore puts a backup in the place of the book and opens it */
@@ -76,7 +77,8 @@ public final class Shell extends BorderPane {
         output.saidProperty().addListener((o, was, now) -> first.lookAgain());
         keys = keyDeeds();
         middle.setTop(new VBox(new TopSlip(workshop, keys), first, said, new RefusalSlip(workshop, files), way));
-        middle.setCenter(new Pages(workshop, files, output, keys, restore));
+        pages = new Pages(workshop, files, output, keys, restore);
+        middle.setCenter(pages);
         setLeft(new LacingRail(workshop));
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         StackPane.setMargin(find, new Insets(FIND_AT, 0, 0, 0));
@@ -122,16 +124,23 @@ public final class Shell extends BorderPane {
                         "Output: who receives it",
                         false,
                         () -> open(Over.OUTPUT)),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.F3), "Sizes", true, () -> open(Over.SIZES)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.COMMA, ctrl), "Settings", true, () -> open(Over.SETTINGS)),
                 KeyDeed.sign("?", "Every key", () -> open(Over.KEYS)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.Z, ctrl), "Undo", false, () -> {
                     requestFocus();
-                    workshop.undo();
+                    undo();
                 }),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.Z, ctrl, KeyCombination.SHIFT_DOWN), "Redo", false, () -> {
                     requestFocus();
                     workshop.redo();
                 }));
+    }
+
+    private void undo() {
+        if (!pages.undo()) {
+            workshop.undo();
+        }
     }
 
     private FirstSteps first() {
@@ -151,5 +160,17 @@ public final class Shell extends BorderPane {
                     deed.run().run();
                     e.consume();
                 }));
+        // A page whose button went with what it did has no key of its own any more.
+        scene.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            boolean leaves = workshop.whereabouts()
+                    .overProperty()
+                    .get()
+                    .filter(page -> page != Over.BOOK && page != Over.FOREIGN)
+                    .isPresent();
+            if (e.getCode() == KeyCode.ESCAPE && leaves) {
+                workshop.whereabouts().close();
+                e.consume();
+            }
+        });
     }
 }

@@ -12,6 +12,8 @@ public enum Over {
     SETTINGS,
     /** What is asked before a new commission. */
     NEW,
+    /** One design in many sizes. */
+    SIZES,
     /** Every key. */
     KEYS
 }

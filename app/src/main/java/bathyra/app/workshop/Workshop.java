@@ -15,6 +15,9 @@ import bathyra.files.json.HouseJson;
 import bathyra.files.json.HouseRulesJson;
 import bathyra.files.json.HouseStylesJson;
 import bathyra.files.json.PriceListJson;
+import bathyra.files.json.SizeChartsJson;
+import bathyra.size.SizeChart;
+import bathyra.size.SizeCharts;
 import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
 import bathyra.garment.HouseRules;
@@ -54,6 +57,7 @@ public final class Workshop implements AutoCloseable {
     private final KeptInBook<PriceList> prices;
     private final KeptInBook<House> house;
     private final KeptInBook<HouseRules> houseRules;
+    private final KeptInBook<List<SizeChart>> sizeCharts;
     private final KeptInBook<List<HouseStyle>> houseStyles;
     private final WorkKept work;
     private final WearersAnswers answers;
@@ -89,6 +93,8 @@ public final class Workshop implements AutoCloseable {
                 book, "house-rules", HouseRulesJson::read, HouseRulesJson::write, HouseRules.NONE, failure::set);
         this.houseStyles = new KeptInBook<>(
                 book, "house-styles", HouseStylesJson::read, HouseStylesJson::write, List.of(), failure::set);
+        this.sizeCharts = new KeptInBook<>(
+                book, "size-charts", SizeChartsJson::read, SizeChartsJson::write, SizeCharts.invented(), failure::set);
         this.work = new WorkKept(book);
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
@@ -495,6 +501,11 @@ public final class Workshop implements AutoCloseable {
 
     public Commission commission() {
         return commissionProperty().get();
+    }
+
+    /** The charts of sizes of this house. */
+    public KeptInBook<List<SizeChart>> sizeCharts() {
+        return sizeCharts;
     }
 
     /** With what every new commission of this house begins. */

@@ -284,7 +284,7 @@ public final class MeasurementCsv {
     }
 
     /** A key or a label, however it is spelled. */
-    private static Optional<MeasurementKey> key(String said) {
+    static Optional<MeasurementKey> key(String said) {
         String plain = plain(said);
         return Arrays.stream(MeasurementKey.values())
                 .filter(k -> plain(k.key()).equals(plain) || plain(k.label()).equals(plain))

@@ -10,15 +10,22 @@ import bathyra.files.sheet.Print;
 import bathyra.files.sheet.Sheet;
 import bathyra.files.sheet.Sheets;
 import bathyra.garment.Commission;
+import bathyra.geometry.Shape;
+import bathyra.piece.Pattern;
+import bathyra.piece.Piece;
+import bathyra.size.Nest;
+import bathyra.size.SizeSet;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 
@@ -120,6 +127,43 @@ public final class PdfPattern {
                 (document, face) -> ProjectorPage.draw(document, face, heading(draft), plan));
     }
 
+    /** All sizes of a design one inside the other, a layer a size. */
+    public static byte[] nest(SizeSet set, Nest nest, Print print) throws IOException {
+        String title = set.design().title() + ", " + set.chart().name();
+        CuttingPlan plan = CuttingPlan.of(new Pattern(
+                title,
+                "",
+                List.of(),
+                nest.pieces().stream().map(PdfPattern::around).toList(),
+                List.of(),
+                OptionalDouble.empty()));
+        PieceOnPaper.Heading heading = new PieceOnPaper.Heading(
+                title,
+                "sizes "
+                        + set.drafted().stream().map(s -> s.size().label()).collect(Collectors.joining(", ")));
+        return document(title, (document, face) -> {
+            SizeLayers sizes = SizeLayers.in(document, set, nest);
+            sheets(
+                    document,
+                    face,
+                    new SheetPage.Printed(heading, plan, Sheets.of(plan, print), caution(set)).in(sizes),
+                    Progress.UNSEEN);
+        });
+    }
+
+    /** The largest size, with room for all and their labels. */
+    private static Piece around(Nest.Nested nested) {
+        Piece largest = nested.sizes().get(nested.sizes().size() - 1).piece();
+        return largest.cutWith(Shape.hull(SizeLayers.around(nested)), largest.allowances());
+    }
+
+    private static Optional<String> caution(SizeSet set) {
+        return set.mustBeSpokenOf()
+                ? Optional.of(
+                        "Draws the waist in past the top level: tell each wearer, and have it agreed, before she is laced.")
+                : Optional.empty();
+    }
+
     /** Fills a document. */
     @FunctionalInterface
     private interface Filling {
@@ -139,7 +183,9 @@ public final class PdfPattern {
 
     private static void sheets(PDDocument document, Typeface face, SheetPage.Printed printed, Progress progress)
             throws IOException {
-        ClothLayers layers = ClothLayers.in(document, printed.plan());
+        ClothLayers layers = printed.sizes().isPresent()
+                ? new ClothLayers(Map.of())
+                : ClothLayers.in(document, printed.plan());
         Map<String, PDPage> pages = new HashMap<>();
         List<Sheet> all = printed.sheets().printed();
         for (int i = 0; i < all.size(); i++) {

@@ -37,19 +37,24 @@ final class SheetPage {
     private final double right;
     private final double bottom;
 
-    /** What is drawn on the sheets. @param former what lies dashed under it */
+    /** What is drawn on the sheets. @param former what lies dashed under it @param sizes in which each piece is drawn, in place of its one */
     record Printed(
             PieceOnPaper.Heading heading,
             CuttingPlan plan,
             Sheets sheets,
             Optional<String> warning,
-            Optional<CuttingPlan> former) {
+            Optional<CuttingPlan> former,
+            Optional<SizeLayers> sizes) {
         Printed(PieceOnPaper.Heading heading, CuttingPlan plan, Sheets sheets, Optional<String> warning) {
-            this(heading, plan, sheets, warning, Optional.empty());
+            this(heading, plan, sheets, warning, Optional.empty(), Optional.empty());
         }
 
         Printed over(CuttingPlan dashed) {
-            return new Printed(heading, plan, sheets, warning, Optional.of(dashed));
+            return new Printed(heading, plan, sheets, warning, Optional.of(dashed), sizes);
+        }
+
+        Printed in(SizeLayers many) {
+            return new Printed(heading, plan, sheets, warning, former, Optional.of(many));
         }
 
         Print print() {
@@ -89,8 +94,13 @@ final class SheetPage {
         for (CuttingPlan.Cut cut : printed.plan().cuts()) {
             if (printed.sheets().shows(sheet, cut)) {
                 layers.begin(stream, cut);
-                PieceOnPaper.draw(pen, face, print, sheet, cut, printed.sheets().shift(cut));
-                former(cut);
+                Vec shift = printed.sheets().shift(cut);
+                if (printed.sizes().isPresent()) {
+                    printed.sizes().get().draw(pen, stream, face, print, cut.id(), shift);
+                } else {
+                    PieceOnPaper.draw(pen, face, print, sheet, cut, shift);
+                    former(cut);
+                }
                 for (Spot spot : printed.sheets().spots()) {
                     if (spot.cut().equals(cut.id()) && spot.sheet().equals(sheet)) {
                         PieceWords.write(pen, face, cut, printed.heading(), spot, print);

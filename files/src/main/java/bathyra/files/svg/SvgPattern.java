@@ -210,7 +210,7 @@ public final class SvgPattern {
     }
 
     /** The path data of a path. */
-    private static String data(Path path) {
+    static String data(Path path) {
         StringBuilder data = new StringBuilder("M" + xy(path.start()));
         for (Segment segment : path.segments()) {
             if (segment instanceof Cubic cubic) {

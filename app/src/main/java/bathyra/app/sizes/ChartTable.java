@@ -1,0 +1,225 @@
+package bathyra.app.sizes;
+
+import bathyra.app.reckoning.TypedField;
+import bathyra.app.stage.Marks;
+import bathyra.app.workshop.Workshop;
+import bathyra.files.size.SizeStroke;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementKey;
+import bathyra.reckon.Reckoned;
+import bathyra.size.Size;
+import bathyra.size.SizeChart;
+import bathyra.size.SizedDraft;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.HPos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Line;
+
+/** The chart: rows sizes, columns measurements, between two rows the step, and at the end how the size drafts. Figures are edited in place. */
+final class ChartTable extends GridPane {
+    private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+    private static final PseudoClass ESTIMATE = PseudoClass.getPseudoClass("estimate");
+
+    private static final double SAMPLE = 26;
+    /** The columns before the figures: how it drafts as a mark, the name, the stroke with the step. */
+    private static final int FIGURES = 3;
+
+    private final Workshop workshop;
+    private final SizesModel model;
+    private final List<Row> rows = new ArrayList<>();
+    private final List<Label> heads = new ArrayList<>();
+    private List<MeasurementKey> columns = List.of();
+    private LengthUnit unit = LengthUnit.CM;
+
+    /** The parts of a size's row. */
+    private record Row(Label mark, TypedField name, Label step, List<TypedField> figures, Button says) {}
+
+    ChartTable(Workshop workshop, SizesModel model) {
+        this.workshop = workshop;
+        this.model = model;
+        getStyleClass().add("size-table");
+        setId("size-table");
+        addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
+    }
+
+    /** Ctrl+D carries the step on; arrows go from row to row. */
+    private void keys(KeyEvent e) {
+        if (e.isShortcutDown() && e.getCode() == KeyCode.D) {
+            requestFocusOf(model.row());
+            model.fillDown();
+            e.consume();
+        } else if ((e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP || e.getCode() == KeyCode.ENTER)
+                && e.getTarget() instanceof TypedField) {
+            int next = model.row() + (e.getCode() == KeyCode.UP ? -1 : 1);
+            Optional<MeasurementKey> column = model.key();
+            if (next >= 0 && next < rows.size() && column.isPresent()) {
+                TypedField field = rows.get(next).figures().get(columns.indexOf(column.get()));
+                field.requestFocus();
+                field.selectAll();
+                e.consume();
+            }
+        }
+    }
+
+    /** Takes what is being typed. */
+    private void requestFocusOf(int row) {
+        if (row < rows.size()) {
+            rows.get(row).says().requestFocus();
+        }
+    }
+
+    void show(SizeChart chart) {
+        if (rows.size() != chart.sizes().size() || !columns.equals(chart.columns()) || unit != workshop.unit()) {
+            unit = workshop.unit();
+            columns = chart.columns();
+            build(chart);
+        }
+        for (int i = 0; i < heads.size(); i++) {
+            heads.get(i).pseudoClassStateChanged(SELECTED, model.key().equals(Optional.of(columns.get(i))));
+        }
+        for (int row = 0; row < rows.size(); row++) {
+            fill(chart, row);
+        }
+    }
+
+    private void build(SizeChart chart) {
+        getChildren().clear();
+        rows.clear();
+        heads.clear();
+        Label unitHead = new Label(workshop.unit().symbol());
+        unitHead.getStyleClass().add("quiet");
+        add(unitHead, 2, 0);
+        for (int i = 0; i < columns.size(); i++) {
+            Label head = new Label(columns.get(i).label());
+            head.getStyleClass().addAll("column-head", "size-head");
+            head.setMinHeight(Region.USE_PREF_SIZE);
+            GridPane.setHalignment(head, HPos.RIGHT);
+            GridPane.setValignment(head, VPos.BOTTOM);
+            heads.add(head);
+            add(head, i + FIGURES, 0);
+        }
+        Label how = new Label("How it drafts");
+        how.getStyleClass().add("column-head");
+        how.setMinWidth(Region.USE_PREF_SIZE);
+        GridPane.setValignment(how, VPos.BOTTOM);
+        add(how, columns.size() + FIGURES, 0);
+        for (int row = 0; row < chart.sizes().size(); row++) {
+            rows.add(row(row));
+        }
+    }
+
+    private Row row(int at) {
+        TypedField name = new TypedField(
+                "size-name-" + at, "Name of the size", text -> model.name(at, text), model::say);
+        name.getStyleClass().add("size-name");
+        name.focusedProperty().addListener((o, was, now) -> {
+            if (now) {
+                model.look(at, model.key());
+            }
+        });
+        Label step = new Label();
+        step.getStyleClass().add("size-step");
+        step.setContentDisplay(ContentDisplay.LEFT);
+        step.setGraphic(sample(at));
+        List<TypedField> figures = new ArrayList<>();
+        for (MeasurementKey key : columns) {
+            TypedField field = new TypedField(
+                    "size-" + at + "-" + key.key(),
+                    key.label(),
+                    text -> model.figure(at, key, text),
+                    model::say);
+            field.getStyleClass().addAll("sounding", "size-figure");
+            field.focusedProperty().addListener((o, was, now) -> {
+                if (now) {
+                    model.look(at, Optional.of(key));
+                    field.selectAll();
+                }
+            });
+            figures.add(field);
+        }
+        Button says = new Button();
+        says.getStyleClass().setAll("size-says");
+        says.setId("size-says-" + at);
+        says.setMaxWidth(Double.MAX_VALUE);
+        says.setOnAction(e -> model.look(at, model.key()));
+        Label mark = new Label();
+        mark.getStyleClass().add("size-mark");
+        add(mark, 0, at + 1);
+        add(name, 1, at + 1);
+        add(step, 2, at + 1);
+        for (int i = 0; i < figures.size(); i++) {
+            add(figures.get(i), i + FIGURES, at + 1);
+        }
+        add(says, columns.size() + FIGURES, at + 1);
+        return new Row(mark, name, step, figures, says);
+    }
+
+    /** The stroke by which the size is told from the others on the table. */
+    private static Line sample(int at) {
+        SizeStroke stroke = SizeStroke.of(at);
+        Line line = new Line(0, 0, SAMPLE, 0);
+        line.getStyleClass().add("size-sample");
+        line.setStrokeWidth(Math.max(0.8, stroke.width() * NestDrawing.PX_PER_MM));
+        stroke.dash().forEach(d -> line.getStrokeDashArray().add(d * NestDrawing.PX_PER_MM));
+        return line;
+    }
+
+    private void fill(SizeChart chart, int at) {
+        Row row = rows.get(at);
+        Size size = chart.sizes().get(at);
+        boolean held = model.row() == at;
+        row.name().write(size.label());
+        row.name().pseudoClassStateChanged(SELECTED, held);
+        row.step()
+                .setText(model.key()
+                        .flatMap(key -> chart.step(at, key))
+                        .map(s -> (s > 0 ? "+" : "") + LengthText.figure(Length.mm(s), unit))
+                        .orElse(""));
+        for (int i = 0; i < columns.size(); i++) {
+            MeasurementKey key = columns.get(i);
+            Optional<Length> own = size.at(key);
+            Optional<Reckoned> found = size.measurements().find(key);
+            row.figures().get(i).write(own.map(l -> LengthText.figure(l, unit))
+                    .orElse(""));
+            row.figures()
+                    .get(i)
+                    .setPromptText(found.map(f -> "≈ " + LengthText.figure(f.length(), unit)).orElse("–"));
+            row.figures().get(i).pseudoClassStateChanged(ESTIMATE, own.isEmpty());
+            row.figures().get(i).setAccessibleText(key.label() + " of size " + size.label());
+        }
+        says(row, at, held);
+    }
+
+    private static Node mark(SizedDraft sized) {
+        if (sized.draft().isEmpty()) {
+            return Marks.cross();
+        }
+        return sized.notes().isEmpty() ? Marks.tick() : Marks.triangle();
+    }
+
+    private void says(Row row, int at, boolean held) {
+        Optional<SizedDraft> sized = model.set()
+                .filter(s -> at < s.sizes().size())
+                .map(s -> s.sizes().get(at));
+        String words = sized.map(s -> s.says(unit)).orElse(model.isWorking() ? "being drafted" : "");
+        if (!words.equals(row.says().getText())) {
+            row.says().setText(words);
+            row.mark().setGraphic(sized.map(ChartTable::mark).orElse(null));
+        }
+        row.says().pseudoClassStateChanged(SELECTED, held);
+        row.says().setAccessibleText("Size " + model.chart().orElseThrow().sizes().get(at).label() + ": " + words);
+    }
+}

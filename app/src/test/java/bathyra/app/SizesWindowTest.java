@@ -1,0 +1,171 @@
+package bathyra.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bathyra.app.workshop.Over;
+import bathyra.app.workshop.Workshop;
+import bathyra.length.Length;
+import bathyra.measure.MeasurementKey;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The page of sizes in the real window. */
+class SizesWindowTest extends RealWindow {
+    private Workshop workshop;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        workshop = beginAt(stage, "The Salt Queen", "sizes");
+    }
+
+    @Stop
+    void stop() {
+        end();
+    }
+
+    private static void openSizes(WindowRobot robot) throws Exception {
+        robot.push(KeyCode.F3);
+        untilDrafted(robot);
+    }
+
+    private static void untilDrafted(WindowRobot robot) throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitFor(
+                30,
+                TimeUnit.SECONDS,
+                () -> !robot.lookup("#sizes-working").query().isVisible()
+                        && !robot.lookup("#size-says-0").<Button>query().getText().isEmpty());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void fire(WindowRobot robot, String button) {
+        robot.interact(() -> robot.lookup(button).<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Optional<Length> figure(int row, MeasurementKey key) {
+        return workshop.sizeCharts().get().get(0).sizes().get(row).at(key);
+    }
+
+    @Test
+    void aFigureTyped_isTakenWithEnter_goesOn_andIsCarriedDown_andUndone(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        retype(robot, "#size-1-waistGirth", "67");
+        robot.push(KeyCode.ENTER);
+        untilDrafted(robot);
+        assertThat(figure(1, MeasurementKey.WAIST)).contains(Length.mm(670));
+        assertThat(robot.lookup("#size-2-waistGirth").<TextField>query().isFocused()).isTrue();
+        robot.interact(() -> robot.lookup("#size-1-waistGirth").<TextField>query().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.D);
+        untilDrafted(robot);
+        assertThat(figure(5, MeasurementKey.WAIST)).contains(Length.mm(870));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        untilDrafted(robot);
+        assertThat(figure(5, MeasurementKey.WAIST)).contains(Length.mm(860));
+        retype(robot, "#size-1-waistGirth", "a lot");
+        robot.push(KeyCode.ENTER);
+        assertThat(text(robot, "#sizes-said")).startsWith("Not understood: a lot");
+        assertThat(figure(1, MeasurementKey.WAIST)).contains(Length.mm(670));
+    }
+
+    @Test
+    void theNest_isPutOut_withALayerASize(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        fire(robot, "#sizes-nest-out");
+        WaitForAsyncUtils.waitFor(
+                60, TimeUnit.SECONDS, () -> text(robot, "#sizes-said").startsWith("3 files are in"));
+        try (PDDocument pdf = Loader.loadPDF(folder.resolve("nest.pdf").toFile())) {
+            assertThat(pdf.getDocumentCatalog().getOCProperties().getGroupNames())
+                    .containsExactly("Size 1", "Size 2", "Size 3", "Size 4", "Size 5", "Size 6");
+        }
+        assertThat(folder.resolve("nest.dxf")).exists();
+    }
+
+    @Test
+    void aTable_isPastedAsAChart_andOneThatIsNone_leavesTheChartsAsTheyAre(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        paste(robot, "size;bustGirth (cm);waistGirth (cm)\nS;84,5;x\n");
+        assertThat(text(robot, "#sizes-said")).contains("Row 2, column 3: “x” is no length.");
+        assertThat(workshop.sizeCharts().get()).hasSize(3);
+        paste(robot, "size\tBust\tUnderbust\tWaist\tHip\nS\t84,5\t73\t66\t94\nM\t90\t79\t72\t100\n");
+        untilDrafted(robot);
+        assertThat(workshop.sizeCharts().get()).hasSize(4);
+        assertThat(workshop.sizeCharts().get().get(3).sizes().get(0).at(MeasurementKey.BUST))
+                .contains(Length.mm(845));
+        // What the table lacks and no rule gives comes from the body of the design, and is said.
+        assertThat(robot.lookup(n -> n instanceof javafx.scene.control.Label l
+                        && l.getText().startsWith("Not in the chart, taken from the body of the design"))
+                .tryQuery())
+                .isPresent();
+    }
+
+    private static void paste(WindowRobot robot, String table) {
+        robot.interact(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(table);
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+        robot.interact(() -> robot.lookup("#size-add").<Button>query().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.V);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void aWearersSize_isFound_andBecomesACommission(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        int before = workshop.entries().size();
+        robot.interact(() -> {
+            MenuButton wearers = robot.lookup("#sizes-wearer").query();
+            wearers.show();
+            wearers.getItems().stream()
+                    .filter(i -> i.getText().startsWith("Maren"))
+                    .findFirst()
+                    .map(MenuItem::getOnAction)
+                    .orElseThrow()
+                    .handle(null);
+            wearers.hide();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(n -> n instanceof javafx.scene.control.Label l
+                        && l.getText().matches("Size 5, bust \\+ 6\\.0.*"))
+                .tryQuery())
+                .isPresent();
+        fire(robot, "#sizes-begin-hers");
+        assertThat(workshop.entries()).hasSize(before + 1);
+        assertThat(text(robot, "#sizes-said")).startsWith("Her commission is begun");
+    }
+
+    @Test
+    void chartsComeAndGo_andTheLastOneLeavesAPageThatTeaches(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        fire(robot, "#size-add");
+        untilDrafted(robot);
+        assertThat(figure(6, MeasurementKey.BUST)).contains(Length.mm(1100));
+        fire(robot, "#size-remove");
+        for (int i = workshop.sizeCharts().get().size(); i > 0; i--) {
+            fire(robot, "#chart-throw");
+        }
+        assertThat(workshop.sizeCharts().get()).isEmpty();
+        fire(robot, "#chart-from-wearer");
+        untilDrafted(robot);
+        assertThat(workshop.sizeCharts().get().get(0).name())
+                .isEqualTo(workshop.commission().wearer().name());
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workshop.whereabouts().isOpen(Over.SIZES)).isFalse();
+    }
+}

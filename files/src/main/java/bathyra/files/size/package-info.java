@@ -1,0 +1,2 @@
+/** What every drawing of a nest asks for, whatever its format. */
+package bathyra.files.size;

@@ -49,6 +49,7 @@ class ArchitectureTest {
             "supply",
             "money",
             "fit",
+            "hand",
             "size");
 
     private final JavaClasses core = new ClassFileImporter()

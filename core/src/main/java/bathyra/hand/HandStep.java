@@ -1,0 +1,148 @@
+package bathyra.hand;
+
+import bathyra.geometry.Point;
+import bathyra.length.Length;
+import bathyra.length.Sentence;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One thing to do at the table when a piece is drawn from its figures: grain, waist, upwards, downwards, corners, edges, join, measure (C24).
+ *
+ * @param figures what is marked, large, in order
+ * @param points where the marks come, on the sheet of {@link HandPiece}
+ */
+public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, List<Figure> figures, List<Point> points) {
+    /** What is done. */
+    public enum Kind {
+        GRAIN,
+        WAIST,
+        HEIGHT,
+        CORNER,
+        EDGE,
+        JOIN,
+        MEASURE
+    }
+
+    /** A figure to be read from across the table. @param mm as the tape gives it */
+    public record Figure(double mm, String words) {}
+
+    public HandStep {
+        figures = List.copyOf(figures);
+        points = List.copyOf(points);
+    }
+
+    /** All steps of a piece, as a tape gives its figures. */
+    public static List<HandStep> of(HandPiece hand, Controls controls, Division division) {
+        Offsets figures = hand.offsets().rounded(division);
+        List<HandStep> steps = new ArrayList<>();
+        double least = hand.rows().stream().mapToDouble(HandPiece.Row::up).min().orElse(0);
+        double most = hand.rows().stream().mapToDouble(HandPiece.Row::up).max().orElse(0);
+        steps.add(new HandStep(
+                Kind.GRAIN,
+                Optional.empty(),
+                Sentence.of("Draw the grain, {} long, along the selvedge or the edge of the paper.", mm(most - least)),
+                List.of(new Figure(division.rounded(most - least), "long")),
+                List.of()));
+        steps.add(new HandStep(
+                Kind.WAIST,
+                Optional.empty(),
+                Sentence.of(
+                        "Mark zero on it, {} from its lower end, and square a line across: everything is counted from there.",
+                        mm(-least)),
+                List.of(new Figure(division.rounded(-least), "from below")),
+                List.of(new Point(0, 0))));
+        List<HandPiece.Row> upwards = hand.rows().stream()
+                .filter(r -> r.up() >= 0)
+                .sorted(Comparator.comparingDouble(HandPiece.Row::up))
+                .toList();
+        List<HandPiece.Row> downwards =
+                hand.rows().stream().filter(r -> r.up() < 0).toList();
+        upwards.forEach(row -> steps.add(height(row, division)));
+        downwards.forEach(row -> steps.add(height(row, division)));
+        corners(steps, figures);
+        edges(steps, figures);
+        steps.add(new HandStep(
+                Kind.JOIN,
+                Optional.empty(),
+                Sentence.of("Join the marks from corner to corner with a fair curve; straight edges with the ruler."),
+                List.of(),
+                List.of()));
+        for (Controls.Edge edge : controls.edges()) {
+            steps.add(new HandStep(
+                    Kind.MEASURE,
+                    Optional.empty(),
+                    Sentence.of("{}, measured along it from corner to corner.", edge.words()),
+                    List.of(new Figure(division.rounded(edge.length()), "long")),
+                    List.of()));
+        }
+        return steps;
+    }
+
+    private static Length mm(double value) {
+        return Length.mm(value);
+    }
+
+    private static HandStep height(HandPiece.Row row, Division division) {
+        List<Figure> figures = new ArrayList<>();
+        List<Point> points = new ArrayList<>();
+        row.left().ifPresent(l -> {
+            figures.add(new Figure(division.rounded(l), "left"));
+            points.add(new Point(-l, -row.up()));
+        });
+        row.right().ifPresent(r -> {
+            figures.add(new Figure(division.rounded(r), "right"));
+            points.add(new Point(r, -row.up()));
+        });
+        String both = points.size() > 1 ? "prick both marks" : "prick the mark";
+        Sentence words = row.up() == 0
+                ? Sentence.of("On the waist " + both + ".")
+                : Sentence.of(
+                        "Go {} " + (row.up() > 0 ? "up" : "down") + " the grain from the waist. Lay the square on it and " + both
+                                + ".",
+                        mm(Math.abs(row.up())));
+        return new HandStep(Kind.HEIGHT, Optional.of(row), words, figures, points);
+    }
+
+    private static void corners(List<HandStep> steps, Offsets figures) {
+        for (int i = 0; i < figures.corners().size(); i++) {
+            Offsets.Corner corner = figures.corners().get(i);
+            Offsets.Corner before = figures.corners().get((i + figures.corners().size() - 1) % figures.corners().size());
+            steps.add(new HandStep(
+                    Kind.CORNER,
+                    Optional.empty(),
+                    Sentence.of(
+                            "The corner of {} and {}.",
+                            Controls.words(before.edge()).toLowerCase(java.util.Locale.ROOT),
+                            Controls.words(corner.edge()).toLowerCase(java.util.Locale.ROOT)),
+                    List.of(
+                            new Figure(Math.abs(corner.up()), corner.up() >= 0 ? "up" : "down"),
+                            new Figure(Math.abs(corner.right()), corner.right() >= 0 ? "right" : "left")),
+                    List.of(Redrawn.point(corner))));
+        }
+    }
+
+    private static void edges(List<HandStep> steps, Offsets figures) {
+        for (Offsets.Corner corner : figures.corners()) {
+            List<Offsets.Ordinate> own = figures.ordinates().stream()
+                    .filter(o -> o.edge().equals(corner.edge()))
+                    .toList();
+            for (Offsets.Ordinate each : own) {
+                steps.add(new HandStep(
+                        Kind.EDGE,
+                        Optional.empty(),
+                        Sentence.of(
+                                "{}: lay the ruler from corner to corner; {} along it, square "
+                                        + (each.out() >= 0 ? "out" : "in") + ".",
+                                Controls.words(corner.edge()),
+                                mm(each.along())),
+                        List.of(
+                                new Figure(each.along(), "along"),
+                                new Figure(Math.abs(each.out()), each.out() >= 0 ? "out" : "in")),
+                        List.of()));
+            }
+        }
+    }
+}

@@ -48,7 +48,10 @@ class SizesWindowTest extends RealWindow {
                 30,
                 TimeUnit.SECONDS,
                 () -> !robot.lookup("#sizes-working").query().isVisible()
-                        && !robot.lookup("#size-says-0").<Button>query().getText().isEmpty());
+                        && !robot.lookup("#size-says-0")
+                                .<Button>query()
+                                .getText()
+                                .isEmpty());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -68,8 +71,10 @@ class SizesWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         untilDrafted(robot);
         assertThat(figure(1, MeasurementKey.WAIST)).contains(Length.mm(670));
-        assertThat(robot.lookup("#size-2-waistGirth").<TextField>query().isFocused()).isTrue();
-        robot.interact(() -> robot.lookup("#size-1-waistGirth").<TextField>query().requestFocus());
+        assertThat(robot.lookup("#size-2-waistGirth").<TextField>query().isFocused())
+                .isTrue();
+        robot.interact(
+                () -> robot.lookup("#size-1-waistGirth").<TextField>query().requestFocus());
         robot.push(KeyCode.CONTROL, KeyCode.D);
         untilDrafted(robot);
         assertThat(figure(5, MeasurementKey.WAIST)).contains(Length.mm(870));
@@ -108,8 +113,8 @@ class SizesWindowTest extends RealWindow {
                 .contains(Length.mm(845));
         // What the table lacks and no rule gives comes from the body of the design, and is said.
         assertThat(robot.lookup(n -> n instanceof javafx.scene.control.Label l
-                        && l.getText().startsWith("Not in the chart, taken from the body of the design"))
-                .tryQuery())
+                                && l.getText().startsWith("Not in the chart, taken from the body of the design"))
+                        .tryQuery())
                 .isPresent();
     }
 
@@ -141,8 +146,8 @@ class SizesWindowTest extends RealWindow {
         });
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup(n -> n instanceof javafx.scene.control.Label l
-                        && l.getText().matches("Size 5, bust \\+ 6\\.0.*"))
-                .tryQuery())
+                                && l.getText().matches("Size 5, bust \\+ 6\\.0.*"))
+                        .tryQuery())
                 .isPresent();
         fire(robot, "#sizes-begin-hers");
         assertThat(workshop.entries()).hasSize(before + 1);

@@ -25,7 +25,9 @@ public record Controls(List<Edge> edges, double falling, double rising, List<Pla
     /** Below this an edge is drawn by the ruler rather than by a plate, mm. */
     private static final double RULED = 2_000;
 
-    private static final double[] PLATES = {20, 25, 30, 40, 50, 60, 75, 100, 125, 150, 200, 250, 300, 400, 500, 750, 1000};
+    private static final double[] PLATES = {
+        20, 25, 30, 40, 50, 60, 75, 100, 125, 150, 200, 250, 300, 400, 500, 750, 1000
+    };
 
     /**
      * An edge.
@@ -63,7 +65,9 @@ public record Controls(List<Edge> edges, double falling, double rising, List<Pla
                     edge.path().length(),
                     partner(pattern, piece.id(), edge.name()),
                     piece.allowances().getOrDefault(edge.name(), 0.0),
-                    tightest > RULED || HandPiece.isStraight(edge.path()) ? Optional.empty() : Optional.of(plate(tightest))));
+                    tightest > RULED || HandPiece.isStraight(edge.path())
+                            ? Optional.empty()
+                            : Optional.of(plate(tightest))));
         }
         List<Point> corners =
                 piece.outline().stream().map(e -> e.path().start()).toList();
@@ -125,7 +129,8 @@ public record Controls(List<Edge> edges, double falling, double rising, List<Pla
         return above;
     }
 
-    static String words(String edge) {
+    /** An edge by its name, as one says it. */
+    public static String words(String edge) {
         String plain = edge.replace('-', ' ');
         return Character.toUpperCase(plain.charAt(0)) + plain.substring(1);
     }

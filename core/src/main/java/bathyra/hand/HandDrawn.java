@@ -1,6 +1,7 @@
 package bathyra.hand;
 
 import bathyra.finding.Finding;
+import bathyra.finding.FindingKind;
 import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
@@ -25,17 +26,18 @@ import java.util.Optional;
  * A piece that was drawn on paper and measured back: its figures made a piece again, in the place of the drafted one.
  *
  * @param piece as it was drawn, where it was drafted; empty when its figures give no outline
+ * @param edges as they were drawn, on the sheet of {@link HandPiece}
  * @param off how far each edge lies from the drafted one at its worst place, mm
  * @param faults why there is no piece
  */
-public record HandDrawn(Optional<Piece> piece, Map<String, Double> off, List<Sentence> faults) {
+public record HandDrawn(Optional<Piece> piece, List<Path> edges, Map<String, Double> off, List<Sentence> faults) {
     public HandDrawn {
         off = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(off));
         faults = List.copyOf(faults);
     }
 
     private static HandDrawn refused(List<Sentence> faults) {
-        return new HandDrawn(Optional.empty(), Map.of(), faults);
+        return new HandDrawn(Optional.empty(), List.of(), Map.of(), faults);
     }
 
     /** @param drafted the piece after which it was drawn */
@@ -62,15 +64,22 @@ public record HandDrawn(Optional<Piece> piece, Map<String, Double> off, List<Sen
         Optional<Point> crossing = Shape.crossing(outline);
         if (crossing.isPresent()) {
             return refused(List.of(Sentence.of(
-                    "The outline crosses itself {} " + (crossing.get().y() <= 0 ? "above" : "below")
-                            + " the waist, {} " + (crossing.get().x() < 0 ? "left" : "right") + " of the grain. Look at the figures there.",
+                    "The outline crosses itself {} " + (crossing.get().y() <= 0 ? "above" : "below") + " the waist, {} "
+                            + (crossing.get().x() < 0 ? "left" : "right") + " of the grain. Look at the figures there.",
                     Length.mm(Math.abs(crossing.get().y())),
                     Length.mm(Math.abs(crossing.get().x())))));
         }
         Map<String, Double> off = new LinkedHashMap<>();
-        after.piece().outline().forEach(e -> off.put(
-                e.name(), Redrawn.off(drawn.edges().get(e.name()), e.path()).by()));
-        return new HandDrawn(Optional.of(inPlace(drafted, after.piece(), drawn)), off, List.of());
+        after.piece()
+                .outline()
+                .forEach(e -> off.put(
+                        e.name(),
+                        Redrawn.off(drawn.edges().get(e.name()), e.path()).by()));
+        return new HandDrawn(
+                Optional.of(inPlace(drafted, after.piece(), drawn)),
+                List.copyOf(drawn.edges().values()),
+                off,
+                List.of());
     }
 
     /** The figures with their corners in the order of the piece's edges. */
@@ -112,7 +121,8 @@ public record HandDrawn(Optional<Piece> piece, Map<String, Double> off, List<Sen
                 .toList();
         return drafted.withOutline(edges)
                 .withLevels(drafted.levelMarks().stream()
-                        .map(m -> new LevelMark(m.level(), onto(drafted, edges, m.from()), onto(drafted, edges, m.to())))
+                        .map(m ->
+                                new LevelMark(m.level(), onto(drafted, edges, m.from()), onto(drafted, edges, m.to())))
                         .toList())
                 .withNotches(drafted.notches().stream()
                         .map(n -> new Notch(n.edge(), onto(drafted, edges, n.at()), n.twofold(), n.level()))
@@ -122,7 +132,8 @@ public record HandDrawn(Optional<Piece> piece, Map<String, Double> off, List<Sen
     /** The place on the drawn edge that answers to one on the drafted edge: as far along it. */
     private static Point onto(Piece drafted, List<OutlineEdge> edges, Point at) {
         OutlineEdge on = drafted.outline().stream()
-                .min(Comparator.comparingDouble(e -> e.path().nearest(at).point().distance(at)))
+                .min(Comparator.comparingDouble(
+                        e -> e.path().nearest(at).point().distance(at)))
                 .orElseThrow();
         double share = on.path().nearest(at).arc() / on.path().length();
         Path own = edges.stream()
@@ -133,9 +144,12 @@ public record HandDrawn(Optional<Piece> piece, Map<String, Double> off, List<Sen
         return own.at(share * own.length()).point();
     }
 
-    /** What is found on a pattern whose piece was drawn by hand: the same checks as on every pattern. */
+    /**
+     * What is found on a pattern whose piece was drawn by hand: the same checks as on every pattern but for the swings of an edge, since
+     * between the marks the hand drew it and not this program.
+     */
     public static List<Finding> look(Pattern pattern, Piece drawn) {
-        return Truing.look(new Pattern(
+        Pattern with = new Pattern(
                 pattern.title(),
                 pattern.method(),
                 pattern.levels(),
@@ -143,6 +157,9 @@ public record HandDrawn(Optional<Piece> piece, Map<String, Double> off, List<Sen
                         .map(p -> p.id().equals(drawn.id()) ? drawn : p)
                         .toList(),
                 pattern.seams(),
-                pattern.waistToLap()));
+                pattern.waistToLap());
+        return Truing.look(with).stream()
+                .filter(f -> f.kind() != FindingKind.FAIR_EDGE)
+                .toList();
     }
 }

@@ -135,8 +135,7 @@ public record HandPiece(Piece piece, TreeMap<Double, String> levels, List<Row> r
     }
 
     /** One more figure near a place. @param arcs of the edge, if it is given from its chord @return whether there is room for it */
-    private static boolean add(
-            Path edge, Point at, TreeSet<Double> heights, TreeSet<Double> arcs, Division division) {
+    private static boolean add(Path edge, Point at, TreeSet<Double> heights, TreeSet<Double> arcs, Division division) {
         if (arcs != null) {
             double arc = edge.nearest(at).arc();
             Double before = arcs.floor(arc);
@@ -200,12 +199,10 @@ public record HandPiece(Piece piece, TreeMap<Double, String> levels, List<Row> r
     private static Piece framed(Piece piece) {
         Piece upright = piece.upright();
         double grain = upright.grain().from().x();
-        double waist = upright.mark(Level.WAIST)
-                .map(m -> onGrain(m, grain))
-                .orElseGet(() -> upright.outline().stream()
-                        .mapToDouble(e -> e.path().start().y())
-                        .max()
-                        .orElseThrow());
+        double waist = upright.mark(Level.WAIST).map(m -> onGrain(m, grain)).orElseGet(() -> upright.outline().stream()
+                .mapToDouble(e -> e.path().start().y())
+                .max()
+                .orElseThrow());
         Vec home = new Vec(-grain, -waist);
         return upright.mapped(p -> p.plus(home));
     }
@@ -214,7 +211,11 @@ public record HandPiece(Piece piece, TreeMap<Double, String> levels, List<Row> r
     private static double onGrain(LevelMark mark, double grain) {
         double run = mark.to().x() - mark.from().x();
         return mark.from().y()
-                + (Math.abs(run) < EXACT ? 0 : (mark.to().y() - mark.from().y()) * (grain - mark.from().x()) / run);
+                + (Math.abs(run) < EXACT
+                        ? 0
+                        : (mark.to().y() - mark.from().y())
+                                * (grain - mark.from().x())
+                                / run);
     }
 
     /** At the heights that the tape has nearest: what lies there is exact. */
@@ -288,7 +289,8 @@ public record HandPiece(Piece piece, TreeMap<Double, String> levels, List<Row> r
         List<Offsets.Ordinate> ordinates = new ArrayList<>();
         for (OutlineEdge edge : framed.outline()) {
             Path path = edge.path();
-            corners.add(new Offsets.Corner(edge.name(), path.start().x(), -path.start().y()));
+            corners.add(new Offsets.Corner(
+                    edge.name(), path.start().x(), -path.start().y()));
             if (arcs.containsKey(edge.name())) {
                 Vec along = path.start().to(path.end()).unit();
                 for (double arc : arcs.get(edge.name())) {

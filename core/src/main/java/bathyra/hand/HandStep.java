@@ -11,10 +11,13 @@ import java.util.Optional;
 /**
  * One thing to do at the table when a piece is drawn from its figures: grain, waist, upwards, downwards, corners, edges, join, measure (C24).
  *
+ * @param name in a word or two
+ * @param row the height that is marked, of the piece at full size
  * @param figures what is marked, large, in order
- * @param points where the marks come, on the sheet of {@link HandPiece}
+ * @param points where the marks come, on the sheet of {@link HandPiece}, at full size
  */
-public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, List<Figure> figures, List<Point> points) {
+public record HandStep(
+        Kind kind, String name, Optional<HandPiece.Row> row, Sentence words, List<Figure> figures, List<Point> points) {
     /** What is done. */
     public enum Kind {
         GRAIN,
@@ -34,20 +37,24 @@ public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, L
         points = List.copyOf(points);
     }
 
-    /** All steps of a piece, as a tape gives its figures. */
-    public static List<HandStep> of(HandPiece hand, Controls controls, Division division) {
-        Offsets figures = hand.offsets().rounded(division);
+    /** All steps of a piece, as a tape gives its figures. @param size how large it is drawn, 1 for full */
+    public static List<HandStep> of(HandPiece hand, Controls controls, Division division, double size) {
+        Offsets figures = hand.offsets().times(size).rounded(division);
         List<HandStep> steps = new ArrayList<>();
-        double least = hand.rows().stream().mapToDouble(HandPiece.Row::up).min().orElse(0);
-        double most = hand.rows().stream().mapToDouble(HandPiece.Row::up).max().orElse(0);
+        double least =
+                size * hand.rows().stream().mapToDouble(HandPiece.Row::up).min().orElse(0);
+        double most =
+                size * hand.rows().stream().mapToDouble(HandPiece.Row::up).max().orElse(0);
         steps.add(new HandStep(
                 Kind.GRAIN,
+                "Grain",
                 Optional.empty(),
                 Sentence.of("Draw the grain, {} long, along the selvedge or the edge of the paper.", mm(most - least)),
                 List.of(new Figure(division.rounded(most - least), "long")),
                 List.of()));
         steps.add(new HandStep(
                 Kind.WAIST,
+                "Zero on the grain",
                 Optional.empty(),
                 Sentence.of(
                         "Mark zero on it, {} from its lower end, and square a line across: everything is counted from there.",
@@ -60,12 +67,13 @@ public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, L
                 .toList();
         List<HandPiece.Row> downwards =
                 hand.rows().stream().filter(r -> r.up() < 0).toList();
-        upwards.forEach(row -> steps.add(height(row, division)));
-        downwards.forEach(row -> steps.add(height(row, division)));
-        corners(steps, figures);
+        upwards.forEach(row -> steps.add(height(row, division, size)));
+        downwards.forEach(row -> steps.add(height(row, division, size)));
+        corners(steps, figures, size);
         edges(steps, figures);
         steps.add(new HandStep(
                 Kind.JOIN,
+                "Join the marks",
                 Optional.empty(),
                 Sentence.of("Join the marks from corner to corner with a fair curve; straight edges with the ruler."),
                 List.of(),
@@ -73,9 +81,10 @@ public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, L
         for (Controls.Edge edge : controls.edges()) {
             steps.add(new HandStep(
                     Kind.MEASURE,
+                    edge.words(),
                     Optional.empty(),
                     Sentence.of("{}, measured along it from corner to corner.", edge.words()),
-                    List.of(new Figure(division.rounded(edge.length()), "long")),
+                    List.of(new Figure(division.rounded(size * edge.length()), "long")),
                     List.of()));
         }
         return steps;
@@ -85,33 +94,36 @@ public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, L
         return Length.mm(value);
     }
 
-    private static HandStep height(HandPiece.Row row, Division division) {
+    private static HandStep height(HandPiece.Row row, Division division, double size) {
         List<Figure> figures = new ArrayList<>();
         List<Point> points = new ArrayList<>();
         row.left().ifPresent(l -> {
-            figures.add(new Figure(division.rounded(l), "left"));
+            figures.add(new Figure(division.rounded(size * l), "left"));
             points.add(new Point(-l, -row.up()));
         });
         row.right().ifPresent(r -> {
-            figures.add(new Figure(division.rounded(r), "right"));
+            figures.add(new Figure(division.rounded(size * r), "right"));
             points.add(new Point(r, -row.up()));
         });
         String both = points.size() > 1 ? "prick both marks" : "prick the mark";
         Sentence words = row.up() == 0
                 ? Sentence.of("On the waist " + both + ".")
                 : Sentence.of(
-                        "Go {} " + (row.up() > 0 ? "up" : "down") + " the grain from the waist. Lay the square on it and " + both
-                                + ".",
-                        mm(Math.abs(row.up())));
-        return new HandStep(Kind.HEIGHT, Optional.of(row), words, figures, points);
+                        "Go {} " + (row.up() > 0 ? "up" : "down")
+                                + " the grain from the waist. Lay the square on it and " + both + ".",
+                        mm(size * Math.abs(row.up())));
+        return new HandStep(Kind.HEIGHT, row.level().orElse(""), Optional.of(row), words, figures, points);
     }
 
-    private static void corners(List<HandStep> steps, Offsets figures) {
+    private static void corners(List<HandStep> steps, Offsets figures, double size) {
         for (int i = 0; i < figures.corners().size(); i++) {
             Offsets.Corner corner = figures.corners().get(i);
-            Offsets.Corner before = figures.corners().get((i + figures.corners().size() - 1) % figures.corners().size());
+            Offsets.Corner before = figures.corners()
+                    .get((i + figures.corners().size() - 1) % figures.corners().size());
             steps.add(new HandStep(
                     Kind.CORNER,
+                    Controls.words(before.edge()) + ", "
+                            + Controls.words(corner.edge()).toLowerCase(java.util.Locale.ROOT),
                     Optional.empty(),
                     Sentence.of(
                             "The corner of {} and {}.",
@@ -120,7 +132,7 @@ public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, L
                     List.of(
                             new Figure(Math.abs(corner.up()), corner.up() >= 0 ? "up" : "down"),
                             new Figure(Math.abs(corner.right()), corner.right() >= 0 ? "right" : "left")),
-                    List.of(Redrawn.point(corner))));
+                    List.of(new Point(corner.right() / size, -corner.up() / size))));
         }
     }
 
@@ -132,6 +144,7 @@ public record HandStep(Kind kind, Optional<HandPiece.Row> row, Sentence words, L
             for (Offsets.Ordinate each : own) {
                 steps.add(new HandStep(
                         Kind.EDGE,
+                        Controls.words(corner.edge()),
                         Optional.empty(),
                         Sentence.of(
                                 "{}: lay the ruler from corner to corner; {} along it, square "

@@ -21,9 +21,11 @@ public record Rounding(Map<String, Double> seams, Map<String, Double> levels) {
         Map<String, Double> levels = new LinkedHashMap<>();
         for (HandPiece hand : pieces) {
             Redrawn drawn = Redrawn.of(hand.offsets().rounded(division));
-            hand.piece().outline().forEach(e -> seams.put(
-                    hand.piece().id() + " " + e.name(),
-                    drawn.edges().get(e.name()).length() - e.path().length()));
+            hand.piece()
+                    .outline()
+                    .forEach(e -> seams.put(
+                            hand.piece().id() + " " + e.name(),
+                            drawn.edges().get(e.name()).length() - e.path().length()));
             for (HandPiece.Row row : hand.rows()) {
                 if (row.level().isPresent() && row.across().isPresent()) {
                     double rounded = division.rounded(row.left().orElseThrow())
@@ -42,7 +44,6 @@ public record Rounding(Map<String, Double> seams, Map<String, Double> levels) {
 
     /** The level that would be out by most, with its name. */
     public java.util.Optional<Map.Entry<String, Double>> worstLevel() {
-        return levels.entrySet().stream()
-                .max(java.util.Comparator.comparingDouble(e -> Math.abs(e.getValue())));
+        return levels.entrySet().stream().max(java.util.Comparator.comparingDouble(e -> Math.abs(e.getValue())));
     }
 }

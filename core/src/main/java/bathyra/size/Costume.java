@@ -48,7 +48,9 @@ public record Costume(Map<Level, Double> from, Map<Level, Double> to, double let
         double sum = 0;
         for (Piece piece : draft.panelPieces()) {
             for (OutlineEdge edge : piece.outline()) {
-                if (edge.kind() == OutlineEdge.Kind.SEAM && piece.mark(Level.WAIST).isPresent() && isUpright(edge)) {
+                if (edge.kind() == OutlineEdge.Kind.SEAM
+                        && piece.mark(Level.WAIST).isPresent()
+                        && isUpright(edge)) {
                     sum += Math.max(0, piece.allowances().getOrDefault(edge.name(), 0.0) - KEEPS);
                 }
             }

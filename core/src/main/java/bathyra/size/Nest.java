@@ -97,7 +97,8 @@ public record Nest(Laying laying, List<Nested> pieces, double width, double heig
         List<Nested> pieces = new ArrayList<>();
         double x = 0;
         for (List<Lying> sizes : ordered) {
-            double left = sizes.stream().mapToDouble(l -> box(l.piece())[0]).min().orElse(0);
+            double left =
+                    sizes.stream().mapToDouble(l -> box(l.piece())[0]).min().orElse(0);
             double right =
                     sizes.stream().mapToDouble(l -> box(l.piece())[2]).max().orElse(0);
             Vec shift = new Vec(x - left, -top);
@@ -134,10 +135,10 @@ public record Nest(Laying laying, List<Nested> pieces, double width, double heig
         Map<String, Point> points = new LinkedHashMap<>();
         List<Piece> pieces = draft.pattern().pieces();
         double apex = draft.commission()
-                .measurements()
-                .find(MeasurementKey.APEX_SPAN)
-                .map(Reckoned::value)
-                .orElse(0.0)
+                        .measurements()
+                        .find(MeasurementKey.APEX_SPAN)
+                        .map(Reckoned::value)
+                        .orElse(0.0)
                 / 2;
         double along = 0;
         for (Piece piece : pieces) {

@@ -106,13 +106,12 @@ public record SizeChart(String name, List<MeasurementKey> columns, List<Size> si
             return of(next);
         }
         int last = sizes.size() - 1;
-        Size size = sizes.get(last).named(nameAfter(sizes.get(last).name()), sizes.get(last).cup());
+        Size size = sizes.get(last)
+                .named(nameAfter(sizes.get(last).name()), sizes.get(last).cup());
         for (MeasurementKey key : columns) {
             Optional<Double> step = step(last, key);
             if (step.isPresent()) {
-                size = size.with(
-                        key,
-                        sizes.get(last).at(key).map(l -> Length.mm(l.millimetres() + step.get())));
+                size = size.with(key, sizes.get(last).at(key).map(l -> Length.mm(l.millimetres() + step.get())));
             }
         }
         next.add(size);
@@ -124,8 +123,13 @@ public record SizeChart(String name, List<MeasurementKey> columns, List<Size> si
         sizes.forEach(s -> taken.add(s.name()));
         if (WHOLE.matcher(last).matches()) {
             int number = Integer.parseInt(last);
-            int step = sizes.size() > 1 && WHOLE.matcher(sizes.get(sizes.size() - 2).name()).matches()
-                    ? Math.max(1, number - Integer.parseInt(sizes.get(sizes.size() - 2).name()))
+            int step = sizes.size() > 1
+                            && WHOLE.matcher(sizes.get(sizes.size() - 2).name()).matches()
+                    ? Math.max(
+                            1,
+                            number
+                                    - Integer.parseInt(
+                                            sizes.get(sizes.size() - 2).name()))
                     : 1;
             while (taken.contains(Integer.toString(number + step))) {
                 number += step;
@@ -170,8 +174,9 @@ public record SizeChart(String name, List<MeasurementKey> columns, List<Size> si
             }
             for (MeasurementKey key : columns) {
                 int at = row;
-                size.at(key).flatMap(l -> Plausibility.inRange(key, l)).ifPresent(r -> remarks.add(
-                        new Remark(at, Optional.of(key), r.sentence())));
+                size.at(key)
+                        .flatMap(l -> Plausibility.inRange(key, l))
+                        .ifPresent(r -> remarks.add(new Remark(at, Optional.of(key), r.sentence())));
                 step(row, key)
                         .filter(s -> s < 0 && key.way() == MeasurementKey.Way.ROUND)
                         .ifPresent(s -> remarks.add(new Remark(

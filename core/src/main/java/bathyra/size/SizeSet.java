@@ -57,18 +57,19 @@ public record SizeSet(Commission design, SizeChart chart, Growing growing, List<
         MeasurementSet figures = size.measurements();
         Set<MeasurementKey> borrowed = EnumSet.noneOf(MeasurementKey.class);
         for (MeasurementKey key : Drafter.missing(figures, design.garment())) {
-            Optional<Length> there = Optional.ofNullable(design.measurements().taken().get(key));
+            Optional<Length> there =
+                    Optional.ofNullable(design.measurements().taken().get(key));
             if (there.isPresent()) {
                 figures = figures.with(key, there.get());
                 borrowed.add(key);
             }
         }
         Commission sized = new Commission(
-                design.title() + ", size " + size.label(),
-                design.units(),
-                new Wearer("Size " + size.label(), design.wearer().experience()),
-                figures,
-                design.garment().keeping(Optional.empty()).finding(Found.NONE))
+                        design.title() + ", size " + size.label(),
+                        design.units(),
+                        new Wearer("Size " + size.label(), design.wearer().experience()),
+                        figures,
+                        design.garment().keeping(Optional.empty()).finding(Found.NONE))
                 .withAnswers(Optional.empty(), design.restricted());
         Commission grown = growing.grown(sized, base);
         return new SizedDraft(size, grown, borrowed, Drafter.draft(grown));

@@ -48,13 +48,20 @@ public record StepGains(List<Gain> gains) {
         int count = set.sizes().size();
         for (int row = 0; row < count; row++) {
             int at = row;
-            set.sizes().get(row).draft().map(Draft::panelPieces).orElse(List.of()).forEach(piece -> {
-                for (Level level : Level.values()) {
-                    piece.mark(level).map(LevelMark::length).ifPresent(wide -> all.computeIfAbsent(
-                                    piece.id() + level.id(), k -> empty(piece, level, count))
-                            .widths()[at] = wide);
-                }
-            });
+            set.sizes()
+                    .get(row)
+                    .draft()
+                    .map(Draft::panelPieces)
+                    .orElse(List.of())
+                    .forEach(piece -> {
+                        for (Level level : Level.values()) {
+                            piece.mark(level)
+                                    .map(LevelMark::length)
+                                    .ifPresent(wide -> all.computeIfAbsent(
+                                                    piece.id() + level.id(), k -> empty(piece, level, count))
+                                            .widths()[at] = wide);
+                        }
+                    });
         }
         return new StepGains(new ArrayList<>(all.values()));
     }

@@ -102,7 +102,12 @@ public record WearersSize(SizedDraft sized, Map<Level, Double> gaps, Map<Measure
                     each.getKey(),
                     Length.mm(sized.size().at(each.getKey()).orElseThrow().millimetres() + each.getValue()));
         }
-        return new Commission(design.title(), design.units(), wearer, figures, sized.commission().garment());
+        return new Commission(
+                design.title(),
+                design.units(),
+                wearer,
+                figures,
+                sized.commission().garment());
     }
 
     /** The levels from the top with their gaps. */

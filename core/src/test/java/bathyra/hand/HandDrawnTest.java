@@ -28,7 +28,11 @@ class HandDrawnTest {
             assertThat(back.faults()).isEmpty();
             assertThat(back.off().values()).allMatch(off -> off < 1.5);
             Piece drawn = back.piece().orElseThrow();
-            assertThat(drawn.outline().get(0).path().start().distance(piece.outline().get(0).path().start()))
+            assertThat(drawn.outline()
+                            .get(0)
+                            .path()
+                            .start()
+                            .distance(piece.outline().get(0).path().start()))
                     .isLessThan(0.8);
             HandDrawn exact = HandDrawn.of(piece, hand.offsets());
             assertThat(exact.off().values()).allMatch(off -> off <= HelpLines.COARSE.keeps());
@@ -42,11 +46,13 @@ class HandDrawnTest {
     @Test
     void aSlipOfACentimetre_isFoundOnItsEdge_andOnTheSeam() {
         Piece piece = draft.pattern().pieces().get(1);
-        Offsets figures = HandPiece.of(piece, HelpLines.COARSE, Division.MILLIMETRE).offsets();
+        Offsets figures =
+                HandPiece.of(piece, HelpLines.COARSE, Division.MILLIMETRE).offsets();
         List<Offsets.Corner> corners = new ArrayList<>(figures.corners());
         Offsets.Corner upper = corners.get(0);
         corners.set(0, new Offsets.Corner(upper.edge(), upper.right(), upper.up() + 10));
-        HandDrawn back = HandDrawn.of(piece, new Offsets(figures.piece(), corners, figures.heights(), figures.ordinates()));
+        HandDrawn back =
+                HandDrawn.of(piece, new Offsets(figures.piece(), corners, figures.heights(), figures.ordinates()));
         assertThat(back.off().get(upper.edge())).isCloseTo(10, within(2.0));
         assertThat(HandDrawn.look(draft.pattern(), back.piece().orElseThrow()))
                 .anyMatch(f -> f.status() != Finding.Status.OK);
@@ -55,14 +61,17 @@ class HandDrawnTest {
     @Test
     void figuresThatCross_orLackACorner_areRefused_withThePlace() {
         Piece piece = draft.pattern().pieces().get(1);
-        Offsets figures = HandPiece.of(piece, HelpLines.COARSE, Division.MILLIMETRE).offsets();
+        Offsets figures =
+                HandPiece.of(piece, HelpLines.COARSE, Division.MILLIMETRE).offsets();
         List<Offsets.Height> crossed = figures.heights().stream()
                 .map(h -> h.left() && h.up() == 0 ? new Offsets.Height(0, true, -400) : h)
                 .toList();
-        HandDrawn back = HandDrawn.of(
-                piece, new Offsets(figures.piece(), figures.corners(), crossed, figures.ordinates()));
+        HandDrawn back =
+                HandDrawn.of(piece, new Offsets(figures.piece(), figures.corners(), crossed, figures.ordinates()));
         assertThat(back.piece()).isEmpty();
-        assertThat(back.faults().get(0).in(LengthUnit.CM)).startsWith("The outline crosses itself").contains("of the grain");
+        assertThat(back.faults().get(0).in(LengthUnit.CM))
+                .startsWith("The outline crosses itself")
+                .contains("of the grain");
         HandDrawn less = HandDrawn.of(
                 piece,
                 new Offsets(

@@ -42,7 +42,9 @@ class HandPieceTest {
         for (Draft draft : List.of(corset(), bustier())) {
             for (Piece piece : draft.pattern().pieces()) {
                 HandPiece hand = HandPiece.of(piece, lines, Division.MILLIMETRE);
-                assertThat(off(hand, hand.offsets())).as(piece.id() + " " + lines).isLessThan(lines.keeps() + 0.02);
+                assertThat(off(hand, hand.offsets()))
+                        .as(piece.id() + " " + lines)
+                        .isLessThan(lines.keeps() + 0.02);
                 assertThat(off(hand, hand.offsets().rounded(Division.MILLIMETRE)))
                         .as(piece.id() + " " + lines + ", rounded")
                         .isLessThan(1 + 0.5 + 0.05);
@@ -76,7 +78,8 @@ class HandPieceTest {
         double worst = 0;
         for (int i = 0; i < figures.corners().size(); i++) {
             Offsets.Corner from = figures.corners().get(i);
-            Offsets.Corner to = figures.corners().get((i + 1) % figures.corners().size());
+            Offsets.Corner to =
+                    figures.corners().get((i + 1) % figures.corners().size());
             List<double[]> points = new ArrayList<>();
             points.add(new double[] {from.right(), from.up()});
             List<Offsets.Ordinate> beside = figures.ordinates().stream()
@@ -140,7 +143,8 @@ class HandPieceTest {
                             .orElseThrow())
                     .isLessThan(1e-5);
         }
-        HandPiece.Row waist = hand.rows().stream().filter(r -> r.up() == 0).findFirst().orElseThrow();
+        HandPiece.Row waist =
+                hand.rows().stream().filter(r -> r.up() == 0).findFirst().orElseThrow();
         assertThat(waist.across().orElseThrow())
                 .isCloseTo(hand.piece().mark(Level.WAIST).orElseThrow().length(), within(0.5));
         double grain = hand.piece().grain().from().x();
@@ -158,7 +162,8 @@ class HandPieceTest {
             OutlineEdge own = piece.edge(edge.name());
             assertThat(edge.length()).isCloseTo(own.path().length(), within(1e-6));
             assertThat(edge.partner().isPresent()).isEqualTo(own.kind() == OutlineEdge.Kind.SEAM);
-            edge.plate().ifPresent(p -> assertThat(p).isLessThanOrEqualTo(own.path().tightest()));
+            edge.plate()
+                    .ifPresent(p -> assertThat(p).isLessThanOrEqualTo(own.path().tightest()));
         }
         assertThat(controls.notches()).hasSize(piece.notches().size());
         assertThat(controls.notches())
@@ -166,11 +171,14 @@ class HandPieceTest {
                 .as("a notch on the waist")
                 .isNotEmpty();
         double longest = Math.max(controls.falling(), controls.rising());
-        List<Point> corners = piece.outline().stream().map(e -> e.path().start()).toList();
-        assertThat(longest).isLessThanOrEqualTo(corners.stream()
-                        .flatMap(a -> corners.stream().map(a::distance))
-                        .max(Double::compare)
-                        .orElseThrow() + 1e-9);
+        List<Point> corners =
+                piece.outline().stream().map(e -> e.path().start()).toList();
+        assertThat(longest)
+                .isLessThanOrEqualTo(corners.stream()
+                                .flatMap(a -> corners.stream().map(a::distance))
+                                .max(Double::compare)
+                                .orElseThrow()
+                        + 1e-9);
     }
 
     @ParameterizedTest
@@ -187,8 +195,10 @@ class HandPieceTest {
             int sides = 0;
             for (HandPiece hand : all) {
                 for (HandPiece.Row row : hand.rows()) {
-                    if (row.level().equals(java.util.Optional.of(level.getKey())) && row.across().isPresent()) {
-                        sum += division.rounded(row.left().orElseThrow()) + division.rounded(row.right().orElseThrow())
+                    if (row.level().equals(java.util.Optional.of(level.getKey()))
+                            && row.across().isPresent()) {
+                        sum += division.rounded(row.left().orElseThrow())
+                                + division.rounded(row.right().orElseThrow())
                                 - row.across().get();
                         sides += 2;
                     }
@@ -204,7 +214,7 @@ class HandPieceTest {
     void theSteps_goFromTheGrainUpwardsThenDownwards_thenCornersEdgesAndMeasures() {
         Draft draft = corset();
         HandPiece hand = HandPiece.of(draft.pattern().pieces().get(0), HelpLines.COARSE, Division.MILLIMETRE);
-        List<HandStep> steps = HandStep.of(hand, Controls.of(hand, draft.pattern()), Division.MILLIMETRE);
+        List<HandStep> steps = HandStep.of(hand, Controls.of(hand, draft.pattern()), Division.MILLIMETRE, 1);
         assertThat(steps).extracting(HandStep::kind).isSortedAccordingTo(Comparator.naturalOrder());
         List<Double> heights = steps.stream()
                 .flatMap(s -> s.row().stream())
@@ -214,9 +224,8 @@ class HandPieceTest {
         assertThat(heights.get(heights.size() - 1))
                 .isEqualTo(hand.rows().get(hand.rows().size() - 1).up());
         assertThat(steps.get(3).words().in(LengthUnit.CM)).startsWith("Go").contains("up the grain from the waist");
-        steps.stream()
-                .flatMap(s -> s.figures().stream())
-                .forEach(f -> assertThat(f.mm()).isCloseTo(Division.MILLIMETRE.rounded(f.mm()), within(1e-9)));
+        steps.stream().flatMap(s -> s.figures().stream()).forEach(f -> assertThat(f.mm())
+                .isCloseTo(Division.MILLIMETRE.rounded(f.mm()), within(1e-9)));
     }
 
     @Test
@@ -225,7 +234,16 @@ class HandPieceTest {
         Offsets half = hand.offsets().times(0.5);
         assertThat(half.heights().get(0).out())
                 .isCloseTo(hand.offsets().heights().get(0).out() / 2, within(1e-12));
-        assertThat(Redrawn.of(half).edges().get(hand.piece().outline().get(0).name()).length())
-                .isCloseTo(Redrawn.of(hand.offsets()).edges().get(hand.piece().outline().get(0).name()).length() / 2, within(1e-6));
+        assertThat(Redrawn.of(half)
+                        .edges()
+                        .get(hand.piece().outline().get(0).name())
+                        .length())
+                .isCloseTo(
+                        Redrawn.of(hand.offsets())
+                                        .edges()
+                                        .get(hand.piece().outline().get(0).name())
+                                        .length()
+                                / 2,
+                        within(1e-6));
     }
 }

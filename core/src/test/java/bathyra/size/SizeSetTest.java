@@ -81,7 +81,8 @@ class SizeSetTest {
         List<Size> sizes = new ArrayList<>();
         for (int i = 0; i < 2 + random.nextInt(2); i++) {
             Size size = new Size(Integer.toString(i), "", first.taken());
-            for (MeasurementKey key : List.of(MeasurementKey.BUST, MeasurementKey.UNDERBUST, MeasurementKey.WAIST, MeasurementKey.HIP)) {
+            for (MeasurementKey key :
+                    List.of(MeasurementKey.BUST, MeasurementKey.UNDERBUST, MeasurementKey.WAIST, MeasurementKey.HIP)) {
                 double more = 30.0 * i;
                 size = size.with(key, size.at(key).map(l -> Length.mm(l.millimetres() + more)));
             }
@@ -107,7 +108,14 @@ class SizeSetTest {
     }
 
     private static double pattern(SizeSet set, int row, Level level) {
-        return set.sizes().get(row).draft().orElseThrow().girths().at(level).pattern().value();
+        return set.sizes()
+                .get(row)
+                .draft()
+                .orElseThrow()
+                .girths()
+                .at(level)
+                .pattern()
+                .value();
     }
 
     @ParameterizedTest
@@ -119,10 +127,19 @@ class SizeSetTest {
         for (Nest.Nested nested : nest.pieces()) {
             assertThat(nested.sizes()).hasSize(HOUSE.sizes().size());
             for (Nest.Lying lying : nested.sizes()) {
-                Piece own = set.sizes().get(lying.row()).draft().orElseThrow().pattern().piece(nested.id());
+                Piece own = set.sizes()
+                        .get(lying.row())
+                        .draft()
+                        .orElseThrow()
+                        .pattern()
+                        .piece(nested.id());
                 assertThat(lying.piece().path().length()).isCloseTo(own.path().length(), within(1e-6));
                 if (laying == Nest.Laying.WAIST) {
-                    assertThat(lying.piece().mark(Level.WAIST).orElseThrow().from().y())
+                    assertThat(lying.piece()
+                                    .mark(Level.WAIST)
+                                    .orElseThrow()
+                                    .from()
+                                    .y())
                             .isCloseTo(nested.common().y(), within(2.0));
                 }
                 if (laying == Nest.Laying.APEX && lying.piece().front()) {
@@ -156,7 +173,9 @@ class SizeSetTest {
         Commission design = Bodies.commission(Bodies.nerea(), garment);
         SizeChart fuller = SizeCharts.invented().get(2);
         SizeSet fixed = SizeSet.of(
-                design, fuller, Growing.USUAL.with(Growing.Kind.SOUNDINGS, false).with(Growing.Kind.EDGES, false));
+                design,
+                fuller,
+                Growing.USUAL.with(Growing.Kind.SOUNDINGS, false).with(Growing.Kind.EDGES, false));
         SizeSet growing = SizeSet.of(design, fuller, Growing.USUAL);
         double[] atFixed = side(fixed, side);
         double[] grown = side(growing, side);
@@ -180,12 +199,14 @@ class SizeSetTest {
         assertThat(more.sizes().get(6).label()).isEqualTo("7");
         assertThat(more.sizes().get(6).at(MeasurementKey.BUST)).contains(Length.mm(1100));
         SizeChart filled = HOUSE.filledDown(1, MeasurementKey.WAIST);
-        assertThat(filled.sizes().stream().map(s -> s.at(MeasurementKey.WAIST).orElseThrow().millimetres()))
+        assertThat(filled.sizes().stream()
+                        .map(s -> s.at(MeasurementKey.WAIST).orElseThrow().millimetres()))
                 .containsExactly(620.0, 660.0, 700.0, 740.0, 780.0, 820.0);
         SizeChart back = HOUSE.with(2, MeasurementKey.WAIST, Optional.of(Length.mm(650)));
         assertThat(back.remarks()).singleElement().satisfies(r -> {
             assertThat(r.row()).isEqualTo(2);
-            assertThat(r.sentence().in(LengthUnit.CM)).contains("1.0 cm smaller at the waist than size 2".replace("0 c", "0\u00a0c"));
+            assertThat(r.sentence().in(LengthUnit.CM))
+                    .contains("1.0 cm smaller at the waist than size 2".replace("0 c", "0\u00a0c"));
         });
         assertThat(HOUSE.with(1, HOUSE.sizes().get(1).named("1", "")).remarks())
                 .anyMatch(r -> r.sentence().in(LengthUnit.CM).contains("there twice"));
@@ -208,7 +229,8 @@ class SizeSetTest {
         SizeSet changed = set.with(next, 4);
         for (int row = 0; row < 6; row++) {
             if (row == 4) {
-                assertThat(changed.sizes().get(row).outcome()).isNotEqualTo(set.sizes().get(row).outcome());
+                assertThat(changed.sizes().get(row).outcome())
+                        .isNotEqualTo(set.sizes().get(row).outcome());
             } else {
                 assertThat(changed.sizes().get(row)).isSameAs(set.sizes().get(row));
             }
@@ -228,20 +250,34 @@ class SizeSetTest {
                 .containsOnly(
                         java.util.Map.entry(MeasurementKey.WAIST, 20.0),
                         java.util.Map.entry(MeasurementKey.SHOULDER_TO_APEX, 5.0));
-        double planned = set.sizes().get(3).draft().orElseThrow().girths().at(Level.WAIST).gap().value();
+        double planned = set.sizes()
+                .get(3)
+                .draft()
+                .orElseThrow()
+                .girths()
+                .at(Level.WAIST)
+                .gap()
+                .value();
         assertThat(size.gaps().get(Level.WAIST)).isCloseTo(planned + 20, within(1e-6));
         assertThat(size.isGood()).isFalse();
-        assertThat(WearersSize.nearest(set, four.measurements()).orElseThrow().isGood()).isTrue();
-        Commission begun = size.commission(set.design(), new Wearer("Nerea Holloway", set.design().wearer().experience()));
+        assertThat(WearersSize.nearest(set, four.measurements()).orElseThrow().isGood())
+                .isTrue();
+        Commission begun = size.commission(
+                set.design(), new Wearer("Nerea Holloway", set.design().wearer().experience()));
         assertThat(begun.measurements().taken().get(MeasurementKey.WAIST)).isEqualTo(Length.mm(760));
         assertThat(begun.measurements().taken().get(MeasurementKey.BUST)).isEqualTo(Length.mm(920));
     }
 
     @Test
     void aCostume_takesTheWaistsBetweenItsGaps() {
-        Draft draft = set(Garment.of(GarmentKind.CORSET), HOUSE).sizes().get(3).draft().orElseThrow();
+        Draft draft = set(Garment.of(GarmentKind.CORSET), HOUSE)
+                .sizes()
+                .get(3)
+                .draft()
+                .orElseThrow();
         Costume costume = Costume.of(draft);
-        double closed = draft.girths().at(Level.WAIST).pattern().value() - draft.girths().at(Level.WAIST).ease().value();
+        double closed = draft.girths().at(Level.WAIST).pattern().value()
+                - draft.girths().at(Level.WAIST).ease().value();
         assertThat(costume.from().get(Level.WAIST)).isCloseTo(closed + 20, within(1e-9));
         assertThat(costume.to().get(Level.WAIST)).isCloseTo(closed + 110, within(1e-9));
         assertThat(costume.takes(HOUSE.sizes().get(3).measurements())).isTrue();

@@ -59,7 +59,8 @@ class NestFilesTest {
         try (PDDocument pdf = Loader.loadPDF(PdfPattern.nest(set, nest, Print.of(Paper.A4)))) {
             assertThat(pdf.getDocumentCatalog().getOCProperties().getGroupNames())
                     .containsExactly("Size 1", "Size 2", "Size 3", "Size 4", "Size 5", "Size 6");
-            assertThat(pdf.getDocumentCatalog().getDocumentOutline().children()).hasSize(nest.pieces().size());
+            assertThat(pdf.getDocumentCatalog().getDocumentOutline().children())
+                    .hasSize(nest.pieces().size());
             assertThat(new PDFTextStripper().getText(pdf)).contains("House sizes 1 to 6", "sizes 1, 2, 3, 4, 5, 6");
         }
     }
@@ -95,7 +96,8 @@ class NestFilesTest {
         assertThat(lengths.keySet()).contains("SIZE_1", "SIZE_4", "SIZE_6", "SIZE_6_CUT");
         for (int row = 0; row < 6; row++) {
             List<Double> drawn = lengths.get("SIZE_" + (row + 1));
-            List<Piece> pieces = set.sizes().get(row).draft().orElseThrow().pattern().pieces();
+            List<Piece> pieces =
+                    set.sizes().get(row).draft().orElseThrow().pattern().pieces();
             assertThat(drawn).hasSize(pieces.size());
             for (int i = 0; i < pieces.size(); i++) {
                 assertThat(drawn.get(i)).isCloseTo(pieces.get(i).path().length(), within(0.05));
@@ -132,8 +134,14 @@ class NestFilesTest {
                 Piece own = nest.pieces().get(0).sizes().get(row).piece();
                 assertThat(shape.getBounds2D().getWidth())
                         .isCloseTo(
-                                own.flattened(0.01).stream().mapToDouble(p -> p.x()).max().orElseThrow()
-                                        - own.flattened(0.01).stream().mapToDouble(p -> p.x()).min().orElseThrow(),
+                                own.flattened(0.01).stream()
+                                                .mapToDouble(p -> p.x())
+                                                .max()
+                                                .orElseThrow()
+                                        - own.flattened(0.01).stream()
+                                                .mapToDouble(p -> p.x())
+                                                .min()
+                                                .orElseThrow(),
                                 within(0.1));
             }
         }
@@ -150,19 +158,26 @@ class NestFilesTest {
                 assertThat(read.chart().orElseThrow().sizes().get(0).figures().keySet())
                         .isEqualTo(chart.sizes().get(0).figures().keySet());
                 for (MeasurementKey key : chart.columns()) {
-                    assertThat(read.chart().get().sizes().get(0).at(key).orElseThrow().millimetres())
-                            .isCloseTo(chart.sizes().get(0).at(key).orElseThrow().millimetres(), within(0.001));
+                    assertThat(read.chart()
+                                    .get()
+                                    .sizes()
+                                    .get(0)
+                                    .at(key)
+                                    .orElseThrow()
+                                    .millimetres())
+                            .isCloseTo(
+                                    chart.sizes().get(0).at(key).orElseThrow().millimetres(), within(0.001));
                 }
             }
         }
-        assertThat(SizeChartsJson.read(SizeChartsJson.write(SizeCharts.invented()))).isEqualTo(SizeCharts.invented());
+        assertThat(SizeChartsJson.read(SizeChartsJson.write(SizeCharts.invented())))
+                .isEqualTo(SizeCharts.invented());
     }
 
     @Test
     void aTableOfAnyMake_isTaken() {
         SizeChartCsv.Read read = SizeChartCsv.read(
-                "\uFEFFSize;cup;Bust;waste (in)\r\n70;B;86,5;\r\n75;B;;28 1/2\r\n"
-                        .getBytes(StandardCharsets.UTF_16),
+                "\uFEFFSize;cup;Bust;waste (in)\r\n70;B;86,5;\r\n75;B;;28 1/2\r\n".getBytes(StandardCharsets.UTF_16),
                 "made up",
                 LengthUnit.CM);
         assertThat(read.faults().get(0)).contains("column 4", "waste");

@@ -59,7 +59,8 @@ public final class SizesCommand implements Callable<Integer> {
     @Option(
             names = "--laid-on",
             defaultValue = "WAIST",
-            description = "What lies on one point in all sizes: ${COMPLETION-CANDIDATES}; ${DEFAULT-VALUE} where nothing is said.")
+            description =
+                    "What lies on one point in all sizes: ${COMPLETION-CANDIDATES}; ${DEFAULT-VALUE} where nothing is said.")
     private LaidOn laidOn;
 
     @Override
@@ -96,7 +97,8 @@ public final class SizesCommand implements Callable<Integer> {
         set.chart().remarks().forEach(r -> note(r.sentence().in(set.design().units())));
         for (SizedDraft sized : set.sizes()) {
             if (sized.draft().isEmpty()) {
-                note("size " + sized.size().label() + ": " + sized.says(set.design().units()));
+                note("size " + sized.size().label() + ": "
+                        + sized.says(set.design().units()));
             }
         }
         if (set.drafted().isEmpty()) {

@@ -1,7 +1,9 @@
 package bathyra.app.pieces;
 
+import bathyra.app.hand.HandView;
 import bathyra.app.output.Output;
 import bathyra.app.pieces.PiecesDrawing.Look;
+import bathyra.app.stage.Files;
 import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.Joining;
@@ -33,11 +35,13 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -68,8 +72,13 @@ public final class PiecesView extends TableStage {
     private Optional<Finding> finding = Optional.empty();
     private Optional<Pattern> looked = Optional.empty();
     private PiecesDrawing drawing;
+    private Optional<HandView> byHand = Optional.empty();
+    private Optional<Apart> apart = Optional.empty();
 
-    public PiecesView(Workshop workshop, Output output) {
+    /** What stands here while nothing is drawn by hand. */
+    private record Apart(Node table, Node card) {}
+
+    public PiecesView(Workshop workshop, Output output, Files files) {
         super(workshop, "pieces-table", "The pieces with their allowances");
         model = new PiecesModel(workshop);
         checks = new ChecksCard(workshop, model, this::look);
@@ -111,7 +120,12 @@ public final class PiecesView extends TableStage {
         layerMenu.setId("layer");
         layerMenu.setMinWidth(Region.USE_PREF_SIZE);
         layerMenu.setAccessibleText("Which layer lies on the table");
-        HBox slips = new HBox(10, halves, layerMenu, joiningSwitch, new ZoomSlip(table));
+        Button hand = new Button("By hand");
+        hand.setId("by-hand");
+        hand.setMinWidth(Region.USE_PREF_SIZE);
+        hand.setTooltip(new Tooltip("Every piece as figures to draw it from, at the table"));
+        hand.setOnAction(e -> byHand(files));
+        HBox slips = new HBox(10, halves, layerMenu, joiningSwitch, hand, new ZoomSlip(table));
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
@@ -121,6 +135,29 @@ public final class PiecesView extends TableStage {
         VBox.setVgrow(below, Priority.ALWAYS);
         setRight(new VBox(cards, below));
         arrange(foot(), List.of(slips));
+    }
+
+    /** The pieces as figures, in the place of the table until one comes back. */
+    private void byHand(Files files) {
+        if (workshop.half().isEmpty()) {
+            return;
+        }
+        if (apart.isEmpty()) {
+            apart = Optional.of(new Apart(getCenter(), getRight()));
+        }
+        HandView page = byHand.orElseGet(() -> new HandView(workshop, files, this::backFromHand));
+        byHand = Optional.of(page);
+        setRight(null);
+        setCenter(page);
+        page.requestFocus();
+    }
+
+    private void backFromHand() {
+        apart.ifPresent(was -> {
+            setCenter(was.table());
+            setRight(was.card());
+        });
+        show();
     }
 
     /** The seam in which an edge is sewn is laid on the strip. */

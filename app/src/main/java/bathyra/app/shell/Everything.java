@@ -56,8 +56,8 @@ final class Everything {
                 .open(Over.OUTPUT)));
         all.add(new Findable(
                 "Settings", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SETTINGS)));
-        all.add(new Findable(
-                "Sizes: one design in many", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SIZES)));
+        all.add(new Findable("Sizes: one design in many", Findable.Kind.STAGE, () -> workshop.whereabouts()
+                .open(Over.SIZES)));
         deeds(all);
         for (MeasurementKey key : MeasurementKey.values()) {
             all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> {

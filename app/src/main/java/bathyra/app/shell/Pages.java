@@ -21,8 +21,8 @@ import bathyra.app.packets.PacketsView;
 import bathyra.app.pieces.PiecesView;
 import bathyra.app.seams.SeamsView;
 import bathyra.app.settings.SettingsView;
-import bathyra.app.sizes.SizesView;
 import bathyra.app.shelf.ShelfView;
+import bathyra.app.sizes.SizesView;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Showing.Subject;
@@ -162,7 +162,7 @@ final class Pages extends BorderPane {
             case SEAMS -> new SeamsView(workshop);
             case CUPS -> new CupsView(workshop);
             case EDGES -> new EdgesView(workshop);
-            case PIECES -> new PiecesView(workshop, output);
+            case PIECES -> new PiecesView(workshop, output, files);
             case BONES -> new BonesView(workshop);
             case FIT -> new FitView(workshop);
             case LAY -> new LayView(workshop, output);

@@ -122,8 +122,8 @@ final class ChartTable extends GridPane {
     }
 
     private Row row(int at) {
-        TypedField name = new TypedField(
-                "size-name-" + at, "Name of the size", text -> model.name(at, text), model::say);
+        TypedField name =
+                new TypedField("size-name-" + at, "Name of the size", text -> model.name(at, text), model::say);
         name.getStyleClass().add("size-name");
         name.focusedProperty().addListener((o, was, now) -> {
             if (now) {
@@ -137,10 +137,7 @@ final class ChartTable extends GridPane {
         List<TypedField> figures = new ArrayList<>();
         for (MeasurementKey key : columns) {
             TypedField field = new TypedField(
-                    "size-" + at + "-" + key.key(),
-                    key.label(),
-                    text -> model.figure(at, key, text),
-                    model::say);
+                    "size-" + at + "-" + key.key(), key.label(), text -> model.figure(at, key, text), model::say);
             field.getStyleClass().addAll("sounding", "size-figure");
             field.focusedProperty().addListener((o, was, now) -> {
                 if (now) {
@@ -192,11 +189,11 @@ final class ChartTable extends GridPane {
             MeasurementKey key = columns.get(i);
             Optional<Length> own = size.at(key);
             Optional<Reckoned> found = size.measurements().find(key);
-            row.figures().get(i).write(own.map(l -> LengthText.figure(l, unit))
-                    .orElse(""));
+            row.figures().get(i).write(own.map(l -> LengthText.figure(l, unit)).orElse(""));
             row.figures()
                     .get(i)
-                    .setPromptText(found.map(f -> "≈ " + LengthText.figure(f.length(), unit)).orElse("–"));
+                    .setPromptText(found.map(f -> "≈ " + LengthText.figure(f.length(), unit))
+                            .orElse("–"));
             row.figures().get(i).pseudoClassStateChanged(ESTIMATE, own.isEmpty());
             row.figures().get(i).setAccessibleText(key.label() + " of size " + size.label());
         }
@@ -220,6 +217,8 @@ final class ChartTable extends GridPane {
             row.mark().setGraphic(sized.map(ChartTable::mark).orElse(null));
         }
         row.says().pseudoClassStateChanged(SELECTED, held);
-        row.says().setAccessibleText("Size " + model.chart().orElseThrow().sizes().get(at).label() + ": " + words);
+        row.says()
+                .setAccessibleText(
+                        "Size " + model.chart().orElseThrow().sizes().get(at).label() + ": " + words);
     }
 }

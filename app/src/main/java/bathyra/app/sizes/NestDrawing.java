@@ -137,11 +137,17 @@ final class NestDrawing implements Drawing {
         if (one) {
             return;
         }
-        double foot = brush.view().y(shown.stream().mapToDouble(l -> box(l.piece())[3]).max().orElse(0)) + TextSize.px(20);
+        double foot = brush.view()
+                        .y(shown.stream()
+                                .mapToDouble(l -> box(l.piece())[3])
+                                .max()
+                                .orElse(0))
+                + TextSize.px(20);
         for (int i = 0; i < shown.size(); i++) {
             Point corner = corner(shown.get(i).piece());
-            double x = brush.view().x(corner(shown.get(shown.size() / 2).piece()).x())
-                    + (i - (shown.size() - 1) / 2.0) * TextSize.px(LABEL_APART);
+            double x =
+                    brush.view().x(corner(shown.get(shown.size() / 2).piece()).x())
+                            + (i - (shown.size() - 1) / 2.0) * TextSize.px(LABEL_APART);
             boolean held = shown.get(i).row() == row;
             brush.stroke(held ? Ink.TEAL : Ink.INK_2, held ? 1.6 : 0.8);
             brush.context()
@@ -199,7 +205,10 @@ final class NestDrawing implements Drawing {
         return level.map(l -> sizes
                         + LengthText.say(
                                 Length.mm(more.piece().mark(l).orElseThrow().length()
-                                        - less.piece().mark(l).map(LevelMark::length).orElse(0.0)),
+                                        - less.piece()
+                                                .mark(l)
+                                                .map(LevelMark::length)
+                                                .orElse(0.0)),
                                 unit)
                         + " wider, " + nested.name().toLowerCase(java.util.Locale.ROOT) + ", at the "
                         + l.label().toLowerCase(java.util.Locale.ROOT))

@@ -69,8 +69,8 @@ final class SizesCard {
         nest.getStyleClass().add("primary");
         nest.setMaxWidth(Double.MAX_VALUE);
         nest.setOnAction(e -> folder("The nest: PDF, SVG and DXF").ifPresent(model::putOutNest));
-        each = CardRows.deed(
-                "One set each", "sizes-each-out", () -> folder("A set for each size").ifPresent(model::putOutEach));
+        each = CardRows.deed("One set each", "sizes-each-out", () -> folder("A set for each size")
+                .ifPresent(model::putOutEach));
         beginHers = CardRows.deed("Begin her commission", "sizes-begin-hers", model::beginHers);
         who = CardRows.deed("Who else in the book wears it", "sizes-others", this::lookWhoElse);
         fromWearer = CardRows.deed("From this wearer", "chart-from-wearer", model::beginFromWearer);
@@ -118,7 +118,8 @@ final class SizesCard {
         hers();
         costume();
         card.section("What grows with the body");
-        card.words("Of what you set yourself. Seams stand by their share of the half; allowances, busk and bones stay in their steps.");
+        card.words(
+                "Of what you set yourself. Seams stand by their share of the half; allowances, busk and bones stay in their steps.");
         grows.forEach((kind, box) -> box.setSelected(model.growing().grows(kind)));
         card.add(growing);
         card.section("The chart");
@@ -137,14 +138,20 @@ final class SizesCard {
 
     /** The step up to the size in hand, and how the draft shares it out. */
     private void step(SizeChart chart) {
-        String size = chart.sizes().get(Math.min(model.row(), chart.sizes().size() - 1)).label();
+        String size = chart.sizes()
+                .get(Math.min(model.row(), chart.sizes().size() - 1))
+                .label();
         Optional<MeasurementKey> key = model.key();
         Optional<Double> step = key.flatMap(k -> chart.step(model.row(), k));
         if (key.isEmpty() || step.isEmpty()) {
             card.begin("Size " + size);
-            card.words(model.row() == 0 ? "The first size of its row; a step goes up to the next." : "No step leads to it.");
+            card.words(
+                    model.row() == 0
+                            ? "The first size of its row; a step goes up to the next."
+                            : "No step leads to it.");
         } else {
-            String from = chart.sizes().get(chart.before(model.row()).orElseThrow()).label();
+            String from =
+                    chart.sizes().get(chart.before(model.row()).orElseThrow()).label();
             card.begin(key.get().label() + ", size " + from + " to " + size);
             card.words(say(step.get()) + (step.get() >= 0 ? " more" : " less"), "card-title");
             Arrays.stream(Level.values())
@@ -162,12 +169,13 @@ final class SizesCard {
         card.section("Half of it lies in the pieces, by the draft");
         for (StepGains.Gain gain : gains.get().at(level)) {
             double by = gain.at(model.row());
-            card.words(Double.isNaN(by)
-                    ? gain.name() + ": one of the two sizes does not draft"
-                    : LengthText.figure(Length.mm(by), unit()) + "  " + gain.name() + ", "
-                            + LengthText.figure(Length.mm(gain.widths()[model.row() - 1]), unit()) + " → "
-                            + LengthText.figure(Length.mm(gain.widths()[model.row()]), unit())
-                            + (gain.isJump(model.row()) ? ": a jump, over twice its neighbours" : ""));
+            card.words(
+                    Double.isNaN(by)
+                            ? gain.name() + ": one of the two sizes does not draft"
+                            : LengthText.figure(Length.mm(by), unit()) + "  " + gain.name() + ", "
+                                    + LengthText.figure(Length.mm(gain.widths()[model.row() - 1]), unit()) + " → "
+                                    + LengthText.figure(Length.mm(gain.widths()[model.row()]), unit())
+                                    + (gain.isJump(model.row()) ? ": a jump, over twice its neighbours" : ""));
         }
         double sum = gains.get().sum(level, model.row());
         if (!Double.isNaN(sum)) {
@@ -179,7 +187,9 @@ final class SizesCard {
         for (SizeChart.Remark remark : chart.remarks()) {
             card.words(remark.sentence().in(unit()), "caution");
         }
-        model.set().map(s -> s.sizes().get(Math.min(model.row(), s.sizes().size() - 1))).ifPresent(this::notes);
+        model.set()
+                .map(s -> s.sizes().get(Math.min(model.row(), s.sizes().size() - 1)))
+                .ifPresent(this::notes);
         List<StepGains.Gain> jumps =
                 model.gains().map(g -> g.jumps(model.row())).orElse(List.of());
         if (!jumps.isEmpty()) {
@@ -246,12 +256,11 @@ final class SizesCard {
                                         + LengthText.figure(Length.mm(Math.abs(e.getValue())), unit()))
                                 .collect(Collectors.joining()),
                 "card-title");
-        card.words(
-                "The gap if she wears it: "
-                        + size.fromTheTop().stream()
-                                .map(e -> e.getKey().label().toLowerCase(Locale.ROOT) + " " + say(e.getValue()))
-                                .collect(Collectors.joining(", "))
-                        + ". " + (size.isGood() ? "It is good, and parallel." : good()));
+        card.words("The gap if she wears it: "
+                + size.fromTheTop().stream()
+                        .map(e -> e.getKey().label().toLowerCase(Locale.ROOT) + " " + say(e.getValue()))
+                        .collect(Collectors.joining(", "))
+                + ". " + (size.isGood() ? "It is good, and parallel." : good()));
         card.add(beginHers);
     }
 
@@ -263,13 +272,14 @@ final class SizesCard {
     private void fillWearers() {
         wearer.setText(model.wearer().map(Entry::wearer).orElse("Choose a wearer"));
         if (wearer.getItems().isEmpty()) {
-            wearer.setOnShowing(e -> wearer.getItems().setAll(wearers().values().stream()
-                    .map(entry -> {
-                        MenuItem item = new MenuItem(entry.wearer());
-                        item.setOnAction(c -> model.wearer(Optional.of(entry)));
-                        return item;
-                    })
-                    .toList()));
+            wearer.setOnShowing(e -> wearer.getItems()
+                    .setAll(wearers().values().stream()
+                            .map(entry -> {
+                                MenuItem item = new MenuItem(entry.wearer());
+                                item.setOnAction(c -> model.wearer(Optional.of(entry)));
+                                return item;
+                            })
+                            .toList()));
             wearer.getItems().setAll(new MenuItem("…"));
         }
     }
@@ -298,7 +308,9 @@ final class SizesCard {
                         others.get().isEmpty()
                                 ? "Nobody else in the book wears it as it is."
                                 : "In the book it fits "
-                                        + others.get().stream().limit(OTHERS_NAMED).collect(Collectors.joining(", "))
+                                        + others.get().stream()
+                                                .limit(OTHERS_NAMED)
+                                                .collect(Collectors.joining(", "))
                                         + (others.get().size() > OTHERS_NAMED
                                                 ? " and " + (others.get().size() - OTHERS_NAMED) + " more"
                                                 : "")

@@ -167,7 +167,9 @@ final class SizesModel {
 
     /** Drafts one size anew; the others stay. */
     private void draft(int changedRow) {
-        if (set.isEmpty() || set.get().sizes().size() != chart().orElseThrow().sizes().size() || working) {
+        if (set.isEmpty()
+                || set.get().sizes().size() != chart().orElseThrow().sizes().size()
+                || working) {
             draft();
             return;
         }
@@ -397,8 +399,7 @@ final class SizesModel {
 
     void write(Path file) {
         write(Map.of(
-                file,
-                SizeChartCsv.write(chart().orElseThrow(), workshop.unit()).getBytes(StandardCharsets.UTF_8)));
+                file, SizeChartCsv.write(chart().orElseThrow(), workshop.unit()).getBytes(StandardCharsets.UTF_8)));
     }
 
     /** Puts the nest out: on sheets, and as drawings. */
@@ -466,8 +467,7 @@ final class SizesModel {
     void beginHers() {
         Commission own = workshop.book().find(wearer.orElseThrow().id()).orElseThrow();
         workshop.book()
-                .addAll(List.of(workshop.obeying(
-                        hers.orElseThrow().commission(workshop.commission(), own.wearer()))));
+                .addAll(List.of(workshop.obeying(hers.orElseThrow().commission(workshop.commission(), own.wearer()))));
         say("Her commission is begun. It stands on the shelf.");
     }
 
@@ -484,6 +484,7 @@ final class SizesModel {
     }
 
     Optional<Draft> inHand() {
-        return set.filter(s -> row < s.sizes().size()).flatMap(s -> s.sizes().get(row).draft());
+        return set.filter(s -> row < s.sizes().size())
+                .flatMap(s -> s.sizes().get(row).draft());
     }
 }

@@ -160,7 +160,8 @@ public final class SizesView extends BorderPane {
     }
 
     private void rename() {
-        if (model.chart().isPresent() && !name.getText().strip().equals(model.chart().get().name())) {
+        if (model.chart().isPresent()
+                && !name.getText().strip().equals(model.chart().get().name())) {
             model.rename(name.getText()).ifPresent(model::say);
         }
     }

@@ -77,12 +77,16 @@ public final class OffsetsCsv {
     }
 
     private static String figure(double mm) {
-        return BigDecimal.valueOf(mm).setScale(3, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(mm)
+                .setScale(3, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     public static Read read(byte[] bytes) {
         if (bytes.length > BYTES_MOST) {
-            return refused("The file is larger than a megabyte; the figures of a pattern are a few hundred rows. Choose another file.");
+            return refused(
+                    "The file is larger than a megabyte; the figures of a pattern are a few hundred rows. Choose another file.");
         }
         String text = CsvText.decode(bytes);
         if (text.isBlank()) {
@@ -108,7 +112,9 @@ public final class OffsetsCsv {
     }
 
     private static Read rows(List<CSVRecord> rows) {
-        if (rows.isEmpty() || !rows.get(0).get(0).equalsIgnoreCase("piece") || rows.get(0).size() < 5) {
+        if (rows.isEmpty()
+                || !rows.get(0).get(0).equalsIgnoreCase("piece")
+                || rows.get(0).size() < 5) {
             return refused("Row 1: is not piece,what,name,a,b.");
         }
         Map<String, Figures> pieces = new LinkedHashMap<>();

@@ -61,7 +61,8 @@ public final class SizeChartCsv {
                     row.add(CsvText.defused(size.cup()));
                 }
                 chart.columns()
-                        .forEach(key -> row.add(size.at(key).map(l -> CsvText.figure(l, unit)).orElse("")));
+                        .forEach(key -> row.add(
+                                size.at(key).map(l -> CsvText.figure(l, unit)).orElse("")));
                 printer.printRecord(row);
             }
         } catch (IOException e) {
@@ -77,7 +78,8 @@ public final class SizeChartCsv {
         }
         String text = CsvText.decode(bytes);
         if (text.isBlank()) {
-            return refused("The file is empty. A chart begins with a row such as size, bustGirth (cm), waistGirth (cm).");
+            return refused(
+                    "The file is empty. A chart begins with a row such as size, bustGirth (cm), waistGirth (cm).");
         }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -102,8 +104,9 @@ public final class SizeChartCsv {
         List<String> faults = new ArrayList<>();
         CSVRecord head = rows.get(0);
         if (!SIZE_WORDS.contains(head.get(0).strip().toLowerCase(Locale.ROOT))) {
-            return refused("Row 1, column 1: is “" + head.get(0)
-                    + "”; the first row begins with size, then the measurements: size, bustGirth (cm), waistGirth (cm).");
+            return refused(
+                    "Row 1, column 1: is “" + head.get(0)
+                            + "”; the first row begins with size, then the measurements: size, bustGirth (cm), waistGirth (cm).");
         }
         boolean cups = head.size() > 1 && head.get(1).strip().equalsIgnoreCase("cup");
         Map<Integer, Column> columns = columns(head, cups ? 2 : 1, unit, faults);
@@ -168,7 +171,8 @@ public final class SizeChartCsv {
         }
         Size size = new Size(name, cups && cells.size() > 1 ? cells.get(1).strip() : "", Map.of());
         for (Map.Entry<Integer, Column> each : columns.entrySet()) {
-            String cell = each.getKey() < cells.size() ? cells.get(each.getKey()).strip() : "";
+            String cell =
+                    each.getKey() < cells.size() ? cells.get(each.getKey()).strip() : "";
             if (cell.isEmpty()) {
                 continue;
             }

@@ -48,7 +48,11 @@ public final class DxfNest {
             Point at = nested.common();
             file.line(COMMON, new Point(at.x() - CROSS, at.y()), new Point(at.x() + CROSS, at.y()));
             file.line(COMMON, new Point(at.x(), at.y() - CROSS), new Point(at.x(), at.y() + CROSS));
-            file.words(COMMON, new Point(at.x() + 2 * CROSS, at.y() - CROSS), LETTER, nested.order() + " " + nested.name());
+            file.words(
+                    COMMON,
+                    new Point(at.x() + 2 * CROSS, at.y() - CROSS),
+                    LETTER,
+                    nested.order() + " " + nested.name());
         }
         return file.pair(0, "ENDSEC").pair(0, "EOF").toString();
     }

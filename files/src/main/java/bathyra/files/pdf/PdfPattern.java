@@ -139,8 +139,7 @@ public final class PdfPattern {
                 OptionalDouble.empty()));
         PieceOnPaper.Heading heading = new PieceOnPaper.Heading(
                 title,
-                "sizes "
-                        + set.drafted().stream().map(s -> s.size().label()).collect(Collectors.joining(", ")));
+                "sizes " + set.drafted().stream().map(s -> s.size().label()).collect(Collectors.joining(", ")));
         return document(title, (document, face) -> {
             SizeLayers sizes = SizeLayers.in(document, set, nest);
             sheets(
@@ -183,9 +182,8 @@ public final class PdfPattern {
 
     private static void sheets(PDDocument document, Typeface face, SheetPage.Printed printed, Progress progress)
             throws IOException {
-        ClothLayers layers = printed.sizes().isPresent()
-                ? new ClothLayers(Map.of())
-                : ClothLayers.in(document, printed.plan());
+        ClothLayers layers =
+                printed.sizes().isPresent() ? new ClothLayers(Map.of()) : ClothLayers.in(document, printed.plan());
         Map<String, PDPage> pages = new HashMap<>();
         List<Sheet> all = printed.sheets().printed();
         for (int i = 0; i < all.size(); i++) {

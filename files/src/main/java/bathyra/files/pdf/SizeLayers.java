@@ -1,8 +1,8 @@
 package bathyra.files.pdf;
 
-import bathyra.files.size.SizeStroke;
 import bathyra.files.sheet.Drawn;
 import bathyra.files.sheet.Print;
+import bathyra.files.size.SizeStroke;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
@@ -62,7 +62,8 @@ record SizeLayers(Nest nest, List<PDOptionalContentGroup> groups) {
                 .mapToDouble(Point::y)
                 .max()
                 .orElse(0);
-        double middle = corner(nested.sizes().get(nested.sizes().size() / 2).piece()).x();
+        double middle =
+                corner(nested.sizes().get(nested.sizes().size() / 2).piece()).x();
         double x = middle + (index - (nested.sizes().size() - 1) / 2.0) * LABEL_APART;
         return new Point(x, foot + BELOW);
     }
@@ -76,7 +77,8 @@ record SizeLayers(Nest nest, List<PDOptionalContentGroup> groups) {
     }
 
     /** Draws a piece in all its sizes. @param shift how far it lies on the whole sheet from where it lies in the nest */
-    void draw(Pen pen, PDPageContentStream out, Typeface face, Print print, String piece, Vec shift) throws IOException {
+    void draw(Pen pen, PDPageContentStream out, Typeface face, Print print, String piece, Vec shift)
+            throws IOException {
         Nest.Nested nested = nest.pieces().stream()
                 .filter(n -> n.id().equals(piece))
                 .findFirst()
@@ -88,7 +90,8 @@ record SizeLayers(Nest nest, List<PDOptionalContentGroup> groups) {
             Point label = label(nested, i).plus(shift);
             pen.stroke(0.15);
             pen.line(corner(lying.piece()).plus(shift), label.plus(new Vec(0, -2.5)));
-            pen.text(label.x() - 1.5, label.y(), face.bold(), LABEL, lying.size().label());
+            pen.text(
+                    label.x() - 1.5, label.y(), face.bold(), LABEL, lying.size().label());
             out.endMarkedContent();
         }
         Point at = nested.common().plus(shift);
@@ -110,7 +113,8 @@ record SizeLayers(Nest nest, List<PDOptionalContentGroup> groups) {
         }
         if (print.draws(Drawn.ALLOWANCES)) {
             pen.stroke(0.15, dash);
-            pen.polyline(lying.piece().cutLine().stream().map(p -> p.plus(shift)).toList());
+            pen.polyline(
+                    lying.piece().cutLine().stream().map(p -> p.plus(shift)).toList());
         }
         if (print.draws(Drawn.LEVELS)) {
             pen.stroke(0.15, 1, 2);

@@ -1,0 +1,261 @@
+package bathyra.files.pdf;
+
+import bathyra.files.sheet.Paper;
+import bathyra.geometry.Point;
+import bathyra.hand.Controls;
+import bathyra.hand.Division;
+import bathyra.hand.HandPiece;
+import bathyra.hand.Offsets;
+import bathyra.hand.Rounding;
+import bathyra.length.Length;
+import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+
+/** Pieces as figures to copy from, one page a piece, with boxes to tick (C24). */
+public final class HandSheets {
+    private static final double MARGIN = 14;
+    private static final double ROW = 4.3;
+    private static final double WORDS = 8.5;
+    private static final double TABLE = 96;
+    private static final double COLUMN = 52;
+    private static final double DRAWN_WIDE = 74;
+    private static final double DRAWN_HIGH = 128;
+    private static final double TOP = 30;
+    private static final double BOX = 2.6;
+
+    private final Pen pen;
+    private final Typeface face;
+    private final Division division;
+    private final LengthUnit unit;
+    private double x;
+    private double y;
+
+    private HandSheets(Pen pen, Typeface face, Division division) {
+        this.pen = pen;
+        this.face = face;
+        this.division = division;
+        this.unit = division.isInches()
+                ? division == Division.SIXTEENTH ? LengthUnit.IN_16 : LengthUnit.IN
+                : division == Division.HALF_MILLIMETRE ? LengthUnit.MM : LengthUnit.CM;
+    }
+
+    /** What stands on every page. @param size how large it is drawn, 1 for full */
+    public record Heading(String title, Division division, double size, boolean withAllowances) {}
+
+    /** @param pieces each with what is measured on it, in their order @param cost of the division; empty where the figures are not of full size */
+    public static byte[] write(Map<HandPiece, Controls> pieces, Heading heading, Rounding cost) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            Typeface face = Typeface.in(document);
+            for (Map.Entry<HandPiece, Controls> each : pieces.entrySet()) {
+                PDPage page = Pages.add(document, Paper.A4.width(), Paper.A4.height());
+                try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+                    new HandSheets(new Pen(out, Paper.A4.height()), face, heading.division())
+                            .page(each.getKey(), each.getValue(), heading, cost);
+                }
+            }
+            Pages.entitled(document, heading.title() + ", by hand");
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    private void page(HandPiece hand, Controls controls, Heading heading, Rounding cost) throws IOException {
+        Offsets figures = hand.offsets().times(heading.size()).rounded(division);
+        pen.text(
+                MARGIN,
+                18,
+                face.title(),
+                20,
+                hand.piece().order() + "  " + hand.piece().name());
+        String how = hand.piece().cutWords()
+                + (heading.withAllowances() ? ", with its allowances" : ", net, no allowance")
+                + (heading.size() == 1 ? "" : heading.size() == 0.5 ? ", at half size" : ", at a quarter of its size");
+        pen.text(
+                MARGIN,
+                24,
+                face.plain(),
+                WORDS,
+                heading.title() + " · " + how + " · " + unit.symbol() + ", heights are counted from the waist");
+        drawing(hand);
+        x = TABLE;
+        y = TOP;
+        heights(hand, heading.size());
+        corners(figures);
+        ordinates(figures);
+        x = MARGIN;
+        y = TOP + DRAWN_HIGH + 10;
+        measured(controls, heading.size());
+        x = MARGIN;
+        pen.text(
+                MARGIN,
+                Paper.A4.height() - 9,
+                face.plain(),
+                7.5,
+                "Rounded to " + division.label() + ": drawn by these figures no seam is out by more than "
+                        + LengthText.say(Length.mm(cost.worstSeam()), LengthUnit.MM)
+                        + cost.worstLevel()
+                                .map(l -> ", and the half at the " + l.getKey().toLowerCase(java.util.Locale.ROOT)
+                                        + " by " + LengthText.say(Length.mm(Math.abs(l.getValue())), LengthUnit.MM))
+                                .orElse("")
+                        + ". Check the sums across before you cut.");
+    }
+
+    private String say(double mm) {
+        return LengthText.figure(Length.mm(division.rounded(mm)), unit);
+    }
+
+    /** The piece, small: grain, waist and help lines. */
+    private void drawing(HandPiece hand) throws IOException {
+        List<Point> all = hand.piece().flattened(0.5);
+        double left = all.stream().mapToDouble(Point::x).min().orElse(0);
+        double right = all.stream().mapToDouble(Point::x).max().orElse(1);
+        double top = all.stream().mapToDouble(Point::y).min().orElse(0);
+        double foot = all.stream().mapToDouble(Point::y).max().orElse(1);
+        double scale = Math.min(DRAWN_WIDE / (right - left), DRAWN_HIGH / (foot - top));
+        pen.origin(MARGIN - left * scale, TOP + 4 - top * scale);
+        pen.scaled(scale, scale);
+        pen.stroke(0.4);
+        for (var edge : hand.piece().outline()) {
+            pen.path(edge.path());
+        }
+        pen.stroke(0.2);
+        pen.line(new Point(0, top), new Point(0, foot));
+        pen.line(new Point(left, 0), new Point(right, 0));
+        pen.stroke(0.15, 1, 1.5f);
+        for (HandPiece.Row row : hand.rows()) {
+            pen.line(
+                    new Point(-row.left().orElse(0.0), -row.up()),
+                    new Point(row.right().orElse(0.0), -row.up()));
+        }
+        pen.scaled(1, 1);
+        pen.origin(0, 0);
+    }
+
+    private void title(String words) throws IOException {
+        room(2);
+        y += 1.5;
+        pen.text(x, y, face.bold(), WORDS, words);
+        y += ROW;
+    }
+
+    /** The next column where this one is full. */
+    private void room(int rows) {
+        if (y + rows * ROW > Paper.A4.height() - 16 && x >= TABLE) {
+            x += COLUMN + 6;
+            y = TOP;
+        }
+    }
+
+    /** A line with a box to tick. */
+    private void line(String... cells) throws IOException {
+        room(1);
+        pen.stroke(0.2);
+        pen.rect(x, y - BOX + 0.4, BOX, BOX);
+        cells(cells);
+    }
+
+    private void cells(String... cells) throws IOException {
+        double[] ends = cells.length == 2 ? new double[] {0, COLUMN} : new double[] {0, 28, 40, COLUMN};
+        for (int i = 0; i < cells.length; i++) {
+            double at = i == 0 ? x + BOX + 1.5 : x + ends[i] - Typeface.width(face.plain(), WORDS, cells[i]);
+            pen.text(at, y, face.plain(), WORDS, cells[i]);
+        }
+        y += ROW;
+    }
+
+    private void heights(HandPiece hand, double size) throws IOException {
+        title("Heights");
+        y -= ROW;
+        cells("", "left", "right", "across");
+        for (HandPiece.Row row : hand.rows()) {
+            double up = row.up() * size;
+            String height = row.level().isPresent() && row.up() == 0
+                    ? "waist"
+                    : say(Math.abs(up)) + (up >= 0 ? " up" : " down");
+            line(
+                    height,
+                    row.left().map(l -> say(l * size)).orElse("–"),
+                    row.right().map(r -> say(r * size)).orElse("–"),
+                    row.across().isEmpty()
+                            ? "–"
+                            : LengthText.figure(
+                                    Length.mm(division.rounded(row.left().get() * size)
+                                            + division.rounded(row.right().get() * size)),
+                                    unit));
+        }
+    }
+
+    private void corners(Offsets figures) throws IOException {
+        title("Corners");
+        for (int i = 0; i < figures.corners().size(); i++) {
+            Offsets.Corner corner = figures.corners().get(i);
+            Offsets.Corner before = figures.corners()
+                    .get((i + figures.corners().size() - 1) % figures.corners().size());
+            line(
+                    Controls.words(before.edge()) + ", "
+                            + Controls.words(corner.edge()).toLowerCase(java.util.Locale.ROOT),
+                    say(Math.abs(corner.up()))
+                            + (corner.up() >= 0 ? " up, " : " down, ")
+                            + say(Math.abs(corner.right()))
+                            + (corner.right() >= 0 ? " right" : " left"));
+        }
+    }
+
+    private void ordinates(Offsets figures) throws IOException {
+        String edge = "";
+        for (Offsets.Ordinate each : figures.ordinates()) {
+            if (!each.edge().equals(edge)) {
+                edge = each.edge();
+                title(Controls.words(edge) + ", from its chord");
+            }
+            line(say(each.along()) + " along", say(Math.abs(each.out())) + (each.out() >= 0 ? " out" : " in"));
+        }
+    }
+
+    private void measured(Controls controls, double size) throws IOException {
+        title("Measure after joining");
+        for (Controls.Edge edge : controls.edges()) {
+            line(edge.words(), say(edge.length() * size));
+        }
+        line("Diagonal, falling", say(controls.falling() * size));
+        line("Diagonal, rising", say(controls.rising() * size));
+        List<String> more = new ArrayList<>();
+        for (Controls.Edge edge : controls.edges()) {
+            edge.partner()
+                    .ifPresent(p -> more.add(edge.words() + " is sewn to " + p + "; allowance "
+                            + LengthText.figure(Length.mm(edge.allowance()), unit)
+                            + edge.plate()
+                                    .map(r -> "; a plate of " + LengthText.figure(Length.mm(2 * r), unit)
+                                            + " across goes into it")
+                                    .orElse("")
+                            + "."));
+        }
+        controls.notches()
+                .forEach(n -> more.add((n.twofold() ? "Two notches" : "Notch") + " on "
+                        + n.words().toLowerCase(java.util.Locale.ROOT)
+                        + ", "
+                        + (n.fromWaist() && Math.abs(n.up() * size) < division.step() / 2
+                                ? "on the waist."
+                                : say(Math.abs(n.up()) * size)
+                                        + (n.up() >= 0 ? " up" : " down")
+                                        + (n.fromWaist() ? " from the waist." : " from its lower end."))));
+        y += 1;
+        for (String words : more) {
+            for (String part : Typeface.broken(face.plain(), 7.5, words, DRAWN_WIDE)) {
+                if (y < Paper.A4.height() - 14) {
+                    pen.text(x, y, face.plain(), 7.5, part);
+                    y += 3.5;
+                }
+            }
+        }
+    }
+}

@@ -58,13 +58,13 @@ final class ChartTable extends GridPane {
     /** Ctrl+D carries the step on; arrows go from row to row. */
     private void keys(KeyEvent e) {
         if (e.isShortcutDown() && e.getCode() == KeyCode.D) {
-            requestFocusOf(model.row());
-            model.fillDown();
+            requestFocusOf(model.charts().row());
+            model.charts().fillDown();
             e.consume();
         } else if ((e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP || e.getCode() == KeyCode.ENTER)
                 && e.getTarget() instanceof TypedField) {
-            int next = model.row() + (e.getCode() == KeyCode.UP ? -1 : 1);
-            Optional<MeasurementKey> column = model.key();
+            int next = model.charts().row() + (e.getCode() == KeyCode.UP ? -1 : 1);
+            Optional<MeasurementKey> column = model.charts().key();
             if (next >= 0 && next < rows.size() && column.isPresent()) {
                 TypedField field = rows.get(next).figures().get(columns.indexOf(column.get()));
                 field.requestFocus();
@@ -88,7 +88,7 @@ final class ChartTable extends GridPane {
             build(chart);
         }
         for (int i = 0; i < heads.size(); i++) {
-            heads.get(i).pseudoClassStateChanged(SELECTED, model.key().equals(Optional.of(columns.get(i))));
+            heads.get(i).pseudoClassStateChanged(SELECTED, model.charts().key().equals(Optional.of(columns.get(i))));
         }
         for (int row = 0; row < rows.size(); row++) {
             fill(chart, row);
@@ -122,12 +122,12 @@ final class ChartTable extends GridPane {
     }
 
     private Row row(int at) {
-        TypedField name =
-                new TypedField("size-name-" + at, "Name of the size", text -> model.name(at, text), model::say);
+        TypedField name = new TypedField(
+                "size-name-" + at, "Name of the size", text -> model.charts().name(at, text), model::say);
         name.getStyleClass().add("size-name");
         name.focusedProperty().addListener((o, was, now) -> {
             if (now) {
-                model.look(at, model.key());
+                model.look(at, model.charts().key());
             }
         });
         Label step = new Label();
@@ -137,7 +137,10 @@ final class ChartTable extends GridPane {
         List<TypedField> figures = new ArrayList<>();
         for (MeasurementKey key : columns) {
             TypedField field = new TypedField(
-                    "size-" + at + "-" + key.key(), key.label(), text -> model.figure(at, key, text), model::say);
+                    "size-" + at + "-" + key.key(),
+                    key.label(),
+                    text -> model.charts().figure(at, key, text),
+                    model::say);
             field.getStyleClass().addAll("sounding", "size-figure");
             field.focusedProperty().addListener((o, was, now) -> {
                 if (now) {
@@ -151,7 +154,7 @@ final class ChartTable extends GridPane {
         says.getStyleClass().setAll("size-says");
         says.setId("size-says-" + at);
         says.setMaxWidth(Double.MAX_VALUE);
-        says.setOnAction(e -> model.look(at, model.key()));
+        says.setOnAction(e -> model.look(at, model.charts().key()));
         Label mark = new Label();
         mark.getStyleClass().add("size-mark");
         add(mark, 0, at + 1);
@@ -177,11 +180,12 @@ final class ChartTable extends GridPane {
     private void fill(SizeChart chart, int at) {
         Row row = rows.get(at);
         Size size = chart.sizes().get(at);
-        boolean held = model.row() == at;
+        boolean held = model.charts().row() == at;
         row.name().write(size.label());
         row.name().pseudoClassStateChanged(SELECTED, held);
         row.step()
-                .setText(model.key()
+                .setText(model.charts()
+                        .key()
                         .flatMap(key -> chart.step(at, key))
                         .map(s -> (s > 0 ? "+" : "") + LengthText.figure(Length.mm(s), unit))
                         .orElse(""));
@@ -218,7 +222,7 @@ final class ChartTable extends GridPane {
         }
         row.says().pseudoClassStateChanged(SELECTED, held);
         row.says()
-                .setAccessibleText(
-                        "Size " + model.chart().orElseThrow().sizes().get(at).label() + ": " + words);
+                .setAccessibleText("Size "
+                        + model.charts().chart().orElseThrow().sizes().get(at).label() + ": " + words);
     }
 }

@@ -14,7 +14,6 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
 import bathyra.size.Nest;
-import bathyra.size.SizeSet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -28,15 +27,13 @@ final class NestDrawing implements Drawing {
     private static final double CROSS = 7;
     private static final double LABEL_APART = 15;
 
-    private final SizeSet set;
     private final Nest nest;
     private final int row;
     private final LengthUnit unit;
     private final boolean one;
 
     /** @param row the size in hand @param one whether it alone is shown */
-    NestDrawing(SizeSet set, Nest nest, int row, boolean one, LengthUnit unit) {
-        this.set = set;
+    NestDrawing(Nest nest, int row, boolean one, LengthUnit unit) {
         this.nest = nest;
         this.row = row;
         this.one = one;

@@ -73,20 +73,20 @@ final class SizesCard {
                 .ifPresent(model::putOutEach));
         beginHers = CardRows.deed("Begin her commission", "sizes-begin-hers", model::beginHers);
         who = CardRows.deed("Who else in the book wears it", "sizes-others", this::lookWhoElse);
-        fromWearer = CardRows.deed("From this wearer", "chart-from-wearer", model::beginFromWearer);
+        fromWearer = CardRows.deed("From this wearer", "chart-from-wearer", model.charts()::beginFromWearer);
         deeds.getChildren()
                 .addAll(
-                        CardRows.deed("Take the size away", "size-remove", model::remove),
-                        CardRows.deed("Carry the step on", "size-fill", model::fillDown),
-                        CardRows.deed("Take the column away", "size-column-remove", model::removeColumn),
-                        CardRows.deed("Undo", "sizes-undo", model::undo),
+                        CardRows.deed("Take the size away", "size-remove", model.charts()::remove),
+                        CardRows.deed("Carry the step on", "size-fill", model.charts()::fillDown),
+                        CardRows.deed("Take the column away", "size-column-remove", model.charts()::removeColumn),
+                        CardRows.deed("Undo", "sizes-undo", model.charts()::undo),
                         CardRows.deed("Take a table in", "chart-read", () -> files.which(
                                         card.getScene().getWindow(), "A chart of sizes", "csv")
                                 .ifPresent(model::takeIn)),
                         CardRows.deed("Write it", "chart-write", () -> files.where(
                                         card.getScene().getWindow(), "The chart of sizes", "sizes.csv")
                                 .ifPresent(model::write)),
-                        CardRows.deed("Throw it away", "chart-throw", model::throwAway));
+                        CardRows.deed("Throw it away", "chart-throw", model.charts()::throwAway));
         wearer.setId("sizes-wearer");
         wearer.setAccessibleText("Whose size is looked for");
     }
@@ -98,13 +98,13 @@ final class SizesCard {
     private void lookWhoElse() {
         model.inHand().map(Costume::of).ifPresent(costume -> {
             others = Optional.of(model.whoElse(costume));
-            othersOf = model.row();
+            othersOf = model.charts().row();
             show();
         });
     }
 
     void show() {
-        Optional<SizeChart> chart = model.chart();
+        Optional<SizeChart> chart = model.charts().chart();
         if (chart.isEmpty()) {
             card.begin("Sizes");
             card.words("A chart of your own sizes; one design drafts itself in all of them.");
@@ -139,19 +139,20 @@ final class SizesCard {
     /** The step up to the size in hand, and how the draft shares it out. */
     private void step(SizeChart chart) {
         String size = chart.sizes()
-                .get(Math.min(model.row(), chart.sizes().size() - 1))
+                .get(Math.min(model.charts().row(), chart.sizes().size() - 1))
                 .label();
-        Optional<MeasurementKey> key = model.key();
-        Optional<Double> step = key.flatMap(k -> chart.step(model.row(), k));
+        Optional<MeasurementKey> key = model.charts().key();
+        Optional<Double> step = key.flatMap(k -> chart.step(model.charts().row(), k));
         if (key.isEmpty() || step.isEmpty()) {
             card.begin("Size " + size);
             card.words(
-                    model.row() == 0
+                    model.charts().row() == 0
                             ? "The first size of its row; a step goes up to the next."
                             : "No step leads to it.");
         } else {
-            String from =
-                    chart.sizes().get(chart.before(model.row()).orElseThrow()).label();
+            String from = chart.sizes()
+                    .get(chart.before(model.charts().row()).orElseThrow())
+                    .label();
             card.begin(key.get().label() + ", size " + from + " to " + size);
             card.words(say(step.get()) + (step.get() >= 0 ? " more" : " less"), "card-title");
             Arrays.stream(Level.values())
@@ -163,21 +164,27 @@ final class SizesCard {
 
     private void gains(Level level) {
         Optional<StepGains> gains = model.gains();
-        if (gains.isEmpty() || model.row() < 1 || gains.get().at(level).isEmpty()) {
+        if (gains.isEmpty() || model.charts().row() < 1 || gains.get().at(level).isEmpty()) {
             return;
         }
         card.section("Half of it lies in the pieces, by the draft");
         for (StepGains.Gain gain : gains.get().at(level)) {
-            double by = gain.at(model.row());
+            double by = gain.at(model.charts().row());
             card.words(
                     Double.isNaN(by)
                             ? gain.name() + ": one of the two sizes does not draft"
                             : LengthText.figure(Length.mm(by), unit()) + "  " + gain.name() + ", "
-                                    + LengthText.figure(Length.mm(gain.widths()[model.row() - 1]), unit()) + " → "
-                                    + LengthText.figure(Length.mm(gain.widths()[model.row()]), unit())
-                                    + (gain.isJump(model.row()) ? ": a jump, over twice its neighbours" : ""));
+                                    + LengthText.figure(
+                                            Length.mm(
+                                                    gain.widths()[model.charts().row() - 1]),
+                                            unit()) + " → "
+                                    + LengthText.figure(
+                                            Length.mm(
+                                                    gain.widths()[model.charts().row()]),
+                                            unit())
+                                    + (gain.isJump(model.charts().row()) ? ": a jump, over twice its neighbours" : ""));
         }
-        double sum = gains.get().sum(level, model.row());
+        double sum = gains.get().sum(level, model.charts().row());
         if (!Double.isNaN(sum)) {
             card.words(say(sum) + " in the half; nothing is scaled.", "formula");
         }
@@ -188,10 +195,10 @@ final class SizesCard {
             card.words(remark.sentence().in(unit()), "caution");
         }
         model.set()
-                .map(s -> s.sizes().get(Math.min(model.row(), s.sizes().size() - 1)))
+                .map(s -> s.sizes().get(Math.min(model.charts().row(), s.sizes().size() - 1)))
                 .ifPresent(this::notes);
         List<StepGains.Gain> jumps =
-                model.gains().map(g -> g.jumps(model.row())).orElse(List.of());
+                model.gains().map(g -> g.jumps(model.charts().row())).orElse(List.of());
         if (!jumps.isEmpty()) {
             card.words(
                     "The step to this size jumps at "
@@ -303,7 +310,7 @@ final class SizesCard {
                                 : "It takes the waist it was made for, " + say(least))
                         + "; its allowances let out " + say(costume.letOut()) + " more.");
             }
-            if (othersOf == model.row() && others.isPresent()) {
+            if (othersOf == model.charts().row() && others.isPresent()) {
                 card.words(
                         others.get().isEmpty()
                                 ? "Nobody else in the book wears it as it is."

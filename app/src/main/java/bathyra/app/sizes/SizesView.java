@@ -86,14 +86,15 @@ public final class SizesView extends BorderPane {
             workshop.whereabouts().close();
             e.consume();
         } else if (e.isShortcutDown() && e.getCode() == KeyCode.V && isATable(Clipboard.getSystemClipboard())) {
-            model.takeIn(Clipboard.getSystemClipboard().getString().getBytes(StandardCharsets.UTF_8), "Pasted");
+            model.say(model.charts()
+                    .takeIn(Clipboard.getSystemClipboard().getString().getBytes(StandardCharsets.UTF_8), "Pasted"));
             e.consume();
         }
     }
 
     /** Takes the last change of a chart back. */
     public void undo() {
-        model.undo();
+        model.charts().undo();
     }
 
     private static boolean isATable(Clipboard clipboard) {
@@ -138,7 +139,7 @@ public final class SizesView extends BorderPane {
         charts.setMinWidth(Region.USE_PREF_SIZE);
         column.setId("chart-column");
         column.setMinWidth(Region.USE_PREF_SIZE);
-        Button add = CardRows.deed("Add a size", "size-add", model::add);
+        Button add = CardRows.deed("Add a size", "size-add", model.charts()::add);
         Label under = new Label();
         under.getStyleClass().add("status-line");
         under.textProperty()
@@ -160,14 +161,14 @@ public final class SizesView extends BorderPane {
     }
 
     private void rename() {
-        if (model.chart().isPresent()
-                && !name.getText().strip().equals(model.chart().get().name())) {
-            model.rename(name.getText()).ifPresent(model::say);
+        if (model.charts().chart().isPresent()
+                && !name.getText().strip().equals(model.charts().chart().get().name())) {
+            model.charts().rename(name.getText()).ifPresent(model::say);
         }
     }
 
     private void show() {
-        Optional<SizeChart> now = model.chart();
+        Optional<SizeChart> now = model.charts().chart();
         now.ifPresent(c -> {
             if (!name.isFocused()) {
                 name.setText(c.name());
@@ -178,8 +179,7 @@ public final class SizesView extends BorderPane {
         fillMenus(now);
         working.setVisible(model.isWorking());
         if (model.set().isPresent() && model.nest().isPresent()) {
-            table.lay(new NestDrawing(
-                    model.set().get(), model.nest().get(), model.row(), look == Look.ONE, workshop.unit()));
+            table.lay(new NestDrawing(model.nest().get(), model.charts().row(), look == Look.ONE, workshop.unit()));
             if (!fitted.map(SizeChart::name).equals(now.map(SizeChart::name))) {
                 fitted = now;
                 table.fit();
@@ -192,18 +192,18 @@ public final class SizesView extends BorderPane {
 
     private void fillMenus(Optional<SizeChart> now) {
         charts.getItems().clear();
-        for (int i = 0; i < model.charts().size(); i++) {
+        for (int i = 0; i < model.charts().charts().size(); i++) {
             int index = i;
-            MenuItem item = new MenuItem(model.charts().get(i).name());
+            MenuItem item = new MenuItem(model.charts().charts().get(i).name());
             item.setId("chart-" + i);
-            item.setOnAction(e -> model.choose(index));
+            item.setOnAction(e -> model.charts().choose(index));
             charts.getItems().add(item);
         }
         column.getItems().clear();
         for (MeasurementKey key : MeasurementKey.values()) {
             if (now.isPresent() && !now.get().columns().contains(key)) {
                 MenuItem item = new MenuItem(key.label());
-                item.setOnAction(e -> model.addColumn(key));
+                item.setOnAction(e -> model.charts().addColumn(key));
                 column.getItems().add(item);
             }
         }

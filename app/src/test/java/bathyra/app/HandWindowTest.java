@@ -2,7 +2,6 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.workshop.Workshop;
 import java.nio.file.Files;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -19,11 +18,10 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Pieces drawn by hand, in the real window. */
 class HandWindowTest extends RealWindow {
-    private Workshop workshop;
 
     @Start
     void start(Stage stage) throws Exception {
-        workshop = beginAt(stage, "The Salt Queen", "figures.csv");
+        beginAt(stage, "The Salt Queen", "figures.csv");
     }
 
     @Stop

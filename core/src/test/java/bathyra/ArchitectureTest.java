@@ -50,7 +50,8 @@ class ArchitectureTest {
             "money",
             "fit",
             "hand",
-            "size");
+            "size",
+            "practice");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -59,6 +59,21 @@ public final class Practice {
                 }));
     }
 
+    /** Everybody who has tried something, by name. */
+    public List<String> everybody() {
+        return book.run("read who practises", () -> {
+            List<String> found = new ArrayList<>();
+            try (PreparedStatement query =
+                            connection.prepareStatement("SELECT DISTINCT person FROM attempt ORDER BY person");
+                    ResultSet rows = query.executeQuery()) {
+                while (rows.next()) {
+                    found.add(rows.getString(1));
+                }
+            }
+            return found;
+        });
+    }
+
     /** What a person has tried, the newest first. */
     public List<Attempt> of(String person) {
         return book.run("read the attempts", () -> {

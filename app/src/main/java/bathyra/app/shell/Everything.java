@@ -58,6 +58,8 @@ final class Everything {
                 "Settings", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SETTINGS)));
         all.add(new Findable("Sizes: one design in many", Findable.Kind.STAGE, () -> workshop.whereabouts()
                 .open(Over.SIZES)));
+        all.add(new Findable("Practice: sums on a draft", Findable.Kind.STAGE, () -> workshop.whereabouts()
+                .open(Over.PRACTICE)));
         deeds(all);
         for (MeasurementKey key : MeasurementKey.values()) {
             all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> {

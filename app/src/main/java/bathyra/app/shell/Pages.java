@@ -19,6 +19,7 @@ import bathyra.app.measure.MeasureView;
 import bathyra.app.output.Output;
 import bathyra.app.packets.PacketsView;
 import bathyra.app.pieces.PiecesView;
+import bathyra.app.practice.PracticeView;
 import bathyra.app.seams.SeamsView;
 import bathyra.app.settings.SettingsView;
 import bathyra.app.shelf.ShelfView;
@@ -48,6 +49,7 @@ final class Pages extends BorderPane {
     private final Consumer<Backups.Backup> restore;
     private Optional<PacketsView> packets = Optional.empty();
     private Optional<SizesView> sizes = Optional.empty();
+    private Optional<PracticeView> practice = Optional.empty();
     private final Map<Stage, Node> stages = new EnumMap<>(Stage.class);
 
     /** @param restore puts a backup in the place of the book and opens it */
@@ -115,6 +117,7 @@ final class Pages extends BorderPane {
             case SETTINGS -> new SettingsView(workshop, files);
             case NEW -> new BeginView(workshop);
             case SIZES -> sizes();
+            case PRACTICE -> practice();
             case KEYS -> new KeysPage(keys, workshop.whereabouts()::close);
         };
     }
@@ -142,6 +145,14 @@ final class Pages extends BorderPane {
             sizes = Optional.of(new SizesView(workshop, files));
         }
         return sizes.get();
+    }
+
+    /** One for the window's life, so that the question stays while one looks something up. */
+    private Node practice() {
+        if (practice.isEmpty()) {
+            practice = Optional.of(new PracticeView(workshop, files));
+        }
+        return practice.get();
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */

@@ -125,6 +125,7 @@ public final class Shell extends BorderPane {
                         false,
                         () -> open(Over.OUTPUT)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.F3), "Sizes", true, () -> open(Over.SIZES)),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.F4), "Practice", true, () -> open(Over.PRACTICE)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.COMMA, ctrl), "Settings", true, () -> open(Over.SETTINGS)),
                 KeyDeed.sign("?", "Every key", () -> open(Over.KEYS)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.Z, ctrl), "Undo", false, () -> {

@@ -14,6 +14,8 @@ public enum Over {
     NEW,
     /** One design in many sizes. */
     SIZES,
+    /** Sums to practise. */
+    PRACTICE,
     /** Every key. */
     KEYS
 }

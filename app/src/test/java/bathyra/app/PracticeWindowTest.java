@@ -110,7 +110,8 @@ class PracticeWindowTest extends RealWindow {
         openPage(robot);
         until(robot, Skill.QUARTER);
         String before = text(robot, "#practice-question");
-        robot.interact(() -> robot.lookup("#practice-from-made_up").<ToggleButton>query().fire());
+        robot.interact(() ->
+                robot.lookup("#practice-from-made_up").<ToggleButton>query().fire());
         WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, () -> {
             WaitForAsyncUtils.waitForFxEvents();
             return !text(robot, "#practice-question").equals(before);

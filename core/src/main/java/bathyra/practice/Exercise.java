@@ -47,10 +47,12 @@ public record Exercise(Skill skill, Sentence asked, Reckoned answer, Sentence th
         if (Math.abs(mm - answer.value()) <= division) {
             return new Verdict(true, Optional.empty());
         }
-        return new Verdict(false, slips().stream()
-                .filter(s -> Math.abs(s.value() - mm) <= division)
-                .findFirst()
-                .map(Slips.Slip::sentence));
+        return new Verdict(
+                false,
+                slips().stream()
+                        .filter(s -> Math.abs(s.value() - mm) <= division)
+                        .findFirst()
+                        .map(Slips.Slip::sentence));
     }
 
     private List<Slips.Slip> slips() {

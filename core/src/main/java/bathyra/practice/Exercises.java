@@ -70,12 +70,16 @@ public final class Exercises {
         set.find(MeasurementKey.APEX_SPAN)
                 .ifPresent(span -> all.add(new Exercise(
                         Skill.APEX,
-                        Sentence.of("Apex to apex measures {}. How far from centre front does one apex lie?", span.length()),
+                        Sentence.of(
+                                "Apex to apex measures {}. How far from centre front does one apex lie?",
+                                span.length()),
                         span.over(number(2)).named("Apex from centre front", SUM),
                         Sentence.of("Centre front runs midway between the two."))));
         bust.ifPresent(b -> all.add(new Exercise(
                 Skill.QUARTER,
-                Sentence.of("The bust measures {} all round. How wide is the quarter of it that a block begins with?", b.length()),
+                Sentence.of(
+                        "The bust measures {} all round. How wide is the quarter of it that a block begins with?",
+                        b.length()),
                 b.over(number(4)).named("Quarter of the bust", SUM),
                 Sentence.of("A block is drafted for one half, and that half has a front and a back."))));
         bust.ifPresent(b -> all.add(new Exercise(
@@ -87,14 +91,15 @@ public final class Exercises {
                 b.over(number(6)).plus(length("What is added", CHEST_EXTRA)).named("Chest line", SUM),
                 Sentence.of("Divide first, then add."))));
         set.find(MeasurementKey.SHOULDER_TO_UNDERBUST)
-                .flatMap(u -> set.find(MeasurementKey.SHOULDER_TO_APEX).map(a -> new Exercise(
-                        Skill.RADIUS,
-                        Sentence.of(
-                                "From the neck end of the shoulder it is {} to the apex and {} to the underbust. How large is the bust radius below the apex?",
-                                a.length(),
-                                u.length()),
-                        u.minus(a).named("Bust radius", SUM),
-                        Sentence.of("Both run down the same line, over the apex."))))
+                .flatMap(u -> set.find(MeasurementKey.SHOULDER_TO_APEX)
+                        .map(a -> new Exercise(
+                                Skill.RADIUS,
+                                Sentence.of(
+                                        "From the neck end of the shoulder it is {} to the apex and {} to the underbust. How large is the bust radius below the apex?",
+                                        a.length(),
+                                        u.length()),
+                                u.minus(a).named("Bust radius", SUM),
+                                Sentence.of("Both run down the same line, over the apex."))))
                 .ifPresent(all::add);
         return all;
     }
@@ -243,10 +248,8 @@ public final class Exercises {
                                 .named("At the waist", SUM),
                         Sentence.of("What the edges take is gone from the panel.")));
             }
-            double allowance = draft.commission()
-                    .garment()
-                    .allowance(EdgeUse.SEAM)
-                    .millimetres();
+            double allowance =
+                    draft.commission().garment().allowance(EdgeUse.SEAM).millimetres();
             all.add(new Exercise(
                     Skill.CUT,
                     Sentence.of(

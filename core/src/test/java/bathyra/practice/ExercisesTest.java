@@ -32,14 +32,15 @@ class ExercisesTest {
     void everySkill_hasExercises_whoseQuestionHoldsWhatTheAnswerNeeds() {
         Map<Skill, List<Exercise>> all = exercises();
         assertThat(all.keySet()).contains(Skill.values());
-        all.values().forEach(list -> list.forEach(e -> {
-            assertThat(e.look(e.answer().value(), 1).correct()).isTrue();
-            assertThat(e.asked().in(LengthUnit.CM)).endsWith("?");
-            for (Exercise.Depth depth : Exercise.Depth.values()) {
-                assertThat(e.hint(depth, LengthUnit.CM)).isNotBlank();
-            }
-            assertThat(e.hint(Exercise.Depth.FIGURES, LengthUnit.CM)).contains("=");
-        }));
+        all.values()
+                .forEach(list -> list.forEach(e -> {
+                    assertThat(e.look(e.answer().value(), 1).correct()).isTrue();
+                    assertThat(e.asked().in(LengthUnit.CM)).endsWith("?");
+                    for (Exercise.Depth depth : Exercise.Depth.values()) {
+                        assertThat(e.hint(depth, LengthUnit.CM)).isNotBlank();
+                    }
+                    assertThat(e.hint(Exercise.Depth.FIGURES, LengthUnit.CM)).contains("=");
+                }));
     }
 
     @Test
@@ -65,13 +66,22 @@ class ExercisesTest {
         double whole = half.answer().value() * 2;
         assertThat(half.look(whole, 1).slip().orElseThrow().in(LengthUnit.CM)).contains("was not halved");
         double gap = corset().girths().at(Level.UPPER).gap().value();
-        assertThat(half.look(half.answer().value() + gap / 2, 1).slip().orElseThrow().in(LengthUnit.CM))
+        assertThat(half.look(half.answer().value() + gap / 2, 1)
+                        .slip()
+                        .orElseThrow()
+                        .in(LengthUnit.CM))
                 .containsIgnoringCase("lacing gap");
-        assertThat(half.look(half.answer().value() * 2.54, 1).slip().orElseThrow().in(LengthUnit.CM))
+        assertThat(half.look(half.answer().value() * 2.54, 1)
+                        .slip()
+                        .orElseThrow()
+                        .in(LengthUnit.CM))
                 .contains("inches");
         assertThat(half.look(half.answer().value() + 3.3, 1).slip()).isEmpty();
         Exercise quarter = exercises().get(Skill.QUARTER).get(0);
-        assertThat(quarter.look(quarter.answer().value() * 2, 1).slip().orElseThrow().in(LengthUnit.CM))
+        assertThat(quarter.look(quarter.answer().value() * 2, 1)
+                        .slip()
+                        .orElseThrow()
+                        .in(LengthUnit.CM))
                 .contains("halved, not quartered");
     }
 
@@ -81,8 +91,8 @@ class ExercisesTest {
         assertThat(once.boxes().get(Skill.PATTERN).number()).isEqualTo(2);
         assertThat(once.isDue(Skill.PATTERN, DAY)).isFalse();
         assertThat(once.isDue(Skill.PATTERN, DAY.plusDays(1))).isTrue();
-        Repetition often = Repetition.of(List.of(
-                tried(Skill.PATTERN, true, 0), tried(Skill.PATTERN, true, 1), tried(Skill.PATTERN, true, 4)));
+        Repetition often = Repetition.of(
+                List.of(tried(Skill.PATTERN, true, 0), tried(Skill.PATTERN, true, 1), tried(Skill.PATTERN, true, 4)));
         assertThat(often.boxes().get(Skill.PATTERN)).isEqualTo(new Repetition.Box(4, DAY.plusDays(11), 3, 0));
         Repetition back = Repetition.of(List.of(tried(Skill.PATTERN, true, 0), tried(Skill.PATTERN, false, 1)));
         assertThat(back.boxes().get(Skill.PATTERN)).isEqualTo(new Repetition.Box(1, DAY.plusDays(1), 1, 1));
@@ -97,8 +107,8 @@ class ExercisesTest {
         Repetition some = Repetition.of(List.of(tried(Skill.WORN, true, 0), tried(Skill.SHARE, false, 0)));
         List<Skill> there = List.of(Skill.WORN, Skill.SHARE, Skill.CUT);
         assertThat(some.next(there, DAY, new Random(1))).isEqualTo(Skill.SHARE);
-        Repetition mended = Repetition.of(List.of(
-                tried(Skill.WORN, true, 0), tried(Skill.SHARE, false, 0), tried(Skill.SHARE, true, 0)));
+        Repetition mended = Repetition.of(
+                List.of(tried(Skill.WORN, true, 0), tried(Skill.SHARE, false, 0), tried(Skill.SHARE, true, 0)));
         assertThat(mended.next(there, DAY, new Random(1))).isEqualTo(Skill.CUT);
         Map<Skill, Integer> turns = new EnumMap<>(Skill.class);
         Random random = new Random(2);

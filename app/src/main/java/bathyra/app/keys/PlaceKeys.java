@@ -42,6 +42,21 @@ enum PlaceKeys {
                     new Key("Enter", "take the commission in hand"),
                     new Key("Right and Left", "in the weeks: open and close a design for many; on a pin: a day"),
                     new Key("Alt+Left and Alt+Right", "in the weeks: earlier and later"))),
+    HAND(
+            "By hand",
+            List.of(
+                    new Key("Enter and Backspace", "on to the next step, one back"),
+                    new Key("Home", "to zero"),
+                    new Key("1 to 9", "the piece"),
+                    new Key("Escape", "back to the pieces"))),
+    SIZES(
+            "Sizes",
+            List.of(
+                    new Key("Enter, Up and Down", "take the figure and go to the next size"),
+                    new Key("Ctrl+D", "carry the step on down its column"),
+                    new Key("Ctrl+V", "take a table in"),
+                    new Key("Ctrl+Z", "take the last change of a chart back"))),
+    PRACTICE("Practice", List.of(new Key("Enter", "look at the answer; from a right one go on"))),
     OUTPUT(
             "Output",
             List.of(

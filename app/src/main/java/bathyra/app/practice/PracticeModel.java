@@ -104,8 +104,10 @@ final class PracticeModel {
         workshop.book().practice().of(person).stream()
                 .filter(a -> a.school().equals(RECORD))
                 .forEach(a -> Skill.ofId(a.step())
-                        .ifPresent(skill -> all.add(0, new Repetition.Tried(
-                                skill, a.correct(), a.made().toLocalDate(), a.slip()))));
+                        .ifPresent(skill -> all.add(
+                                0,
+                                new Repetition.Tried(
+                                        skill, a.correct(), a.made().toLocalDate(), a.slip()))));
         return all;
     }
 
@@ -156,8 +158,8 @@ final class PracticeModel {
         drafting.begin(
                 "draft for practice",
                 run -> {
-                    var outcome = Drafter.draft(new Commission(
-                            design.title(), design.units(), design.wearer(), body, design.garment()));
+                    var outcome = Drafter.draft(
+                            new Commission(design.title(), design.units(), design.wearer(), body, design.garment()));
                     run.show(() -> take(outcome instanceof Draft made ? Optional.of(made) : workshop.half()));
                 },
                 () -> take(workshop.half()));

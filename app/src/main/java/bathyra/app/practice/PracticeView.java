@@ -79,7 +79,8 @@ public final class PracticeView extends BorderPane {
         page.getStyleClass().add("practice-page");
         page.setMaxWidth(READABLE);
         BorderPane middle = new BorderPane();
-        middle.setLeft(page);
+        middle.setCenter(page);
+        BorderPane.setAlignment(page, Pos.TOP_LEFT);
         middle.getStyleClass().add("practice-ground");
         setCenter(middle);
         setRight(TableStage.scrolling(card));
@@ -177,8 +178,9 @@ public final class PracticeView extends BorderPane {
             Exercise.Verdict looked = model.verdict().get();
             verdict.setText(
                     looked.correct()
-                            ? "Right: " + LengthText.say(model.asked().get().answer().length(), workshop.unit())
-                                    + ". Enter goes on."
+                            ? "Right: "
+                                    + LengthText.say(
+                                            model.asked().get().answer().length(), workshop.unit()) + ". Enter goes on."
                             : looked.slip()
                                     .map(s -> "Not this. " + s.in(workshop.unit()))
                                     .orElse("Not this. Look once more at what is asked."));
@@ -193,16 +195,23 @@ public final class PracticeView extends BorderPane {
         card.begin("Where it stands");
         Repetition repetition = model.repetition();
         card.words((model.learner().isEmpty() ? "Nobody is named" : model.learner())
-                + "; right " + repetition.boxes().values().stream().mapToInt(Repetition.Box::right).sum()
-                + ", wrong " + repetition.boxes().values().stream().mapToInt(Repetition.Box::wrong).sum()
+                + "; right "
+                + repetition.boxes().values().stream()
+                        .mapToInt(Repetition.Box::right)
+                        .sum()
+                + ", wrong "
+                + repetition.boxes().values().stream()
+                        .mapToInt(Repetition.Box::wrong)
+                        .sum()
                 + ".");
         for (Skill each : Skill.values()) {
             Repetition.Box box = repetition.boxes().get(each);
             card.words(
-                    each.label() + (box == null
-                            ? ": not tried"
-                            : ": box " + box.number() + " of 5, again " + Days.say(box.due()) + "; " + box.right()
-                                    + " right, " + box.wrong() + " wrong"),
+                    each.label()
+                            + (box == null
+                                    ? ": not tried"
+                                    : ": box " + box.number() + " of 5, again " + Days.say(box.due()) + "; "
+                                            + box.right() + " right, " + box.wrong() + " wrong"),
                     box == null ? "quiet" : "words");
         }
         card.words(

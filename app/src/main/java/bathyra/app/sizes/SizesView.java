@@ -148,6 +148,8 @@ public final class SizesView extends BorderPane {
                                 ? "Enter takes a figure and goes to the next size; Ctrl+D carries its step on; paste a table with Ctrl+V."
                                 : u));
         under.setMinWidth(0);
+        under.setWrapText(true);
+        under.setMinHeight(Region.USE_PREF_SIZE);
         HBox head = new HBox(10, name, charts, column, add);
         HBox.setHgrow(name, Priority.ALWAYS);
         head.setAlignment(Pos.CENTER_LEFT);

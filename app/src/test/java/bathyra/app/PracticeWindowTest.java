@@ -2,7 +2,6 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.app.workshop.Workshop;
 import bathyra.practice.Skill;
 import java.nio.file.Files;
 import java.util.List;
@@ -22,11 +21,10 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Practice in the real window: a session with its slips, hints and boxes. */
 class PracticeWindowTest extends RealWindow {
-    private Workshop workshop;
 
     @Start
     void start(Stage stage) throws Exception {
-        workshop = beginAt(stage, "The Salt Queen", "practice.pdf");
+        beginAt(stage, "The Salt Queen", "practice.pdf");
     }
 
     @Stop

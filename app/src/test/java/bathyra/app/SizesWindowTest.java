@@ -173,4 +173,32 @@ class SizesWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(workshop.whereabouts().isOpen(Over.SIZES)).isFalse();
     }
+
+    @Test
+    void severalSizes_areCutTogether_asAList_andAWrongRatioIsSaid(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        robot.interact(() -> {
+            TextField ratio = robot.lookup("#sizes-ratio").query();
+            ratio.requestFocus();
+            ratio.setText("1-2");
+            ratio.fireEvent(new javafx.event.ActionEvent());
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#sizes-said")).startsWith("There are 6 sizes");
+        robot.interact(() -> {
+            TextField ratio = robot.lookup("#sizes-ratio").query();
+            ratio.setText("0-1-2-2-1-0");
+            ratio.fireEvent(new javafx.event.ActionEvent());
+        });
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup("#sizes-batch-out")
+                .tryQuery()
+                .isPresent());
+        fire(robot, "#sizes-batch-out");
+        WaitForAsyncUtils.waitFor(
+                60, TimeUnit.SECONDS, () -> text(robot, "#sizes-said").contains("files are in"));
+        assertThat(java.nio.file.Files.readString(folder.resolve("batch.csv")))
+                .startsWith("what,name,count")
+                .contains("size,3,2", "bone,", "eyelets,");
+        assertThat(folder.resolve("lay-fashion.svg")).exists();
+    }
 }

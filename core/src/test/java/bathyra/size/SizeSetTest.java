@@ -1,21 +1,28 @@
 package bathyra.size;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.Sample;
+import bathyra.bill.Shopping;
 import bathyra.draft.Bodies;
 import bathyra.draft.Choices;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
+import bathyra.garment.Cloth;
+import bathyra.garment.ClothUse;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.LayerKind;
 import bathyra.garment.LengthOption;
+import bathyra.garment.Making;
 import bathyra.garment.Wearer;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -24,6 +31,7 @@ import bathyra.piece.Piece;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import bathyra.stock.PriceList;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -283,5 +291,42 @@ class SizeSetTest {
         assertThat(costume.takes(HOUSE.sizes().get(3).measurements())).isTrue();
         assertThat(costume.takes(HOUSE.sizes().get(0).measurements())).isFalse();
         assertThat(costume.letOut()).isGreaterThan(20);
+    }
+
+    @Test
+    void severalSizesCutTogether_addUpToWhatEachTakesAlone_andLieOnTheCloth() {
+        Cloth coutil = new Cloth("Coutil", 1400, 10, false, 0, 0, 20);
+        Commission design = Bodies.commission(Bodies.nerea(), Garment.of(GarmentKind.CORSET))
+                .withMaking(Making.BEGUN.withCloth(LayerKind.STRENGTH, ClothUse.of(coutil)));
+        SizeSet set = SizeSet.of(design, HOUSE, Growing.USUAL);
+        PriceList prices = PriceList.invented();
+        List<Integer> counts = Batch.read("0-1-2-2-1-0", 6);
+        Batch batch = Batch.of(set, counts, prices, () -> false);
+        int bones = 0;
+        int eyelets = 0;
+        double cord = 0;
+        for (int row = 0; row < 6; row++) {
+            Shopping alone = Shopping.of(set.sizes().get(row).draft().orElseThrow(), prices);
+            bones += counts.get(row)
+                    * alone.bones().stream().mapToInt(Shopping.BoneLot::count).sum();
+            eyelets += counts.get(row) * alone.eyelets();
+            cord += counts.get(row) * alone.cord().orElseThrow().value();
+        }
+        assertThat(batch.bones().values().stream().mapToInt(i -> i).sum()).isEqualTo(bones);
+        assertThat(batch.eyelets()).isEqualTo(eyelets);
+        assertThat(batch.cord()).isCloseTo(cord, within(1e-6));
+        Batch.Cut strength = batch.layers().get(LayerKind.STRENGTH);
+        var lay = strength.lay().orElseThrow();
+        assertThat(lay.placed()).hasSize(strength.pieces());
+        double least = lay.placed().stream()
+                        .mapToDouble(p -> Math.abs(Shape.area(p.ring())))
+                        .sum()
+                / coutil.usable();
+        assertThat(lay.length()).isGreaterThan(least);
+        assertThat(batch.layers().get(LayerKind.LINING).cloth())
+                .as("where none was chosen, the usual of the list")
+                .isEqualTo(prices.usual(LayerKind.LINING));
+        assertThatThrownBy(() -> Batch.read("1-2-2", 6)).hasMessageContaining("There are 6 sizes");
+        assertThatThrownBy(() -> Batch.read("1-x-2-2-1-0", 6)).hasMessageContaining("“x”");
     }
 }

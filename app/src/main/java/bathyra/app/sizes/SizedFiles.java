@@ -4,13 +4,17 @@ import bathyra.app.home.Version;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.files.PatternFiles;
+import bathyra.files.csv.BatchCsv;
 import bathyra.files.dxf.DxfNest;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.pdf.PdfPattern;
 import bathyra.files.sheet.Paper;
 import bathyra.files.sheet.Print;
+import bathyra.files.svg.SvgLay;
 import bathyra.files.svg.SvgNest;
 import bathyra.files.svg.SvgPattern;
+import bathyra.length.LengthUnit;
+import bathyra.size.Batch;
 import bathyra.size.Nest;
 import bathyra.size.SizeSet;
 import bathyra.size.SizedDraft;
@@ -51,6 +55,17 @@ public final class SizedFiles {
         files.put(folder.resolve(name + ".bathyra.json"), utf8(CommissionJson.write(sized.commission())));
         files.put(folder.resolve(name + ".pattern.json"), utf8(PatternFiles.json(draft, plan, Version.number())));
         files.put(folder.resolve(name + ".svg"), utf8(SvgPattern.write(plan)));
+        return files;
+    }
+
+    /** What is cut together, as a table, and each layer as it lies. */
+    static Map<Path, byte[]> batch(SizeSet set, Batch batch, LengthUnit unit, Path folder) {
+        Map<Path, byte[]> files = new LinkedHashMap<>();
+        files.put(folder.resolve("batch.csv"), utf8(BatchCsv.write(set, batch, unit)));
+        batch.layers().forEach((kind, cut) -> cut.lay()
+                .ifPresent(lay -> files.put(
+                        folder.resolve("lay-" + kind.id() + ".svg"),
+                        utf8(SvgLay.write(lay, set.design().title() + ", " + kind.label())))));
         return files;
     }
 

@@ -2,6 +2,7 @@ package bathyra.app.sizes;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
+import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.WorkshopBook.Entry;
@@ -47,6 +48,8 @@ final class SizesCard {
     private final FlowPane deeds = new FlowPane(10, 2);
     // A button that is made anew while it is pressed loses the focus.
     private final Button each;
+    private final TypedField ratio;
+    private final Button writeBatch;
     private final Button beginHers;
     private final Button who;
     private final Button fromWearer;
@@ -71,6 +74,11 @@ final class SizesCard {
         nest.setOnAction(e -> folder("The nest: PDF, SVG and DXF").ifPresent(model::putOutNest));
         each = CardRows.deed("One set each", "sizes-each-out", () -> folder("A set for each size")
                 .ifPresent(model::putOutEach));
+        ratio = new TypedField("sizes-ratio", "How many of each size", model::cutTogether, model::say);
+        ratio.setPromptText("1-2-2-1");
+        writeBatch =
+                CardRows.deed("Write the list and the lays", "sizes-batch-out", () -> folder("What is cut together")
+                        .ifPresent(model::writeBatch));
         beginHers = CardRows.deed("Begin her commission", "sizes-begin-hers", model::beginHers);
         who = CardRows.deed("Who else in the book wears it", "sizes-others", this::lookWhoElse);
         fromWearer = CardRows.deed("From this wearer", "chart-from-wearer", model.charts()::beginFromWearer);
@@ -115,6 +123,7 @@ final class SizesCard {
         step(chart.get());
         looked(chart.get());
         outward();
+        together();
         hers();
         costume();
         card.section("What grows with the body");
@@ -242,6 +251,30 @@ final class SizesCard {
                     "A size draws the waist in past the top level: tell each wearer, and have it agreed, before she is laced. It stands on every sheet.",
                     "caution");
         }
+    }
+
+    /** Several garments cut at once. */
+    private void together() {
+        card.section("Cut together");
+        card.words("How many of each size, with strokes between: 1-2-2-1.", "quiet");
+        card.add(ratio);
+        model.batch().ifPresent(batch -> {
+            batch.layers()
+                    .forEach((kind, cut) ->
+                            card.words(kind.label() + ", " + cut.cloth().name() + ": " + cut.pieces() + " pieces"
+                                    + cut.lay()
+                                            .map(l -> ", " + say(l.bought()) + " to buy")
+                                            .orElse(", which this cloth cannot take")));
+            if (!batch.bones().isEmpty()) {
+                card.words(batch.bones().values().stream().mapToInt(i -> i).sum() + " bones of "
+                        + batch.bones().size() + " lengths");
+            }
+            card.words(batch.eyelets() + " eyelets, " + say(batch.cord()) + " of cord"
+                    + batch.busks().entrySet().stream()
+                            .map(e -> ", " + e.getValue() + " × " + e.getKey())
+                            .collect(Collectors.joining()));
+            card.add(writeBatch);
+        });
     }
 
     private void hers() {

@@ -9,6 +9,7 @@ import bathyra.files.csv.SizeChartCsv;
 import bathyra.files.sheet.Paper;
 import bathyra.garment.Commission;
 import bathyra.measure.MeasurementKey;
+import bathyra.size.Batch;
 import bathyra.size.Growing;
 import bathyra.size.Nest;
 import bathyra.size.SizeChart;
@@ -16,6 +17,7 @@ import bathyra.size.SizeSet;
 import bathyra.size.SizedDraft;
 import bathyra.size.StepGains;
 import bathyra.size.WearersSize;
+import bathyra.stock.PriceList;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -41,6 +43,7 @@ final class SizesModel {
     private Optional<Commission> drafted = Optional.empty();
     private Optional<Entry> wearer = Optional.empty();
     private Optional<WearersSize> hers = Optional.empty();
+    private Optional<Batch> batch = Optional.empty();
     private String said = "";
 
     /** @param later runs a deed on the window's thread @param changed told when something is to be shown anew */
@@ -177,6 +180,7 @@ final class SizesModel {
 
     private void come(Optional<SizeSet> all) {
         set = all;
+        batch = Optional.empty();
         if (all.isEmpty()) {
             nest = Optional.empty();
             gains = Optional.empty();
@@ -266,6 +270,48 @@ final class SizesModel {
             LoggerFactory.getLogger(SizesModel.class).warn("writing a chart", e);
             say("The chart could not be written. Choose a place that you may write to, with room.");
         }
+    }
+
+    Optional<Batch> batch() {
+        return batch;
+    }
+
+    /** Reckons what is cut together. @param ratio how many of each size @return what is wrong with it */
+    Optional<String> cutTogether(String ratio) {
+        if (ratio.isBlank()) {
+            batch = Optional.empty();
+            changed.run();
+            return Optional.empty();
+        }
+        if (set.isEmpty()) {
+            return Optional.of("The sizes are being drafted. Try it again in a moment.");
+        }
+        SizeSet all = set.get();
+        List<Integer> counts;
+        try {
+            counts = Batch.read(ratio, all.sizes().size());
+        } catch (IllegalArgumentException e) {
+            return Optional.of(e.getMessage());
+        }
+        PriceList prices = workshop.prices();
+        said = "The pieces are being laid …";
+        drafting.begin(
+                "lay the sizes",
+                run -> {
+                    Batch cut = Batch.of(all, counts, prices, run::isOver);
+                    run.show(() -> {
+                        batch = Optional.of(cut);
+                        say("");
+                    });
+                },
+                () -> say("They could not be laid. The log in the data folder says why."));
+        changed.run();
+        return Optional.empty();
+    }
+
+    /** Writes what is cut together as a table, and how each layer lies. */
+    void writeBatch(Path folder) {
+        putOut(folder, files -> SizedFiles.batch(set.orElseThrow(), batch.orElseThrow(), workshop.unit(), folder));
     }
 
     /** Whose size is looked for. */

@@ -51,7 +51,8 @@ class ArchitectureTest {
             "fit",
             "hand",
             "size",
-            "practice");
+            "practice",
+            "along");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -142,7 +142,8 @@ abstract class RealWindow {
             WaitForAsyncUtils.waitForFxEvents();
             look.look("Book, " + page.label());
         }
-        for (Over over : new Over[] {Over.OUTPUT, Over.SETTINGS, Over.SIZES, Over.PRACTICE, Over.NEW, Over.KEYS}) {
+        for (Over over :
+                new Over[] {Over.OUTPUT, Over.SETTINGS, Over.SIZES, Over.PRACTICE, Over.ALONG, Over.NEW, Over.KEYS}) {
             robot.interact(() -> workshop.whereabouts().open(over));
             WaitForAsyncUtils.waitForFxEvents();
             look.look(over.name());

@@ -56,6 +56,7 @@ enum PlaceKeys {
                     new Key("Ctrl+D", "carry the step on down its column"),
                     new Key("Ctrl+V", "take a table in"),
                     new Key("Ctrl+Z", "take the last change of a chart back"))),
+    ALONG("Draft along", List.of(new Key("Page Down and Page Up", "the next step, the one before"))),
     PRACTICE("Practice", List.of(new Key("Enter", "look at the answer; from a right one go on"))),
     OUTPUT(
             "Output",

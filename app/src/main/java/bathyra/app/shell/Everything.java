@@ -58,6 +58,9 @@ final class Everything {
                 "Settings", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SETTINGS)));
         all.add(new Findable("Sizes: one design in many", Findable.Kind.STAGE, () -> workshop.whereabouts()
                 .open(Over.SIZES)));
+        all.add(new Findable(
+                "Draft along: the whole draft, step by step", Findable.Kind.STAGE, () -> workshop.whereabouts()
+                        .open(Over.ALONG)));
         all.add(new Findable("Practice: sums on a draft", Findable.Kind.STAGE, () -> workshop.whereabouts()
                 .open(Over.PRACTICE)));
         deeds(all);

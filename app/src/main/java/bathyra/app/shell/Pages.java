@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.app.along.AlongView;
 import bathyra.app.begin.BeginView;
 import bathyra.app.block.BlockView;
 import bathyra.app.bones.BonesView;
@@ -49,6 +50,7 @@ final class Pages extends BorderPane {
     private final Consumer<Backups.Backup> restore;
     private Optional<PacketsView> packets = Optional.empty();
     private Optional<SizesView> sizes = Optional.empty();
+    private Optional<AlongView> along = Optional.empty();
     private Optional<PracticeView> practice = Optional.empty();
     private final Map<Stage, Node> stages = new EnumMap<>(Stage.class);
 
@@ -118,6 +120,7 @@ final class Pages extends BorderPane {
             case NEW -> new BeginView(workshop);
             case SIZES -> sizes();
             case PRACTICE -> practice();
+            case ALONG -> along();
             case KEYS -> new KeysPage(keys, workshop.whereabouts()::close);
         };
     }
@@ -153,6 +156,14 @@ final class Pages extends BorderPane {
             practice = Optional.of(new PracticeView(workshop, files));
         }
         return practice.get();
+    }
+
+    /** One for the window's life, so that one stays at the step. */
+    private Node along() {
+        if (along.isEmpty()) {
+            along = Optional.of(new AlongView(workshop, files));
+        }
+        return along.get();
     }
 
     /** Lays a pattern from elsewhere on the table, if one is named. */

@@ -126,6 +126,7 @@ public final class Shell extends BorderPane {
                         () -> open(Over.OUTPUT)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.F3), "Sizes", true, () -> open(Over.SIZES)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.F4), "Practice", true, () -> open(Over.PRACTICE)),
+                KeyDeed.of(new KeyCodeCombination(KeyCode.F6), "Draft along", true, () -> open(Over.ALONG)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.COMMA, ctrl), "Settings", true, () -> open(Over.SETTINGS)),
                 KeyDeed.sign("?", "Every key", () -> open(Over.KEYS)),
                 KeyDeed.of(new KeyCodeCombination(KeyCode.Z, ctrl), "Undo", false, () -> {

@@ -16,6 +16,8 @@ public enum Over {
     SIZES,
     /** Sums to practise. */
     PRACTICE,
+    /** The whole draft, step by step. */
+    ALONG,
     /** Every key. */
     KEYS
 }

@@ -61,6 +61,20 @@ public final class Shape {
         return polygon(one).distance(polygon(other));
     }
 
+    /** Left, top, right and bottom of points, mm; endless where there are none. */
+    public static double[] box(List<Point> points) {
+        double[] box = {
+            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
+        };
+        for (Point p : points) {
+            box[0] = Math.min(box[0], p.x());
+            box[1] = Math.min(box[1], p.y());
+            box[2] = Math.max(box[2], p.x());
+            box[3] = Math.max(box[3], p.y());
+        }
+        return box;
+    }
+
     /** The least convex outline round points, closed. @param points at least three that are on no one line */
     public static List<Point> hull(List<Point> points) {
         Coordinate[] all =

@@ -2,6 +2,7 @@ package bathyra.size;
 
 import bathyra.draft.Draft;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
 import bathyra.measure.MeasurementKey;
 import bathyra.piece.EdgeRole;
@@ -118,16 +119,7 @@ public record Nest(Laying laying, List<Nested> pieces, double width, double heig
 
     /** Left, top, right and bottom of the cutting line, mm. */
     private static double[] box(Piece piece) {
-        double[] box = {
-            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
-        };
-        for (Point p : piece.cutLine()) {
-            box[0] = Math.min(box[0], p.x());
-            box[1] = Math.min(box[1], p.y());
-            box[2] = Math.max(box[2], p.x());
-            box[3] = Math.max(box[3], p.y());
-        }
-        return box;
+        return Shape.box(piece.cutLine());
     }
 
     /** The common point of every piece, upright. */

@@ -3,6 +3,7 @@ package bathyra.files;
 import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
@@ -94,16 +95,7 @@ public record SheetLayout(Map<String, Vec> shifts, double width, double height) 
 
     /** Left, top, right and bottom of the cut line. */
     public static double[] box(Piece piece) {
-        double[] box = {
-            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
-        };
-        for (Point p : piece.cutLine()) {
-            box[0] = Math.min(box[0], p.x());
-            box[1] = Math.min(box[1], p.y());
-            box[2] = Math.max(box[2], p.x());
-            box[3] = Math.max(box[3], p.y());
-        }
-        return box;
+        return Shape.box(piece.cutLine());
     }
 
     public Vec shift(String piece) {

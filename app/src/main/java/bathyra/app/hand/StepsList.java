@@ -1,5 +1,6 @@
 package bathyra.app.hand;
 
+import bathyra.app.stage.Revealing;
 import bathyra.hand.HandStep;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -7,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
-import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -51,7 +51,7 @@ final class StepsList extends ScrollPane {
             buttons.get(i).pseudoClassStateChanged(SELECTED, i == done);
         }
         if (done < buttons.size()) {
-            reveal(buttons.get(done));
+            Revealing.in(this, rows, buttons.get(done));
         }
     }
 
@@ -135,20 +135,5 @@ final class StepsList extends ScrollPane {
         return step.figures().stream()
                 .map(f -> model.tell(f.mm()) + (step.figures().size() > 1 ? " " + f.words() : ""))
                 .collect(Collectors.joining(", "));
-    }
-
-    private void reveal(Node row) {
-        applyCss();
-        layout();
-        rows.layout();
-        double hidden = rows.getHeight() - getViewportBounds().getHeight();
-        double above = getVvalue() * hidden;
-        Bounds at = row.getBoundsInParent();
-        double seen = getViewportBounds().getHeight();
-        if (hidden > 0 && at.getMinY() < above) {
-            setVvalue(at.getMinY() / hidden);
-        } else if (hidden > 0 && at.getMaxY() > above + seen) {
-            setVvalue((at.getMaxY() - seen) / hidden);
-        }
     }
 }

@@ -7,6 +7,7 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.TextSize;
 import bathyra.files.size.SizeStroke;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
@@ -14,7 +15,6 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
 import bathyra.size.Nest;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -167,13 +167,7 @@ final class NestDrawing implements Drawing {
     }
 
     private static double[] box(Piece piece) {
-        List<Point> points = new ArrayList<>(piece.flattened(1));
-        return new double[] {
-            points.stream().mapToDouble(Point::x).min().orElse(0),
-            points.stream().mapToDouble(Point::y).min().orElse(0),
-            points.stream().mapToDouble(Point::x).max().orElse(0),
-            points.stream().mapToDouble(Point::y).max().orElse(0)
-        };
+        return Shape.box(piece.flattened(1));
     }
 
     /** Between two lines: how much wider the larger size is there. */
@@ -193,7 +187,7 @@ final class NestDrawing implements Drawing {
     }
 
     private static boolean contains(Piece piece, Point at) {
-        return bathyra.geometry.Shape.contains(piece.flattened(1), at);
+        return Shape.contains(piece.flattened(1), at);
     }
 
     private String between(Nest.Nested nested, Nest.Lying less, Nest.Lying more, Point at) {

@@ -1,6 +1,5 @@
 package bathyra.app.stage;
 
-import javafx.geometry.Bounds;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -40,18 +39,6 @@ public abstract class RowStrip extends VBox {
 
     /** Brings a row into view, if it is not. */
     protected final void reveal(Node row) {
-        // Where it lies is known once the rows have been laid out.
-        rows.applyCss();
-        scroll.layout();
-        rows.layout();
-        double hidden = rows.getHeight() - scroll.getViewportBounds().getHeight();
-        double above = scroll.getVvalue() * hidden;
-        Bounds at = row.getBoundsInParent();
-        if (hidden > 0 && at.getMinY() < above) {
-            scroll.setVvalue(at.getMinY() / hidden);
-        } else if (hidden > 0
-                && at.getMaxY() > above + scroll.getViewportBounds().getHeight()) {
-            scroll.setVvalue((at.getMaxY() - scroll.getViewportBounds().getHeight()) / hidden);
-        }
+        Revealing.in(scroll, rows, row);
     }
 }

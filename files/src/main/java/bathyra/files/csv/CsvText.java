@@ -8,6 +8,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import org.apache.commons.csv.CSVFormat;
 
 /** Finds out how a CSV file was written: its encoding and what stands between its cells. */
 final class CsvText {
@@ -46,6 +47,17 @@ final class CsvText {
             }
         }
         return ',';
+    }
+
+    /** How a table was written that a spreadsheet may have made. */
+    static CSVFormat format(String text) {
+        return CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(delimiter(text))
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .setLenientEof(true)
+                .get();
     }
 
     /** A text that a spreadsheet would take for a formula is written so that it stays a text. */

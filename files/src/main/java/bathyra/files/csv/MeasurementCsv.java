@@ -119,13 +119,7 @@ public final class MeasurementCsv {
             return new Preview(
                     List.of(), "The file is empty. A measuring sheet has the columns key, value, unit and how.");
         }
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(CsvText.delimiter(text))
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .setLenientEof(true)
-                .get();
+        CSVFormat format = CsvText.format(text);
         List<Row> rows = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             Columns columns = null;

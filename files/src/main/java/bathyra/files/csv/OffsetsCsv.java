@@ -92,13 +92,7 @@ public final class OffsetsCsv {
         if (text.isBlank()) {
             return refused("The file is empty. It begins with the row piece,what,name,a,b.");
         }
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(CsvText.delimiter(text))
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .setLenientEof(true)
-                .get();
+        CSVFormat format = CsvText.format(text);
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             return rows(parser.getRecords());
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {

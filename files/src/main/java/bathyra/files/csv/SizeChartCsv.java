@@ -81,13 +81,7 @@ public final class SizeChartCsv {
             return refused(
                     "The file is empty. A chart begins with a row such as size, bustGirth (cm), waistGirth (cm).");
         }
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(CsvText.delimiter(text))
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .setLenientEof(true)
-                .get();
+        CSVFormat format = CsvText.format(text);
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             return chart(parser.getRecords(), name, unit);
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {

@@ -1,6 +1,7 @@
 package bathyra.app.hand;
 
 import bathyra.app.output.AllOrNone;
+import bathyra.app.work.Latest;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.files.csv.OffsetsCsv;
@@ -30,6 +31,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.slf4j.LoggerFactory;
 
 /** The pieces of the draft as figures to draw from: which piece, how its figures are given, how far it is drawn. */
@@ -81,6 +83,7 @@ final class HandModel {
 
     private final Workshop workshop;
     private final Runnable changed;
+    private final Latest costing;
     private HelpLines lines = HelpLines.COARSE;
     private Optional<Division> division = Optional.empty();
     private Line line = Line.NET;
@@ -90,12 +93,15 @@ final class HandModel {
     private final Map<Integer, Given> given = new HashMap<>();
     private final Map<String, Integer> done = new HashMap<>();
     private Optional<Rounding> rounding = Optional.empty();
+    private Optional<Asked> finding = Optional.empty();
     private Optional<HandDrawn> drawn = Optional.empty();
     private String said = "";
 
-    HandModel(Workshop workshop, Runnable changed) {
+    /** @param later runs a deed on the window's thread */
+    HandModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
         this.changed = changed;
+        this.costing = new Latest(later);
     }
 
     private Draft draft() {
@@ -184,29 +190,41 @@ final class HandModel {
             asked = Optional.of(now);
             given.clear();
             rounding = Optional.empty();
+            finding = Optional.empty();
             drawn = Optional.empty();
         }
         return given.computeIfAbsent(which, i -> {
             Piece piece = pieces().get(i);
-            HandPiece hand = HandPiece.of(line == Line.CUT ? CutOutline.of(piece) : piece, lines, now.division());
+            HandPiece hand = hand(piece, now);
             Controls controls = Controls.of(hand, draft().pattern());
             return new Given(hand, controls, HandStep.of(hand, controls, now.division(), size.factor()));
         });
     }
 
-    /** What the division costs over all pieces. */
-    Rounding rounding() {
+    /** What the division costs over all pieces; empty while it is found out. */
+    Optional<Rounding> rounding() {
         given(index());
-        if (rounding.isEmpty()) {
-            rounding = Optional.of(Rounding.of(all(), division()));
+        Asked now = asked.orElseThrow();
+        if (rounding.isEmpty() && !finding.equals(asked)) {
+            finding = asked;
+            List<Piece> pieces = List.copyOf(pieces());
+            costing.begin(
+                    "what rounding costs",
+                    run -> {
+                        Rounding cost = Rounding.of(
+                                pieces.stream().map(p -> hand(p, now)).toList(), now.division());
+                        run.show(() -> {
+                            rounding = Optional.of(cost);
+                            changed.run();
+                        });
+                    },
+                    () -> finding = Optional.empty());
         }
-        return rounding.get();
+        return rounding;
     }
 
-    private List<HandPiece> all() {
-        return java.util.stream.IntStream.range(0, pieces().size())
-                .mapToObj(i -> given(i).hand())
-                .toList();
+    private static HandPiece hand(Piece piece, Asked asked) {
+        return HandPiece.of(asked.line() == Line.CUT ? CutOutline.of(piece) : piece, asked.lines(), asked.division());
     }
 
     /** How many steps of a piece are done. */
@@ -279,7 +297,10 @@ final class HandModel {
         try {
             HandSheets.Heading heading =
                     new HandSheets.Heading(draft().pattern().title(), division(), size.factor(), line == Line.CUT);
-            write(file, HandSheets.write(sheets(), heading, rounding()), "The sheets are in ");
+            write(
+                    file,
+                    HandSheets.write(sheets(), heading, Rounding.of(List.copyOf(sheets().keySet()), division())),
+                    "The sheets are in ");
         } catch (IOException e) {
             failed(e, file);
         }

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -63,7 +64,7 @@ public final class HandView extends BorderPane {
     /** @param back returns to the pieces */
     public HandView(Workshop workshop, Files files, Runnable back) {
         this.workshop = workshop;
-        this.model = new HandModel(workshop, this::show);
+        this.model = new HandModel(workshop, Platform::runLater, this::show);
         this.list = new StepsList(model);
         setId("by-hand-page");
         title.getStyleClass().add("chart-title");
@@ -264,15 +265,18 @@ public final class HandView extends BorderPane {
     }
 
     private void cost() {
-        Rounding rounding = model.rounding();
-        card.words("Rounded to " + model.division().label() + " no seam is out by more than "
-                        + LengthText.say(Length.mm(rounding.worstSeam()), LengthUnit.MM)
-                        + rounding.worstLevel()
-                                .map(l -> ", the half at the " + l.getKey().toLowerCase(Locale.ROOT) + " by "
-                                        + LengthText.say(Length.mm(Math.abs(l.getValue())), LengthUnit.MM))
-                                .orElse("")
-                        + ".")
+        card.words(model.rounding().map(this::cost).orElse("What rounding costs is being found out."))
                 .setId("hand-cost");
+    }
+
+    private String cost(Rounding rounding) {
+        return "Rounded to " + model.division().label() + " no seam is out by more than "
+                + LengthText.say(Length.mm(rounding.worstSeam()), LengthUnit.MM)
+                + rounding.worstLevel()
+                        .map(l -> ", the half at the " + l.getKey().toLowerCase(Locale.ROOT) + " by "
+                                + LengthText.say(Length.mm(Math.abs(l.getValue())), LengthUnit.MM))
+                        .orElse("")
+                + ".";
     }
 
     private void brought(HandDrawn drawn) {

@@ -53,8 +53,6 @@ final class SizesCard {
     private final Button beginHers;
     private final Button who;
     private final Button fromWearer;
-    private Optional<List<String>> others = Optional.empty();
-    private int othersOf = -1;
 
     SizesCard(Workshop workshop, SizesModel model, Files files, Card card) {
         this.workshop = workshop;
@@ -80,7 +78,7 @@ final class SizesCard {
                 CardRows.deed("Write the list and the lays", "sizes-batch-out", () -> folder("What is cut together")
                         .ifPresent(model::writeBatch));
         beginHers = CardRows.deed("Begin her commission", "sizes-begin-hers", model::beginHers);
-        who = CardRows.deed("Who else in the book wears it", "sizes-others", this::lookWhoElse);
+        who = CardRows.deed("Who else in the book wears it", "sizes-others", model::lookWhoElse);
         fromWearer = CardRows.deed("From this wearer", "chart-from-wearer", model.charts()::beginFromWearer);
         deeds.getChildren()
                 .addAll(
@@ -101,14 +99,6 @@ final class SizesCard {
 
     private Optional<Path> folder(String title) {
         return files.folder(card.getScene().getWindow(), title);
-    }
-
-    private void lookWhoElse() {
-        model.inHand().map(Costume::of).ifPresent(costume -> {
-            others = Optional.of(model.whoElse(costume));
-            othersOf = model.charts().row();
-            show();
-        });
     }
 
     void show() {
@@ -343,21 +333,24 @@ final class SizesCard {
                                 : "It takes the waist it was made for, " + say(least))
                         + "; its allowances let out " + say(costume.letOut()) + " more.");
             }
-            if (othersOf == model.charts().row() && others.isPresent()) {
-                card.words(
-                        others.get().isEmpty()
-                                ? "Nobody else in the book wears it as it is."
-                                : "In the book it fits "
-                                        + others.get().stream()
-                                                .limit(OTHERS_NAMED)
-                                                .collect(Collectors.joining(", "))
-                                        + (others.get().size() > OTHERS_NAMED
-                                                ? " and " + (others.get().size() - OTHERS_NAMED) + " more"
-                                                : "")
-                                        + ".");
+            Optional<SizesModel.Others> others = model.others();
+            if (others.isPresent()) {
+                card.words(others(others.get()));
             } else {
                 card.add(who);
             }
         });
+    }
+
+    private static String others(SizesModel.Others others) {
+        if (!others.done()) {
+            return "The book is being looked through …";
+        }
+        List<String> wearers = others.wearers();
+        return wearers.isEmpty()
+                ? "Nobody else in the book wears it as it is."
+                : "In the book it fits " + wearers.stream().limit(OTHERS_NAMED).collect(Collectors.joining(", "))
+                        + (wearers.size() > OTHERS_NAMED ? " and " + (wearers.size() - OTHERS_NAMED) + " more" : "")
+                        + ".";
     }
 }

@@ -10,6 +10,7 @@ import bathyra.files.sheet.Paper;
 import bathyra.garment.Commission;
 import bathyra.measure.MeasurementKey;
 import bathyra.size.Batch;
+import bathyra.size.Costume;
 import bathyra.size.Growing;
 import bathyra.size.Nest;
 import bathyra.size.SizeChart;
@@ -22,6 +23,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,8 +33,12 @@ import org.slf4j.LoggerFactory;
 
 /** The design in hand in the sizes of a chart: which chart, what is edited in it, and what came of drafting it. */
 final class SizesModel {
+    /** So many commissions are read before the window has its turn. */
+    private static final int SLICE = 6;
+
     private final Workshop workshop;
     private final Runnable changed;
+    private final Consumer<Runnable> later;
     private final Latest drafting;
     private final ChartsInHand charts;
     private Nest.Laying laying = Nest.Laying.WAIST;
@@ -44,12 +51,14 @@ final class SizesModel {
     private Optional<Entry> wearer = Optional.empty();
     private Optional<WearersSize> hers = Optional.empty();
     private Optional<Batch> batch = Optional.empty();
+    private Optional<Others> others = Optional.empty();
     private String said = "";
 
     /** @param later runs a deed on the window's thread @param changed told when something is to be shown anew */
     SizesModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
         this.changed = changed;
+        this.later = later;
         this.drafting = new Latest(later);
         this.charts = new ChartsInHand(workshop, new ChartsInHand.Redraft() {
             @Override
@@ -181,6 +190,7 @@ final class SizesModel {
     private void come(Optional<SizeSet> all) {
         set = all;
         batch = Optional.empty();
+        others = Optional.empty();
         if (all.isEmpty()) {
             nest = Optional.empty();
             gains = Optional.empty();
@@ -334,17 +344,46 @@ final class SizesModel {
         say("Her commission is begun. It stands on the shelf.");
     }
 
-    /** Who in the book wears the size in hand as it is. */
-    List<String> whoElse(bathyra.size.Costume costume) {
-        return workshop.entries().stream()
-                .filter(e -> workshop.book()
-                        .find(e.id())
-                        .filter(c -> costume.takes(c.measurements()))
-                        .isPresent())
-                .map(Entry::wearer)
-                .distinct()
-                .toList();
+    /** Who in the book wears the size in hand as it is: looked through in slices, so that the window goes on. */
+    void lookWhoElse() {
+        Optional<Costume> costume = inHand().map(Costume::of);
+        if (costume.isEmpty()) {
+            return;
+        }
+        Map<String, Entry> newest = new LinkedHashMap<>();
+        workshop.entries().stream().filter(e -> !e.archived()).forEach(e -> newest.putIfAbsent(e.wearer(), e));
+        Others looking = new Others(charts.row(), new ArrayList<>(), false);
+        others = Optional.of(looking);
+        changed.run();
+        lookThrough(looking, costume.get(), List.copyOf(newest.values()), 0);
     }
+
+    private void lookThrough(Others looking, Costume costume, List<Entry> wearers, int from) {
+        if (others.filter(o -> o == looking).isEmpty() || workshop.isClosed()) {
+            return;
+        }
+        int to = Math.min(wearers.size(), from + SLICE);
+        for (Entry each : wearers.subList(from, to)) {
+            workshop.book()
+                    .find(each.id())
+                    .filter(c -> costume.takes(c.measurements()))
+                    .ifPresent(c -> looking.wearers().add(each.wearer()));
+        }
+        if (to < wearers.size()) {
+            later.accept(() -> lookThrough(looking, costume, wearers, to));
+        } else {
+            others = Optional.of(new Others(looking.row(), looking.wearers(), true));
+            changed.run();
+        }
+    }
+
+    /** Who wears the size in hand, where it was asked for. */
+    Optional<Others> others() {
+        return others.filter(o -> o.row() == charts.row());
+    }
+
+    /** Who wears a size. @param done whether the whole book was looked through */
+    record Others(int row, List<String> wearers, boolean done) {}
 
     Optional<Draft> inHand() {
         return set.filter(s -> charts.row() < s.sizes().size())

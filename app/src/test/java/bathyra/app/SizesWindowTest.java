@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
+import bathyra.book.WorkshopBook;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.util.Optional;
@@ -152,6 +153,24 @@ class SizesWindowTest extends RealWindow {
         fire(robot, "#sizes-begin-hers");
         assertThat(workshop.entries()).hasSize(before + 1);
         assertThat(text(robot, "#sizes-said")).startsWith("Her commission is begun");
+        robot.push(KeyCode.F3);
+        String chart = field(robot);
+        robot.interact(() ->
+                robot.lookup("#charts").<MenuButton>query().getItems().get(2).fire());
+        untilDrafted(robot);
+        assertThat(field(robot)).isNotEqualTo(chart);
+        robot.push(KeyCode.ESCAPE);
+        long begun = workshop.entries().stream()
+                .mapToLong(WorkshopBook.Entry::id)
+                .max()
+                .orElseThrow();
+        robot.interact(() -> workshop.deeds().switchTo(begun));
+        openSizes(robot);
+        assertThat(field(robot)).isEqualTo(chart);
+    }
+
+    private static String field(WindowRobot robot) {
+        return robot.lookup("#chart-name").<TextField>query().getText();
     }
 
     @Test

@@ -23,6 +23,7 @@ import java.util.function.Consumer;
  * @param fittings the record of its fittings, from the first
  * @param adjustments what they found that the draft follows, or may follow
  * @param plan what is on record of its making
+ * @param sizes the name of the size chart it was drafted from, when it is one of several sizes
  */
 public record Commission(
         String title,
@@ -37,7 +38,8 @@ public record Commission(
         int rules,
         List<Fitting> fittings,
         List<Adjustment> adjustments,
-        Plan plan) {
+        Plan plan,
+        Optional<String> sizes) {
     /** The edition of the rules by which this program drafts. */
     public static final int RULES = 2;
 
@@ -66,7 +68,8 @@ public record Commission(
                 RULES,
                 List.of(),
                 List.of(),
-                Plan.NONE);
+                Plan.NONE,
+                Optional.empty());
     }
 
     public Commission withFittings(List<Fitting> next) {
@@ -80,6 +83,11 @@ public record Commission(
 
     public Commission withPlan(Plan next) {
         return with(p -> p.plan = next);
+    }
+
+    /** The same commission as one of the sizes of a chart. @param chart its name */
+    public Commission withSizes(Optional<String> chart) {
+        return with(p -> p.sizes = chart);
     }
 
     public Commission withAdjustments(List<Adjustment> next) {
@@ -164,6 +172,7 @@ public record Commission(
         private List<Fitting> fittings;
         private List<Adjustment> adjustments;
         private Plan plan;
+        private Optional<String> sizes;
 
         private Parts(Commission of) {
             title = of.title;
@@ -179,6 +188,7 @@ public record Commission(
             fittings = of.fittings;
             adjustments = of.adjustments;
             plan = of.plan;
+            sizes = of.sizes;
         }
 
         private Commission commission() {
@@ -195,7 +205,8 @@ public record Commission(
                     rules,
                     fittings,
                     adjustments,
-                    plan);
+                    plan,
+                    sizes);
         }
     }
 }

@@ -70,7 +70,8 @@ public record SizeSet(Commission design, SizeChart chart, Growing growing, List<
                         new Wearer("Size " + size.label(), design.wearer().experience()),
                         figures,
                         design.garment().keeping(Optional.empty()).finding(Found.NONE))
-                .withAnswers(Optional.empty(), design.restricted());
+                .withAnswers(Optional.empty(), design.restricted())
+                .withSizes(Optional.of(chart.name()));
         Commission grown = growing.grown(sized, base);
         return new SizedDraft(size, grown, borrowed, Drafter.draft(grown));
     }

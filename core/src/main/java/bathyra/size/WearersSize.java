@@ -103,11 +103,12 @@ public record WearersSize(SizedDraft sized, Map<Level, Double> gaps, Map<Measure
                     Length.mm(sized.size().at(each.getKey()).orElseThrow().millimetres() + each.getValue()));
         }
         return new Commission(
-                design.title(),
-                design.units(),
-                wearer,
-                figures,
-                sized.commission().garment());
+                        design.title(),
+                        design.units(),
+                        wearer,
+                        figures,
+                        sized.commission().garment())
+                .withSizes(sized.commission().sizes());
     }
 
     /** The levels from the top with their gaps. */

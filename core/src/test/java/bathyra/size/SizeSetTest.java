@@ -274,6 +274,7 @@ class SizeSetTest {
                 set.design(), new Wearer("Nerea Holloway", set.design().wearer().experience()));
         assertThat(begun.measurements().taken().get(MeasurementKey.WAIST)).isEqualTo(Length.mm(760));
         assertThat(begun.measurements().taken().get(MeasurementKey.BUST)).isEqualTo(Length.mm(920));
+        assertThat(begun.sizes()).contains(HOUSE.name());
     }
 
     @Test

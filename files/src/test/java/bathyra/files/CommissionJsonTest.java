@@ -263,7 +263,8 @@ class CommissionJsonTest {
         for (int i = 0; i < 200; i++) {
             Commission commission = Bodies.commission(Bodies.random(random), garment)
                     .withUnits(LengthUnit.values()[i % 4])
-                    .withSpoken(Optional.of(new Spoken(LocalDate.of(2026, 11, 3), 0.213)));
+                    .withSpoken(Optional.of(new Spoken(LocalDate.of(2026, 11, 3), 0.213)))
+                    .withSizes(Optional.of("House sizes"));
             assertThat(CommissionJson.readBack(CommissionJson.write(commission)))
                     .isEqualTo(commission);
         }

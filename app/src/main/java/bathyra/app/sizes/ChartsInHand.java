@@ -25,6 +25,9 @@ final class ChartsInHand {
     private final Redraft redraft;
     private final Deque<List<SizeChart>> before = new ArrayDeque<>();
     private int which;
+    /** The chart of the design that came on the table last. */
+    private Optional<String> followed = Optional.empty();
+
     private int row;
     private Optional<MeasurementKey> key = Optional.of(MeasurementKey.BUST);
 
@@ -72,6 +75,20 @@ final class ChartsInHand {
         row = 0;
         chart().ifPresent(c -> workshop.book().keepPlace(CHOSEN, c.name()));
         redraft.all();
+    }
+
+    /** Takes the chart in hand from which a design was drafted, once it comes on the table. */
+    void follow(Commission design) {
+        if (design.sizes().equals(followed)) {
+            return;
+        }
+        followed = design.sizes();
+        for (int i = 0; i < charts().size(); i++) {
+            if (followed.filter(charts().get(i).name()::equals).isPresent()) {
+                which = i;
+                row = 0;
+            }
+        }
     }
 
     /** @return whether another cell is in hand now */

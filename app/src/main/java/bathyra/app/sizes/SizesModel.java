@@ -121,6 +121,7 @@ final class SizesModel {
     /** Drafts the design in hand in all sizes, unless that is there already. */
     void bringUpToDate() {
         if (drafted.filter(workshop.commission()::equals).isEmpty()) {
+            charts.follow(workshop.commission());
             draft();
         }
     }

@@ -34,6 +34,7 @@ public final class CommissionJson {
 
     private static final int VERSION = 1;
     private static final String BLOCK = "block";
+    private static final String SIZES = "sizes";
     private static final String NO_LACING = "no-lacing";
 
     private CommissionJson() {}
@@ -92,7 +93,8 @@ public final class CommissionJson {
                 MakingJson.FIELD,
                 FittingsJson.FIELD,
                 AdjustmentsJson.FIELD,
-                PlanJson.FIELD));
+                PlanJson.FIELD,
+                SIZES));
         if (!fields.text("format").orElse("").equals(FORMAT)) {
             fields.fault("format", "is not " + FORMAT, "\"" + FORMAT + "\"");
         }
@@ -125,6 +127,7 @@ public final class CommissionJson {
         List<Fitting> fittings = FittingsJson.read(fields, unit);
         List<Adjustment> adjustments = AdjustmentsJson.read(fields, unit);
         Plan plan = PlanJson.read(fields);
+        Optional<String> sizes = fields.text(SIZES).filter(name -> !name.isBlank());
         if (!fields.faults().isEmpty()) {
             throw new BadDocument(fields.faults());
         }
@@ -142,7 +145,8 @@ public final class CommissionJson {
                 rules,
                 fittings,
                 adjustments,
-                plan);
+                plan,
+                sizes);
     }
 
     /** The first edition wrote its own rules out like choices: those are no choices of the cutter's. */
@@ -246,6 +250,7 @@ public final class CommissionJson {
         FittingsJson.write(root, commission.fittings(), unit);
         AdjustmentsJson.write(root, commission.adjustments(), unit);
         PlanJson.write(root, commission.plan());
+        commission.sizes().ifPresent(chart -> root.put(SIZES, chart));
         given(commission).ifPresent(ruled -> GivenJson.write(root, ruled, commission.garment(), unit));
         return Json.pretty(root);
     }

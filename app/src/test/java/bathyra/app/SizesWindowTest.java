@@ -72,8 +72,9 @@ class SizesWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         untilDrafted(robot);
         assertThat(figure(1, MeasurementKey.WAIST)).contains(Length.mm(670));
-        assertThat(robot.lookup("#size-2-waistGirth").<TextField>query().isFocused())
-                .isTrue();
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> robot.lookup("#size-2-waistGirth")
+                .<TextField>query()
+                .isFocused());
         robot.interact(
                 () -> robot.lookup("#size-1-waistGirth").<TextField>query().requestFocus());
         robot.push(KeyCode.CONTROL, KeyCode.D);

@@ -22,16 +22,12 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
-import java.util.concurrent.Callable;
 import javax.imageio.ImageIO;
 
 /** What a mark of a fitting costs beside a redraft, in one run; and a picture of 12 megapixels. */
 public final class Fittings {
-    private static final int TURNS = 60;
     private static final int WIDE = 4000;
     private static final int HIGH = 3000;
 
@@ -41,15 +37,16 @@ public final class Fittings {
         Commission corset = Bodies.commission(
                 Bodies.nerea().with(MeasurementKey.HEIGHT, Length.mm(1680)), Garment.of(GarmentKind.CORSET));
         Fitting none = Fitting.begun(1, FittingKind.TOILE, LocalDate.of(2026, 11, 16));
-        double redraft = median(() -> Drafter.draft(corset));
-        say("redraft of a corset", redraft, redraft);
+        double redraft = Turns.median(() -> Drafter.draft(corset));
+        Turns.say("redraft of a corset", redraft, redraft);
         for (Mark mark : List.of(
                 Mark.put(1, MarkKind.PINCH, Spot.on(SeamPlace.SIDE, Level.WAIST), Length.mm(8)),
                 Mark.put(1, MarkKind.EDGE, Spot.onEdge(true, 0.3), Length.mm(-12)),
                 Mark.put(1, MarkKind.GAP, Spot.at(Level.WAIST), Length.mm(62)))) {
-            say(
+            Turns.say(
                     "preview of a mark, " + mark.kind().id(),
-                    median(() -> Proposal.ofOne(corset, none, mark).map(p -> Elsewhere.between(p.before(), p.draft()))),
+                    Turns.median(() ->
+                            Proposal.ofOne(corset, none, mark).map(p -> Elsewhere.between(p.before(), p.draft()))),
                     redraft);
         }
         Fitting seven = none;
@@ -59,10 +56,10 @@ public final class Fittings {
                             .decided(Decision.AGREED, ""));
         }
         Fitting all = seven;
-        say("seven marks, all of them", median(() -> Proposal.of(corset, all)), redraft);
+        Turns.say("seven marks, all of them", Turns.median(() -> Proposal.of(corset, all)), redraft);
         Path file = Files.createTempFile("picture", ".jpg");
         ImageIO.write(noise(), "jpeg", file.toFile());
-        say("a picture of 12 megapixels taken", median(() -> PictureTaking.taken(file)), redraft);
+        Turns.say("a picture of 12 megapixels taken", Turns.median(() -> PictureTaking.taken(file)), redraft);
         Files.delete(file);
     }
 
@@ -76,20 +73,5 @@ public final class Fittings {
             }
         }
         return picture;
-    }
-
-    private static double median(Callable<?> work) throws Exception {
-        List<Double> times = new ArrayList<>();
-        for (int i = 0; i < TURNS; i++) {
-            long from = System.nanoTime();
-            work.call();
-            times.add((System.nanoTime() - from) / 1e6);
-        }
-        List<Double> warm = times.subList(TURNS / 2, TURNS).stream().sorted().toList();
-        return warm.get(warm.size() / 2);
-    }
-
-    private static void say(String what, double ms, double redraft) {
-        System.out.printf(Locale.ROOT, "%-40s %8.1f ms  %6.2f redrafts%n", what, ms, ms / redraft);
     }
 }

@@ -8,6 +8,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
+import bathyra.measure.MeasurementSet;
 import bathyra.reckon.Reckoned;
 import bathyra.size.Size;
 import bathyra.size.SizeChart;
@@ -189,10 +190,11 @@ final class ChartTable extends GridPane {
                         .flatMap(key -> chart.step(at, key))
                         .map(s -> (s > 0 ? "+" : "") + LengthText.figure(Length.mm(s), unit))
                         .orElse(""));
+        MeasurementSet figures = size.measurements();
         for (int i = 0; i < columns.size(); i++) {
             MeasurementKey key = columns.get(i);
             Optional<Length> own = size.at(key);
-            Optional<Reckoned> found = size.measurements().find(key);
+            Optional<Reckoned> found = figures.find(key);
             row.figures().get(i).write(own.map(l -> LengthText.figure(l, unit)).orElse(""));
             row.figures()
                     .get(i)

@@ -8,6 +8,7 @@ import bathyra.draft.Draft;
 import bathyra.files.csv.SizeChartCsv;
 import bathyra.files.sheet.Paper;
 import bathyra.garment.Commission;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.size.Batch;
 import bathyra.size.Costume;
@@ -40,6 +41,9 @@ final class SizesModel {
     private final Runnable changed;
     private final Consumer<Runnable> later;
     private final Latest drafting;
+    /** What is laid or put out: it neither ends the drafting nor ends with it. */
+    private final Latest aside;
+
     private final ChartsInHand charts;
     private Nest.Laying laying = Nest.Laying.WAIST;
     private Growing growing = Growing.USUAL;
@@ -60,6 +64,7 @@ final class SizesModel {
         this.changed = changed;
         this.later = later;
         this.drafting = new Latest(later);
+        this.aside = new Latest(later);
         this.charts = new ChartsInHand(workshop, new ChartsInHand.Redraft() {
             @Override
             public void all() {
@@ -236,13 +241,17 @@ final class SizesModel {
 
     /** Puts the nest out: on sheets, and as drawings. */
     void putOutNest(Path folder) {
-        putOut(folder, files -> SizedFiles.nest(set.orElseThrow(), nest.orElseThrow(), Paper.A4, folder));
+        SizeSet all = set.orElseThrow();
+        Nest laid = nest.orElseThrow();
+        putOut(folder, () -> SizedFiles.nest(all, laid, Paper.A4, folder));
     }
 
     /** Puts a set of each size out. */
     void putOutEach(Path folder) {
-        putOut(folder, files -> {
-            for (SizedDraft sized : set.orElseThrow().drafted()) {
+        SizeSet all = set.orElseThrow();
+        putOut(folder, () -> {
+            Map<Path, byte[]> files = new LinkedHashMap<>();
+            for (SizedDraft sized : all.drafted()) {
                 files.putAll(SizedFiles.one(sized, folder));
             }
             return files;
@@ -252,25 +261,28 @@ final class SizesModel {
     /** Makes files; it may fail as writing does. */
     @FunctionalInterface
     private interface Making {
-        Map<Path, byte[]> of(Map<Path, byte[]> none) throws IOException;
+        Map<Path, byte[]> files() throws IOException;
     }
 
     private void putOut(Path folder, Making making) {
         said = "The files are being made …";
         changed.run();
-        drafting.goOn("put out the sizes", run -> {
-            String words;
-            try {
-                Map<Path, byte[]> files = making.of(new java.util.LinkedHashMap<>());
-                AllOrNone.write(files);
-                words = files.size() + " files are in " + folder.getFileName() + ".";
-            } catch (IOException e) {
-                LoggerFactory.getLogger(SizesModel.class).warn("putting the sizes out", e);
-                words = "Nothing was written. Choose a folder on a disk with room that you may write to.";
-            }
-            String now = words;
-            run.show(() -> say(now));
-        });
+        aside.begin(
+                "put out the sizes",
+                run -> {
+                    String words;
+                    try {
+                        Map<Path, byte[]> files = making.files();
+                        AllOrNone.write(files);
+                        words = files.size() + " files are in " + folder.getFileName() + ".";
+                    } catch (IOException e) {
+                        LoggerFactory.getLogger(SizesModel.class).warn("putting the sizes out", e);
+                        words = "Nothing was written. Choose a folder on a disk with room that you may write to.";
+                    }
+                    String now = words;
+                    run.show(() -> say(now));
+                },
+                () -> say("Nothing was written. The log in the data folder says why."));
     }
 
     private void write(Map<Path, byte[]> files) {
@@ -294,7 +306,7 @@ final class SizesModel {
             changed.run();
             return Optional.empty();
         }
-        if (set.isEmpty()) {
+        if (set.isEmpty() || working) {
             return Optional.of("The sizes are being drafted. Try it again in a moment.");
         }
         SizeSet all = set.get();
@@ -306,12 +318,13 @@ final class SizesModel {
         }
         PriceList prices = workshop.prices();
         said = "The pieces are being laid …";
-        drafting.begin(
+        aside.begin(
                 "lay the sizes",
                 run -> {
                     Batch cut = Batch.of(all, counts, prices, run::isOver);
                     run.show(() -> {
-                        batch = Optional.of(cut);
+                        batch = Optional.of(cut)
+                                .filter(b -> set.filter(now -> now == all).isPresent());
                         say("");
                     });
                 },
@@ -322,7 +335,10 @@ final class SizesModel {
 
     /** Writes what is cut together as a table, and how each layer lies. */
     void writeBatch(Path folder) {
-        putOut(folder, files -> SizedFiles.batch(set.orElseThrow(), batch.orElseThrow(), workshop.unit(), folder));
+        SizeSet all = set.orElseThrow();
+        Batch cut = batch.orElseThrow();
+        LengthUnit unit = workshop.unit();
+        putOut(folder, () -> SizedFiles.batch(all, cut, unit, folder));
     }
 
     /** Whose size is looked for. */

@@ -113,6 +113,9 @@ class SizesWindowTest extends RealWindow {
         assertThat(workshop.sizeCharts().get()).hasSize(4);
         assertThat(workshop.sizeCharts().get().get(3).sizes().get(0).at(MeasurementKey.BUST))
                 .contains(Length.mm(845));
+        paste(robot, "size\tBust\tUnderbust\tWaist\tHip\nS\t84,5\t73\t66\t94\nM\t90\t79\t72\t100\n");
+        assertThat(text(robot, "#sizes-said")).startsWith("This table is in hand already");
+        assertThat(workshop.sizeCharts().get()).hasSize(4);
         // What the table lacks and no rule gives comes from the body of the design, and is said.
         assertThat(robot.lookup(n -> n instanceof javafx.scene.control.Label l
                                 && l.getText().startsWith("Not in the chart, taken from the body of the design"))

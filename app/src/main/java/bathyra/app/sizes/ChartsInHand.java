@@ -248,7 +248,12 @@ final class ChartsInHand {
         if (read.chart().isEmpty()) {
             return "Nothing was taken in, and the charts stay as they are. " + String.join(" ", read.faults());
         }
-        add(read.chart().get());
+        SizeChart taken = read.chart().get();
+        // A key held down comes again and again.
+        if (chart().filter(now -> now.named(taken.name()).equals(taken)).isPresent()) {
+            return "This table is in hand already, as " + chart().orElseThrow().name() + ".";
+        }
+        add(taken);
         return "The chart " + chart().orElseThrow().name() + " is taken in.";
     }
 }

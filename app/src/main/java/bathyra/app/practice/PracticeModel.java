@@ -145,6 +145,7 @@ final class PracticeModel {
     void from(Source next) {
         source = next;
         if (next == Source.COMMISSION) {
+            drafting.stop();
             take(workshop.half());
         } else {
             another();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.UnavailablePage;
 import bathyra.book.BookUnavailable;
+import bathyra.book.Commissions;
 import bathyra.book.WorkshopBook;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
@@ -54,7 +55,8 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#truing-strip").tryQuery()).isPresent();
         assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.0 cm");
-        assertThat(book.find(1)
+        assertThat(book.commissions()
+                        .find(1)
                         .orElseThrow()
                         .measurements()
                         .taken()
@@ -77,7 +79,9 @@ class BookWindowTest extends RealWindow {
         retype(robot, "#wearer-name", "Isaura Quillfeather");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).contains("Isaura Quillfeather");
+        assertThat(book.commissions().entries())
+                .extracting(Commissions.Entry::wearer)
+                .contains("Isaura Quillfeather");
         go(robot, "seams");
         assertThat(text(robot, ".card-title")).isEqualTo("Nothing to sound yet");
     }
@@ -115,7 +119,7 @@ class BookWindowTest extends RealWindow {
         retype(robot, "#due", "2026-12-24");
         robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries().get(0).due()).contains(LocalDate.of(2026, 12, 24));
+        assertThat(book.commissions().entries().get(0).due()).contains(LocalDate.of(2026, 12, 24));
     }
 
     @Test
@@ -137,12 +141,12 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-no").queryButton().fire());
-        assertThat(book.entries()).hasSize(24);
+        assertThat(book.commissions().entries()).hasSize(24);
         robot.interact(() -> robot.lookup("#erase").queryButton().fire());
         robot.interact(() -> robot.lookup("#erase-yes").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries())
-                .extracting(WorkshopBook.Entry::wearer)
+        assertThat(book.commissions().entries())
+                .extracting(Commissions.Entry::wearer)
                 .hasSize(20)
                 .doesNotContain("Nerea Holloway");
     }
@@ -175,7 +179,7 @@ class BookWindowTest extends RealWindow {
         robot.clickOn("#take-in-commission");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#wearer-name")).isEqualTo("Isaura Quillfeather");
-        assertThat(book.entries()).hasSize(25);
+        assertThat(book.commissions().entries()).hasSize(25);
     }
 
     @Test
@@ -184,8 +188,8 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> robot.lookup("#to-initials").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries())
-                .extracting(WorkshopBook.Entry::wearer)
+        assertThat(book.commissions().entries())
+                .extracting(Commissions.Entry::wearer)
                 .contains("N. H.")
                 .doesNotContain("Nerea Holloway");
         assertThat(robot.lookup(".commission-wearer").<Label>queryAll())
@@ -236,7 +240,7 @@ class BookWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         robot.clickOn("#commission");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries().get(0).state()).isEqualTo("Edges 1 note · the rest done");
+        assertThat(book.commissions().entries().get(0).state()).isEqualTo("Edges 1 note · the rest done");
     }
 
     @Test
@@ -252,17 +256,19 @@ class BookWindowTest extends RealWindow {
     @Test
     void onceMore_saysWhatHasChangedSince_andTakesTheNewFigures(WindowRobot robot) {
         robot.interact(() -> {
-            var heron = book.find(book.entries().get(0).id()).orElseThrow();
+            var heron = book.commissions()
+                    .find(book.commissions().entries().get(0).id())
+                    .orElseThrow();
             book.measurings()
                     .keep(heron.withMeasurements(heron.measurements().with(MeasurementKey.WAIST, Length.mm(750))));
         });
         robot.push(KeyCode.F2);
         WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> robot.lookup("#shelf").<ListView<WorkshopBook.Entry>>query().getItems().stream()
+        robot.interact(() -> robot.lookup("#shelf").<ListView<Commissions.Entry>>query().getItems().stream()
                 .filter(e -> e.title().startsWith("The Heron"))
                 .findFirst()
                 .ifPresent(e -> robot.lookup("#shelf")
-                        .<ListView<WorkshopBook.Entry>>query()
+                        .<ListView<Commissions.Entry>>query()
                         .getSelectionModel()
                         .select(e)));
         WaitForAsyncUtils.waitForFxEvents();

@@ -14,6 +14,7 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -152,7 +153,7 @@ class FittingsWindowTest extends RealWindow {
     void aDraftThatWasKept_isLaidOverTheTable(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         long first = book.versions().of(workshop.id()).stream()
-                .filter(v -> v.name().startsWith("Draft 1"))
+                .filter(v -> v.draft().equals(Optional.of(1)))
                 .findFirst()
                 .orElseThrow()
                 .id();

@@ -128,7 +128,8 @@ class MeasureWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#fault-waistGirth").tryQuery()).isEmpty();
         assertThat(text(robot, "#undo")).isEqualTo("Undo waist confirmed");
-        assertThat(book.find(1).orElseThrow().measurements().confirmed()).containsExactly(MeasurementKey.WAIST);
+        assertThat(book.commissions().find(1).orElseThrow().measurements().confirmed())
+                .containsExactly(MeasurementKey.WAIST);
     }
 
     @Test

@@ -115,9 +115,9 @@ class SettingsWindowTest extends RealWindow {
         robot.write("2").push(KeyCode.ENTER);
         assertThat(text(robot, "#settings-said")).isEqualTo("Type a whole number from 3 to 100.");
         robot.push(KeyCode.CONTROL, KeyCode.A).write("4").push(KeyCode.ENTER);
-        assertThat(book.backupPolicy().kept()).isEqualTo(4);
+        assertThat(book.copies().policy().kept()).isEqualTo(4);
         Path second = Files.createDirectories(folder.resolve("other-disk"));
-        robot.interact(() -> book.backUpBy(new bathyra.book.Backups.Policy(4, Optional.of(second))));
+        robot.interact(() -> book.copies().makeBy(new bathyra.book.Backups.Policy(4, Optional.of(second))));
         fire(robot, "#backup-now");
         WaitForAsyncUtils.waitFor(
                 30, TimeUnit.SECONDS, () -> text(robot, "#settings-said").equals("A backup was made."));
@@ -125,7 +125,7 @@ class SettingsWindowTest extends RealWindow {
             assertThat(copies).hasSize(1);
         }
         Path gone = Files.writeString(folder.resolve("no-folder"), "");
-        robot.interact(() -> book.backUpBy(new bathyra.book.Backups.Policy(4, Optional.of(gone))));
+        robot.interact(() -> book.copies().makeBy(new bathyra.book.Backups.Policy(4, Optional.of(gone))));
         fire(robot, "#backup-now");
         WaitForAsyncUtils.waitFor(
                 30, TimeUnit.SECONDS, () -> text(robot, "#settings-said").contains("cannot be written"));

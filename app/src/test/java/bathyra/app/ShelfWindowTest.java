@@ -2,7 +2,7 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.garment.Commission;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
@@ -71,10 +71,13 @@ class ShelfWindowTest extends RealWindow {
         openBook(robot);
         int all = list(robot).getItems().size();
         choose(robot, "#shelf-kind", "Underbusts");
-        assertThat(list(robot).getItems())
-                .hasSizeBetween(1, all - 1)
-                .allMatch(e ->
-                        book.find(e.id()).orElseThrow().garment().kind().id().equals("underbust"));
+        assertThat(list(robot).getItems()).hasSizeBetween(1, all - 1).allMatch(e -> book.commissions()
+                .find(e.id())
+                .orElseThrow()
+                .garment()
+                .kind()
+                .id()
+                .equals("underbust"));
         choose(robot, "#shelf-kind", "Every kind");
         choose(robot, "#shelf-order", "By wearer");
         assertThat(wearers(robot)).isSorted();
@@ -111,11 +114,12 @@ class ShelfWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#many-due").<TextField>query().requestFocus());
         robot.write("2027-02-14").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(book.entries()).filteredOn(e -> chosen.contains(e.id())).allMatch(e -> e.due()
-                .equals(Optional.of(LocalDate.of(2027, 2, 14))));
+        assertThat(book.commissions().entries())
+                .filteredOn(e -> chosen.contains(e.id()))
+                .allMatch(e -> e.due().equals(Optional.of(LocalDate.of(2027, 2, 14))));
         select(robot, chosen);
         fire(robot, "#many-archive");
-        assertThat(book.entries())
+        assertThat(book.commissions().entries())
                 .filteredOn(Entry::archived)
                 .extracting(Entry::id)
                 .containsAll(chosen);
@@ -155,7 +159,7 @@ class ShelfWindowTest extends RealWindow {
     @Test
     void aWearersPage_hasWhatWasMade_andHerSetsOverTime(WindowRobot robot) {
         robot.interact(() -> {
-            Commission heron = book.find(1).orElseThrow();
+            Commission heron = book.commissions().find(1).orElseThrow();
             MeasurementSet now = heron.measurements();
             book.measurings().keep(heron.withMeasurements(dated(now, LocalDate.of(2026, 3, 1))));
             book.measurings()

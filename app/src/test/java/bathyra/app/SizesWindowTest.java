@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook;
+import bathyra.book.Commissions;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import java.util.Optional;
@@ -165,7 +165,7 @@ class SizesWindowTest extends RealWindow {
         assertThat(field(robot)).isNotEqualTo(chart);
         robot.push(KeyCode.ESCAPE);
         long begun = workshop.entries().stream()
-                .mapToLong(WorkshopBook.Entry::id)
+                .mapToLong(Commissions.Entry::id)
                 .max()
                 .orElseThrow();
         robot.interact(() -> workshop.deeds().switchTo(begun));

@@ -46,8 +46,8 @@ class WeeksWindowTest extends RealWindow {
 
     private void weeks(WindowRobot robot) throws Exception {
         robot.interact(() -> {
-            for (var entry : book.entries()) {
-                var commission = book.find(entry.id()).orElseThrow();
+            for (var entry : book.commissions().entries()) {
+                var commission = book.commissions().find(entry.id()).orElseThrow();
                 if (!commission.plan().equals(Plan.NONE) && Drafter.draft(commission) instanceof Draft draft) {
                     workshop.work().count(entry.id(), draft);
                 }
@@ -64,7 +64,7 @@ class WeeksWindowTest extends RealWindow {
 
     private Plan plan(long id) {
         return WaitForAsyncUtils.waitForAsyncFx(
-                10_000, () -> book.find(id).orElseThrow().plan());
+                10_000, () -> book.commissions().find(id).orElseThrow().plan());
     }
 
     @Test

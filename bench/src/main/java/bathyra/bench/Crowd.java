@@ -2,8 +2,8 @@ package bathyra.bench;
 
 import bathyra.app.shelf.Chorus;
 import bathyra.app.shelf.Search;
+import bathyra.book.Commissions.Entry;
 import bathyra.book.WorkshopBook;
-import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Bodies;
 import bathyra.garment.Commission;
 import bathyra.garment.Experience;
@@ -56,9 +56,9 @@ public final class Crowd {
     private static void search(int count) throws Exception {
         Path file = Files.createTempDirectory("crowd").resolve("book.sqlite");
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.addAll(commissions(count));
+            book.commissions().addAll(commissions(count));
             long begun = System.nanoTime();
-            List<Entry> entries = book.entries();
+            List<Entry> entries = book.commissions().entries();
             Search search = new Search(entries);
             System.out.printf("%d wearers listed in %.0f ms%n", entries.size(), (System.nanoTime() - begun) / 1e6);
             String[] typed = {

@@ -51,7 +51,7 @@ public final class Edits {
     private static void write(Path file) throws Exception {
         ScheduledExecutorService saying = Executors.newSingleThreadScheduledExecutor();
         try (WorkshopBook book = open(file)) {
-            Commission before = book.find(1).orElseThrow();
+            Commission before = book.commissions().find(1).orElseThrow();
             for (int i = 1; ; i++) {
                 int edit = i;
                 Commission after = before;
@@ -64,7 +64,7 @@ public final class Edits {
                 book.changes().finish();
                 if (i == 1) {
                     // The first one loads the classes that write, and is waited for.
-                    book.find(1);
+                    book.commissions().find(1);
                 }
                 saying.schedule(() -> System.out.println(edit), LATEST, TimeUnit.MILLISECONDS);
                 before = after;
@@ -74,7 +74,8 @@ public final class Edits {
 
     private static void verify(Path file, int last) throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            double hip = book.find(1)
+            double hip = book.commissions()
+                    .find(1)
                     .orElseThrow()
                     .measurements()
                     .taken()

@@ -72,7 +72,7 @@ public final class Weeks {
             for (int i = 0; i < count; i++) {
                 Commission design = designs.get(i % designs.size());
                 Plan plan = design.plan().due(Optional.of(LocalDate.now().plusDays(2 + i * 11L % 150)));
-                long id = book.add(design.withPlan(plan).withTitle(design.title() + " " + i));
+                long id = book.commissions().add(design.withPlan(plan).withTitle(design.title() + " " + i));
                 book.works()
                         .keep(
                                 id,

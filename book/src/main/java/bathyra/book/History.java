@@ -156,6 +156,6 @@ public final class History {
             update.setLong(5, id);
             update.executeUpdate();
         }
-        book.seal(id);
+        book.commissions().seal(id);
     }
 }

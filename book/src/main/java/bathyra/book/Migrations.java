@@ -51,7 +51,11 @@ final class Migrations {
                     "CREATE TABLE sent (commission INTEGER NOT NULL REFERENCES commission(id) ON DELETE CASCADE, packet TEXT NOT NULL, day TEXT NOT NULL,"
                             + " document TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '', PRIMARY KEY (commission, packet))",
                     "CREATE TABLE trash (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, day TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')",
-                    "CREATE TABLE sketch (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, lines TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"));
+                    "CREATE TABLE sketch (commission INTEGER PRIMARY KEY REFERENCES commission(id) ON DELETE CASCADE, lines TEXT NOT NULL, seal TEXT NOT NULL DEFAULT '')"),
+            List.of(
+                    "CREATE TABLE draft (version INTEGER PRIMARY KEY REFERENCES version(id) ON DELETE CASCADE, number INTEGER NOT NULL, seal TEXT NOT NULL DEFAULT '')",
+                    // Until then only its name said that a version was a draft made from a fitting.
+                    "INSERT INTO draft (version, number) SELECT id, CAST(substr(name, 7) AS INTEGER) FROM version WHERE name GLOB 'Draft [0-9]*'"));
     /** What SQLite's {@code application_id} says of a workshop book: "BATH". */
     static final int PROGRAM = 0x42415448;
     /** The version from which on books bear that mark and every row its seal. */
@@ -62,6 +66,8 @@ final class Migrations {
     static final int WORK = 8;
     /** The version from which on it says what was sent out, what lies in the trash and how each looks. */
     static final int SENT = 9;
+    /** The version from which on it says which versions are drafts made from fittings. */
+    static final int DRAFTS = 10;
     /** The version from which on the documents of commissions were sealed. */
     private static final int DOCUMENTS_SEALED = 4;
 
@@ -129,6 +135,8 @@ final class Migrations {
             }
             if (before < MARKED) {
                 Seal.renewAll(connection);
+            } else if (before < DRAFTS) {
+                Seal.renew(connection, Seal.Table.DRAFT, "1");
             }
         }
     }

@@ -37,6 +37,11 @@ final class Seal {
                 "the outlines of a version of",
                 "version, document",
                 "(SELECT title FROM commission JOIN version ON commission.id = version.commission WHERE version.id = outline.version)"),
+        DRAFT(
+                "draft",
+                "the number of a draft of",
+                "version, number",
+                "(SELECT title FROM commission JOIN version ON commission.id = version.commission WHERE version.id = draft.version)"),
         MEASURING("measuring", "the kept figures of", "id, wearer, day, document", "wearer"),
         ATTEMPT("attempt", "the practice of", "id, person, made, school, step, answer, correct, slip", "person"),
         HEALTH("health", "the answers of", "wearer, document", "wearer"),
@@ -81,6 +86,7 @@ final class Seal {
                 case OUTLINE -> Migrations.OUTLINES;
                 case WORK, INVOICE -> Migrations.WORK;
                 case SENT, TRASH, SKETCH -> Migrations.SENT;
+                case DRAFT -> Migrations.DRAFTS;
                 default -> 0;
             };
         }

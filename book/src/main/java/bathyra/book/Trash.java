@@ -23,7 +23,7 @@ public final class Trash {
     }
 
     /** A commission in the trash. @param day on which it was thrown away */
-    public record Thrown(WorkshopBook.Entry entry, LocalDate day) {
+    public record Thrown(Commissions.Entry entry, LocalDate day) {
         /** The day on which it is gone. */
         public LocalDate gone() {
             return day.plusDays(DAYS);
@@ -62,7 +62,8 @@ public final class Trash {
                                     + " JOIN trash ON trash.commission = commission.id ORDER BY trash.day DESC, id")) {
                 while (rows.next()) {
                     thrown.add(new Thrown(
-                            book.entry(rows), book.day(rows.getString(7)).orElseThrow()));
+                            book.commissions().entry(rows),
+                            book.day(rows.getString(7)).orElseThrow()));
                 }
             }
             return thrown;

@@ -10,6 +10,7 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -26,11 +27,24 @@ public final class Versions {
         this.connection = connection;
     }
 
-    /** A named state of a commission. */
-    public record Version(long id, String name, LocalDateTime made, Commission commission) {}
+    /**
+     * A named state of a commission.
+     *
+     * @param draft which draft it is, counted from 1, when it was made from a fitting or is the one that was tried at the first
+     */
+    public record Version(long id, String name, LocalDateTime made, Commission commission, Optional<Integer> draft) {}
 
     /** Keeps a state under a name, with its outlines as today's program draws them: a later one may draw the same state otherwise. */
     public void keep(long commission, String name, Commission state) {
+        keep(commission, name, state, Optional.empty());
+    }
+
+    /** Keeps the draft of a number. */
+    public void keepDraft(long commission, int number, String name, Commission state) {
+        keep(commission, name, state, Optional.of(number));
+    }
+
+    private void keep(long commission, String name, Commission state, Optional<Integer> draft) {
         book.run(
                 "keep a version",
                 () -> book.transaction(() -> {
@@ -47,20 +61,42 @@ public final class Versions {
                         insert.executeUpdate();
                     }
                     Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");
-                    if (Drafter.draft(state) instanceof Draft draft) {
-                        keepOutlines(OutlinesJson.write(draft.panelOutlines()));
+                    long id = lastId();
+                    if (draft.isPresent()) {
+                        keepNumber(id, draft.get());
+                    }
+                    if (Drafter.draft(state) instanceof Draft drafted) {
+                        keepOutlines(id, OutlinesJson.write(drafted.panelOutlines()));
                     }
                     return null;
                 }));
     }
 
-    private void keepOutlines(String outlines) throws SQLException {
-        try (PreparedStatement insert = connection.prepareStatement(
-                "INSERT INTO outline (version, document) VALUES (last_insert_rowid(), ?)")) {
-            insert.setString(1, outlines);
+    private long lastId() throws SQLException {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("SELECT last_insert_rowid()")) {
+            return row.getLong(1);
+        }
+    }
+
+    private void keepNumber(long version, int number) throws SQLException {
+        try (PreparedStatement insert =
+                connection.prepareStatement("INSERT INTO draft (version, number) VALUES (?, ?)")) {
+            insert.setLong(1, version);
+            insert.setInt(2, number);
             insert.executeUpdate();
         }
-        Seal.renew(connection, Seal.Table.OUTLINE, "rowid = last_insert_rowid()");
+        Seal.renew(connection, Seal.Table.DRAFT, "version = ?", version);
+    }
+
+    private void keepOutlines(long version, String outlines) throws SQLException {
+        try (PreparedStatement insert =
+                connection.prepareStatement("INSERT INTO outline (version, document) VALUES (?, ?)")) {
+            insert.setLong(1, version);
+            insert.setString(2, outlines);
+            insert.executeUpdate();
+        }
+        Seal.renew(connection, Seal.Table.OUTLINE, "version = ?", version);
     }
 
     /** The outlines of a version's panels as they were drawn when it was kept, from centre front; empty for one kept before outlines were. */
@@ -89,9 +125,11 @@ public final class Versions {
     public List<Version> of(long commission) {
         return book.run("list the versions", () -> {
             book.require(Seal.Table.VERSION, "commission = ?", commission);
+            book.require(Seal.Table.DRAFT, "version IN (SELECT id FROM version WHERE commission = ?)", commission);
             List<Version> versions = new ArrayList<>();
             try (PreparedStatement query = connection.prepareStatement(
-                    "SELECT id, name, made, document FROM version WHERE commission = ? ORDER BY id DESC")) {
+                    "SELECT id, name, made, document, number FROM version LEFT JOIN draft ON draft.version = version.id"
+                            + " WHERE commission = ? ORDER BY id DESC")) {
                 query.setLong(1, commission);
                 try (ResultSet rows = query.executeQuery()) {
                     while (rows.next()) {
@@ -99,7 +137,8 @@ public final class Versions {
                                 rows.getLong(1),
                                 rows.getString(2),
                                 LocalDateTime.parse(rows.getString(3)),
-                                book.read(rows.getString(4))));
+                                book.read(rows.getString(4)),
+                                Optional.ofNullable((Integer) rows.getObject(5))));
                     }
                 }
             }

@@ -84,36 +84,37 @@ public final class Wearers {
      * @param onInvoices whether name and address stay on issued invoices, because the law asks it; number, day and amount stay anyway
      */
     public void erase(String wearer, boolean inOthers, boolean onInvoices) {
-        book.alone(() -> book.run("erase the wearer", () -> {
-            try (Statement statement = connection.createStatement()) {
-                statement.execute("PRAGMA secure_delete=ON");
-            }
-            List<Long> theirs = book.allEntries().stream()
-                    .filter(e -> isSame(e.wearer(), wearer))
-                    .map(WorkshopBook.Entry::id)
-                    .toList();
-            book.transaction(() -> {
-                for (String spelling : spellings(wearer)) {
-                    for (String sql : List.of(
-                            "DELETE FROM commission WHERE wearer = ?",
-                            "DELETE FROM measuring WHERE wearer = ?",
-                            "DELETE FROM attempt WHERE person = ?",
-                            "DELETE FROM place WHERE name <> 'edition' AND value = ?")) {
-                        execute(sql, spelling);
+        book.copies()
+                .alone(() -> book.run("erase the wearer", () -> {
+                    try (Statement statement = connection.createStatement()) {
+                        statement.execute("PRAGMA secure_delete=ON");
                     }
-                }
-                execute("DELETE FROM health WHERE wearer = ?", plain(wearer));
-                partFromInvoices(wearer, onInvoices);
-                eraseFromHistories(wearer);
-                if (inOthers) {
-                    eraseFromOthers(wearer);
-                }
-                return null;
-            });
-            forget();
-            theirs.forEach(book.pictures()::erase);
-            return null;
-        }));
+                    List<Long> theirs = book.commissions().allEntries().stream()
+                            .filter(e -> isSame(e.wearer(), wearer))
+                            .map(Commissions.Entry::id)
+                            .toList();
+                    book.transaction(() -> {
+                        for (String spelling : spellings(wearer)) {
+                            for (String sql : List.of(
+                                    "DELETE FROM commission WHERE wearer = ?",
+                                    "DELETE FROM measuring WHERE wearer = ?",
+                                    "DELETE FROM attempt WHERE person = ?",
+                                    "DELETE FROM place WHERE name <> 'edition' AND value = ?")) {
+                                execute(sql, spelling);
+                            }
+                        }
+                        execute("DELETE FROM health WHERE wearer = ?", plain(wearer));
+                        partFromInvoices(wearer, onInvoices);
+                        eraseFromHistories(wearer);
+                        if (inOthers) {
+                            eraseFromOthers(wearer);
+                        }
+                        return null;
+                    });
+                    forget();
+                    theirs.forEach(book.pictures()::erase);
+                    return null;
+                }));
     }
 
     /** Their invoices belong to no commission any more: the book may give its number to another's. */
@@ -204,7 +205,7 @@ public final class Wearers {
         for (Mention mention : mentions(wearer)) {
             execute(
                     "UPDATE commission SET notes = ? WHERE id = ?",
-                    name.matcher(book.notes(mention.id())).replaceAll(TAKEN_OUT),
+                    name.matcher(book.commissions().notes(mention.id())).replaceAll(TAKEN_OUT),
                     mention.id());
             UnaryOperator<Commission> without =
                     c -> c.withTitle(name.matcher(c.title()).replaceAll(TAKEN_OUT));
@@ -240,74 +241,79 @@ public final class Wearers {
 
     /** Gives a wearer another name everywhere: in the commissions, in every change that led to them, in versions and sets. */
     public void rename(String wearer, String name) {
-        book.alone(() -> book.run("rename the wearer", () -> {
-            try (Statement statement = connection.createStatement()) {
-                statement.execute("PRAGMA secure_delete=ON");
-            }
-            book.transaction(() -> {
-                UnaryOperator<Commission> renamed =
-                        c -> c.withWearer(new Wearer(name, c.wearer().experience()));
-                rewrite(
-                        "SELECT rowid, before FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
-                        "UPDATE edit SET before = ? WHERE rowid = ?",
-                        wearer,
-                        renamed);
-                rewrite(
-                        "SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
-                        "UPDATE edit SET after = ? WHERE rowid = ?",
-                        wearer,
-                        renamed);
-                rewrite(
-                        "SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
-                        "UPDATE version SET document = ? WHERE id = ?",
-                        wearer,
-                        renamed);
-                rewrite(
-                        "SELECT id, document FROM measuring WHERE wearer = ?",
-                        "UPDATE measuring SET document = ? WHERE id = ?",
-                        wearer,
-                        renamed);
-                rewrite(
-                        "SELECT id, document FROM commission WHERE wearer = ?",
-                        "UPDATE commission SET document = ? WHERE id = ?",
-                        wearer,
-                        renamed);
-                // What stands on an issued invoice stays; it is only found under the new name.
-                for (String table : List.of("commission", "measuring", "invoice")) {
-                    try (PreparedStatement update =
-                            connection.prepareStatement("UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
-                        update.setString(1, name);
-                        update.setString(2, wearer);
-                        update.executeUpdate();
+        book.copies()
+                .alone(() -> book.run("rename the wearer", () -> {
+                    try (Statement statement = connection.createStatement()) {
+                        statement.execute("PRAGMA secure_delete=ON");
                     }
-                }
-                try (PreparedStatement labels = connection.prepareStatement(
-                        "UPDATE edit SET label = 'wearer renamed' WHERE instr(label, ?) > 0")) {
-                    labels.setString(1, wearer);
-                    labels.executeUpdate();
-                }
-                // Of two records the one under the new name stands.
-                execute("UPDATE OR IGNORE health SET wearer = ? WHERE wearer = ?", plain(name), plain(wearer));
-                execute("DELETE FROM health WHERE wearer = ? AND ? <> ?", plain(wearer), plain(wearer), plain(name));
-                Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", plain(name));
-                Seal.renew(connection, Seal.Table.COMMISSION, "wearer = ?", name);
-                Seal.renew(connection, Seal.Table.MEASURING, "wearer = ?", name);
-                Seal.renew(connection, Seal.Table.INVOICE, "wearer = ?", name);
-                Seal.renew(
-                        connection,
-                        Seal.Table.EDIT,
-                        "commission IN (SELECT id FROM commission WHERE wearer = ?) OR label = 'wearer renamed'",
-                        name);
-                Seal.renew(
-                        connection,
-                        Seal.Table.VERSION,
-                        "commission IN (SELECT id FROM commission WHERE wearer = ?)",
-                        name);
-                return null;
-            });
-            forget();
-            return null;
-        }));
+                    book.transaction(() -> {
+                        UnaryOperator<Commission> renamed =
+                                c -> c.withWearer(new Wearer(name, c.wearer().experience()));
+                        rewrite(
+                                "SELECT rowid, before FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                                "UPDATE edit SET before = ? WHERE rowid = ?",
+                                wearer,
+                                renamed);
+                        rewrite(
+                                "SELECT rowid, after FROM edit WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                                "UPDATE edit SET after = ? WHERE rowid = ?",
+                                wearer,
+                                renamed);
+                        rewrite(
+                                "SELECT id, document FROM version WHERE commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                                "UPDATE version SET document = ? WHERE id = ?",
+                                wearer,
+                                renamed);
+                        rewrite(
+                                "SELECT id, document FROM measuring WHERE wearer = ?",
+                                "UPDATE measuring SET document = ? WHERE id = ?",
+                                wearer,
+                                renamed);
+                        rewrite(
+                                "SELECT id, document FROM commission WHERE wearer = ?",
+                                "UPDATE commission SET document = ? WHERE id = ?",
+                                wearer,
+                                renamed);
+                        // What stands on an issued invoice stays; it is only found under the new name.
+                        for (String table : List.of("commission", "measuring", "invoice")) {
+                            try (PreparedStatement update = connection.prepareStatement(
+                                    "UPDATE " + table + " SET wearer = ? WHERE wearer = ?")) {
+                                update.setString(1, name);
+                                update.setString(2, wearer);
+                                update.executeUpdate();
+                            }
+                        }
+                        try (PreparedStatement labels = connection.prepareStatement(
+                                "UPDATE edit SET label = 'wearer renamed' WHERE instr(label, ?) > 0")) {
+                            labels.setString(1, wearer);
+                            labels.executeUpdate();
+                        }
+                        // Of two records the one under the new name stands.
+                        execute("UPDATE OR IGNORE health SET wearer = ? WHERE wearer = ?", plain(name), plain(wearer));
+                        execute(
+                                "DELETE FROM health WHERE wearer = ? AND ? <> ?",
+                                plain(wearer),
+                                plain(wearer),
+                                plain(name));
+                        Seal.renew(connection, Seal.Table.HEALTH, "wearer = ?", plain(name));
+                        Seal.renew(connection, Seal.Table.COMMISSION, "wearer = ?", name);
+                        Seal.renew(connection, Seal.Table.MEASURING, "wearer = ?", name);
+                        Seal.renew(connection, Seal.Table.INVOICE, "wearer = ?", name);
+                        Seal.renew(
+                                connection,
+                                Seal.Table.EDIT,
+                                "commission IN (SELECT id FROM commission WHERE wearer = ?) OR label = 'wearer renamed'",
+                                name);
+                        Seal.renew(
+                                connection,
+                                Seal.Table.VERSION,
+                                "commission IN (SELECT id FROM commission WHERE wearer = ?)",
+                                name);
+                        return null;
+                    });
+                    forget();
+                    return null;
+                }));
     }
 
     private void rewrite(String query, String update, Object argument, UnaryOperator<Commission> change)
@@ -335,7 +341,7 @@ public final class Wearers {
             }
             return null;
         });
-        Backups backups = book.backups();
+        Backups backups = book.copies().backups();
         backups.forget();
         backups.make(LocalDateTime.now());
     }

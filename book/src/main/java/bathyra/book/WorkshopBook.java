@@ -8,25 +8,10 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
-import java.time.Duration;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
-import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.sqlite.SQLiteErrorCode;
@@ -37,29 +22,17 @@ import org.sqlite.SQLiteErrorCode;
  */
 public final class WorkshopBook implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(WorkshopBook.class);
-    private static final Duration BETWEEN_LOOKS = Duration.ofMinutes(1);
-    /** How long a backup that is being made is waited for at closing, seconds. */
-    private static final int CLOSING = 20;
 
     private final Connection connection;
     private final Lock lock;
     private final Path file;
-    /** Copies and checks beside the window, one after the other. */
-    private final ExecutorService beside = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "beside the book");
-        thread.setDaemon(true);
-        return thread;
-    });
-
     /** One after the other: the connection is one, and the window and the writer of changes both use it. */
     private final ReentrantLock turn = new ReentrantLock();
 
     private final History history;
     private final ChangeWriter changes;
-    private static final String BACKUPS_KEPT = "backups-kept";
-    private static final String BACKUPS_SECOND = "backups-second";
-    private volatile Optional<String> secondPlace = Optional.empty();
-    private LocalDateTime nextLook = LocalDateTime.MIN;
+    private final Commissions commissions;
+    private final Copies copies;
 
     private WorkshopBook(Opening.Opened opened, Path file) {
         this.connection = opened.connection();
@@ -67,16 +40,9 @@ public final class WorkshopBook implements AutoCloseable {
         this.file = file;
         this.history = new History(this, connection);
         this.changes = new ChangeWriter(history);
+        this.commissions = new Commissions(this, connection);
+        this.copies = new Copies(this, file);
     }
-
-    /**
-     * A line of the list of commissions.
-     *
-     * @param due when it is to be ready, if that is known
-     * @param state how far it has come, in a few words
-     */
-    public record Entry(
-            long id, String title, String wearer, Optional<LocalDate> due, String state, boolean archived) {}
 
     /** Opens a book, making a new one where there is no file yet. @throws BookUnavailable when it cannot be written to safely */
     public static WorkshopBook open(Path file) throws BookUnavailable {
@@ -95,6 +61,16 @@ public final class WorkshopBook implements AutoCloseable {
 
     public Path file() {
         return file;
+    }
+
+    /** The list of commissions. */
+    public Commissions commissions() {
+        return commissions;
+    }
+
+    /** Its backups, and the looks at whether it is whole. */
+    public Copies copies() {
+        return copies;
     }
 
     /** What was changed, and going back and forth in it. */
@@ -157,110 +133,12 @@ public final class WorkshopBook implements AutoCloseable {
         return new Sketches(this, connection);
     }
 
-    /** All commissions but those in the trash, in the order in which they were begun. */
-    public List<Entry> entries() {
-        return entries("WHERE id NOT IN (SELECT commission FROM trash)");
-    }
-
-    /** With those in the trash. */
-    List<Entry> allEntries() {
-        return entries("");
-    }
-
-    private List<Entry> entries(String where) {
-        return run("list the commissions", () -> {
-            List<Entry> entries = new ArrayList<>();
-            try (Statement statement = connection.createStatement();
-                    ResultSet rows =
-                            statement.executeQuery("SELECT id, title, wearer, due, state, archived FROM commission "
-                                    + where + " ORDER BY id")) {
-                while (rows.next()) {
-                    entries.add(entry(rows));
-                }
-            }
-            return entries;
-        });
-    }
-
-    Entry entry(ResultSet rows) throws SQLException {
-        return new Entry(
-                rows.getLong(1),
-                rows.getString(2),
-                rows.getString(3),
-                day(rows.getString(4)),
-                rows.getString(5),
-                rows.getInt(6) != 0);
-    }
-
-    /** Of what kind each commission is, by the word for it. */
-    public Map<Long, String> kinds() {
-        return run("list the kinds", () -> {
-            Map<Long, String> kinds = new HashMap<>();
-            try (Statement statement = connection.createStatement();
-                    ResultSet rows = statement.executeQuery(
-                            "SELECT id, json_extract(document, '$.garment.kind') FROM commission")) {
-                while (rows.next()) {
-                    kinds.put(rows.getLong(1), rows.getString(2));
-                }
-            }
-            return kinds;
-        });
-    }
-
     Optional<LocalDate> day(String text) {
         try {
             return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
         } catch (DateTimeParseException e) {
             throw new BookFailure(Opening.alteredWords(file, "its days"), e);
         }
-    }
-
-    /** When a commission is to be ready. */
-    public void due(long id, Optional<LocalDate> day) {
-        write(
-                "note the day",
-                "UPDATE commission SET due = ? WHERE id = ?",
-                day.map(LocalDate::toString).orElse(""),
-                id);
-    }
-
-    public void archive(long id, boolean archived) {
-        write(
-                "archive a commission",
-                "UPDATE commission SET archived = CAST(? AS INTEGER) WHERE id = ?",
-                archived ? "1" : "0",
-                id);
-    }
-
-    /** Notes how far a commission has come, in a few words, for the list. */
-    public void state(long id, String words) {
-        write("note the state", "UPDATE commission SET state = ? WHERE id = ?", words, id);
-    }
-
-    public void notes(long id, String text) {
-        write("save the notes", "UPDATE commission SET notes = ? WHERE id = ?", text, id);
-    }
-
-    public String notes(long id) {
-        return document("SELECT notes FROM commission WHERE id = ?", id).orElse("");
-    }
-
-    private void write(String what, String sql, String value, long id) {
-        run(
-                what,
-                () -> transaction(() -> {
-                    try (PreparedStatement update = connection.prepareStatement(sql)) {
-                        update.setString(1, value);
-                        update.setLong(2, id);
-                        update.executeUpdate();
-                    }
-                    seal(id);
-                    return null;
-                }));
-    }
-
-    void seal(long id) throws SQLException {
-        Seal.renew(connection, Seal.Table.COMMISSION, "id = ?", id);
     }
 
     /** Nothing is given out that is not as it was written. @throws BookFailure when it is not */
@@ -277,172 +155,6 @@ public final class WorkshopBook implements AutoCloseable {
     /** What is done to a wearer in the whole book. */
     public Wearers wearers() {
         return new Wearers(this, connection);
-    }
-
-    /**
-     * Makes a backup beside the window when the last one is an hour old. Called before each change; it looks at the folder once a minute at
-     * the most.
-     *
-     * @return done when the backup is made, or at once when none is due
-     */
-    public Future<?> backUpWhenDue() {
-        return backUp(false);
-    }
-
-    /** Its backups, made as they are to be. */
-    Backups backups() {
-        return new Backups(file, backupPolicy());
-    }
-
-    /** How backups are made; as usual where what was kept of it cannot be read. */
-    public Backups.Policy backupPolicy() {
-        try {
-            return new Backups.Policy(
-                    place(BACKUPS_KEPT).map(Integer::parseInt).orElse(Backups.Policy.USUAL.kept()),
-                    place(BACKUPS_SECOND).filter(p -> !p.isEmpty()).map(Path::of));
-        } catch (IllegalArgumentException e) {
-            LOG.warn("how backups are made could not be read", e);
-            return Backups.Policy.USUAL;
-        }
-    }
-
-    /** How backups are made from now on. */
-    public void backUpBy(Backups.Policy policy) {
-        keepPlace(BACKUPS_KEPT, Integer.toString(policy.kept()));
-        keepPlace(BACKUPS_SECOND, policy.second().map(Path::toString).orElse(""));
-    }
-
-    /** Why the second place got no copy of the last backup, in words; empty when it did, or there is none. */
-    public Optional<String> secondPlaceFailure() {
-        return secondPlace;
-    }
-
-    /** Makes a backup at once. */
-    public Future<?> backUpNow() {
-        return backUp(true);
-    }
-
-    private Future<?> backUp(boolean atOnce) {
-        LocalDateTime now = LocalDateTime.now();
-        // A book that is closed has nothing to copy; whoever writes to it is told so by the writing.
-        if (!atOnce && now.isBefore(nextLook) || beside.isShutdown()) {
-            return CompletableFuture.completedFuture(null);
-        }
-        nextLook = now.plus(BETWEEN_LOOKS);
-        Backups backups = backups();
-        return beside.submit(() -> {
-            if (atOnce || backups.isDue(now)) {
-                // The log is carried over first, so that a copy of the one file holds everything up to this hour.
-                try (Connection other = Opening.connect(file)) {
-                    fold(other);
-                } catch (SQLException e) {
-                    LOG.warn("the log could not be carried over", e);
-                }
-                secondPlace = backups.make(now);
-            }
-        });
-    }
-
-    /** Carries the log over into the book's one file. */
-    private static void fold(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement()) {
-            statement.execute("PRAGMA wal_checkpoint(PASSIVE)");
-        }
-    }
-
-    /**
-     * Looks beside the window at everything that was not looked at when the book was opened: the history, the versions, the kept figures.
-     *
-     * @param found is told in words what is not as it was written, on another thread; not called when all is
-     */
-    public Future<?> checkBeside(Consumer<String> found) {
-        if (beside.isShutdown()) {
-            return CompletableFuture.completedFuture(null);
-        }
-        return beside.submit(() -> {
-            try (Connection reader = Opening.reader(file);
-                    Statement statement = reader.createStatement()) {
-                Optional<String> broken = Seal.broken(reader);
-                try (ResultSet rows = statement.executeQuery("PRAGMA integrity_check(1)")) {
-                    if (broken.isEmpty() && (!rows.next() || !rows.getString(1).equals("ok"))) {
-                        broken = Optional.of("some of its pages");
-                    }
-                }
-                broken.ifPresent(what -> found.accept(Opening.alteredWords(file, what)));
-            } catch (SQLException e) {
-                LOG.warn("the book could not be looked at", e);
-                found.accept(Opening.alteredWords(file, "some of its pages"));
-            }
-        });
-    }
-
-    /** Waits until nothing copies or checks the book, and keeps it so while something is done. */
-    <T> T alone(Callable<T> deed) {
-        try {
-            return beside.submit(deed).get();
-        } catch (ExecutionException e) {
-            if (e.getCause() instanceof BookFailure failure) {
-                throw failure;
-            }
-            throw new BookFailure(
-                    "The book " + file.toAbsolutePath() + " could not be worked on. Look whether the disk is full.", e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new BookFailure(
-                    "The book " + file.toAbsolutePath() + " could not be worked on: it was interrupted.", e);
-        }
-    }
-
-    /** Writes a new commission into the book and gives its number. */
-    public long add(Commission commission) {
-        String document = readable(commission);
-        return run("add a commission", () -> transaction(() -> added(commission, document)));
-    }
-
-    private long added(Commission commission, String document) throws SQLException {
-        long id;
-        try (PreparedStatement insert = connection.prepareStatement(
-                "INSERT INTO commission (title, wearer, document, due) VALUES (?, ?, ?, ?) RETURNING id")) {
-            insert.setString(1, commission.title());
-            insert.setString(2, commission.wearer().name());
-            insert.setString(3, document);
-            insert.setString(4, commission.plan().due().map(LocalDate::toString).orElse(""));
-            try (ResultSet rows = insert.executeQuery()) {
-                rows.next();
-                id = rows.getLong(1);
-            }
-        }
-        seal(id);
-        return id;
-    }
-
-    /** Writes several new commissions into the book at once: all of them or none. */
-    public void addAll(List<Commission> commissions) {
-        add(commissions, commissions.stream().map(WorkshopBook::readable).toList());
-    }
-
-    /** Writes several new commissions into the book at once, each as the document it stands in: all of them or none. @throws BookFailure when one cannot be read */
-    public void addDocuments(List<String> documents) {
-        add(documents.stream().map(this::read).toList(), documents);
-    }
-
-    private void add(List<Commission> commissions, List<String> documents) {
-        run(
-                "add the commissions",
-                () -> transaction(() -> {
-                    for (int i = 0; i < commissions.size(); i++) {
-                        added(commissions.get(i), documents.get(i));
-                    }
-                    return null;
-                }));
-    }
-
-    /** A commission as it stands. */
-    public Optional<Commission> find(long id) {
-        return run("read the book", () -> {
-            require(Seal.Table.COMMISSION, "id = ?", id);
-            return document("SELECT document FROM commission WHERE id = ?", id).map(this::read);
-        });
     }
 
     /** Where the program was: a value kept under a name. */
@@ -554,14 +266,7 @@ public final class WorkshopBook implements AutoCloseable {
     public void close() {
         history.settle();
         changes.close();
-        beside.shutdown();
-        try {
-            if (!beside.awaitTermination(CLOSING, TimeUnit.SECONDS)) {
-                LOG.warn("a backup was still being made when the book was closed");
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        copies.close();
         // The last one out carries the log over by itself.
         close(connection);
         Holder.clear(file);

@@ -55,9 +55,9 @@ class BackupsTest {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             long id = 0;
             for (int i = 0; i < commissions; i++) {
-                id = book.add(heron);
+                id = book.commissions().add(heron);
             }
-            book.backUpWhenDue();
+            book.copies().makeWhenDue();
             return id;
         }
     }
@@ -73,7 +73,7 @@ class BackupsTest {
         assertThat(backups.isDue(made.plusMinutes(59))).isFalse();
         assertThat(backups.isDue(made.plusMinutes(60))).isTrue();
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.backUpWhenDue();
+            book.copies().makeWhenDue();
         }
         assertThat(backups.list()).as("none before the hour is over").hasSize(1);
     }
@@ -111,10 +111,10 @@ class BackupsTest {
         }
         Path aside = backups.restore(backups.list().get(0));
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.find(id)).contains(heron);
+            assertThat(book.commissions().find(id)).contains(heron);
         }
         try (WorkshopBook former = WorkshopBook.open(aside)) {
-            assertThat(former.find(id).map(Commission::title)).contains("Later");
+            assertThat(former.commissions().find(id).map(Commission::title)).contains("Later");
         }
     }
 
@@ -134,8 +134,8 @@ class BackupsTest {
             statement.execute("PRAGMA user_version=1");
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.find(1)).contains(heron);
-            assertThat(book.entries()).singleElement().satisfies(e -> {
+            assertThat(book.commissions().find(1)).contains(heron);
+            assertThat(book.commissions().entries()).singleElement().satisfies(e -> {
                 assertThat(e.due()).isEmpty();
                 assertThat(e.archived()).isFalse();
             });
@@ -146,25 +146,25 @@ class BackupsTest {
     void dayNotesStateAndArchive_areKept() throws Exception {
         long id = bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.due(id, Optional.of(LocalDate.of(2026, 12, 24)));
-            book.notes(id, "Act two; breathes low.");
-            book.state(id, "2 notes");
-            book.archive(id, true);
+            book.commissions().due(id, Optional.of(LocalDate.of(2026, 12, 24)));
+            book.commissions().notes(id, "Act two; breathes low.");
+            book.commissions().state(id, "2 notes");
+            book.commissions().archive(id, true);
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.entries())
-                    .containsExactly(new WorkshopBook.Entry(
+            assertThat(book.commissions().entries())
+                    .containsExactly(new Commissions.Entry(
                             id,
                             "The Heron",
                             "Nerea Holloway",
                             Optional.of(LocalDate.of(2026, 12, 24)),
                             "2 notes",
                             true));
-            assertThat(book.notes(id)).isEqualTo("Act two; breathes low.");
-            book.due(id, Optional.empty());
-            book.archive(id, false);
-            assertThat(book.entries().get(0).due()).isEmpty();
-            assertThat(book.entries().get(0).archived()).isFalse();
+            assertThat(book.commissions().notes(id)).isEqualTo("Act two; breathes low.");
+            book.commissions().due(id, Optional.empty());
+            book.commissions().archive(id, false);
+            assertThat(book.commissions().entries().get(0).due()).isEmpty();
+            assertThat(book.commissions().entries().get(0).archived()).isFalse();
         }
     }
 
@@ -189,10 +189,10 @@ class BackupsTest {
                 heron.measurements(),
                 heron.garment());
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(heron);
-            book.add(other);
+            long id = book.commissions().add(heron);
+            book.commissions().add(other);
             for (int i = 0; i < 30; i++) {
-                Commission now = book.find(id).orElseThrow();
+                Commission now = book.commissions().find(id).orElseThrow();
                 book.history()
                         .record(
                                 id,
@@ -201,9 +201,11 @@ class BackupsTest {
                                 now.withMeasurements(
                                         now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + i))));
             }
-            book.backUpWhenDue();
+            book.copies().makeWhenDue();
             book.wearers().erase("Nerea Holloway", false, false);
-            assertThat(book.entries()).extracting(WorkshopBook.Entry::wearer).containsExactly("Ottoline Brackwater");
+            assertThat(book.commissions().entries())
+                    .extracting(Commissions.Entry::wearer)
+                    .containsExactly("Ottoline Brackwater");
             assertThat(filesWith("Nerea Holloway")).as("while the book is open").isEmpty();
         }
         assertThat(filesWith("Nerea Holloway")).isEmpty();
@@ -234,7 +236,7 @@ class BackupsTest {
             assertThat(book.history().withdraw(id)).contains(once);
             assertThat(book.history().redoLabel(id)).isEmpty();
             assertThat(book.history().undoLabel(id)).contains("a");
-            assertThat(book.find(id)).contains(once);
+            assertThat(book.commissions().find(id)).contains(once);
         }
     }
 
@@ -279,8 +281,8 @@ class BackupsTest {
             }
             Files.write(file, spoilt);
             try (WorkshopBook book = WorkshopBook.open(file)) {
-                for (WorkshopBook.Entry entry : book.entries()) {
-                    book.find(entry.id());
+                for (Commissions.Entry entry : book.commissions().entries()) {
+                    book.commissions().find(entry.id());
                 }
             } catch (BookUnavailable e) {
                 damaged++;
@@ -364,7 +366,7 @@ class BackupsTest {
         }
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            for (String later : List.of("outline", "work", "invoice", "sent", "trash", "sketch")) {
+            for (String later : List.of("outline", "work", "invoice", "sent", "trash", "sketch", "draft")) {
                 statement.execute("DROP TABLE " + later);
             }
             statement.execute("PRAGMA user_version=6");
@@ -382,12 +384,13 @@ class BackupsTest {
     @Test
     void rename_reachesEveryChangeVersionAndSet_andNoFileHoldsTheOldName() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(heron);
+            long id = book.commissions().add(heron);
             book.history().record(id, "wearer to Nerea Holloway", heron, heron.withTitle("Second"));
             book.versions().keep(id, "First", heron);
             book.measurings().keep(heron);
             book.wearers().rename("Nerea Holloway", "N. H.");
-            assertThat(book.find(id).orElseThrow().wearer().name()).isEqualTo("N. H.");
+            assertThat(book.commissions().find(id).orElseThrow().wearer().name())
+                    .isEqualTo("N. H.");
             assertThat(book.history().undo(id).orElseThrow())
                     .isEqualTo(heron.withWearer(new Wearer("N. H.", Experience.FIRST)));
             assertThat(book.versions().of(id).get(0).commission().wearer().name())
@@ -422,7 +425,7 @@ class BackupsTest {
         Backups.Backup gone = new Backups.Backup(folder.resolve("gone.sqlite"), NOON);
         assertThatThrownBy(() -> backups.restore(gone)).isInstanceOf(IOException.class);
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.find(id)).contains(heron);
+            assertThat(book.commissions().find(id)).contains(heron);
         }
         try (Stream<Path> left = Files.list(folder)) {
             assertThat(left.map(p -> p.getFileName().toString()))
@@ -434,20 +437,20 @@ class BackupsTest {
     void aSecondPlace_getsEveryBackup_keepsAsMany_andForgetsWhoIsErased(@TempDir Path other) throws Exception {
         bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.backUpBy(new Backups.Policy(3, Optional.of(other)));
-            assertThat(book.backupPolicy()).isEqualTo(new Backups.Policy(3, Optional.of(other)));
+            book.copies().makeBy(new Backups.Policy(3, Optional.of(other)));
+            assertThat(book.copies().policy()).isEqualTo(new Backups.Policy(3, Optional.of(other)));
             for (int i = 0; i < 5; i++) {
-                book.backUpNow().get();
+                book.copies().makeNow().get();
             }
             Path copies = other.resolve(file.getFileName() + ".backups");
             assertThat(files(copies)).isEqualTo(3);
-            assertThat(book.secondPlaceFailure()).isEmpty();
+            assertThat(book.copies().secondPlaceFailure()).isEmpty();
             book.wearers().erase("Nerea Holloway", false, false);
             assertThat(files(copies)).as("only the one made after the erasing").isEqualTo(1);
             Path blocked = Files.writeString(other.resolve("a-file"), "");
-            book.backUpBy(new Backups.Policy(3, Optional.of(blocked)));
-            book.backUpNow().get();
-            assertThat(book.secondPlaceFailure())
+            book.copies().makeBy(new Backups.Policy(3, Optional.of(blocked)));
+            book.copies().makeNow().get();
+            assertThat(book.copies().secondPlaceFailure())
                     .hasValueSatisfying(said -> assertThat(said).contains("cannot be written"));
         }
     }
@@ -463,9 +466,9 @@ class BackupsTest {
         bind(1);
         try (WorkshopBook book = WorkshopBook.open(file)) {
             book.keepPlace("backups-kept", "many");
-            assertThat(book.backupPolicy()).isEqualTo(Backups.Policy.USUAL);
+            assertThat(book.copies().policy()).isEqualTo(Backups.Policy.USUAL);
             book.keepPlace("backups-kept", "1");
-            assertThat(book.backupPolicy()).isEqualTo(Backups.Policy.USUAL);
+            assertThat(book.copies().policy()).isEqualTo(Backups.Policy.USUAL);
         }
     }
 }

@@ -39,7 +39,7 @@ class ChangeWriterTest {
     void open() throws BookUnavailable {
         file = folder.resolve("book.sqlite");
         book = WorkshopBook.open(file);
-        id = book.add(first);
+        id = book.commissions().add(first);
     }
 
     @AfterEach
@@ -81,7 +81,7 @@ class ChangeWriterTest {
     void stepsOfOneDrag_areOneChange() {
         drag(721, 740);
         book.changes().finish();
-        assertThat(book.find(id)).contains(waist(740));
+        assertThat(book.commissions().find(id)).contains(waist(740));
         assertThat(book.history().undoLabel(id)).contains("waist to 740.0");
         assertThat(book.history().undo(id)).contains(waist(720));
         assertThat(book.history().undoLabel(id)).isEmpty();
@@ -111,16 +111,18 @@ class ChangeWriterTest {
         awaitRows(1);
         book.changes().write(id, "waist to 750.0", waist(725), waist(750), true);
         book.changes().finish();
-        assertThat(book.find(id)).contains(waist(750));
+        assertThat(book.commissions().find(id)).contains(waist(750));
         assertThat(book.history().undo(id)).contains(waist(720));
     }
 
     @Test
     void whoeverReads_readsWhatWasHandedOver() {
         book.changes().write(id, "title", first, first.withTitle("Kelp"), false);
-        assertThat(book.entries()).extracting(WorkshopBook.Entry::title).contains("Kelp");
+        assertThat(book.commissions().entries())
+                .extracting(Commissions.Entry::title)
+                .contains("Kelp");
         book.changes().write(id, "title", first, first.withTitle("Brine"), false);
-        assertThat(book.find(id).orElseThrow().title()).isEqualTo("Brine");
+        assertThat(book.commissions().find(id).orElseThrow().title()).isEqualTo("Brine");
     }
 
     @Test
@@ -128,7 +130,7 @@ class ChangeWriterTest {
         drag(721, 733);
         book.close();
         try (WorkshopBook again = WorkshopBook.open(file)) {
-            assertThat(again.find(id)).contains(waist(733));
+            assertThat(again.commissions().find(id)).contains(waist(733));
         }
         book = reopened();
     }
@@ -146,7 +148,7 @@ class ChangeWriterTest {
             statement.execute("CREATE TRIGGER no BEFORE INSERT ON edit BEGIN SELECT raise(ABORT, 'no more room'); END");
         }
         drag(721, 730);
-        assertThat(book.find(id)).contains(first);
+        assertThat(book.commissions().find(id)).contains(first);
         assertThat(said).hasSize(1).allSatisfy(outcome -> assertThat(outcome).isPresent());
         try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
                 Statement statement = other.createStatement()) {
@@ -154,7 +156,7 @@ class ChangeWriterTest {
         }
         // The same drag goes on: it has no row yet, and gets one with the state before it.
         book.changes().write(id, "waist to 731.0", waist(730), waist(731), true);
-        assertThat(book.find(id)).contains(waist(731));
+        assertThat(book.commissions().find(id)).contains(waist(731));
         assertThat(said).hasSize(2).last().isEqualTo(Optional.empty());
         assertThat(book.history().undo(id)).contains(waist(720));
     }

@@ -41,7 +41,7 @@ class PicturesTest {
     @Test
     void aPictureIsKeptOnce_withOneCopy_whichIsReadWhereTheFirstIsSpoilt() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(folder.resolve("book.sqlite"))) {
-            long id = book.add(of("Maren Achterberg"));
+            long id = book.commissions().add(of("Maren Achterberg"));
             String name = book.pictures().keep(id, PICTURE);
             assertThat(book.pictures().keep(id, PICTURE)).isEqualTo(name);
             assertThat(files()).hasSize(2);
@@ -59,7 +59,7 @@ class PicturesTest {
     @Test
     void picturesAreNotInTheHourlyCopies() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(folder.resolve("book.sqlite"))) {
-            long id = book.add(of("Maren Achterberg"));
+            long id = book.commissions().add(of("Maren Achterberg"));
             byte[] heavy = new byte[3_000_000];
             new java.util.Random(1).nextBytes(heavy);
             book.pictures().keep(id, heavy);
@@ -77,8 +77,8 @@ class PicturesTest {
     @Test
     void aWearersPictures_areErasedWithTheWearer_andNobodyElses() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(folder.resolve("book.sqlite"))) {
-            long maren = book.add(of("Maren  Achterberg"));
-            long nerea = book.add(of("Nerea Holloway"));
+            long maren = book.commissions().add(of("Maren  Achterberg"));
+            long nerea = book.commissions().add(of("Nerea Holloway"));
             book.pictures().keep(maren, PICTURE);
             String kept = book.pictures().keep(nerea, new byte[] {7, 7});
             book.wearers().erase("Maren Achterberg", false, false);

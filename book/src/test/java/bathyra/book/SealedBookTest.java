@@ -47,8 +47,8 @@ class SealedBookTest {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             long id = 0;
             for (int i = 0; i < 6; i++) {
-                id = book.add(heron.withTitle("Corset " + i));
-                Commission now = book.find(id).orElseThrow();
+                id = book.commissions().add(heron.withTitle("Corset " + i));
+                Commission now = book.commissions().find(id).orElseThrow();
                 for (int k = 0; k < 4; k++) {
                     Commission next =
                             now.withMeasurements(now.measurements().with(MeasurementKey.WAIST, Length.mm(700 + k)));
@@ -56,8 +56,8 @@ class SealedBookTest {
                     now = next;
                 }
                 book.versions().keep(id, "First", heron);
-                book.due(id, Optional.of(LocalDate.of(2026, 12, 1 + i)));
-                book.notes(id, "brings her own busk " + i);
+                book.commissions().due(id, Optional.of(LocalDate.of(2026, 12, 1 + i)));
+                book.commissions().notes(id, "brings her own busk " + i);
             }
             book.measurings().keep(heron);
             book.practice().keep("Tove", "Quarter block", "Chest line", "18 cm", true, "");
@@ -69,17 +69,17 @@ class SealedBookTest {
     /** Everything that the book says, as it is shown. */
     private List<Object> all(WorkshopBook book) {
         List<Object> all = new ArrayList<>();
-        for (WorkshopBook.Entry entry : book.entries()) {
+        for (Commissions.Entry entry : book.commissions().entries()) {
             all.add(entry);
-            all.add(book.find(entry.id()));
-            all.add(book.notes(entry.id()));
+            all.add(book.commissions().find(entry.id()));
+            all.add(book.commissions().notes(entry.id()));
             all.add(book.history().undoLabel(entry.id()));
             book.versions().of(entry.id()).forEach(v -> all.add(List.of(v.name(), v.commission())));
         }
         book.measurings().of(heron.wearer().name()).forEach(m -> all.add(List.of(m.day(), m.set())));
         book.practice().of("Tove").forEach(a -> all.add(List.of(a.step(), a.answer())));
         all.add(book.place("stage"));
-        for (WorkshopBook.Entry entry : book.entries()) {
+        for (Commissions.Entry entry : book.commissions().entries()) {
             for (int k = 0; k < 4; k++) {
                 all.add(book.history().undo(entry.id()));
             }
@@ -89,7 +89,7 @@ class SealedBookTest {
 
     private static List<String> check(WorkshopBook book) throws Exception {
         List<String> found = new ArrayList<>();
-        book.checkBeside(found::add).get(20, TimeUnit.SECONDS);
+        book.copies().check(found::add).get(20, TimeUnit.SECONDS);
         return found;
     }
 
@@ -173,7 +173,7 @@ class SealedBookTest {
         alter(backups.list().get(0).file(), sql);
         try (WorkshopBook book = WorkshopBook.open(file)) {
             assertThat(check(book)).singleElement().asString().contains("not as they were written");
-            book.backUpWhenDue().get(20, TimeUnit.SECONDS);
+            book.copies().makeWhenDue().get(20, TimeUnit.SECONDS);
         }
         assertThat(backups.newestGood()).as("no whole backup").isEmpty();
         assertThat(backups.list())
@@ -205,7 +205,9 @@ class SealedBookTest {
         assertThat(damaged.reason()).isEqualTo(BookUnavailable.Reason.DAMAGED);
         Files.write(file, good);
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.entries()).as("the lock was let go of").hasSize(6);
+            assertThat(book.commissions().entries())
+                    .as("the lock was let go of")
+                    .hasSize(6);
         }
     }
 
@@ -234,7 +236,7 @@ class SealedBookTest {
         Path copy = folder.resolve("copy.sqlite");
         Files.copy(file, copy);
         try (WorkshopBook book = WorkshopBook.open(copy)) {
-            assertThat(book.entries()).hasSize(6);
+            assertThat(book.commissions().entries()).hasSize(6);
             assertThat(check(book)).isEmpty();
         }
     }
@@ -244,13 +246,15 @@ class SealedBookTest {
     void openBook_isOneFileAfterTheHourlyBackup() throws Exception {
         Path copy = folder.resolve("copy.sqlite");
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.add(heron.withTitle("Before the hour"));
-            book.backUpWhenDue().get(20, TimeUnit.SECONDS);
+            book.commissions().add(heron.withTitle("Before the hour"));
+            book.copies().makeWhenDue().get(20, TimeUnit.SECONDS);
             copyByAnother(file, copy);
-            book.add(heron.withTitle("After it"));
+            book.commissions().add(heron.withTitle("After it"));
         }
         try (WorkshopBook book = WorkshopBook.open(copy)) {
-            assertThat(book.entries()).extracting(WorkshopBook.Entry::title).containsExactly("Before the hour");
+            assertThat(book.commissions().entries())
+                    .extracting(Commissions.Entry::title)
+                    .containsExactly("Before the hour");
         }
     }
 
@@ -277,13 +281,13 @@ class SealedBookTest {
     @Test
     void backup_isMadeWhileOneWorksOn() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(heron);
-            var made = book.backUpWhenDue();
+            long id = book.commissions().add(heron);
+            var made = book.copies().makeWhenDue();
             for (int i = 0; i < 50; i++) {
                 book.history().record(id, "change " + i, heron, heron.withTitle("Title " + i));
             }
             made.get(20, TimeUnit.SECONDS);
-            assertThat(book.find(id).map(Commission::title)).contains("Title 49");
+            assertThat(book.commissions().find(id).map(Commission::title)).contains("Title 49");
         }
         assertThat(new Backups(file).newestGood()).isPresent();
     }
@@ -298,7 +302,7 @@ class SealedBookTest {
         try {
             Path book = small.resolve("book.sqlite");
             try (WorkshopBook open = WorkshopBook.open(book)) {
-                open.add(heron);
+                open.commissions().add(heron);
             }
             fill(small.resolve("filling"));
             BookUnavailable full = catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(book));
@@ -306,11 +310,11 @@ class SealedBookTest {
             assertThat(full).hasMessageContaining("no room left").hasMessageContaining("The book is whole");
             Files.delete(small.resolve("filling"));
             try (WorkshopBook open = WorkshopBook.open(book)) {
-                assertThat(open.entries()).hasSize(1);
+                assertThat(open.commissions().entries()).hasSize(1);
                 fill(small.resolve("filling"));
                 assertThatThrownBy(() -> {
                             for (int i = 0; i < 2000; i++) {
-                                open.add(heron);
+                                open.commissions().add(heron);
                             }
                         })
                         .isInstanceOf(BookFailure.class);
@@ -346,12 +350,12 @@ class SealedBookTest {
         Commission passedOn = heron.withTitle("Passed on");
         Commission other = heron.withWearer(new Wearer("Ottoline Brackwater", Experience.FIRST));
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.add(spaced);
-            long passed = book.add(passedOn);
+            book.commissions().add(spaced);
+            long passed = book.commissions().add(passedOn);
             book.history().record(passed, "wearer to Ottoline", passedOn, passedOn.withWearer(other.wearer()));
             book.versions().keep(passed, "While it was hers", passedOn);
-            long like = book.add(other.withTitle("As for nerea holloway, in red"));
-            book.notes(like, "Nerea Holloway recommended us");
+            long like = book.commissions().add(other.withTitle("As for nerea holloway, in red"));
+            book.commissions().notes(like, "Nerea Holloway recommended us");
             book.practice().keep("nerea holloway", "Quarter block", "Chest line", "18 cm", true, "");
         }
         Files.copy(file, Path.of(file + ".aside-20261101-120000-000"));
@@ -363,11 +367,15 @@ class SealedBookTest {
                         assertThat(m.inNotes()).isTrue();
                     });
             book.wearers().erase("Nerea Holloway", true, false);
-            assertThat(book.entries())
-                    .extracting(WorkshopBook.Entry::title)
+            assertThat(book.commissions().entries())
+                    .extracting(Commissions.Entry::title)
                     .containsExactly("Passed on", "As for …, in red");
-            assertThat(book.history().undoLabel(book.entries().get(0).id())).isEmpty();
-            assertThat(book.notes(book.entries().get(1).id())).isEqualTo("… recommended us");
+            assertThat(book.history()
+                            .undoLabel(book.commissions().entries().get(0).id()))
+                    .isEmpty();
+            assertThat(book.commissions()
+                            .notes(book.commissions().entries().get(1).id()))
+                    .isEqualTo("… recommended us");
             assertThat(check(book)).isEmpty();
         }
         try (var all = Files.walk(folder)) {

@@ -30,8 +30,8 @@ class TrashTest {
     void open() throws Exception {
         book = WorkshopBook.open(folder.resolve("book.sqlite"));
         Commission commission = Bodies.commission(Bodies.nerea(), Garment.bustier());
-        first = book.add(commission);
-        second = book.add(commission.withTitle("Another"));
+        first = book.commissions().add(commission);
+        second = book.commissions().add(commission.withTitle("Another"));
     }
 
     @AfterEach
@@ -40,12 +40,12 @@ class TrashTest {
     }
 
     private List<Long> listed() {
-        return book.entries().stream().map(WorkshopBook.Entry::id).toList();
+        return book.commissions().entries().stream().map(Commissions.Entry::id).toList();
     }
 
     @Test
     void whatIsThrownAway_isInNoList_andComesBackAsItWas() {
-        Commission before = book.find(first).orElseThrow();
+        Commission before = book.commissions().find(first).orElseThrow();
         book.trash().throwAway(first, DAY);
         assertThat(listed()).containsExactly(second);
         assertThat(book.works().all()).extracting(Works.Row::id).containsExactly(second);
@@ -55,7 +55,7 @@ class TrashTest {
         });
         book.trash().takeBack(first);
         assertThat(listed()).containsExactly(first, second);
-        assertThat(book.find(first)).contains(before);
+        assertThat(book.commissions().find(first)).contains(before);
     }
 
     @Test
@@ -65,7 +65,7 @@ class TrashTest {
         book.trash().empty(DAY.plusDays(30).minusDays(31));
         assertThat(book.trash().list()).hasSize(2);
         book.trash().empty(DAY.plusDays(30).minusDays(30));
-        assertThat(book.find(first)).isEmpty();
+        assertThat(book.commissions().find(first)).isEmpty();
         assertThat(book.trash().list()).extracting(t -> t.entry().id()).containsExactly(second);
     }
 
@@ -82,14 +82,15 @@ class TrashTest {
     @Test
     void aWearerWhoIsErased_isErasedFromTheTrashToo() {
         book.trash().throwAway(first, DAY);
-        book.wearers().erase(book.find(first).orElseThrow().wearer().name(), false, false);
+        book.wearers()
+                .erase(book.commissions().find(first).orElseThrow().wearer().name(), false, false);
         assertThat(book.trash().list()).isEmpty();
-        assertThat(book.find(first)).isEmpty();
+        assertThat(book.commissions().find(first)).isEmpty();
     }
 
     @Test
     void aGarmentLooks_asItsPiecesLieSideBySide() {
-        Draft draft = (Draft) Drafter.draft(book.find(first).orElseThrow());
+        Draft draft = (Draft) Drafter.draft(book.commissions().find(first).orElseThrow());
         assertThat(book.sketches().find(first)).isEmpty();
         book.sketches().keep(first, draft);
         assertThat(book.sketches().drawn()).containsExactly(first);
@@ -109,6 +110,6 @@ class TrashTest {
 
     @Test
     void kinds_areToldByTheirWords() {
-        assertThat(book.kinds()).containsEntry(first, "bustier").containsEntry(second, "bustier");
+        assertThat(book.commissions().kinds()).containsEntry(first, "bustier").containsEntry(second, "bustier");
     }
 }

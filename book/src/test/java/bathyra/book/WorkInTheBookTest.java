@@ -66,7 +66,7 @@ class WorkInTheBookTest {
     void whatThereIsToDo_staysCurrentWhileOnlyThePlanChanges() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             Commission heron = commission("Nerea Holloway");
-            long id = book.add(heron);
+            long id = book.commissions().add(heron);
             assertThat(only(book).work()).isEmpty();
             assertThat(book.works().current()).isEmpty();
             book.works().keep(id, heron, new WorkJson.Work(COUNTS, Optional.of(BILL)));
@@ -99,8 +99,8 @@ class WorkInTheBookTest {
     @Test
     void aDueDayOfTheList_isThePlansWhereThatHasNone() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(commission("Nerea Holloway"));
-            book.due(id, Optional.of(DAY));
+            long id = book.commissions().add(commission("Nerea Holloway"));
+            book.commissions().due(id, Optional.of(DAY));
             assertThat(only(book).plan().due()).contains(DAY);
         }
     }
@@ -112,7 +112,7 @@ class WorkInTheBookTest {
     @Test
     void invoices_areNumberedWithoutAGap_andNeverAltered() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.add(commission("Nerea Holloway"));
+            book.commissions().add(commission("Nerea Holloway"));
             assertThat(issue(book, "Nerea Holloway", 96_000).number()).isEqualTo(1);
             assertThat(issue(book, "Maren Achterberg", -1_000).number()).isEqualTo(2);
             // One that cannot be written takes no number.
@@ -138,8 +138,8 @@ class WorkInTheBookTest {
     @Test
     void erasingAWearer_leavesNumberDayAndAmount_andTheNameOnlyWhereTheLawAsks() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            book.add(commission("Nerea Holloway"));
-            book.add(commission("Maren Achterberg"));
+            book.commissions().add(commission("Nerea Holloway"));
+            book.commissions().add(commission("Maren Achterberg"));
             issue(book, "Nerea Holloway", 96_000);
             issue(book, "Maren Achterberg", 70_000);
             book.wearers().erase("Nerea Holloway", false, false);
@@ -158,7 +158,7 @@ class WorkInTheBookTest {
     @Test
     void whatWentOutLast_isKept_byPacket_andGoesWithItsCommission() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(commission("Nerea Holloway"));
+            long id = book.commissions().add(commission("Nerea Holloway"));
             OutlineEdge edge = new OutlineEdge(
                     "side",
                     OutlineEdge.Kind.SEAM,

@@ -38,19 +38,19 @@ class WorkshopBookTest {
     void undoAndRedo_surviveARestart() throws BookUnavailable {
         long id;
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            id = book.add(first);
+            id = book.commissions().add(first);
             book.history().record(id, "waist 72.0 → 73.0 cm", first, second);
             book.history().record(id, "units cm → in", second, third);
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.find(id)).contains(third);
+            assertThat(book.commissions().find(id)).contains(third);
             assertThat(book.history().undoLabel(id)).contains("units cm → in");
             assertThat(book.history().undo(id)).contains(second);
             assertThat(book.history().undo(id)).contains(first);
             assertThat(book.history().undo(id)).isEmpty();
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            assertThat(book.find(id)).contains(first);
+            assertThat(book.commissions().find(id)).contains(first);
             assertThat(book.history().redoLabel(id)).contains("waist 72.0 → 73.0 cm");
             assertThat(book.history().redo(id)).contains(second);
             assertThat(book.history().redo(id)).contains(third);
@@ -61,7 +61,7 @@ class WorkshopBookTest {
     @Test
     void record_afterUndo_forgetsWhatWasUndone() throws BookUnavailable {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(first);
+            long id = book.commissions().add(first);
             book.history().record(id, "a", first, second);
             book.history().undo(id);
             book.history().record(id, "b", first, third);
@@ -73,10 +73,10 @@ class WorkshopBookTest {
     @Test
     void amend_makesOneChangeOfMany() throws BookUnavailable {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(first);
+            long id = book.commissions().add(first);
             book.history().record(id, "a", first, second);
             book.history().amend(id, "b", third);
-            assertThat(book.find(id)).contains(third);
+            assertThat(book.commissions().find(id)).contains(third);
             assertThat(book.history().undoLabel(id)).contains("b");
             assertThat(book.history().undo(id)).contains(first);
         }
@@ -97,13 +97,13 @@ class WorkshopBookTest {
     @Test
     void open_twice_saysThatItIsLockedAndHarmsNothing() throws BookUnavailable {
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            long id = book.add(first);
+            long id = book.commissions().add(first);
             BookUnavailable locked = catchThrowableOfType(BookUnavailable.class, () -> WorkshopBook.open(file));
             assertThat(locked.reason()).isEqualTo(BookUnavailable.Reason.LOCKED);
             assertThat(locked)
                     .hasMessageStartingWith("The book " + file.toAbsolutePath() + " is open in another window")
                     .hasMessageEndingWith(". Close that window, or open another book with --book.");
-            assertThat(book.find(id)).contains(first);
+            assertThat(book.commissions().find(id)).contains(first);
         }
     }
 
@@ -121,7 +121,7 @@ class WorkshopBookTest {
     void open_aDamagedBook_leavesItAsItIs() throws Exception {
         try (WorkshopBook book = WorkshopBook.open(file)) {
             for (int i = 0; i < 40; i++) {
-                book.add(first);
+                book.commissions().add(first);
             }
         }
         byte[] bytes = Files.readAllBytes(file);

@@ -76,7 +76,7 @@ public final class Relief {
             return tried(
                     load,
                     "Give it to " + m.name(),
-                    hours(job.left()) + " more of theirs, and so much less of " + now,
+                    Hours.said(job.left()) + " more of theirs, and so much less of " + now,
                     job.planned(plan, house, load.today()));
         });
     }
@@ -98,7 +98,7 @@ public final class Relief {
                     return tried(
                             load,
                             "Leave out the " + step.task().label().toLowerCase(Locale.ROOT),
-                            hours(step.left()) + " less; nobody sees the change before it is worn",
+                            Hours.said(step.left()) + " less; nobody sees the change before it is worn",
                             next);
                 });
     }
@@ -126,7 +126,7 @@ public final class Relief {
         House house = longer(load, maker, last, least / 2.0);
         double after = late(load.in(house), job.id());
         return Optional.of(new Remedy(
-                said(least / 2.0) + " more a week of " + maker.name(),
+                Hours.said(least / 2.0 * HOUR) + " more a week of " + maker.name(),
                 last == 0 ? "this week" : "until the week of " + DAY.format(load.monday(last)),
                 late(load, job.id()),
                 after,
@@ -250,7 +250,7 @@ public final class Relief {
         double less = load.needed(next.id(), week) - then.needed(next.id(), week);
         return new Remedy(
                 next.title().split(",")[0] + ": " + kind.label().toLowerCase(Locale.ROOT) + " " + DAY.format(day),
-                hours(less) + " go to other weeks; it was "
+                Hours.said(less) + " go to other weeks; it was "
                         + DAY.format(load.job(next.id())
                                 .orElseThrow()
                                 .dates()
@@ -276,7 +276,7 @@ public final class Relief {
                 double after = load.in(house).over(week);
                 if (after <= WorkLoad.LEAST) {
                     return Optional.of(new Remedy(
-                            said(more) + " more of " + maker.name(),
+                            Hours.said(more * HOUR) + " more of " + maker.name(),
                             "in the week of " + DAY.format(monday) + " alone",
                             over,
                             after,
@@ -286,15 +286,5 @@ public final class Relief {
             }
         }
         return Optional.empty();
-    }
-
-    private static String said(double hours) {
-        return hours == Math.rint(hours)
-                ? String.format(Locale.ROOT, "%.0f h", hours)
-                : String.format(Locale.ROOT, "%.1f h", hours);
-    }
-
-    private static String hours(double minutes) {
-        return said(Math.round(minutes / HOUR * 2) / 2.0);
     }
 }

@@ -2,9 +2,9 @@ package bathyra.app.begin;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.workshop.Workshop;
+import bathyra.book.Commissions.Entry;
 import bathyra.book.Measurings;
 import bathyra.book.Wearers;
-import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.files.json.BadDocument;
@@ -103,7 +103,7 @@ final class BeginModel {
         return kept.or(() -> entries.stream()
                         .filter(e -> Wearers.isSame(e.wearer(), wearer))
                         .max(Comparator.comparing(Entry::id))
-                        .flatMap(e -> workshop.book().find(e.id()))
+                        .flatMap(e -> workshop.book().commissions().find(e.id()))
                         .map(Commission::measurements))
                 .filter(set -> !set.taken().isEmpty());
     }
@@ -149,7 +149,7 @@ final class BeginModel {
                         "style-" + i, styles.get(i).name(), styles.get(i).garment()));
             }
         }
-        Map<Long, String> kinds = workshop.book().kinds();
+        Map<Long, String> kinds = workshop.book().commissions().kinds();
         Set<Garment> seen = new HashSet<>();
         entries.stream()
                 .filter(e -> kind.id().equals(kinds.get(e.id())))
@@ -165,6 +165,7 @@ final class BeginModel {
 
     private Optional<Source> former(Entry entry) {
         return workshop.book()
+                .commissions()
                 .find(entry.id())
                 .map(c -> new Source(
                         "former-" + entry.id(),

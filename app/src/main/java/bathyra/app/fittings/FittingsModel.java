@@ -3,13 +3,10 @@ package bathyra.app.fittings;
 import bathyra.app.work.Latest;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.BookFailure;
-import bathyra.book.Versions;
 import bathyra.correction.Elsewhere;
 import bathyra.correction.Proposal;
 import bathyra.correction.Rest;
 import bathyra.draft.Draft;
-import bathyra.draft.Drafter;
 import bathyra.fitting.Adjustment;
 import bathyra.fitting.Decision;
 import bathyra.fitting.Fitting;
@@ -26,7 +23,6 @@ import bathyra.length.LengthText;
 import bathyra.place.Level;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -35,13 +31,13 @@ import java.util.function.UnaryOperator;
 
 /** What can be done on the Fittings stage: which fitting and which mark are in hand, what would become of them, and the draft made from them. */
 public final class FittingsModel {
-    private static final String DRAFT = "Draft ";
     /** Where the book keeps what the workshop allows for cloth and bones, mm. */
     private static final String HOUSE_CLOTH = "house-cloth";
     /** From calico to coutil 5 at the waist, and 5 for the bones (C15.5). */
     private static final Length CLOTH_AND_BONES = Length.mm(10);
 
     private final Workshop workshop;
+    private final KeptDrafts kept;
     private final Latest work;
     private final Runnable changed;
     private int fitting;
@@ -51,8 +47,6 @@ public final class FittingsModel {
     private Optional<Key> of = Optional.empty();
     private Optional<Known> known = Optional.empty();
     private boolean working;
-    private final List<Versions.Version> compared = new ArrayList<>();
-    private long comparedOf = -1;
 
     /** What was asked. */
     private record Key(long commission, Commission state, int fitting, int mark) {}
@@ -69,6 +63,7 @@ public final class FittingsModel {
     /** @param later runs a deed on the window's thread @param changed told there when something else is to be shown */
     FittingsModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
+        this.kept = new KeptDrafts(workshop);
         this.work = new Latest(later);
         this.changed = changed;
     }
@@ -139,7 +134,7 @@ public final class FittingsModel {
         int number = 1 + fittings().stream().mapToInt(Fitting::number).max().orElse(0);
         Fitting begun = Fitting.begun(number, kind, LocalDate.now());
         begun = begun.in(begun.setting()
-                .with(Setting.Field.VERSION, DRAFT.toLowerCase(Locale.ROOT) + (nextDraft() - 1))
+                .with(Setting.Field.VERSION, kept.inHand())
                 .lacedTo(
                         commission().garment().fastening().closure().isLaced()
                                 ? Optional.of(commission().garment().gap().length())
@@ -317,7 +312,7 @@ public final class FittingsModel {
 
     /** Works out beside the window what becomes of the marks, unless that is known. */
     void bringUpToDate() {
-        forgetCompared();
+        kept.forget();
         Optional<Fitting> f = fitting();
         Optional<Key> asked = f.map(o -> new Key(
                 workshop.id(),
@@ -409,46 +404,16 @@ public final class FittingsModel {
         return of.adjustments().stream().filter(a -> a.fitting() == number).toList();
     }
 
-    /** The drafts that were kept, the first first. */
-    List<Versions.Version> drafts() {
-        try {
-            List<Versions.Version> all =
-                    new ArrayList<>(workshop.book().versions().of(workshop.id()));
-            all.removeIf(v -> !v.name().startsWith(DRAFT));
-            Collections.reverse(all);
-            return all;
-        } catch (BookFailure e) {
-            workshop.say(e.getMessage());
-            return List.of();
-        }
+    /** The drafts that were made from fittings. */
+    KeptDrafts kept() {
+        return kept;
     }
 
-    /** The number that the next draft gets: the one that was tried has one too. */
-    int nextDraft() {
-        return Math.max(1, drafts().size()) + 1;
-    }
-
-    /** Makes the next draft from what was agreed: kept under its number, and one change that can be undone. */
+    /** Makes the next draft from what was agreed. */
     void make() {
-        Proposal proposal = proposal().orElseThrow();
-        Fitting f = fitting().orElseThrow();
-        workshop.letGo();
-        int next = nextDraft();
-        try {
-            if (drafts().isEmpty()) {
-                workshop.book().versions().keep(workshop.id(), DRAFT + 1 + ", from the tape", commission());
-            }
-            List<Adjustment> all = new ArrayList<>(proposal.commission().adjustments());
-            commission().adjustments().stream()
-                    .filter(a -> a.fitting() > f.number())
-                    .forEach(all::add);
-            Commission made = commission().withAdjustments(all);
-            workshop.once("draft " + next + " from fitting " + f.number(), made);
-            workshop.book().versions().keep(workshop.id(), DRAFT + next + ", fitting " + f.number(), made);
-        } catch (BookFailure e) {
-            workshop.say(e.getMessage());
-        }
-        workshop.showing().again();
+        kept.make(
+                fitting().orElseThrow().number(),
+                proposal().orElseThrow().commission().adjustments());
     }
 
     /** Adds a picture to the fitting in hand. @return why it was not added */
@@ -493,52 +458,6 @@ public final class FittingsModel {
                         .withAdjustments(commission().adjustments().stream()
                                 .map(a -> a.equals(which) ? a.turned(on) : a)
                                 .toList()));
-    }
-
-    /** Lays a draft that was kept over the present one; a second one is compared with the first. The same again takes it off. */
-    void compare(Versions.Version version) {
-        if (!compared.removeIf(v -> v.id() == version.id())) {
-            compared.add(version);
-        }
-        while (compared.size() > 2) {
-            compared.remove(0);
-        }
-        workshop.comparison().with(compared.size() == 1 ? Optional.of(compared.get(0)) : Optional.empty());
-    }
-
-    boolean isCompared(Versions.Version version) {
-        return compared.stream().anyMatch(v -> v.id() == version.id());
-    }
-
-    /** Two drafts held against each other. */
-    record Pair(String former, String later, Draft before, Draft after) {}
-
-    /** What is compared: two drafts that were kept, or one with the present. */
-    Optional<Pair> pair() {
-        if (compared.size() == 2) {
-            Versions.Version first =
-                    compared.get(compared.get(0).id() < compared.get(1).id() ? 0 : 1);
-            Versions.Version later = compared.get(first == compared.get(0) ? 1 : 0);
-            return Drafter.draft(first.commission()) instanceof Draft before
-                            && Drafter.draft(later.commission()) instanceof Draft after
-                    ? Optional.of(new Pair(first.name(), later.name(), before, after))
-                    : Optional.empty();
-        }
-        return workshop.comparison().compared().flatMap(c -> workshop.draft()
-                .map(now -> new Pair(c.name(), "now", c.draft(), now)));
-    }
-
-    /** Two kept drafts lie on the table in place of the fitting's own. */
-    Optional<Pair> onTheTable() {
-        return compared.size() == 2 ? pair() : Optional.empty();
-    }
-
-    /** Another commission has other drafts. */
-    private void forgetCompared() {
-        if (comparedOf != workshop.id()) {
-            comparedOf = workshop.id();
-            compared.clear();
-        }
     }
 
     /** Nobody looks any more. */

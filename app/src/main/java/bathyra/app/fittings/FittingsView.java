@@ -266,11 +266,11 @@ public final class FittingsView extends TableStage {
     }
 
     private FittingsDrawing.Shown shown() {
-        Optional<FittingsModel.Pair> pair = model.onTheTable();
+        Optional<KeptDrafts.Pair> pair = model.kept().onTheTable();
         if (pair.isPresent()) {
             return new FittingsDrawing.Shown(
                     pair.get().before(),
-                    pair.map(FittingsModel.Pair::after),
+                    pair.map(KeptDrafts.Pair::after),
                     Optional.empty(),
                     FittingsDrawing.NONE,
                     0,

@@ -3,8 +3,8 @@ package bathyra.app.fittings;
 import bathyra.app.work.Latest;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.BookFailure;
+import bathyra.book.Commissions;
 import bathyra.book.Wearers;
-import bathyra.book.WorkshopBook;
 import bathyra.correction.ReadBack;
 import bathyra.garment.Commission;
 import bathyra.garment.GarmentKind;
@@ -43,7 +43,7 @@ final class LookingBack {
         long id = workshop.id();
         String wearer = workshop.commission().wearer().name();
         GarmentKind kind = workshop.commission().garment().kind();
-        List<WorkshopBook.Entry> entries = workshop.book().entries();
+        List<Commissions.Entry> entries = workshop.book().commissions().entries();
         work.begin("looking back", run -> read(id, wearer, kind, entries, run), () -> {
             looking = false;
             changed.run();
@@ -51,10 +51,10 @@ final class LookingBack {
         changed.run();
     }
 
-    private void read(long id, String wearer, GarmentKind kind, List<WorkshopBook.Entry> entries, Latest.Run run) {
+    private void read(long id, String wearer, GarmentKind kind, List<Commissions.Entry> entries, Latest.Run run) {
         List<Commission> own = new ArrayList<>();
         List<Commission> house = new ArrayList<>();
-        for (WorkshopBook.Entry entry : entries) {
+        for (Commissions.Entry entry : entries) {
             if (run.isOver() || workshop.isClosed()) {
                 return;
             }
@@ -76,7 +76,7 @@ final class LookingBack {
     /** One that cannot be read says nothing here; the shelf says what is wrong with it. */
     private Optional<Commission> find(long id) {
         try {
-            return workshop.book().find(id);
+            return workshop.book().commissions().find(id);
         } catch (BookFailure e) {
             LOG.debug("commission {} cannot be read", id, e);
             return Optional.empty();

@@ -61,8 +61,8 @@ final class MarkCard {
             back(card);
             return;
         }
-        if (model.pair().isPresent()) {
-            compared(card, model.pair().get());
+        if (model.kept().pair().isPresent()) {
+            compared(card, model.kept().pair().get());
             return;
         }
         if (model.mark().isPresent()) {
@@ -121,7 +121,7 @@ final class MarkCard {
     }
 
     /** Two drafts in figures: what one has otherwise than the other. */
-    private void compared(Card card, FittingsModel.Pair pair) {
+    private void compared(Card card, KeptDrafts.Pair pair) {
         card.begin(pair.former() + " and " + pair.later());
         List<Elsewhere> moved = Elsewhere.between(pair.before(), pair.after());
         card.section("What moved");
@@ -252,7 +252,7 @@ final class MarkCard {
     /** What the draft would be, and the deed that makes it. */
     private void next(Card card, Fitting fitting) {
         Optional<Proposal> proposal = model.proposal();
-        int number = model.nextDraft();
+        int number = model.kept().next();
         if (fitting.marks().isEmpty()) {
             return;
         }

@@ -170,7 +170,7 @@ final class Notebook extends ScrollPane {
     }
 
     private void beads() {
-        List<Versions.Version> drafts = model.drafts();
+        List<Versions.Version> drafts = model.kept().all();
         beads.getChildren().clear();
         if (drafts.isEmpty()) {
             return;
@@ -183,10 +183,10 @@ final class Notebook extends ScrollPane {
             bead.setId("bead-" + version.id());
             bead.setWrapText(true);
             bead.setMinHeight(Region.USE_PREF_SIZE);
-            boolean shown = model.isCompared(version);
+            boolean shown = model.kept().isCompared(version);
             bead.pseudoClassStateChanged(SELECTED, shown);
             bead.setAccessibleText(version.name() + (shown ? ", laid over the table" : ", lay it over the table"));
-            bead.setOnAction(e -> model.compare(version));
+            bead.setOnAction(e -> model.kept().compare(version));
             beads.getChildren().add(bead);
         }
     }

@@ -1,6 +1,7 @@
 package bathyra.app.home;
 
 import bathyra.book.BookUnavailable;
+import bathyra.book.Commissions;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
@@ -58,7 +59,7 @@ public final class DemoBook {
                 Commission moved = days.moved(commission);
                 documents.add(moved.equals(commission) ? document : CommissionJson.write(moved));
             }
-            book.addDocuments(documents);
+            book.commissions().addDocuments(documents);
             keepDrafts(book);
             book.keepPlace("house", document("house"));
         }
@@ -67,11 +68,12 @@ public final class DemoBook {
 
     /** What went through a fitting has its drafts on record: the one that was tried, and the one that came of it. */
     private static void keepDrafts(WorkshopBook book) {
-        for (WorkshopBook.Entry entry : book.entries()) {
-            Commission commission = book.find(entry.id()).orElseThrow();
+        for (Commissions.Entry entry : book.commissions().entries()) {
+            Commission commission = book.commissions().find(entry.id()).orElseThrow();
             if (!commission.adjustments().isEmpty()) {
-                book.versions().keep(entry.id(), "Draft 1, from the tape", commission.withAdjustments(List.of()));
-                book.versions().keep(entry.id(), "Draft 2, fitting 1", commission);
+                book.versions()
+                        .keepDraft(entry.id(), 1, "Draft 1, from the tape", commission.withAdjustments(List.of()));
+                book.versions().keepDraft(entry.id(), 2, "Draft 2, fitting 1", commission);
             }
         }
     }

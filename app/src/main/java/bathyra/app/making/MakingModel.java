@@ -4,7 +4,7 @@ import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.stage.Days;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook;
+import bathyra.book.Commissions;
 import bathyra.draft.Draft;
 import bathyra.house.Maker;
 import bathyra.plan.DateKind;
@@ -283,7 +283,7 @@ final class MakingModel {
     void due(Optional<LocalDate> day) {
         if (!plan().due().equals(day)) {
             change("due " + day.map(LocalDate::toString).orElse("no day"), plan().due(day), "due");
-            workshop.book().due(workshop.id(), day);
+            workshop.book().commissions().due(workshop.id(), day);
         }
     }
 
@@ -299,7 +299,7 @@ final class MakingModel {
             listed = workshop.entries().stream()
                     .filter(e -> e.id() == workshop.id())
                     .findFirst()
-                    .flatMap(WorkshopBook.Entry::due);
+                    .flatMap(Commissions.Entry::due);
         }
         return listed;
     }

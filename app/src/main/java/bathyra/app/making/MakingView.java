@@ -10,6 +10,7 @@ import bathyra.bone.BonePlan;
 import bathyra.draft.Draft;
 import bathyra.layer.SewingOrder;
 import bathyra.supply.Material;
+import bathyra.workload.Hours;
 import bathyra.workplan.Dates;
 import bathyra.workplan.StepKind;
 import bathyra.workplan.WorkPlan;
@@ -234,7 +235,7 @@ public final class MakingView extends TableStage {
         }
         card.words("To be done by " + Days.say(dates.get().day(step.task().by())) + ", "
                 + step.task().by().label().toLowerCase(Locale.ROOT) + ". "
-                + StepList.hours(work.left()) + " are left of the whole. The due day is "
+                + Hours.counted(work.left()) + " are left of the whole. The due day is "
                 + model.plan().occasion().due() + ".");
         dates.get().said().forEach(s -> card.words(s.in(workshop.unit()), "caution"));
         if (model.hasOwnDays()) {

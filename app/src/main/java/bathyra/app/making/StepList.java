@@ -2,6 +2,7 @@ package bathyra.app.making;
 
 import bathyra.app.stage.RowStrip;
 import bathyra.app.table.TextSize;
+import bathyra.workload.Hours;
 import bathyra.workplan.WorkPlan;
 import java.util.List;
 import java.util.Optional;
@@ -56,13 +57,8 @@ final class StepList extends RowStrip {
                     .ifPresent(i -> reveal(rows.getChildren().get(i)));
         }
         foot.setText(work.map(w -> Math.round(w.taken()) + " of " + Math.round(w.planned()) + " minutes, "
-                        + hours(w.left()) + " to go")
+                        + Hours.counted(w.left()) + " to go")
                 .orElse(""));
-    }
-
-    static String hours(double minutes) {
-        long all = Math.round(minutes);
-        return all / 60 + " h " + all % 60 + " min";
     }
 
     private Button row(int index, WorkPlan.Step step, boolean inHand) {

@@ -83,7 +83,7 @@ final class SettingsModel {
     }
 
     Backups.Policy backups() {
-        return workshop.book().backupPolicy();
+        return workshop.book().copies().policy();
     }
 
     /** Takes how many backups are kept. @return what is wrong with it */
@@ -96,14 +96,15 @@ final class SettingsModel {
             return Optional.of("Type a whole number from " + Backups.Policy.LEAST + " to " + most + ".");
         }
         workshop.book()
-                .backUpBy(new Backups.Policy(Integer.parseInt(text), backups().second()));
+                .copies()
+                .makeBy(new Backups.Policy(Integer.parseInt(text), backups().second()));
         changed.run();
         return Optional.empty();
     }
 
     /** @param folder empty for none */
     void second(Optional<Path> folder) {
-        workshop.book().backUpBy(new Backups.Policy(backups().kept(), folder));
+        workshop.book().copies().makeBy(new Backups.Policy(backups().kept(), folder));
         changed.run();
     }
 

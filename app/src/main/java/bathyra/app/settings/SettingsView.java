@@ -238,14 +238,14 @@ public final class SettingsView extends BorderPane {
     }
 
     private void backUp() {
-        var made = workshop.book().backUpNow();
+        var made = workshop.book().copies().makeNow();
         said.setText("A backup is being made …");
         Thread thread = new Thread(
                 () -> {
                     String words;
                     try {
                         made.get();
-                        words = workshop.book().secondPlaceFailure().orElse("A backup was made.");
+                        words = workshop.book().copies().secondPlaceFailure().orElse("A backup was made.");
                     } catch (java.util.concurrent.ExecutionException | InterruptedException e) {
                         words = "No backup could be made. The log in the data folder says why.";
                     }

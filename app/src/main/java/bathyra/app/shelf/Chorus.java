@@ -1,7 +1,7 @@
 package bathyra.app.shelf;
 
+import bathyra.book.Commissions.Entry;
 import bathyra.book.WorkshopBook;
-import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -95,7 +95,7 @@ public final class Chorus {
     /** A design for many: its title, units and garment, with the figures of each wearer. */
     public static List<Commission> commissions(Commission design, Collection<Entry> wearers, WorkshopBook book) {
         return wearers.stream()
-                .map(e -> book.find(e.id()).orElseThrow())
+                .map(e -> book.commissions().find(e.id()).orElseThrow())
                 .map(own -> new Commission(
                         design.title(), design.units(), own.wearer(), own.measurements(), design.garment()))
                 .toList();

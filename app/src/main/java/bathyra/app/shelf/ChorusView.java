@@ -4,7 +4,7 @@ import bathyra.app.home.Version;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.garment.Commission;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -73,7 +73,9 @@ final class ChorusView extends VBox {
                 .ifPresent(this::writeAll));
         begin.setId("chorus-begin");
         begin.setOnAction(e -> {
-            workshop.book().addAll(parts.stream().map(Chorus.Part::commission).toList());
+            workshop.book()
+                    .commissions()
+                    .addAll(parts.stream().map(Chorus.Part::commission).toList());
             said.setText(parts.size() + " commissions are begun. They stand on the shelf.");
             begin.setDisable(true);
         });

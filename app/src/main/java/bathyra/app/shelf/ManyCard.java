@@ -7,7 +7,7 @@ import bathyra.app.stage.DayField;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.files.PatternFiles;
 import bathyra.files.json.CommissionJson;
 import java.io.IOException;
@@ -61,7 +61,7 @@ final class ManyCard {
         card.add(Deed.button(
                 "many-archive",
                 away ? "Take them out of the archive" : "Archive them",
-                () -> each(chosen, e -> workshop.book().archive(e.id(), !away))));
+                () -> each(chosen, e -> workshop.book().commissions().archive(e.id(), !away))));
         card.add(Deed.button("many-put-out", "Put their documents out", () -> files.folder(
                         card.getScene().getWindow(), "Documents of " + chosen.size() + " commissions")
                 .ifPresent(folder -> said.setText(write(chosen, folder)))));
@@ -87,7 +87,7 @@ final class ManyCard {
         for (Entry entry : chosen) {
             workshop.deeds()
                     .plan(entry.id(), "due " + day.map(LocalDate::toString).orElse("no day"), p -> p.due(day));
-            workshop.book().due(entry.id(), day);
+            workshop.book().commissions().due(entry.id(), day);
         }
         changed.run();
         return Optional.empty();
@@ -98,8 +98,11 @@ final class ManyCard {
             for (Entry entry : chosen) {
                 java.nio.file.Files.writeString(
                         folder.resolve(PatternFiles.fileName(entry.title()) + "-" + entry.id() + ".bathyra.json"),
-                        CommissionJson.write(
-                                workshop.book().find(entry.id()).orElseThrow().withoutPictures()),
+                        CommissionJson.write(workshop.book()
+                                .commissions()
+                                .find(entry.id())
+                                .orElseThrow()
+                                .withoutPictures()),
                         StandardCharsets.UTF_8);
             }
             return chosen.size() + " documents written, with the wearers' names.";

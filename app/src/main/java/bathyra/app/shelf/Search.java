@@ -1,6 +1,6 @@
 package bathyra.app.shelf;
 
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;

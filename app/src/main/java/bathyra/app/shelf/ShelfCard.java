@@ -9,11 +9,11 @@ import bathyra.app.workshop.Editions;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
+import bathyra.book.Commissions.Entry;
 import bathyra.book.Measurings;
 import bathyra.book.Trash;
 import bathyra.book.Versions;
 import bathyra.book.Wearers;
-import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.csv.MeasurementCsv;
 import bathyra.files.json.CommissionJson;
 import bathyra.fitting.Fitting;
@@ -123,7 +123,7 @@ final class ShelfCard {
         if (!entry.state().isEmpty()) {
             card.words(entry.state(), "quiet");
         }
-        workshop.book().find(entry.id()).ifPresent(c -> Editions.said(c)
+        workshop.book().commissions().find(entry.id()).ifPresent(c -> Editions.said(c)
                 .ifPresent(words -> card.words(words, c.isDraftedAnew() ? "caution" : "quiet")));
         Button take = new Button("Take it in hand");
         take.getStyleClass().add("primary");
@@ -137,7 +137,7 @@ final class ShelfCard {
         duplicate(entry);
         card.section("Put away");
         card.add(Deed.button("archive", entry.archived() ? "Take it out of the archive" : "Archive it", () -> {
-            workshop.book().archive(entry.id(), !entry.archived());
+            workshop.book().commissions().archive(entry.id(), !entry.archived());
             changed.run();
         }));
         card.add(Deed.button("throw-away", "Throw it away", () -> {
@@ -166,7 +166,8 @@ final class ShelfCard {
                             workshop.book().trash().list().stream().map(Trash.Thrown::entry))
                     .filter(e -> e.wearer().equals(wearer))
                     .toList()) {
-                Commission commission = workshop.book().find(each.id()).orElseThrow();
+                Commission commission =
+                        workshop.book().commissions().find(each.id()).orElseThrow();
                 java.nio.file.Files.writeString(
                         folder.resolve("commission-" + each.id() + ".bathyra.json"),
                         CommissionJson.write(commission),
@@ -220,7 +221,7 @@ final class ShelfCard {
             workshop.deeds()
                     .plan(entry.id(), "due " + due.map(LocalDate::toString).orElse("no day"), p -> p.due(due));
             // Also where the plan had the day already and the list another.
-            workshop.book().due(entry.id(), due);
+            workshop.book().commissions().due(entry.id(), due);
             changed.run();
         });
         card.add(new DayField(day));
@@ -229,13 +230,14 @@ final class ShelfCard {
 
     private void notes(Entry entry) {
         card.section("Notes");
-        TextArea notes = new TextArea(workshop.book().notes(entry.id()));
+        TextArea notes = new TextArea(workshop.book().commissions().notes(entry.id()));
         notes.setId("notes");
         notes.setAccessibleText("Notes on the commission");
         notes.setWrapText(true);
         notes.setPrefRowCount(3);
         notes.setMinHeight(Region.USE_PREF_SIZE);
-        notes.textProperty().addListener((o, was, now) -> workshop.book().notes(entry.id(), now));
+        notes.textProperty()
+                .addListener((o, was, now) -> workshop.book().commissions().notes(entry.id(), now));
         card.add(notes);
     }
 
@@ -270,7 +272,7 @@ final class ShelfCard {
     /** What has changed since is said before anything is made. */
     private void again(Entry entry) {
         card.section("Once more for " + entry.wearer());
-        Optional<Commission> before = workshop.book().find(entry.id());
+        Optional<Commission> before = workshop.book().commissions().find(entry.id());
         Optional<Measurings.Measuring> latest =
                 workshop.book().measurings().of(entry.wearer()).stream().findFirst();
         List<Changed> changed = before.isPresent() && latest.isPresent()

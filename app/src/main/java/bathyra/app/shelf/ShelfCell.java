@@ -2,7 +2,7 @@ package bathyra.app.shelf;
 
 import bathyra.app.stage.Days;
 import bathyra.app.stage.SketchPicture;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.geometry.Point;
 import java.util.List;
 import java.util.function.Function;

@@ -1,6 +1,6 @@
 package bathyra.app.shelf;
 
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;

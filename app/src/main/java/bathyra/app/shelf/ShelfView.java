@@ -12,8 +12,8 @@ import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Backups;
+import bathyra.book.Commissions.Entry;
 import bathyra.book.Trash;
-import bathyra.book.WorkshopBook.Entry;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.files.json.DocumentText;
@@ -248,8 +248,9 @@ public final class ShelfView extends BorderPane {
                         .map(Trash.Thrown::entry)
                         .toList())
                 : search;
-        Map<Long, String> kinds =
-                look.kind() == ShelfLook.Kind.ANY ? Map.of() : workshop.book().kinds();
+        Map<Long, String> kinds = look.kind() == ShelfLook.Kind.ANY
+                ? Map.of()
+                : workshop.book().commissions().kinds();
         List<Entry> entries =
                 look.of(among.find(words.getText(), trash || archived.isSelected()), kinds, LocalDate.now());
         list.getSelectionModel().clearSelection();
@@ -309,6 +310,7 @@ public final class ShelfView extends BorderPane {
             try {
                 workshop.deeds()
                         .switchTo(workshop.book()
+                                .commissions()
                                 .add(CommissionJson.read(DocumentText.read(path, DocumentText.COMMISSION_MOST))));
                 workshop.whereabouts().close();
             } catch (BadDocument e) {

@@ -6,8 +6,8 @@ import bathyra.app.workshop.Workshop;
 import bathyra.bill.Bill;
 import bathyra.bill.Lays;
 import bathyra.book.BookFailure;
+import bathyra.book.Commissions.Entry;
 import bathyra.book.Works;
-import bathyra.book.WorkshopBook.Entry;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
@@ -102,7 +102,7 @@ final class StateReader {
     /** One commission that cannot be read keeps the others from nothing. */
     private Optional<Commission> read(Entry entry) {
         try {
-            return workshop.book().find(entry.id());
+            return workshop.book().commissions().find(entry.id());
         } catch (BookFailure e) {
             LoggerFactory.getLogger(StateReader.class).warn("commission {} cannot be read", entry.id(), e);
             states.put(entry.id(), "cannot be read: the book is damaged there");
@@ -117,7 +117,7 @@ final class StateReader {
                     if (running && !workshop.isClosed()) {
                         String line = found.line();
                         tried.add(entry.id());
-                        workshop.book().state(entry.id(), line);
+                        workshop.book().commissions().state(entry.id(), line);
                         found.work().ifPresent(work -> workshop.work().keep(entry.id(), commission, work));
                         found.draft().ifPresent(d -> workshop.book().sketches().keep(entry.id(), d));
                         states.put(entry.id(), line);

@@ -4,8 +4,8 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Days;
 import bathyra.app.workshop.Workshop;
+import bathyra.book.Commissions.Entry;
 import bathyra.book.Trash;
-import bathyra.book.WorkshopBook.Entry;
 import java.util.List;
 
 /** What can be done with commissions that were thrown away. */

@@ -185,9 +185,9 @@ public final class BathyraWindow extends Application {
             DRAWN.countDown();
             if (!workshop.isClosed()) {
                 // Each change asks for the backup too: it holds the book as it was opened, however soon one begins.
-                workshop.book().backUpWhenDue();
+                workshop.book().copies().makeWhenDue();
                 emptyTrash(workshop.book());
-                workshop.book().checkBeside(said -> Platform.runLater(() -> workshop.say(said)));
+                workshop.book().copies().check(said -> Platform.runLater(() -> workshop.say(said)));
             }
         });
         return scene;

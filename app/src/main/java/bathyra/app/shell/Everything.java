@@ -11,7 +11,7 @@ import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Theme;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import java.util.ArrayList;

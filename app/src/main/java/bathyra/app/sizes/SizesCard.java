@@ -5,7 +5,7 @@ import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;

@@ -3,7 +3,7 @@ package bathyra.app.sizes;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.work.Latest;
 import bathyra.app.workshop.Workshop;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.draft.Draft;
 import bathyra.files.csv.SizeChartCsv;
 import bathyra.files.sheet.Paper;
@@ -349,14 +349,16 @@ final class SizesModel {
     }
 
     private void fit() {
-        hers = wearer.flatMap(w -> workshop.book().find(w.id()))
+        hers = wearer.flatMap(w -> workshop.book().commissions().find(w.id()))
                 .flatMap(c -> set.flatMap(s -> WearersSize.nearest(s, c.measurements())));
     }
 
     /** Begins her commission: the size with her own figures where it does not do. */
     void beginHers() {
-        Commission own = workshop.book().find(wearer.orElseThrow().id()).orElseThrow();
+        Commission own =
+                workshop.book().commissions().find(wearer.orElseThrow().id()).orElseThrow();
         workshop.book()
+                .commissions()
                 .addAll(List.of(workshop.obeying(hers.orElseThrow().commission(workshop.commission(), own.wearer()))));
         say("Her commission is begun. It stands on the shelf.");
     }
@@ -382,6 +384,7 @@ final class SizesModel {
         int to = Math.min(wearers.size(), from + SLICE);
         for (Entry each : wearers.subList(from, to)) {
             workshop.book()
+                    .commissions()
                     .find(each.id())
                     .filter(c -> costume.takes(c.measurements()))
                     .ifPresent(c -> looking.wearers().add(each.wearer()));

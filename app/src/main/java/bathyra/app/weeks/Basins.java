@@ -5,6 +5,7 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import bathyra.app.table.TextSize;
+import bathyra.workload.Hours;
 import bathyra.workload.Job;
 import bathyra.workload.WorkLoad;
 import java.util.LinkedHashMap;
@@ -95,7 +96,7 @@ final class Basins extends PaintedPane {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.BASELINE);
         if (load.needed(week) > 0) {
-            g.fillText(WeekWords.hours(load.needed(week)), x + width / 2, at - 6);
+            g.fillText(Hours.said(load.needed(week)), x + width / 2, at - 6);
         }
     }
 

@@ -4,6 +4,7 @@ import bathyra.app.stage.Days;
 import bathyra.app.table.TextSize;
 import bathyra.plan.DateKind;
 import bathyra.plan.Progress;
+import bathyra.workload.Hours;
 import bathyra.workload.Job;
 import bathyra.workload.Late;
 import bathyra.workplan.Dates;
@@ -157,7 +158,7 @@ final class JobCell extends ListCell<WeekRow> {
         end.setVisible(false);
         late.setVisible(false);
         words.pseudoClassStateChanged(LATE, false);
-        words.setText(WeekWords.hours(many.left()) + " left");
+        words.setText(Hours.said(many.left()) + " left");
         setAccessibleText(wearer.getText() + ", " + title.getText() + ", " + words.getText() + "; Right opens it");
         double width = line.getWidth();
         boolean dated = many.until().isPresent();
@@ -238,11 +239,11 @@ final class JobCell extends ListCell<WeekRow> {
     }
 
     private String said(Job job) {
-        String left = WeekWords.hours(job.left()) + " left";
+        String left = Hours.said(job.left()) + " left";
         boolean late = false;
         String said = left;
         if (job.dates().isEmpty()) {
-            said = WeekWords.hours(job.left()) + ", no due day yet";
+            said = Hours.said(job.left()) + ", no due day yet";
         } else if (job.dates().get().due().isBefore(model.today())) {
             long days = ChronoUnit.DAYS.between(job.dates().get().due(), model.today());
             said = days + (days == 1 ? " day late, " : " days late, ") + left;
@@ -252,8 +253,7 @@ final class JobCell extends ListCell<WeekRow> {
                     model.held().isPresent() ? List.of() : model.load().late(job.id());
             if (!notHeld.isEmpty()) {
                 said = left + ", "
-                        + WeekWords.hours(
-                                notHeld.stream().mapToDouble(Late::minutes).sum()) + " of it too late";
+                        + Hours.said(notHeld.stream().mapToDouble(Late::minutes).sum()) + " of it too late";
                 late = true;
             }
         }

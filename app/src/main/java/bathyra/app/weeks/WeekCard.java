@@ -5,6 +5,7 @@ import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Days;
 import bathyra.plan.DateKind;
 import bathyra.workload.DayList;
+import bathyra.workload.Hours;
 import bathyra.workload.Job;
 import bathyra.workload.Late;
 import bathyra.workload.Remedy;
@@ -96,7 +97,7 @@ final class WeekCard {
     private void week(int week) {
         WorkLoad load = model.load();
         card.begin("The week of " + Days.write(load.monday(week)));
-        card.words(WeekWords.hours(load.needed(week)) + " needed, " + WeekWords.hours(load.atHand(week)) + " at hand");
+        card.words(Hours.said(load.needed(week)) + " needed, " + Hours.said(load.atHand(week)) + " at hand");
         card.section("How it came about");
         card.words("Minutes left in each making plan, laid evenly on the working days before its next day.", "quiet");
         List<Job> jobs = load.jobs().stream()
@@ -104,12 +105,12 @@ final class WeekCard {
                 .sorted(Comparator.comparingDouble(j -> -load.needed(j.id(), week)))
                 .toList();
         for (Job job : jobs) {
-            card.add(row(WeekWords.hours(load.needed(job.id(), week)), job, next(job)));
+            card.add(row(Hours.said(load.needed(job.id(), week)), job, next(job)));
         }
         boolean over = load.over(week) > 0;
         card.words(
-                WeekWords.hours(load.needed(week)) + " of " + WeekWords.hours(load.atHand(week))
-                        + (over ? ": " + WeekWords.hours(load.over(week)) + " more than there are" : ""),
+                Hours.said(load.needed(week)) + " of " + Hours.said(load.atHand(week))
+                        + (over ? ": " + Hours.said(load.over(week)) + " more than there are" : ""),
                 over ? "caution" : "quiet");
         if (over) {
             card.words(
@@ -167,8 +168,8 @@ final class WeekCard {
         card.words(job.wearer());
         card.add(open);
         card.section("What is left");
-        card.words(WeekWords.hours(job.left()) + " of "
-                + WeekWords.hours(job.work().planned()) + "; made by "
+        card.words(Hours.said(job.left()) + " of "
+                + Hours.said(job.work().planned()) + "; made by "
                 + model.house().maker(job.plan().hands().maker()).name());
         if (job.dates().isEmpty()) {
             card.words("It has no due day, so it lies in no week. Give it one in its making.", "quiet");
@@ -181,7 +182,7 @@ final class WeekCard {
         } else {
             Late first = late.get(0);
             card.words(
-                    WeekWords.hours(late.stream().mapToDouble(Late::minutes).sum())
+                    Hours.said(late.stream().mapToDouble(Late::minutes).sum())
                             + " of it cannot be done in time, in whatever order one works: "
                             + first.portion().task().label().toLowerCase(Locale.ROOT) + " would be done on "
                             + Days.say(first.done()) + " instead of "
@@ -218,7 +219,7 @@ final class WeekCard {
         Label cost = new Label(remedy.cost());
         cost.getStyleClass().add("quiet");
         cost.setWrapText(true);
-        Label figures = new Label(WeekWords.hours(remedy.before()) + " → " + WeekWords.hours(remedy.after()));
+        Label figures = new Label(Hours.said(remedy.before()) + " → " + Hours.said(remedy.after()));
         figures.getStyleClass().add("slip-figures");
         Button act = new Button("Do it");
         act.setId("remedy-" + index);
@@ -259,8 +260,7 @@ final class WeekCard {
         }
         if (load.undated() > 0) {
             card.words(
-                    WeekWords.hours(load.undated())
-                            + " are left on commissions without a due day; they lie in no week.",
+                    Hours.said(load.undated()) + " are left on commissions without a due day; they lie in no week.",
                     "quiet");
         }
     }

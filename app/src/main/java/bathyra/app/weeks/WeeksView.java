@@ -4,6 +4,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
+import bathyra.workload.Hours;
 import bathyra.workload.WorkLoad;
 import java.io.IOException;
 import java.time.Clock;
@@ -240,7 +241,7 @@ public final class WeeksView extends BorderPane {
     /** What is free or over, in fewer words where there is little room. */
     private static String foot(WorkLoad load, int week, double width) {
         boolean over = load.over(week) > 0;
-        String hours = WeekWords.hours(over ? load.over(week) : load.atHand(week) - load.needed(week));
+        String hours = Hours.said(over ? load.over(week) : load.atHand(week) - load.needed(week));
         return width < TextSize.px(WORDS) ? (over ? "+" : "") + hours : hours + (over ? " over" : " free");
     }
 
@@ -264,8 +265,8 @@ public final class WeeksView extends BorderPane {
                 boolean over = load.over(week) > 0;
                 foot.setId("week-" + load.monday(week));
                 foot.setText(foot(load, week, width));
-                foot.setAccessibleText("Week of " + load.monday(week) + ": " + WeekWords.hours(load.needed(week))
-                        + " needed, " + WeekWords.hours(load.atHand(week)) + " at hand");
+                foot.setAccessibleText("Week of " + load.monday(week) + ": " + Hours.said(load.needed(week))
+                        + " needed, " + Hours.said(load.atHand(week)) + " at hand");
                 foot.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("over"), over);
                 foot.setOnAction(e -> model.chooseWeek(week));
                 foot.resizeRelocate(i * width, 1, width, FOOT - 2);

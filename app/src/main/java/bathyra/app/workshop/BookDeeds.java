@@ -1,5 +1,6 @@
 package bathyra.app.workshop;
 
+import bathyra.book.Commissions;
 import bathyra.book.Wearers;
 import bathyra.book.WorkshopBook;
 import bathyra.garment.Commission;
@@ -30,19 +31,19 @@ public final class BookDeeds {
 
     /** A book without a commission gets an empty one. */
     static void fill(WorkshopBook book) {
-        if (book.entries().isEmpty()) {
-            book.add(blank(LengthUnit.CM));
+        if (book.commissions().entries().isEmpty()) {
+            book.commissions().add(blank(LengthUnit.CM));
         }
     }
 
     /** The number of the commission that was on the table last; of the first one where there is none such. */
     static long last(WorkshopBook book) {
         long last = book.place(PLACE).map(Long::parseLong).orElse(-1L);
-        return book.entries().stream()
-                .map(WorkshopBook.Entry::id)
+        return book.commissions().entries().stream()
+                .map(Commissions.Entry::id)
                 .filter(id -> id == last)
                 .findFirst()
-                .orElseGet(() -> book.entries().get(0).id());
+                .orElseGet(() -> book.commissions().entries().get(0).id());
     }
 
     /**
@@ -50,13 +51,14 @@ public final class BookDeeds {
      * in twice.
      */
     public static void takeIn(WorkshopBook book, Commission commission) {
-        long id = book.entries().stream()
+        long id = book.commissions().entries().stream()
                 .filter(e -> e.title().equals(commission.title())
                         && e.wearer().equals(commission.wearer().name()))
-                .map(WorkshopBook.Entry::id)
-                .filter(each -> book.find(each).filter(commission::equals).isPresent())
+                .map(Commissions.Entry::id)
+                .filter(each ->
+                        book.commissions().find(each).filter(commission::equals).isPresent())
                 .findFirst()
-                .orElseGet(() -> book.add(commission));
+                .orElseGet(() -> book.commissions().add(commission));
         book.keepPlace(PLACE, Long.toString(id));
     }
 
@@ -101,13 +103,13 @@ public final class BookDeeds {
                 new Wearer(Wearer.tidy(wearer), Experience.FIRST),
                 figures.orElse(MeasurementSet.empty()),
                 garment));
-        switchTo(book.add(begun));
+        switchTo(book.commissions().add(begun));
         workshop.whereabouts().goTo(figures.isPresent() ? Stage.GIRTHS : Stage.MEASURE);
     }
 
     /** The same design for another wearer, whose figures are still to be taken. It is taken in hand. */
     public void duplicateFor(long which, String wearer) {
-        Commission design = book.find(which).orElseThrow();
+        Commission design = book.commissions().find(which).orElseThrow();
         measure(asTheHouseWorks(new Commission(
                 design.title(),
                 design.units(),
@@ -123,10 +125,10 @@ public final class BookDeeds {
      * @param figures later ones of the wearer; empty for those of then
      */
     public void again(long which, Optional<MeasurementSet> figures) {
-        Commission before = book.find(which).orElseThrow();
+        Commission before = book.commissions().find(which).orElseThrow();
         Commission again =
                 asTheHouseWorks(before).withTitle(before.title() + ", again").withFittings(List.of());
-        long id = book.add(figures.map(again::withMeasurements).orElse(again));
+        long id = book.commissions().add(figures.map(again::withMeasurements).orElse(again));
         book.versions().keep(id, "As it was: " + before.title(), before);
         switchTo(id);
         workshop.whereabouts().stageProperty().set(Stage.MEASURE);
@@ -140,8 +142,9 @@ public final class BookDeeds {
     /** Changes the plan of a commission, in hand or not, as a change that can be undone. The list's due day follows. */
     public void plan(long id, String label, UnaryOperator<Plan> change) {
         workshop.letGo();
-        Commission before =
-                id == workshop.id() ? workshop.commission() : book.find(id).orElseThrow();
+        Commission before = id == workshop.id()
+                ? workshop.commission()
+                : book.commissions().find(id).orElseThrow();
         Commission after = before.withPlan(change.apply(before.plan()));
         if (id == workshop.id()) {
             workshop.once(label, after);
@@ -150,7 +153,7 @@ public final class BookDeeds {
             book.changes().finish();
         }
         if (!after.plan().due().equals(before.plan().due())) {
-            book.due(id, after.plan().due());
+            book.commissions().due(id, after.plan().due());
         }
     }
 
@@ -161,11 +164,12 @@ public final class BookDeeds {
         } else {
             book.history().undo(id);
         }
-        book.find(id).ifPresent(c -> book.due(id, c.plan().due().or(() -> due)));
+        book.commissions().find(id).ifPresent(c -> book.commissions()
+                .due(id, c.plan().due().or(() -> due)));
     }
 
     private void measure(Commission begun) {
-        switchTo(book.add(begun));
+        switchTo(book.commissions().add(begun));
         workshop.whereabouts().stageProperty().set(Stage.MEASURE);
     }
 
@@ -178,13 +182,13 @@ public final class BookDeeds {
     public void erase(String wearer, boolean inOthers, boolean onInvoices) {
         workshop.letGo();
         // Asked before: the book may give the number of an erased commission to a new one.
-        boolean inHandToo =
-                book.entries().stream().anyMatch(e -> e.id() == workshop.id() && Wearers.isSame(e.wearer(), wearer));
+        boolean inHandToo = book.commissions().entries().stream()
+                .anyMatch(e -> e.id() == workshop.id() && Wearers.isSame(e.wearer(), wearer));
         book.wearers().erase(wearer, inOthers, onInvoices);
         fill(book);
         if (inHandToo) {
             workshop.namesChanged();
-            lookAt(book.entries().get(0).id());
+            lookAt(book.commissions().entries().get(0).id());
         } else {
             // Its title may have borne the name.
             read();
@@ -201,7 +205,7 @@ public final class BookDeeds {
         book.trash().throwAway(which, LocalDate.now());
         fill(book);
         if (inHand) {
-            lookAt(book.entries().get(0).id());
+            lookAt(book.commissions().entries().get(0).id());
         }
     }
 
@@ -214,6 +218,6 @@ public final class BookDeeds {
 
     private void read() {
         workshop.namesChanged();
-        workshop.show(book.find(workshop.id()).orElseThrow());
+        workshop.show(book.commissions().find(workshop.id()).orElseThrow());
     }
 }

@@ -3,6 +3,7 @@ package bathyra.app.workshop;
 import bathyra.app.workshop.Showing.Subject;
 import bathyra.bone.Bones;
 import bathyra.book.BookFailure;
+import bathyra.book.Commissions;
 import bathyra.book.Versions;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.BlockDrafter;
@@ -124,7 +125,8 @@ public final class Workshop implements AutoCloseable {
     private Found firstReadable(long last) {
         List<BookFailure> failures = new ArrayList<>();
         Optional<Found> found = LongStream.concat(
-                        LongStream.of(last), book.entries().stream().mapToLong(WorkshopBook.Entry::id))
+                        LongStream.of(last),
+                        book.commissions().entries().stream().mapToLong(Commissions.Entry::id))
                 .mapToObj(id -> readable(id, failures))
                 .flatMap(Optional::stream)
                 .findFirst();
@@ -137,7 +139,7 @@ public final class Workshop implements AutoCloseable {
 
     private Optional<Found> readable(long id, List<BookFailure> failures) {
         try {
-            return book.find(id).map(commission -> new Found(id, commission));
+            return book.commissions().find(id).map(commission -> new Found(id, commission));
         } catch (BookFailure e) {
             LOG.error("commission {} cannot be read", id, e);
             failures.add(e);
@@ -242,7 +244,7 @@ public final class Workshop implements AutoCloseable {
     /** Notes for the list how far the commission in hand has come. */
     void keepState() {
         if (!isDrafting()) {
-            book.state(id(), standing().line());
+            book.commissions().state(id(), standing().line());
             countWork();
         }
     }
@@ -298,8 +300,8 @@ public final class Workshop implements AutoCloseable {
         return block.of(commission());
     }
 
-    public List<WorkshopBook.Entry> entries() {
-        return book.entries();
+    public List<Commissions.Entry> entries() {
+        return book.commissions().entries();
     }
 
     /** Another commission lies on the table; nothing of the one before stays beside it. */
@@ -308,7 +310,7 @@ public final class Workshop implements AutoCloseable {
         comparison.end();
         work.measureAnew();
         hand.lookAt(next);
-        show(book.find(next).orElseThrow());
+        show(book.commissions().find(next).orElseThrow());
     }
 
     /** The half in view: the draft itself, or its right half where the halves differ and that one is looked at. */
@@ -377,12 +379,12 @@ public final class Workshop implements AutoCloseable {
             return;
         }
         Outcome outcome = Drafter.draft(after);
-        book.backUpWhenDue();
+        book.copies().makeWhenDue();
         book.changes().write(id(), label, before, after, hand.isInHand(thing));
         hand.takeUp(thing);
         // What cannot be drafted is saved as well, but marked.
         if (outcome instanceof Refusal none && none.cause() == Refusal.Cause.PROGRAM) {
-            guarded(() -> book.state(id(), UNDRAFTED));
+            guarded(() -> book.commissions().state(id(), UNDRAFTED));
         }
         hand.labelled(label, "");
         show(after, outcome);
@@ -439,7 +441,7 @@ public final class Workshop implements AutoCloseable {
         failure.set("");
         state.ifPresent(next -> {
             if (!next.plan().due().equals(commission().plan().due())) {
-                book.due(id(), next.plan().due());
+                book.commissions().due(id(), next.plan().due());
             }
             labels();
             show(next);

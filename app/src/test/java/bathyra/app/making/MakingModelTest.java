@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bathyra.app.home.DemoBook;
 import bathyra.app.workshop.Workshop;
 import bathyra.bone.BonePlan;
+import bathyra.book.Commissions;
 import bathyra.book.Invoices;
 import bathyra.book.WorkshopBook;
 import bathyra.draft.Draft;
@@ -43,7 +44,7 @@ class MakingModelTest {
         book = WorkshopBook.open(DemoBook.fresh(folder.resolve("demo.sqlite"), LocalDate.of(2026, 11, 29)));
         workshop = new Workshop(book);
         workshop.deeds()
-                .switchTo(book.entries().stream()
+                .switchTo(book.commissions().entries().stream()
                         .filter(e -> e.title().startsWith("The Lamplighter"))
                         .findFirst()
                         .orElseThrow()
@@ -76,14 +77,15 @@ class MakingModelTest {
     void theClock_ofAnotherCommission_isStopped_andBooksNothingThere() {
         model.startOrStop();
         long other = workshop.entries().stream()
-                .map(WorkshopBook.Entry::id)
+                .map(Commissions.Entry::id)
                 .filter(id -> id != workshop.id())
                 .findFirst()
                 .orElseThrow();
         workshop.deeds().switchTo(other);
         time.goOn(Duration.ofMinutes(5));
         model.pulse();
-        assertThat(model.plan()).isEqualTo(book.find(other).orElseThrow().plan());
+        assertThat(model.plan())
+                .isEqualTo(book.commissions().find(other).orElseThrow().plan());
         assertThat(model.plan().progress().values())
                 .as("of the first, whose fitting is next")
                 .noneMatch(p -> p.minutes() == 5);
@@ -128,7 +130,7 @@ class MakingModelTest {
     @Test
     void theDayInTheBook_isOffered_neverTakenUnasked_andFollowsWhatIsPlanned() {
         LocalDate inBook = LocalDate.of(2026, 12, 18);
-        book.due(workshop.id(), Optional.of(inBook));
+        book.commissions().due(workshop.id(), Optional.of(inBook));
         assertThat(model.plan().due()).isEmpty();
         assertThat(model.dueInBook()).contains(inBook);
         model.due(Optional.of(inBook));
@@ -149,7 +151,7 @@ class MakingModelTest {
         return workshop.entries().stream()
                 .filter(e -> e.id() == workshop.id())
                 .findFirst()
-                .flatMap(WorkshopBook.Entry::due);
+                .flatMap(Commissions.Entry::due);
     }
 
     @Test
@@ -276,10 +278,10 @@ class MakingModelTest {
         assertThat(workshop.id()).isNotEqualTo(before);
         assertThat(workshop.commission().title()).isEqualTo(title + ", again");
         assertThat(workshop.commission().measurements())
-                .isEqualTo(book.find(before).orElseThrow().measurements());
+                .isEqualTo(book.commissions().find(before).orElseThrow().measurements());
         assertThat(workshop.commission().plan().progress()).isEmpty();
         assertThat(book.versions().of(workshop.id()).get(0).commission())
-                .isEqualTo(book.find(before).orElseThrow());
+                .isEqualTo(book.commissions().find(before).orElseThrow());
     }
 
     @Test
@@ -314,7 +316,7 @@ class MakingModelTest {
             Thread.sleep(50);
         }
         workshop.deeds()
-                .switchTo(book.entries().stream()
+                .switchTo(book.commissions().entries().stream()
                         .filter(e -> e.title().startsWith("Chorus"))
                         .findFirst()
                         .orElseThrow()

@@ -2,7 +2,7 @@ package bathyra.app.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import bathyra.draft.Bodies;
 import bathyra.files.json.PatternJson;
 import bathyra.finding.Finding;

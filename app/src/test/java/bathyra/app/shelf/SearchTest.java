@@ -2,7 +2,7 @@ package bathyra.app.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.app.shelf.ShelfLook.Kind;
 import bathyra.app.shelf.ShelfLook.Order;
 import bathyra.app.shelf.ShelfLook.Which;
-import bathyra.book.WorkshopBook.Entry;
+import bathyra.book.Commissions.Entry;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.workshop.InWorkshop;
-import bathyra.book.WorkshopBook;
+import bathyra.book.Commissions;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.house.House;
@@ -30,8 +30,8 @@ class WeeksModelTest extends InWorkshop {
 
     @BeforeEach
     void countAll() {
-        for (WorkshopBook.Entry entry : book.entries()) {
-            var commission = book.find(entry.id()).orElseThrow();
+        for (Commissions.Entry entry : book.commissions().entries()) {
+            var commission = book.commissions().find(entry.id()).orElseThrow();
             if (Drafter.draft(commission) instanceof Draft draft) {
                 workshop.work().count(entry.id(), draft);
             }
@@ -68,12 +68,13 @@ class WeeksModelTest extends InWorkshop {
         assertThat(job("The Harbour Master")).as("the list keeps its order").isEqualTo(before);
         assertThat(model.job(before.id()).orElseThrow().dates().orElseThrow().day(DateKind.SECOND_FITTING))
                 .isEqualTo(day);
-        assertThat(book.find(before.id()).orElseThrow().plan()).isEqualTo(before.plan());
+        assertThat(book.commissions().find(before.id()).orElseThrow().plan()).isEqualTo(before.plan());
         model.drop();
-        assertThat(book.find(before.id()).orElseThrow().plan().fixed()).containsEntry(DateKind.SECOND_FITTING, day);
+        assertThat(book.commissions().find(before.id()).orElseThrow().plan().fixed())
+                .containsEntry(DateKind.SECOND_FITTING, day);
         assertThat(model.done()).hasValueSatisfying(t -> assertThat(t).contains("second fitting 3 December"));
         model.takeBack();
-        assertThat(book.find(before.id()).orElseThrow().plan()).isEqualTo(before.plan());
+        assertThat(book.commissions().find(before.id()).orElseThrow().plan()).isEqualTo(before.plan());
         assertThat(model.done()).isEmpty();
     }
 
@@ -83,14 +84,14 @@ class WeeksModelTest extends InWorkshop {
         LocalDate due = TODAY.plusDays(50);
         model.drag(job.id(), Optional.empty(), due);
         model.drop();
-        assertThat(book.entries().stream()
+        assertThat(book.commissions().entries().stream()
                         .filter(e -> e.id() == job.id())
                         .findFirst()
                         .orElseThrow()
                         .due())
                 .contains(due);
         model.takeBack();
-        assertThat(book.entries().stream()
+        assertThat(book.commissions().entries().stream()
                         .filter(e -> e.id() == job.id())
                         .findFirst()
                         .orElseThrow()
@@ -117,7 +118,7 @@ class WeeksModelTest extends InWorkshop {
             assertThat(left).as(remedy.title()).isCloseTo(remedy.after(), within(1e-6));
             model.takeBack();
             assertThat(workshop.house()).isEqualTo(house);
-            assertThat(book.find(late.id()).orElseThrow().plan()).isEqualTo(late.plan());
+            assertThat(book.commissions().find(late.id()).orElseThrow().plan()).isEqualTo(late.plan());
         }
     }
 
@@ -175,13 +176,14 @@ class WeeksModelTest extends InWorkshop {
     void aDueDayOfTheListAlone_isNeitherWrittenNorLost() {
         long id = job("The Lamplighter").id();
         LocalDate due = TODAY.plusDays(40);
-        book.due(id, Optional.of(due));
+        book.commissions().due(id, Optional.of(due));
         model.read();
         LocalDate fitting = TODAY.plusDays(21);
         model.drag(id, Optional.of(DateKind.SECOND_FITTING), fitting);
         model.drop();
-        assertThat(book.find(id).orElseThrow().plan().fixed()).containsEntry(DateKind.SECOND_FITTING, fitting);
-        assertThat(book.find(id).orElseThrow().plan().due()).isEmpty();
+        assertThat(book.commissions().find(id).orElseThrow().plan().fixed())
+                .containsEntry(DateKind.SECOND_FITTING, fitting);
+        assertThat(book.commissions().find(id).orElseThrow().plan().due()).isEmpty();
         model.takeBack();
         assertThat(job("The Lamplighter").plan().due()).contains(due);
         model.drag(id, Optional.empty(), due.plusDays(1));

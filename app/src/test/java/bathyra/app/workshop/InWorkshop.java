@@ -34,7 +34,7 @@ public abstract class InWorkshop {
     /** Takes the first commission of a title in hand. */
     protected final void take(String title) {
         workshop.deeds()
-                .switchTo(book.entries().stream()
+                .switchTo(book.commissions().entries().stream()
                         .filter(e -> e.title().startsWith(title))
                         .findFirst()
                         .orElseThrow()

@@ -111,7 +111,8 @@ class WorkshopPartsTest extends InWorkshop {
                         version.commission()
                                 .withMeasurements(version.commission()
                                         .measurements()
-                                        .with(MeasurementKey.FRONT_LENGTH, Length.mm(450))))));
+                                        .with(MeasurementKey.FRONT_LENGTH, Length.mm(450))),
+                        version.draft())));
         assertThat(workshop.comparison()
                         .ghost()
                         .orElseThrow()
@@ -127,9 +128,9 @@ class WorkshopPartsTest extends InWorkshop {
     void newCommission_isBegunInTheUnitInUse_atTheMeasuringPage() {
         workshop.setUnit(bathyra.length.LengthUnit.IN);
         workshop.whereabouts().goTo(Stage.LAY);
-        int count = book.entries().size();
+        int count = book.commissions().entries().size();
         workshop.deeds().begin();
-        assertThat(book.entries()).hasSize(count + 1);
+        assertThat(book.commissions().entries()).hasSize(count + 1);
         assertThat(workshop.unit()).isEqualTo(bathyra.length.LengthUnit.IN);
         assertThat(workshop.whereabouts().stageProperty().get()).isEqualTo(Stage.MEASURE);
         assertThat(workshop.draft()).isEmpty();
@@ -153,7 +154,7 @@ class WorkshopPartsTest extends InWorkshop {
         String was = workshop.commission().wearer().name();
         workshop.deeds().renameEverywhere(was, "Nerea Holloway-Sands");
         assertThat(workshop.commission().wearer().name()).isEqualTo("Nerea Holloway-Sands");
-        assertThat(book.entries()).noneMatch(e -> e.wearer().equals(was));
+        assertThat(book.commissions().entries()).noneMatch(e -> e.wearer().equals(was));
     }
 
     @Test

@@ -182,7 +182,7 @@ class WorkshopTest {
     @Test
     void erase_ofTheOnlyWearer_leavesNothingOfHerOnTheScreen_thoughTheNumberIsGivenAgain() throws Exception {
         try (WorkshopBook one = WorkshopBook.open(folder.resolve("one.sqlite"))) {
-            long id = one.add(book.find(1).orElseThrow());
+            long id = one.commissions().add(book.commissions().find(1).orElseThrow());
             Workshop alone = new Workshop(one);
             alone.deeds().erase("Nerea Holloway", false, false);
             assertThat(alone.id()).as("the book gives the number again").isEqualTo(id);
@@ -198,12 +198,14 @@ class WorkshopTest {
         Path file = folder.resolve("demo.sqlite");
         int before;
         try (WorkshopBook closed = WorkshopBook.open(file)) {
-            before = closed.entries().size();
-            Commission heron = closed.find(closed.entries().get(0).id()).orElseThrow();
+            before = closed.commissions().entries().size();
+            Commission heron = closed.commissions()
+                    .find(closed.commissions().entries().get(0).id())
+                    .orElseThrow();
             BookDeeds.takeIn(closed, heron);
-            assertThat(closed.entries()).as("it is there already").hasSize(before);
+            assertThat(closed.commissions().entries()).as("it is there already").hasSize(before);
             BookDeeds.takeIn(closed, heron.withTitle("From elsewhere"));
-            assertThat(closed.entries()).hasSize(before + 1);
+            assertThat(closed.commissions().entries()).hasSize(before + 1);
         }
         book = WorkshopBook.open(file);
         workshop = new Workshop(book);

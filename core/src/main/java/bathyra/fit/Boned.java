@@ -11,6 +11,7 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The bones of a draft as rods in its mesh (C13, C21). */
 final class Boned {
@@ -28,7 +29,7 @@ final class Boned {
             Channel.Run run = channel.runs().get(0);
             PieceMesh cut = sewing.pieces().get(run.piece());
             if (cut != null) {
-                rods.add(rod(cut, run.path(), stiffness(channel.kind()), sewing));
+                rods.add(rod(Optional.of(channel), cut, run.path(), stiffness(channel.kind()), sewing));
             }
         }
         for (PieceMesh cut : sewing.pieces().values()) {
@@ -36,7 +37,7 @@ final class Boned {
                 if (edge.kind() == OutlineEdge.Kind.CLOSURE) {
                     double stiffness = closing(cut.piece(), bones, sewing);
                     if (stiffness > 0) {
-                        rods.add(rod(cut, edge.path(), stiffness, sewing));
+                        rods.add(rod(Optional.empty(), cut, edge.path(), stiffness, sewing));
                     }
                 }
             }
@@ -57,7 +58,7 @@ final class Boned {
         };
     }
 
-    private static Rods.Rod rod(PieceMesh cut, Path path, double stiffness, Sewing sewing) {
+    private static Rods.Rod rod(Optional<Channel> channel, PieceMesh cut, Path path, double stiffness, Sewing sewing) {
         int steps = Math.max(1, (int) Math.round(path.length() / sewing.spacing()));
         List<Point> points = new ArrayList<>();
         for (int i = 0; i <= steps; i++) {
@@ -79,6 +80,6 @@ final class Boned {
                 lengths[i - 1] = points.get(i - 1).distance(points.get(i));
             }
         }
-        return new Rods.Rod(stiffness, vertices, weights, lengths);
+        return new Rods.Rod(channel, stiffness, vertices, weights, lengths);
     }
 }

@@ -8,6 +8,7 @@ import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -45,16 +46,15 @@ public record ClothStrength(Reckoned pulls, Reckoned asked, Reckoned bears) {
 
     /** What the garment pulls as it sits. */
     public static ClothStrength of(Garment garment, List<Worn.LevelReading> readings) {
-        double pull = readings.stream()
+        Reckoned pulls = readings.stream()
                 .filter(r -> r.level() == Level.WAIST)
-                .mapToDouble(Worn.LevelReading::tension)
-                .max()
-                .orElse(0);
-        Reckoned pulls = Given.option("Pull at the waist", Math.max(0, pull), Quantity.RATIO, "as it sits, N/m", RULE);
+                .map(Worn.LevelReading::pulls)
+                .max(Comparator.comparingDouble(Reckoned::value))
+                .orElseGet(() -> Given.option("Pull at the waist", 0, Quantity.RATIO, "no waist to read", RULE));
         Bears bears = Bears.of(garment);
         return new ClothStrength(
                 pulls,
-                pulls.times(Given.constant(SAFETY, Quantity.RATIO)).named("Asked of the cloth", RULE),
+                pulls.atLeast(Given.constant(0, Quantity.RATIO)).times(SAFETY).named("Asked of the cloth", RULE),
                 Given.option("What the cloth bears", bears.figure, Quantity.RATIO, bears.label, RULE));
     }
 

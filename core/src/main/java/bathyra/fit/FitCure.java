@@ -65,6 +65,14 @@ public record FitCure(Sentence deed, Garment garment, double before, double afte
 
     /** How much of a sight there is on another shape, round the same place. */
     private static double amount(Worn worn, Sight sight) {
+        if (isFold(sight)) {
+            return Fold.of(worn).stream()
+                    .filter(f -> (f.way() == Fold.Way.UPRIGHT) == (sight.kind() == Sight.Kind.FOLD_UPRIGHT)
+                            && isThere(f.azimuth(), f.height(), sight))
+                    .mapToDouble(Fold::surplus)
+                    .max()
+                    .orElse(0);
+        }
         double most = 0;
         double[] read = sight.kind() == Sight.Kind.PRESSES ? worn.pressures() : worn.away();
         double sign = sight.kind() == Sight.Kind.EDGE_BITES ? -1 : 1;
@@ -81,13 +89,27 @@ public record FitCure(Sentence deed, Garment garment, double before, double afte
         double z = x[3 * v + 2];
         double azimuth =
                 Math.abs(Math.atan2(x[3 * v], x[3 * v + 1] - worn.form().axis(z)));
+        return isThere(azimuth, z, sight);
+    }
+
+    private static boolean isThere(double azimuth, double z, Sight sight) {
         return Math.abs(azimuth - sight.azimuth()) < AROUND && Math.abs(z - sight.height()) < ABOUT;
+    }
+
+    private static boolean isFold(Sight sight) {
+        return sight.kind() == Sight.Kind.FOLD_UPRIGHT || sight.kind() == Sight.Kind.FOLD_ACROSS;
+    }
+
+    private static boolean isBone(Sight sight) {
+        return sight.kind() == Sight.Kind.BONE_BENT
+                || sight.kind() == Sight.Kind.BONE_END
+                || sight.kind() == Sight.Kind.BONE_ON_HIP;
     }
 
     /** The worst of all other sights that are lengths. */
     private static double elsewhere(Worn worn, Sight sight) {
         return Sight.of(worn).stream()
-                .filter(s -> s.kind() != Sight.Kind.PRESSES
+                .filter(s -> !s.kind().isPressure()
                         && (Math.abs(s.azimuth() - sight.azimuth()) > AROUND
                                 || Math.abs(s.height() - sight.height()) > ABOUT))
                 .mapToDouble(Sight::amount)
@@ -97,6 +119,10 @@ public record FitCure(Sentence deed, Garment garment, double before, double afte
 
     private static List<Tried> candidates(Draft draft, Sight sight) {
         List<Tried> tried = new ArrayList<>();
+        if (isBone(sight)) {
+            // What helps a bone is said with it; no girth does.
+            return tried;
+        }
         Garment garment = draft.commission().garment();
         Level level = nearest(draft, sight);
         boolean looser = sight.kind() == Sight.Kind.EDGE_BITES || sight.kind() == Sight.Kind.PRESSES;

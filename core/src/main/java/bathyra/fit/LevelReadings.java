@@ -7,14 +7,26 @@ import bathyra.girth.LevelPlan;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
+import bathyra.reckon.Derived;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Reads a worn garment at its levels (C22). */
 final class LevelReadings {
     /** A tension is read over so much to either side of a level, mm: at a single vertex it means nothing. */
     private static final double BAND = 12;
+
+    private static final Rule RULE = Rule.of("C22", "as it sits");
+    /** Millimetres. */
+    private static final double PER_METRE = 1000;
+    /** Of a newton on a square millimetre. */
+    private static final double KILOPASCAL = 1000;
 
     private final Worn worn;
     private final Sewing sewing;
@@ -39,22 +51,40 @@ final class LevelReadings {
             if (marked.isEmpty()) {
                 continue;
             }
-            double girth = sewing.gap();
-            for (Piece piece : marked) {
-                girth += 2 * length(piece, piece.mark(level).get());
-            }
-            double[] band = band(level);
+            Band band = band(level);
             readings.add(new LevelReading(
                     level,
                     plan.body().value(),
                     plan.worn().value(),
-                    girth,
-                    band[0],
-                    band[1],
+                    girth(level, marked),
+                    band.pulls(level),
+                    band.presses(level),
                     rides(level, marked.get(0), 0),
                     ridesAtSide(level)));
         }
         return readings;
+    }
+
+    /** Both halves of the line on every piece, each as it was cut and as it is stretched, and the gap. */
+    private Reckoned girth(Level level, List<Piece> marked) {
+        List<Reckoned> lines = new ArrayList<>();
+        for (Piece piece : marked) {
+            LevelMark mark = piece.mark(level).orElseThrow();
+            double cut = mark.from().distance(mark.to());
+            Reckoned paper = Given.option(piece.name(), cut, Quantity.LENGTH, "on paper", RULE);
+            Reckoned stretch = Given.option(
+                    "Stretch of " + piece.name(),
+                    length(piece, mark) / cut,
+                    Quantity.RATIO,
+                    "as it lies ÷ on paper",
+                    RULE);
+            lines.add(paper.times(stretch));
+        }
+        Reckoned both = Derived.sum(lines).times(2);
+        return (sewing.gap() > 0
+                        ? both.plus(Given.option("Gap", sewing.gap(), Quantity.LENGTH, "as planned", RULE))
+                        : both)
+                .named(level.label() + ", as it sits", RULE);
     }
 
     /** The length of a line of a piece as it lies in space, mm. */
@@ -76,29 +106,57 @@ final class LevelReadings {
     }
 
     /** How far a level line lies above where the draft means it: as far up the form, from the waist, as it lies above the waist on the paper. */
-    private double rides(Level level, Piece piece, double share) {
+    private Reckoned rides(Level level, Piece piece, double share) {
         LevelMark mark = piece.mark(level).orElseThrow();
         Point there = mark.from().between(mark.to(), share);
         double[] at = new double[3];
         worn.at(sewing.pieces().get(piece.id()), there, at, 0);
         Optional<LevelMark> waist = piece.mark(Level.WAIST);
         if (waist.isEmpty()) {
-            return at[2] - draping.height(level);
+            return rises(at[2], draping.height(level));
         }
         double up = waist.get().from().between(waist.get().to(), share).y() - there.y();
         double azimuth = Math.atan2(at[0], at[1] - worn.form().axis(at[2]));
-        return at[2] - worn.form().along(azimuth, 0, up);
+        return rises(at[2], worn.form().along(azimuth, 0, up));
     }
 
-    private double ridesAtSide(Level level) {
+    private static Reckoned rises(double lies, double meant) {
+        return Given.option("Height of the line", lies, Quantity.LENGTH, "over the waist, as it lies", RULE)
+                .minus(Given.option("Height in the draft", meant, Quantity.LENGTH, "carried up the form", RULE))
+                .named("Lies higher than drafted", RULE);
+    }
+
+    private Reckoned ridesAtSide(Level level) {
         Optional<Piece> beside = sewing.pattern().pieces().stream()
                 .filter(p -> !p.front() && p.mark(level).isPresent())
                 .findFirst();
-        return beside.map(p -> rides(level, p, 0)).orElse(0.0);
+        return beside.map(p -> rides(level, p, 0)).orElseGet(() -> rises(0, 0));
     }
 
-    /** Tension (N/m) and pressure (kPa) over the triangles and vertices within the band of a level. */
-    private double[] band(Level level) {
+    /**
+     * What is read on the cloth within the band of a level.
+     *
+     * @param pull N for each mm of height, on the average of its area
+     * @param load what the body bears, N
+     * @param area on which it bears it, mm²
+     */
+    private record Band(double pull, double load, double area) {
+        Reckoned pulls(Level level) {
+            return Given.option("Pull on a millimetre", pull, Quantity.RATIO, "mean by the line, N/mm", RULE)
+                    .times(PER_METRE)
+                    .named("Pull at the " + level.label().toLowerCase(Locale.ROOT), RULE);
+        }
+
+        Reckoned presses(Level level) {
+            Reckoned bears = Given.option("Load", load, Quantity.RATIO, "by the line, N", RULE);
+            Reckoned on = Given.option("Area", area == 0 ? 1 : area, Quantity.RATIO, "as it lies, mm²", RULE);
+            return bears.over(on)
+                    .times(KILOPASCAL)
+                    .named("Pressure at the " + level.label().toLowerCase(Locale.ROOT), RULE);
+        }
+    }
+
+    private Band band(Level level) {
         double force = 0;
         double area = 0;
         double pushed = 0;
@@ -145,7 +203,7 @@ final class LevelReadings {
                 }
             }
         }
-        return new double[] {area == 0 ? 0 : force / area * 1000, pushedArea == 0 ? 0 : pushed / pushedArea * 1000};
+        return new Band(area == 0 ? 0 : force / area, pushed, pushedArea);
     }
 
     private static double away(PieceMesh cut, int[] corners, LevelMark mark) {

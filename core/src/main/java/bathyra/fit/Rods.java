@@ -1,7 +1,9 @@
 package bathyra.fit;
 
+import bathyra.bone.Channel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Bones, busk and zip: rods that lie in the cloth, hard to bend and harder to press together (C21). */
 final class Rods {
@@ -11,12 +13,13 @@ final class Rods {
     /**
      * A rod by places of the mesh, from the top.
      *
+     * @param channel of the bone; a busk or a zip has none
      * @param stiffness against bending, N·mm²
      * @param vertices of each place the three of its triangle
      * @param weights of each place how much of each vertex it is
      * @param lengths from each place to the next, mm, as it was cut
      */
-    record Rod(double stiffness, int[][] vertices, double[][] weights, double[] lengths) {}
+    record Rod(Optional<Channel> channel, double stiffness, int[][] vertices, double[][] weights, double[] lengths) {}
 
     private final List<Rod> rods;
 
@@ -48,7 +51,8 @@ final class Rods {
         return groups.toArray(int[][]::new);
     }
 
-    private static double[] at(Rod rod, int i, double[] x) {
+    /** Three figures that every vertex has, at a place of a rod. */
+    static double[] at(Rod rod, int i, double[] x) {
         double[] p = new double[3];
         for (int k = 0; k < 3; k++) {
             for (int axis = 0; axis < 3; axis++) {

@@ -16,7 +16,7 @@ import java.util.Set;
 /**
  * Something that one would see at a fitting (C22).
  *
- * @param amount how far, mm
+ * @param amount how far, mm; of pressure kPa
  * @param azimuth where, from centre front, radians
  * @param height over the waist, mm
  */
@@ -26,7 +26,20 @@ public record Sight(Kind kind, double amount, double azimuth, double height, Sen
         EDGE_AWAY,
         EDGE_BITES,
         AWAY,
-        PRESSES
+        PRESSES,
+        /** Cloth stands up beside itself: a piece is too wide there. */
+        FOLD_UPRIGHT,
+        /** Cloth lies in a fold across: a piece is too long there. */
+        FOLD_ACROSS,
+        /** A flat bone that would have to bend within the cloth. */
+        BONE_BENT,
+        BONE_END,
+        BONE_ON_HIP;
+
+        /** Whether its amount is kPa and not mm. */
+        public boolean isPressure() {
+            return this == PRESSES;
+        }
     }
 
     /** More than this is seen, mm. */
@@ -59,7 +72,76 @@ public record Sight(Kind kind, double amount, double azimuth, double height, Sen
                 pressing(worn, v, pressure[v]).ifPresent(found::add);
             }
         }
+        for (Fold fold : Fold.of(worn)) {
+            found.add(folded(worn.form(), fold));
+        }
+        for (BoneReading bone : BoneReading.of(worn)) {
+            boned(worn, bone, found);
+        }
         return worst(found);
+    }
+
+    private static Sight folded(Form form, Fold fold) {
+        boolean upright = fold.way() == Fold.Way.UPRIGHT;
+        return new Sight(
+                upright ? Kind.FOLD_UPRIGHT : Kind.FOLD_ACROSS,
+                fold.surplus(),
+                fold.azimuth(),
+                fold.height(),
+                Sentence.of(
+                        (upright ? "A fold stands upright " : "A fold lies across ")
+                                + where(form, fold.azimuth()) + ", " + level(form, fold.height())
+                                + (upright ? ": {} too wide there." : ": {} too long there."),
+                        Length.mm(fold.surplus())));
+    }
+
+    private static void boned(Worn worn, BoneReading bone, List<Sight> found) {
+        double[][] line = bone.line();
+        String name = "The bone \u201c" + bone.channel().label() + "\u201d";
+        if (bone.isBentEdgewise()) {
+            found.add(at(
+                    worn,
+                    Kind.BONE_BENT,
+                    bone.edgewise(),
+                    line[line.length / 2],
+                    Sentence.of(
+                            name
+                                    + " is flat steel and would bend edgewise, by {} on {} of its length: take spiral steel there.",
+                            Length.mm(bone.edgewise()),
+                            Length.mm(BoneReading.CHORD))));
+        }
+        for (BoneReading.End end : List.of(bone.top(), bone.bottom())) {
+            String which = end == bone.top() ? "upper" : "lower";
+            double azimuth = azimuth(worn, end.at());
+            if (end.bites() || end.standsOff() && !isHollow(worn, azimuth, end.at()[2])) {
+                found.add(at(
+                        worn,
+                        Kind.BONE_END,
+                        Math.abs(end.away()),
+                        end.at(),
+                        Sentence.of(
+                                name + (end.bites() ? " bites in by {} with its " : " stands {} off with its ") + which
+                                        + " end.",
+                                Length.mm(Math.abs(end.away())))));
+            }
+        }
+        if (bone.hipBone()) {
+            double[] lowest = line[line.length - 1];
+            found.add(at(
+                    worn,
+                    Kind.BONE_ON_HIP,
+                    SEEN,
+                    lowest,
+                    Sentence.of(name + " presses on the crest of the hip bone: end it above, or place it beside.")));
+        }
+    }
+
+    private static Sight at(Worn worn, Kind kind, double amount, double[] at, Sentence sentence) {
+        return new Sight(kind, amount, azimuth(worn, at), at[2], sentence);
+    }
+
+    private static double azimuth(Worn worn, double[] at) {
+        return Math.abs(Math.atan2(at[0], at[1] - worn.form().axis(at[2])));
     }
 
     private record OutlineVertices(boolean upper, List<Integer> vertices) {}
@@ -82,7 +164,7 @@ public record Sight(Kind kind, double amount, double azimuth, double height, Sen
 
     private static double azimuth(Worn worn, int v) {
         double[] x = worn.rest().shape();
-        return Math.abs(Math.atan2(x[3 * v], x[3 * v + 1] - worn.form().axis(x[3 * v + 2])));
+        return azimuth(worn, new double[] {x[3 * v], x[3 * v + 1], x[3 * v + 2]});
     }
 
     /** Between the breasts cloth always bridges: nobody would call that standing away. */
@@ -175,21 +257,28 @@ public record Sight(Kind kind, double amount, double azimuth, double height, Sen
         return names[best];
     }
 
+    private static boolean isNear(Sight a, Sight b) {
+        return Math.abs(a.azimuth() - b.azimuth()) < NEAR && Math.abs(a.height() - b.height()) < NEAR_HEIGHT;
+    }
+
     /** Of each place where several vertices say the same the worst, and no more than one can take in. */
     private static List<Sight> worst(List<Sight> found) {
         List<Sight> kept = new ArrayList<>();
         List<Sight> sorted = found.stream()
-                .sorted(Comparator.comparingDouble((Sight s) -> s.kind() == Kind.PRESSES ? s.amount() * 2 : s.amount())
+                .sorted(Comparator.comparingDouble((Sight s) -> s.kind().isPressure() ? s.amount() * 2 : s.amount())
                         .reversed())
                 .toList();
         for (Sight each : sorted) {
             boolean known = kept.stream()
                     .anyMatch(k -> k.kind() == each.kind()
-                            && (Math.abs(k.azimuth() - each.azimuth()) < NEAR
-                                            && Math.abs(k.height() - each.height()) < NEAR_HEIGHT
+                            && (isNear(k, each)
                                     || k.sentence()
                                             .pattern()
                                             .equals(each.sentence().pattern())));
+            known |= each.kind() == Kind.BONE_END
+                    && kept.stream()
+                            .anyMatch(k ->
+                                    (k.kind() == Kind.EDGE_BITES || k.kind() == Kind.EDGE_AWAY) && isNear(k, each));
             long alike = kept.stream().filter(k -> k.kind() == each.kind()).count();
             if (!known && alike < OF_A_KIND && kept.size() < MOST) {
                 kept.add(each);

@@ -11,6 +11,7 @@ import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
+import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -211,21 +212,41 @@ public final class Worn {
      *
      * @param body the wearer's girth, mm
      * @param planned the girth that the garment was planned to be worn at
-     * @param worn the girth of its line as it sits, with its gap
-     * @param tension N for each metre of height
-     * @param pressure kPa, over the height of the band
-     * @param ridesFront how far the line lies above where the draft means it, at centre front, mm
-     * @param ridesSide the same at the side
+     * @param lies the girth of its line as it sits, with its gap, mm
+     * @param pulls N for each metre of height
+     * @param presses kPa, over the height of the band
+     * @param front how far the line lies above where the draft means it, at centre front, mm
+     * @param side the same at the side
      */
     public record LevelReading(
             Level level,
             double body,
             double planned,
-            double worn,
-            double tension,
-            double pressure,
-            double ridesFront,
-            double ridesSide) {}
+            Reckoned lies,
+            Reckoned pulls,
+            Reckoned presses,
+            Reckoned front,
+            Reckoned side) {
+        public double worn() {
+            return lies.value();
+        }
+
+        public double tension() {
+            return pulls.value();
+        }
+
+        public double pressure() {
+            return presses.value();
+        }
+
+        public double ridesFront() {
+            return front.value();
+        }
+
+        public double ridesSide() {
+            return side.value();
+        }
+    }
 
     /** The readings of all levels that the pieces are marked with, from the top. */
     public List<LevelReading> levels() {
@@ -345,13 +366,9 @@ public final class Worn {
     public List<double[][]> bones() {
         List<double[][]> bones = new ArrayList<>();
         for (Rods.Rod rod : settling.rods().rods()) {
-            double[][] line = new double[rod.vertices().length][3];
+            double[][] line = new double[rod.vertices().length][];
             for (int i = 0; i < line.length; i++) {
-                for (int k = 0; k < 3; k++) {
-                    for (int axis = 0; axis < 3; axis++) {
-                        line[i][axis] += rod.weights()[i][k] * rest.shape()[3 * rod.vertices()[i][k] + axis];
-                    }
-                }
+                line[i] = Rods.at(rod, i, rest.shape());
             }
             bones.add(line);
         }
@@ -381,6 +398,10 @@ public final class Worn {
             }
         }
         for (int i = 0; i < normals.length; i += 3) {
+            if (mesh().held()[i / 3][0] && rest.shape()[i] == 0) {
+                // The other half leans the other way.
+                normals[i] = 0;
+            }
             double length = Math.sqrt(
                     normals[i] * normals[i] + normals[i + 1] * normals[i + 1] + normals[i + 2] * normals[i + 2]);
             for (int axis = 0; axis < 3 && length > 0; axis++) {
@@ -392,6 +413,10 @@ public final class Worn {
 
     Sewing sewing() {
         return sewing;
+    }
+
+    Rods rods() {
+        return settling.rods();
     }
 
     public FormSurface surface() {

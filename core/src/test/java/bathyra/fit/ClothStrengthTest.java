@@ -7,12 +7,28 @@ import bathyra.garment.GarmentKind;
 import bathyra.garment.LayerKind;
 import bathyra.length.LengthUnit;
 import bathyra.place.Level;
+import bathyra.reckon.Given;
+import bathyra.reckon.Quantity;
+import bathyra.reckon.Reckoned;
+import bathyra.reckon.Rule;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ClothStrengthTest {
     private static Worn.LevelReading pulling(Level level, double tension) {
-        return new Worn.LevelReading(level, 700, 660, 664, tension, 2, 0, 0);
+        return new Worn.LevelReading(
+                level,
+                700,
+                660,
+                read(664, Quantity.LENGTH),
+                read(tension, Quantity.RATIO),
+                read(2, Quantity.RATIO),
+                read(0, Quantity.LENGTH),
+                read(0, Quantity.LENGTH));
+    }
+
+    private static Reckoned read(double value, Quantity quantity) {
+        return Given.option("Read", value, quantity, "made up", Rule.of("C22", "as it sits"));
     }
 
     private static Garment with(Garment garment, LayerKind layer, boolean made) {

@@ -25,8 +25,12 @@ import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.Softness;
+import bathyra.piece.LevelMark;
+import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
+import bathyra.reckon.Formula;
+import bathyra.reckon.Reckoned;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -65,6 +69,44 @@ class WornTest {
         assertThat(at(BUSTIER, Level.BUST).worn()).isCloseTo(902, within(4.0));
         assertThat(at(BUSTIER, Level.WAIST).tension()).isBetween(80.0, 170.0);
         assertThat(at(BUSTIER, Level.WAIST).pressure()).isBetween(0.5, 1.6);
+    }
+
+    /** What is shown as a reading's reckoning is what gives it: the lines of all pieces, each by its stretch, twice. */
+    @Test
+    void readings_areReckonedFromThePieces() {
+        LevelReading waist = at(BUSTIER, Level.WAIST);
+        double half = 0;
+        for (Piece piece : BUSTIER.draft().pattern().pieces()) {
+            LevelMark mark = piece.mark(Level.WAIST).orElseThrow();
+            double cut = mark.from().distance(mark.to());
+            double stretch = Formula.figures(waist.lies()).stream()
+                    .filter(f -> f.name().equals("Stretch of " + piece.name()))
+                    .findFirst()
+                    .orElseThrow()
+                    .value();
+            assertThat(stretch).as(piece.name()).isBetween(0.95, 1.05);
+            half += cut * stretch;
+        }
+        assertThat(waist.worn()).isCloseTo(2 * half, within(1e-6));
+        assertThat(Formula.inWords(waist.lies(), LengthUnit.CM)).endsWith("× 2").contains("× stretch of");
+        assertThat(Formula.inFigures(waist.pulls(), LengthUnit.CM)).contains("× 1000 = ");
+        assertThat(Formula.inWords(waist.presses(), LengthUnit.CM)).contains("load ÷ area");
+        assertThat(Formula.inWords(waist.side(), LengthUnit.CM)).isEqualTo("height of the line − height in the draft");
+        assertThat(waist.lies().rule().section()).isEqualTo("C22");
+    }
+
+    @Test
+    void lacedReading_countsItsGap_once() {
+        Garment laced = Garment.of(GarmentKind.CORSET).withFastening(Fastening.ZIP.with(Closure.BACK_LACING));
+        Draft draft = drafted(laced);
+        Worn worn = Worn.cold(draft, new FormSurface(Worn.form(draft), Softness.BETWEEN), Worn.COARSE, () -> false);
+        Reckoned lies = at(worn, Level.WAIST).lies();
+        double gap = draft.girths().at(Level.WAIST).gap().value();
+        assertThat(Formula.figures(lies))
+                .filteredOn(f -> f.name().equals("Gap"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.value()).isEqualTo(gap));
+        assertThat(Formula.inWords(lies, LengthUnit.CM)).endsWith("+ gap");
     }
 
     @Test

@@ -2,6 +2,8 @@ package bathyra.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.bone.BonePlan;
+import bathyra.bone.Channel;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -27,6 +29,7 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -50,6 +53,19 @@ class FitFilesTest {
                         .isEmpty();
             }
         }
+    }
+
+    @Test
+    void bonesInTheDocument_areThoseOfThePattern() throws IOException {
+        JsonNode bones =
+                new ObjectMapper().readTree(FitJson.write(WORN, "test", false)).get("bones");
+        List<String> ids = new ArrayList<>();
+        bones.forEach(b -> ids.add(b.get("channel").asText()));
+        assertThat(ids)
+                .isNotEmpty()
+                .doesNotHaveDuplicates()
+                .isSubsetOf(
+                        BonePlan.of(DRAFT).channels().stream().map(Channel::id).toList());
     }
 
     @Test

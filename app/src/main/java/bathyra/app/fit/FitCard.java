@@ -1,6 +1,8 @@
 package bathyra.app.fit;
 
 import bathyra.app.reckoning.Card;
+import bathyra.app.reckoning.CardRows;
+import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.ClothStrength;
@@ -15,17 +17,18 @@ import bathyra.garment.ClothGive;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.place.Level;
+import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 
 /** The card of the Fit stage: a level as it sits, what a fitting would show, how it would be laced, compared and doubted. */
 final class FitCard {
@@ -35,11 +38,31 @@ final class FitCard {
     private final Workshop workshop;
     private final FitModel model;
     private final Card card;
+    private final LookSwitch<Read> read;
+    private Read asked = Read.GIRTH;
+
+    /** What is read at a level. */
+    enum Read {
+        GIRTH("Girth", Worn.LevelReading::lies),
+        PULL("Pull", Worn.LevelReading::pulls),
+        PRESSURE("Press", Worn.LevelReading::presses),
+        SIDE("Height", Worn.LevelReading::side);
+
+        private final String label;
+        private final Function<Worn.LevelReading, Reckoned> of;
+
+        Read(String label, Function<Worn.LevelReading, Reckoned> of) {
+            this.label = label;
+            this.of = of;
+        }
+    }
 
     FitCard(Workshop workshop, FitModel model, Card card) {
         this.workshop = workshop;
         this.model = model;
         this.card = card;
+        this.read = new LookSwitch<>("read-", List.of(Read.values()), asked, r -> r.label, this::ask);
+        read.setAccessibleText("Which reading's reckoning is shown");
     }
 
     void write(Optional<FitModel.Shown> shown) {
@@ -64,13 +87,13 @@ final class FitCard {
         }
         Worn worn = shown.get().worn();
         Level level = model.level();
-        shown.get().levels().stream()
-                .filter(r -> r.level() == level)
-                .findFirst()
-                .ifPresent(reading -> level(reading));
+        Optional<Worn.LevelReading> inHand =
+                shown.get().levels().stream().filter(r -> r.level() == level).findFirst();
+        inHand.ifPresent(this::level);
         sights(shown.get());
         shown.get().lacing().ifPresent(this::lacing);
         shown.get().cup().ifPresent(this::cup);
+        inHand.ifPresent(this::reckoned);
         comparing();
         doubts();
         form(worn.form());
@@ -116,7 +139,7 @@ final class FitCard {
         card.words(
                 String.format(
                         Locale.ROOT,
-                        "As it sits: its line on every piece × its stretch there, and the gap. It pulls %.0f N on each metre of height; by half or twice the softness it presses %s to %s.",
+                        "It pulls %.0f N on each metre of height; by half or twice the softness it presses %s to %s.",
                         reading.tension(),
                         Worn.pressing(reading.pressure() / 2),
                         Worn.pressing(2 * reading.pressure())),
@@ -140,6 +163,17 @@ final class FitCard {
                 + (Math.abs(reading.ridesSide()) < 3
                         ? "in place."
                         : say(Math.abs(reading.ridesSide())) + (reading.ridesSide() > 0 ? " too high." : " too low.")));
+    }
+
+    private void reckoned(Worn.LevelReading reading) {
+        card.section(reading.level().label() + ", read on the cloth");
+        card.add(read);
+        card.reckoning(asked.of.apply(reading), workshop.unit(), input -> {});
+    }
+
+    private void ask(Read which) {
+        asked = which;
+        write(model.shown());
     }
 
     private void lacing(Lacing lacing) {
@@ -177,13 +211,9 @@ final class FitCard {
         }
         int number = 1;
         for (Sight sight : shown.sights()) {
-            Button look = new Button(sight.sentence().in(workshop.unit()));
-            look.setId("sight-" + number++);
-            look.getStyleClass().add("deed");
-            look.setWrapText(true);
-            look.setMaxHeight(Region.USE_PREF_SIZE);
+            Button look = CardRows.sentence(
+                    sight.sentence().in(workshop.unit()), "sight-" + number++, () -> model.choose(sight));
             look.setAccessibleText(look.getText() + " Show it");
-            look.setOnAction(e -> model.choose(sight));
             card.add(look);
             if (model.chosen().equals(Optional.of(sight))) {
                 cures();
@@ -198,14 +228,21 @@ final class FitCard {
             return;
         }
         if (model.cures().get().isEmpty()) {
-            card.words("Nothing that was tried on the form helps by itself.", "quiet");
+            card.words(
+                    switch (model.chosen().orElseThrow().kind()) {
+                        case BONE_BENT, BONE_END, BONE_ON_HIP -> "What helps is done on Bones.";
+                        case FOLD_ACROSS ->
+                            "No girth that was tried takes it away. At a fitting it is shortened between two levels.";
+                        default -> "Nothing that was tried on the form helps by itself.";
+                    },
+                    "quiet");
         }
         int number = 1;
         for (FitCure cure : model.cures().get()) {
             Button take = new Button(cure.deed().in(workshop.unit()));
             take.setId("fit-cure-" + number++);
             take.setMaxWidth(Double.MAX_VALUE);
-            boolean pressure = model.chosen().orElseThrow().kind() == Sight.Kind.PRESSES;
+            boolean pressure = model.chosen().orElseThrow().kind().isPressure();
             take.setOnAction(e -> model.take(cure));
             card.add(take);
             card.words(

@@ -1,11 +1,11 @@
 package bathyra.app.fittings;
 
-import bathyra.fitting.Adjustment;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.BookFailure;
 import bathyra.book.Versions;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.fitting.Adjustment;
 import bathyra.garment.Commission;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -229,10 +229,9 @@ public final class Card extends VBox {
         private final Button rule = new Button();
 
         private RuleRow() {
-            rule.getStyleClass().addAll("deed", "rule-link");
+            rule.getStyleClass().addAll("deed", "sentence", "rule-link");
             rule.setId("rule");
             rule.setWrapText(true);
-            rule.setMaxHeight(Region.USE_PREF_SIZE);
             getChildren().add(rule);
         }
 
@@ -257,9 +256,8 @@ public final class Card extends VBox {
 
         private AccountRow() {
             getStyleClass().add("account-row");
-            name.getStyleClass().add("deed");
+            name.getStyleClass().addAll("deed", "sentence");
             name.setWrapText(true);
-            name.setMaxHeight(Region.USE_PREF_SIZE);
             source.setMinWidth(Region.USE_PREF_SIZE);
             HBox.setHgrow(space, Priority.SOMETIMES);
             getChildren().addAll(figure, name, space, source);

@@ -2,6 +2,7 @@ package bathyra.app.reckoning;
 
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
@@ -19,6 +20,18 @@ public final class CardRows {
         deed.getStyleClass().add("deed");
         deed.setId(id);
         deed.setMinWidth(Region.USE_PREF_SIZE);
+        deed.setOnAction(e -> run.run());
+        return deed;
+    }
+
+    /** A deed in a sentence, over as many lines as it takes. */
+    public static Button sentence(String words, String id, Runnable run) {
+        Button deed = new Button(words);
+        deed.getStyleClass().addAll("deed", "sentence");
+        deed.setId(id);
+        deed.setWrapText(true);
+        deed.setMaxWidth(Double.MAX_VALUE);
+        deed.setAlignment(Pos.CENTER_LEFT);
         deed.setOnAction(e -> run.run());
         return deed;
     }

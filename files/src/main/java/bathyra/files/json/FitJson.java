@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.fit.BoneReading;
 import bathyra.fit.ClothStrength;
 import bathyra.fit.CrossSection;
 import bathyra.fit.CupRoom;
@@ -46,6 +47,7 @@ public final class FitJson {
                 .put("bears", rounded(cloth.bears().value()))
                 .put("holds", cloth.holds())
                 .put("text", cloth.sentence().in(LengthUnit.MM));
+        bones(root.putArray("bones"), worn);
         ArrayNode findings = root.putArray("findings");
         for (Sight sight : Sight.of(worn)) {
             findings.addObject()
@@ -76,6 +78,18 @@ public final class FitJson {
         node.put("lungs", garment.isLungsFull() ? "full" : "rest");
         ArrayNode figures = node.putArray("figures");
         worn.form().tape().assumed().forEach(figures::add);
+    }
+
+    private static void bones(ArrayNode bones, Worn worn) {
+        for (BoneReading bone : BoneReading.of(worn)) {
+            bones.addObject()
+                    .put("channel", bone.channel().id())
+                    .put("kind", bone.channel().kind().id())
+                    .put("edgewise", rounded(bone.edgewise()))
+                    .put("top", rounded(bone.top().away()))
+                    .put("bottom", rounded(bone.bottom().away()))
+                    .put("onHipBone", bone.hipBone());
+        }
     }
 
     private static void garment(ArrayNode levels, Worn worn) {

@@ -14,7 +14,6 @@ import bathyra.finding.NotDraftable;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
-import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
@@ -176,7 +175,7 @@ final class Strapless {
         }
         Reckoned hipDepth = waist.plus(toHip).named("Hip line", BLOCK);
         front.put(Level.HIGH_HIP, waist.plus(toHighHip).named("High hip line", BLOCK));
-        if (garment.lowerEdge() == LowerShape.HIP) {
+        if (garment.lowerEdge().reachesHip()) {
             front.put(Level.HIP, hipDepth);
         }
         return hipDepth;

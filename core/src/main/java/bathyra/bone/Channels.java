@@ -11,10 +11,12 @@ import bathyra.garment.Cover;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementSet.Part;
+import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
@@ -320,11 +322,13 @@ final class Channels {
         if (boning.without().contains(id)) {
             return;
         }
-        List<Channel.Run> runs = whole;
+        List<Channel.Run> runs = garment.lowerEdge().hangs()
+                ? whole.stream().map(this::aboveTheHip).toList()
+                : whole;
         double top = above;
         double bottom = below;
         Stop stop = boning.stops().get(id);
-        Path path = whole.get(0).path();
+        Path path = runs.get(0).path();
         double arm = place == Channel.Place.SEAM
                 ? 0
                 : belowTheArm(pattern.piece(whole.get(0).piece()), path);
@@ -384,6 +388,27 @@ final class Channels {
         return runs.stream().mapToDouble(r -> sag(r.path())).max().orElse(0) > STRAIGHT
                 ? BoneKind.SPIRAL_STEEL
                 : BoneKind.FLAT_STEEL;
+    }
+
+    /** No bone goes on into a skirt: sitting down it would push up. It ends where the high hip line crosses it, or begins on its seam. */
+    private Channel.Run aboveTheHip(Channel.Run run) {
+        Optional<LevelMark> hip = pattern.piece(run.piece()).mark(Level.HIGH_HIP);
+        if (hip.isEmpty()) {
+            return run;
+        }
+        Point from = hip.get().from();
+        Point to = hip.get().to();
+        Path path = run.path();
+        double end = path.crossing(Path.of(new Line(from, to)))
+                .map(Path.Crossing::here)
+                .orElseGet(() -> {
+                    Point nearer = path.nearest(from).point().distance(from)
+                                    < path.nearest(to).point().distance(to)
+                            ? from
+                            : to;
+                    return path.nearest(nearer).arc();
+                });
+        return new Channel.Run(run.piece(), path.upTo(end), run.half());
     }
 
     /** How far a line leaves its chord at the most, mm. */

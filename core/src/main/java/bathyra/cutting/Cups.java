@@ -188,7 +188,8 @@ final class Cups {
                 .with(apex.outer(), s -> second.rest())
                 .withAfter(apex.outer(), yoke);
         for (OutlineEdge edge : List.of(near, far)) {
-            if (edge.kind() == OutlineEdge.Kind.SEAM) {
+            // A line that begins on the neckline leaves nothing of the seam beside it to the yoke.
+            if (edge.kind() == OutlineEdge.Kind.SEAM && yoke.has(edge.name())) {
                 YokeLine.besideYoke(
                         work,
                         before.seam(edge == near ? apex.inner() : apex.outer(), edge.name()),

@@ -64,6 +64,9 @@ final class PanelSheets {
         if (garment.lowerEdge() == LowerShape.FLARED) {
             flare();
         }
+        if (garment.lowerEdge() == LowerShape.SKIRT) {
+            hang();
+        }
         boolean point = isPointedAbove();
         double above = point ? RIGHT_ANGLE + Math.atan(set.upper().get(0).slope()) : RIGHT_ANGLE;
         List<Path> upper = upperEdges(spans(true), above);
@@ -91,7 +94,7 @@ final class PanelSheets {
     }
 
     private List<Path> lowerEdges(List<JoinedEdge.Span> spans) {
-        if (garment.lowerEdge() == LowerShape.FLARED) {
+        if (garment.lowerEdge().isHem()) {
             return JoinedEdge.over(spans, set.frontAngle());
         }
         return set.lower().isEmpty()
@@ -300,14 +303,35 @@ final class PanelSheets {
         double out = garment.length(LengthOption.FLARE).value() / 2;
         double raise = garment.length(LengthOption.FLARE_RAISE).value();
         for (int i = 0; i + 1 < rights.size(); i++) {
-            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), out, raise));
-            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), -out, raise);
+            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), Level.HIGH_HIP, out, raise));
+            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), Level.HIGH_HIP, -out, raise);
             lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));
         }
     }
 
-    private static Path swung(SeamEdge edge, Path path, double out, double raise) {
-        double from = edge.above() + edge.arcs().get(Level.HIGH_HIP);
+    /** Below the hip the seams fall straight, or to a hem that is narrower or wider; what swings out is raised by what its slant is longer. */
+    private void hang() {
+        double out = (garment.length(LengthOption.SKIRT_SPREAD).value() > 0
+                        ? garment.length(LengthOption.SKIRT_SPREAD).value()
+                        : -garment.length(LengthOption.SKIRT_TAPER).value())
+                / 2;
+        for (int i = 0; i + 1 < rights.size(); i++) {
+            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), Level.HIP, out, slant(i, out)));
+            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), Level.HIP, -out, slant(i, out));
+            lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));
+        }
+    }
+
+    /** How much longer a seam would be for going aside from the hip to the hem, mm. */
+    private double slant(int seam, double out) {
+        SeamEdge edge = set.panels().get(seam).right();
+        double falls = edge.path().length() - edge.above() - edge.arcs().get(Level.HIP);
+        return Math.hypot(falls, out) - falls;
+    }
+
+    /** The same edge from a level on to a place beside its end. @param out to the right @param raise above it */
+    private static Path swung(SeamEdge edge, Path path, Level level, double out, double raise) {
+        double from = edge.above() + edge.arcs().get(level);
         Path kept = path.upTo(from);
         Vec down = path.endTangent();
         Point end = path.end().plus(down.turned(-Math.PI / 2).times(out)).plus(down.times(-raise));

@@ -358,7 +358,10 @@ public final class Drafter {
                     .filter(laid -> laid.line().after() == level)
                     .forEach(laid -> levels.add(between(laid.line(), girths, cutting)));
         }
-        Length lap = commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
+        // What hangs from the hips is unboned and gives way to the lap.
+        Length lap = commission.garment().lowerEdge().hangs()
+                ? null
+                : commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
         // Every sheet and file bears the title: whoever has one of them in hand is told.
         String title = commission.restricted() ? commission.title() + ", not to be laced" : commission.title();
         return new Pattern(

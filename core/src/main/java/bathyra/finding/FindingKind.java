@@ -99,6 +99,7 @@ public enum FindingKind {
             on(Step.PIECES).ofDocument().cover("Outlines closed").summed("{count} outlines closed.")),
     CUP_ARC("cup-arc", "Cups", on(Step.PIECES).also(Step.CUPS).ofDocument()),
     SEATED_LENGTH("seated-length", "Centre front, lower edge", on(Step.EDGES).ofDocument()),
+    STRIDE("stride", "Room to walk", on(Step.EDGES).ofDocument().lessIsWorse()),
     // What is looked at before cloth is cut, and on a pattern from elsewhere.
     ALLOWANCE(
             "allowance",

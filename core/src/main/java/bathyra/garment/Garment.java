@@ -157,7 +157,7 @@ public record Garment(
         if (!edges.lower().endsAtWaist()) {
             levels.add(Level.HIGH_HIP);
         }
-        if (edges.lower() == LowerShape.HIP) {
+        if (edges.lower().reachesHip()) {
             levels.add(Level.HIP);
         }
         return levels;

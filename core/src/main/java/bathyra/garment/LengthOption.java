@@ -221,6 +221,30 @@ public enum LengthOption {
     FLARED_LENGTH("flared-length", "Flared hem below the waist", 220, 120, 420, "C10", "measured along the seams"),
     FLARE("flare", "Flare at each seam of the hem", 100, 20, 240, "C10", "half of it on either edge"),
     FLARE_RAISE("flare-raise", "Hem raised at the flare", 25, 0, 60, "C10", "so that it hangs level"),
+    SKIRT_LENGTH(
+            "skirt-length",
+            "Skirt below the waist",
+            450,
+            340,
+            900,
+            "C10",
+            "to the middle of the thigh; measured along the seams"),
+    SKIRT_TAPER(
+            "skirt-taper",
+            "Hem narrower at each seam",
+            10,
+            0,
+            30,
+            "C10",
+            "a pencil skirt: half of it on either edge; at {0} it falls straight"),
+    SKIRT_SPREAD(
+            "skirt-spread",
+            "Hem wider at each seam",
+            0,
+            0,
+            120,
+            "C10",
+            "an A-line: half of it on either edge, instead of narrower"),
     SKIRT_LINE(
             "skirt-line",
             "Skirt joint below the waist",
@@ -345,6 +369,7 @@ public enum LengthOption {
                         || garment.lowerEdge() == LowerShape.STRAIGHT;
             case PEPLUM_LENGTH, PEPLUM_SPREAD -> garment.lowerEdge() == LowerShape.PEPLUM;
             case FLARED_LENGTH, FLARE, FLARE_RAISE -> garment.lowerEdge() == LowerShape.FLARED;
+            case SKIRT_LENGTH, SKIRT_TAPER, SKIRT_SPREAD -> garment.lowerEdge() == LowerShape.SKIRT;
             case SKIRT_LINE -> !garment.lowerEdge().endsAtWaist();
             case CENTRE_BACK_IN, SEAM_CAP, WAIST_DROP, REACH_UP, REACH_DOWN -> true;
         };

@@ -9,7 +9,8 @@ public enum LowerShape implements Choice {
     POINTED("pointed", "Pointed front"),
     ROUNDED("rounded", "Rounded front"),
     PEPLUM("peplum", "At the waist, with a peplum"),
-    FLARED("flared", "Flared hem");
+    FLARED("flared", "Flared hem"),
+    SKIRT("skirt", "To the thigh, as a skirt");
 
     private final String id;
     private final String label;
@@ -27,6 +28,21 @@ public enum LowerShape implements Choice {
     @Override
     public String label() {
         return label;
+    }
+
+    /** Whether the hip line lies on it and shapes it. */
+    public boolean reachesHip() {
+        return this == HIP || this == SKIRT;
+    }
+
+    /** Whether what lies below the hips hangs free of bones. */
+    public boolean hangs() {
+        return this == SKIRT;
+    }
+
+    /** Whether its panels end level with each other at a length of their own. */
+    public boolean isHem() {
+        return this == FLARED || this == SKIRT;
     }
 
     /** Whether it ends on a level line; the others end at lengths below the waist that the cutter sets. */

@@ -19,6 +19,9 @@ import java.util.List;
  * along the half girth. Centre front ends in a point, in a round or straight; from the side it falls a little to centre back.
  */
 record LowerLine(LowerShape shape, EdgeLine line) {
+    /** A skirt hangs from the hips at least so far, mm. */
+    private static final double HANGS_LEAST = 40;
+
     /** @throws NotDraftable when the edge would lie above the waist of the garment, which may be dropped */
     static LowerLine of(Garment garment, double sideAt, double end) throws NotDraftable {
         LowerLine designed = designed(garment, sideAt, end);
@@ -30,8 +33,9 @@ record LowerLine(LowerShape shape, EdgeLine line) {
         if (shape.isOnLevel()) {
             return new LowerLine(shape, level(0, end));
         }
-        if (shape == LowerShape.FLARED) {
-            double length = garment.length(LengthOption.FLARED_LENGTH).value()
+        if (shape.isHem()) {
+            LengthOption option = shape == LowerShape.SKIRT ? LengthOption.SKIRT_LENGTH : LengthOption.FLARED_LENGTH;
+            double length = garment.length(option).value()
                     - garment.length(LengthOption.WAIST_DROP).value();
             return new LowerLine(shape, level(length, end));
         }
@@ -80,9 +84,9 @@ record LowerLine(LowerShape shape, EdgeLine line) {
         return shape.isOnLevel();
     }
 
-    /** Whether it is a curve of its own, and follows neither a level line nor the flare of the seams. */
+    /** Whether it is a curve of its own, and follows neither a level line nor the hem that the seams end on. */
     boolean isDesigned() {
-        return !shape.isOnLevel() && shape != LowerShape.FLARED;
+        return !shape.isOnLevel() && !shape.isHem();
     }
 
     /** Whether it follows a level line from end to end. */
@@ -111,6 +115,28 @@ record LowerLine(LowerShape shape, EdgeLine line) {
     /** The least that it lies below the waist, mm. */
     double least() {
         return line.knots().stream().mapToDouble(k -> -k.height()).min().orElseThrow() - raised();
+    }
+
+    /** @throws NotDraftable when a skirt would end above the hips that it hangs from */
+    void requireBelowHip(Block block) throws NotDraftable {
+        if (shape != LowerShape.SKIRT) {
+            return;
+        }
+        double hip = belowWaist(block, Level.HIP);
+        if (least() < hip + HANGS_LEAST) {
+            throw new NotDraftable(Finding.of(
+                    FindingKind.LOWER_EDGE,
+                    LengthOption.SKIRT_LENGTH.id(),
+                    Finding.Status.FAULT,
+                    least(),
+                    hip + HANGS_LEAST,
+                    Sentence.of(
+                            "The skirt ends {} below the waist, and the hips are {} below it: it must end {} below them. Make it longer by {}, or end at the hip.",
+                            Length.mm(least()),
+                            Length.mm(hip),
+                            Length.mm(HANGS_LEAST),
+                            Length.mm(hip + HANGS_LEAST - least()))));
+        }
     }
 
     /** The angle inside the cloth at centre front, radians: square but at a point. */

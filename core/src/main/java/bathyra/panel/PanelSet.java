@@ -191,6 +191,7 @@ public record PanelSet(
             int n = names.size();
             Level hip = levels.contains(Level.HIGH_HIP) ? Level.HIGH_HIP : Level.WAIST;
             LowerLine lower = LowerLine.of(garment, along(sideSeam(), hip), along(n - 1, hip));
+            lower.requireBelowHip(block);
             GoreRoom gores =
                     GoreRoom.of(garment, block, levels, n, i -> lowerEdge(lower, middle(i, hip)), this::upperEdge);
             widths.lessGores(gores);
@@ -277,7 +278,7 @@ public record PanelSet(
             List<Course.Guide> through = between.behind(i);
             if (!overApex(i)) {
                 return Walking.against(
-                        partner, start, Level.WAIST, Course.along(down).through(through));
+                        partner, start, Level.WAIST, hanging(Course.along(down)).through(through));
             }
             // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two
             // legs.
@@ -285,7 +286,7 @@ public record PanelSet(
                     partner,
                     start,
                     Level.BUST,
-                    overApex(down, down.turned(turn(i) / 2)).through(through));
+                    hanging(overApex(down, down.turned(turn(i) / 2))).through(through));
         }
 
         /** By how much closing the side bust dart turns the cloth between a seam over the apex and the side. */
@@ -295,6 +296,11 @@ public record PanelSet(
                 toSide += widths.width(k, Level.BUST);
             }
             return Math.asin(Math.min(1, block.sideDart().value() / toSide));
+        }
+
+        /** Below the hips a skirt falls along the axes of its seams. */
+        private Course hanging(Course course) {
+            return garment.lowerEdge().hangs() ? course.hanging() : course;
         }
 
         private Course overApex(Vec atWaist, Vec atApex) {
@@ -367,13 +373,14 @@ public record PanelSet(
                 nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
             }
             Vec down = axes.axes().get(i).direction();
-            Course course = (overApex(i) ? overApex(down, down) : Course.along(down)).through(between.before(i));
+            Course course = hanging(overApex(i) ? overApex(down, down) : Course.along(down))
+                    .through(between.before(i));
             return new Panel(
                     left,
                     SeamEdge.through(
                             nodes,
                             i == names.size() - 1
-                                    ? course.counted(nodes, Course.along(down))
+                                    ? course.counted(nodes, hanging(Course.along(down)))
                                     : course.fittedTo(nodes)));
         }
 

@@ -46,7 +46,7 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
         int waist = levels.indexOf(Level.WAIST);
         if (waist < levels.size() - 1) {
             path = path.then(FairSpline.through(
-                    stretches.points(waist, levels.size() - 1), Optional.of(course.atWaist()), Optional.empty()));
+                    stretches.points(waist, levels.size() - 1), Optional.of(course.atWaist()), course.atEnd()));
         }
         Map<Level, Double> arcs = new EnumMap<>(Level.class);
         arcs.put(levels.get(0), 0.0);

@@ -20,6 +20,8 @@ final class FairEdges implements Check {
     private static final int BELOW_WAIST = 1;
     /** An edge so far above its level line stands at a crest, mm. */
     private static final double CREST = 5;
+    /** An edge that goes on so far below its lowest level hangs, mm. */
+    private static final double HANGS = 60;
 
     @Override
     public List<Finding> look(Pattern pattern) {
@@ -37,7 +39,8 @@ final class FairEdges implements Check {
             if (edge.kind() == OutlineEdge.Kind.SEAM) {
                 double waist = piece.mark(Level.WAIST).get().from().y();
                 List<Point> above = edge.path().inflections(p -> p.y() < waist);
-                List<Point> below = edge.path().inflections(p -> p.y() >= waist);
+                double hem = hangsFrom(piece, edge);
+                List<Point> below = edge.path().inflections(p -> p.y() >= waist && p.y() < hem);
                 most = Math.max(most, above.size());
                 if (above.size() > most(piece) || below.size() > BELOW_WAIST) {
                     // The turn nearest to the waist is the one too many: farther out the edge has its turns by nature.
@@ -65,6 +68,16 @@ final class FairEdges implements Check {
                                 String.join(" and ", unfair)),
                 Optional.empty());
         return worst.map(turn -> finding.at(piece.id(), turn)).orElse(finding);
+    }
+
+    /** How deep a long edge is shaped by its levels: what hangs far below the lowest of them swings out by itself. */
+    private static double hangsFrom(Piece piece, OutlineEdge edge) {
+        double lowest = piece.levelMarks().stream()
+                .mapToDouble(m -> Math.min(m.from().y(), m.to().y()))
+                .max()
+                .orElse(Double.POSITIVE_INFINITY);
+        double end = Math.max(edge.path().start().y(), edge.path().end().y());
+        return end - lowest > HANGS ? lowest - CREST : Double.POSITIVE_INFINITY;
     }
 
     /** A seam that goes on above the upper line, to a crest, a shoulder or an armhole, turns once more on its way there. */

@@ -22,7 +22,8 @@ public final class Truing {
             new PanelWidths(),
             new Crossings(),
             new FairEdges(),
-            new SeatedLength());
+            new SeatedLength(),
+            new Stride());
 
     private static final List<Check> BEFORE_CUTTING = List.of(new AllowanceRoom(), new UpsideDown(), new GrainInside());
 

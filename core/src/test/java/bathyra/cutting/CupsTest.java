@@ -11,8 +11,16 @@ import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.draft.Finished;
+import bathyra.draft.Outcome;
+import bathyra.draft.Refusal;
 import bathyra.finding.Finding;
+import bathyra.garment.Bust;
+import bathyra.garment.Closure;
+import bathyra.garment.ContourWedge;
 import bathyra.garment.CupKind;
+import bathyra.garment.Fastening;
+import bathyra.garment.Garment;
+import bathyra.garment.UpperShape;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
@@ -22,6 +30,7 @@ import bathyra.measure.MeasurementSet;
 import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.SeamJoin;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -151,5 +160,30 @@ class CupsTest {
         assertThat(((Draft) Drafter.draft(Bodies.commission(uneven, SWEETHEART))).rightHalf())
                 .as("without cups there is nothing to draft apart")
                 .isEmpty();
+    }
+
+    /** Centre front is sewn where a wedge bends it, and below a deep neckline none of it is left for the yoke. */
+    @ParameterizedTest
+    @EnumSource(
+            value = ContourWedge.class,
+            names = {"CF_NECKLINE", "BETWEEN"})
+    void yokeThatBeginsOnTheNeckline_isDrafted_thoughCentreFrontIsSewn(ContourWedge wedge) {
+        int drafted = 0;
+        for (UpperShape shape : List.of(UpperShape.V, UpperShape.SCOOP, UpperShape.PLUNGE, UpperShape.SWEETHEART)) {
+            Garment garment = Garment.bustier()
+                    .withUpperEdge(shape)
+                    .withFastening(Fastening.ZIP.with(Closure.SIDE_ZIP))
+                    .withBust(Bust.PRINCESS.withCups(CupKind.YOKE).withWedge(wedge, wedge.standard()));
+            for (MeasurementSet body : List.of(Bodies.nerea(), Bodies.small(), Bodies.large())) {
+                Outcome outcome = Drafter.draft(Bodies.commission(body, garment));
+                if (outcome instanceof Draft draft) {
+                    drafted++;
+                    Finished.holds(draft);
+                } else {
+                    assertThat(((Refusal) outcome).cause()).as(shape.id()).isNotEqualTo(Refusal.Cause.PROGRAM);
+                }
+            }
+        }
+        assertThat(drafted).isPositive();
     }
 }

@@ -238,6 +238,9 @@ final class EdgesDrawing implements Drawing {
         if (shape == LowerShape.FLARED) {
             places.put(LengthOption.FLARED_LENGTH, end(CENTRE_FRONT, false));
         }
+        if (shape == LowerShape.SKIRT) {
+            places.put(LengthOption.SKIRT_LENGTH, end(CENTRE_FRONT, false));
+        }
     }
 
     /** Where the neckline ends on the shoulder. */

@@ -46,6 +46,9 @@ public final class EdgesModel {
             LengthOption.FLARED_LENGTH,
             LengthOption.FLARE,
             LengthOption.FLARE_RAISE,
+            LengthOption.SKIRT_LENGTH,
+            LengthOption.SKIRT_TAPER,
+            LengthOption.SKIRT_SPREAD,
             LengthOption.WAIST_DROP,
             LengthOption.SKIRT_LINE);
 

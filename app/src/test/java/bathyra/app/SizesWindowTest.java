@@ -7,6 +7,7 @@ import bathyra.app.workshop.Workshop;
 import bathyra.book.Commissions;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Button;
@@ -121,6 +122,39 @@ class SizesWindowTest extends RealWindow {
                                 && l.getText().startsWith("Not in the chart, taken from the body of the design"))
                         .tryQuery())
                 .isPresent();
+    }
+
+    /** Rows are laid a few at a time: every one of them comes, and says what its size says. */
+    @Test
+    void aLongChart_hasAllItsRows_andAShorterOneTakesThemAway(WindowRobot robot) throws Exception {
+        openSizes(robot);
+        StringBuilder table = new StringBuilder("size\tBust\tUnderbust\tWaist\tHip\n");
+        for (int i = 0; i < 60; i++) {
+            table.append("No ").append(i + 1);
+            for (double first : new double[] {84, 73, 66, 94}) {
+                table.append('\t').append(first + i * 0.5);
+            }
+            table.append('\n');
+        }
+        paste(robot, table.toString());
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> robot.lookup("#size-59-hipGirth")
+                .tryQuery()
+                .isPresent());
+        for (int row : new int[] {0, 11, 12, 35, 59}) {
+            assertThat(robot.lookup("#size-name-" + row).<TextField>query().getText())
+                    .isEqualTo("No " + (row + 1));
+            assertThat(robot.lookup("#size-" + row + "-waistGirth")
+                            .<TextField>query()
+                            .getText())
+                    .isEqualTo(String.format(Locale.ROOT, "%.1f", 66 + row * 0.5));
+        }
+        assertThat(robot.lookup("#size-60-hipGirth").tryQuery()).isEmpty();
+        paste(robot, "size\tBust\tUnderbust\tWaist\tHip\nS\t84.5\t73\t66\t94\nM\t90\t79\t72\t100\n");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> robot.lookup("#size-2-hipGirth")
+                .tryQuery()
+                .isEmpty());
+        assertThat(robot.lookup("#size-1-waistGirth").<TextField>query().getText())
+                .isEqualTo("72.0");
     }
 
     private static void paste(WindowRobot robot, String table) {

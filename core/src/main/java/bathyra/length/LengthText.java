@@ -1,6 +1,7 @@
 package bathyra.length;
 
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -122,8 +123,10 @@ public final class LengthText {
     }
 
     private static String decimal(double value, int places) {
-        String text = String.format(Locale.ROOT, "%." + places + "f", value);
-        return text.matches("-0\\.0+") ? text.substring(1) : text.replace('-', '−');
+        // Hundreds of figures are written at a time: a format string read anew for each of them would be felt.
+        BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
+        String text = rounded.abs().toPlainString();
+        return rounded.signum() < 0 ? '−' + text : text;
     }
 
     private static String eighths(double inches) {

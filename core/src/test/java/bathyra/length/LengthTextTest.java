@@ -3,6 +3,8 @@ package bathyra.length;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Locale;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -87,6 +89,23 @@ class LengthTextTest {
                     .isInstanceOfSatisfying(
                             LengthText.Read.class,
                             read -> assertThat(read.length().millimetres()).isCloseTo(mm, within(1e-9)));
+        }
+    }
+
+    /** The figure is what the language's own format gives, with a minus of the right length, and nothing is "−0.0". */
+    @Test
+    void figures_areRoundedAsTheFormatOfTheLanguageRounds() {
+        Random random = new Random(12);
+        for (int i = 0; i < 20_000; i++) {
+            double mm = (random.nextDouble() - 0.5) * Math.pow(10, random.nextInt(7) - 2);
+            String asked = String.format(Locale.ROOT, "%.1f", mm);
+            String wanted = asked.equals("-0.0") ? "0.0" : asked.replace('-', '−');
+            assertThat(LengthText.figure(Length.mm(mm), LengthUnit.MM)).isEqualTo(wanted);
+        }
+        for (double half : new double[] {0.05, 0.15, 0.25, 2.35, -0.05, -0.04, 1234567.85, 0}) {
+            String asked = String.format(Locale.ROOT, "%.1f", half);
+            assertThat(LengthText.figure(Length.mm(half), LengthUnit.MM))
+                    .isEqualTo(asked.equals("-0.0") ? "0.0" : asked.replace('-', '−'));
         }
     }
 }

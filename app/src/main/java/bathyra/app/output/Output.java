@@ -2,6 +2,7 @@ package bathyra.app.output;
 
 import bathyra.app.plotter.PlotterLine;
 import bathyra.app.stage.Files;
+import bathyra.app.workshop.KeptInBook;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
@@ -56,7 +57,7 @@ public final class Output {
         this.workshop = workshop;
         this.files = files;
         packets = new SimpleObjectProperty<>(
-                workshop.book().place(PACKETS).map(Packets::read).orElse(Packets.USUAL));
+                workshop.book().place(PACKETS).map(this::packets).orElse(Packets.USUAL));
         packets.addListener((o, was, now) -> {
             String text = now.write();
             if (!text.equals(was.write())) {
@@ -64,13 +65,20 @@ public final class Output {
             }
         });
         Path kept = workshop.book().file().toAbsolutePath().resolveSibling(KEPT);
-        printing = new SimpleObjectProperty<>(Printing.kept(kept));
+        printing = new SimpleObjectProperty<>(Printing.kept(kept, workshop::say));
         printing.addListener((o, was, now) -> {
             try {
                 now.keep(kept);
             } catch (IOException e) {
                 LoggerFactory.getLogger(Output.class).warn("how this workshop prints was not kept", e);
             }
+        });
+    }
+
+    private Packets packets(String kept) {
+        return Packets.read(kept, () -> {
+            workshop.book().keepPlace(PACKETS + "-unread", kept);
+            workshop.say(KeptInBook.unread("the packets"));
         });
     }
 

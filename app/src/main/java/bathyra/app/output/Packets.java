@@ -98,56 +98,83 @@ public record Packets(List<Packet> list) {
         return set.stream().map(Enum::name).sorted().collect(Collectors.joining(","));
     }
 
-    /** What was kept; what of it cannot be read is as usual. */
-    public static Packets read(String text) {
+    /**
+     * What was kept; what of it cannot be read is as usual.
+     *
+     * @param damaged told once when something of it cannot be read
+     */
+    public static Packets read(String text, Runnable damaged) {
         Properties kept = new Properties();
         try {
             kept.load(new StringReader(text));
         } catch (IOException | IllegalArgumentException e) {
+            damaged.run();
             return USUAL;
         }
+        Reading reading = new Reading(kept);
+        Packets packets = read(kept, reading);
+        if (reading.damaged) {
+            damaged.run();
+        }
+        return packets;
+    }
+
+    private static Packets read(Properties kept, Reading reading) {
         List<Packet> packets = new ArrayList<>();
-        USUAL.list().forEach(usual -> packets.add(read(kept, usual)));
+        USUAL.list().forEach(usual -> packets.add(reading.packet(usual)));
         for (String id : kept.getProperty(ORDER, "").split(",")) {
             if (id.startsWith(OWN) && packets.stream().noneMatch(p -> p.id().equals(id))) {
                 Packet usual = Packet.of(Receiver.OWN);
-                packets.add(read(kept, new Packet(id, usual.name(), Receiver.OWN, usual.parts(), usual.manner())));
+                packets.add(reading.packet(new Packet(id, usual.name(), Receiver.OWN, usual.parts(), usual.manner())));
             }
         }
         return new Packets(packets);
     }
 
-    private static Packet read(Properties kept, Packet usual) {
-        String id = usual.id() + ".";
-        Manner manner = usual.manner();
-        return new Packet(
-                usual.id(),
-                usual.receiver() == Receiver.OWN ? kept.getProperty(id + "name", usual.name()) : usual.name(),
-                usual.receiver(),
-                set(OutputKind.class, kept, id + "parts", usual.parts()),
-                new Manner(
-                        one(kept, id + "paper", Paper::read, manner.paper()),
-                        one(kept, id + "size", PrintSize::valueOf, manner.size()),
-                        set(Drawn.class, kept, id + "drawn", manner.drawn()),
-                        set(LayerKind.class, kept, id + "left", manner.left()),
-                        Set.of()));
-    }
+    /** Takes packets from what was kept, and notes whether all of it could be taken. */
+    private static final class Reading {
+        private final Properties kept;
+        private boolean damaged;
 
-    private static <T> T one(Properties kept, String key, Function<String, T> reader, T usual) {
-        try {
-            return kept.containsKey(key) ? reader.apply(kept.getProperty(key)) : usual;
-        } catch (IllegalArgumentException e) {
-            return usual;
+        private Reading(Properties kept) {
+            this.kept = kept;
         }
-    }
 
-    private static <E extends Enum<E>> Set<E> set(Class<E> type, Properties kept, String key, Set<E> usual) {
-        if (!kept.containsKey(key)) {
-            return usual;
+        private Packet packet(Packet usual) {
+            String id = usual.id() + ".";
+            Manner manner = usual.manner();
+            return new Packet(
+                    usual.id(),
+                    usual.receiver() == Receiver.OWN ? kept.getProperty(id + "name", usual.name()) : usual.name(),
+                    usual.receiver(),
+                    set(OutputKind.class, id + "parts", usual.parts()),
+                    new Manner(
+                            one(id + "paper", Paper::read, manner.paper()),
+                            one(id + "size", PrintSize::valueOf, manner.size()),
+                            set(Drawn.class, id + "drawn", manner.drawn()),
+                            set(LayerKind.class, id + "left", manner.left()),
+                            Set.of()));
         }
-        Set<E> read = EnumSet.noneOf(type);
-        List<String> names = List.of(kept.getProperty(key).split(","));
-        EnumSet.allOf(type).stream().filter(e -> names.contains(e.name())).forEach(read::add);
-        return read;
+
+        private <T> T one(String key, Function<String, T> reader, T usual) {
+            try {
+                return kept.containsKey(key) ? reader.apply(kept.getProperty(key)) : usual;
+            } catch (IllegalArgumentException e) {
+                damaged = true;
+                return usual;
+            }
+        }
+
+        private <E extends Enum<E>> Set<E> set(Class<E> type, String key, Set<E> usual) {
+            if (!kept.containsKey(key)) {
+                return usual;
+            }
+            Set<E> read = EnumSet.noneOf(type);
+            List<String> names = List.of(kept.getProperty(key).split(","));
+            EnumSet.allOf(type).stream().filter(e -> names.contains(e.name())).forEach(read::add);
+            damaged |= read.size()
+                    != names.stream().filter(n -> !n.isEmpty()).distinct().count();
+            return read;
+        }
     }
 }

@@ -6,7 +6,10 @@ import java.io.Reader;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Properties;
+import java.util.function.Consumer;
+import org.slf4j.LoggerFactory;
 
 /**
  * How this workshop prints and plots; it belongs to the place, not to a commission.
@@ -34,7 +37,10 @@ public record Printing(double across, double down, int port) {
     }
 
     /** What was kept in a file; as usual where nothing can be read there. */
-    public static Printing kept(Path file) {
+    public static Printing kept(Path file, Consumer<String> said) {
+        if (!Files.exists(file)) {
+            return USUAL;
+        }
         Properties kept = new Properties();
         try (Reader reader = Files.newBufferedReader(file)) {
             kept.load(reader);
@@ -45,6 +51,15 @@ public record Printing(double across, double down, int port) {
             printing.scale();
             return printing;
         } catch (IOException | IllegalArgumentException e) {
+            Path aside = file.resolveSibling(file.getFileName() + ".unread");
+            try {
+                Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
+            } catch (IOException stays) {
+                LoggerFactory.getLogger(Printing.class).warn("{} could not be put aside", file, stays);
+            }
+            said.accept("How this workshop prints and plots could not be read from " + file
+                    + ": the usual stands in, without your correction of the printer. Print the test square before you cut. What stood there is kept in "
+                    + aside.getFileName() + ".");
             return USUAL;
         }
     }

@@ -38,11 +38,15 @@ public final class TypedField extends TextField {
             return;
         }
         reading = true;
-        boolean typed = !getText().equals(written);
-        Optional<String> wrong = typed ? take.apply(getText()) : Optional.empty();
+        Optional<String> wrong = isTypedOver() ? take.apply(getText()) : Optional.empty();
         pseudoClassStateChanged(FAULT, wrong.isPresent());
         said.accept(wrong.orElse(""));
         reading = false;
+    }
+
+    /** Whether something else stands in it than was last written. */
+    public boolean isTypedOver() {
+        return !getText().equals(written);
     }
 
     /** Shows what stands on record, unless somebody is typing. */

@@ -16,6 +16,7 @@ import bathyra.size.SizedDraft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.AnimationTimer;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
@@ -44,9 +45,56 @@ final class ChartTable extends GridPane {
     private final List<Label> heads = new ArrayList<>();
     private List<MeasurementKey> columns = List.of();
     private LengthUnit unit = LengthUnit.CM;
+    /** Lays the next rows of a long chart with each picture. */
+    private final AnimationTimer laying = new AnimationTimer() {
+        @Override
+        public void handle(long now) {
+            goOn();
+        }
+    };
 
-    /** The parts of a size's row. */
-    private record Row(Label mark, TypedField name, Label step, List<TypedField> figures, Button says) {}
+    /** So many rows are laid at once, and as many again with each picture: a long chart does not keep the window's thread busy. */
+    private static final int AT_ONCE = 8;
+
+    /** The parts of a size's row, and what they show. */
+    private static final class Row {
+        private final Label mark;
+        private final TypedField name;
+        private final Label step;
+        private final List<TypedField> figures;
+        private final Button says;
+        private Optional<Written> written = Optional.empty();
+
+        private Row(Label mark, TypedField name, Label step, List<TypedField> figures, Button says) {
+            this.mark = mark;
+            this.name = name;
+            this.step = step;
+            this.figures = List.copyOf(figures);
+            this.says = says;
+        }
+
+        private List<Node> nodes() {
+            List<Node> nodes = new ArrayList<>(List.of(mark, name, step));
+            nodes.addAll(figures);
+            nodes.add(says);
+            return nodes;
+        }
+    }
+
+    /**
+     * What a row was last written with; what is the same is not written again.
+     *
+     * @param sized how it drafts, told apart by identity: a draft is made anew or it is the same
+     */
+    private record Written(Size size, boolean held, String step, Optional<SizedDraft> sized, boolean working) {
+        boolean isSame(Written other) {
+            return held == other.held
+                    && working == other.working
+                    && step.equals(other.step)
+                    && sized.orElse(null) == other.sized.orElse(null)
+                    && size.equals(other.size);
+        }
+    }
 
     ChartTable(Workshop workshop, SizesModel model) {
         this.workshop = workshop;
@@ -67,7 +115,7 @@ final class ChartTable extends GridPane {
             int next = model.charts().row() + (e.getCode() == KeyCode.UP ? -1 : 1);
             Optional<MeasurementKey> column = model.charts().key();
             if (next >= 0 && next < rows.size() && column.isPresent()) {
-                TypedField field = rows.get(next).figures().get(columns.indexOf(column.get()));
+                TypedField field = rows.get(next).figures.get(columns.indexOf(column.get()));
                 field.requestFocus();
                 field.selectAll();
                 e.consume();
@@ -78,15 +126,21 @@ final class ChartTable extends GridPane {
     /** Takes what is being typed. */
     private void requestFocusOf(int row) {
         if (row < rows.size()) {
-            rows.get(row).says().requestFocus();
+            rows.get(row).says.requestFocus();
         }
     }
 
     void show(SizeChart chart) {
-        if (rows.size() != chart.sizes().size() || !columns.equals(chart.columns()) || unit != workshop.unit()) {
+        if (!columns.equals(chart.columns()) || unit != workshop.unit() || heads.isEmpty()) {
             unit = workshop.unit();
             columns = chart.columns();
-            build(chart);
+            getChildren().clear();
+            rows.clear();
+            heads.clear();
+            heads();
+        }
+        while (rows.size() > chart.sizes().size()) {
+            getChildren().removeAll(rows.remove(rows.size() - 1).nodes());
         }
         for (int i = 0; i < heads.size(); i++) {
             heads.get(i).pseudoClassStateChanged(SELECTED, model.charts().key().equals(Optional.of(columns.get(i))));
@@ -94,12 +148,32 @@ final class ChartTable extends GridPane {
         for (int row = 0; row < rows.size(); row++) {
             fill(chart, row);
         }
+        if (rows.size() < chart.sizes().size()) {
+            layMore(chart);
+            laying.start();
+        }
     }
 
-    private void build(SizeChart chart) {
-        getChildren().clear();
-        rows.clear();
-        heads.clear();
+    /** The next rows; what is still missing then is laid when these have been shown. */
+    private void layMore(SizeChart chart) {
+        int until = Math.min(chart.sizes().size(), rows.size() + AT_ONCE);
+        while (rows.size() < until) {
+            rows.add(row(rows.size()));
+            fill(chart, rows.size() - 1);
+        }
+    }
+
+    /** Another chart may have come since the last rows, and been shown; without one there is nothing to lay. */
+    private void goOn() {
+        Optional<SizeChart> chart =
+                model.charts().chart().filter(c -> c.columns().equals(columns));
+        chart.ifPresent(this::layMore);
+        if (chart.filter(c -> rows.size() < c.sizes().size()).isEmpty()) {
+            laying.stop();
+        }
+    }
+
+    private void heads() {
         Label unitHead = new Label(workshop.unit().symbol());
         unitHead.getStyleClass().add("quiet");
         add(unitHead, 2, 0);
@@ -117,9 +191,6 @@ final class ChartTable extends GridPane {
         how.setMinWidth(Region.USE_PREF_SIZE);
         GridPane.setValignment(how, VPos.BOTTOM);
         add(how, columns.size() + FIGURES, 0);
-        for (int row = 0; row < chart.sizes().size(); row++) {
-            rows.add(row(row));
-        }
     }
 
     private Row row(int at) {
@@ -182,28 +253,45 @@ final class ChartTable extends GridPane {
         Row row = rows.get(at);
         Size size = chart.sizes().get(at);
         boolean held = model.charts().row() == at;
-        row.name().write(size.label());
-        row.name().pseudoClassStateChanged(SELECTED, held);
-        row.step()
-                .setText(model.charts()
-                        .key()
-                        .flatMap(key -> chart.step(at, key))
-                        .map(s -> (s > 0 ? "+" : "") + LengthText.figure(Length.mm(s), unit))
-                        .orElse(""));
+        String step = model.charts()
+                .key()
+                .flatMap(key -> chart.step(at, key))
+                .map(s -> (s > 0 ? "+" : "") + LengthText.figure(Length.mm(s), unit))
+                .orElse("");
+        Optional<SizedDraft> sized = model.set()
+                .filter(s -> at < s.sizes().size())
+                .map(s -> s.sizes().get(at));
+        Written next = new Written(size, held, step, sized, model.isWorking());
+        // A field that was left with something else than what stands in the chart is written again.
+        boolean typed = row.name.isTypedOver() || row.figures.stream().anyMatch(TypedField::isTypedOver);
+        if (row.written.filter(next::isSame).isPresent() && !typed) {
+            return;
+        }
+        boolean figures =
+                typed || row.written.filter(w -> w.size().equals(size)).isEmpty();
+        row.written = Optional.of(next);
+        row.name.write(size.label());
+        row.name.pseudoClassStateChanged(SELECTED, held);
+        row.step.setText(step);
+        if (figures) {
+            figures(row, size);
+        }
+        says(row, size, next);
+    }
+
+    private void figures(Row row, Size size) {
         MeasurementSet figures = size.measurements();
         for (int i = 0; i < columns.size(); i++) {
             MeasurementKey key = columns.get(i);
             Optional<Length> own = size.at(key);
             Optional<Reckoned> found = figures.find(key);
-            row.figures().get(i).write(own.map(l -> LengthText.figure(l, unit)).orElse(""));
-            row.figures()
-                    .get(i)
-                    .setPromptText(found.map(f -> "≈ " + LengthText.figure(f.length(), unit))
-                            .orElse("–"));
-            row.figures().get(i).pseudoClassStateChanged(ESTIMATE, own.isEmpty());
-            row.figures().get(i).setAccessibleText(key.label() + " of size " + size.label());
+            TypedField field = row.figures.get(i);
+            field.write(own.map(l -> LengthText.figure(l, unit)).orElse(""));
+            field.setPromptText(
+                    found.map(f -> "≈ " + LengthText.figure(f.length(), unit)).orElse("–"));
+            field.pseudoClassStateChanged(ESTIMATE, own.isEmpty());
+            field.setAccessibleText(key.label() + " of size " + size.label());
         }
-        says(row, at, held);
     }
 
     private static Node mark(SizedDraft sized) {
@@ -213,18 +301,13 @@ final class ChartTable extends GridPane {
         return sized.notes().isEmpty() ? Marks.tick() : Marks.triangle();
     }
 
-    private void says(Row row, int at, boolean held) {
-        Optional<SizedDraft> sized = model.set()
-                .filter(s -> at < s.sizes().size())
-                .map(s -> s.sizes().get(at));
-        String words = sized.map(s -> s.says(unit)).orElse(model.isWorking() ? "being drafted" : "");
-        if (!words.equals(row.says().getText())) {
-            row.says().setText(words);
-            row.mark().setGraphic(sized.map(ChartTable::mark).orElse(null));
+    private void says(Row row, Size size, Written written) {
+        String words = written.sized().map(s -> s.says(unit)).orElse(written.working() ? "being drafted" : "");
+        if (!words.equals(row.says.getText())) {
+            row.says.setText(words);
+            row.mark.setGraphic(written.sized().map(ChartTable::mark).orElse(null));
         }
-        row.says().pseudoClassStateChanged(SELECTED, held);
-        row.says()
-                .setAccessibleText("Size "
-                        + model.charts().chart().orElseThrow().sizes().get(at).label() + ": " + words);
+        row.says.pseudoClassStateChanged(SELECTED, written.held());
+        row.says.setAccessibleText("Size " + size.label() + ": " + words);
     }
 }

@@ -16,6 +16,7 @@ public final class KeptInBook<T> {
 
     private final WorkshopBook book;
     private final String place;
+    private final String what;
     private final Reader<T> reader;
     private final Function<T, String> writer;
     private final T usual;
@@ -29,18 +30,21 @@ public final class KeptInBook<T> {
     }
 
     /**
+     * @param what it is, in words: "the prices"
      * @param usual what stands in until one was kept
-     * @param failed hears what could not be kept, in words for the cutter
+     * @param failed hears what could not be kept or read, in words for the cutter
      */
     KeptInBook(
             WorkshopBook book,
             String place,
+            String what,
             Reader<T> reader,
             Function<T, String> writer,
             T usual,
             Consumer<String> failed) {
         this.book = book;
         this.place = place;
+        this.what = what;
         this.reader = reader;
         this.writer = writer;
         this.usual = usual;
@@ -67,8 +71,15 @@ public final class KeptInBook<T> {
         } catch (BadDocument e) {
             LOG.warn("what is kept under {} could not be read, the usual stands in", place, e);
             write(place + UNREAD, text);
+            failed.accept(unread(what));
             return usual;
         }
+    }
+
+    /** What is said of something of the workshop's that is damaged. */
+    public static String unread(String what) {
+        return "What this book keeps of " + what
+                + " could not be read: the usual stands in. What stood there is kept beside it in the book; a backup may have it whole.";
     }
 
     private void write(String at, String text) {

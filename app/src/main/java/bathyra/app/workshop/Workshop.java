@@ -88,14 +88,39 @@ public final class Workshop implements AutoCloseable {
     private Workshop(Opened opened) {
         this.book = opened.book();
         this.prices = new KeptInBook<>(
-                book, "prices", PriceListJson::read, PriceListJson::write, PriceList.invented(), failure::set);
-        this.house = new KeptInBook<>(book, "house", HouseJson::read, HouseJson::write, House.USUAL, failure::set);
+                book,
+                "prices",
+                "the prices",
+                PriceListJson::read,
+                PriceListJson::write,
+                PriceList.invented(),
+                failure::set);
+        this.house = new KeptInBook<>(
+                book, "house", "the workshop", HouseJson::read, HouseJson::write, House.USUAL, failure::set);
         this.houseRules = new KeptInBook<>(
-                book, "house-rules", HouseRulesJson::read, HouseRulesJson::write, HouseRules.NONE, failure::set);
+                book,
+                "house-rules",
+                "the rules of the house",
+                HouseRulesJson::read,
+                HouseRulesJson::write,
+                HouseRules.NONE,
+                failure::set);
         this.houseStyles = new KeptInBook<>(
-                book, "house-styles", HouseStylesJson::read, HouseStylesJson::write, List.of(), failure::set);
+                book,
+                "house-styles",
+                "the house styles",
+                HouseStylesJson::read,
+                HouseStylesJson::write,
+                List.of(),
+                failure::set);
         this.sizeCharts = new KeptInBook<>(
-                book, "size-charts", SizeChartsJson::read, SizeChartsJson::write, SizeCharts.invented(), failure::set);
+                book,
+                "size-charts",
+                "the size charts",
+                SizeChartsJson::read,
+                SizeChartsJson::write,
+                SizeCharts.invented(),
+                failure::set);
         this.work = new WorkKept(book);
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);

@@ -33,7 +33,9 @@ class PacketsTest {
                         .withSheet("A2", false))
                 .with(OutputKind.FIT_SHEET, true);
         Packets packets = Packets.USUAL.with(changed).withOwn(changed, "For Ines = the maker, #2");
-        Packets read = Packets.read(packets.write());
+        Packets read = Packets.read(packets.write(), () -> {
+            throw new AssertionError("what was written is whole");
+        });
         assertThat(read.of(Receiver.TABLE))
                 .isEqualTo(changed.withManner(changed.manner().ofAnyDraft()));
         assertThat(read.own()).singleElement().satisfies(own -> {
@@ -59,10 +61,11 @@ class PacketsTest {
     @Test
     void whatIsDamaged_isAsUsual() {
         assertThat(Packets.read(
-                        "TABLE.paper=8x8\nTABLE.size=HUGE\nTABLE.parts=NONSENSE\nown=OWN-1,,OWN-1,HACK-2\n\\u12"))
+                        "TABLE.paper=8x8\nTABLE.size=HUGE\nTABLE.parts=NONSENSE\nown=OWN-1,,OWN-1,HACK-2\n\\u12",
+                        () -> {}))
                 .isEqualTo(Packets.USUAL);
-        Packets read =
-                Packets.read("TABLE.paper=8x8\nTABLE.size=HUGE\nTABLE.drawn=LEVELS,NONE\nown=OWN-1,,OWN-1,HACK-2");
+        Packets read = Packets.read(
+                "TABLE.paper=8x8\nTABLE.size=HUGE\nTABLE.drawn=LEVELS,NONE\nown=OWN-1,,OWN-1,HACK-2", () -> {});
         assertThat(read.of(Receiver.TABLE).manner().paper()).isEqualTo(Paper.A4);
         assertThat(read.of(Receiver.TABLE).manner().size()).isEqualTo(PrintSize.FULL);
         assertThat(read.of(Receiver.TABLE).manner().drawn()).containsExactly(Drawn.LEVELS);

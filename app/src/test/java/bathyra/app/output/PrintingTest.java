@@ -21,10 +21,10 @@ class PrintingTest {
         Path file = folder.resolve("printing.properties");
         Printing own = Printing.USUAL.withMeasured(49.6, 50.2).withPort(9101);
         own.keep(file);
-        assertThat(Printing.kept(file)).isEqualTo(own);
+        assertThat(Printing.kept(file, said -> {})).isEqualTo(own);
         Files.writeString(file, "across=12\nport=x\n");
-        assertThat(Printing.kept(file)).isEqualTo(Printing.USUAL);
-        assertThat(Printing.kept(folder.resolve("none"))).isEqualTo(new Printing(50, 50, 9100));
+        assertThat(Printing.kept(file, said -> {})).isEqualTo(Printing.USUAL);
+        assertThat(Printing.kept(folder.resolve("none"), said -> {})).isEqualTo(new Printing(50, 50, 9100));
     }
 
     @Test

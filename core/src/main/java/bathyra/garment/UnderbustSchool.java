@@ -5,7 +5,8 @@ public enum UnderbustSchool implements Choice {
     BODY("body", "By the bust"),
     EXCESS("excess", "Excess"),
     TABLE("table", "Table"),
-    DIFFERENCE("difference", "Difference");
+    DIFFERENCE("difference", "Difference"),
+    FORM("form", "By the form");
 
     private final String id;
     private final String label;

@@ -2,11 +2,7 @@ package bathyra.intake;
 
 import bathyra.form.Form;
 import bathyra.form.Heights;
-import bathyra.form.Modelling;
-import bathyra.form.Tape;
 import bathyra.garment.Garment;
-import bathyra.measure.MeasurementKey;
-import bathyra.measure.MeasurementSet;
 import bathyra.place.SeamPlace;
 import java.util.HashMap;
 import java.util.List;
@@ -17,17 +13,6 @@ import java.util.Map;
  * of it loses between where it is widest and the waist.
  */
 final class FormWeights {
-    /** Without these there is no form. */
-    private static final List<MeasurementKey> NEEDS = List.of(
-            MeasurementKey.BUST,
-            MeasurementKey.UNDERBUST,
-            MeasurementKey.WAIST,
-            MeasurementKey.HIP,
-            MeasurementKey.FRONT_LENGTH,
-            MeasurementKey.SHOULDER_TO_APEX,
-            MeasurementKey.SHOULDER_TO_UNDERBUST,
-            MeasurementKey.APEX_SPAN,
-            MeasurementKey.WAIST_TO_HIP);
     /** The arcs are measured in so many steps round the half. */
     private static final int STEPS = 180;
     /** What a seam weighs where the body loses nothing: it still takes a little, mm. */
@@ -37,11 +22,12 @@ final class FormWeights {
 
     /** Empty where the figures make no form. @param axes where the seams stand */
     static Map<SeamPlace, Double> of(Garment garment, SeamAxes axes) {
-        MeasurementSet set = garment.fit().wearer().measurements();
-        if (!NEEDS.stream().allMatch(key -> set.find(key).isPresent())) {
-            return Map.of();
-        }
-        Form form = Modelling.of(Tape.of(set, garment.isLungsFull()));
+        return WearersForm.of(garment.fit().wearer().measurements(), garment.isLungsFull())
+                .map(form -> of(garment, axes, form))
+                .orElse(Map.of());
+    }
+
+    private static Map<SeamPlace, Double> of(Garment garment, SeamAxes axes, Form form) {
         Map<SeamPlace, Double> weights = new HashMap<>();
         List<SeamAxes.Axis> all = axes.axes();
         for (int i = 0; i + 1 < all.size(); i++) {

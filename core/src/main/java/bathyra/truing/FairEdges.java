@@ -77,7 +77,8 @@ final class FairEdges implements Check {
                 .max()
                 .orElse(Double.POSITIVE_INFINITY);
         double end = Math.max(edge.path().start().y(), edge.path().end().y());
-        return end - lowest > HANGS ? lowest - CREST : Double.POSITIVE_INFINITY;
+        boolean hips = piece.mark(Level.HIGH_HIP).isPresent();
+        return hips && end - lowest > HANGS ? lowest - CREST : Double.POSITIVE_INFINITY;
     }
 
     /** A seam that goes on above the upper line, to a crest, a shoulder or an armhole, turns once more on its way there. */

@@ -32,10 +32,7 @@ class DrafterTest {
     void draft_toEveryLowerEdge_hasItsLevelsAndFourPieces(LowerShape shape) {
         Draft draft = draft(Garment.bustier().withLowerEdge(shape));
         assertThat(draft.pattern().levels())
-                .hasSize(
-                        shape == LowerShape.HIP
-                                ? 6
-                                : shape == LowerShape.HIGH_HIP || shape == LowerShape.FLARED ? 5 : 4);
+                .hasSize(shape.reachesHip() ? 6 : shape == LowerShape.HIGH_HIP || shape == LowerShape.FLARED ? 5 : 4);
         assertThat(draft.pattern().pieces().subList(0, 4))
                 .extracting(Piece::name)
                 .containsExactly("Centre front", "Side front", "Side back", "Centre back");

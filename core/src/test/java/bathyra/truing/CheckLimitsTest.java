@@ -343,6 +343,24 @@ class CheckLimitsTest {
                 straight("left", Kind.SEAM, 0, 400, 0, 0));
     }
 
+    /** What hangs from the hips swings out by itself: below the lowest level it is not counted. */
+    @Test
+    void fairEdgeBelowTheHips_isNotCounted_whereThePieceHangsFarBelowThem() {
+        Piece waistOnly = swinging(0, 3);
+        List<LevelMark> marks = new ArrayList<>(waistOnly.levelMarks());
+        marks.add(new LevelMark(Level.HIGH_HIP.id(), new Point(0, 240), new Point(80, 240)));
+        Piece hanging = piece(
+                "A",
+                true,
+                marks,
+                waistOnly.outline().stream()
+                        .map(e -> new Side(e.name(), e.kind(), e.path()))
+                        .toArray(Side[]::new));
+        assertThat(only(new FairEdges(), pattern(List.of(), waistOnly)).status())
+                .isEqualTo(Finding.Status.NOTE);
+        assertThat(only(new FairEdges(), pattern(List.of(), hanging)).status()).isEqualTo(Finding.Status.OK);
+    }
+
     @ParameterizedTest
     @CsvSource({"1, 0, OK", "2, 0, OK", "4, 0, NOTE", "0, 3, NOTE"})
     void fairEdges(int above, int below, Finding.Status status) {

@@ -91,7 +91,7 @@ final class HandModel {
     private int index;
     private Optional<Asked> asked = Optional.empty();
     private final Map<Integer, Given> given = new HashMap<>();
-    private final Map<String, Integer> done = new HashMap<>();
+    private final TickedSteps done;
     private Optional<Rounding> rounding = Optional.empty();
     private Optional<Asked> finding = Optional.empty();
     private Optional<HandDrawn> drawn = Optional.empty();
@@ -100,6 +100,7 @@ final class HandModel {
     /** @param later runs a deed on the window's thread */
     HandModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
+        this.done = new TickedSteps(workshop);
         this.changed = changed;
         this.costing = new Latest(later);
     }
@@ -229,11 +230,11 @@ final class HandModel {
 
     /** How many steps of a piece are done. */
     int done(int which) {
-        return Math.min(done.getOrDefault(key(which), 0), given(which).steps().size());
+        return Math.min(done.of(key(which)), given(which).steps().size());
     }
 
     private String key(int which) {
-        return workshop.id() + " " + pieces().get(which).id() + " " + lines + " " + line;
+        return workshop.id() + "-" + pieces().get(which).id() + "-" + lines + "-" + line;
     }
 
     /** The step in hand; empty when all are done. */
@@ -252,7 +253,7 @@ final class HandModel {
     }
 
     void go(int step) {
-        done.put(key(index()), Math.max(0, Math.min(step, inHand().steps().size())));
+        done.tick(key(index()), Math.max(0, Math.min(step, inHand().steps().size())));
         changed.run();
     }
 

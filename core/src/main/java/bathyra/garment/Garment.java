@@ -304,6 +304,9 @@ public record Garment(
     /** The share of a seam's intake that lies towards the centre. */
     public Reckoned split(SplitOption option) {
         Double own = seaming.splits().get(option);
+        if (own == null && option.equals(SplitOption.PRINCESS_UPPER)) {
+            return option.following(split(SplitOption.PRINCESS_FRONT));
+        }
         Reckoned reckoned = option.reckoned(own);
         return own != null
                 ? reckoned

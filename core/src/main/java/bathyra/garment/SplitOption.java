@@ -1,5 +1,6 @@
 package bathyra.garment;
 
+import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
@@ -23,6 +24,9 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
             "one third towards the centre, two thirds towards the side");
     public static final SplitOption PRINCESS_BACK =
             new SplitOption("back-split", SeamPlace.PRINCESS_BACK, 0.5, "half and half");
+    /** The front princess seam at its upper end (C6.3): as below, until the cutter divides it otherwise. */
+    public static final SplitOption PRINCESS_UPPER = new SplitOption(
+            "princess-upper-split", SeamPlace.PRINCESS_FRONT, PRINCESS_FRONT.standard, "as the seam below the apex");
     /** Less than this would leave one edge as good as straight and bend the other alone. */
     public static final double LEAST = 0.1;
 
@@ -42,6 +46,21 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
                 Rule.of("C6", "split"));
     }
 
+    /** What is divided, in words. */
+    public String label() {
+        return equals(PRINCESS_UPPER) ? seam.label() + ", upper end" : seam.label();
+    }
+
+    /** Reckoned while the cutter has set none: where the upper end follows the seam, it is the seam's. */
+    Reckoned following(Reckoned seamsOwn) {
+        return seamsOwn.named("Towards the centre, as below", Rule.of("C6.3", "split of the upper end"));
+    }
+
+    /** The split of a seam at a level, if it is one that can be divided at will. */
+    public static Optional<SplitOption> of(SeamPlace seam, Level level) {
+        return level == Level.UPPER && seam.equals(SeamPlace.PRINCESS_FRONT) ? Optional.of(PRINCESS_UPPER) : of(seam);
+    }
+
     /** The split of a seam, if it is one that can be divided at will. The side belongs half to each block; centre back has one edge. */
     public static Optional<SplitOption> of(SeamPlace seam) {
         if (seam.part() != SeamPlace.Part.FRONT && seam.part() != SeamPlace.Part.BACK) {
@@ -56,6 +75,9 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
     }
 
     public static Optional<SplitOption> ofId(String id) {
+        if (id.equals(PRINCESS_UPPER.id)) {
+            return Optional.of(PRINCESS_UPPER);
+        }
         if (id.equals(PRINCESS_FRONT.id) || id.equals(PRINCESS_BACK.id)) {
             return Optional.of(id.equals(PRINCESS_FRONT.id) ? PRINCESS_FRONT : PRINCESS_BACK);
         }

@@ -31,8 +31,9 @@ record BetweenTable(List<Between> lines, List<List<double[]>> asides) {
             for (int i = 0; i < parts.length; i++) {
                 double front = parts[i][0];
                 double back = parts[i][1];
-                double before =
-                        seams.get(i).equals(SeamPlace.SIDE) ? front : (front + back) * widths.shareBefore(seams.get(i));
+                double before = seams.get(i).equals(SeamPlace.SIDE)
+                        ? front
+                        : (front + back) * widths.shareBefore(seams.get(i), line.before());
                 asides.get(i).add(new double[] {before, before - front - back});
             }
         }

@@ -29,8 +29,7 @@ public record Splay(double atUpperLine, double atCrest) {
         double apex = block.front(Level.BUST);
         double height = apex - block.front(Level.UPPER);
         double way = Math.min(1, height / (apex - block.crest().value()));
-        double split = garment.split(SplitOption.of(SeamPlace.PRINCESS_FRONT).orElseThrow())
-                .value();
+        double split = garment.split(SplitOption.PRINCESS_UPPER).value();
         double outer = intakes.own(Level.UPPER, SeamPlace.PRINCESS_FRONT) * (1 - split)
                 + intakes.opened().value();
         double drawn = Math.min(asked * way, Math.max(0, OF_HEIGHT * height - outer));

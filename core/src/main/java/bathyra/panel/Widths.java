@@ -125,21 +125,21 @@ final class Widths {
     private double towardsFront(SeamPlace seam, Level level) {
         return seam.part() == SeamPlace.Part.SIDE
                 ? intakes.sideFront().get(level).value()
-                : intakes.own(level, seam) * shareBefore(seam);
+                : intakes.own(level, seam) * shareBefore(seam, level);
     }
 
-    /** How much of what a seam takes lies on its edge nearer centre front. The side has two parts of its own. */
-    double shareBefore(SeamPlace seam) {
+    /** How much of what a seam takes at a level lies on its edge nearer centre front. The side has two parts of its own. */
+    double shareBefore(SeamPlace seam, Level level) {
         return switch (seam.part()) {
             case SIDE -> throw new IllegalArgumentException("the side is shared by its two blocks");
             case CENTRE_BACK -> 1;
-            case FRONT -> split(seam);
-            case BACK -> 1 - split(seam);
+            case FRONT -> split(seam, level);
+            case BACK -> 1 - split(seam, level);
         };
     }
 
-    private double split(SeamPlace seam) {
-        Optional<SplitOption> option = SplitOption.of(seam);
+    private double split(SeamPlace seam, Level level) {
+        Optional<SplitOption> option = SplitOption.of(seam, level);
         return garment.split(option.orElseThrow()).value();
     }
 

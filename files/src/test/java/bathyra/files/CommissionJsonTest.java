@@ -294,6 +294,10 @@ class CommissionJsonTest {
         assertThat(commission.garment().split(SplitOption.PRINCESS_BACK).value())
                 .isEqualTo(0.25);
         assertThat(CommissionJson.readBack(CommissionJson.write(commission))).isEqualTo(commission);
+        Commission upper = CommissionJson.read(half.replace("\"back-split\"", "\"princess-upper-split\""));
+        assertThat(upper.garment().split(SplitOption.PRINCESS_UPPER).value()).isEqualTo(0.25);
+        assertThat(upper.garment().split(SplitOption.PRINCESS_FRONT).value()).isEqualTo(0.5);
+        assertThat(CommissionJson.readBack(CommissionJson.write(upper))).isEqualTo(upper);
         assertThat(faults(half.replace("0.25", "0.05")))
                 .containsExactly("garment.options.back-split: is 0.05; from 0.1 to 0.9 towards the centre");
         assertThat(faults(half.replace("0.25", "\"half\"")))

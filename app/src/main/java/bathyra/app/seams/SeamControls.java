@@ -32,10 +32,12 @@ final class SeamControls extends VBox {
     /** The controls of a sounding. */
     static SeamControls of(Cell cell, Workshop workshop, SeamsModel model, PanelsModel panels) {
         SeamControls controls = new SeamControls();
-        SplitOption.of(cell.seam()).filter(o -> cell.level() != Level.BUST).ifPresent(option -> {
-            controls.split = new SplitControl(workshop, model, option, cell);
-            controls.getChildren().add(controls.split);
-        });
+        SplitOption.of(cell.seam(), cell.level())
+                .filter(o -> cell.level() != Level.BUST)
+                .ifPresent(option -> {
+                    controls.split = new SplitControl(workshop, model, option, cell);
+                    controls.getChildren().add(controls.split);
+                });
         if (panels.isPanelled() && cell.seam().part() != SeamPlace.Part.CENTRE_BACK) {
             controls.panelled(cell, workshop, panels);
         } else {

@@ -110,7 +110,7 @@ final class SeamHandles {
     private double towardsCentre() {
         return workshop.commission()
                 .garment()
-                .split(SplitOption.of(cell().seam()).orElseThrow())
+                .split(SplitOption.of(cell().seam(), cell().level()).orElseThrow())
                 .value();
     }
 
@@ -118,7 +118,7 @@ final class SeamHandles {
     private void drag(MouseEvent e, double side) {
         double moved =
                 side * (e.getSceneX() - from) / table.viewProperty().get().scale();
-        Optional<SplitOption> option = SplitOption.of(cell().seam());
+        Optional<SplitOption> option = SplitOption.of(cell().seam(), cell().level());
         if ((e.isAltDown() || e.isShortcutDown()) && option.isPresent() && Math.abs(intakeFrom) > 1) {
             double left = splitFrom - side * moved / intakeFrom;
             model.split(option.get(), cell().seam().part() == SeamPlace.Part.FRONT ? left : 1 - left);

@@ -130,7 +130,7 @@ public final class SeamsModel {
         Commission now = workshop.commission();
         double share = Math.min(SplitOption.MOST, Math.max(SplitOption.LEAST, Math.round(towardsCentre * 100) / 100.0));
         workshop.change(
-                "split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " to " + ratio(share),
+                "split of the " + option.label().toLowerCase(Locale.ROOT) + " to " + ratio(share),
                 now.withGarment(now.garment().withSplit(option, share)),
                 InHand.of(option.id()));
     }
@@ -138,7 +138,7 @@ public final class SeamsModel {
     public void splitByRule(SplitOption option) {
         workshop.letGo();
         workshop.change(
-                "split of the " + option.seam().label().toLowerCase(Locale.ROOT) + " back to the rule",
+                "split of the " + option.label().toLowerCase(Locale.ROOT) + " back to the rule",
                 workshop.commission()
                         .withGarment(workshop.commission().garment().withoutSplit(option)),
                 InHand.of(option.id()));

@@ -112,6 +112,17 @@ class SeamsModelTest extends InWorkshop {
     }
 
     @Test
+    void splitOfTheUpperEnd_isASplitOfItsOwn_andIsCalledSo() {
+        double seams = garment().split(SplitOption.PRINCESS_FRONT).value();
+        model.split(SplitOption.PRINCESS_UPPER, 0.6);
+        assertThat(undo()).isEqualTo("split of the princess front, upper end to 1.5 : 1");
+        assertThat(garment().split(SplitOption.PRINCESS_FRONT).value()).isEqualTo(seams);
+        assertThat(workshop.refusal()).isEmpty();
+        model.splitByRule(SplitOption.PRINCESS_UPPER);
+        assertThat(garment().split(SplitOption.PRINCESS_UPPER).value()).isEqualTo(seams);
+    }
+
+    @Test
     void ratio_isSaidAsACutterSaysIt() {
         assertThat(SeamsModel.ratio(1.0 / 3)).isEqualTo("1 : 2");
         assertThat(SeamsModel.ratio(0.5)).isEqualTo("1 : 1");

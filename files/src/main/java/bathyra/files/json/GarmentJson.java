@@ -31,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** What is to be made, inside a commission document: reading and writing {@code garment}. */
 final class GarmentJson {
@@ -199,7 +200,10 @@ final class GarmentJson {
     }
 
     private static List<SplitOption> splitOptions(Garment garment) {
-        return garment.seams().stream().flatMap(s -> SplitOption.of(s).stream()).toList();
+        return garment.seams().stream()
+                .flatMap(s -> Stream.concat(SplitOption.of(s).stream(), SplitOption.of(s, Level.UPPER).stream()))
+                .distinct()
+                .toList();
     }
 
     private static Map<Level, Length> ease(Fields fields, LengthUnit unit) {

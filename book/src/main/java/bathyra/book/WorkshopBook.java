@@ -11,6 +11,7 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -22,6 +23,8 @@ import org.sqlite.SQLiteErrorCode;
  */
 public final class WorkshopBook implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(WorkshopBook.class);
+
+    private static final String KEY = "book-key";
 
     private final Connection connection;
     private final Lock lock;
@@ -167,6 +170,16 @@ public final class WorkshopBook implements AutoCloseable {
                 }
             }
         });
+    }
+
+    /** What tells a commission of this book from every other, also from those of other books, and stays with it whatever it is called. */
+    public String keyOf(long commission) {
+        String own = place(KEY).orElseGet(() -> {
+            String made = UUID.randomUUID().toString();
+            keepPlace(KEY, made);
+            return made;
+        });
+        return own + "/" + commission;
     }
 
     public void keepPlace(String name, String value) {

@@ -158,4 +158,20 @@ class WorkshopBookTest {
                         .reason())
                 .isEqualTo(BookUnavailable.Reason.FOREIGN);
     }
+
+    @Test
+    void keyOfACommission_staysWithIt_andIsNoOtherBooks() throws Exception {
+        String first;
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            first = book.keyOf(1);
+            assertThat(book.keyOf(2)).isNotEqualTo(first);
+            assertThat(book.keyOf(1)).isEqualTo(first);
+        }
+        try (WorkshopBook book = WorkshopBook.open(file)) {
+            assertThat(book.keyOf(1)).isEqualTo(first);
+        }
+        try (WorkshopBook other = WorkshopBook.open(file.resolveSibling("other.sqlite"))) {
+            assertThat(other.keyOf(1)).isNotEqualTo(first);
+        }
+    }
 }

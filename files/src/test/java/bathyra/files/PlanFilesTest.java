@@ -89,11 +89,16 @@ class PlanFilesTest {
                 .hasMessageContaining("consulting");
     }
 
+    private static String calendar(String key, Commission commission, Instant now) {
+        Dates dates = Dates.of(PLAN, House.USUAL, LocalDate.of(2026, 10, 1)).orElseThrow();
+        return PlanCalendar.write(List.of(new PlanCalendar.Entry(commission.title(), key, dates)), now);
+    }
+
+    /** Whatever it is called by then; and a repeat order of the same title for the same wearer has days of its own. */
     @Test
     void theCalendar_hasAnEventForEachDay_whichTheNextExportUpdates() {
         Commission commission = commission(PLAN);
-        Dates dates = Dates.of(PLAN, House.USUAL, LocalDate.of(2026, 10, 1)).orElseThrow();
-        String first = PlanCalendar.write(commission, dates, NOW);
+        String first = calendar("book/7", commission, NOW);
         assertThat(first)
                 .startsWith("BEGIN:VCALENDAR\r\n")
                 .contains("VERSION:2.0\r\n", "DTSTART;VALUE=DATE:20261209\r\n", "DTSTART;VALUE=DATE:20261218\r\n")
@@ -101,13 +106,13 @@ class PlanFilesTest {
         assertThat(first.lines()).allMatch(l -> l.length() <= 75);
         ICalendar read = Biweekly.parse(first).first();
         assertThat(read.getEvents()).hasSize(DateKind.values().length + 1);
-        ICalendar later = Biweekly.parse(PlanCalendar.write(commission, dates, NOW.plusSeconds(3600)))
+        ICalendar later = Biweekly.parse(
+                        calendar("book/7", commission.withTitle("Renamed since"), NOW.plusSeconds(3600)))
                 .first();
         assertThat(uids(later)).isEqualTo(uids(read)).doesNotHaveDuplicates();
         assertThat(later.getEvents().get(0).getSequence().getValue())
                 .isGreaterThan(read.getEvents().get(0).getSequence().getValue());
-        assertThat(uids(Biweekly.parse(PlanCalendar.write(commission.withTitle("Another"), dates, NOW))
-                        .first()))
+        assertThat(uids(Biweekly.parse(calendar("book/8", commission, NOW)).first()))
                 .doesNotContainAnyElementsOf(uids(read));
     }
 

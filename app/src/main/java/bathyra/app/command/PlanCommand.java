@@ -17,6 +17,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -56,8 +57,11 @@ public final class PlanCommand implements Callable<Integer> {
         Map<Path, byte[]> files = new LinkedHashMap<>();
         files.put(out.resolve("plan.json"), utf8(PlanReport.write(commission, plan, dates)));
         files.put(out.resolve("plan.pdf"), card(draft.byInitials(), plan, dates));
-        dates.ifPresent(
-                d -> files.put(out.resolve("plan.ics"), utf8(PlanCalendar.write(commission, d, Instant.now()))));
+        dates.ifPresent(d -> files.put(
+                out.resolve("plan.ics"),
+                utf8(PlanCalendar.write(
+                        List.of(new PlanCalendar.Entry(commission.title(), PlanCalendar.keyOf(commission), d)),
+                        Instant.now()))));
         dates.ifPresent(d -> d.said()
                 .forEach(s -> spec.commandLine().getOut().println(DraftCommand.plain(s.in(commission.units())))));
         try {

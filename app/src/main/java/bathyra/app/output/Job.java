@@ -150,7 +150,9 @@ public record Job(
 
     /** The days, of which there are some. */
     byte[] calendar() {
-        return utf8(PlanCalendar.write(commission, dates().orElseThrow(), Instant.now()));
+        String key = workroom.key().orElseGet(() -> PlanCalendar.keyOf(commission));
+        return utf8(PlanCalendar.write(
+                List.of(new PlanCalendar.Entry(commission.title(), key, dates().orElseThrow())), Instant.now()));
     }
 
     static String today() {

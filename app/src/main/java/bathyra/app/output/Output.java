@@ -184,7 +184,10 @@ public final class Output {
                 manner,
                 printing.get().scale(),
                 new Workroom(
-                        workshop.prices(), workshop.house(), workshop.work().pace()));
+                        workshop.prices(),
+                        workshop.house(),
+                        workshop.work().pace(),
+                        Optional.of(workshop.book().keyOf(workshop.id()))));
     }
 
     private void write(List<Rendering> renderings, List<Path> paths, String name, Consumer<List<Path>> made) {

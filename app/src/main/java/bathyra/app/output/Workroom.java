@@ -3,6 +3,7 @@ package bathyra.app.output;
 import bathyra.house.House;
 import bathyra.stock.PriceList;
 import bathyra.workplan.Pace;
+import java.util.Optional;
 
 /**
  * What of the workshop goes into what is put out.
@@ -11,7 +12,7 @@ import bathyra.workplan.Pace;
  * @param house for the days and who works
  * @param pace for the minutes
  */
-public record Workroom(PriceList prices, House house, Pace pace) {
+public record Workroom(PriceList prices, House house, Pace pace, Optional<String> key) {
     /** Where there is no book: the commands. */
-    public static final Workroom NONE = new Workroom(PriceList.invented(), House.USUAL, Pace.UNKNOWN);
+    public static final Workroom NONE = new Workroom(PriceList.invented(), House.USUAL, Pace.UNKNOWN, Optional.empty());
 }

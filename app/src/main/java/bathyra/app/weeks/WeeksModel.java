@@ -359,8 +359,11 @@ final class WeeksModel {
     byte[] calendar() {
         return PlanCalendar.write(
                         jobs().stream()
-                                .flatMap(j ->
-                                        j.dates().map(d -> new PlanCalendar.Entry(j.title(), j.wearer(), d)).stream())
+                                .flatMap(j -> j
+                                        .dates()
+                                        .map(d -> new PlanCalendar.Entry(
+                                                j.title(), workshop.book().keyOf(j.id()), d))
+                                        .stream())
                                 .toList(),
                         time.instant())
                 .getBytes(StandardCharsets.UTF_8);

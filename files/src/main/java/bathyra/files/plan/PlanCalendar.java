@@ -28,16 +28,16 @@ public final class PlanCalendar {
      * What stands in a calendar.
      *
      * @param title of the commission
-     * @param wearer not written, but part of what tells two commissions apart
+     * @param key tells it from every other commission and stays with it; it is not written, only what is made of it
      */
-    public record Entry(String title, String wearer, Dates dates) {}
+    public record Entry(String title, String key, Dates dates) {}
 
-    /** @param now when it is written: a later export has a higher sequence */
-    public static String write(Commission commission, Dates dates, Instant now) {
-        return write(List.of(new Entry(commission.title(), commission.wearer().name(), dates)), now);
+    /** What tells a commission from others where there is no book to ask: its title and its wearer. */
+    public static String keyOf(Commission commission) {
+        return commission.title() + "\n" + commission.wearer().name();
     }
 
-    /** The days of several commissions in one calendar. */
+    /** The days of commissions in one calendar. @param now when it is written: a later export has a higher sequence */
     public static String write(List<Entry> entries, Instant now) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId(PRODUCT);
@@ -53,9 +53,7 @@ public final class PlanCalendar {
 
     private static VEvent event(Entry entry, String label, String kind, LocalDate day, Instant now) {
         VEvent event = new VEvent();
-        event.setUid(UUID.nameUUIDFromBytes(
-                        (entry.title() + "\n" + entry.wearer() + "\n" + kind).getBytes(StandardCharsets.UTF_8))
-                + "@bathyra");
+        event.setUid(UUID.nameUUIDFromBytes((entry.key() + "\n" + kind).getBytes(StandardCharsets.UTF_8)) + "@bathyra");
         event.setSummary(label + ": " + entry.title());
         event.setDateStart(date(day), false);
         event.setSequence((int) Duration.between(FIRST, now).toMinutes());

@@ -17,7 +17,7 @@ public final class UnderbustIntake {
     static final double MOST = 76;
 
     private static final String NAME = "Under-bust intake";
-    private static final Rule FORM = Rule.of("C6.1", "by the form");
+    private static final Rule FORM = Rule.of("C6", "by the form");
 
     private UnderbustIntake() {}
 

@@ -4,6 +4,7 @@ import static bathyra.cutting.Styled.draft;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.Sample;
 import bathyra.bone.BonePlan;
 import bathyra.bone.Channel;
 import bathyra.draft.Bodies;
@@ -28,6 +29,7 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Peplums and flared hems, held against what the finished sheets measure. */
@@ -154,6 +156,28 @@ class HemsTest {
                 .withLength(LengthOption.SKIRT_TAPER, Length.mm(0)));
         assertThat(hem(draft)).isCloseTo(hips(draft), within(0.5));
         Finished.holds(draft);
+    }
+
+    @Test
+    void skirtsOfAnyLengthAndHem_onOrdinaryBodies_areDrafted_orItIsSaidWhyNot() {
+        Random random = new Random(17);
+        int wanted = Sample.of(200);
+        int drafted = 0;
+        for (int i = 0; i < wanted; i++) {
+            Garment garment = (i % 3 == 0 ? Garment.of(GarmentKind.UNDERBUST) : Garment.bustier())
+                    .withLowerEdge(LowerShape.SKIRT)
+                    .withLength(LengthOption.SKIRT_LENGTH, Length.mm(340 + random.nextInt(560)))
+                    .withLength(LengthOption.SKIRT_TAPER, Length.mm(random.nextInt(31)))
+                    .withLength(LengthOption.SKIRT_SPREAD, Length.mm(i % 2 == 0 ? 0 : random.nextInt(121)));
+            Outcome outcome = Drafter.draft(Bodies.commission(Bodies.ordinary(random), garment));
+            if (outcome instanceof Draft draft) {
+                drafted++;
+                Finished.holds(draft);
+            } else {
+                assertThat(((Refusal) outcome).cause()).isNotEqualTo(Refusal.Cause.PROGRAM);
+            }
+        }
+        assertThat(drafted).isGreaterThan(wanted * 3 / 4);
     }
 
     private static double hem(Draft draft) {

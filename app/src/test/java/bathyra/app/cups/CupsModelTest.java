@@ -9,6 +9,7 @@ import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
+import bathyra.garment.UnderbustSchool;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -146,9 +147,9 @@ class CupsModelTest extends InWorkshop {
     }
 
     @Test
-    void schools_areFour_andStayWhileTheWedgeIsPulled() {
+    void schools_areAllThere_andStayWhileTheWedgeIsPulled() {
         List<CupsModel.School> schools = model.schools();
-        assertThat(schools).hasSize(4);
+        assertThat(schools).hasSize(UnderbustSchool.values().length);
         assertThat(schools).extracting(CupsModel.School::depth).allSatisfy(depth -> assertThat(depth)
                 .isGreaterThan(0));
         assertThat(schools).extracting(CupsModel.School::underBust).doesNotHaveDuplicates();

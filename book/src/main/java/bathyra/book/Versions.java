@@ -63,10 +63,10 @@ public final class Versions {
                     Seal.renew(connection, Seal.Table.VERSION, "id = last_insert_rowid()");
                     long id = lastId();
                     if (draft.isPresent()) {
-                        keepNumber(id, draft.get());
+                        beside(id, Seal.Table.DRAFT, "number", draft.get());
                     }
                     if (Drafter.draft(state) instanceof Draft drafted) {
-                        keepOutlines(id, OutlinesJson.write(drafted.panelOutlines()));
+                        beside(id, Seal.Table.OUTLINE, "document", OutlinesJson.write(drafted.panelOutlines()));
                     }
                     return null;
                 }));
@@ -79,24 +79,15 @@ public final class Versions {
         }
     }
 
-    private void keepNumber(long version, int number) throws SQLException {
-        try (PreparedStatement insert =
-                connection.prepareStatement("INSERT INTO draft (version, number) VALUES (?, ?)")) {
+    /** Notes something beside a version. */
+    private void beside(long version, Seal.Table table, String column, Object value) throws SQLException {
+        try (PreparedStatement insert = connection.prepareStatement(
+                "INSERT INTO " + table.sql() + " (version, " + column + ") VALUES (?, ?)")) {
             insert.setLong(1, version);
-            insert.setInt(2, number);
+            insert.setObject(2, value);
             insert.executeUpdate();
         }
-        Seal.renew(connection, Seal.Table.DRAFT, "version = ?", version);
-    }
-
-    private void keepOutlines(long version, String outlines) throws SQLException {
-        try (PreparedStatement insert =
-                connection.prepareStatement("INSERT INTO outline (version, document) VALUES (?, ?)")) {
-            insert.setLong(1, version);
-            insert.setString(2, outlines);
-            insert.executeUpdate();
-        }
-        Seal.renew(connection, Seal.Table.OUTLINE, "version = ?", version);
+        Seal.renew(connection, table, "version = ?", version);
     }
 
     /** The outlines of a version's panels as they were drawn when it was kept, from centre front; empty for one kept before outlines were. */

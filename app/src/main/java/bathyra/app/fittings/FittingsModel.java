@@ -28,6 +28,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import org.slf4j.LoggerFactory;
 
 /** What can be done on the Fittings stage: which fitting and which mark are in hand, what would become of them, and the draft made from them. */
 public final class FittingsModel {
@@ -260,10 +261,17 @@ public final class FittingsModel {
 
     /** What the workshop allows for cloth and bones: what it allowed last. */
     Length houseCloth() {
-        return workshop.book()
-                .place(HOUSE_CLOTH)
-                .map(mm -> Length.mm(Double.parseDouble(mm)))
-                .orElse(CLOTH_AND_BONES);
+        return workshop.book().place(HOUSE_CLOTH).flatMap(FittingsModel::kept).orElse(CLOTH_AND_BONES);
+    }
+
+    /** Nothing where what was kept is no length any more. */
+    private static Optional<Length> kept(String mm) {
+        try {
+            return Optional.of(Length.mm(Double.parseDouble(mm)));
+        } catch (NumberFormatException e) {
+            LoggerFactory.getLogger(FittingsModel.class).warn("what cloth and bones take could not be read", e);
+            return Optional.empty();
+        }
     }
 
     /** Puts down what cloth and bones take, at the waist, to be agreed like any mark. */

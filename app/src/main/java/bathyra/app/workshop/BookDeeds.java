@@ -38,7 +38,10 @@ public final class BookDeeds {
 
     /** The number of the commission that was on the table last; of the first one where there is none such. */
     static long last(WorkshopBook book) {
-        long last = book.place(PLACE).map(Long::parseLong).orElse(-1L);
+        long last = book.place(PLACE)
+                .filter(number -> number.matches("\\d{1,18}"))
+                .map(Long::parseLong)
+                .orElse(-1L);
         return book.commissions().entries().stream()
                 .map(Commissions.Entry::id)
                 .filter(id -> id == last)

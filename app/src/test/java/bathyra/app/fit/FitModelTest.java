@@ -3,6 +3,7 @@ package bathyra.app.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.fit.Sight;
 import bathyra.fit.Worn;
@@ -13,32 +14,23 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.Posture;
 import bathyra.measure.Softness;
 import bathyra.place.Level;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The Fit stage on the demo's first commission. The test is the window's thread: it does what is handed over to that. */
 class FitModelTest extends InWorkshop {
-    private final BlockingQueue<Runnable> handed = new LinkedBlockingQueue<>();
+    private final HandedOver handed = new HandedOver();
     private FitModel model;
     private int changes;
 
     @BeforeEach
     void open() {
-        model = new FitModel(workshop, handed::add, () -> changes++);
-    }
-
-    private void next() throws InterruptedException {
-        Runnable deed = handed.poll(30, TimeUnit.SECONDS);
-        assertThat(deed).as("something is handed over").isNotNull();
-        deed.run();
+        model = new FitModel(workshop, handed, () -> changes++);
     }
 
     private void finish() throws InterruptedException {
         while (model.isWorking()) {
-            next();
+            handed.next();
         }
     }
 
@@ -47,10 +39,10 @@ class FitModelTest extends InWorkshop {
         assertThat(model.shown()).isEmpty();
         model.bringUpToDate();
         assertThat(model.isWorking()).isTrue();
-        next();
+        handed.next();
         int rough = model.shown().orElseThrow().worn().mesh().count();
         assertThat(model.isWorking()).isTrue();
-        next();
+        handed.next();
         assertThat(model.shown().orElseThrow().worn().mesh().count()).isGreaterThan(2 * rough);
         assertThat(model.isWorking()).isFalse();
         assertThat(changes).isEqualTo(2);
@@ -103,7 +95,7 @@ class FitModelTest extends InWorkshop {
         model.choose(sight);
         assertThat(model.turn()).isCloseTo(sight.azimuth(), within(1e-9));
         assertThat(model.cures()).as("it is being tried").isEmpty();
-        next();
+        handed.next();
         var cures = model.cures().orElseThrow();
         assertThat(cures).isNotEmpty().allSatisfy(c -> assertThat(c.after()).isLessThan(c.before()));
         var before = garment();
@@ -207,7 +199,7 @@ class FitModelTest extends InWorkshop {
         var first = ways.entrySet().iterator().next();
         model.beside().with(first.getKey(), first.getValue());
         model.bringUpToDate();
-        next();
+        handed.next();
         var other = model.beside().other().orElseThrow();
         assertThat(other.of().name()).isEqualTo(first.getKey());
         assertThat(other.worn().surface())
@@ -226,7 +218,7 @@ class FitModelTest extends InWorkshop {
         assertThat(model.doubting().doubts()).isEmpty();
         model.doubt();
         assertThat(model.doubting().isWorking()).isTrue();
-        next();
+        handed.next();
         assertThat(model.doubting().isWorking()).isFalse();
         assertThat(model.doubting().doubts().orElseThrow()).allSatisfy(d -> {
             assertThat(workshop.commission().measurements().isTaken(d.key())).isFalse();

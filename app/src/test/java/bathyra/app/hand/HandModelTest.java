@@ -3,6 +3,7 @@ package bathyra.app.hand;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.hand.Division;
 import bathyra.hand.HelpLines;
@@ -14,9 +15,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
@@ -24,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 /** Pieces as figures to draw from, without the window. */
 class HandModelTest extends InWorkshop {
-    private final BlockingQueue<Runnable> handed = new LinkedBlockingQueue<>();
+    private final HandedOver handed = new HandedOver();
     private HandModel model;
     private int changes;
 
@@ -34,7 +32,7 @@ class HandModelTest extends InWorkshop {
     }
 
     private HandModel begin() {
-        return new HandModel(workshop, handed::add, () -> changes++);
+        return new HandModel(workshop, handed, () -> changes++);
     }
 
     @Test
@@ -124,9 +122,7 @@ class HandModelTest extends InWorkshop {
     @Test
     void whatRoundingCosts_isFoundOutBeside() throws InterruptedException {
         assertThat(model.rounding()).isEmpty();
-        Runnable deed = handed.poll(30, TimeUnit.SECONDS);
-        assertThat(deed).isNotNull();
-        deed.run();
+        handed.next();
         assertThat(model.rounding()).isPresent();
         assertThat(changes).isEqualTo(1);
         model.divide(Division.HALF_MILLIMETRE);

@@ -2,6 +2,7 @@ package bathyra.app.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -17,9 +18,6 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.Random;
 import java.util.Set;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
@@ -27,7 +25,7 @@ import org.junit.jupiter.api.Test;
 
 /** A session of practice without the window. */
 class PracticeModelTest extends InWorkshop {
-    private final BlockingQueue<Runnable> handed = new LinkedBlockingQueue<>();
+    private final HandedOver handed = new HandedOver();
     private PracticeModel model;
 
     @BeforeEach
@@ -37,7 +35,7 @@ class PracticeModelTest extends InWorkshop {
     }
 
     private PracticeModel begin() {
-        return new PracticeModel(workshop, handed::add, () -> {}, new Random(5));
+        return new PracticeModel(workshop, handed, () -> {}, new Random(5));
     }
 
     private Exercise asked() {
@@ -160,16 +158,14 @@ class PracticeModelTest extends InWorkshop {
     void madeUpBody_isDraftedBeside_andGoingBackEndsIt() throws InterruptedException {
         Exercise before = asked();
         model.from(PracticeModel.Source.MADE_UP);
-        Runnable deed = handed.poll(30, TimeUnit.SECONDS);
-        assertThat(deed).isNotNull();
-        deed.run();
+        handed.next();
         assertThat(model.source()).isEqualTo(PracticeModel.Source.MADE_UP);
         assertThat(model.asked()).isPresent();
         model.another();
         model.from(PracticeModel.Source.COMMISSION);
         assertThat(model.asked()).isPresent();
         Thread.sleep(300);
-        handed.forEach(Runnable::run);
+        handed.all();
         assertThat(model.source()).isEqualTo(PracticeModel.Source.COMMISSION);
         model.bringUpToDate();
         assertThat(model.asked().orElseThrow().getClass()).isEqualTo(before.getClass());

@@ -56,6 +56,17 @@ class DamagedSettingsTest {
         assertThat(workshop.failureProperty().get()).contains("What this book keeps of the workshop could not be read");
     }
 
+    /** Where one was may be damaged too: the first commission is taken in hand. */
+    @Test
+    void placeThatIsNone_opensTheBookAtItsBeginning() {
+        book.keepPlace("commission", "on page seven");
+        book.keepPlace("stage", "nowhere");
+        book.keepPlace("theme", "plaid");
+        Workshop workshop = new Workshop(book);
+        assertThat(workshop.id()).isEqualTo(book.commissions().entries().get(0).id());
+        assertThat(workshop.draft()).isPresent();
+    }
+
     @Test
     void whatIsWhole_isReadWithoutAWord() {
         Workshop workshop = new Workshop(book);

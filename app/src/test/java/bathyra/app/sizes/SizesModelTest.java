@@ -2,6 +2,7 @@ package bathyra.app.sizes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.book.Commissions;
 import bathyra.draft.Draft;
@@ -20,42 +21,33 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The page of sizes without its window: the test is the window's thread, and does what is handed over to that. */
 class SizesModelTest extends InWorkshop {
-    private final BlockingQueue<Runnable> handed = new LinkedBlockingQueue<>();
+    private final HandedOver handed = new HandedOver();
     private SizesModel model;
     private ChartsInHand charts;
 
     @BeforeEach
     void open() throws InterruptedException {
         take("The Salt Queen");
-        model = new SizesModel(workshop, handed::add, () -> {});
+        model = new SizesModel(workshop, handed, () -> {});
         charts = model.charts();
         model.bringUpToDate();
         untilDrafted();
     }
 
-    private void next() throws InterruptedException {
-        Runnable deed = handed.poll(30, TimeUnit.SECONDS);
-        assertThat(deed).as("something is handed over").isNotNull();
-        deed.run();
-    }
-
     private void untilDrafted() throws InterruptedException {
         while (model.isWorking()) {
-            next();
+            handed.next();
         }
     }
 
     private void untilSaid(String words) throws InterruptedException {
         while (!model.said().contains(words)) {
-            next();
+            handed.next();
         }
     }
 
@@ -213,12 +205,12 @@ class SizesModelTest extends InWorkshop {
         untilDrafted();
         untilSaid("");
         while (!model.said().isEmpty()) {
-            next();
+            handed.next();
         }
         assertThat(model.batch()).as("what was laid was of the figures before").isEmpty();
         assertThat(model.cutTogether(ratio)).isEmpty();
         while (model.batch().isEmpty()) {
-            next();
+            handed.next();
         }
         assertThat(model.batch().orElseThrow().counts()).containsOnly(1);
         assertThat(model.cutTogether(" ")).isEmpty();
@@ -286,7 +278,7 @@ class SizesModelTest extends InWorkshop {
         model.lookWhoElse();
         int turns = 0;
         while (!model.others().orElseThrow().done()) {
-            next();
+            handed.next();
             turns++;
         }
         assertThat(turns).as("the window has its turn between").isPositive();

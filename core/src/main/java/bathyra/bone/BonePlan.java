@@ -43,7 +43,7 @@ public final class BonePlan {
         Pattern pattern = draft.pattern();
         List<Channel> channels = new Channels(draft, part).placed();
         Optional<Busk> busk = garment.fastening().closure().opensInFront()
-                ? edge(pattern, true).map(e -> Busk.of(e.length(), garment))
+                ? edge(pattern, garment, true).map(e -> Busk.of(e.length(), garment))
                 : Optional.empty();
         Optional<Eyelets> eyelets = eyelets(pattern, garment);
         List<Support> support = draft.girths().levels().stream()
@@ -96,14 +96,13 @@ public final class BonePlan {
                         Length.mm(Support.REACH)));
     }
 
-    /** The edge that opens in front or behind, from the top down. */
-    private static Optional<Path> edge(Pattern pattern, boolean front) {
+    /** The edge that opens in front or behind, from the top down, as far as it may be boned. */
+    private static Optional<Path> edge(Pattern pattern, Garment garment, boolean front) {
         EdgeUse wanted = front ? EdgeUse.CENTRE_FRONT : EdgeUse.CENTRE_BACK;
         return pattern.pieces().stream()
-                .flatMap(p -> p.outline().stream())
-                .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == wanted)
-                .map(OutlineEdge::path)
-                .map(SeamPair::downwards)
+                .flatMap(p -> p.outline().stream()
+                        .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == wanted)
+                        .map(e -> BonedPart.of(garment, p, SeamPair.downwards(e.path()))))
                 .max((a, b) -> Double.compare(a.length(), b.length()));
     }
 
@@ -117,7 +116,7 @@ public final class BonePlan {
                 if (edge.kind() == OutlineEdge.Kind.CLOSURE
                         && Finishing.use(edge) == EdgeUse.CENTRE_BACK
                         && piece.mark(Level.WAIST.id()).isPresent()) {
-                    Path path = SeamPair.downwards(edge.path());
+                    Path path = BonedPart.of(garment, piece, SeamPair.downwards(edge.path()));
                     Point waist = piece.mark(Level.WAIST.id()).get().to();
                     return Optional.of(
                             Eyelets.of(piece.id(), path, path.nearest(waist).arc(), garment));

@@ -11,12 +11,10 @@ import bathyra.garment.Cover;
 import bathyra.garment.EdgeUse;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
-import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementSet.Part;
-import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
@@ -322,9 +320,7 @@ final class Channels {
         if (boning.without().contains(id)) {
             return;
         }
-        List<Channel.Run> runs = garment.lowerEdge().hangs()
-                ? whole.stream().map(this::aboveTheHip).toList()
-                : whole;
+        List<Channel.Run> runs = whole.stream().map(this::boned).toList();
         double top = above;
         double bottom = below;
         Stop stop = boning.stops().get(id);
@@ -390,25 +386,8 @@ final class Channels {
                 : BoneKind.FLAT_STEEL;
     }
 
-    /** No bone goes on into a skirt: sitting down it would push up. It ends where the high hip line crosses it, or begins on its seam. */
-    private Channel.Run aboveTheHip(Channel.Run run) {
-        Optional<LevelMark> hip = pattern.piece(run.piece()).mark(Level.HIGH_HIP);
-        if (hip.isEmpty()) {
-            return run;
-        }
-        Point from = hip.get().from();
-        Point to = hip.get().to();
-        Path path = run.path();
-        double end = path.crossing(Path.of(new Line(from, to)))
-                .map(Path.Crossing::here)
-                .orElseGet(() -> {
-                    Point nearer = path.nearest(from).point().distance(from)
-                                    < path.nearest(to).point().distance(to)
-                            ? from
-                            : to;
-                    return path.nearest(nearer).arc();
-                });
-        return new Channel.Run(run.piece(), path.upTo(end), run.half());
+    private Channel.Run boned(Channel.Run run) {
+        return new Channel.Run(run.piece(), BonedPart.of(garment, pattern.piece(run.piece()), run.path()), run.half());
     }
 
     /** How far a line leaves its chord at the most, mm. */

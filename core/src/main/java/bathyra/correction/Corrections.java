@@ -13,7 +13,6 @@ import bathyra.fitting.Taken;
 import bathyra.garment.Cover;
 import bathyra.garment.EaseHere;
 import bathyra.garment.LengthOption;
-import bathyra.garment.LowerShape;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
@@ -144,7 +143,7 @@ public final class Corrections {
     private Becoming edge(double higher) {
         boolean upper = mark.spot().isAbove();
         boolean shoulders = upper && draft.commission().garment().top().cover() != Cover.STRAPLESS;
-        boolean flared = !upper && draft.commission().garment().lowerEdge() == LowerShape.FLARED;
+        boolean flared = !upper && draft.commission().garment().lowerEdge().isHem();
         if (shoulders
                 || flared
                 || !upper && draft.commission().garment().lowerEdge().endsAtWaist()) {
@@ -153,7 +152,7 @@ public final class Corrections {
                     Sentence.of(
                             shoulders
                                     ? "Neckline and armhole of this garment are drawn over the shoulder: move them on Edges."
-                                    : "This lower edge follows the waist or the flare: change its length on Edges."));
+                                    : "This lower edge follows the waist or hangs level as a hem: change its length on Edges."));
         }
         Change.Edge change = new Change.Edge(upper, mark.spot().place(), REACH, Length.mm(higher));
         return one(change, Measured.at(draft, change).map(Length::mm));

@@ -98,7 +98,7 @@ public record BoneReading(Channel channel, double edgewise, End top, End bottom,
         int inner = end;
         double length = 0;
         while (inner + step >= 0 && inner + step < line.length && length < FARTHER_IN) {
-            length += distance(line[inner], line[inner + step]);
+            length += Rods.distance(line[inner], line[inner + step]);
             inner += step;
         }
         return new End(off[end], off[end] - off[inner], line[end]);
@@ -111,7 +111,7 @@ public record BoneReading(Channel channel, double edgewise, End top, End bottom,
             int to = from;
             double length = 0;
             while (to + 1 < line.length && length < CHORD) {
-                length += distance(line[to], line[to + 1]);
+                length += Rods.distance(line[to], line[to + 1]);
                 to++;
             }
             if (length < CHORD && from > 0 || to - from < 2) {
@@ -119,7 +119,7 @@ public record BoneReading(Channel channel, double edgewise, End top, End bottom,
             }
             for (int i = from + 1; i < to; i++) {
                 double bow = aside(line[from], line[to], line[i], out[i]);
-                double scale = CHORD / distance(line[from], line[to]);
+                double scale = CHORD / Rods.distance(line[from], line[to]);
                 most = Math.max(most, bow * scale * scale);
             }
         }
@@ -128,7 +128,7 @@ public record BoneReading(Channel channel, double edgewise, End top, End bottom,
 
     /** How far a place lies beside the straight line between two others, along the cloth. */
     private static double aside(double[] a, double[] b, double[] p, double[] out) {
-        double chord = distance(a, b);
+        double chord = Rods.distance(a, b);
         double[] along = {(b[0] - a[0]) / chord, (b[1] - a[1]) / chord, (b[2] - a[2]) / chord};
         double[] across = {
             along[1] * out[2] - along[2] * out[1],
@@ -149,9 +149,5 @@ public record BoneReading(Channel channel, double edgewise, End top, End bottom,
             }
         }
         return false;
-    }
-
-    private static double distance(double[] a, double[] b) {
-        return Math.sqrt((a[0] - b[0]) * (a[0] - b[0]) + (a[1] - b[1]) * (a[1] - b[1]) + (a[2] - b[2]) * (a[2] - b[2]));
     }
 }

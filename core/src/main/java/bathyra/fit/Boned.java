@@ -1,6 +1,7 @@
 package bathyra.fit;
 
 import bathyra.bone.BonePlan;
+import bathyra.bone.BonedPart;
 import bathyra.bone.Bones;
 import bathyra.bone.Channel;
 import bathyra.draft.Draft;
@@ -9,6 +10,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.truing.SeamPair;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +39,12 @@ final class Boned {
                 if (edge.kind() == OutlineEdge.Kind.CLOSURE) {
                     double stiffness = closing(cut.piece(), bones, sewing);
                     if (stiffness > 0) {
-                        rods.add(rod(Optional.empty(), cut, edge.path(), stiffness, sewing));
+                        // A zip goes on into a skirt, a busk does not.
+                        Path path = cut.piece().front()
+                                ? BonedPart.of(
+                                        draft.commission().garment(), cut.piece(), SeamPair.downwards(edge.path()))
+                                : edge.path();
+                        rods.add(rod(Optional.empty(), cut, path, stiffness, sewing));
                     }
                 }
             }

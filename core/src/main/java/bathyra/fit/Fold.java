@@ -31,7 +31,7 @@ public record Fold(Way way, double surplus, double azimuth, double height) {
     private static final double TAUT = 0.002;
     /** A line through a corner has pieces of no length, which say nothing, mm. */
     private static final double NOTHING = 1e-6;
-    /** Lines so far apart are looked along, as a share of half the round. */
+    /** So many lines are looked along from front to back. */
     private static final int AZIMUTHS = 36;
 
     /** A short line of cloth: how long it lies and how long it was cut, mm, and where its middle is. */

@@ -77,7 +77,8 @@ final class Rods {
         return sum;
     }
 
-    private static double distance(double[] a, double[] b) {
+    /** Between two places in space, mm. */
+    static double distance(double[] a, double[] b) {
         return Math.sqrt((a[0] - b[0]) * (a[0] - b[0]) + (a[1] - b[1]) * (a[1] - b[1]) + (a[2] - b[2]) * (a[2] - b[2]));
     }
 

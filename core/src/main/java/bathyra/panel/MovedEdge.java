@@ -7,7 +7,6 @@ import bathyra.finding.NotDraftable;
 import bathyra.fitting.Change;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
-import bathyra.garment.LowerShape;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import java.util.List;
@@ -34,10 +33,11 @@ final class MovedEdge {
                     Sentence.of(
                             "A fitting moved the upper edge, and neckline and armhole of this garment are drawn over the shoulder. Move them on Edges, and leave the mark open."));
         }
-        if (!upper && garment.lowerEdge() == LowerShape.FLARED) {
+        if (!upper && garment.lowerEdge().isHem()) {
             throw refused(
                     upper,
-                    Sentence.of("A fitting moved the hem, which is flared here. Change its length on Edges instead."));
+                    Sentence.of(
+                            "A fitting moved the hem, which hangs level here. Change its length on Edges instead."));
         }
         if (!upper && garment.lowerEdge().endsAtWaist()) {
             throw refused(

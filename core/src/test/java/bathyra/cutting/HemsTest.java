@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bathyra.Sample;
 import bathyra.bone.BonePlan;
+import bathyra.bone.Bones;
 import bathyra.bone.Channel;
 import bathyra.draft.Bodies;
 import bathyra.draft.Draft;
@@ -15,6 +16,8 @@ import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.garment.Closure;
+import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LengthOption;
@@ -111,6 +114,27 @@ class HemsTest {
                     .as(channel.label())
                     .isCloseTo((highHip.from().y() + highHip.to().y()) / 2, within(8.0));
         }
+    }
+
+    /** A busk to the thigh would push up in sitting, and nothing is laced below the last bone. */
+    @Test
+    void buskAndEyeletsOfASkirt_endAtTheHighHip() {
+        Garment laced = Garment.of(GarmentKind.CORSET)
+                .withFastening(Fastening.ZIP.with(Closure.FRONT_BUSK))
+                .withLowerEdge(LowerShape.SKIRT);
+        Draft draft = draft(laced);
+        LevelMark front = draft.pattern().piece("F1").mark(Level.HIGH_HIP).orElseThrow();
+        LevelMark back = draft.pattern().piece("B1").mark(Level.HIGH_HIP).orElseThrow();
+        Bones bones = BonePlan.of(draft);
+        double top =
+                draft.pattern().piece("F1").edge("centre-front").path().end().y();
+        assertThat(bones.busk().orElseThrow().front().value())
+                .isCloseTo(front.from().y() - top, within(5.0));
+        assertThat(bones.eyelets().orElseThrow().points()).isNotEmpty().allSatisfy(p -> assertThat(p.y())
+                .isLessThan(back.to().y()));
+        Draft toHip = draft(laced.withLowerEdge(LowerShape.HIP));
+        assertThat(bones.busk().orElseThrow().front().value())
+                .isLessThan(BonePlan.of(toHip).busk().orElseThrow().front().value());
     }
 
     @Test

@@ -7,7 +7,9 @@ import bathyra.files.json.PatternJson;
 import bathyra.piece.Pattern;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -24,6 +26,14 @@ class ForeignWindowTest extends RealWindow {
     private static final String BLOCK =
             "<svg xmlns='http://www.w3.org/2000/svg' width='700mm' height='800mm' viewBox='0 0 700 800'>"
                     + "<path id='Front' d='M0 80 L75 0 L185 28 C165 90 170 200 235 215 C225 300 212 380 212 440 C214 520 235 600 250 680 L0 680 Z'/><path id='Back' d='M400 25 L475 0 L585 28 C575 90 580 190 630 215 C622 300 612 380 612 430 C614 520 640 600 650 680 L400 680 Z'/></svg>";
+
+    /** Half a corset of four straight-sided panels in millimetres; nothing says where its waist lies. */
+    private static final String HALF =
+            "<svg xmlns='http://www.w3.org/2000/svg' width='700mm' height='400mm' viewBox='0 0 700 400'>"
+                    + "<path id='Front' d='M0 0 L100 0 L97 145 L88 250 L105 380 L0 380 Z'/>"
+                    + "<path id='Side front' d='M150 0 L275 0 L253 145 L246 250 L265 380 L150 380 L158 250 L153 145 Z'/>"
+                    + "<path id='Side back' d='M300 0 L410 0 L406 145 L396 250 L413 380 L300 380 L312 250 L303 145 Z'/>"
+                    + "<path id='Back' d='M450 0 L540 0 L540 380 L450 380 L458 250 L453 145 Z'/></svg>";
 
     /** The edges of either half, clockwise from the corner that lies highest on the left. */
     private static final List<String> EDGES = List.of("shoulder", "armhole", "side", "hem", "centre", "neck");
@@ -139,5 +149,31 @@ class ForeignWindowTest extends RealWindow {
         assertThat(text(robot, "#foreign-said")).isEqualTo("The draft now starts from this block. Undo takes it back.");
         assertThat(text(robot, "#undo")).isEqualTo("Undo block drawing.svg");
         assertThat(text(robot, "#state")).contains("checks hold");
+    }
+
+    @Test
+    void aPatternWithoutLevels_isPutOnTheBody_byTwoHeights(WindowRobot robot) throws Exception {
+        takeIn(robot, HALF);
+        click(robot, "#foreign-next-edge");
+        click(robot, "#foreign-front");
+        retype(robot, "#option-foreign-try-waist", "25");
+        robot.push(KeyCode.ENTER);
+        retype(robot, "#option-foreign-try-second", "14.5");
+        robot.push(KeyCode.ENTER);
+        assertThat(robot.lookup("#option-foreign-try-second").<TextField>query().getText())
+                .isEqualTo("14.5");
+        click(robot, "#foreign-try");
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup("#foreign-worn")
+                .query()
+                .isVisible());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#foreign-table").query().isVisible()).isFalse();
+        assertThat(says(robot, "Waist: it goes round ")).isTrue();
+        assertThat(says(robot, "Underbust: it goes round ")).isTrue();
+        robot.interact(() -> robot.lookup("#foreign-worn").query().requestFocus());
+        robot.push(KeyCode.RIGHT);
+        click(robot, "#foreign-look-at");
+        assertThat(robot.lookup("#foreign-table").query().isVisible()).isTrue();
+        assertThat(text(robot, "#foreign-look-at")).isEqualTo("show it on the body");
     }
 }

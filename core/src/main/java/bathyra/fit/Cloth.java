@@ -30,7 +30,7 @@ public record Cloth(double across, double along, double shear, double slack, dou
     private static final double BENDING = 0.1;
 
     /** The cloth of a garment: its class as chosen, and what stretches by its test. */
-    static Cloth of(Garment garment) {
+    public static Cloth of(Garment garment) {
         return switch (garment.give()) {
             case FIRM -> FIRM;
             case GIVES -> GIVES;

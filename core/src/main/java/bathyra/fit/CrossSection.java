@@ -18,7 +18,7 @@ public record CrossSection(Form form, double z, List<double[]> cloth) {
         cloth = List.copyOf(cloth);
     }
 
-    static CrossSection of(Worn worn, double z) {
+    static CrossSection of(OnForm worn, double z) {
         List<double[]> lines = new ArrayList<>();
         double[] x = worn.rest().shape();
         for (int[] t : worn.mesh().triangles()) {

@@ -74,7 +74,7 @@ final class LevelReadings {
             Reckoned paper = Given.option(piece.name(), cut, Quantity.LENGTH, "on paper", RULE);
             Reckoned stretch = Given.option(
                     "Stretch of " + piece.name(),
-                    length(piece, mark) / cut,
+                    worn.length(piece, mark) / cut,
                     Quantity.RATIO,
                     "as it lies ÷ on paper",
                     RULE);
@@ -85,24 +85,6 @@ final class LevelReadings {
                         ? both.plus(Given.option("Gap", sewing.gap(), Quantity.LENGTH, "as planned", RULE))
                         : both)
                 .named(level.label() + ", as it sits", RULE);
-    }
-
-    /** The length of a line of a piece as it lies in space, mm. */
-    private double length(Piece piece, LevelMark mark) {
-        PieceMesh cut = sewing.pieces().get(piece.id());
-        int steps = Math.max(2, (int) Math.ceil(mark.from().distance(mark.to()) / (sewing.spacing() / 2)));
-        double length = 0;
-        double[] last = new double[3];
-        double[] next = new double[3];
-        worn.at(cut, mark.from(), last, 0);
-        for (int i = 1; i <= steps; i++) {
-            worn.at(cut, mark.from().between(mark.to(), (double) i / steps), next, 0);
-            length += Math.sqrt((next[0] - last[0]) * (next[0] - last[0])
-                    + (next[1] - last[1]) * (next[1] - last[1])
-                    + (next[2] - last[2]) * (next[2] - last[2]));
-            System.arraycopy(next, 0, last, 0, 3);
-        }
-        return length;
     }
 
     /** How far a level line lies above where the draft means it: as far up the form, from the waist, as it lies above the waist on the paper. */

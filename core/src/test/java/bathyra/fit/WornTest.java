@@ -308,12 +308,28 @@ class WornTest {
         assertThat(shape(40, 80, 42)).contains("wide in the middle");
     }
 
-    private static String shape(double top, double waist, double hem) {
+    /** Halves that open alike at the top, and by the hem one 30 more and the other 30 less, lean by a quarter of their difference. */
+    @Test
+    void lacing_ofTwoHalves_isSkewed_whereItsMiddleRunsAside() {
+        Lacing left = halves(60, 60, 90);
+        Lacing right = halves(60, 60, 30);
+        Lacing both = left.with(right);
+        assertThat(both.gaps()).extracting(Lacing.Gap::open).containsExactly(60.0, 60.0, 60.0);
+        assertThat(both.gaps()).extracting(Lacing.Gap::aside).containsExactly(0.0, 0.0, -15.0);
+        assertThat(both.lean()).isEqualTo(15);
+        assertThat(both.shape()).startsWith("skewed");
+        assertThat(left.with(left).shape()).isEqualTo(left.shape());
+    }
+
+    private static Lacing halves(double top, double waist, double hem) {
         return new Lacing(
-                        100,
-                        List.of(new Lacing.Gap(150, top, 0), new Lacing.Gap(0, waist, 0), new Lacing.Gap(-90, hem, 0)),
-                        true)
-                .shape();
+                100,
+                List.of(new Lacing.Gap(150, top, 0, 0), new Lacing.Gap(0, waist, 0, 0), new Lacing.Gap(-90, hem, 0, 0)),
+                true);
+    }
+
+    private static String shape(double top, double waist, double hem) {
+        return halves(top, waist, hem).shape();
     }
 
     @Test

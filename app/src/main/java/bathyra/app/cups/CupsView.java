@@ -286,8 +286,8 @@ public final class CupsView extends TableStage {
         lay(drawing);
         worn.setVisible(mode == Mode.WORN);
         if (mode == Mode.WORN) {
-            wearing.ask(draft, seen -> {
-                onTheBody = Optional.of(seen.worn());
+            wearing.ask(draft, (half, seen) -> {
+                onTheBody = Optional.of(half);
                 worn.show(Optional.of(seen), HALF_SIDEWAYS);
                 show();
             });

@@ -57,6 +57,7 @@ public final class FitModel {
      * @param away how far each place stands away, mm
      * @param sights what one would see, the worst first
      * @param cup what room the breast has
+     * @param across the other half of an uneven body, once it is laced with this one
      * @param lacing how the back opens under one cord, once that is known
      */
     record Shown(
@@ -67,6 +68,7 @@ public final class FitModel {
             List<Worn.LevelReading> levels,
             List<Sight> sights,
             Optional<CupRoom> cup,
+            Optional<Worn> across,
             Optional<Lacing> lacing) {
         static Shown of(Worn rough, Worn worn) {
             return new Shown(
@@ -77,6 +79,7 @@ public final class FitModel {
                     worn.levels(),
                     Sight.of(worn),
                     worn.cup(),
+                    Optional.empty(),
                     Optional.empty());
         }
 
@@ -84,8 +87,8 @@ public final class FitModel {
             return new WornPicture.Seen(stand, worn, away, false);
         }
 
-        private Shown with(Optional<Lacing> next) {
-            return new Shown(rough, worn, stand, away, levels, sights, cup, next);
+        private Shown with(Optional<Worn> other, Optional<Lacing> next) {
+            return new Shown(rough, worn, stand, away, levels, sights, cup, other, next);
         }
     }
 
@@ -138,7 +141,14 @@ public final class FitModel {
         }
         working = true;
         Optional<Shown> before = shown;
-        work.begin("fit", run -> wear(half.get(), before, run), this::failed);
+        Optional<Draft> across = across(half.get());
+        work.begin("fit", run -> wear(half.get(), across, before, run), this::failed);
+    }
+
+    /** The other half of an uneven body. */
+    private Optional<Draft> across(Draft half) {
+        Optional<Draft> right = workshop.draft().flatMap(Draft::rightHalf);
+        return right.equals(Optional.of(half)) ? workshop.draft() : right;
     }
 
     private void failed() {
@@ -149,7 +159,7 @@ public final class FitModel {
     }
 
     /** Goes on from what is shown where the pieces are the same ones, and was wholly at rest; else it begins roughly. */
-    private void wear(Draft draft, Optional<Shown> before, Latest.Run run) {
+    private void wear(Draft draft, Optional<Draft> across, Optional<Shown> before, Latest.Run run) {
         FormSurface surface = Worn.surface(draft);
         Optional<Worn> warmRough = before.filter(s -> s.worn() != s.rough())
                 .flatMap(s -> s.rough().changed(draft, surface, run::isOver))
@@ -170,7 +180,8 @@ public final class FitModel {
                 .orElseGet(() -> rough.finer(Worn.FINE, run::isOver));
         Shown whole = Shown.of(rough, fine);
         show(whole, run, true);
-        lace(whole, pull.isPresent() ? pull : fine.lacingPull(), run);
+        OptionalDouble with = pull.isPresent() ? pull : fine.lacingPull();
+        lace(whole, across, with, run);
     }
 
     /** There may be more than one way to come to rest: what is read is that of the way from cold. */
@@ -185,9 +196,17 @@ public final class FitModel {
         return true;
     }
 
-    private void lace(Shown whole, OptionalDouble with, Latest.Run run) {
-        if (with.isPresent() && !run.isOver()) {
-            show(whole.with(whole.worn().laced(with.getAsDouble(), run::isOver)), run, true);
+    /** An uneven body is laced over both its halves: only then can the gap run askew. */
+    private void lace(Shown whole, Optional<Draft> across, OptionalDouble with, Latest.Run run) {
+        if (with.isEmpty() || run.isOver()) {
+            return;
+        }
+        Optional<Lacing> own = whole.worn().laced(with.getAsDouble(), run::isOver);
+        show(whole.with(whole.across(), own), run, true);
+        Optional<Worn> other = whole.across().or(() -> across.map(d -> Worn.of(d, Worn.surface(d), run::isOver)));
+        Optional<Lacing> theirs = other.flatMap(w -> w.laced(with.getAsDouble(), run::isOver));
+        if (theirs.isPresent() && !run.isOver()) {
+            show(whole.with(other, own.map(l -> l.with(theirs.get()))), run, true);
         }
     }
 
@@ -195,7 +214,8 @@ public final class FitModel {
     void lace(double next) {
         pull = OptionalDouble.of(Math.max(PULL_STEP, next));
         OptionalDouble with = pull;
-        shown.ifPresent(whole -> work.goOn("fit lacing", run -> lace(whole, with, run)));
+        Optional<Draft> across = of.flatMap(this::across);
+        shown.ifPresent(whole -> work.goOn("fit lacing", run -> lace(whole, across, with, run)));
     }
 
     private void show(Shown next, Latest.Run run, boolean last) {

@@ -59,6 +59,7 @@ final class ForeignCard {
     private final Button keep = new Button("Keep as pattern document");
     private final Button block = new Button("Use as the block to start from");
     private final VBox deeds = new VBox(keep, block);
+    private final TriedOnCard tried;
 
     /**
      * @param changed shows everything anew
@@ -77,6 +78,7 @@ final class ForeignCard {
         this.model = model;
         this.changed = changed;
         this.look = look;
+        this.tried = new TriedOnCard(workshop, model, changed);
         units();
         name.setId("foreign-name");
         name.setAccessibleText("Name of the piece");
@@ -189,6 +191,7 @@ final class ForeignCard {
         }
         model.notes().forEach(n -> card.words(n, "quiet"));
         if (taken) {
+            tried.show(card);
             checks(card, looked);
         } else if (model.faults().isEmpty() && drawing.isEmpty()) {
             card.words(

@@ -11,6 +11,7 @@ import bathyra.finding.NotDraftable;
 import bathyra.foreign.BlockRoles;
 import bathyra.foreign.DrawnUnit;
 import bathyra.foreign.ForeignDrawing;
+import bathyra.foreign.Levelled;
 import bathyra.foreign.Sewing;
 import bathyra.foreign.Taken;
 import bathyra.foreign.Taking;
@@ -30,6 +31,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.slf4j.LoggerFactory;
 
 /** A pattern from elsewhere on the table: in what it is drawn, which edges are sewn together, what the checks say of it. */
@@ -37,6 +39,7 @@ public final class ForeignModel {
     private static final double USUAL_WAIST = 430;
     private static final double USUAL_HIP = 200;
     private final Workshop workshop;
+    private final TriedOn tried;
     private String name = "";
     private Optional<ForeignDrawing> drawing = Optional.empty();
     private Optional<DrawnUnit> unit = Optional.empty();
@@ -49,8 +52,28 @@ public final class ForeignModel {
     private boolean sewing;
     private BlockRoles roles = BlockRoles.NONE;
 
-    public ForeignModel(Workshop workshop) {
+    /** @param later runs a deed on the window's thread @param changed told there when something is to be shown that was worked out */
+    public ForeignModel(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
         this.workshop = workshop;
+        this.tried = new TriedOn(workshop, later, changed);
+    }
+
+    /** It on the body of the wearer in hand. */
+    TriedOn tried() {
+        return tried;
+    }
+
+    /** Whether nothing need be asked before it can lie round a body. */
+    public boolean isMarked() {
+        return pattern.filter(Levelled::isMarked).isPresent();
+    }
+
+    /** Puts it on the body of the wearer in hand; the heights are those of the piece in hand. */
+    public void tryOn() {
+        tried.ask(
+                pattern.orElseThrow(),
+                chosen.map(SeamJoin.Ref::piece)
+                        .orElseGet(() -> pattern.orElseThrow().pieces().get(0).id()));
     }
 
     /** Lays a file on the table: a drawing, or a pattern document. What is wrong with it is said and nothing taken. */
@@ -77,6 +100,7 @@ public final class ForeignModel {
 
     private void refuse(List<String> why) {
         pattern = Optional.empty();
+        tried.forget();
         findings = List.of();
         notes = List.of();
         faults = why;
@@ -102,6 +126,7 @@ public final class ForeignModel {
 
     private void set(Pattern next) {
         pattern = Optional.of(next);
+        tried.forget();
         findings = Truing.lookAtForeign(next);
         seam = seam.filter(next.seams()::contains)
                 .or(() -> next.seams().stream().findFirst());

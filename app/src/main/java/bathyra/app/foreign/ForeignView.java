@@ -1,5 +1,6 @@
 package bathyra.app.foreign;
 
+import bathyra.app.form.WornPicture;
 import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.reckoning.Card;
@@ -26,10 +27,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -41,6 +46,13 @@ import org.slf4j.LoggerFactory;
 /** A pattern from elsewhere on the table: it is checked and trued like one's own, kept as a document, or used as a block to start from. */
 public final class ForeignView extends BorderPane {
     private static final double REACH = 9;
+    /** A little from the side one sees both the bust and the side seam, radians. */
+    private static final double SIDEWAYS = 0.5;
+
+    /** Pixels of a drag for a radian. */
+    private static final double PER_TURN = 120;
+
+    private static final double STEP = Math.toRadians(15);
     private final Workshop workshop;
     private final Files files;
     private final ForeignModel model;
@@ -48,6 +60,12 @@ public final class ForeignView extends BorderPane {
     private final Card card = new Card();
     private final ForeignCard parts;
     private final TruingStrip strip = new TruingStrip();
+    private final WornPicture worn = new WornPicture("foreign-worn", "The pattern from elsewhere on the wearer's body");
+    private final Button lookAt = deed("show its pieces", "foreign-look-at");
+    private final ZoomSlip zoom;
+    private double turn = SIDEWAYS;
+    private double held;
+    private boolean pieces;
     private final Label walked = new Label();
     private final Label said = new Label();
     private final Button nextSeam = deed("next seam", "foreign-next-seam");
@@ -60,9 +78,12 @@ public final class ForeignView extends BorderPane {
     public ForeignView(Workshop workshop, Files files, Runnable closed) {
         this.workshop = workshop;
         this.files = files;
-        this.model = new ForeignModel(workshop);
+        this.model = new ForeignModel(workshop, Platform::runLater, this::show);
         this.table = new Table(workshop::unit);
         table.setId("foreign-table");
+        zoom = new ZoomSlip(table);
+        zoom.managedProperty().bind(zoom.visibleProperty());
+        zoom.visibleProperty().bind(table.visibleProperty());
         table.setAccessibleText("The pattern from elsewhere");
         parts = new ForeignCard(
                 workshop,
@@ -101,11 +122,25 @@ public final class ForeignView extends BorderPane {
         Button back = new Button("Back to the stages");
         back.setId("foreign-back");
         back.setOnAction(e -> closed.run());
-        HBox slips = new HBox(10, another, back, new ZoomSlip(table));
+        lookAt.setOnAction(e -> {
+            pieces = !pieces;
+            show();
+        });
+        worn.addEventHandler(KeyEvent.KEY_PRESSED, this::turn);
+        worn.setCursor(Cursor.H_RESIZE);
+        worn.setOnMousePressed(e -> {
+            worn.requestFocus();
+            held = turn + e.getX() / PER_TURN;
+        });
+        worn.setOnMouseDragged(e -> {
+            turn = held - e.getX() / PER_TURN;
+            worn.show(model.tried().seen(), turn);
+        });
+        HBox slips = new HBox(10, lookAt, another, back, zoom);
         slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
-        setCenter(new BorderPane(new StackPane(table, slips), null, null, foot(), null));
+        setCenter(new BorderPane(new StackPane(table, worn, slips), null, null, foot(), null));
         setRight(TableStage.scrolling(card));
         show();
     }
@@ -177,7 +212,29 @@ public final class ForeignView extends BorderPane {
                 });
     }
 
+    private void turn(KeyEvent e) {
+        if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
+            turn += e.getCode() == KeyCode.LEFT ? -STEP : STEP;
+            worn.show(model.tried().seen(), turn);
+            e.consume();
+        }
+    }
+
+    private void onTheBody() {
+        boolean tried = model.tried().seen().isPresent();
+        if (!tried) {
+            pieces = false;
+        }
+        lookAt.setVisible(tried);
+        lookAt.setManaged(tried);
+        lookAt.setText(pieces ? "show it on the body" : "show its pieces");
+        worn.setVisible(tried && !pieces);
+        table.setVisible(!worn.isVisible());
+        worn.show(model.tried().seen(), turn);
+    }
+
     private void show() {
+        onTheBody();
         Optional<Pattern> pattern = model.pattern();
         drawn = pattern.map(
                 p -> new ForeignDrawn(p, workshop.unit(), model.chosen(), model.seam(), finding, model.roles()));

@@ -4,6 +4,7 @@ import bathyra.app.work.Latest;
 import bathyra.draft.Draft;
 import bathyra.fit.Worn;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
 /** Puts a draft on its wearer's form beside the window; of many that are asked for the last is the one that comes. */
@@ -17,7 +18,7 @@ public final class Wearing {
     }
 
     /** Asks for a draft, unless it was asked for last; it is given roughly, then finely. */
-    public void ask(Draft draft, Consumer<WornPicture.Seen> then) {
+    public void ask(Draft draft, BiConsumer<Worn, WornPicture.Seen> then) {
         if (asked.filter(draft::equals).isPresent()) {
             return;
         }
@@ -25,7 +26,7 @@ public final class Wearing {
         work.begin("the garment on the form", run -> wear(draft, then, run), () -> {});
     }
 
-    private static void wear(Draft draft, Consumer<WornPicture.Seen> then, Latest.Run run) {
+    private static void wear(Draft draft, BiConsumer<Worn, WornPicture.Seen> then, Latest.Run run) {
         Worn rough = Worn.cold(draft, Worn.surface(draft), Worn.COARSE, run::isOver);
         give(rough, then, run);
         if (!run.isOver()) {
@@ -33,8 +34,8 @@ public final class Wearing {
         }
     }
 
-    private static void give(Worn worn, Consumer<WornPicture.Seen> then, Latest.Run run) {
+    private static void give(Worn worn, BiConsumer<Worn, WornPicture.Seen> then, Latest.Run run) {
         WornPicture.Seen seen = new WornPicture.Seen(Stand.bare(worn.form()), worn, worn.away(), true);
-        run.show(() -> then.accept(seen));
+        run.show(() -> then.accept(worn, seen));
     }
 }

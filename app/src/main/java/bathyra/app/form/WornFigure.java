@@ -1,7 +1,7 @@
 package bathyra.app.form;
 
 import bathyra.fit.Mesh;
-import bathyra.fit.Worn;
+import bathyra.fit.OnForm;
 import java.util.List;
 
 /** A garment on a wearer's form, seen from a side. */
@@ -20,7 +20,7 @@ public final class WornFigure {
      *
      * @param away how far each vertex stands away, mm
      */
-    public static Raster of(Stand stand, Worn worn, double[] away, Look look, int width, int height) {
+    public static Raster of(Stand stand, OnForm worn, double[] away, Look look, int width, int height) {
         Raster raster = new Raster(width, height);
         stand.paint(raster, look);
         garment(raster, worn, away, look);
@@ -29,7 +29,7 @@ public final class WornFigure {
     }
 
     /** Both halves of a garment; its value is how far it stands away, mm, less than nothing where it presses in. */
-    private static void garment(Raster raster, Worn worn, double[] away, Look look) {
+    private static void garment(Raster raster, OnForm worn, double[] away, Look look) {
         Mesh mesh = worn.mesh();
         double[] shape = worn.rest().shape();
         Raster alone = new Raster(raster.width(), raster.height());
@@ -46,11 +46,11 @@ public final class WornFigure {
     }
 
     /** The bones and over them the seams of both halves. */
-    private static void lines(Raster raster, Worn worn, Look look) {
+    private static void lines(Raster raster, OnForm worn, Look look) {
         double[] x = worn.rest().shape();
         int wide = look.scale() > FINE ? 3 : 2;
         List<double[][]> bones = worn.bones();
-        List<Worn.Stroke> strokes = worn.strokes();
+        List<OnForm.Stroke> strokes = worn.strokes();
         for (int side = -1; side <= 1; side += 2) {
             for (double[][] bone : bones) {
                 for (int i = 1; i < bone.length; i++) {
@@ -62,7 +62,7 @@ public final class WornFigure {
                             wide);
                 }
             }
-            for (Worn.Stroke stroke : strokes) {
+            for (OnForm.Stroke stroke : strokes) {
                 for (int i = 1; i < stroke.vertices().length; i++) {
                     raster.line(
                             Raster.SEAM,

@@ -4,7 +4,7 @@ import bathyra.app.table.Ink;
 import bathyra.app.table.OncePulse;
 import bathyra.app.table.Palette;
 import bathyra.fit.Closeness;
-import bathyra.fit.Worn;
+import bathyra.fit.OnForm;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.image.ImageView;
@@ -31,7 +31,7 @@ public final class WornPicture extends Pane {
      * @param away how far each vertex of the garment stands away, mm
      * @param near whether it is looked at from near by, with the wearer's left breast in the middle
      */
-    public record Seen(Stand stand, Worn worn, double[] away, boolean near) {
+    public record Seen(Stand stand, OnForm worn, double[] away, boolean near) {
         private Look look(double turn, int width, int height) {
             Look whole = stand.fitting(turn, width, height);
             if (!near) {

@@ -22,7 +22,7 @@ class ForeignModelTest extends InWorkshop {
 
     @BeforeEach
     void open() throws Exception {
-        model = new ForeignModel(workshop);
+        model = new ForeignModel(workshop, Runnable::run, () -> {});
         file = folder.resolve("from-elsewhere.json");
         Files.writeString(file, PatternJson.write(draft().pattern(), List.of(), "test"), StandardCharsets.UTF_8);
     }

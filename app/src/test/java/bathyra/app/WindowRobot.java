@@ -1,22 +1,36 @@
 package bathyra.app;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.stream.Stream;
+import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.event.EventHandler;
+import javafx.event.EventTarget;
+import javafx.event.EventType;
+import javafx.geometry.Point2D;
+import javafx.scene.Scene;
+import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.testfx.api.FxRobot;
+import org.testfx.robot.Motion;
 import org.testfx.service.query.NodeQuery;
+import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Hands and eyes on the window. It looks on the window's own thread: from another one a list may change while it is read. */
@@ -24,6 +38,8 @@ class WindowRobot extends FxRobot {
     private static final int PATIENCE_MS = 10_000;
     /** A key that closes a window or opens another is not heard to be let go. */
     private static final int HEARING_MS = 1_000;
+    /** What an event sets off may set off more. */
+    private static final int ROUNDS = 2;
 
     @Override
     public NodeQuery lookup(String query) {
@@ -34,50 +50,102 @@ class WindowRobot extends FxRobot {
 
     @Override
     public FxRobot push(KeyCode... combination) {
-        return heard(combination.length, () -> super.push(combination));
+        return heard(KeyEvent.KEY_RELEASED, combination.length, robot -> {
+            for (KeyCode key : combination) {
+                robot.keyPress(key);
+            }
+            for (int i = combination.length - 1; i >= 0; i--) {
+                robot.keyRelease(combination[i]);
+            }
+        });
     }
 
     @Override
     public FxRobot push(KeyCodeCombination combination) {
-        long held = Stream.of(
-                        combination.getShift(),
-                        combination.getControl(),
-                        combination.getAlt(),
-                        combination.getMeta(),
-                        combination.getShortcut())
-                .filter(KeyCombination.ModifierValue.DOWN::equals)
-                .count();
-        return heard((int) held + 1, () -> super.push(combination));
+        List<KeyCode> keys = new ArrayList<>();
+        add(keys, combination.getShift(), KeyCode.SHIFT);
+        add(keys, combination.getControl(), KeyCode.CONTROL);
+        add(keys, combination.getShortcut(), KeyCode.CONTROL);
+        add(keys, combination.getAlt(), KeyCode.ALT);
+        keys.add(combination.getCode());
+        return push(keys.toArray(KeyCode[]::new));
     }
 
+    private static void add(List<KeyCode> keys, KeyCombination.ModifierValue held, KeyCode key) {
+        if (held == KeyCombination.ModifierValue.DOWN) {
+            keys.add(key);
+        }
+    }
+
+    /** Types where the keyboard is; after each sign whatever it set off is done. */
     @Override
     public FxRobot write(String text) {
         waitForTheKeyboard();
-        return super.write(text);
+        for (String sign : text.split("")) {
+            WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> {
+                Scene scene = focused().orElseThrow().getScene();
+                EventTarget target = scene.getFocusOwner() == null ? scene : scene.getFocusOwner();
+                KeyCode code = Optional.ofNullable(KeyCode.getKeyCode(sign.toUpperCase(Locale.ROOT)))
+                        .orElse(KeyCode.UNDEFINED);
+                Event.fireEvent(target, sign(KeyEvent.KEY_PRESSED, KeyEvent.CHAR_UNDEFINED, code));
+                Event.fireEvent(target, sign(KeyEvent.KEY_TYPED, sign, KeyCode.UNDEFINED));
+                Event.fireEvent(target, sign(KeyEvent.KEY_RELEASED, KeyEvent.CHAR_UNDEFINED, code));
+            });
+        }
+        WaitForAsyncUtils.waitForFxEvents(ROUNDS);
+        return this;
+    }
+
+    private static KeyEvent sign(EventType<KeyEvent> type, String sign, KeyCode code) {
+        return new KeyEvent(type, sign, sign, code, false, false, false, false);
+    }
+
+    @Override
+    public FxRobot clickOn(PointQuery at, Motion motion, MouseButton... buttons) {
+        if (buttons.length != 0) {
+            return super.clickOn(at, motion, buttons);
+        }
+        Point2D point = WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, at::query);
+        return heard(MouseEvent.MOUSE_RELEASED, 1, robot -> {
+            robot.mouseMove(point);
+            robot.mousePress(MouseButton.PRIMARY);
+            robot.mouseRelease(MouseButton.PRIMARY);
+        });
+    }
+
+    @Override
+    public FxRobot interact(Runnable deed) {
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, deed);
+        WaitForAsyncUtils.waitForFxEvents(ROUNDS);
+        return this;
     }
 
     /**
-     * Presses keys when a window has the keyboard, and is done when a window has heard that they were let go: on a busy machine both come
-     * later than the toolkit says.
+     * Has something done at the keyboard or with the mouse when a window has the keyboard, and is done when a window has heard of it: on a busy
+     * machine both come later than the toolkit says.
      */
-    private FxRobot heard(int keys, Runnable push) {
+    private <E extends InputEvent> FxRobot heard(EventType<E> last, int times, Consumer<Robot> deed) {
         waitForTheKeyboard();
-        CountDownLatch letGo = new CountDownLatch(keys);
-        EventHandler<KeyEvent> hears = e -> letGo.countDown();
+        CountDownLatch done = new CountDownLatch(times);
+        EventHandler<E> hears = e -> done.countDown();
         List<Window> windows = WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> {
             List<Window> open = List.copyOf(Window.getWindows());
-            open.forEach(w -> w.addEventFilter(KeyEvent.KEY_RELEASED, hears));
+            open.forEach(w -> w.addEventFilter(last, hears));
             return open;
         });
-        push.run();
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> deed.accept(new Robot()));
         try {
-            letGo.await(HEARING_MS, TimeUnit.MILLISECONDS);
+            done.await(HEARING_MS, TimeUnit.MILLISECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        interact(() -> windows.forEach(w -> w.removeEventFilter(KeyEvent.KEY_RELEASED, hears)));
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> windows.forEach(w -> w.removeEventFilter(last, hears)));
+        WaitForAsyncUtils.waitForFxEvents(ROUNDS);
         return this;
+    }
+
+    private static Optional<Window> focused() {
+        return Window.getWindows().stream().filter(Window::isFocused).findFirst();
     }
 
     private void waitForTheKeyboard() {

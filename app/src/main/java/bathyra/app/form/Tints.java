@@ -9,6 +9,7 @@ import javafx.scene.paint.Color;
 /** The colours of a body by how near each place lies, in bands as of a chart. */
 public final class Tints {
     public static final int BANDS = 9;
+    private static final byte NO_BAND = -1;
 
     private final Palette palette;
 
@@ -51,25 +52,37 @@ public final class Tints {
         int height = raster.height();
         int[] tints = body();
         int line = mixed(Ink.LINE, Ink.SHALLOW, 0.35);
-        double nearest = nearest(raster);
+        byte[] bands = bands(raster);
         int[] pixels = new int[width * height];
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
-                if (raster.kind(x, y) == Raster.NOTHING) {
+                int at = y * width + x;
+                if (bands[at] == NO_BAND) {
                     continue;
                 }
-                int band = band(raster.value(x, y), nearest);
-                boolean edge = x > 0
-                        && y > 0
-                        && (differs(raster, x - 1, y, band, nearest) || differs(raster, x, y - 1, band, nearest));
-                pixels[y * width + x] = edge ? line : tints[band];
+                boolean edge =
+                        x > 0 && y > 0 && (differs(bands[at - 1], bands[at]) || differs(bands[at - width], bands[at]));
+                pixels[at] = edge ? line : tints[bands[at]];
             }
         }
         return image(pixels, width, height);
     }
 
-    private static boolean differs(Raster raster, int x, int y, int band, double nearest) {
-        return raster.kind(x, y) != Raster.NOTHING && band(raster.value(x, y), nearest) != band;
+    /** The band of every place, row by row from the top; {@link #NO_BAND} where nothing is. */
+    private static byte[] bands(Raster raster) {
+        double nearest = nearest(raster);
+        byte[] bands = new byte[raster.width() * raster.height()];
+        int at = 0;
+        for (int y = 0; y < raster.height(); y++) {
+            for (int x = 0; x < raster.width(); x++) {
+                bands[at++] = raster.kind(x, y) == Raster.NOTHING ? NO_BAND : (byte) band(raster.value(x, y), nearest);
+            }
+        }
+        return bands;
+    }
+
+    private static boolean differs(byte beside, byte band) {
+        return beside != NO_BAND && beside != band;
     }
 
     /** How near the nearest place of a body lies. */

@@ -79,6 +79,17 @@ class ShelfWindowTest extends RealWindow {
                 .id()
                 .equals("underbust"));
         choose(robot, "#shelf-kind", "Every kind");
+        robot.interact(() -> {
+            ComboBox<String> productions = robot.lookup("#shelf-production").query();
+            productions.setValue(productions.getItems().get(1));
+        });
+        assertThat(list(robot).getItems()).hasSizeGreaterThan(1);
+        assertThat(list(robot).getItems().stream().map(Entry::title).distinct()).hasSize(1);
+        robot.interact(() -> robot.lookup("#shelf-production")
+                .<ComboBox<String>>query()
+                .getSelectionModel()
+                .selectFirst());
+        assertThat(list(robot).getItems()).hasSize(all);
         choose(robot, "#shelf-order", "By wearer");
         assertThat(wearers(robot)).isSorted();
         robot.push(KeyCode.ESCAPE);

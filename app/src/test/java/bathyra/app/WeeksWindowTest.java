@@ -16,6 +16,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -132,6 +133,10 @@ class WeeksWindowTest extends RealWindow {
         assertThat(workshop.house().calendar().works(monday.plusDays(1))).isFalse();
         assertThat(robot.lookup("#week-" + monday).<Button>query().getAccessibleText())
                 .isNotEqualTo(before);
+        robot.interact(() -> robot.lookup("#week-of-0").<TextField>query().requestFocus());
+        robot.write("12").push(KeyCode.ENTER);
+        assertThat(workshop.house().makers().get(0).in(monday)).isEqualTo(12);
+        assertThat(workshop.house().makers().get(0).in(monday.plusWeeks(1))).isNotEqualTo(12);
         click(robot, "#book-list");
         assertThat(robot.lookup("#shelf").tryQuery()).isPresent();
     }

@@ -44,4 +44,11 @@ public record Maker(String name, double hours, Map<LocalDate, Double> otherwise)
         weeks.put(monday, next);
         return new Maker(name, hours, weeks);
     }
+
+    /** The same in the week of a Monday as in any. */
+    public Maker workingAsUsualIn(LocalDate monday) {
+        Map<LocalDate, Double> weeks = new TreeMap<>(otherwise);
+        weeks.remove(monday);
+        return new Maker(name, hours, weeks);
+    }
 }

@@ -24,4 +24,9 @@ public final class Hours {
         long all = Math.round(minutes);
         return all / MINUTES + " h " + all % MINUTES + " min";
     }
+
+    /** Hours as one types them: "38", "7.5". */
+    public static String typed(double hours) {
+        return hours == Math.rint(hours) ? String.format(Locale.ROOT, "%.0f", hours) : Double.toString(hours);
+    }
 }

@@ -7,10 +7,30 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
-/** How the list of commissions is looked at: in which order, and which of them. It stays until it is changed. */
-record ShelfLook(Order order, Kind kind, Which which) {
-    static final ShelfLook USUAL = new ShelfLook(Order.DUE, Kind.ANY, Which.ALL);
+/**
+ * How the list of commissions is looked at: in which order, and which of them. It stays until it is changed.
+ *
+ * @param production one design that is made for several wearers, by its title; empty for all
+ */
+record ShelfLook(Order order, Kind kind, Which which, String production) {
+    static final ShelfLook USUAL = new ShelfLook(Order.DUE, Kind.ANY, Which.ALL, "");
+    /** After it stands the title of a production, which may be any words. */
+    private static final String PRODUCTION = "\n";
+
+    /** What is made for more than one wearer, by its title. */
+    static List<String> productions(List<Entry> entries) {
+        return entries.stream()
+                .collect(Collectors.groupingBy(
+                        Entry::title, TreeMap::new, Collectors.mapping(Entry::wearer, Collectors.toSet())))
+                .entrySet()
+                .stream()
+                .filter(e -> e.getValue().size() > 1)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
 
     /** What has a word of its own in a list of choices. */
     interface Choice {
@@ -95,6 +115,7 @@ record ShelfLook(Order order, Kind kind, Which which) {
         return found.stream()
                 .filter(e -> kind == Kind.ANY || kind.word.equals(kinds.get(e.id())))
                 .filter(e -> which.has(e, today))
+                .filter(e -> production.isEmpty() || production.equals(e.title()))
                 .sorted(comparator())
                 .toList();
     }
@@ -110,29 +131,36 @@ record ShelfLook(Order order, Kind kind, Which which) {
     }
 
     ShelfLook by(Order next) {
-        return new ShelfLook(next, kind, which);
+        return new ShelfLook(next, kind, which, production);
     }
 
     ShelfLook of(Kind next) {
-        return new ShelfLook(order, next, which);
+        return new ShelfLook(order, next, which, production);
     }
 
     ShelfLook showing(Which next) {
-        return new ShelfLook(order, kind, next);
+        return new ShelfLook(order, kind, next, production);
+    }
+
+    /** @param title empty for all */
+    ShelfLook madeFor(String title) {
+        return new ShelfLook(order, kind, which, title);
     }
 
     String write() {
-        return order.name() + "," + kind.name() + "," + which.name();
+        return order.name() + "," + kind.name() + "," + which.name() + PRODUCTION + production;
     }
 
     /** What cannot be read is as usual. The trash is not opened again by itself. */
     static ShelfLook read(String text) {
-        List<String> words = List.of(text.split(","));
+        int at = text.indexOf(PRODUCTION);
+        List<String> words = List.of((at < 0 ? text : text.substring(0, at)).split(","));
         Which which = named(Which.values(), words, USUAL.which);
         return new ShelfLook(
                 named(Order.values(), words, USUAL.order),
                 named(Kind.values(), words, USUAL.kind),
-                which == Which.TRASH ? USUAL.which : which);
+                which == Which.TRASH ? USUAL.which : which,
+                at < 0 ? "" : text.substring(at + PRODUCTION.length()));
     }
 
     private static <E extends Enum<E>> E named(E[] all, List<String> words, E usual) {

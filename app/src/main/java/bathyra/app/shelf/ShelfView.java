@@ -6,6 +6,7 @@ import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.stores.StoresView;
 import bathyra.app.table.LookSwitch;
+import bathyra.app.table.TextSize;
 import bathyra.app.weeks.WeeksView;
 import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
@@ -20,6 +21,7 @@ import bathyra.files.json.DocumentText;
 import bathyra.geometry.Point;
 import java.io.IOException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +52,9 @@ import org.slf4j.LoggerFactory;
 /** The workshop book as a shelf: every commission, found as one types, with its day, its notes and what can be done with it. */
 public final class ShelfView extends BorderPane {
     private static final String LOOK = "shelf-look";
+    private static final String EVERY_PRODUCTION = "Every production";
+    /** Pixels. */
+    private static final double PRODUCTION = 170;
 
     private final Workshop workshop;
     private final Files files;
@@ -57,6 +62,7 @@ public final class ShelfView extends BorderPane {
     private final TextField words = new TextField();
     private final CheckBox archived = new CheckBox("Archived too");
     private final ListView<Entry> list = new ListView<>();
+    private final ComboBox<String> productions = new ComboBox<>();
     private final Label found = new Label();
     private final Card card = new Card();
     private final StateReader states;
@@ -131,7 +137,12 @@ public final class ShelfView extends BorderPane {
                         ShelfLook.Which.values(),
                         look.which(),
                         w -> look.showing(w)),
+                productions,
                 archived);
+        productions.setId("shelf-production");
+        productions.setAccessibleText("Which production");
+        TextSize.width(productions, PRODUCTION);
+        productions.setOnAction(e -> produced());
         looks.setAlignment(Pos.CENTER_LEFT);
         list.setId("shelf");
         list.setAccessibleText("Commissions");
@@ -197,6 +208,7 @@ public final class ShelfView extends BorderPane {
     /** Reads the book anew and keeps the place in it. */
     private void read() {
         search = new Search(workshop.entries());
+        offerProductions();
         // The page stands first; what is not known yet is found out afterwards.
         Platform.runLater(() -> {
             if (getScene() != null && !workshop.isClosed()) {
@@ -204,6 +216,31 @@ public final class ShelfView extends BorderPane {
             }
         });
         look();
+    }
+
+    /** What is made for several wearers can be looked at alone. */
+    private void offerProductions() {
+        List<String> titles = ShelfLook.productions(workshop.entries());
+        if (!titles.contains(look.production())) {
+            look = look.madeFor("");
+        }
+        List<String> all = new ArrayList<>(List.of(EVERY_PRODUCTION));
+        all.addAll(titles);
+        if (!productions.getItems().equals(all)) {
+            productions.getItems().setAll(all);
+        }
+        productions.setValue(look.production().isEmpty() ? EVERY_PRODUCTION : look.production());
+        productions.setVisible(!titles.isEmpty());
+    }
+
+    private void produced() {
+        String chosen = productions.getValue();
+        String title = chosen == null || chosen.equals(EVERY_PRODUCTION) ? "" : chosen;
+        if (!title.equals(look.production())) {
+            look = look.madeFor(title);
+            workshop.book().keepPlace(LOOK, look.write());
+            look();
+        }
     }
 
     /** A choice among a few ways to look at the list. */

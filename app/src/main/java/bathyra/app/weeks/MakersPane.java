@@ -4,6 +4,7 @@ import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.table.TextSize;
 import bathyra.house.Maker;
+import bathyra.workload.Hours;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -72,9 +73,7 @@ final class MakersPane extends VBox {
             TypedField hours = field(
                     "hours-" + index,
                     "Hours a week of " + m.name(),
-                    m.hours() == Math.rint(m.hours())
-                            ? String.format(Locale.ROOT, "%.0f", m.hours())
-                            : Double.toString(m.hours()),
+                    Hours.typed(m.hours()),
                     text -> model.hours(m, text));
             TextSize.width(hours, HOURS);
             row.getChildren().addAll(hours, new Label("h"));

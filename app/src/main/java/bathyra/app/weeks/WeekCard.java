@@ -2,7 +2,10 @@ package bathyra.app.weeks;
 
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
+import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Days;
+import bathyra.app.table.TextSize;
+import bathyra.house.Maker;
 import bathyra.plan.DateKind;
 import bathyra.workload.DayList;
 import bathyra.workload.Hours;
@@ -34,6 +37,8 @@ final class WeekCard {
     private static final PseudoClass BEST = PseudoClass.getPseudoClass("best");
     private static final int REMEDIES = 3;
     private static final int DAYS = 7;
+    /** Pixels. */
+    private static final double HOURS = 56;
 
     private final WeeksModel model;
     private final Card card;
@@ -45,7 +50,12 @@ final class WeekCard {
     private final Button takeBack;
     private List<Remedy> slipped = List.of();
     private List<VBox> slips = List.of();
+    private Optional<HandsOf> handsOf = Optional.empty();
+    private VBox hands = new VBox();
     private String said = "";
+
+    /** Whose hours of which week stand in the fields. */
+    private record HandsOf(LocalDate monday, List<Maker> makers) {}
 
     /** What of all open commissions can be put out. */
     enum Paper {
@@ -120,6 +130,42 @@ final class WeekCard {
         }
         card.section("Days off");
         card.add(days(load.monday(week)));
+        card.section("Hours of this week");
+        card.add(hands(load.monday(week)));
+        card.words("Left empty it is a usual week.", "quiet");
+    }
+
+    /** How much each works in this one week; the fields stay while nothing of it changes, so that one can type in them. */
+    private VBox hands(LocalDate monday) {
+        List<Maker> makers = model.house().makers();
+        if (!handsOf.equals(Optional.of(new HandsOf(monday, makers)))) {
+            handsOf = Optional.of(new HandsOf(monday, makers));
+            Label fault = new Label();
+            fault.getStyleClass().add("row-fault");
+            fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+            hands = new VBox(4);
+            makers.forEach(m -> hands.getChildren().add(hand(m, makers.indexOf(m), monday, fault)));
+            hands.getChildren().add(fault);
+        }
+        return hands;
+    }
+
+    private HBox hand(Maker maker, int index, LocalDate monday, Label fault) {
+        TypedField hours = new TypedField(
+                "week-of-" + index,
+                "Hours of " + maker.name() + " in the week of " + Days.write(monday),
+                text -> model.hours(maker, monday, text),
+                fault::setText);
+        TextSize.width(hours, HOURS);
+        hours.setPromptText(Hours.typed(maker.hours()));
+        hours.write(maker.otherwise().containsKey(monday) ? Hours.typed(maker.in(monday)) : "");
+        Label name = new Label(maker.name());
+        name.setMinWidth(0);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox row = new HBox(8, name, space, hours, new Label("h"));
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private HBox row(String hours, Job job, String next) {

@@ -329,6 +329,25 @@ final class WeeksModel {
         return Optional.of("Type the hours of a week, from 0 to " + (int) Maker.MOST + ".");
     }
 
+    /** The hours of a maker in one week, typed; nothing is as in a usual week. @return what is wrong with them */
+    Optional<String> hours(Maker maker, LocalDate monday, String text) {
+        if (text.isBlank()) {
+            house(
+                    maker.name() + " as usual in the week of " + Days.write(monday),
+                    h -> h.with(maker.workingAsUsualIn(monday)));
+            return Optional.empty();
+        }
+        OptionalDouble hours = TypedNumber.read(text, "h", 0, Maker.MOST);
+        if (hours.isEmpty()) {
+            return Optional.of(
+                    "Type the hours of this week, from 0 to " + (int) Maker.MOST + "; nothing is as in a usual week.");
+        }
+        house(
+                maker.name() + " " + text.strip() + " h in the week of " + Days.write(monday),
+                h -> h.with(maker.workingIn(monday, hours.getAsDouble())));
+        return Optional.empty();
+    }
+
     /** Someone more, or someone of another name. @return what is wrong with the name */
     Optional<String> name(Optional<Maker> maker, String text) {
         String name = text.strip();

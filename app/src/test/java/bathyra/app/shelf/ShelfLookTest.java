@@ -53,4 +53,20 @@ class ShelfLookTest {
         assertThat(ShelfLook.read(look.showing(Which.TRASH).write()).which()).isEqualTo(Which.ALL);
         assertThat(ShelfLook.read("x,,y")).isEqualTo(ShelfLook.USUAL);
     }
+
+    @Test
+    void productions_areTheTitlesMadeForSeveral_andOneCanBeLookedAtAlone() {
+        List<Entry> book = List.of(
+                entry(1, "Ada", "Chorus, act 1", Optional.empty(), ""),
+                entry(2, "Bea", "Chorus, act 1", Optional.empty(), ""),
+                entry(3, "Ada", "Bridal", Optional.empty(), ""),
+                entry(4, "Ada", "Bridal", Optional.empty(), ""));
+        assertThat(ShelfLook.productions(book)).containsExactly("Chorus, act 1");
+        ShelfLook look = ShelfLook.USUAL.madeFor("Chorus, act 1");
+        assertThat(look.of(book, Map.of(), TODAY)).extracting(Entry::id).containsExactly(1L, 2L);
+        assertThat(ShelfLook.read(look.by(Order.TITLE).write()))
+                .as("whatever its title")
+                .isEqualTo(look.by(Order.TITLE));
+        assertThat(ShelfLook.read("DUE,ANY,ALL")).as("of a former version").isEqualTo(ShelfLook.USUAL);
+    }
 }

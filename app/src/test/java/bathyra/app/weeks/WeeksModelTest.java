@@ -79,6 +79,24 @@ class WeeksModelTest extends InWorkshop {
     }
 
     @Test
+    void theHoursOfOneWeek_areTyped_andItIsAsUsualAgain() {
+        LocalDate monday = model.load().monday(2);
+        var maker = model.house().makers().get(0);
+        double usual = model.load().atHand(2);
+        double next = model.load().atHand(3);
+        assertThat(model.hours(maker, monday, "0")).isEmpty();
+        assertThat(model.load().atHand(2)).isLessThan(usual);
+        assertThat(model.load().atHand(3)).as("no other week").isEqualTo(next);
+        assertThat(model.hours(model.house().makers().get(0), monday, "a few"))
+                .hasValueSatisfying(f -> assertThat(f).contains("from 0 to 100"));
+        assertThat(model.hours(model.house().makers().get(0), monday, " ")).isEmpty();
+        assertThat(model.load().atHand(2)).isEqualTo(usual);
+        assertThat(model.done()).hasValueSatisfying(t -> assertThat(t).contains("as usual in the week of"));
+        model.takeBack();
+        assertThat(model.load().atHand(2)).isLessThan(usual);
+    }
+
+    @Test
     void theDueDay_isTheSameInTheListAndInThePlan() {
         Job job = job("The Tide Bride");
         LocalDate due = TODAY.plusDays(50);

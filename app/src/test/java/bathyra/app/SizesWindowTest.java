@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -250,6 +251,12 @@ class SizesWindowTest extends RealWindow {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup("#sizes-batch-out")
                 .tryQuery()
                 .isPresent());
+        String under = text(robot, "#batch-strength");
+        assertThat(under).contains("pieces").contains("to buy");
+        fire(robot, "#batch-strength");
+        assertThat(robot.lookup("#sizes-look-lay").<ToggleButton>query().isSelected())
+                .isTrue();
+        assertThat(robot.lookup("#sizes-table").query().getAccessibleText()).isNotEmpty();
         fire(robot, "#sizes-batch-out");
         WaitForAsyncUtils.waitFor(
                 60, TimeUnit.SECONDS, () -> text(robot, "#sizes-said").contains("files are in"));

@@ -119,7 +119,8 @@ public record Batch(
             for (Piece piece : layer.pieces()) {
                 for (int i = 0; i < count; i++) {
                     pieces.computeIfAbsent(layer.kind(), k -> new ArrayList<>())
-                            .add(piece.withId(piece.id() + "@" + size + (i == 0 ? "" : "." + (i + 1))));
+                            .add(piece.withId(piece.id() + "@" + size + (i == 0 ? "" : "." + (i + 1)))
+                                    .called(piece.name() + ", " + size, piece.front()));
                 }
             }
         }

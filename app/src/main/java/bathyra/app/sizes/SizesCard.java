@@ -6,11 +6,13 @@ import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Commissions.Entry;
+import bathyra.garment.LayerKind;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Level;
+import bathyra.size.Batch;
 import bathyra.size.Costume;
 import bathyra.size.Growing;
 import bathyra.size.SizeChart;
@@ -25,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -54,7 +57,13 @@ final class SizesCard {
     private final Button who;
     private final Button fromWearer;
 
-    SizesCard(Workshop workshop, SizesModel model, Files files, Card card) {
+    private final Consumer<LayerKind> lookAt;
+    private Optional<Batch> rowsOf = Optional.empty();
+    private List<Button> rows = List.of();
+
+    /** @param lookAt shows how a layer of what is cut together lies */
+    SizesCard(Workshop workshop, SizesModel model, Files files, Card card, Consumer<LayerKind> lookAt) {
+        this.lookAt = lookAt;
         this.workshop = workshop;
         this.model = model;
         this.files = files;
@@ -249,12 +258,8 @@ final class SizesCard {
         card.words("How many of each size, with strokes between: 1-2-2-1.", "quiet");
         card.add(ratio);
         model.batch().ifPresent(batch -> {
-            batch.layers()
-                    .forEach((kind, cut) ->
-                            card.words(kind.label() + ", " + cut.cloth().name() + ": " + cut.pieces() + " pieces"
-                                    + cut.lay()
-                                            .map(l -> ", " + say(l.bought()) + " to buy")
-                                            .orElse(", which this cloth cannot take")));
+            rows(batch).forEach(card::add);
+            card.words("Press a layer and the table shows how it lies.", "quiet");
             if (!batch.bones().isEmpty()) {
                 card.words(batch.bones().values().stream().mapToInt(i -> i).sum() + " bones of "
                         + batch.bones().size() + " lengths");
@@ -265,6 +270,28 @@ final class SizesCard {
                             .collect(Collectors.joining()));
             card.add(writeBatch);
         });
+    }
+
+    /** What of a layer is cut; pressed, the table shows how it lies. */
+    private Button layer(LayerKind kind, Batch.Cut cut) {
+        return CardRows.sentence(
+                kind.label() + ", " + cut.cloth().name() + ": " + cut.pieces() + " pieces"
+                        + cut.lay()
+                                .map(l -> ", " + say(l.bought()) + " to buy")
+                                .orElse(", which this cloth cannot take"),
+                "batch-" + kind.id(),
+                () -> lookAt.accept(kind));
+    }
+
+    /** The rows stay while the batch does: one that is pressed keeps the focus. */
+    private List<Button> rows(Batch batch) {
+        if (!rowsOf.equals(Optional.of(batch))) {
+            rowsOf = Optional.of(batch);
+            rows = batch.layers().entrySet().stream()
+                    .map(e -> layer(e.getKey(), e.getValue()))
+                    .toList();
+        }
+        return rows;
     }
 
     private void hers() {

@@ -8,6 +8,8 @@ import bathyra.draft.Draft;
 import bathyra.files.csv.SizeChartCsv;
 import bathyra.files.sheet.Paper;
 import bathyra.garment.Commission;
+import bathyra.garment.LayerKind;
+import bathyra.lay.Lay;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.size.Batch;
@@ -55,6 +57,7 @@ final class SizesModel {
     private Optional<Entry> wearer = Optional.empty();
     private Optional<WearersSize> hers = Optional.empty();
     private Optional<Batch> batch = Optional.empty();
+    private Optional<LayerKind> laid = Optional.empty();
     private Optional<Others> others = Optional.empty();
     private String said = "";
 
@@ -297,6 +300,23 @@ final class SizesModel {
 
     Optional<Batch> batch() {
         return batch;
+    }
+
+    /** Looks at how a layer of what is cut together lies. */
+    void lookAt(LayerKind layer) {
+        laid = Optional.of(layer);
+        changed.run();
+    }
+
+    /** The layer that is looked at: the one that was asked for, else the first. */
+    Optional<LayerKind> laid() {
+        return batch.flatMap(b -> laid.filter(b.layers()::containsKey)
+                .or(() -> b.layers().keySet().stream().findFirst()));
+    }
+
+    /** How that layer lies; empty where its cloth cannot take it. */
+    Optional<Lay> lay() {
+        return laid().flatMap(l -> batch.orElseThrow().layers().get(l).lay());
     }
 
     /** Reckons what is cut together. @param ratio how many of each size @return what is wrong with it */

@@ -1,5 +1,6 @@
 package bathyra.app.sizes;
 
+import bathyra.app.lay.LayDrawing;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
@@ -9,6 +10,7 @@ import bathyra.app.table.Table;
 import bathyra.app.table.TextSize;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Workshop;
+import bathyra.lay.Lay;
 import bathyra.measure.MeasurementKey;
 import bathyra.size.Nest;
 import bathyra.size.SizeChart;
@@ -41,7 +43,8 @@ public final class SizesView extends BorderPane {
     /** What of the nest is seen. */
     private enum Look {
         NEST("Nest"),
-        ONE("One");
+        ONE("One"),
+        LAY("Lay");
 
         private final String label;
 
@@ -60,6 +63,8 @@ public final class SizesView extends BorderPane {
     private final MenuButton charts = new MenuButton();
     private final MenuButton column = new MenuButton("Add a column");
     private final Label working = new Label("being drafted");
+    private final LookSwitch<Look> looks =
+            new LookSwitch<>("sizes-look-", List.of(Look.values()), Look.NEST, l -> l.label, this::look);
     private Look look = Look.NEST;
     private Optional<SizeChart> fitted = Optional.empty();
 
@@ -67,7 +72,10 @@ public final class SizesView extends BorderPane {
         this.workshop = workshop;
         this.model = new SizesModel(workshop, Platform::runLater, this::show);
         this.table = new Table(workshop::unit);
-        this.written = new SizesCard(workshop, model, files, card);
+        this.written = new SizesCard(workshop, model, files, card, layer -> {
+            model.lookAt(layer);
+            look(Look.LAY);
+        });
         this.chart = new ChartTable(workshop, model);
         setId("sizes");
         table.setId("sizes-table");
@@ -104,10 +112,6 @@ public final class SizesView extends BorderPane {
     private StackPane frame() {
         LookSwitch<Nest.Laying> laid = new LookSwitch<>(
                 "laid-", List.of(Nest.Laying.values()), model.laying(), Nest.Laying::label, model::layOn);
-        LookSwitch<Look> looks = new LookSwitch<>("sizes-look-", List.of(Look.values()), look, l -> l.label, next -> {
-            look = next;
-            show();
-        });
         Label on = new Label("Laid on");
         on.setMinWidth(Region.USE_PREF_SIZE);
         HBox slips = new HBox(10, on, laid, looks, new ZoomSlip(table));
@@ -169,6 +173,20 @@ public final class SizesView extends BorderPane {
         }
     }
 
+    private void look(Look next) {
+        boolean turned = (look == Look.LAY) != (next == Look.LAY);
+        look = next;
+        looks.choose(next);
+        if (look == Look.LAY && model.lay().isEmpty()) {
+            model.say(
+                    "How several sizes lie together stands here, once you have written how many of each under Cut together.");
+        }
+        show();
+        if (turned) {
+            table.fit();
+        }
+    }
+
     private void show() {
         Optional<SizeChart> now = model.charts().chart();
         now.ifPresent(c -> {
@@ -180,7 +198,10 @@ public final class SizesView extends BorderPane {
         chart.setVisible(now.isPresent());
         fillMenus(now);
         working.setVisible(model.isWorking());
-        if (model.set().isPresent() && model.nest().isPresent()) {
+        Optional<Lay> lay = look == Look.LAY ? model.lay() : Optional.empty();
+        if (lay.isPresent()) {
+            table.lay(LayDrawing.of(lay.get(), workshop.unit()));
+        } else if (model.set().isPresent() && model.nest().isPresent()) {
             table.lay(new NestDrawing(model.nest().get(), model.charts().row(), look == Look.ONE, workshop.unit()));
             if (!fitted.map(SizeChart::name).equals(now.map(SizeChart::name))) {
                 fitted = now;

@@ -213,6 +213,14 @@ class SizesModelTest extends InWorkshop {
             handed.next();
         }
         assertThat(model.batch().orElseThrow().counts()).containsOnly(1);
+        assertThat(model.laid()).as("the first layer").isPresent();
+        assertThat(model.lay().orElseThrow().placed())
+                .hasSize(model.batch()
+                        .orElseThrow()
+                        .layers()
+                        .get(model.laid().orElseThrow())
+                        .pieces())
+                .allMatch(p -> p.piece().name().contains(", "), "each says its size");
         assertThat(model.cutTogether(" ")).isEmpty();
         assertThat(model.batch()).isEmpty();
     }

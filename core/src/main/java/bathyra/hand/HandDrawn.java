@@ -144,12 +144,9 @@ public record HandDrawn(Optional<Piece> piece, List<Path> edges, Map<String, Dou
         return own.at(share * own.length()).point();
     }
 
-    /**
-     * What is found on a pattern whose piece was drawn by hand: the same checks as on every pattern but for the swings of an edge, since
-     * between the marks the hand drew it and not this program.
-     */
-    public static List<Finding> look(Pattern pattern, Piece drawn) {
-        Pattern with = new Pattern(
+    /** The pattern with a drawn piece in the place of the one that was drafted. */
+    public static Pattern in(Pattern pattern, Piece drawn) {
+        return new Pattern(
                 pattern.title(),
                 pattern.method(),
                 pattern.levels(),
@@ -158,7 +155,14 @@ public record HandDrawn(Optional<Piece> piece, List<Path> edges, Map<String, Dou
                         .toList(),
                 pattern.seams(),
                 pattern.waistToLap());
-        return Truing.look(with).stream()
+    }
+
+    /**
+     * What is found on a pattern whose piece was drawn by hand: the same checks as on every pattern but for the swings of an edge, since
+     * between the marks the hand drew it and not this program.
+     */
+    public static List<Finding> look(Pattern pattern, Piece drawn) {
+        return Truing.look(in(pattern, drawn)).stream()
                 .filter(f -> f.kind() != FindingKind.FAIR_EDGE)
                 .toList();
     }

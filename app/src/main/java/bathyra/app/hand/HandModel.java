@@ -1,15 +1,21 @@
 package bathyra.app.hand;
 
+import bathyra.app.home.Version;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.work.Latest;
 import bathyra.app.workshop.Workshop;
+import bathyra.bill.Lays;
 import bathyra.draft.Draft;
 import bathyra.files.csv.OffsetsCsv;
+import bathyra.files.json.PatternJson;
 import bathyra.files.pdf.HandSheets;
 import bathyra.finding.Finding;
+import bathyra.garment.Cloth;
+import bathyra.garment.LayerKind;
 import bathyra.hand.Controls;
 import bathyra.hand.CutOutline;
 import bathyra.hand.Division;
+import bathyra.hand.FoldedCloth;
 import bathyra.hand.HandDrawn;
 import bathyra.hand.HandPiece;
 import bathyra.hand.HandStep;
@@ -20,7 +26,9 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.length.Sentence;
+import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.truing.Truing;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -285,6 +293,22 @@ final class HandModel {
         changed.run();
     }
 
+    /** Where the pieces lie on folded cloth, for those who draw on it: with their allowances, at full size. */
+    Optional<FoldedCloth> folded() {
+        if (line != Line.CUT || size != Size.FULL) {
+            return Optional.empty();
+        }
+        Cloth cloth = cloth();
+        return Optional.of(FoldedCloth.of(
+                sheets().keySet().stream().map(HandPiece::piece).toList(), cloth.width() / 2 - cloth.selvedge()));
+    }
+
+    /** The cloth that is seen, which one draws on. */
+    Cloth cloth() {
+        return Lays.use(workshop.commission(), LayerKind.FASHION, workshop.prices())
+                .cloth();
+    }
+
     private Map<HandPiece, Controls> sheets() {
         Map<HandPiece, Controls> sheets = new LinkedHashMap<>();
         for (int i = 0; i < pieces().size(); i++) {
@@ -300,7 +324,8 @@ final class HandModel {
                     new HandSheets.Heading(draft().pattern().title(), division(), size.factor(), line == Line.CUT);
             write(
                     file,
-                    HandSheets.write(sheets(), heading, Rounding.of(List.copyOf(sheets().keySet()), division())),
+                    HandSheets.write(
+                            sheets(), heading, Rounding.of(List.copyOf(sheets().keySet()), division()), folded()),
                     "The sheets are in ");
         } catch (IOException e) {
             failed(e, file);
@@ -367,6 +392,20 @@ final class HandModel {
                 .map(f -> f.in(workshop.unit()))
                 .findFirst()
                 .orElse("");
+    }
+
+    /** Writes the pattern with the drawn piece in its place, as a document that can be taken in again. */
+    void keepDrawn(Path file) {
+        Pattern with =
+                HandDrawn.in(draft().pattern(), drawn.flatMap(HandDrawn::piece).orElseThrow());
+        try {
+            write(
+                    file,
+                    PatternJson.write(with, Truing.look(with), Version.number()).getBytes(StandardCharsets.UTF_8),
+                    "The pattern with it is in ");
+        } catch (IOException e) {
+            failed(e, file);
+        }
     }
 
     /** What the checks say of the pattern with the drawn piece in it, that they did not say before. */

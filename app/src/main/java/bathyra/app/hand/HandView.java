@@ -59,6 +59,7 @@ public final class HandView extends BorderPane {
     private final VBox choices;
     private final HBox round = new HBox(8);
     private final List<Node> outward;
+    private final Button keep;
     private int shown = -1;
 
     /** @param back returns to the pieces */
@@ -117,6 +118,9 @@ public final class HandView extends BorderPane {
                                 model.size(),
                                 HandModel.Size::label,
                                 model::size)));
+        keep = CardRows.deed("Keep the pattern with it", "hand-keep", () -> files.where(
+                        getScene().getWindow(), "Pattern document", "by-hand.json")
+                .ifPresent(model::keepDrawn));
         outward = List.of(
                 CardRows.deed("Put out as sheets to copy from", "hand-sheets", () -> files.where(
                                 getScene().getWindow(), "Sheets to copy from", "by-hand.pdf")
@@ -260,6 +264,10 @@ public final class HandView extends BorderPane {
             card.words(model.said(), "caution").setId("hand-said");
         }
         model.brought().ifPresent(this::brought);
+        model.folded().ifPresent(folded -> {
+            card.section("On folded cloth: " + model.cloth().name());
+            folded.said().forEach(s -> card.words(s.in(model.unit())));
+        });
         notches(given);
         card.end();
     }
@@ -290,6 +298,7 @@ public final class HandView extends BorderPane {
         List<String> found =
                 model.found().stream().map(s -> s.in(workshop.unit())).toList();
         card.words(found.isEmpty() ? "Every check holds with it in its place." : String.join(" ", found));
+        card.add(keep);
     }
 
     private void notches(HandModel.Given given) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
+import bathyra.files.json.PatternJson;
 import bathyra.hand.Division;
 import bathyra.hand.HelpLines;
 import bathyra.length.Length;
@@ -149,6 +150,15 @@ class HandModelTest extends InWorkshop {
         assertThat(model.brought().orElseThrow().piece()).isPresent();
         assertThat(model.drawnEdges().orElseThrow()).isNotEmpty();
         assertThat(model.found()).as("our own figures make our own piece").isEmpty();
+        Path kept = folder.resolve("kept.json");
+        model.keepDrawn(kept);
+        assertThat(model.said()).isEqualTo("The pattern with it is in kept.json.");
+        var with = PatternJson.read(java.nio.file.Files.readString(kept));
+        Piece drawn = model.brought().orElseThrow().piece().orElseThrow();
+        assertThat(with.pieces()).hasSameSizeAs(model.pieces());
+        assertThat(with.piece(drawn.id()).flattened(0.5)).hasSameSizeAs(drawn.flattened(0.5));
+        model.keepDrawn(figures.resolve("kept.json"));
+        assertThat(model.said()).contains("could not be written");
         assertThat(model.index()).as("the piece in hand is looked for first").isEqualTo(2);
     }
 
@@ -168,6 +178,22 @@ class HandModelTest extends InWorkshop {
         assertThat(model.said()).startsWith("none.csv could not be read.");
         model.putOut(figures.resolve("folder.pdf"));
         assertThat(model.said()).contains("could not be written");
+    }
+
+    @Test
+    void withAllowances_theOrderOnFoldedCloth_isSaid_andPutOut() throws Exception {
+        assertThat(model.folded()).as("net nothing is drawn on the cloth").isEmpty();
+        model.line(HandModel.Line.CUT);
+        assertThat(model.folded().orElseThrow().said()).isNotEmpty();
+        Path sheets = folder.resolve("cloth.pdf");
+        model.putOut(sheets);
+        try (var pdf = Loader.loadPDF(sheets.toFile())) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("On folded cloth")
+                    .contains("Row 1: its waist");
+        }
+        model.size(HandModel.Size.HALF);
+        assertThat(model.folded()).as("for practice nothing is cut").isEmpty();
     }
 
     @Test

@@ -4,17 +4,20 @@ import bathyra.files.sheet.Paper;
 import bathyra.geometry.Point;
 import bathyra.hand.Controls;
 import bathyra.hand.Division;
+import bathyra.hand.FoldedCloth;
 import bathyra.hand.HandPiece;
 import bathyra.hand.Offsets;
 import bathyra.hand.Rounding;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
+import bathyra.length.Sentence;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -28,6 +31,7 @@ public final class HandSheets {
     private static final double COLUMN = 52;
     private static final double DRAWN_WIDE = 74;
     private static final double DRAWN_HIGH = 128;
+    private static final double CLOTH_HIGH = 220;
     private static final double TOP = 30;
     private static final double BOX = 2.6;
 
@@ -50,8 +54,14 @@ public final class HandSheets {
     /** What stands on every page. @param size how large it is drawn, 1 for full */
     public record Heading(String title, Division division, double size, boolean withAllowances) {}
 
-    /** @param pieces each with what is measured on it, in their order @param cost of the division; empty where the figures are not of full size */
-    public static byte[] write(Map<HandPiece, Controls> pieces, Heading heading, Rounding cost) throws IOException {
+    /**
+     * @param pieces each with what is measured on it, in their order
+     * @param cost of the division; empty where the figures are not of full size
+     * @param folded where they are drawn on folded cloth, a page of its own
+     */
+    public static byte[] write(
+            Map<HandPiece, Controls> pieces, Heading heading, Rounding cost, Optional<FoldedCloth> folded)
+            throws IOException {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             Typeface face = Typeface.in(document);
@@ -60,6 +70,13 @@ public final class HandSheets {
                 try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                     new HandSheets(new Pen(out, Paper.A4.height()), face, heading.division())
                             .page(each.getKey(), each.getValue(), heading, cost);
+                }
+            }
+            if (folded.isPresent()) {
+                PDPage page = Pages.add(document, Paper.A4.width(), Paper.A4.height());
+                try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+                    new HandSheets(new Pen(out, Paper.A4.height()), face, heading.division())
+                            .folded(folded.get(), heading.title());
                 }
             }
             Pages.entitled(document, heading.title() + ", by hand");
@@ -107,6 +124,52 @@ public final class HandSheets {
                                         + " by " + LengthText.say(Length.mm(Math.abs(l.getValue())), LengthUnit.MM))
                                 .orElse("")
                         + ". Check the sums across before you cut.");
+    }
+
+    /** The folded cloth with the pieces on it, small, the fold to the left; beside it what one does. */
+    private void folded(FoldedCloth cloth, String title) throws IOException {
+        pen.text(MARGIN, 18, face.title(), 20, "On folded cloth");
+        pen.text(MARGIN, 24, face.plain(), WORDS, title + " · with its allowances · " + unit.symbol());
+        double scale = Math.min(DRAWN_WIDE / cloth.half(), CLOTH_HIGH / Math.max(1, cloth.length()));
+        pen.scaled(scale, scale);
+        pen.origin(MARGIN, TOP + 4);
+        pen.stroke(0.3, 3, 1.5f);
+        pen.line(new Point(0, 0), new Point(0, cloth.length()));
+        pen.stroke(0.2);
+        pen.line(new Point(cloth.half(), 0), new Point(cloth.half(), cloth.length()));
+        for (FoldedCloth.Row row : cloth.rows()) {
+            pen.stroke(0.1, 1, 1.5f);
+            pen.line(new Point(0, row.waist()), new Point(cloth.half(), row.waist()));
+            pen.stroke(0.35);
+            for (FoldedCloth.Place place : row.places()) {
+                pen.origin(MARGIN + place.grain() * scale, TOP + 4 + row.waist() * scale);
+                for (var edge : place.piece().outline()) {
+                    pen.path(edge.path());
+                }
+                pen.origin(MARGIN, TOP + 4);
+            }
+        }
+        pen.scaled(1, 1);
+        pen.origin(0, 0);
+        for (FoldedCloth.Row row : cloth.rows()) {
+            for (FoldedCloth.Place place : row.places()) {
+                pen.text(
+                        MARGIN + place.grain() * scale + 1,
+                        TOP + 4 + row.waist() * scale - 1,
+                        face.bold(),
+                        WORDS,
+                        "" + place.piece().order());
+            }
+        }
+        y = TOP + 6;
+        for (Sentence sentence : cloth.said()) {
+            for (String part :
+                    Typeface.broken(face.plain(), WORDS, sentence.in(unit), Paper.A4.width() - TABLE - MARGIN)) {
+                pen.text(TABLE, y, face.plain(), WORDS, part);
+                y += ROW;
+            }
+            y += 1;
+        }
     }
 
     private String say(double mm) {

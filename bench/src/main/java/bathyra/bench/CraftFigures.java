@@ -12,6 +12,7 @@ import bathyra.garment.GarmentKind;
 import bathyra.garment.Panels;
 import bathyra.garment.UpperShape;
 import bathyra.length.LengthUnit;
+import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
@@ -37,6 +38,9 @@ public final class CraftFigures {
     private CraftFigures() {}
 
     /** @param arguments the file that is written */
+    private static final String LIMITS =
+            "\nWhat pulls lies at the side of the bust as far away as a taut band does: nearer it comes only by pressing the bust. Where the waist is wider than the rib, the front has less to take in at the waist than at the rib, and centre front widens. With three panels a side and a straight back edge the side seam takes all of the back's half.\n";
+
     public static void main(String[] arguments) throws IOException {
         StringBuilder out = new StringBuilder();
         out.append("# Where the shaping sits\n\nMeasured by `bench/run craft` on ")
@@ -44,11 +48,12 @@ public final class CraftFigures {
                 .append(
                         " ordinary bodies, from the finished drafts and, for what stands away and bites, from the garment on the wearer's form (mesh of 28 mm). Middle, and in brackets 5 % and 95 %.\n\n");
         out.append(
-                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20°, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|\n");
+                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | the same on bodies whose waist is under their rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | a taut band round the body alone, there, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20°, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n");
         for (Map.Entry<String, Garment> design : designs().entrySet()) {
             out.append(row(design.getKey(), design.getValue())).append('\n');
             System.out.println(design.getKey());
         }
+        out.append(LIMITS);
         Files.writeString(Path.of(arguments[0]), out.toString());
     }
 
@@ -89,15 +94,19 @@ public final class CraftFigures {
                 .count();
         return String.format(
                 Locale.ROOT,
-                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %s | %.1f | %.1f | %.2f |",
+                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %s | %s | %s | %.1f | %.1f | %.2f |",
                 name,
                 drafts.size(),
                 BODIES,
                 spread(drafts, CraftFigures::sideShare),
                 overBust ? spread(drafts, CraftFigures::apexShare) : "–",
                 overBust ? spread(drafts, CraftFigures::centreFront) : "–",
+                overBust
+                        ? spread(drafts.stream().filter(CraftFigures::isWaisted).toList(), CraftFigures::centreFront)
+                        : "–",
                 spread(drafts, CraftFigures::evenness),
                 overBust ? spread(worn, Worn::besideTheBust) : "–",
+                overBust ? spread(worn, Worn::bridgedBesideTheBust) : "–",
                 overBust ? spread(worn, w -> bites(w, "The upper")) : "–",
                 spread(worn, w -> bites(w, "The lower")),
                 percent(drafts, CraftFigures::leans),
@@ -137,6 +146,15 @@ public final class CraftFigures {
     private static double centreFront(Draft draft) {
         Piece centre = draft.pattern().pieces().get(0);
         return width(centre, Level.WAIST) / width(centre, Level.UNDERBUST);
+    }
+
+    private static boolean isWaisted(Draft draft) {
+        MeasurementSet body = draft.commission().measurements();
+        return taken(body, MeasurementKey.WAIST) < taken(body, MeasurementKey.UNDERBUST);
+    }
+
+    private static double taken(MeasurementSet body, MeasurementKey key) {
+        return body.find(key).orElseThrow().value();
     }
 
     private static double evenness(Draft draft) {

@@ -129,7 +129,9 @@ final class Leanings {
                                 Locale.ROOT,
                                 "%s: by the %s its edge leans %.0f° from the square of that line; past %.0f° the cloth lies askew there. Let the seams beside it take more.",
                                 axis.seam().label(),
-                                lean.level().replace('-', ' '),
+                                Level.ofId(lean.level())
+                                        .map(l -> l.label().toLowerCase(Locale.ROOT))
+                                        .orElse(lean.level().replace('-', ' ')),
                                 lean.degrees(),
                                 lean.limit())))
                 .at(lean.piece(), lean.at());

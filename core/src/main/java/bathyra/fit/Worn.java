@@ -217,15 +217,29 @@ public final class Worn extends OnForm {
     /** How far it stands away at the most under the arm, between the apex and behind the side, from the underbust up, mm. */
     public double besideTheBust() {
         double[] away = away();
+        return mostBesideTheBust((v, azimuth, z) -> away[v]);
+    }
+
+    /** How far a taut band round the body would stand away there: nothing that pulls lies closer without pressing the bust, mm. */
+    public double bridgedBesideTheBust() {
+        return mostBesideTheBust((v, azimuth, z) -> form().taut(azimuth, z) - form().radius(azimuth, z));
+    }
+
+    /** Reads something at a vertex. */
+    private interface AtVertex {
+        double read(int v, double azimuth, double z);
+    }
+
+    private double mostBesideTheBust(AtVertex reading) {
         double[] x = rest().shape();
         double most = 0;
-        for (int v = 0; v < away.length; v++) {
+        for (int v = 0; v < mesh().count(); v++) {
             double z = x[3 * v + 2];
             double azimuth = Math.atan2(x[3 * v], x[3 * v + 1] - form().axis(z));
             if (z > form().heights().underbust() - UNDER_THE_LINE
                     && azimuth > PAST_APEX * form().apexAzimuth()
                     && azimuth < BEHIND_SIDE) {
-                most = Math.max(most, away[v]);
+                most = Math.max(most, reading.read(v, azimuth, z));
             }
         }
         return most;

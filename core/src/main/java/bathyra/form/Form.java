@@ -11,6 +11,7 @@ import java.util.Optional;
  * about an axis that leans with the back. The y axis points forward. It is even: θ and −θ are alike.
  */
 public final class Form {
+    private static final double PARALLEL = 1e-12;
     /** Half a turn in so many steps, where a section is measured. */
     private static final int STEPS = 180;
 
@@ -155,6 +156,30 @@ public final class Form {
     /** How a tape lies round it at a height, on the wearer's left from the middle in front to the middle behind: x and y, mm. */
     public double[][] tapeAt(double z) {
         return Hull.chain(section(z));
+    }
+
+    /** How far from the axis a taut band lies at an azimuth, bridging hollows, mm. */
+    public double taut(double azimuth, double z) {
+        double[][] band = tapeAt(z);
+        double axis = axis(z);
+        double sin = Math.sin(azimuth);
+        double cos = Math.cos(azimuth);
+        double taut = radius(azimuth, z);
+        for (int i = 1; i < band.length; i++) {
+            double side = band[i - 1][0];
+            double front = band[i - 1][1] - axis;
+            double right = band[i][0] - side;
+            double on = band[i][1] - axis - front;
+            double across = sin * on - cos * right;
+            if (Math.abs(across) > PARALLEL) {
+                double along = (side * cos - front * sin) / across;
+                double out = (side * on - front * right) / across;
+                if (along >= 0 && along <= 1) {
+                    taut = Math.max(taut, out);
+                }
+            }
+        }
+        return taut;
     }
 
     /** The height that is reached by going so far along the surface from another, up or, with less than nothing, down, mm. */

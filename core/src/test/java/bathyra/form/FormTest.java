@@ -199,4 +199,26 @@ class FormTest {
         assertThat(left.girth(0)).isCloseTo(740, within(0.1));
         assertThat(left.heights().hip() - right.heights().hip()).isCloseTo(-20, within(1e-9));
     }
+
+    /** A taut band touches where the body bulges and bridges where it is hollow; its girth is the tape's. */
+    @Test
+    void aTautBand_liesOutsideTheBody_andGoesAsFarRoundAsTheTape() {
+        Form form = Modelling.of(Bodies.nerea());
+        double bridged = 0;
+        for (double z = 0; z < form.heights().bust(); z += 15) {
+            double girth = 0;
+            double[] last = null;
+            for (int i = 0; i <= 720; i++) {
+                double azimuth = Math.PI * i / 720;
+                double taut = form.taut(azimuth, z);
+                assertThat(taut).isGreaterThanOrEqualTo(form.radius(azimuth, z));
+                bridged = Math.max(bridged, taut - form.radius(azimuth, z));
+                double[] at = {taut * Math.sin(azimuth), taut * Math.cos(azimuth)};
+                girth += last == null ? 0 : Math.hypot(at[0] - last[0], at[1] - last[1]);
+                last = at;
+            }
+            assertThat(2 * girth).as("at " + z).isCloseTo(form.girth(z), within(1.0));
+        }
+        assertThat(bridged).as("between the breasts and beside them").isBetween(3.0, 40.0);
+    }
 }

@@ -82,7 +82,7 @@ public final class ShelfView extends BorderPane {
         this.many = new ManyCard(workshop, files, card, this::read);
         this.trash = new TrashCard(workshop, card, this::read);
         this.look = ShelfLook.read(workshop.book().place(LOOK).orElse(""));
-        this.states = new StateReader(workshop, () -> {
+        this.states = new StateReader(workshop, workshop.whereabouts().pageProperty().get() == BookPage.LIST, () -> {
             search = new Search(workshop.entries());
             sketches.clear();
             list.refresh();

@@ -38,6 +38,7 @@ final class StateReader {
 
     private final Workshop workshop;
     private final Runnable told;
+    private final boolean drawn;
     private final Map<Long, String> states = new HashMap<>();
     /** Those of which nothing more can be found out. */
     private final Set<Long> tried = new HashSet<>();
@@ -45,9 +46,13 @@ final class StateReader {
     private final Queue<Entry> waiting = new ArrayDeque<>();
     private boolean running;
 
-    /** @param told run in the window's thread now and then when states have been noted, and at the end */
-    StateReader(Workshop workshop, Runnable told) {
+    /**
+     * @param drawn whether the small drawings are wanted too
+     * @param told run in the window's thread now and then when states have been noted, and at the end
+     */
+    StateReader(Workshop workshop, boolean drawn, Runnable told) {
         this.workshop = workshop;
+        this.drawn = drawn;
         this.told = told;
     }
 
@@ -63,7 +68,7 @@ final class StateReader {
     void read(List<Entry> entries) {
         waiting.clear();
         Set<Long> counted = workshop.work().current();
-        Set<Long> drawn = workshop.book().sketches().drawn();
+        Set<Long> sketched = drawn ? workshop.book().sketches().drawn() : Set.of();
         Set<Long> unpriced = workshop.work().rows().stream()
                 .filter(r -> r.plan().due().isPresent() && !r.archived() && !WorkKept.isFinished(r.plan()))
                 .filter(r -> r.work().flatMap(WorkJson.Work::bill).isEmpty())
@@ -74,7 +79,8 @@ final class StateReader {
                 .filter(e -> unpriced.contains(e.id())
                         || e.id() != workshop.id()
                                 && (state(e).isEmpty()
-                                        || (!counted.contains(e.id()) || !drawn.contains(e.id())) && !e.archived()))
+                                        || (!counted.contains(e.id()) || drawn && !sketched.contains(e.id()))
+                                                && !e.archived()))
                 .forEach(waiting::add);
         if (!running) {
             next();

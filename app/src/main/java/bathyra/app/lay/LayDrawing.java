@@ -18,7 +18,7 @@ import java.util.Optional;
 import javafx.scene.text.TextAlignment;
 
 /** The cloth with the pieces on it: paper on a length of chart, what is bought marked across it. */
-public final class LayDrawing implements Drawing {
+final class LayDrawing implements Drawing {
     private static final double LETTER = 6.8;
     private static final double GRAIN = 0.25;
     private static final double UNDER_NAME = 26;
@@ -28,11 +28,6 @@ public final class LayDrawing implements Drawing {
     private final Optional<String> chosen;
     private final List<String> wrong;
     private final double selvedge;
-
-    /** A lay to be looked at, with nothing in hand. */
-    public static LayDrawing of(Lay lay, LengthUnit unit) {
-        return new LayDrawing(lay, unit, Optional.empty(), List.of(), 0);
-    }
 
     /** @param wrong the pieces that touch another or leave the cloth, by their keys @param selvedge shown beside what can be laid on, mm */
     LayDrawing(Lay lay, LengthUnit unit, Optional<String> chosen, List<String> wrong, double selvedge) {

@@ -42,6 +42,7 @@ import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -82,12 +83,13 @@ public final class ShelfView extends BorderPane {
         this.many = new ManyCard(workshop, files, card, this::read);
         this.trash = new TrashCard(workshop, card, this::read);
         this.look = ShelfLook.read(workshop.book().place(LOOK).orElse(""));
-        this.states = new StateReader(workshop, workshop.whereabouts().pageProperty().get() == BookPage.LIST, () -> {
-            search = new Search(workshop.entries());
-            sketches.clear();
-            list.refresh();
-            counted.ifPresent(Runnable::run);
-        });
+        this.states =
+                new StateReader(workshop, workshop.whereabouts().pageProperty().get() == BookPage.LIST, () -> {
+                    search = new Search(workshop.entries());
+                    sketches.clear();
+                    list.refresh();
+                    counted.ifPresent(Runnable::run);
+                });
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) {
                 states.stop();
@@ -115,6 +117,7 @@ public final class ShelfView extends BorderPane {
         });
         HBox.setHgrow(words, Priority.ALWAYS);
         archived.setId("archived");
+        archived.setMinWidth(Region.USE_PREF_SIZE);
         archived.setOnAction(e -> look());
         Button begin = new Button("New commission");
         begin.setId("new-commission");
@@ -127,8 +130,9 @@ public final class ShelfView extends BorderPane {
         in.setOnAction(e -> takeIn());
         HBox bar = new HBox(12, words, in, chorus, begin);
         bar.getStyleClass().add("fields");
-        HBox looks = new HBox(
+        FlowPane looks = new FlowPane(
                 10,
+                6,
                 choice("shelf-order", "Order", ShelfLook.Order.values(), look.order(), o -> look.by(o)),
                 choice("shelf-kind", "Kind of garment", ShelfLook.Kind.values(), look.kind(), k -> look.of(k)),
                 choice(

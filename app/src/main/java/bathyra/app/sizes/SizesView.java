@@ -1,6 +1,5 @@
 package bathyra.app.sizes;
 
-import bathyra.app.lay.LayDrawing;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
@@ -200,7 +199,7 @@ public final class SizesView extends BorderPane {
         working.setVisible(model.isWorking());
         Optional<Lay> lay = look == Look.LAY ? model.lay() : Optional.empty();
         if (lay.isPresent()) {
-            table.lay(LayDrawing.of(lay.get(), workshop.unit()));
+            table.lay(new LaidSizes(lay.get(), workshop.unit()));
         } else if (model.set().isPresent() && model.nest().isPresent()) {
             table.lay(new NestDrawing(model.nest().get(), model.charts().row(), look == Look.ONE, workshop.unit()));
             if (!fitted.map(SizeChart::name).equals(now.map(SizeChart::name))) {

@@ -1,10 +1,17 @@
 package bathyra.app.table;
 
 import bathyra.length.LengthUnit;
+import java.util.Arrays;
 import javafx.scene.text.TextAlignment;
 
 /** The two measuring tapes at the table's edges; the upright one counts down from the neck end of the shoulder. */
 final class Tapes {
+    /** A numeral with room beside it, pixels. */
+    private static final double NUMERAL = 34;
+
+    private static final int[] CENTIMETRES = {1, 2, 5, 10, 20, 50};
+    private static final int[] INCHES = {1, 5, 10, 20, 50};
+    private static final int MANY = 100;
     private static final double WIDTH = Table.RULER;
 
     private Tapes() {}
@@ -24,13 +31,21 @@ final class Tapes {
             small *= unit.isInches() ? 4 : 5;
             perLarge = 2;
         }
-        double numeralEvery = perLarge * small * brush.view().scale() < 34 ? (unit.isInches() ? 5 : 2) : 1;
+        double numeralEvery = numeralEvery(perLarge * small * brush.view().scale(), unit);
         brush.stroke(Ink.INK_2, 1);
         ticks(brush, width, true, small, perLarge, numeralEvery, unit);
         ticks(brush, height, false, small, perLarge, numeralEvery, unit);
         brush.fill(Ink.BRASS_LIGHT);
         g.fillRect(0, 0, WIDTH, WIDTH);
         brush.text(unit.symbol(), WIDTH / 2, 16, Ink.DEEP, Lettering.ruler(), TextAlignment.CENTER);
+    }
+
+    /** Every how many large ticks have room for a numeral. @param apart pixels from one to the next */
+    private static int numeralEvery(double apart, LengthUnit unit) {
+        return Arrays.stream(unit.isInches() ? INCHES : CENTIMETRES)
+                .filter(every -> every * apart >= NUMERAL)
+                .findFirst()
+                .orElse(MANY);
     }
 
     private static void ticks(

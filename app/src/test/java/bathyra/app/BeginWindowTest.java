@@ -66,7 +66,9 @@ class BeginWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#style-name").<TextField>query().requestFocus());
         robot.write("Quay corset").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(workshop.houseStyles().get()).extracting(HouseStyle::name).containsExactly("Quay corset");
+        assertThat(workshop.kept().houseStyles().get())
+                .extracting(HouseStyle::name)
+                .containsExactly("Quay corset");
         retype(robot, "#begin-wearer", "Isaura Quillfeather");
         fire(robot, "#begin-style-0");
         fire(robot, "#begin");
@@ -75,7 +77,7 @@ class BeginWindowTest extends RealWindow {
         assertThat(workshop.commission().measurements().taken()).isEmpty();
         openPage(robot);
         fire(robot, "#style-remove-0");
-        assertThat(workshop.houseStyles().get()).isEmpty();
+        assertThat(workshop.kept().houseStyles().get()).isEmpty();
     }
 
     @Test

@@ -97,12 +97,12 @@ class SettingsWindowTest extends RealWindow {
         fire(robot, "#rule-none-finish");
         assertThat(text(robot, "#rule-finish")).isEqualTo("the program's");
         fire(robot, "#rules-read");
-        assertThat(workshop.houseRules().get().has(Group.FINISH)).isTrue();
+        assertThat(workshop.kept().houseRules().get().has(Group.FINISH)).isTrue();
         String later = Files.readString(output).replace("\"version\" : 1", "\"version\" : 2");
         Files.writeString(output, later);
         fire(robot, "#rules-read");
         assertThat(text(robot, "#settings-said")).contains("was not taken in").contains("a later program wrote");
-        assertThat(workshop.houseRules().get().has(Group.FINISH)).isTrue();
+        assertThat(workshop.kept().houseRules().get().has(Group.FINISH)).isTrue();
     }
 
     @Test

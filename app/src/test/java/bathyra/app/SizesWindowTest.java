@@ -64,7 +64,7 @@ class SizesWindowTest extends RealWindow {
     }
 
     private Optional<Length> figure(int row, MeasurementKey key) {
-        return workshop.sizeCharts().get().get(0).sizes().get(row).at(key);
+        return workshop.kept().sizeCharts().get().get(0).sizes().get(row).at(key);
     }
 
     @Test
@@ -109,15 +109,15 @@ class SizesWindowTest extends RealWindow {
         openSizes(robot);
         paste(robot, "size;bustGirth (cm);waistGirth (cm)\nS;84,5;x\n");
         assertThat(text(robot, "#sizes-said")).contains("Row 2, column 3: “x” is no length.");
-        assertThat(workshop.sizeCharts().get()).hasSize(3);
+        assertThat(workshop.kept().sizeCharts().get()).hasSize(3);
         paste(robot, "size\tBust\tUnderbust\tWaist\tHip\nS\t84,5\t73\t66\t94\nM\t90\t79\t72\t100\n");
         untilDrafted(robot);
-        assertThat(workshop.sizeCharts().get()).hasSize(4);
-        assertThat(workshop.sizeCharts().get().get(3).sizes().get(0).at(MeasurementKey.BUST))
+        assertThat(workshop.kept().sizeCharts().get()).hasSize(4);
+        assertThat(workshop.kept().sizeCharts().get().get(3).sizes().get(0).at(MeasurementKey.BUST))
                 .contains(Length.mm(845));
         paste(robot, "size\tBust\tUnderbust\tWaist\tHip\nS\t84,5\t73\t66\t94\nM\t90\t79\t72\t100\n");
         assertThat(text(robot, "#sizes-said")).startsWith("This table is in hand already");
-        assertThat(workshop.sizeCharts().get()).hasSize(4);
+        assertThat(workshop.kept().sizeCharts().get()).hasSize(4);
         // What the table lacks and no rule gives comes from the body of the design, and is said.
         assertThat(robot.lookup(n -> n instanceof javafx.scene.control.Label l
                                 && l.getText().startsWith("Not in the chart, taken from the body of the design"))
@@ -219,13 +219,13 @@ class SizesWindowTest extends RealWindow {
         untilDrafted(robot);
         assertThat(figure(6, MeasurementKey.BUST)).contains(Length.mm(1100));
         fire(robot, "#size-remove");
-        for (int i = workshop.sizeCharts().get().size(); i > 0; i--) {
+        for (int i = workshop.kept().sizeCharts().get().size(); i > 0; i--) {
             fire(robot, "#chart-throw");
         }
-        assertThat(workshop.sizeCharts().get()).isEmpty();
+        assertThat(workshop.kept().sizeCharts().get()).isEmpty();
         fire(robot, "#chart-from-wearer");
         untilDrafted(robot);
-        assertThat(workshop.sizeCharts().get().get(0).name())
+        assertThat(workshop.kept().sizeCharts().get().get(0).name())
                 .isEqualTo(workshop.commission().wearer().name());
         robot.push(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();

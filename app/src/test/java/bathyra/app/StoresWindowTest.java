@@ -48,7 +48,7 @@ class StoresWindowTest extends RealWindow {
     }
 
     private Kept kept(int at) {
-        return workshop.house().shelf().get(at);
+        return workshop.kept().house().shelf().get(at);
     }
 
     @Test
@@ -61,10 +61,10 @@ class StoresWindowTest extends RealWindow {
         assertThat(kept(0).counted()).isNotEqualTo(counted);
         type(robot, "#there-0", "plenty");
         assertThat(text(robot, "#stores-said")).contains("Type an amount");
-        int all = workshop.house().shelf().size();
+        int all = workshop.kept().house().shelf().size();
         type(robot, "#keep-what", "Brass hooks");
         click(robot, "#keep-add");
-        assertThat(workshop.house().shelf()).hasSize(all + 1);
+        assertThat(workshop.kept().house().shelf()).hasSize(all + 1);
         type(robot, "#least-" + all, "50");
         type(robot, "#supplier-of-" + all, "Steel and brass");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> robot.lookup("#orders-pdf")
@@ -79,12 +79,12 @@ class StoresWindowTest extends RealWindow {
     void terms_areTyped_andWhatNobodyMeansIsSaid(WindowRobot robot) {
         page(robot, BookPage.MONEY);
         type(robot, "#terms-margin", "32,5");
-        assertThat(workshop.house().terms().margin()).isEqualTo(0.325);
+        assertThat(workshop.kept().house().terms().margin()).isEqualTo(0.325);
         type(robot, "#terms-valid", "0");
         assertThat(text(robot, "#money-said")).contains("Type a figure");
-        assertThat(workshop.house().terms().valid()).isEqualTo(30);
+        assertThat(workshop.kept().house().terms().valid()).isEqualTo(30);
         click(robot, "#decimal-comma");
-        assertThat(workshop.house().letter().decimalComma()).isTrue();
+        assertThat(workshop.kept().house().letter().decimalComma()).isTrue();
         click(robot, "#book-list");
     }
 

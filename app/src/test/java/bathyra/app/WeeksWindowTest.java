@@ -95,7 +95,7 @@ class WeeksWindowTest extends RealWindow {
         click(robot, "#hours-1");
         robot.push(KeyCode.CONTROL, KeyCode.A).write("1").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(workshop.house().makers().get(1).hours()).isEqualTo(1);
+        assertThat(workshop.kept().house().makers().get(1).hours()).isEqualTo(1);
         robot.interact(() -> {
             ListView<?> list = robot.lookup("#weeks").query();
             for (int i = 0; i < list.getItems().size(); i++) {
@@ -106,18 +106,19 @@ class WeeksWindowTest extends RealWindow {
         });
         WaitForAsyncUtils.waitForFxEvents();
         Plan before = plan(workshop.id());
-        var house = workshop.house();
+        var house = workshop.kept().house();
         // What would help is looked for beside the window.
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !robot.lookup(".deed-slip")
                 .queryAll()
                 .isEmpty());
         assertThat(robot.lookup(".deed-slip").queryAll()).hasSizeGreaterThanOrEqualTo(2);
         click(robot, "#remedy-0");
-        boolean moved = !plan(workshop.id()).equals(before) || !workshop.house().equals(house);
+        boolean moved =
+                !plan(workshop.id()).equals(before) || !workshop.kept().house().equals(house);
         assertThat(moved).isTrue();
         click(robot, "#weeks-take-back");
         assertThat(plan(workshop.id())).isEqualTo(before);
-        assertThat(workshop.house()).isEqualTo(house);
+        assertThat(workshop.kept().house()).isEqualTo(house);
         click(robot, "#open-making");
         assertThat(workshop.whereabouts().stageProperty().get()).isEqualTo(bathyra.app.workshop.Stage.MAKING);
         assertThat(robot.lookup("#making-sum").tryQuery()).isPresent();
@@ -130,13 +131,14 @@ class WeeksWindowTest extends RealWindow {
         click(robot, "#week-" + monday);
         String before = robot.lookup("#week-" + monday).<Button>query().getAccessibleText();
         click(robot, "#day-" + monday.plusDays(1));
-        assertThat(workshop.house().calendar().works(monday.plusDays(1))).isFalse();
+        assertThat(workshop.kept().house().calendar().works(monday.plusDays(1))).isFalse();
         assertThat(robot.lookup("#week-" + monday).<Button>query().getAccessibleText())
                 .isNotEqualTo(before);
         robot.interact(() -> robot.lookup("#week-of-0").<TextField>query().requestFocus());
         robot.write("12").push(KeyCode.ENTER);
-        assertThat(workshop.house().makers().get(0).in(monday)).isEqualTo(12);
-        assertThat(workshop.house().makers().get(0).in(monday.plusWeeks(1))).isNotEqualTo(12);
+        assertThat(workshop.kept().house().makers().get(0).in(monday)).isEqualTo(12);
+        assertThat(workshop.kept().house().makers().get(0).in(monday.plusWeeks(1)))
+                .isNotEqualTo(12);
         click(robot, "#book-list");
         assertThat(robot.lookup("#shelf").tryQuery()).isPresent();
     }

@@ -94,7 +94,7 @@ class WholeTextTest extends RealWindow {
     private boolean isOnesOwn(String text) {
         return text != null
                 && (workshop.entries().stream().anyMatch(e -> text.contains(e.title()) || text.contains(e.wearer()))
-                        || workshop.house().shelf().stream().anyMatch(k -> text.contains(k.what())));
+                        || workshop.kept().house().shelf().stream().anyMatch(k -> text.contains(k.what())));
     }
 
     private Set<String> cut(String where) {

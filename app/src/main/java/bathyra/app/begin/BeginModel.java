@@ -131,7 +131,7 @@ final class BeginModel {
 
     /** Nothing, the styles of the house, and what was made last, each of the kind that was chosen. */
     List<Source> sources() {
-        Offer offer = new Offer(kind, known(), workshop.houseStyles().get());
+        Offer offer = new Offer(kind, known(), workshop.kept().houseStyles().get());
         if (!offer.equals(offered)) {
             offered = offer;
             sources = read();
@@ -141,8 +141,8 @@ final class BeginModel {
 
     private List<Source> read() {
         List<Source> all = new ArrayList<>();
-        all.add(new Source("blank", "Blank", workshop.houseRules().get().on(Garment.of(kind))));
-        List<HouseStyle> styles = workshop.houseStyles().get();
+        all.add(new Source("blank", "Blank", workshop.kept().houseRules().get().on(Garment.of(kind))));
+        List<HouseStyle> styles = workshop.kept().houseStyles().get();
         for (int i = 0; i < styles.size(); i++) {
             if (styles.get(i).garment().kind() == kind) {
                 all.add(new Source(
@@ -174,8 +174,8 @@ final class BeginModel {
     }
 
     Source source() {
-        return source.orElseGet(
-                () -> new Source("blank", "Blank", workshop.houseRules().get().on(Garment.of(kind))));
+        return source.orElseGet(() ->
+                new Source("blank", "Blank", workshop.kept().houseRules().get().on(Garment.of(kind))));
     }
 
     void source(Source next) {

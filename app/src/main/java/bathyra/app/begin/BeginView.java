@@ -169,7 +169,8 @@ public final class BeginView extends BorderPane {
     private void show() {
         kinds.forEach((kind, choice) -> {
             choice.button().pseudoClassStateChanged(SELECTED, kind == model.kind());
-            choice.picture().show(model.sketch(workshop.houseRules().get().on(bathyra.garment.Garment.of(kind))));
+            choice.picture()
+                    .show(model.sketch(workshop.kept().houseRules().get().on(bathyra.garment.Garment.of(kind))));
         });
         closures.forEach((closure, button) -> button.pseudoClassStateChanged(SELECTED, closure == model.closure()));
         sources();
@@ -212,7 +213,7 @@ public final class BeginView extends BorderPane {
         card.section("Styles of the house");
         card.words("A style is a design without a body. Keep the one chosen here under a name:", "quiet");
         card.add(styleName);
-        List<HouseStyle> styles = workshop.houseStyles().get();
+        List<HouseStyle> styles = workshop.kept().houseStyles().get();
         for (int i = 0; i < styles.size(); i++) {
             int at = i;
             card.add(CardRows.deed("Give up " + styles.get(i).name(), "style-remove-" + i, () -> remove(at)));
@@ -222,11 +223,12 @@ public final class BeginView extends BorderPane {
 
     private Optional<String> keep(String typed) {
         if (!typed.isBlank()) {
-            List<HouseStyle> next = new ArrayList<>(workshop.houseStyles().get());
+            List<HouseStyle> next =
+                    new ArrayList<>(workshop.kept().houseStyles().get());
             String called = typed.strip();
             next.removeIf(s -> s.name().equals(called));
             next.add(HouseStyle.of(called.substring(0, Math.min(NAME_MOST, called.length())), model.garment()));
-            workshop.houseStyles().keep(List.copyOf(next));
+            workshop.kept().houseStyles().keep(List.copyOf(next));
             styleName.write("");
             styleName.clear();
             choices.clear();
@@ -236,9 +238,9 @@ public final class BeginView extends BorderPane {
     }
 
     private void remove(int at) {
-        List<HouseStyle> next = new ArrayList<>(workshop.houseStyles().get());
+        List<HouseStyle> next = new ArrayList<>(workshop.kept().houseStyles().get());
         next.remove(at);
-        workshop.houseStyles().keep(List.copyOf(next));
+        workshop.kept().houseStyles().keep(List.copyOf(next));
         choices.clear();
         show();
     }

@@ -55,7 +55,7 @@ public final class BonesModel {
     /** What is bought for the whole garment; reckoned once a draft and a price list. */
     Shopping shopping() {
         Draft draft = workshop.draft().orElseThrow();
-        PriceList prices = workshop.prices();
+        PriceList prices = workshop.kept().prices();
         if (listed.filter(l -> l.draft() == draft && l.prices().equals(prices)).isEmpty()) {
             listed = Optional.of(new Listed(draft, prices, Shopping.of(draft, prices)));
         }

@@ -305,7 +305,10 @@ final class HandModel {
 
     /** The cloth that is seen, which one draws on. */
     Cloth cloth() {
-        return Lays.use(workshop.commission(), LayerKind.FASHION, workshop.prices())
+        return Lays.use(
+                        workshop.commission(),
+                        LayerKind.FASHION,
+                        workshop.kept().prices())
                 .cloth();
     }
 

@@ -178,18 +178,20 @@ final class ClothCard {
 
     private void dropCloth() {
         String dropped = model.use().cloth().name();
-        workshop.setPrices(workshop.prices()
-                .withCloths(workshop.prices().cloths().stream()
-                        .filter(c -> !c.name().equals(dropped))
-                        .toList()));
+        workshop.kept()
+                .setPrices(workshop.kept()
+                        .prices()
+                        .withCloths(workshop.kept().prices().cloths().stream()
+                                .filter(c -> !c.name().equals(dropped))
+                                .toList()));
     }
 
     private void keepCloth() {
-        List<Cloth> next = new ArrayList<>(workshop.prices().cloths());
+        List<Cloth> next = new ArrayList<>(workshop.kept().prices().cloths());
         Cloth kept = model.use().cloth();
         next.removeIf(c -> c.name().equals(kept.name()));
         next.add(kept);
-        workshop.setPrices(workshop.prices().withCloths(next));
+        workshop.kept().setPrices(workshop.kept().prices().withCloths(next));
     }
 
     /** Shows the cloth of the layer in hand. */
@@ -197,7 +199,7 @@ final class ClothCard {
         cloth.setText("Cloths in the list");
         name.refresh();
         cloth.getItems()
-                .setAll(workshop.prices().cloths().stream()
+                .setAll(workshop.kept().prices().cloths().stream()
                         .map(c -> {
                             MenuItem item = new MenuItem(c.name());
                             item.setId(

@@ -87,7 +87,7 @@ public final class LayModel {
 
     private ClothUse use(LayerKind kind) {
         // What was chosen stands in the commission, whether it drafts or not.
-        return Lays.use(workshop.commission(), kind, workshop.prices());
+        return Lays.use(workshop.commission(), kind, workshop.kept().prices());
     }
 
     /** A request that was made ready for a layer as it was cut then. */
@@ -370,6 +370,6 @@ public final class LayModel {
                         })));
             }
         }
-        return Bill.of(draft(), all(), lays, workshop.prices());
+        return Bill.of(draft(), all(), lays, workshop.kept().prices());
     }
 }

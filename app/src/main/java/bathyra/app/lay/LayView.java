@@ -292,7 +292,7 @@ public final class LayView extends TableStage {
             card.words("Cost: " + BillCard.money(l.bought() / 1000) + " m at "
                     + BillCard.money(model.use().cloth().price()) + " = "
                     + BillCard.money(l.bought() / 1000 * model.use().cloth().price()) + " "
-                    + workshop.prices().currency() + ".");
+                    + workshop.kept().prices().currency() + ".");
             card.words(model.isByHand() ? "Put by you. Lay anew forgets it." : "Laid automatically.", "quiet");
         });
         wrong.forEach(p -> card.words(p.piece().name() + " touches another piece or leaves the cloth.", "row-fault"));

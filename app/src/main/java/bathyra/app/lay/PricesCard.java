@@ -75,7 +75,7 @@ final class PricesCard {
     }
 
     private PriceList prices() {
-        return workshop.prices();
+        return workshop.kept().prices();
     }
 
     private double width() {
@@ -84,12 +84,9 @@ final class PricesCard {
 
     private void general() {
         Label named = new Label("Currency");
-        NameField currency = new NameField(
-                "currency",
-                "Currency",
-                CURRENCY_MOST,
-                () -> prices().currency(),
-                text -> workshop.setPrices(prices().withCurrency(text)));
+        NameField currency =
+                new NameField("currency", "Currency", CURRENCY_MOST, () -> prices().currency(), text -> workshop.kept()
+                        .setPrices(prices().withCurrency(text)));
         named.setLabelFor(currency);
         box.getChildren().add(fields(named, currency));
         for (Item item : Item.values()) {
@@ -102,7 +99,7 @@ final class PricesCard {
                             MONEY,
                             2),
                     () -> prices().of(item),
-                    v -> workshop.setPrices(prices().with(item, v)),
+                    v -> workshop.kept().setPrices(prices().with(item, v)),
                     () -> {});
             typed.add(field);
             box.getChildren().add(field);
@@ -114,7 +111,7 @@ final class PricesCard {
     }
 
     private void withBusks(List<StockLength> lengths) {
-        workshop.setPrices(prices().withBusks(lengths));
+        workshop.kept().setPrices(prices().withBusks(lengths));
     }
 
     private Stream<BoneStock> ofWidth(BoneKind kind) {
@@ -124,8 +121,9 @@ final class PricesCard {
     private void withBones(BoneKind kind, List<StockLength> lengths) {
         Stream<BoneStock> others =
                 prices().bones().stream().filter(bone -> bone.kind() != kind || bone.width() != width());
-        workshop.setPrices(prices().withBones(
-                        Stream.concat(others, lengths.stream().map(length -> new BoneStock(kind, width(), length)))
-                                .toList()));
+        workshop.kept()
+                .setPrices(prices().withBones(Stream.concat(
+                                others, lengths.stream().map(length -> new BoneStock(kind, width(), length)))
+                        .toList()));
     }
 }

@@ -133,7 +133,7 @@ final class MakingModel {
     }
 
     Optional<Dates> dates() {
-        return Dates.of(plan(), workshop.house(), today());
+        return Dates.of(plan(), workshop.kept().house(), today());
     }
 
     /** The step in hand: what was chosen, or the first that is not done. */
@@ -317,12 +317,12 @@ final class MakingModel {
     }
 
     List<Maker> makers() {
-        return workshop.house().makers();
+        return workshop.kept().house().makers();
     }
 
     /** Who makes the garment. */
     String maker() {
-        return workshop.house().maker(plan().hands().maker()).name();
+        return workshop.kept().house().maker(plan().hands().maker()).name();
     }
 
     void maker(String name) {
@@ -359,12 +359,12 @@ final class MakingModel {
         dates().ifPresent(d -> {
             Map<DateKind, Integer> days = new EnumMap<>(DateKind.class);
             for (DateKind kind : DateKind.values()) {
-                int before = workshop.house().calendar().between(d.day(kind), d.due());
+                int before = workshop.kept().house().calendar().between(d.day(kind), d.due());
                 if (before >= 0) {
                     days.put(kind, before);
                 }
             }
-            workshop.setHouse(workshop.house().planning(plan().occasion(), days));
+            workshop.kept().setHouse(workshop.kept().house().planning(plan().occasion(), days));
         });
     }
 

@@ -60,7 +60,7 @@ final class MaterialsModel {
     /** The bill as far as it is known; it is found beside the window when the design or the prices are others. */
     Optional<Bill> bill() {
         Draft draft = workshop.draft().orElse(null);
-        PriceList prices = workshop.prices();
+        PriceList prices = workshop.kept().prices();
         if (draft != null && (draft != drawn || prices != priced)) {
             Design next = Design.of(workshop.id(), draft, prices);
             drawn = draft;
@@ -125,11 +125,11 @@ final class MaterialsModel {
         }
         if (shelf.isEmpty()
                 || !shelfOf.equals(Optional.of(plan()))
-                || !shelf.get().kept().equals(workshop.house().shelf())) {
+                || !shelf.get().kept().equals(workshop.kept().house().shelf())) {
             shelfOf = Optional.of(plan());
             List<Plan> all = new ArrayList<>(others);
             all.add(plan());
-            shelf = Optional.of(Shelf.of(workshop.house().shelf(), all));
+            shelf = Optional.of(Shelf.of(workshop.kept().house().shelf(), all));
         }
         return shelf.get();
     }

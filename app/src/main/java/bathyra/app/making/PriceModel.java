@@ -42,15 +42,15 @@ final class PriceModel {
     }
 
     Terms terms() {
-        return workshop.house().terms();
+        return workshop.kept().house().terms();
     }
 
     MoneyWriting writing() {
-        return MoneyWriting.of(workshop.house(), workshop.prices().currency());
+        return MoneyWriting.of(workshop.kept().house(), workshop.kept().prices().currency());
     }
 
     private double rate() {
-        return workshop.prices().of(Item.HOUR);
+        return workshop.kept().prices().of(Item.HOUR);
     }
 
     /** Empty while the bill is not found yet. */
@@ -74,7 +74,7 @@ final class PriceModel {
             deal(label, next.apply(Optional.empty()));
             return Optional.empty();
         }
-        OptionalDouble amount = TypedNumber.read(text, workshop.prices().currency(), least, most);
+        OptionalDouble amount = TypedNumber.read(text, workshop.kept().prices().currency(), least, most);
         if (amount.isPresent()) {
             deal(label, next.apply(Optional.of(Math.round(amount.getAsDouble() * 100) / 100.0)));
             return Optional.empty();
@@ -121,8 +121,8 @@ final class PriceModel {
                 workshop.commission().wearer().name(),
                 p,
                 deal(),
-                workshop.house(),
-                workshop.prices().currency(),
+                workshop.kept().house(),
+                workshop.kept().prices().currency(),
                 today()));
         quote.ifPresent(q -> deal("quoted", deal().quoted(Optional.of(today()))));
         return quote;
@@ -153,8 +153,8 @@ final class PriceModel {
                     workshop.commission().wearer().name(),
                     p,
                     deal(),
-                    workshop.house(),
-                    workshop.prices().currency(),
+                    workshop.kept().house(),
+                    workshop.kept().prices().currency(),
                     today());
             Invoices.Issued issued = workshop.book()
                     .invoices()

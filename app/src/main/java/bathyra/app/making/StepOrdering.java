@@ -71,16 +71,16 @@ final class StepOrdering {
 
     /** Keeps this order of working for the garments to come. */
     void keepOrder() {
-        workshop.setHouse(workshop.house().ordering(model.plan().order()));
+        workshop.kept().setHouse(workshop.kept().house().ordering(model.plan().order()));
     }
 
     /** Works in the order that was kept. */
     void useOrder() {
-        model.order("the order of the house", workshop.house().order());
+        model.order("the order of the house", workshop.kept().house().order());
     }
 
     /** The order that is kept, and whether this garment follows it. */
     boolean followsHouse() {
-        return model.plan().order().equals(workshop.house().order());
+        return model.plan().order().equals(workshop.kept().house().order());
     }
 }

@@ -68,11 +68,11 @@ public final class MoneyView extends VBox {
     }
 
     private Terms terms() {
-        return workshop.house().terms();
+        return workshop.kept().house().terms();
     }
 
     private void keep(Terms next) {
-        workshop.setHouse(workshop.house().on(next));
+        workshop.kept().setHouse(workshop.kept().house().on(next));
     }
 
     private void show() {
@@ -88,7 +88,7 @@ public final class MoneyView extends VBox {
         card.words(
                 "The program keeps no tax law. Which taxes are due and what must stand on an invoice, local rules say; ask whoever advises you.",
                 "caution");
-        card.words("Hours cost " + writingOf().say(workshop.prices().of(Item.HOUR))
+        card.words("Hours cost " + writingOf().say(workshop.kept().prices().of(Item.HOUR))
                 + " each; that and the currency stand in the prices of the Lay stage.");
         card.words(
                 "Issued invoices are numbered without a gap. They are not altered and not undone; a mistake is taken back by another.",
@@ -97,7 +97,7 @@ public final class MoneyView extends VBox {
     }
 
     private MoneyWriting writingOf() {
-        return MoneyWriting.of(workshop.house(), workshop.prices().currency());
+        return MoneyWriting.of(workshop.kept().house(), workshop.kept().prices().currency());
     }
 
     private HBox figure(Terms.Figure figure) {
@@ -149,7 +149,7 @@ public final class MoneyView extends VBox {
     }
 
     private HBox writing() {
-        Letter letter = workshop.house().letter();
+        Letter letter = workshop.kept().house().letter();
         CheckBox first = new CheckBox("Currency first");
         first.setId("currency-first");
         first.setSelected(letter.currencyFirst());
@@ -157,11 +157,14 @@ public final class MoneyView extends VBox {
         comma.setId("decimal-comma");
         comma.setSelected(letter.decimalComma());
         Runnable keep = () -> {
-            workshop.setHouse(workshop.house()
-                    .writing(workshop.house()
-                            .letter()
-                            .withCurrencyFirst(first.isSelected())
-                            .withDecimalComma(comma.isSelected())));
+            workshop.kept()
+                    .setHouse(workshop.kept()
+                            .house()
+                            .writing(workshop.kept()
+                                    .house()
+                                    .letter()
+                                    .withCurrencyFirst(first.isSelected())
+                                    .withDecimalComma(comma.isSelected())));
             show();
         };
         first.setOnAction(e -> keep.run());

@@ -184,8 +184,8 @@ public final class Output {
                 manner,
                 printing.get().scale(),
                 new Workroom(
-                        workshop.prices(),
-                        workshop.house(),
+                        workshop.kept().prices(),
+                        workshop.kept().house(),
                         workshop.work().pace(),
                         Optional.of(workshop.book().keyOf(workshop.id()))));
     }

@@ -29,11 +29,11 @@ final class SettingsModel {
     }
 
     HouseRules rules() {
-        return workshop.houseRules().get();
+        return workshop.kept().houseRules().get();
     }
 
     private void keep(HouseRules next) {
-        workshop.houseRules().keep(next);
+        workshop.kept().houseRules().keep(next);
         changed.run();
     }
 

@@ -124,16 +124,18 @@ public final class SettingsView extends BorderPane {
 
     private void workshopSection() {
         section("The workshop");
-        TextField line = new TextField(workshop.house().letter().line());
+        TextField line = new TextField(workshop.kept().house().letter().line());
         line.setId("cover-line");
         line.setAccessibleText("Line on the covers");
         line.setPromptText("Name of the workshop");
         line.setPrefColumnCount(28);
         line.textProperty().addListener((o, was, now) -> {
-            Letter letter = workshop.house().letter();
+            Letter letter = workshop.kept().house().letter();
             String text = now.strip();
-            workshop.setHouse(
-                    workshop.house().writing(letter.withLine(text.substring(0, Math.min(LINE_MOST, text.length())))));
+            workshop.kept()
+                    .setHouse(workshop.kept()
+                            .house()
+                            .writing(letter.withLine(text.substring(0, Math.min(LINE_MOST, text.length())))));
         });
         row("Line on the covers", "Stands on the cover of every pattern that goes out.", line);
         row(

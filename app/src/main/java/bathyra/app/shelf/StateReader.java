@@ -117,7 +117,7 @@ final class StateReader {
     }
 
     private void draft(Entry entry, Commission commission) {
-        PriceList prices = workshop.prices();
+        PriceList prices = workshop.kept().prices();
         CompletableFuture.supplyAsync(() -> found(commission, prices))
                 .thenAccept(found -> Platform.runLater(() -> {
                     if (running && !workshop.isClosed()) {

@@ -52,7 +52,7 @@ final class ChartsInHand {
     }
 
     List<SizeChart> charts() {
-        return workshop.sizeCharts().get();
+        return workshop.kept().sizeCharts().get();
     }
 
     /** Empty where every chart was taken away. */
@@ -117,7 +117,7 @@ final class ChartsInHand {
         while (before.size() > UNDONE_MOST) {
             before.removeLast();
         }
-        workshop.sizeCharts().keep(all);
+        workshop.kept().sizeCharts().keep(all);
     }
 
     boolean canUndo() {
@@ -127,7 +127,7 @@ final class ChartsInHand {
     /** Takes the last change of a chart back. */
     void undo() {
         if (!before.isEmpty()) {
-            workshop.sizeCharts().keep(before.pop());
+            workshop.kept().sizeCharts().keep(before.pop());
             which = Math.max(0, Math.min(which, charts().size() - 1));
             redraft.all();
         }

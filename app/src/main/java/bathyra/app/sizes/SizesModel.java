@@ -336,7 +336,7 @@ final class SizesModel {
         } catch (IllegalArgumentException e) {
             return Optional.of(e.getMessage());
         }
-        PriceList prices = workshop.prices();
+        PriceList prices = workshop.kept().prices();
         said = "The pieces are being laid …";
         aside.begin(
                 "lay the sizes",

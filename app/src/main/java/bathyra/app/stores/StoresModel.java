@@ -46,7 +46,7 @@ final class StoresModel {
     }
 
     House house() {
-        return workshop.house();
+        return workshop.kept().house();
     }
 
     Shelf shelf() {
@@ -123,7 +123,7 @@ final class StoresModel {
     }
 
     private void set(List<Kept> next) {
-        workshop.setHouse(house().keeping(next));
+        workshop.kept().setHouse(house().keeping(next));
         changed.run();
     }
 
@@ -145,7 +145,7 @@ final class StoresModel {
                 } else {
                     next.add(new Supplier(name.strip(), count));
                 }
-                workshop.setHouse(house().suppliedBy(next));
+                workshop.kept().setHouse(house().suppliedBy(next));
                 changed.run();
                 return Optional.empty();
             }

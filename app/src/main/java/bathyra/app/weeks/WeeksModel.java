@@ -99,7 +99,7 @@ final class WeeksModel {
         List<Works.Row> open = rows.stream()
                 .filter(r -> !r.archived() && !WorkKept.isFinished(r.plan()))
                 .toList();
-        House house = workshop.house();
+        House house = workshop.kept().house();
         LocalDate today = today();
         List<Job> jobs = new ArrayList<>(open.parallelStream()
                 .flatMap(r -> WorkKept.job(r, house, pace, today).stream())
@@ -115,7 +115,7 @@ final class WeeksModel {
                                     .anyMatch(m -> m.supply().state() == Supply.State.MISSING)));
         }
         jobs.sort(Comparator.comparing((Job j) -> j.plan().due().orElse(LocalDate.MAX)));
-        load = WorkLoad.of(jobs, workshop.house(), today());
+        load = WorkLoad.of(jobs, workshop.kept().house(), today());
         uncounted = unknown;
         dragged = Optional.empty();
     }
@@ -204,7 +204,7 @@ final class WeeksModel {
     /** Moves a day of a commission while it is held; nothing is on record yet. @param kind empty for the due day */
     void drag(long id, Optional<DateKind> kind, LocalDate day) {
         load.job(id).ifPresent(j -> {
-            Job next = j.planned(move(j.plan(), kind, day), workshop.house(), today());
+            Job next = j.planned(move(j.plan(), kind, day), workshop.kept().house(), today());
             if (!job(id).equals(Optional.of(next))) {
                 dragged = Optional.of(new Dragged(next, load.with(next)));
                 changed.run();
@@ -252,7 +252,7 @@ final class WeeksModel {
     }
 
     private void record(String title, Optional<Long> of, Optional<LocalDate> due) {
-        done = Optional.of(new Done(title, of, due, workshop.house()));
+        done = Optional.of(new Done(title, of, due, workshop.kept().house()));
         found = Optional.empty();
     }
 
@@ -294,7 +294,7 @@ final class WeeksModel {
     /** Changes the workshop: hours, people, days off. */
     void house(String title, UnaryOperator<House> change) {
         record(title, Optional.empty(), Optional.empty());
-        workshop.setHouse(change.apply(workshop.house()));
+        workshop.kept().setHouse(change.apply(workshop.kept().house()));
         read();
         changed.run();
     }
@@ -306,7 +306,8 @@ final class WeeksModel {
 
     void takeBack() {
         done.ifPresent(d -> {
-            d.job().ifPresentOrElse(id -> workshop.deeds().undo(id, d.due()), () -> workshop.setHouse(d.before()));
+            d.job().ifPresentOrElse(id -> workshop.deeds().undo(id, d.due()), () -> workshop.kept()
+                    .setHouse(d.before()));
             done = Optional.empty();
             found = Optional.empty();
             read();
@@ -351,9 +352,11 @@ final class WeeksModel {
     /** Someone more, or someone of another name. @return what is wrong with the name */
     Optional<String> name(Optional<Maker> maker, String text) {
         String name = text.strip();
-        boolean taken = workshop.house().named(name).isPresent()
+        boolean taken = workshop.kept().house().named(name).isPresent()
                 && !maker.map(Maker::name).equals(Optional.of(name));
-        if (name.isEmpty() && maker.isPresent() && workshop.house().makers().size() > 1) {
+        if (name.isEmpty()
+                && maker.isPresent()
+                && workshop.kept().house().makers().size() > 1) {
             house(
                     maker.get().name() + " leaves",
                     h -> h.making(h.makers().stream()
@@ -402,7 +405,7 @@ final class WeeksModel {
     }
 
     House house() {
-        return workshop.house();
+        return workshop.kept().house();
     }
 
     /** Takes the commission in hand. */

@@ -88,7 +88,7 @@ public final class BookDeeds {
 
     /** Begins a new commission by the rules of the house and takes it in hand. */
     public void begin() {
-        HouseRules rules = workshop.houseRules().get();
+        HouseRules rules = workshop.kept().houseRules().get();
         Commission blank = blank(rules.equals(HouseRules.NONE) ? workshop.unit() : rules.units());
         measure(asTheHouseWorks(blank.withGarment(rules.on(blank.garment()))));
     }
@@ -99,7 +99,7 @@ public final class BookDeeds {
      * @param figures of the wearer, as far as there are any
      */
     public void begin(String wearer, Garment garment, Optional<MeasurementSet> figures) {
-        HouseRules rules = workshop.houseRules().get();
+        HouseRules rules = workshop.kept().houseRules().get();
         Commission begun = asTheHouseWorks(new Commission(
                 "New " + garment.kind().label().toLowerCase(Locale.ROOT).replaceAll(",.*", ""),
                 rules.equals(HouseRules.NONE) ? workshop.unit() : rules.units(),
@@ -139,7 +139,7 @@ public final class BookDeeds {
 
     /** A new commission is made in the workshop's own order. */
     private Commission asTheHouseWorks(Commission begun) {
-        return begun.withPlan(Plan.NONE.ordered(workshop.house().order()));
+        return begun.withPlan(Plan.NONE.ordered(workshop.kept().house().order()));
     }
 
     /** Changes the plan of a commission, in hand or not, as a change that can be undone. The list's due day follows. */

@@ -12,21 +12,10 @@ import bathyra.draft.Drafter;
 import bathyra.draft.LacingRule;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
-import bathyra.files.json.HouseJson;
-import bathyra.files.json.HouseRulesJson;
-import bathyra.files.json.HouseStylesJson;
-import bathyra.files.json.PriceListJson;
-import bathyra.files.json.SizeChartsJson;
 import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
-import bathyra.garment.HouseRules;
-import bathyra.garment.HouseStyle;
 import bathyra.garment.Wearer;
-import bathyra.house.House;
 import bathyra.length.LengthUnit;
-import bathyra.size.SizeChart;
-import bathyra.size.SizeCharts;
-import bathyra.stock.PriceList;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -55,11 +44,7 @@ public final class Workshop implements AutoCloseable {
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final Whereabouts whereabouts;
     private final Comparison comparison;
-    private final KeptInBook<PriceList> prices;
-    private final KeptInBook<House> house;
-    private final KeptInBook<HouseRules> houseRules;
-    private final KeptInBook<List<SizeChart>> sizeCharts;
-    private final KeptInBook<List<HouseStyle>> houseStyles;
+    private final HouseKept kept;
     private final WorkKept work;
     private final WearersAnswers answers;
     private final BookDeeds deeds;
@@ -87,40 +72,7 @@ public final class Workshop implements AutoCloseable {
 
     private Workshop(Opened opened) {
         this.book = opened.book();
-        this.prices = new KeptInBook<>(
-                book,
-                "prices",
-                "the prices",
-                PriceListJson::read,
-                PriceListJson::write,
-                PriceList.invented(),
-                failure::set);
-        this.house = new KeptInBook<>(
-                book, "house", "the workshop", HouseJson::read, HouseJson::write, House.USUAL, failure::set);
-        this.houseRules = new KeptInBook<>(
-                book,
-                "house-rules",
-                "the rules of the house",
-                HouseRulesJson::read,
-                HouseRulesJson::write,
-                HouseRules.NONE,
-                failure::set);
-        this.houseStyles = new KeptInBook<>(
-                book,
-                "house-styles",
-                "the house styles",
-                HouseStylesJson::read,
-                HouseStylesJson::write,
-                List.of(),
-                failure::set);
-        this.sizeCharts = new KeptInBook<>(
-                book,
-                "size-charts",
-                "the size charts",
-                SizeChartsJson::read,
-                SizeChartsJson::write,
-                SizeCharts.invented(),
-                failure::set);
+        this.kept = new HouseKept(book, failure::set, showing::changed);
         this.work = new WorkKept(book);
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
@@ -294,30 +246,14 @@ public final class Workshop implements AutoCloseable {
         return bonesSaid;
     }
 
-    /** What the workshop keeps and buys. */
-    public PriceList prices() {
-        return prices.get();
-    }
-
-    /** Who works here and when, and on what terms; it belongs to the workshop, not to a commission. */
-    public House house() {
-        return house.get();
-    }
-
-    public void setHouse(House next) {
-        house.keep(next);
-        showing.changed(Subject.HOUSE);
+    /** What belongs to the house, not to a commission: prices, people, rules, styles, charts. */
+    public HouseKept kept() {
+        return kept;
     }
 
     /** The work on all commissions, planned without drafting them. */
     public WorkKept work() {
         return work;
-    }
-
-    /** Keeps another price list in the book; it belongs to the workshop, not to a commission. */
-    public void setPrices(PriceList next) {
-        prices.keep(next);
-        showing.changed(Subject.PRICES);
     }
 
     /** The whole block with shoulders, or why there is none. */
@@ -530,21 +466,6 @@ public final class Workshop implements AutoCloseable {
         return commissionProperty().get();
     }
 
-    /** The charts of sizes of this house. */
-    public KeptInBook<List<SizeChart>> sizeCharts() {
-        return sizeCharts;
-    }
-
-    /** With what every new commission of this house begins. */
-    public KeptInBook<HouseRules> houseRules() {
-        return houseRules;
-    }
-
-    /** The designs of this house from which commissions are begun. */
-    public KeptInBook<List<HouseStyle>> houseStyles() {
-        return houseStyles;
-    }
-
     public LengthUnit unit() {
         return commission().units() == LengthUnit.MM
                 ? LengthUnit.CM
@@ -553,7 +474,7 @@ public final class Workshop implements AutoCloseable {
 
     /** Inches as this commission, or else the house, divides them. */
     public LengthUnit inches() {
-        LengthUnit house = houseRules().get().units();
+        LengthUnit house = kept.houseRules().get().units();
         return unit().isInches() ? unit() : house.isInches() ? house : LengthUnit.IN;
     }
 

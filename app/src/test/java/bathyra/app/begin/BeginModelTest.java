@@ -92,11 +92,11 @@ class BeginModelTest extends InWorkshop {
 
     @Test
     void aStyleOfTheHouse_isOffered_underItsName() {
-        List<HouseStyle> styles = new ArrayList<>(workshop.houseStyles().get());
+        List<HouseStyle> styles = new ArrayList<>(workshop.kept().houseStyles().get());
         styles.add(HouseStyle.of(
                 "The low one",
                 bathyra.garment.Garment.of(GarmentKind.UNDERBUST).withLength(LengthOption.SEAM_CAP, Length.mm(40))));
-        workshop.houseStyles().keep(styles);
+        workshop.kept().houseStyles().keep(styles);
         model.kind(GarmentKind.UNDERBUST);
         assertThat(model.sources()).anyMatch(s -> s.label().equals("The low one") && s.id().startsWith("style-"));
         model.kind(GarmentKind.BUSTIER);

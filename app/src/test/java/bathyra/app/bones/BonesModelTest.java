@@ -132,8 +132,8 @@ class BonesModelTest extends InWorkshop {
     void shopping_isReckonedOnceADraftAndAPriceList() {
         var shopping = model.shopping();
         assertThat(model.shopping()).isSameAs(shopping);
-        PriceList prices = workshop.prices();
-        workshop.setPrices(prices.withCurrency("Kr"));
+        PriceList prices = workshop.kept().prices();
+        workshop.kept().setPrices(prices.withCurrency("Kr"));
         assertThat(model.shopping()).isNotSameAs(shopping);
         model.width(Length.mm(10));
         assertThat(undo()).isEqualTo("bones 1.0 cm wide");

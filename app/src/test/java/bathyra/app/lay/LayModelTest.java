@@ -162,7 +162,7 @@ class LayModelTest extends InWorkshop {
     void bill_namesWhatEachClothCosts() {
         var bill = model.bill();
         assertThat(bill.total()).isGreaterThan(0);
-        workshop.setPrices(workshop.prices());
+        workshop.kept().setPrices(workshop.kept().prices());
         assertThat(model.bill().total()).isEqualTo(bill.total());
     }
 }

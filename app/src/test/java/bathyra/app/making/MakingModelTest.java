@@ -177,8 +177,8 @@ class MakingModelTest {
         workshop.deeds().begin();
         assertThat(workshop.commission().plan().order())
                 .as("the garments to come are made so")
-                .isEqualTo(workshop.house().order());
-        assertThat(workshop.house().order().leftOut()).contains(StepKind.SECOND_TOILE.id());
+                .isEqualTo(workshop.kept().house().order());
+        assertThat(workshop.kept().house().order().leftOut()).contains(StepKind.SECOND_TOILE.id());
     }
 
     @Test

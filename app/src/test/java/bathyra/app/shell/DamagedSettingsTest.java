@@ -42,7 +42,7 @@ class DamagedSettingsTest {
     void aPriceListThatCannotBeRead_isPutAside_beforeAnotherIsWrittenOverIt() {
         book.keepPlace("prices", "{\"format\": \"bathyra-prices\", \"items\": {\"cord\": \"much\"}}");
         Workshop workshop = new Workshop(book);
-        assertThat(workshop.prices()).isEqualTo(PriceList.invented());
+        assertThat(workshop.kept().prices()).isEqualTo(PriceList.invented());
         assertThat(book.place("prices-unread").orElseThrow()).contains("much");
         assertThat(workshop.failureProperty().get()).contains("the prices could not be read", "the usual stands in");
     }
@@ -51,7 +51,7 @@ class DamagedSettingsTest {
     void theWorkshopsOwnSettings_areSaidToo() {
         book.keepPlace("house", "{");
         Workshop workshop = new Workshop(book);
-        assertThat(workshop.house()).isEqualTo(House.USUAL);
+        assertThat(workshop.kept().house()).isEqualTo(House.USUAL);
         assertThat(book.place("house-unread")).contains("{");
         assertThat(workshop.failureProperty().get()).contains("What this book keeps of the workshop could not be read");
     }
@@ -70,8 +70,8 @@ class DamagedSettingsTest {
     @Test
     void whatIsWhole_isReadWithoutAWord() {
         Workshop workshop = new Workshop(book);
-        workshop.prices();
-        workshop.house();
+        workshop.kept().prices();
+        workshop.kept().house();
         new Output(workshop, Files.always(folder));
         assertThat(workshop.failureProperty().get()).isEmpty();
         assertThat(book.place("prices-unread")).isEmpty();

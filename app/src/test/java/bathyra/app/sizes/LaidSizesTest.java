@@ -30,7 +30,8 @@ class LaidSizesTest extends InWorkshop {
                 .flatMap(size -> drafted.pieces().stream()
                         .map(p -> p.withId(p.id() + "@" + size).called(p.name() + ", " + size, p.front())))
                 .toList();
-        var use = Lays.use(workshop.commission(), LayerKind.FASHION, workshop.prices());
+        var use = Lays.use(
+                workshop.commission(), LayerKind.FASHION, workshop.kept().prices());
         Layer layer = new Layer(
                 LayerKind.FASHION,
                 0,

@@ -83,7 +83,7 @@ class SizesModelTest extends InWorkshop {
                 assertThat(set().sizes().get(i)).isSameAs(before.get(i));
             }
         }
-        assertThat(workshop.sizeCharts().get().get(0)).as("it is kept").isEqualTo(chart());
+        assertThat(workshop.kept().sizeCharts().get().get(0)).as("it is kept").isEqualTo(chart());
     }
 
     @Test

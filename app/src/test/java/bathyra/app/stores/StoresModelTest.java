@@ -77,8 +77,11 @@ class StoresModelTest extends InWorkshop {
         assertThat(model.unknown()).anyMatch(t -> t.startsWith("The Tide Bride"));
         Draft draft = draft();
         var layers = Lays.layers(draft);
-        Bill bill =
-                Bill.of(draft, layers, Lays.of(draft, layers, workshop.prices(), 0, () -> false), workshop.prices());
+        Bill bill = Bill.of(
+                draft,
+                layers,
+                Lays.of(draft, layers, workshop.kept().prices(), 0, () -> false),
+                workshop.kept().prices());
         workshop.work().keep(workshop.id(), draft.commission(), new WorkJson.Work(Counts.of(draft), Optional.of(bill)));
         model.read();
         assertThat(model.unknown()).noneMatch(t -> t.startsWith("The Tide Bride"));

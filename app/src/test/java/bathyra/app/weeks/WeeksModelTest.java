@@ -128,14 +128,14 @@ class WeeksModelTest extends InWorkshop {
         List<Remedy> remedies = model.remedies();
         assertThat(remedies).hasSizeGreaterThanOrEqualTo(2);
         for (Remedy remedy : remedies) {
-            House house = workshop.house();
+            House house = workshop.kept().house();
             model.apply(remedy);
             double left = model.load().late(late.id()).stream()
                     .mapToDouble(l -> l.minutes())
                     .sum();
             assertThat(left).as(remedy.title()).isCloseTo(remedy.after(), within(1e-6));
             model.takeBack();
-            assertThat(workshop.house()).isEqualTo(house);
+            assertThat(workshop.kept().house()).isEqualTo(house);
             assertThat(book.commissions().find(late.id()).orElseThrow().plan()).isEqualTo(late.plan());
         }
     }

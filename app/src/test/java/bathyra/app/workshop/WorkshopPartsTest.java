@@ -23,7 +23,7 @@ class WorkshopPartsTest extends InWorkshop {
         workshop.showing().again();
         assertThat(told).containsExactly("look");
         told.clear();
-        workshop.setPrices(workshop.prices().withCurrency("Kr"));
+        workshop.kept().setPrices(workshop.kept().prices().withCurrency("Kr"));
         assertThat(told).containsExactly("prices");
         told.clear();
         workshop.rename("Another");

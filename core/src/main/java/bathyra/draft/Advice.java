@@ -39,10 +39,10 @@ public final class Advice {
             "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. "
                     + "Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, reflux or short breath. Never lace a child. No figure makes a reduction safe.";
 
-    /** By less than this the edge and the circle are level, mm. */
     /** By so much the apex seam may take more at the waist than at the rib, mm. */
     private static final double OVER_RIB = 10;
 
+    /** By less than this the edge and the circle are level, mm. */
     private static final double COVERED = 2;
 
     private static final double SAME = 1e-6;

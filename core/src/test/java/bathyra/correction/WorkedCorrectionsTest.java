@@ -37,6 +37,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The table of what becomes of what was seen (C15.4), by hand, on two bodies. */
@@ -246,6 +247,20 @@ class WorkedCorrectionsTest {
         Proposal made = made(commission, fitting(agreed(1, MarkKind.DIGS, Spot.onEdge(false, 0), 15)));
         assertThat(edge(made.draft(), false, 0) - edge(made.before(), false, 0)).isCloseTo(15, within(0.5));
         assertThat(edge(made.draft(), false, 0.9)).isCloseTo(edge(made.before(), false, 0.9), within(0.1));
+    }
+
+    /** A hem hangs level, a waist edge follows the waist: a mark there is kept open, with where it is changed instead. */
+    @ParameterizedTest
+    @EnumSource(
+            value = LowerShape.class,
+            names = {"SKIRT", "FLARED", "WAIST"})
+    void aHemThatHangs_isNotCutAway_andSaysWhereItIsChanged(LowerShape lower) {
+        Commission round = Tried.bustier(Bodies.nerea().with(MeasurementKey.HEIGHT, Length.mm(1680)));
+        Draft draft = Tried.draft(round.withGarment(round.garment().withLowerEdge(lower)));
+        Mark mark = agreed(1, MarkKind.DIGS, Spot.onEdge(false, 0), 15);
+        Becoming becoming = Corrections.of(draft, fitting(mark), mark);
+        assertThat(becoming.changes()).isEmpty();
+        assertThat(becoming.open().orElseThrow().in(LengthUnit.CM)).contains("change its length on Edges");
     }
 
     @ParameterizedTest

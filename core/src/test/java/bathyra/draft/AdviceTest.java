@@ -20,7 +20,6 @@ import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -180,7 +179,7 @@ class AdviceTest {
                             .toList())
                     .as(kind.id())
                     .hasSizeLessThanOrEqualTo(2);
-            assertThat(Optional.of(draft.findings()).orElseThrow())
+            assertThat(draft.findings())
                     .allSatisfy(f -> assertThat(words(f)).isNotBlank().doesNotContain("{}"));
         }
     }

@@ -74,7 +74,7 @@ class LengthRangesTest {
     @EnumSource(LengthOption.class)
     void itSurvivesADocument_whateverTheGarmentIs(LengthOption option) throws BadDocument {
         Length middle = Length.mm(
-                Math.round((option.least().millimetres() + option.most().millimetres()) / 2));
+                Math.rint((option.least().millimetres() + option.most().millimetres()) / 2));
         for (GarmentKind kind : GarmentKind.values()) {
             Commission before =
                     Bodies.commission(Bodies.nerea(), Garment.of(kind).withLength(option, middle));

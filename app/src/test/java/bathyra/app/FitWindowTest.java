@@ -44,6 +44,15 @@ class FitWindowTest extends RealWindow {
         robot.push(KeyCode.DIGIT3);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#fit-turned").queryAs(Label.class).getText()).isEqualTo("turned 180°");
+        robot.clickOn("#fit-map-pull");
+        assertThat(robot.lookup(".fit-legend .label").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .contains("slack", "over 600 N/m");
+        robot.clickOn("#fit-map-pressure");
+        assertThat(robot.lookup(".fit-legend .label").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .contains("hard, over 3 kPa", "body at rest");
+        robot.clickOn("#fit-map-near");
         robot.clickOn("#fit-level-bust");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup(".card-title").queryAs(Label.class).getText()).isEqualTo("Bust, as it sits");

@@ -26,6 +26,7 @@ public class OnForm {
     static final double COLD = 1e-3;
     static final double PROLONGED = 1e-4;
     static final double ENOUGH = 0.05;
+    private static final double PER_METRE = 1000;
     /** How far an upper line usually lies above the bust line, mm. */
     static final double USUAL_UPPER = 48;
 
@@ -152,6 +153,48 @@ public class OnForm {
                             * 1000;
         }
         return pressures;
+    }
+
+    /** How hard the cloth is pulled at every vertex, the way it is pulled most, N for each metre. */
+    double[] pulls() {
+        double[] x = rest.shape();
+        Membrane membrane = settling.membrane();
+        double[] onTriangles = new double[mesh().triangles().length];
+        for (int t = 0; t < onTriangles.length; t++) {
+            double[] s = membrane.tension(membrane.stretch(t, x));
+            double most = (s[0] + s[1]) / 2 + Math.hypot((s[0] - s[1]) / 2, s[2]);
+            onTriangles[t] = Math.max(0, most) * PER_METRE;
+        }
+        return atVertices(onTriangles);
+    }
+
+    /** Readings of single vertices, which mean little at an edge, as the mean over the triangles round each. */
+    double[] overTriangles(double[] readings) {
+        int[][] triangles = mesh().triangles();
+        double[] onTriangles = new double[triangles.length];
+        for (int t = 0; t < triangles.length; t++) {
+            for (int v : triangles[t]) {
+                onTriangles[t] += readings[v] / 3;
+            }
+        }
+        return atVertices(onTriangles);
+    }
+
+    private double[] atVertices(double[] onTriangles) {
+        int[][] triangles = mesh().triangles();
+        double[] sum = new double[mesh().count()];
+        double[] area = new double[sum.length];
+        for (int t = 0; t < triangles.length; t++) {
+            double own = settling.membrane().area(t);
+            for (int v : triangles[t]) {
+                sum[v] += own * onTriangles[t];
+                area[v] += own;
+            }
+        }
+        for (int v = 0; v < sum.length; v++) {
+            sum[v] = area[v] == 0 ? 0 : sum[v] / area[v];
+        }
+        return sum;
     }
 
     /**

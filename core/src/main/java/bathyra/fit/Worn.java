@@ -20,6 +20,11 @@ import java.util.stream.Collectors;
 
 /** A garment as it sits on the wearer's form, and what is read off it (C22). It was worked out from the tape and not seen: the toile decides. */
 public final class Worn extends OnForm {
+    /** Up to so much it is said not to press, to press lightly, to press firmly, kPa; these are house words (C22). */
+    static final double NOT_AT_ALL = 0.05;
+
+    static final double LIGHT = 1;
+    static final double FIRM = 3;
     /** A change so small that it is worth going on from the shape before settles in fewer. */
     private static final int WARM_ROUNDS = 30;
 
@@ -258,7 +263,9 @@ public final class Worn extends OnForm {
 
     /** In a word how hard it presses (C22). */
     public static String pressing(double kilopascals) {
-        return kilopascals < 0.05 ? "not at all" : kilopascals < 1 ? "light" : kilopascals < 3 ? "firm" : "hard";
+        return kilopascals < NOT_AT_ALL
+                ? "not at all"
+                : kilopascals < LIGHT ? "light" : kilopascals < FIRM ? "firm" : "hard";
     }
 
     /** What every picture and sheet says beside its figures: what they rest on. */

@@ -84,7 +84,7 @@ public final class FitModel {
         }
 
         WornPicture.Seen seen() {
-            return new WornPicture.Seen(stand, worn, away, false);
+            return WornPicture.Seen.of(stand, worn, away, false);
         }
 
         private Shown with(Optional<Worn> other, Optional<Lacing> next) {

@@ -7,6 +7,7 @@ import bathyra.app.table.LookSwitch;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.fit.Worn;
+import bathyra.fit.WornMap;
 import bathyra.garment.ClothGive;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -27,6 +28,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -59,6 +61,14 @@ public final class FitView extends BorderPane {
     private final LookSwitch<Softness> softness;
     private final LookSwitch<ClothGive> give;
     private final MenuButton posture = new MenuButton();
+    private static final double LEGEND = 38;
+    private final FlowPane legend = new FlowPane(10, 2);
+    private final LookSwitch<WornMap> maps =
+            new LookSwitch<>("fit-map-", List.of(WornMap.values()), WornMap.NEAR, WornMap::label, this::map);
+    private WornMap map = WornMap.NEAR;
+    private WornMap meant;
+    private FitModel.Shown of;
+    private Optional<WornPicture.Seen> seen = Optional.empty();
     private double dragFrom;
     private double turnFrom;
 
@@ -122,14 +132,45 @@ public final class FitView extends BorderPane {
         return views;
     }
 
-    private static HBox legend() {
-        HBox legend = new HBox(
-                swatch("fit-touches", "touches"),
-                swatch("fit-away", "2, 4, 6 mm away"),
-                swatch("fit-presses", "presses"),
-                swatch("fit-rest", "body at rest"));
+    /** What the picture shows, and what its tones mean. */
+    private VBox legend() {
         legend.getStyleClass().add("fit-legend");
-        return legend;
+        // Two rows in any case: what one presses must not move when the words change.
+        TextSize.minHeight(legend, LEGEND);
+        maps.setId("fit-maps");
+        return new VBox(4, maps, legend);
+    }
+
+    private void map(WornMap next) {
+        map = next;
+        show();
+    }
+
+    /** Read once for each garment and map: turning shows the same readings. */
+    private WornPicture.Seen seen(FitModel.Shown shown) {
+        if (of != shown || seen.isEmpty() || seen.get().map() != map) {
+            of = shown;
+            seen = Optional.of(shown.seen().showing(map));
+        }
+        return seen.get();
+    }
+
+    private void mean() {
+        if (map == meant) {
+            return;
+        }
+        meant = map;
+        legend.getChildren().clear();
+        if (map == WornMap.NEAR) {
+            legend.getChildren()
+                    .addAll(
+                            swatch("fit-touches", "touches"),
+                            swatch("fit-away", "2, 4, 6 mm away"),
+                            swatch("fit-presses", "presses"));
+        } else {
+            map.bands().forEach(b -> legend.getChildren().add(swatch("fit-tone-" + b.tone(), b.words())));
+        }
+        legend.getChildren().add(swatch("fit-rest", "body at rest"));
     }
 
     private static Label swatch(String type, String words) {
@@ -184,10 +225,11 @@ public final class FitView extends BorderPane {
         posture.setText(capital(model.posture().label()));
         Optional<FitModel.Shown> shown =
                 model.shown().filter(s -> workshop.half().isPresent());
-        Optional<WornPicture.Seen> seen = shown.map(FitModel.Shown::seen);
-        large.show(seen, model.turn());
-        side.show(seen, QUARTER);
-        back.show(seen, 2 * QUARTER);
+        Optional<WornPicture.Seen> picture = shown.map(this::seen);
+        mean();
+        large.show(picture, model.turn());
+        side.show(picture, QUARTER);
+        back.show(picture, 2 * QUARTER);
         above.show(shown, model.beside().other().map(Beside.Other::worn), model.level());
         turned.setText(String.format(Locale.ROOT, "turned %.0f°", Math.toDegrees(model.turn())));
         state.setText(model.isWorking() ? "being worked out; the picture is of before" : "");

@@ -135,7 +135,7 @@ final class TriedOn {
         FormSurface body =
                 new FormSurface(form, commission.measurements().occasion().softness());
         OnForm worn = OnForm.laid(ready.pattern(), Cloth.of(commission.garment()), open, body, run::isOver);
-        WornPicture.Seen next = new WornPicture.Seen(Stand.bare(form), worn, worn.away(), false);
+        WornPicture.Seen next = WornPicture.Seen.of(Stand.bare(form), worn, worn.away(), false);
         List<Sentence> sentences = new ArrayList<>(ready.notes());
         sentences.addAll(read(worn));
         run.show(() -> {

@@ -35,7 +35,7 @@ public final class Wearing {
     }
 
     private static void give(Worn worn, BiConsumer<Worn, WornPicture.Seen> then, Latest.Run run) {
-        WornPicture.Seen seen = new WornPicture.Seen(Stand.bare(worn.form()), worn, worn.away(), true);
+        WornPicture.Seen seen = WornPicture.Seen.of(Stand.bare(worn.form()), worn, worn.away(), true);
         run.show(() -> then.accept(worn, seen));
     }
 }

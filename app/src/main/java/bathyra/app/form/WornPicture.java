@@ -3,15 +3,15 @@ package bathyra.app.form;
 import bathyra.app.table.Ink;
 import bathyra.app.table.OncePulse;
 import bathyra.app.table.Palette;
-import bathyra.fit.Closeness;
 import bathyra.fit.OnForm;
+import bathyra.fit.WornMap;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Pane;
 
-/** One view of the garment on the form, painted into a picture at most once a pulse: tints where it stands away, coral where it presses. */
+/** One view of the garment on the form, painted into a picture at most once a pulse: in tones what of it is shown: how near it lies, how hard it presses or is pulled. */
 public final class WornPicture extends Pane {
     private static final int HATCH = 6;
     private static final double EDGE = 6;
@@ -28,10 +28,21 @@ public final class WornPicture extends Pane {
      * What is to be seen.
      *
      * @param stand the form as it is drawn
-     * @param away how far each vertex of the garment stands away, mm
+     * @param map what is shown on the garment
+     * @param readings of it at each vertex
      * @param near whether it is looked at from near by, with the wearer's left breast in the middle
      */
-    public record Seen(Stand stand, OnForm worn, double[] away, boolean near) {
+    public record Seen(Stand stand, OnForm worn, WornMap map, double[] readings, boolean near) {
+        /** A garment with how near it lies. */
+        public static Seen of(Stand stand, OnForm worn, double[] away, boolean near) {
+            return new Seen(stand, worn, WornMap.NEAR, away, near);
+        }
+
+        /** The same with another map on it. */
+        public Seen showing(WornMap next) {
+            return next == map ? this : new Seen(stand, worn, next, next.readings(worn), near);
+        }
+
         private Look look(double turn, int width, int height) {
             Look whole = stand.fitting(turn, width, height);
             if (!near) {
@@ -78,11 +89,11 @@ public final class WornPicture extends Pane {
         }
         Seen all = shown.get();
         Raster raster =
-                WornFigure.of(all.stand(), all.worn(), all.away(), all.look(turn, width, height), width, height);
-        view.setImage(coloured(raster));
+                WornFigure.of(all.stand(), all.worn(), all.readings(), all.look(turn, width, height), width, height);
+        view.setImage(coloured(raster, all.map()));
     }
 
-    private WritableImage coloured(Raster raster) {
+    private WritableImage coloured(Raster raster, WornMap map) {
         int width = raster.width();
         int height = raster.height();
         int[] pixels = new int[width * height];
@@ -119,8 +130,8 @@ public final class WornPicture extends Pane {
                     int band = Tints.band(value, nearest);
                     colour = body[band];
                 } else {
-                    Closeness close = Closeness.of(value);
-                    colour = close.isPressing() && (x + y) % HATCH == 0 ? hatch : cloth[close.ordinal()];
+                    WornMap.Band band = map.band(value);
+                    colour = band.hatched() && (x + y) % HATCH == 0 ? hatch : cloth[band.tone()];
                 }
                 pixels[y * width + x] = isRim(raster, x, y) ? (kind == Raster.BODY ? line : ink) : colour;
             }

@@ -178,12 +178,14 @@ public final class ShelfView extends BorderPane {
             }));
         });
         setRight(TableStage.scrolling(card));
-        read();
         words.setOnAction(e -> open());
-        if (page != BookPage.LIST) {
+        if (page == BookPage.LIST) {
+            read();
+        } else {
             Region other = page(page);
             VBox.setVgrow(other, Priority.ALWAYS);
             shelf.getChildren().setAll(headed, other);
+            findOut();
         }
     }
 
@@ -213,13 +215,17 @@ public final class ShelfView extends BorderPane {
     private void read() {
         search = new Search(workshop.entries());
         offerProductions();
-        // The page stands first; what is not known yet is found out afterwards.
+        findOut();
+        look();
+    }
+
+    /** The page stands first; what is not known yet is found out afterwards. */
+    private void findOut() {
         Platform.runLater(() -> {
             if (getScene() != null && !workshop.isClosed()) {
                 states.read(workshop.entries());
             }
         });
-        look();
     }
 
     /** What is made for several wearers can be looked at alone. */

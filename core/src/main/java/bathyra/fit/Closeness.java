@@ -27,6 +27,11 @@ public enum Closeness {
         return this.compareTo(TOUCHES) < 0;
     }
 
+    /** The largest distance that belongs to it, mm. */
+    double most() {
+        return most;
+    }
+
     /** The band of a distance, mm: less than nothing where it presses in. */
     public static Closeness of(double away) {
         Closeness[] all = values();

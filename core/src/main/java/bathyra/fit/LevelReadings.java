@@ -23,8 +23,6 @@ final class LevelReadings {
     private static final double BAND = 12;
 
     private static final Rule RULE = Rule.of("C22", "as it sits");
-    /** Millimetres. */
-    private static final double PER_METRE = 1000;
     /** Of a newton on a square millimetre. */
     private static final double KILOPASCAL = 1000;
 
@@ -125,7 +123,7 @@ final class LevelReadings {
     private record Band(double pull, double load, double area) {
         Reckoned pulls(Level level) {
             return Given.option("Pull on a millimetre", pull, Quantity.RATIO, "mean by the line, N/mm", RULE)
-                    .times(PER_METRE)
+                    .times(OnForm.PER_METRE)
                     .named("Pull at the " + level.label().toLowerCase(Locale.ROOT), RULE);
         }
 

@@ -26,7 +26,8 @@ public class OnForm {
     static final double COLD = 1e-3;
     static final double PROLONGED = 1e-4;
     static final double ENOUGH = 0.05;
-    private static final double PER_METRE = 1000;
+    /** Millimetres. */
+    static final double PER_METRE = 1000;
     /** How far an upper line usually lies above the bust line, mm. */
     static final double USUAL_UPPER = 48;
 

@@ -5,6 +5,7 @@ import bathyra.fit.Settling.Rest;
 import bathyra.form.Form;
 import bathyra.form.Modelling;
 import bathyra.form.Tape;
+import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
@@ -29,7 +30,6 @@ public final class Worn extends OnForm {
     private static final int WARM_ROUNDS = 30;
 
     private static final double WARM = 1e-5;
-    private static final double PER_METRE = 1000;
     private static final double UNDER_THE_LINE = 20;
     private static final double PAST_APEX = 1.15;
     private static final double BEHIND_SIDE = 2.1;
@@ -43,8 +43,13 @@ public final class Worn extends OnForm {
 
     /** The form of a draft's wearer; with lungs full where the garment is made for that. */
     public static Form form(Draft draft) {
-        return Modelling.of(Tape.of(
-                draft.commission().measurements(), draft.commission().garment().isLungsFull()));
+        return form(draft.commission());
+    }
+
+    /** The form of a commission's wearer; with lungs full where its garment is made for that. */
+    public static Form form(Commission commission) {
+        return Modelling.of(
+                Tape.of(commission.measurements(), commission.garment().isLungsFull()));
     }
 
     /**

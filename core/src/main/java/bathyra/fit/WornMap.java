@@ -1,20 +1,15 @@
 package bathyra.fit;
 
+import java.util.Arrays;
 import java.util.List;
 
 /** What of a worn garment is shown all over it, in bands with their words (C22). */
 public enum WornMap {
     NEAR(
             "How near",
-            List.of(
-                    Band.strong(Closeness.PRESSES_MOST.label(), -5.5, 0),
-                    Band.strong(Closeness.PRESSES_MORE.label(), -3.5, 1),
-                    Band.strong(Closeness.PRESSES.label(), -1.5, 2),
-                    Band.plain(Closeness.TOUCHES.label(), 1, 3),
-                    Band.plain(Closeness.NEAR.label(), 2, 4),
-                    Band.plain(Closeness.OFF.label(), 4, 5),
-                    Band.plain(Closeness.AWAY.label(), 6, 6),
-                    Band.plain(Closeness.FAR.label(), Double.POSITIVE_INFINITY, 7))),
+            Arrays.stream(Closeness.values())
+                    .map(c -> new Band(c.label(), c.most(), c.ordinal(), c.isPressing()))
+                    .toList()),
     PRESSURE(
             "Pressure",
             List.of(

@@ -6,7 +6,6 @@ import bathyra.length.Sentence;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
-import bathyra.piece.PieceTitle;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
 import java.util.ArrayList;
@@ -210,7 +209,7 @@ public record Levelled(Pattern pattern, List<Sentence> notes, List<Sentence> fau
                 .orElse(false);
         int number = at < 0 ? order.size() : at;
         boolean front = at >= 0 ? at < fronts : piece.front();
-        return titled(mirrored ? mirrored(next) : next, number + 1, front);
+        return (mirrored ? mirrored(next) : next).standing(number + 1, front);
     }
 
     /** So many pieces of a half are its front: up to the last that belongs to it, else half of them. */
@@ -221,15 +220,6 @@ public record Levelled(Pattern pattern, List<Sentence> notes, List<Sentence> fau
             }
         }
         return (order.size() + 1) / 2;
-    }
-
-    private static Piece titled(Piece piece, int order, boolean front) {
-        return new Piece(
-                new PieceTitle(piece.id(), piece.name(), order, front),
-                piece.cut(),
-                piece.outline(),
-                piece.markings(),
-                piece.cutting());
     }
 
     /** Turned over; its outline runs clockwise again. */

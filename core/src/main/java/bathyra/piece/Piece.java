@@ -97,6 +97,11 @@ public record Piece(PieceTitle title, CutCount cut, List<OutlineEdge> outline, M
         return titled(new PieceTitle(id(), next, order(), ofFront));
     }
 
+    /** The same piece at another place of the row, of the front or of the back. */
+    public Piece standing(int order, boolean ofFront) {
+        return titled(new PieceTitle(id(), name(), order, ofFront));
+    }
+
     private Piece titled(PieceTitle next) {
         return new Piece(next, cut, outline, markings, cutting);
     }

@@ -7,9 +7,9 @@ import bathyra.app.workshop.Workshop;
 import bathyra.fit.Cloth;
 import bathyra.fit.FormSurface;
 import bathyra.fit.OnForm;
+import bathyra.fit.Worn;
 import bathyra.foreign.Levelled;
 import bathyra.form.Form;
-import bathyra.form.Modelling;
 import bathyra.garment.Commission;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -46,6 +46,8 @@ final class TriedOn {
     private List<Sentence> said = List.of();
     private List<Sentence> faults = List.of();
     private boolean working;
+    private Optional<Commission> of = Optional.empty();
+    private Optional<Form> form = Optional.empty();
 
     /** @param later runs a deed on the window's thread @param changed told there when something else is to be shown */
     TriedOn(Workshop workshop, Consumer<Runnable> later, Runnable changed) {
@@ -103,8 +105,14 @@ final class TriedOn {
         };
     }
 
+    /** The form of the wearer in hand, made once: the fields ask for it whenever they are shown. */
     private Form form() {
-        return Modelling.of(workshop.commission().measurements());
+        Commission commission = workshop.commission();
+        if (form.isEmpty() || !of.equals(Optional.of(commission))) {
+            of = Optional.of(commission);
+            form = Optional.of(Worn.form(commission));
+        }
+        return form.get();
     }
 
     /** Puts it on. @param piece the one on which the heights were measured */
@@ -131,7 +139,7 @@ final class TriedOn {
     }
 
     private void wear(Levelled ready, Commission commission, double open, Latest.Run run) {
-        Form form = Modelling.of(commission.measurements());
+        Form form = Worn.form(commission);
         FormSurface body =
                 new FormSurface(form, commission.measurements().occasion().softness());
         OnForm worn = OnForm.laid(ready.pattern(), Cloth.of(commission.garment()), open, body, run::isOver);

@@ -101,6 +101,7 @@ final class HandModel {
     private final Map<Integer, Given> given = new HashMap<>();
     private final TickedSteps done;
     private Optional<Rounding> rounding = Optional.empty();
+    private Optional<FoldedCloth> onFold = Optional.empty();
     private Optional<Asked> finding = Optional.empty();
     private Optional<HandDrawn> drawn = Optional.empty();
     private String said = "";
@@ -199,6 +200,7 @@ final class HandModel {
             asked = Optional.of(now);
             given.clear();
             rounding = Optional.empty();
+            onFold = Optional.empty();
             finding = Optional.empty();
             drawn = Optional.empty();
         }
@@ -217,13 +219,17 @@ final class HandModel {
         if (rounding.isEmpty() && !finding.equals(asked)) {
             finding = asked;
             List<Piece> pieces = List.copyOf(pieces());
+            Optional<Cloth> onCloth = isDrawnOnCloth() ? Optional.of(cloth()) : Optional.empty();
             costing.begin(
                     "what rounding costs",
                     run -> {
-                        Rounding cost = Rounding.of(
-                                pieces.stream().map(p -> hand(p, now)).toList(), now.division());
+                        List<HandPiece> hands =
+                                pieces.stream().map(p -> hand(p, now)).toList();
+                        Rounding cost = Rounding.of(hands, now.division());
+                        Optional<FoldedCloth> lies = onCloth.map(c -> folded(hands, c));
                         run.show(() -> {
                             rounding = Optional.of(cost);
+                            onFold = lies;
                             changed.run();
                         });
                     },
@@ -295,12 +301,21 @@ final class HandModel {
 
     /** Where the pieces lie on folded cloth, for those who draw on it: with their allowances, at full size. */
     Optional<FoldedCloth> folded() {
-        if (line != Line.CUT || size != Size.FULL) {
-            return Optional.empty();
-        }
-        Cloth cloth = cloth();
-        return Optional.of(FoldedCloth.of(
-                sheets().keySet().stream().map(HandPiece::piece).toList(), cloth.width() / 2 - cloth.selvedge()));
+        return isDrawnOnCloth() ? Optional.of(folded(List.copyOf(sheets().keySet()), cloth())) : Optional.empty();
+    }
+
+    /** Whether one draws on the cloth itself. */
+    boolean isDrawnOnCloth() {
+        return line == Line.CUT && size == Size.FULL;
+    }
+
+    /** The same for the card, found beside the window with what rounding costs; empty until then. */
+    Optional<FoldedCloth> foldedFound() {
+        return onFold;
+    }
+
+    private static FoldedCloth folded(List<HandPiece> hands, Cloth cloth) {
+        return FoldedCloth.of(hands.stream().map(HandPiece::piece).toList(), cloth.width() / 2 - cloth.selvedge());
     }
 
     /** The cloth that is seen, which one draws on. */

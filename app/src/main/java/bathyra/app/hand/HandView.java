@@ -264,10 +264,13 @@ public final class HandView extends BorderPane {
             card.words(model.said(), "caution").setId("hand-said");
         }
         model.brought().ifPresent(this::brought);
-        model.folded().ifPresent(folded -> {
+        if (model.isDrawnOnCloth()) {
             card.section("On folded cloth: " + model.cloth().name());
-            folded.said().forEach(s -> card.words(s.in(model.unit())));
-        });
+            model.foldedFound()
+                    .ifPresentOrElse(
+                            folded -> folded.said().forEach(s -> card.words(s.in(model.unit()))),
+                            () -> card.words("Where they lie is being found out."));
+        }
         notches(given);
         card.end();
     }

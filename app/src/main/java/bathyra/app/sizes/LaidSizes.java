@@ -12,7 +12,9 @@ import bathyra.lay.Placed;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.text.TextAlignment;
 
 /** How several sizes lie on one cloth, its length from left to right, each piece with its number and its size. */
@@ -24,19 +26,19 @@ final class LaidSizes implements Drawing {
     private static final double UNDER = 18;
     private final Lay lay;
     private final LengthUnit unit;
+    /** The cut line of each as it is drawn: asked for at every move of the pointer. */
+    private final Map<Placed, List<Point>> rings = new IdentityHashMap<>();
 
     LaidSizes(Lay lay, LengthUnit unit) {
         this.lay = lay;
         this.unit = unit;
+        lay.placed()
+                .forEach(p -> rings.put(p, p.ring().stream().map(this::turned).toList()));
     }
 
     /** The cloth a quarter turned. */
     private Point turned(Point onCloth) {
         return new Point(onCloth.y(), lay.width() - onCloth.x());
-    }
-
-    private List<Point> ring(Placed placed) {
-        return placed.ring().stream().map(this::turned).toList();
     }
 
     @Override
@@ -79,7 +81,7 @@ final class LaidSizes implements Drawing {
     }
 
     private void piece(Brush brush, Placed placed) {
-        List<Point> ring = ring(placed);
+        List<Point> ring = rings.get(placed);
         brush.fill(Ink.CHART);
         brush.polygon(ring, true);
         brush.stroke(Ink.INK, 1);
@@ -108,7 +110,7 @@ final class LaidSizes implements Drawing {
     @Override
     public String under(Point paper, double reach) {
         return lay.placed().stream()
-                .filter(p -> Shape.contains(ring(p), paper))
+                .filter(p -> Shape.contains(rings.get(p), paper))
                 .findFirst()
                 .map(p -> p.piece().name() + (p.turned() ? ", turned end for end" : ""))
                 .orElse("");

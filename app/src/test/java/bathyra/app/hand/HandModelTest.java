@@ -133,6 +133,19 @@ class HandModelTest extends InWorkshop {
     }
 
     @Test
+    void whereThePiecesLieOnFoldedCloth_isFoundOutBesideToo() throws InterruptedException {
+        model.line(HandModel.Line.CUT);
+        assertThat(model.rounding()).isEmpty();
+        assertThat(model.foldedFound()).as("not on the window's thread").isEmpty();
+        handed.next();
+        assertThat(model.foldedFound().orElseThrow().said())
+                .hasSameSizeAs(model.folded().orElseThrow().said());
+        model.line(HandModel.Line.NET);
+        assertThat(model.rounding()).isEmpty();
+        assertThat(model.foldedFound()).isEmpty();
+    }
+
+    @Test
     void sheetsAndFigures_arePutOut_andReadBack() throws Exception {
         Path sheets = folder.resolve("sheets.pdf");
         model.putOut(sheets);

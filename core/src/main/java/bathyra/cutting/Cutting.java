@@ -73,6 +73,9 @@ public record Cutting(
         if (garment.bust().cups().isCut()) {
             pattern = Cups.cut(pattern, requireApex(apex), bust.value(), garment);
         }
+        if (garment.isDartedBehind()) {
+            pattern = DartedBack.of(pattern);
+        }
         // Where nothing was cut out of it, the whole is what is cut.
         pattern = pattern == open ? whole : ShoulderSeam.joined(pattern);
         if (garment.top().cover() == Cover.OFF_SHOULDER) {

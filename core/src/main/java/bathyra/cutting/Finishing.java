@@ -117,7 +117,7 @@ public final class Finishing {
                 new PieceTitle(sheet.id(), sheet.name(), order, sheet.front()),
                 new CutCount(fold ? 1 : 2, fold),
                 sheet.outline(),
-                new Markings(sheet.marks(), notches(sheet), Grains.of(sheet, line), sheet.declared(), marks),
+                new Markings(sheet.marks(), notches(sheet), Grains.of(sheet, line), sheet.declared(), marks, sheet.darts()),
                 CuttingLine.of(List.of()));
     }
 
@@ -148,6 +148,9 @@ public final class Finishing {
                 marks.add(new Mark(Mark.Kind.POINT, next.path().start()));
             }
         }
+        sheet.darts().stream()
+                .flatMap(d -> d.tips(Tolerance.SEAM).stream())
+                .forEach(tip -> marks.add(new Mark(Mark.Kind.DART_END, tip)));
         Bend.tighter(sheet.outline(), Tolerance.RADIUS_CONCAVE, true)
                 .forEach(b -> marks.add(new Mark(Mark.Kind.CLIP, b.at())));
         return marks;
@@ -162,6 +165,7 @@ public final class Finishing {
                 at(sheet, mark.to(), mark.level(), true).ifPresent(notches::add);
             }
         }
+        notches.addAll(atMouths(sheet.outline()));
         for (OutlineEdge edge : sheet.outline()) {
             double length = edge.path().length();
             if (edge.role() == EdgeRole.SLIT) {
@@ -180,6 +184,23 @@ public final class Finishing {
                     && notches.stream().noneMatch(n -> n.edge().equals(edge.name()))) {
                 notches.add(new Notch(
                         edge.name(), edge.path().at(length / 2).point(), isBehindSide(edge.name()), "middle"));
+            }
+        }
+        return notches;
+    }
+
+    /** Both sides of the mouth of a dart that opens in an edge; what is sewn to an edge ends there by itself. */
+    private static List<Notch> atMouths(List<OutlineEdge> outline) {
+        List<Notch> notches = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            OutlineEdge edge = outline.get(i);
+            OutlineEdge after = outline.get((i + 1) % outline.size());
+            boolean leg = edge.kind() == OutlineEdge.Kind.DART;
+            if (leg != (after.kind() == OutlineEdge.Kind.DART)) {
+                OutlineEdge beside = leg ? after : edge;
+                if (beside.kind() == OutlineEdge.Kind.EDGE) {
+                    notches.add(new Notch(beside.name(), after.path().start(), false, "dart"));
+                }
             }
         }
         return notches;

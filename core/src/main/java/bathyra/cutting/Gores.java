@@ -54,6 +54,17 @@ final class Gores {
 
     private static PaperPattern set(PaperPattern pattern, Gore gore, Map<Level, Double> given, int number)
             throws NotDraftable {
+        if (!pattern.has(gore.panel())) {
+            throw new NotDraftable(Finding.of(
+                    FindingKind.GORE,
+                    gore.panel(),
+                    Finding.Status.FAULT,
+                    0,
+                    0,
+                    Sentence.of(
+                            "The back is one piece with a dart, and a {} is set into its side panel. Set it into another panel, or choose a princess seam behind.",
+                            gore.name().toLowerCase(Locale.ROOT))));
+        }
         Sheet panel = pattern.sheet(gore.panel());
         // Above, the outline runs away from centre front; below, towards it.
         double along = length(panel, gore) * (gore.above() ? gore.place() : 1 - gore.place());

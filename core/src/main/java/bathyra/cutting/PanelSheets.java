@@ -30,6 +30,7 @@ import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** The panels of a half on paper, one sheet each, with upper and lower edge drawn over the joined seams (C10). */
 final class PanelSheets {
@@ -298,11 +299,19 @@ final class PanelSheets {
                 .point();
     }
 
+    /** The seams that may swing out below: under a dart the cloth is one. */
+    private List<Integer> swinging() {
+        return IntStream.range(0, rights.size() - 1)
+                .filter(i -> !garment.isDartedBehind() || !garment.seams().get(i).equals(SeamPlace.PRINCESS_BACK))
+                .boxed()
+                .toList();
+    }
+
     /** Below the high hip the seams swing out to both sides; the hem is raised there, so that it hangs level (C10). */
     private void flare() {
         double out = garment.length(LengthOption.FLARE).value() / 2;
         double raise = garment.length(LengthOption.FLARE_RAISE).value();
-        for (int i = 0; i + 1 < rights.size(); i++) {
+        for (int i : swinging()) {
             rights.set(i, swung(set.panels().get(i).right(), rights.get(i), Level.HIGH_HIP, out, raise));
             Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), Level.HIGH_HIP, -out, raise);
             lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));
@@ -315,7 +324,7 @@ final class PanelSheets {
                         ? garment.length(LengthOption.SKIRT_SPREAD).value()
                         : -garment.length(LengthOption.SKIRT_TAPER).value())
                 / 2;
-        for (int i = 0; i + 1 < rights.size(); i++) {
+        for (int i : swinging()) {
             rights.set(i, swung(set.panels().get(i).right(), rights.get(i), Level.HIP, out, slant(i, out)));
             Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), Level.HIP, -out, slant(i, out));
             lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));

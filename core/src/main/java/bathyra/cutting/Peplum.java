@@ -16,6 +16,7 @@ import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import java.util.Optional;
 
 /** A peplum sewn to the waist (C10): a strip as long as the waist, slashed and spread, one for the front and one for the back. */
@@ -38,9 +39,8 @@ final class Peplum {
         List<Sheet> bodies = pattern.sheets().stream()
                 .filter(s -> s.front() == inFront && s.has(PanelSheets.LOWER))
                 .toList();
-        double waist = bodies.stream()
-                .mapToDouble(s -> s.edge(PanelSheets.LOWER).path().length())
-                .sum();
+        List<Waist> waists = bodies.stream().flatMap(Waist::of).toList();
+        double waist = waists.stream().mapToDouble(Waist::length).sum();
         Sheet strip = Spread.strip(
                 id,
                 name,
@@ -59,7 +59,7 @@ final class Peplum {
         List<OutlineEdge> outline = new ArrayList<>();
         for (OutlineEdge edge : laid.outline()) {
             switch (edge.name()) {
-                case "top" -> outline.addAll(waist(edge.path(), bodies));
+                case "top" -> outline.addAll(waist(edge.path(), waists));
                 case "hem" -> outline.add(edge);
                 default -> {
                     boolean atCentre = edge.name().equals(inFront ? "left" : "right");
@@ -74,22 +74,34 @@ final class Peplum {
         PaperPattern next = pattern.withAfter(
                 pattern.sheets().get(pattern.sheets().size() - 1).id(), laid.withOutline(outline));
         List<SeamJoin> seams = new ArrayList<>();
-        for (int i = 0; i < bodies.size(); i++) {
+        PaperPattern sewnOn = next;
+        for (int i = 0; i < waists.size(); i++) {
+            Waist body = waists.get(i);
             seams.add(new SeamJoin(
                     id + "W" + (i + 1),
-                    "Waist, " + bodies.get(i).name().toLowerCase(Locale.ROOT),
-                    new SeamJoin.Ref(bodies.get(i).id(), PanelSheets.LOWER),
+                    "Waist, " + body.sheet().name().toLowerCase(Locale.ROOT),
+                    new SeamJoin.Ref(body.sheet().id(), body.edge().name()),
                     new SeamJoin.Ref(id, EdgeRole.WAIST.id() + "-" + (i + 1))));
-        }
-        PaperPattern sewnOn = next;
-        for (Sheet body : bodies) {
             sewnOn = sewnOn.with(
-                    body.id(),
+                    body.sheet().id(),
                     s -> s.with(
-                            PanelSheets.LOWER,
+                            body.edge().name(),
                             e -> new OutlineEdge(e.name(), OutlineEdge.Kind.SEAM, e.seam(), e.path())));
         }
         return sewnOn.joining(seams.toArray(SeamJoin[]::new));
+    }
+
+    /** A stretch of the waist on a sheet of the body: a dart that opens there divides it. */
+    private record Waist(Sheet sheet, OutlineEdge edge) {
+        static Stream<Waist> of(Sheet sheet) {
+            return sheet.outline().stream()
+                    .filter(e -> e.role() == EdgeRole.LOWER)
+                    .map(e -> new Waist(sheet, e));
+        }
+
+        double length() {
+            return edge.path().length();
+        }
     }
 
     private static int lastBody(PaperPattern pattern) {
@@ -103,13 +115,12 @@ final class Peplum {
     }
 
     /** The waist from centre front to the side, or from the side to centre back, divided as the bodies are. */
-    private static List<OutlineEdge> waist(Path top, List<Sheet> bodies) {
+    private static List<OutlineEdge> waist(Path top, List<Waist> waists) {
         List<OutlineEdge> edges = new ArrayList<>();
         double run = 0;
-        for (int i = 0; i < bodies.size(); i++) {
-            double end = i == bodies.size() - 1
-                    ? top.length()
-                    : run + bodies.get(i).edge(PanelSheets.LOWER).path().length();
+        for (int i = 0; i < waists.size(); i++) {
+            double end =
+                    i == waists.size() - 1 ? top.length() : run + waists.get(i).length();
             edges.add(new OutlineEdge(
                     EdgeRole.WAIST.id() + "-" + (i + 1),
                     OutlineEdge.Kind.SEAM,

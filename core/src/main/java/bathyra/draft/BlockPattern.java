@@ -12,6 +12,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.piece.CutCount;
 import bathyra.piece.CuttingLine;
+import bathyra.piece.Dart;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
@@ -87,23 +88,15 @@ public final class BlockPattern {
         return piece.withNotches(notches).marking(ends);
     }
 
-    /** The lines of the darts on a half: their legs and the middle on which they are folded. */
-    public static List<Path> darts(BlockDrawing drawing, Half half) {
-        return drawing.darts().stream()
-                .filter(d -> d.half() == half)
-                .flatMap(d -> lines(d).stream())
-                .toList();
+    private static Dart dart(BlockDart dart) {
+        return new Dart(dart.label(), leg(dart, dart.a()), leg(dart, dart.b()));
     }
 
-    private static List<Path> lines(BlockDart dart) {
-        List<Path> lines = new ArrayList<>();
-        for (Point tip : dart.tips()) {
-            lines.add(Path.of(new Line(dart.a(), tip), new Line(tip, dart.b())));
-        }
-        Point first = dart.tips().get(0);
-        Point last = dart.tips().size() > 1 ? dart.tips().get(1) : dart.a().between(dart.b(), 0.5);
-        lines.add(Path.of(new Line(first, last)));
-        return lines;
+    private static Path leg(BlockDart dart, Point mouth) {
+        Line first = new Line(dart.tips().get(0), mouth);
+        return dart.tips().size() > 1
+                ? Path.of(first, new Line(mouth, dart.tips().get(1)))
+                : Path.of(first);
     }
 
     /** The id of the piece that is a half of the block. */
@@ -131,12 +124,16 @@ public final class BlockPattern {
         Grain grain = new Grain(
                 new Point(waist.at().x() + 30, hem.y() - 40),
                 new Point(waist.at().x() + 30, drawing.point(half, "Nc").at().y() + 40));
+        List<Dart> darts = drawing.darts().stream()
+                .filter(d -> d.half() == half)
+                .map(BlockPattern::dart)
+                .toList();
         return new Piece(
                 new PieceTitle(id(half), front ? "Front" : "Back", front ? 1 : 2, front),
                 new CutCount(front ? 1 : 2, front),
                 outline,
                 new Markings(marks, List.of(), grain),
-                CuttingLine.of(closed.flattened(CHORD)));
+                CuttingLine.of(closed.flattened(CHORD))).darted(darts);
     }
 
     private static OutlineEdge.Kind kind(BlockEdge.Name name, boolean front) {

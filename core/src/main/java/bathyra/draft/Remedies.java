@@ -1,5 +1,6 @@
 package bathyra.draft;
 
+import bathyra.garment.BackShaping;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Closure;
 import bathyra.garment.Commission;
@@ -146,6 +147,16 @@ public final class Remedies {
         if (garment.top().keyhole()) {
             all.add(new Remedy(
                     Sentence.of("no keyhole"), garment.withTop(garment.top().withKeyhole(false))));
+        }
+        if (garment.isDartedBehind()) {
+            all.add(new Remedy(
+                    Sentence.of("a princess seam behind"),
+                    garment.withBlock(garment.block().withBack(BackShaping.SEAM))));
+        }
+        if (garment.top().yoke() && !garment.top().inFrontOnly()) {
+            all.add(new Remedy(
+                    Sentence.of("the yoke in front only"),
+                    garment.withTop(garment.top().withYokeInFrontOnly(true))));
         }
         if (garment.top().yoke()) {
             all.add(new Remedy(

@@ -163,6 +163,7 @@ public enum FindingKind {
     YOKE("yoke", "Yoke", on(Step.EDGES)),
     KEYHOLE("keyhole", "Keyhole", on(Step.EDGES)),
     GORE("gore", "Gore", on(Step.EDGES)),
+    BACK_DART("back-dart", "Back dart", on(Step.SEAMS)),
     CONTOUR("contour", "Contour", on(Step.CUPS)),
     CUP("cup", "Cup", on(Step.CUPS)),
     PAPER("paper", "Paper", on(Step.PIECES));

@@ -103,6 +103,11 @@ public record Garment(
         return edges.top();
     }
 
+    /** Whether the back is one piece with a dart: that of a bustier alone. */
+    public boolean isDartedBehind() {
+        return kind == GarmentKind.BUSTIER && block.back() == BackShaping.DART;
+    }
+
     /** Whether what stands above the bust on either side of the princess seam is closed and cut in one: a yoke, or an upper cup under a shoulder. */
     public boolean isCutInOneAbove() {
         return edges.top().yoke()

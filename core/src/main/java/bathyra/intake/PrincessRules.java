@@ -68,10 +68,13 @@ final class PrincessRules {
     }
 
     Wanted back(Level level, Reckoned surplus) {
-        Reckoned centre = tapered(level, CENTRE_BACK);
-        Reckoned princess = garment.school() == UnderbustSchool.BODY && !garment.isSet(LengthOption.BACK_DART)
-                ? behindByShare(level, surplus, centre)
-                : tapered(level, PRINCESS_BACK);
+        Reckoned centre = tapered(level, CENTRE_BACK, centreBack());
+        boolean shares = garment.school() == UnderbustSchool.BODY && !garment.isSet(LengthOption.BACK_DART);
+        Reckoned princess = !shares
+                ? tapered(level, PRINCESS_BACK, block.backDart())
+                : garment.isDartedBehind()
+                        ? tapered(level, PRINCESS_BACK, behindByShare(Level.WAIST))
+                        : behindByShare(level, surplus, centre);
         Reckoned side = surplus.minus(princess).minus(centre).named("Side, back half", SIDE_RULE);
         double[] pressed = {1, Math.max(princess.value(), 1), Math.max(centre.value(), 0)};
         return new Wanted(
@@ -127,7 +130,7 @@ final class PrincessRules {
     private Reckoned behindByShare(Level level, Reckoned surplus, Reckoned centre) {
         double atWaist = girths.widestBack().value()
                 - girths.at(Level.WAIST).backHalf().value()
-                - tapered(Level.WAIST, CENTRE_BACK).value();
+                - tapered(Level.WAIST, CENTRE_BACK, centreBack()).value();
         double cap = garment.length(LengthOption.SEAM_CAP).value();
         // At the waist no more than its cap, and at the other levels in the same proportion.
         double ratio = atWaist * OF_BACK > cap ? cap / atWaist : OF_BACK;
@@ -179,17 +182,26 @@ final class PrincessRules {
                         Rule.of("C9", "under bust")));
     }
 
-    private Reckoned tapered(Level level, SeamPlace seam) {
+    /** What a dart of a back takes at the waist: as much as a seam would (C6.1). */
+    private Reckoned behindByShare(Level level) {
+        Reckoned surplus =
+                girths.widestBack().minus(girths.at(level).backHalf()).named("To take out of the back", CALM);
+        return behindByShare(level, surplus, tapered(level, CENTRE_BACK, centreBack()))
+                .atLeast(0)
+                .named("Back dart at the waist", CALM);
+    }
+
+    /** @param atWaist what a dart takes at the waist, from where its straight legs run out */
+    private Reckoned tapered(Level level, SeamPlace seam, Reckoned atWaist) {
         String name = seam.label() + " at the " + low(level);
         boolean zip = seam == CENTRE_BACK;
-        Reckoned atWaist = zip ? centreBack() : block.backDart();
         Rule rule = zip ? ZIP : BACK;
         return switch (level) {
             case UPPER -> nothing(name, zip ? "nothing at the chest" : "begins below the chest line");
             case BUST, UNDERBUST -> atWaist.times(aboveWaist(level, zip)).named(name, rule);
             case WAIST -> atWaist.named(name, rule);
             case HIGH_HIP, HIP ->
-                atWaist.times(zip ? toHip(level) : belowWaist(level)).named(name, rule);
+                atWaist.times(zip ? toHip(level) : belowWaistBehind(level)).named(name, rule);
         };
     }
 
@@ -209,7 +221,18 @@ final class PrincessRules {
     }
 
     private Reckoned belowWaist(Level level) {
+        return runningOut(level, block.hipDepth().value() - DART_ABOVE_HIP);
+    }
+
+    /** A dart of the back that would end just under the edge of a garment to the high hip runs out at it. */
+    private Reckoned belowWaistBehind(Level level) {
+        boolean shorter = garment.isDartedBehind()
+                && girths.levels().stream().noneMatch(plan -> plan.level() == Level.HIP);
         double end = block.hipDepth().value() - DART_ABOVE_HIP;
+        return runningOut(level, shorter ? Math.min(end, block.side(Level.HIGH_HIP)) : end);
+    }
+
+    private Reckoned runningOut(Level level, double end) {
         return share((end - block.side(level)) / (end - block.side(Level.WAIST)));
     }
 

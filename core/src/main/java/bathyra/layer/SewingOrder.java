@@ -9,6 +9,7 @@ import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /** In which order the seams are sewn, and which edge meets which: small parts first, front and back apart, then the side and the shoulder (C16). */
 public final class SewingOrder {
@@ -29,6 +30,15 @@ public final class SewingOrder {
         private boolean isOnItself() {
             return seam.a().equals(seam.b());
         }
+    }
+
+    /** What is sewn before any seam: the darts inside the pieces, in words. */
+    public static List<String> darts(Pattern pattern) {
+        return pattern.pieces().stream()
+                .flatMap(p -> p.darts().stream()
+                        .map(d -> p.order() + " " + p.name() + ": " + d.name().toLowerCase(Locale.ROOT)
+                                + ", from where it is widest to its ends"))
+                .toList();
     }
 
     public static List<Step> of(Pattern pattern) {

@@ -19,9 +19,10 @@ import java.util.stream.Stream;
  * @param atWaist the seam's axis at the waist, downwards: there the edge runs along it
  * @param rounding how the edge passes the apex, if it does
  * @param guides what it runs through between its level points, from the top
+ * @param atTop how it runs at its uppermost level, downwards; free unless a dart runs out there
  * @param atEnd how it runs at its lowest level, downwards; free where nothing hangs from there
  */
-record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides, Optional<Vec> atEnd) {
+record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides, Optional<Vec> atTop, Optional<Vec> atEnd) {
     /** No more than so much of the way up the leg is bent, and at the least so many millimetres of it. */
     private static final double LEG_BENDS_MOST = 0.4;
 
@@ -145,23 +146,28 @@ record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides, Opti
 
     /** Along its axis at the waist and free elsewhere. */
     static Course along(Vec atWaist) {
-        return new Course(atWaist, Optional.empty(), List.of(), Optional.empty());
+        return new Course(atWaist, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
     }
 
     /** Over the apex. */
     static Course overApex(Vec atWaist, Vec direction, double dartEnd, double radius) {
         return new Course(
-                atWaist, Optional.of(new Rounding(direction, dartEnd, radius, 1)), List.of(), Optional.empty());
+                atWaist, Optional.of(new Rounding(direction, dartEnd, radius, 1)), List.of(), Optional.empty(), Optional.empty());
     }
 
     /** The same course, ending along its axis. */
     Course hanging() {
-        return new Course(atWaist, rounding, guides, Optional.of(atWaist));
+        return new Course(atWaist, rounding, guides, atTop, Optional.of(atWaist));
+    }
+
+    /** The same course, beginning along its axis. */
+    Course upright() {
+        return new Course(atWaist, rounding, guides, Optional.of(atWaist), atEnd);
     }
 
     /** The same course through points of the cutter's own between the levels. */
     Course through(List<Guide> own) {
-        return new Course(atWaist, rounding, own, atEnd);
+        return new Course(atWaist, rounding, own, atTop, atEnd);
     }
 
     /** The course that suits planned points. */
@@ -183,7 +189,7 @@ record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides, Opti
     private Course fitted(Map<Level, Point> nodes) {
         Course rounded = rounding.isEmpty()
                 ? this
-                : new Course(atWaist, Optional.of(rounding.get().kept(longer(nodes))), guides, atEnd);
+                : new Course(atWaist, Optional.of(rounding.get().kept(longer(nodes))), guides, atTop, atEnd);
         return guides.stream().anyMatch(g -> g.after() == Level.UNDERBUST)
                 ? rounded
                 : rounded.guide(nodes)
@@ -197,7 +203,7 @@ record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides, Opti
         Rounding asked = rounding.orElseThrow();
         double longer = 1;
         while (longer < LONGER_MOST) {
-            Course course = new Course(atWaist, Optional.of(asked.kept(longer)), guides, atEnd);
+            Course course = new Course(atWaist, Optional.of(asked.kept(longer)), guides, atTop, atEnd);
             if (radiusNear(SeamEdge.aboveWaist(nodes, course), nodes.get(Level.BUST)) >= asked.radius()) {
                 break;
             }

@@ -278,7 +278,7 @@ public record PanelSet(
             List<Course.Guide> through = between.behind(i);
             if (!overApex(i)) {
                 return Walking.against(
-                        partner, start, Level.WAIST, hanging(Course.along(down)).through(through));
+                        partner, start, Level.WAIST, ending(Course.along(down), i).through(through));
             }
             // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two
             // legs.
@@ -286,7 +286,7 @@ public record PanelSet(
                     partner,
                     start,
                     Level.BUST,
-                    hanging(overApex(down, down.turned(turn(i) / 2))).through(through));
+                    ending(overApex(down, down.turned(turn(i) / 2)), i).through(through));
         }
 
         /** By how much closing the side bust dart turns the cloth between a seam over the apex and the side. */
@@ -298,9 +298,12 @@ public record PanelSet(
             return Math.asin(Math.min(1, block.sideDart().value() / toSide));
         }
 
-        /** Below the hips a skirt falls along the axes of its seams. */
-        private Course hanging(Course course) {
-            return garment.lowerEdge().hangs() ? course.hanging() : course;
+        /** Below the hips a skirt falls along the axes of its seams; a dart runs out along its own. */
+        private Course ending(Course course, int i) {
+            boolean dart = garment.isDartedBehind() && widths.seam(i).equals(SeamPlace.PRINCESS_BACK);
+            Course begun = dart ? course.upright() : course;
+            boolean runsOut = dart && levels.get(levels.size() - 1) != Level.WAIST;
+            return garment.lowerEdge().hangs() || runsOut ? begun.hanging() : begun;
         }
 
         private Course overApex(Vec atWaist, Vec atApex) {
@@ -373,14 +376,14 @@ public record PanelSet(
                 nodes.put(level, new Point(from.x() + Math.sqrt(w * w - fall * fall), from.y() + fall));
             }
             Vec down = axes.axes().get(i).direction();
-            Course course = hanging(overApex(i) ? overApex(down, down) : Course.along(down))
+            Course course = ending(overApex(i) ? overApex(down, down) : Course.along(down), i)
                     .through(between.before(i));
             return new Panel(
                     left,
                     SeamEdge.through(
                             nodes,
                             i == names.size() - 1
-                                    ? course.counted(nodes, hanging(Course.along(down)))
+                                    ? course.counted(nodes, ending(Course.along(down), i))
                                     : course.fittedTo(nodes)));
         }
 

@@ -70,11 +70,11 @@ public record SeamEdge(Path path, Map<Level, Point> nodes, Map<Level, Double> ar
     private static Path aboveWaist(Stretches stretches, Course course) {
         int waist = stretches.levels().indexOf(Level.WAIST);
         if (course.rounding().isEmpty()) {
-            return FairSpline.through(stretches.points(0, waist), Optional.empty(), Optional.of(course.atWaist()));
+            return FairSpline.through(stretches.points(0, waist), course.atTop(), Optional.of(course.atWaist()));
         }
         int bust = stretches.levels().indexOf(Level.BUST);
         Optional<Vec> atApex = Optional.of(course.rounding().get().direction());
-        return FairSpline.through(stretches.points(0, bust), Optional.empty(), atApex)
+        return FairSpline.through(stretches.points(0, bust), course.atTop(), atApex)
                 .then(FairSpline.through(stretches.points(bust, waist), atApex, Optional.of(course.atWaist())));
     }
 

@@ -37,7 +37,8 @@ public final class Ends {
         return next;
     }
 
-    static Path moved(Path path, Point start, Point end) {
+    /** The same path with its ends moved; its first and last stretch follow. */
+    public static Path moved(Path path, Point start, Point end) {
         List<Segment> segments = new ArrayList<>(path.segments());
         segments.set(0, from(segments.get(0), start));
         int last = segments.size() - 1;

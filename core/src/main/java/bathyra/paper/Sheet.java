@@ -4,6 +4,7 @@ import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Tolerance;
+import bathyra.piece.Dart;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
@@ -19,6 +20,7 @@ import java.util.function.UnaryOperator;
  * @param front whether it belongs to the front block
  * @param outline clockwise on the screen and closed
  * @param marks level lines, each from the end nearer centre front; a slash may have cut one into several
+ * @param darts what is taken out inside it
  */
 public record Sheet(
         String id,
@@ -26,13 +28,26 @@ public record Sheet(
         boolean front,
         List<OutlineEdge> outline,
         List<LevelMark> marks,
-        List<Piece.Corner> declared) {
+        List<Piece.Corner> declared,
+        List<Dart> darts) {
     private static final double MEETS = 0.01;
 
     public Sheet {
         outline = List.copyOf(outline);
         marks = List.copyOf(marks);
         declared = List.copyOf(declared);
+        darts = List.copyOf(darts);
+    }
+
+    /** A sheet without darts. */
+    public Sheet(
+            String id,
+            String name,
+            boolean front,
+            List<OutlineEdge> outline,
+            List<LevelMark> marks,
+            List<Piece.Corner> declared) {
+        this(id, name, front, outline, marks, declared, List.of());
     }
 
     /** @throws IllegalArgumentException when the sheet has no such edge */
@@ -74,11 +89,11 @@ public record Sheet(
     }
 
     public Sheet named(String nextId, String nextName) {
-        return new Sheet(nextId, nextName, front, outline, marks, declared);
+        return new Sheet(nextId, nextName, front, outline, marks, declared, darts);
     }
 
     public Sheet withOutline(List<OutlineEdge> next) {
-        return new Sheet(id, name, front, next, marks, declared);
+        return new Sheet(id, name, front, next, marks, declared, darts);
     }
 
     /** The same sheet with a corner drawn on purpose. */
@@ -86,7 +101,14 @@ public record Sheet(
         List<Piece.Corner> corners = new ArrayList<>(declared);
         corners.removeIf(c -> c.at().distance(at) < MEETS);
         corners.add(new Piece.Corner(at, degrees));
-        return new Sheet(id, name, front, outline, marks, corners);
+        return new Sheet(id, name, front, outline, marks, corners, darts);
+    }
+
+    /** The same sheet with a dart more. */
+    public Sheet darted(Dart dart) {
+        List<Dart> more = new ArrayList<>(darts);
+        more.add(dart);
+        return new Sheet(id, name, front, outline, marks, declared, more);
     }
 
     /** The same sheet with one edge changed. */
@@ -114,7 +136,8 @@ public record Sheet(
                         .toList(),
                 declared.stream()
                         .map(c -> new Piece.Corner(motion.apply(c.at()), c.degrees()))
-                        .toList());
+                        .toList(),
+                darts.stream().map(d -> d.mapped(motion)).toList());
     }
 
     /**

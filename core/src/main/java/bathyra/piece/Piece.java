@@ -72,6 +72,11 @@ public record Piece(PieceTitle title, CutCount cut, List<OutlineEdge> outline, M
         return markings.marks();
     }
 
+    /** What is taken out inside it. */
+    public List<Dart> darts() {
+        return markings.darts();
+    }
+
     /** The outline with allowances, closed. */
     public List<Point> cutLine() {
         return cutting.line();
@@ -124,6 +129,11 @@ public record Piece(PieceTitle title, CutCount cut, List<OutlineEdge> outline, M
     /** The same piece with something marked inside it. */
     public Piece marking(List<Mark> next) {
         return marked(markings.marking(next));
+    }
+
+    /** The same piece with darts. */
+    public Piece darted(List<Dart> next) {
+        return marked(markings.darted(next));
     }
 
     private Piece marked(Markings next) {

@@ -44,7 +44,11 @@ final class JoinedEdges implements Check {
         // shoulder.
         boolean crossing =
                 isInner(a) && isInner(b) && a.piece().front() != b.piece().front();
-        if (isUnbroken(a) || isUnbroken(b) || crossing) {
+        // The legs of a dart meet inside the piece: no edge runs over its end.
+        boolean inside = !seam.a().equals(seam.b())
+                && seam.a().piece().equals(seam.b().piece())
+                && a.point().distance(b.point()) < SAME;
+        if (isUnbroken(a) || isUnbroken(b) || crossing || inside) {
             return;
         }
         double sum = a.degrees() + b.degrees();

@@ -1,6 +1,7 @@
 package bathyra.draft;
 
 import bathyra.garment.BlockMethod;
+import bathyra.garment.BackShaping;
 import bathyra.garment.BoneKind;
 import bathyra.garment.Boning;
 import bathyra.garment.Bust;
@@ -89,6 +90,7 @@ public final class Choices {
         PLACINGS,
         LINES.size(),
         GORES.size(),
+        BackShaping.values().length,
         3
     };
 
@@ -132,8 +134,9 @@ public final class Choices {
         SeamPlacing placing = SeamPlacing.values()[row[f++]];
         List<EaseHere> lines = LINES.get(row[f++]);
         List<Gore> gores = GORES.get(row[f++]);
+        BackShaping back = BackShaping.values()[row[f++]];
         Garment garment = Garment.of(kind);
-        garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start))
+        garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start).withBack(back))
                 .withLowerEdge(lower)
                 .withFastening(garment.fastening().with(closure));
         if (kind.isPanelled()) {
@@ -189,6 +192,7 @@ public final class Choices {
                         "lines",
                         lines.toString(),
                         garment.gores().toString(),
+                        garment.isDartedBehind() ? "darted back" : "",
                         "body",
                         row[f] + ""));
     }

@@ -33,7 +33,8 @@ class PieceTest {
                     List.of(new Notch("right", new Point(80, 120), false, "waist")),
                     new Grain(new Point(40, 180), new Point(40, 20)),
                     List.of(new Piece.Corner(new Point(0, 200), 70)),
-                    List.of(new Mark(Mark.Kind.TOP, new Point(40, 10)))),
+                    List.of(new Mark(Mark.Kind.TOP, new Point(40, 10))),
+                    List.of()),
             new CuttingLine(
                     List.of(new Point(-13, -13), new Point(93, -13), new Point(93, 213), new Point(-13, -13)),
                     Map.of("right", 13.0)));

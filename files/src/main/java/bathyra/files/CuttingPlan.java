@@ -42,21 +42,24 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
      * @param piece its grain upright
      * @param layers the layers that are cut by it
      * @param bones the middle lines of the channels on it, on the drawing of the draft's own piece
-     * @param darts their legs and the lines on which they are folded
      * @param eyelets the middles of those that are set in it
      */
     public record Cut(
-            String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Path> darts, List<Point> eyelets) {
+            String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Point> eyelets) {
         public Cut {
             layers = List.copyOf(layers);
             bones = List.copyOf(bones);
-            darts = List.copyOf(darts);
             eyelets = List.copyOf(eyelets);
         }
 
         /** An outline with nothing on it. */
         private static Cut plain(String id, Piece piece, List<LayerKind> layers) {
-            return new Cut(id, piece, layers, List.of(), List.of(), List.of());
+            return new Cut(id, piece, layers, List.of(), List.of());
+        }
+
+        /** The legs of its darts and the lines on which they are folded. */
+        public List<Path> darts() {
+            return piece.darts().stream().flatMap(d -> d.lines().stream()).toList();
         }
 
         /** How often it is cut in which layers. */
@@ -89,18 +92,7 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                 add(cuts, piece, layer.kind(), Optional.empty());
             }
         }
-        return new CuttingPlan(
-                pattern,
-                layers,
-                cuts.stream()
-                        .map(c -> new Cut(
-                                c.id(),
-                                c.piece(),
-                                c.layers(),
-                                c.bones(),
-                                BlockPattern.darts(block, c.piece().front() ? Half.FRONT : Half.BACK),
-                                List.of()))
-                        .toList());
+        return new CuttingPlan(pattern, layers, cuts);
     }
 
     /** A pattern that is no draft, such as a block: each piece as it is, of no layer. */
@@ -141,7 +133,6 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
                         bones.getOrDefault(piece.id(), List.of()).stream()
                                 .map(p -> p.mapped(piece.uprightTurn()))
                                 .toList(),
-                        List.of(),
                         boned.eyelets().stream()
                                 .filter(e -> e.piece().equals(piece.id()))
                                 .flatMap(e -> e.points().stream())

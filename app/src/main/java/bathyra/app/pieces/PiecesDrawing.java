@@ -24,6 +24,7 @@ import bathyra.layer.SewingOrder;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
+import bathyra.piece.Dart;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
 import bathyra.piece.Notch;
@@ -207,6 +208,7 @@ final class PiecesDrawing implements Drawing {
             }
         }
         marks(brush, piece, place);
+        darts(brush, piece, place);
         grain(brush, piece, place);
         new PieceName(brush, piece, place).paint(look.joining() == Joining.APART);
     }
@@ -244,6 +246,17 @@ final class PiecesDrawing implements Drawing {
                 Lettering.ruler(),
                 TextAlignment.CENTER);
         g.restore();
+    }
+
+    /** The legs of a dart as they are sewn, and between them the line on which it is folded. */
+    private static void darts(Brush brush, Piece piece, Placement place) {
+        for (Dart dart : piece.darts()) {
+            brush.stroke(Ink.INK, 1.4);
+            brush.path(place.of(dart.one()));
+            brush.path(place.of(dart.other()));
+            brush.stroke(Ink.INK_2, 1, 9, 3, 2, 3);
+            brush.path(place.of(dart.fold()));
+        }
     }
 
     private static void marks(Brush brush, Piece piece, Placement place) {

@@ -3,6 +3,8 @@ package bathyra.app.pieces;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.cutting.Finishing;
+import bathyra.block.BlockDrawing;
+import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
 import bathyra.finding.Finding;
@@ -29,6 +31,10 @@ import java.util.Optional;
 public final class PiecesModel {
     private final Workshop workshop;
     private Optional<LayerKind> layer = Optional.empty();
+    private boolean block;
+    private Optional<BlockDrawing> drawn = Optional.empty();
+    private Optional<Garment> cutFor = Optional.empty();
+    private Optional<Pattern> blockPattern = Optional.empty();
     private Optional<EdgeAt> chosen = Optional.empty();
     private Optional<Draft> planned = Optional.empty();
     private List<Layer> layers = List.of();
@@ -53,20 +59,54 @@ public final class PiecesModel {
         return layers;
     }
 
-    /** The layer that lies on the table; empty for the pieces as they are drafted. */
+    /** Whether there is a block with shoulders, whose darted front and back can lie on the table. */
+    boolean hasBlock() {
+        return !garment().kind().isPanelled() && workshop.block().drawing().isPresent();
+    }
+
+    /** Whether the front and the back of the block lie on the table in the place of the garment's pieces. */
+    boolean isBlock() {
+        return block && hasBlock();
+    }
+
+    /** The block as it is cut, with the garment's allowances; cut anew when the block or the garment is another. */
+    private Pattern block() {
+        BlockDrawing drawing = workshop.block().drawing().orElseThrow();
+        if (blockPattern.isEmpty() || drawn.get() != drawing || !cutFor.get().equals(garment())) {
+            drawn = Optional.of(drawing);
+            cutFor = Optional.of(garment());
+            blockPattern = Optional.of(
+                    BlockPattern.finished(drawing, workshop.commission().title(), garment()));
+        }
+        return blockPattern.get();
+    }
+
+    void lookAtBlock() {
+        look(Optional.empty(), true);
+    }
+
+    /** The layer that lies on the table; empty for the pieces as they are drafted, and for the block. */
     Optional<LayerKind> layer() {
-        return layer.filter(kind ->
+        return isBlock() ? Optional.empty() : layer.filter(kind ->
                 layers().stream().anyMatch(l -> l.kind() == kind && !l.pieces().isEmpty()));
     }
 
     void look(Optional<LayerKind> next) {
+        look(next, false);
+    }
+
+    private void look(Optional<LayerKind> next, boolean ofBlock) {
         layer = next;
+        block = ofBlock;
         workshop.letGo();
         workshop.showing().again();
     }
 
     /** The pieces on the table. */
     Pattern pattern() {
+        if (isBlock()) {
+            return block();
+        }
         Optional<LayerKind> kind = layer();
         return kind.isEmpty()
                 ? workshop.half().orElseThrow().pattern()

@@ -52,6 +52,7 @@ import javafx.scene.layout.VBox;
 public final class PiecesView extends TableStage {
     private static final String HANDLE = "allowance-handle";
     private static final double REACH = 9;
+    private static final String BLOCK = "The block, darted";
     private final PiecesModel model;
     private final HalfSwitch halves;
     private final TruingStrip strip = new TruingStrip();
@@ -246,7 +247,7 @@ public final class PiecesView extends TableStage {
 
     private void draw() {
         Pattern pattern = model.pattern();
-        Joining way = model.layer().isPresent() ? Joining.APART : joining;
+        Joining way = isApart() ? Joining.APART : joining;
         List<SewingOrder.Step> steps =
                 shown == PiecesCard.ORDER && way == Joining.APART ? SewingOrder.of(pattern) : List.of();
         Optional<SeamJoin> walking = pattern.seams().isEmpty() ? Optional.empty() : Optional.of(seams().get(seam));
@@ -277,7 +278,7 @@ public final class PiecesView extends TableStage {
             looked = Optional.of(model.pattern());
         }
         seam = Math.min(seam, seams().size() - 1);
-        joiningSwitch.setDisable(model.layer().isPresent());
+        joiningSwitch.setDisable(isApart());
         layerMenu();
         draw();
         strip.show(walkedPattern(), seams().get(seam), workshop.unit());
@@ -289,23 +290,31 @@ public final class PiecesView extends TableStage {
     }
 
     private void layerMenu() {
-        layerMenu.setText(model.layer().map(LayerKind::label).orElse("As drafted"));
+        layerMenu.setText(model.layer().map(LayerKind::label).orElse(model.isBlock() ? BLOCK : "As drafted"));
         layerMenu.getItems().clear();
-        layerMenu.getItems().add(item("layer-draft", "As drafted", Optional.empty()));
+        layerMenu.getItems().add(item("layer-draft", "As drafted", () -> model.look(Optional.empty())));
+        if (model.hasBlock()) {
+            layerMenu.getItems().add(item("layer-block", BLOCK, model::lookAtBlock));
+        }
         for (Layer layer : model.layers()) {
             if (!layer.pieces().isEmpty()) {
                 layerMenu
                         .getItems()
-                        .add(item("layer-" + layer.kind().id(), layer.kind().label(), Optional.of(layer.kind())));
+                        .add(item("layer-" + layer.kind().id(), layer.kind().label(), () -> model.look(Optional.of(layer.kind()))));
             }
         }
     }
 
-    private MenuItem item(String id, String label, Optional<LayerKind> kind) {
+    /** What is not the draft's own pieces lies apart. */
+    private boolean isApart() {
+        return model.layer().isPresent() || model.isBlock();
+    }
+
+    private MenuItem item(String id, String label, Runnable look) {
         MenuItem item = new MenuItem(label);
         item.setId(id);
         item.setOnAction(e -> {
-            model.look(kind);
+            look.run();
             table.fit();
         });
         return item;
@@ -316,7 +325,7 @@ public final class PiecesView extends TableStage {
             case CHECKS -> checks.show(card, draft, finding);
             case EDGE -> edges.show(card);
             case LAYERS -> layers.show(card);
-            case ORDER -> order.show(card, SewingOrder.of(model.pattern()));
+            case ORDER -> order.show(card, model.pattern());
             case PRINT -> print.show(card);
         }
     }

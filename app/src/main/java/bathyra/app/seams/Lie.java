@@ -26,7 +26,7 @@ record Lie(Optional<Level> together, boolean whole, Joining joined) {
     List<Placement> places(Draft draft) {
         List<Placement> places = new ArrayList<>();
         if (joined != Joining.APART) {
-            Map<String, Placement> joinedPlaces = joined.place(draft);
+            Map<String, Placement> joinedPlaces = joined.placePanels(draft);
             draft.panelPieces().forEach(piece -> places.add(joinedPlaces.get(piece.id())));
             return places;
         }

@@ -3,8 +3,10 @@ package bathyra.app.seams;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.SliderControl;
+import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Workshop;
+import bathyra.garment.BackShaping;
 import bathyra.garment.LengthOption;
 import bathyra.garment.SeamAxis;
 import bathyra.garment.Sharing;
@@ -24,6 +26,8 @@ final class SeamControls extends VBox {
     private final List<OptionField> fields = new ArrayList<>();
     private final List<SliderControl> sliders = new ArrayList<>();
     private SplitControl split;
+    private SeamsModel model;
+    private LookSwitch<BackShaping> backShaping;
 
     private SeamControls() {
         getStyleClass().add("controls");
@@ -43,7 +47,26 @@ final class SeamControls extends VBox {
         } else {
             controls.add(workshop, rules(cell));
         }
+        if (cell.seam().equals(SeamPlace.PRINCESS_BACK)) {
+            controls.back(model);
+        }
         return controls;
+    }
+
+    /** Whether the back is cut in two or has a dart. */
+    private void back(SeamsModel seams) {
+        model = seams;
+        backShaping = new LookSwitch<>(
+                "back-shaping-",
+                List.of(BackShaping.values()),
+                model.backShaping(),
+                BackShaping::label,
+                model::shapeBack);
+        Label words = new Label("With a dart the back is one piece: it runs out under the chest line and above the hip,"
+                + " and opens where the garment ends before.");
+        words.getStyleClass().add("words");
+        words.setWrapText(true);
+        getChildren().addAll(title("Behind, between side and centre back"), backShaping, words);
     }
 
     /** Where a corset's seam stands and what it takes at the most. */
@@ -159,6 +182,9 @@ final class SeamControls extends VBox {
         sliders.forEach(SliderControl::refresh);
         if (split != null) {
             split.refresh();
+        }
+        if (backShaping != null) {
+            backShaping.choose(model.backShaping());
         }
     }
 }

@@ -4,6 +4,7 @@ import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.garment.Commission;
+import bathyra.garment.BackShaping;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
@@ -80,6 +81,19 @@ public final class SeamsModel {
         return onTheRight() && garment.rightIntakes().containsKey(cell)
                 ? garment.withoutRightIntake(cell)
                 : garment.withoutIntake(cell);
+    }
+
+    BackShaping backShaping() {
+        return workshop.commission().garment().block().back();
+    }
+
+    /** The back in two panels, or in one piece with a dart. */
+    void shapeBack(BackShaping next) {
+        Garment garment = workshop.commission().garment();
+        workshop.letGo();
+        workshop.once(
+                "back with a " + next.label().toLowerCase(Locale.ROOT),
+                workshop.commission().withGarment(garment.withBlock(garment.block().withBack(next))));
     }
 
     /** Takes what was typed; gives the reason when it is no length. */

@@ -35,6 +35,14 @@ public enum Joining {
         return places;
     }
 
+    /** Where each panel lies joined, before cups, yokes and darts are made of them. */
+    public Map<String, Placement> placePanels(Draft draft) {
+        Map<String, Placement> places = new LinkedHashMap<>();
+        Joined.at(draft.cutting().whole(), this == ABOVE)
+                .forEach((id, motion) -> places.put(id, Placement.of(motion)));
+        return places;
+    }
+
     /** Where each piece lies when they lie apart: at its depth below the shoulder, moved sideways only. */
     public static Map<String, Placement> apart(Pattern pattern) {
         Map<String, Placement> places = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package bathyra.files.json;
 
+import bathyra.garment.BackShaping;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Choice;
@@ -38,6 +39,7 @@ final class GarmentJson {
     private static final String PANEL = "panel";
     private static final String SCHOOL = "underbust-intake";
     private static final String PRINCESS = "princess-from";
+    private static final String BACK = "back-shaping";
     private static final String BASE = "doubled-dart-base";
     private static final Length EASE_MOST = Length.mm(400);
     private static final Length INTAKE_MOST = Length.mm(160);
@@ -80,7 +82,7 @@ final class GarmentJson {
         Fields lower = fields.object("lowerEdge");
         lower.only(List.of("shape"));
         Fields options = fields.object("options");
-        List<String> rules = new ArrayList<>(List.of(SCHOOL, BASE, PRINCESS));
+        List<String> rules = new ArrayList<>(List.of(SCHOOL, BASE, PRINCESS, BACK));
         Arrays.stream(LengthOption.values()).forEach(o -> rules.add(o.id()));
         splitOptions(start).forEach(o -> rules.add(o.id()));
         options.only(rules);
@@ -163,7 +165,8 @@ final class GarmentJson {
                 method(fields, kind),
                 base,
                 choice(options, PRINCESS, PrincessStart.class, PrincessStart.NONE),
-                TracedBlockJson.read(fields, fields.node("baseBlock")));
+                TracedBlockJson.read(fields, fields.node("baseBlock")),
+                choice(options, BACK, BackShaping.class, BackShaping.SEAM));
     }
 
     /** A corset is drafted on its levels: the only method it takes is the panel draft, and a bustier takes any but that. */
@@ -285,6 +288,9 @@ final class GarmentJson {
         }
         if (garment.block().princess() != PrincessStart.NONE) {
             options.put(PRINCESS, garment.block().princess().id());
+        }
+        if (garment.block().back() != BackShaping.SEAM) {
+            options.put(BACK, garment.block().back().id());
         }
         new TreeMap<>(garment.lengths()).forEach((option, l) -> CommissionJson.put(options, option.id(), l, unit));
         new TreeMap<>(garment.splits()).forEach((option, share) -> options.put(option.id(), share));

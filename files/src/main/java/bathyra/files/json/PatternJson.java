@@ -22,6 +22,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.piece.CutCount;
 import bathyra.piece.CuttingLine;
+import bathyra.piece.Dart;
 import bathyra.piece.Grain;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Mark;
@@ -251,6 +252,14 @@ public final class PatternJson {
                     .forEach(mark -> point(
                             inside.addObject().put("kind", mark.kind().id()).putArray("at"), mark.at()));
         }
+        if (!piece.darts().isEmpty()) {
+            ArrayNode darts = node.putArray("darts");
+            for (Dart dart : piece.darts()) {
+                ArrayNode legs = darts.addObject().put("name", dart.name()).putArray("legs");
+                path(legs.addArray(), dart.one());
+                path(legs.addArray(), dart.other());
+            }
+        }
         if (!piece.declared().isEmpty()) {
             ArrayNode declared = node.putArray("declaredCorners");
             piece.declared()
@@ -427,8 +436,28 @@ public final class PatternJson {
                         p.get("cut").get("onFold").asBoolean()),
                 outline,
                 new Markings(
-                        marks, notches, new Grain(point(grain.get("from")), point(grain.get("to"))), declared, inside),
+                        marks,
+                        notches,
+                        new Grain(point(grain.get("from")), point(grain.get("to"))),
+                        declared,
+                        inside,
+                        darts(id, p.path("darts"), faults)),
                 new CuttingLine(cut, allowances));
+    }
+
+    private static List<Dart> darts(String piece, JsonNode darts, List<String> faults) {
+        List<Dart> read = new ArrayList<>();
+        for (JsonNode dart : darts) {
+            String name = dart.get("name").asText();
+            Optional<Path> one = path(dart.get("legs").get(0));
+            Optional<Path> other = path(dart.get("legs").get(1));
+            if (one.isEmpty() || other.isEmpty()) {
+                faults.add("pieces." + piece + "." + name + ": a leg is no path; M, then L or C with their points");
+            } else {
+                read.add(new Dart(name, one.get(), other.get()));
+            }
+        }
+        return read;
     }
 
     private static Point point(JsonNode node) {

@@ -10,6 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -125,9 +126,10 @@ public final class JobCard {
         double y = from;
         pen.text(SECOND, y, face.title(), 11, "Seams, in order");
         y += 5;
-        List<SewingOrder.Step> order = SewingOrder.of(draft.pattern());
-        for (SewingOrder.Step step : order) {
-            for (String line : Typeface.broken(face.plain(), 7, step.number() + "  " + step.words(), RIGHT - SECOND)) {
+        List<String> steps = new ArrayList<>(SewingOrder.darts(draft.pattern()));
+        SewingOrder.of(draft.pattern()).forEach(step -> steps.add(step.number() + "  " + step.words()));
+        for (String step : steps) {
+            for (String line : Typeface.broken(face.plain(), 7, step, RIGHT - SECOND)) {
                 if (y > FOOT) {
                     return;
                 }

@@ -112,6 +112,9 @@ final class MakingPages implements AutoCloseable {
     private void order(Pattern pattern) throws IOException {
         List<SewingOrder.Step> steps = SewingOrder.of(pattern);
         heading("In which order it is sewn");
+        for (String dart : SewingOrder.darts(pattern)) {
+            row("first  " + dart, "dart");
+        }
         for (SewingOrder.Step step : steps) {
             row(step.number() + "  " + step.words(), step.seam().name());
         }

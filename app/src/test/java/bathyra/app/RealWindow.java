@@ -132,6 +132,10 @@ abstract class RealWindow {
         for (bathyra.app.workshop.Stage stage : bathyra.app.workshop.Stage.values()) {
             robot.interact(() -> workshop.whereabouts().goTo(stage));
             WaitForAsyncUtils.waitForFxEvents();
+            if (stage == bathyra.app.workshop.Stage.FIT) {
+                // What the body says is worked out beside the window: without it there is hardly a word on the page.
+                awaitShown(robot, "#read-side");
+            }
             look.look(stage.label());
         }
         for (BookPage page : BookPage.values()) {
@@ -159,6 +163,17 @@ abstract class RealWindow {
     void rest(WindowRobot robot) {
         robot.release(new KeyCode[] {});
         robot.release(new MouseButton[] {});
+    }
+
+    /** Waits until something that is worked out beside the window stands there. */
+    static void awaitShown(WindowRobot robot, String query) {
+        try {
+            WaitForAsyncUtils.waitFor(
+                    60, TimeUnit.SECONDS, () -> robot.lookup(query).tryQuery().isPresent());
+        } catch (TimeoutException e) {
+            throw new AssertionError(query + " did not come", e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** What stands in a node. */

@@ -29,6 +29,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 
 /** The card of the Fit stage: a level as it sits, what a fitting would show, how it would be laced, compared and doubted. */
 final class FitCard {
@@ -62,6 +63,7 @@ final class FitCard {
         this.model = model;
         this.card = card;
         this.read = new LookSwitch<>("read-", List.of(Read.values()), asked, r -> r.label, this::ask);
+        read.getStyleClass().add("narrow");
         read.setAccessibleText("Which reading's reckoning is shown");
     }
 
@@ -289,6 +291,8 @@ final class FitCard {
         if (model.doubting().doubts().isEmpty()) {
             Button ask = new Button("Try estimates 10 mm wrong");
             ask.setId("fit-doubt");
+            ask.setWrapText(true);
+            ask.setMinHeight(Region.USE_PREF_SIZE);
             ask.setOnAction(e -> model.doubt());
             card.add(ask);
             return;

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** One reading of the gap at the lacing; empty where it was not measured. */
@@ -36,6 +37,9 @@ final class GapField extends VBox {
         Label label = new Label(name);
         label.setLabelFor(field);
         label.setMaxWidth(Double.MAX_VALUE);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        symbol.setMinWidth(Region.USE_PREF_SIZE);
         HBox.setHgrow(label, Priority.ALWAYS);
         field.setId("gap-" + place.level().map(Level::id).orElse("hem"));
         field.setAccessibleText("Gap measured: " + name);

@@ -37,8 +37,8 @@ final class DartedBack {
     private static final String NAME = "Back waist dart";
     /** Two edges nearer each other lie on each other, mm. */
     private static final double MEETS = 0.25;
-    /** Edges that lap over each other by more cannot be one piece of cloth, mm. */
-    private static final double LAPS = 0.5;
+    /** Edges that lap over each other by more cannot be one piece of cloth, mm; fair curves cross by less before a dart begins. */
+    private static final double LAPS = 1;
     /** A dart that is open by no more at the lower edge is closed there, mm: its sides are laid so much nearer. */
     private static final double NO_MOUTH = 1.5;
     /** The gap between the edges is looked at in steps of so much, mm. */
@@ -70,7 +70,7 @@ final class DartedBack {
     private PaperPattern joined(PaperPattern pattern) throws NotDraftable {
         Lying hung = new Lying(closedAtTop(), centreLeg(), sideLeg());
         Lying closed = new Lying(closedAtBothEnds(), centreLeg(), sideLeg());
-        Lying lying = hung.mouth() > NO_MOUTH && hung.laps() <= LAPS ? hung : closed;
+        Lying lying = hung.mouth() > NO_MOUTH ? hung : closed;
         if (lying.laps() > LAPS) {
             throw refuse(
                     lying.laps(),
@@ -136,14 +136,24 @@ final class DartedBack {
     private static void closeRing(List<OutlineEdge> ring, boolean open) {
         OutlineEdge first = ring.get(0);
         OutlineEdge last = ring.get(ring.size() - 1);
-        if (!open && first.role() == last.role() && first.kind() == OutlineEdge.Kind.EDGE && last.kind() == first.kind()) {
-            ring.set(0, new OutlineEdge(first.name(), first.kind(), first.seam(), one(last, first).path()));
+        if (!open
+                && first.role() == last.role()
+                && first.kind() == OutlineEdge.Kind.EDGE
+                && last.kind() == first.kind()) {
+            ring.set(
+                    0,
+                    new OutlineEdge(
+                            first.name(),
+                            first.kind(),
+                            first.seam(),
+                            one(last, first).path()));
             ring.remove(ring.size() - 1);
         }
     }
 
     private static OutlineEdge one(OutlineEdge before, OutlineEdge after) {
-        Path ended = Ends.moved(before.path(), before.path().start(), after.path().start());
+        Path ended =
+                Ends.moved(before.path(), before.path().start(), after.path().start());
         return new OutlineEdge(before.name(), before.kind(), before.seam(), ended.then(after.path()));
     }
 
@@ -285,9 +295,7 @@ final class DartedBack {
             Point top = met(from);
             Path one = begun(far.between(from, to), top);
             Path other = begun(near.between(from, to), top);
-            return opens()
-                    ? new Dart(NAME, one, other)
-                    : new Dart(NAME, ended(one, met(to)), ended(other, met(to)));
+            return opens() ? new Dart(NAME, one, other) : new Dart(NAME, ended(one, met(to)), ended(other, met(to)));
         }
 
         private Point met(double arc) {
@@ -313,7 +321,7 @@ final class DartedBack {
     }
 
     private static NotDraftable refuse(double value, Sentence sentence) {
-        return new NotDraftable(
-                Finding.of(FindingKind.BACK_DART, LengthOption.BACK_DART.id(), Finding.Status.FAULT, value, LAPS, sentence));
+        return new NotDraftable(Finding.of(
+                FindingKind.BACK_DART, LengthOption.BACK_DART.id(), Finding.Status.FAULT, value, LAPS, sentence));
     }
 }

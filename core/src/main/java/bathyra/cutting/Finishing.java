@@ -117,7 +117,8 @@ public final class Finishing {
                 new PieceTitle(sheet.id(), sheet.name(), order, sheet.front()),
                 new CutCount(fold ? 1 : 2, fold),
                 sheet.outline(),
-                new Markings(sheet.marks(), notches(sheet), Grains.of(sheet, line), sheet.declared(), marks, sheet.darts()),
+                new Markings(
+                        sheet.marks(), notches(sheet), Grains.of(sheet, line), sheet.declared(), marks, sheet.darts()),
                 CuttingLine.of(List.of()));
     }
 

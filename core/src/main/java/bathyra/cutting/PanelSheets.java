@@ -302,7 +302,8 @@ final class PanelSheets {
     /** The seams that may swing out below: under a dart the cloth is one. */
     private List<Integer> swinging() {
         return IntStream.range(0, rights.size() - 1)
-                .filter(i -> !garment.isDartedBehind() || !garment.seams().get(i).equals(SeamPlace.PRINCESS_BACK))
+                .filter(i ->
+                        !garment.isDartedBehind() || !garment.seams().get(i).equals(SeamPlace.PRINCESS_BACK))
                 .boxed()
                 .toList();
     }

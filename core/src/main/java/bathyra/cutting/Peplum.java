@@ -16,8 +16,8 @@ import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A peplum sewn to the waist (C10): a strip as long as the waist, slashed and spread, one for the front and one for the back. */
 final class Peplum {

@@ -129,11 +129,12 @@ public final class BlockPattern {
                 .map(BlockPattern::dart)
                 .toList();
         return new Piece(
-                new PieceTitle(id(half), front ? "Front" : "Back", front ? 1 : 2, front),
-                new CutCount(front ? 1 : 2, front),
-                outline,
-                new Markings(marks, List.of(), grain),
-                CuttingLine.of(closed.flattened(CHORD))).darted(darts);
+                        new PieceTitle(id(half), front ? "Front" : "Back", front ? 1 : 2, front),
+                        new CutCount(front ? 1 : 2, front),
+                        outline,
+                        new Markings(marks, List.of(), grain),
+                        CuttingLine.of(closed.flattened(CHORD)))
+                .darted(darts);
     }
 
     private static OutlineEdge.Kind kind(BlockEdge.Name name, boolean front) {

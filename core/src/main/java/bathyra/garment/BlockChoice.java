@@ -11,14 +11,10 @@ import java.util.Optional;
  * @param back how the back of a bustier is shaped
  */
 public record BlockChoice(
-        BlockMethod method,
-        BlockMethod base,
-        PrincessStart princess,
-        Optional<TracedBlock> traced,
-        BackShaping back) {
+        BlockMethod method, BlockMethod base, PrincessStart princess, Optional<TracedBlock> traced, BackShaping back) {
     /** What stands until something else is chosen. */
-    public static final BlockChoice QUARTER =
-            new BlockChoice(BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE, Optional.empty(), BackShaping.SEAM);
+    public static final BlockChoice QUARTER = new BlockChoice(
+            BlockMethod.QUARTER, BlockMethod.QUARTER, PrincessStart.NONE, Optional.empty(), BackShaping.SEAM);
 
     public BlockChoice {
         if (base == BlockMethod.DOUBLED_DART) {

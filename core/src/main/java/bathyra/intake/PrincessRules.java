@@ -226,8 +226,8 @@ final class PrincessRules {
 
     /** A dart of the back that would end just under the edge of a garment to the high hip runs out at it. */
     private Reckoned belowWaistBehind(Level level) {
-        boolean shorter = garment.isDartedBehind()
-                && girths.levels().stream().noneMatch(plan -> plan.level() == Level.HIP);
+        boolean shorter =
+                garment.isDartedBehind() && girths.levels().stream().noneMatch(plan -> plan.level() == Level.HIP);
         double end = block.hipDepth().value() - DART_ABOVE_HIP;
         return runningOut(level, shorter ? Math.min(end, block.side(Level.HIGH_HIP)) : end);
     }

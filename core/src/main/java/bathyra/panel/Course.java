@@ -152,7 +152,11 @@ record Course(Vec atWaist, Optional<Rounding> rounding, List<Guide> guides, Opti
     /** Over the apex. */
     static Course overApex(Vec atWaist, Vec direction, double dartEnd, double radius) {
         return new Course(
-                atWaist, Optional.of(new Rounding(direction, dartEnd, radius, 1)), List.of(), Optional.empty(), Optional.empty());
+                atWaist,
+                Optional.of(new Rounding(direction, dartEnd, radius, 1)),
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** The same course, ending along its axis. */

@@ -278,7 +278,10 @@ public record PanelSet(
             List<Course.Guide> through = between.behind(i);
             if (!overApex(i)) {
                 return Walking.against(
-                        partner, start, Level.WAIST, ending(Course.along(down), i).through(through));
+                        partner,
+                        start,
+                        Level.WAIST,
+                        ending(Course.along(down), i).through(through));
             }
             // The part above the apex is turned by the closed dart; the seam passes the apex half way between the two
             // legs.

@@ -20,8 +20,8 @@ public record Dart(String name, Path one, Path other) {
 
     /** The line on which it is folded to be sewn. */
     public Path fold() {
-        return Path.of(new Line(
-                one.start().between(other.start(), 0.5), one.end().between(other.end(), 0.5)));
+        return Path.of(
+                new Line(one.start().between(other.start(), 0.5), one.end().between(other.end(), 0.5)));
     }
 
     /** Everything that is drawn of it: both legs and the fold. */

@@ -116,7 +116,8 @@ final class AllowanceRoom implements Check {
     private static Optional<Tight> tight(Piece piece, OutlineEdge edge, double run, Round round) {
         double width = piece.allowances().getOrDefault(edge.name(), 0.0);
         double length = edge.path().length();
-        if (width <= 0 || length < WIDTHS * width) {
+        // A dart is folded, not cut out: between its legs there is cloth.
+        if (edge.kind() == OutlineEdge.Kind.DART || width <= 0 || length < WIDTHS * width) {
             return Optional.empty();
         }
         List<Clear> without = new ArrayList<>();

@@ -7,6 +7,7 @@ import bathyra.Sample;
 import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
 import bathyra.block.Half;
+import bathyra.finding.Finding;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Garment;
 import bathyra.garment.LayerKind;
@@ -20,11 +21,13 @@ import bathyra.layer.Layers;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.piece.Dart;
 import bathyra.piece.Mark;
 import bathyra.piece.Notch;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.truing.Truing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -163,5 +166,29 @@ class BlockPiecesTest {
         assertThat(Layers.ofPieces(pattern, mounted))
                 .extracting(Layer::kind)
                 .containsExactly(LayerKind.FASHION, LayerKind.INTERLINING, LayerKind.LINING);
+    }
+
+    /** The darts come along with the piece: one leg as long as the other, sewn from where they meet. */
+    @ParameterizedTest
+    @EnumSource(BlockMethod.class)
+    void darts_lieOnTheirPieces_withLegsAlike(BlockMethod method) {
+        BlockDrawing drawing = drawing(Bodies.large(), method).orElseThrow();
+        Pattern pattern = BlockPattern.finished(drawing, "block", by(method));
+        List<Dart> darts =
+                pattern.pieces().stream().flatMap(p -> p.darts().stream()).toList();
+        assertThat(darts).hasSameSizeAs(drawing.darts());
+        assertThat(darts.isEmpty()).isEqualTo(method == BlockMethod.PROPORTION);
+        for (int i = 0; i < darts.size(); i++) {
+            Dart dart = darts.get(i);
+            BlockDart drawn = drawing.darts().stream()
+                    .filter(d -> d.label().equals(dart.name())
+                            && d.tips().get(0).distance(dart.one().start()) < 1e-9)
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(dart.one().length()).isCloseTo(dart.other().length(), within(1.0));
+            assertThat(dart.tips(0.5)).hasSameSizeAs(drawn.tips());
+            assertThat(dart.width()).isCloseTo(drawn.a().distance(drawn.b()), within(2.0));
+        }
+        assertThat(Truing.beforeCutting(pattern)).allMatch(f -> f.status() != Finding.Status.FAULT);
     }
 }

@@ -1,7 +1,7 @@
 package bathyra.draft;
 
-import bathyra.garment.BlockMethod;
 import bathyra.garment.BackShaping;
+import bathyra.garment.BlockMethod;
 import bathyra.garment.BoneKind;
 import bathyra.garment.Boning;
 import bathyra.garment.Bust;
@@ -136,7 +136,8 @@ public final class Choices {
         List<Gore> gores = GORES.get(row[f++]);
         BackShaping back = BackShaping.values()[row[f++]];
         Garment garment = Garment.of(kind);
-        garment = garment.withBlock(garment.block().withMethod(method).withPrincess(start).withBack(back))
+        garment = garment.withBlock(
+                        garment.block().withMethod(method).withPrincess(start).withBack(back))
                 .withLowerEdge(lower)
                 .withFastening(garment.fastening().with(closure));
         if (kind.isPanelled()) {

@@ -1,7 +1,6 @@
 package bathyra.files;
 
 import bathyra.block.BlockDrawing;
-import bathyra.block.Half;
 import bathyra.bone.BonePlan;
 import bathyra.bone.Bones;
 import bathyra.draft.BlockPattern;
@@ -44,8 +43,7 @@ public record CuttingPlan(Pattern pattern, List<Layer> layers, List<Cut> cuts) {
      * @param bones the middle lines of the channels on it, on the drawing of the draft's own piece
      * @param eyelets the middles of those that are set in it
      */
-    public record Cut(
-            String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Point> eyelets) {
+    public record Cut(String id, Piece piece, List<LayerKind> layers, List<Path> bones, List<Point> eyelets) {
         public Cut {
             layers = List.copyOf(layers);
             bones = List.copyOf(bones);

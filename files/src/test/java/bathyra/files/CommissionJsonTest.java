@@ -8,6 +8,7 @@ import bathyra.draft.Bodies;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
 import bathyra.fitting.Found;
+import bathyra.garment.BackShaping;
 import bathyra.garment.BlockChoice;
 import bathyra.garment.BlockMethod;
 import bathyra.garment.Closure;
@@ -254,7 +255,8 @@ class CommissionJsonTest {
                 .withBlock(BlockChoice.QUARTER
                         .withMethod(BlockMethod.DOUBLED_DART)
                         .withBase(BlockMethod.SHOULDER_DART)
-                        .withPrincess(PrincessStart.NECK))
+                        .withPrincess(PrincessStart.NECK)
+                        .withBack(BackShaping.DART))
                 .withFastening(Fastening.ZIP
                         .with(Closure.BACK_LACING)
                         .withGap(Optional.of(Length.mm(47.3)))

@@ -80,7 +80,7 @@ final class PieceName {
         }
     }
 
-    /** From the words' beginning to the edge of the piece at the waist, or to its outermost corner, px. */
+    /** From the words' beginning to the edge of the piece at the waist, or to its outermost corner, or to a dart before that, px. */
     private double room() {
         Point edge = piece.mark(Level.WAIST)
                 .map(LevelMark::to)
@@ -91,7 +91,13 @@ final class PieceName {
                                 .max()
                                 .orElse(0),
                         0));
-        return brush.view().x(place.of(edge).x()) - x;
+        double toEdge = brush.view().x(place.of(edge).x()) - x;
+        return piece.darts().stream()
+                .flatMap(d -> d.lines().stream())
+                .flatMap(line -> line.flattened(1).stream())
+                .mapToDouble(p -> brush.view().x(place.of(p).x()) - x)
+                .filter(toDart -> toDart > 0)
+                .reduce(toEdge, Math::min);
     }
 
     /** Where a panel is too narrow for level words they run down it, beside its grain and no farther than its foot. */

@@ -116,7 +116,10 @@ final class PiecesDrawing implements Drawing {
 
     @Override
     public void paint(Brush brush, double width, double height) {
-        if (look.joining() == Joining.APART) {
+        if (look.joining() == Joining.APART && look.pattern().levels().isEmpty()) {
+            // A block has levels of its own, which stand on its pieces.
+            ownLevels(brush);
+        } else if (look.joining() == Joining.APART) {
             bands.paint(brush, width, height);
             bands.levels().forEach(level -> tag(brush, level));
         }
@@ -124,6 +127,20 @@ final class PiecesDrawing implements Drawing {
         look.seam().ifPresent(seam -> needle(brush, seam));
         order(brush);
         look.finding().flatMap(Finding::place).ifPresent(place -> ring(brush, place));
+    }
+
+    private void ownLevels(Brush brush) {
+        Piece first = look.pattern().pieces().get(0);
+        for (LevelMark mark : first.levelMarks()) {
+            Point at = place(first).of(mark.from());
+            brush.text(
+                    mark.level(),
+                    brush.view().x(at.x()) - 10,
+                    brush.view().y(at.y()) + 4,
+                    Ink.TEAL,
+                    Lettering.level(),
+                    TextAlignment.RIGHT);
+        }
     }
 
     private void tag(Brush brush, Level level) {

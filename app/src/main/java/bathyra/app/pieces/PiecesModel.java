@@ -2,8 +2,8 @@ package bathyra.app.pieces;
 
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
-import bathyra.cutting.Finishing;
 import bathyra.block.BlockDrawing;
+import bathyra.cutting.Finishing;
 import bathyra.draft.BlockPattern;
 import bathyra.draft.Draft;
 import bathyra.files.CuttingPlan;
@@ -87,8 +87,10 @@ public final class PiecesModel {
 
     /** The layer that lies on the table; empty for the pieces as they are drafted, and for the block. */
     Optional<LayerKind> layer() {
-        return isBlock() ? Optional.empty() : layer.filter(kind ->
-                layers().stream().anyMatch(l -> l.kind() == kind && !l.pieces().isEmpty()));
+        return isBlock()
+                ? Optional.empty()
+                : layer.filter(kind -> layers().stream()
+                        .anyMatch(l -> l.kind() == kind && !l.pieces().isEmpty()));
     }
 
     void look(Optional<LayerKind> next) {

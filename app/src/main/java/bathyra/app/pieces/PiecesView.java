@@ -300,7 +300,10 @@ public final class PiecesView extends TableStage {
             if (!layer.pieces().isEmpty()) {
                 layerMenu
                         .getItems()
-                        .add(item("layer-" + layer.kind().id(), layer.kind().label(), () -> model.look(Optional.of(layer.kind()))));
+                        .add(item(
+                                "layer-" + layer.kind().id(),
+                                layer.kind().label(),
+                                () -> model.look(Optional.of(layer.kind()))));
             }
         }
     }

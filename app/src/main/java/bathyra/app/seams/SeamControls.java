@@ -62,8 +62,9 @@ final class SeamControls extends VBox {
                 model.backShaping(),
                 BackShaping::label,
                 model::shapeBack);
-        Label words = new Label("With a dart the back is one piece: it runs out under the chest line and above the hip,"
-                + " and opens where the garment ends before.");
+        Label words =
+                new Label("With a dart the back is one piece. The dart runs out under the chest line and above the hip;"
+                        + " where the garment ends before that, it opens in the lower edge.");
         words.getStyleClass().add("words");
         words.setWrapText(true);
         getChildren().addAll(title("Behind, between side and centre back"), backShaping, words);

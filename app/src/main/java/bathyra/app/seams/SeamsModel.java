@@ -3,8 +3,8 @@ package bathyra.app.seams;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
-import bathyra.garment.Commission;
 import bathyra.garment.BackShaping;
+import bathyra.garment.Commission;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
@@ -93,7 +93,8 @@ public final class SeamsModel {
         workshop.letGo();
         workshop.once(
                 "back with a " + next.label().toLowerCase(Locale.ROOT),
-                workshop.commission().withGarment(garment.withBlock(garment.block().withBack(next))));
+                workshop.commission()
+                        .withGarment(garment.withBlock(garment.block().withBack(next))));
     }
 
     /** Takes what was typed; gives the reason when it is no length. */

@@ -38,8 +38,7 @@ public enum Joining {
     /** Where each panel lies joined, before cups, yokes and darts are made of them. */
     public Map<String, Placement> placePanels(Draft draft) {
         Map<String, Placement> places = new LinkedHashMap<>();
-        Joined.at(draft.cutting().whole(), this == ABOVE)
-                .forEach((id, motion) -> places.put(id, Placement.of(motion)));
+        Joined.at(draft.cutting().whole(), this == ABOVE).forEach((id, motion) -> places.put(id, Placement.of(motion)));
         return places;
     }
 

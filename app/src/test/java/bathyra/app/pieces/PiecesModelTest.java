@@ -3,9 +3,12 @@ package bathyra.app.pieces;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.workshop.InWorkshop;
+import bathyra.finding.Finding;
 import bathyra.garment.CornerShape;
 import bathyra.garment.EdgeAt;
 import bathyra.garment.EdgeUse;
+import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
 import bathyra.garment.GrainLine;
 import bathyra.garment.LayerKind;
 import bathyra.layer.Layer;
@@ -162,5 +165,43 @@ class PiecesModelTest extends InWorkshop {
         chooseSide();
         model.pull(20);
         assertThat(model.beforeCutting()).isNotSameAs(found);
+    }
+
+    @Test
+    void block_liesOnTheTable_withItsDarts_untilTheDraftIsLookedAtAgain() {
+        assertThat(model.hasBlock()).isTrue();
+        model.lookAtBlock();
+        assertThat(model.isBlock()).isTrue();
+        assertThat(model.layer()).isEmpty();
+        assertThat(model.pattern().pieces()).extracting(Piece::id).containsExactly("FB", "BB");
+        assertThat(model.pattern().pieces())
+                .allSatisfy(p -> assertThat(p.darts()).isNotEmpty());
+        assertThat(model.pattern()).as("cut once").isSameAs(model.pattern());
+        assertThat(model.beforeCutting()).allMatch(f -> f.status() != Finding.Status.FAULT);
+        model.look(Optional.empty());
+        assertThat(model.isBlock()).isFalse();
+        assertThat(model.pattern()).isSameAs(draft().pattern());
+    }
+
+    @Test
+    void allowanceOnTheBlock_isItsOwn_andMovesNoPieceOfTheGarment() {
+        double before = draft().pattern().piece("F2").allowances().get("side");
+        model.lookAtBlock();
+        model.choose(new EdgeAt("FB", "side"));
+        model.pull(31);
+        assertThat(model.pattern().piece("FB").allowances().get("side")).isEqualTo(31);
+        assertThat(model.isOwn(garment())).isTrue();
+        assertThat(draft().pattern().piece("F2").allowances().get("side")).isEqualTo(before);
+        assertThat(undo()).contains("allowance of front, side");
+    }
+
+    /** A corset is drafted on its levels alone. */
+    @Test
+    void corset_hasNoBlockToLookAt() {
+        model.lookAtBlock();
+        make(Garment.of(GarmentKind.CORSET));
+        assertThat(model.hasBlock()).isFalse();
+        assertThat(model.isBlock()).isFalse();
+        assertThat(model.pattern()).isSameAs(draft().pattern());
     }
 }

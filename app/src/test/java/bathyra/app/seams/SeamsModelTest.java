@@ -3,7 +3,9 @@ package bathyra.app.seams;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.app.table.Joining;
 import bathyra.app.workshop.InWorkshop;
+import bathyra.garment.BackShaping;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.length.Length;
@@ -12,6 +14,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -159,5 +162,31 @@ class SeamsModelTest extends InWorkshop {
                         .at(CELL.level(), CELL.seam())
                         .value())
                 .isCloseTo(25, within(1e-9));
+    }
+
+    @Test
+    void backWithADart_isOnePiece_inOneStepThatIsTakenBack() {
+        assertThat(model.backShaping()).isEqualTo(BackShaping.SEAM);
+        int pieces = draft().pattern().pieces().size();
+        model.shapeBack(BackShaping.DART);
+        assertThat(model.backShaping()).isEqualTo(BackShaping.DART);
+        assertThat(draft().pattern().pieces()).hasSize(pieces - 1);
+        assertThat(draft().pattern().piece("B1").darts()).hasSize(1);
+        // The table keeps its four panels: soundings are taken on them.
+        assertThat(draft().panelPieces()).hasSize(pieces);
+        assertThat(undo()).isEqualTo("back with a waist dart");
+        workshop.undo();
+        assertThat(draft().pattern().pieces()).hasSize(pieces);
+    }
+
+    /** Joined above, the panels lie as they do with a seam: the dart is no piece there. */
+    @Test
+    void panelsOfADartedBack_areJoinedOnTheTable() {
+        model.shapeBack(BackShaping.DART);
+        for (Joining way : List.of(Joining.ABOVE, Joining.BELOW)) {
+            assertThat(new Lie(Optional.empty(), false, way).places(draft()))
+                    .hasSize(draft().panelPieces().size())
+                    .doesNotContainNull();
+        }
     }
 }

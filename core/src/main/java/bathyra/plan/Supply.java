@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * How it stands with one of the materials of a garment.
  *
- * @param amount how much of it is from the shelf, in the unit of the bill: claimed while it is ready, taken once it is used; 0 where it was bought for this garment
+ * @param amount how much of it is from the shelf, in the unit of the bill: claimed while it is ordered or ready, taken once it is used; 0 where it was bought for this garment
  * @param comes when what was ordered comes
  */
 public record Supply(State state, double amount, Optional<LocalDate> comes) {
@@ -47,7 +47,12 @@ public record Supply(State state, double amount, Optional<LocalDate> comes) {
     }
 
     public static Supply ordered(Optional<LocalDate> comes) {
-        return new Supply(State.ORDERED, 0, comes);
+        return ordered(0, comes);
+    }
+
+    /** The rest of it is ordered. @param amount that is claimed of what is on the shelf */
+    public static Supply ordered(double amount, Optional<LocalDate> comes) {
+        return new Supply(State.ORDERED, amount, comes);
     }
 
     /** It lies ready. @param amount that is claimed of what is on the shelf; 0 where it was bought for this garment */

@@ -15,7 +15,7 @@ import java.util.Optional;
  *
  * @param kept what the workshop keeps
  * @param taken how much of each the garments have taken
- * @param claimed how much of each lies ready for one of them and is not cut yet
+ * @param claimed how much of each lies ready for one of them and is not cut yet, or waits for the rest that is ordered
  */
 public record Shelf(List<Kept> kept, Map<String, Double> taken, Map<String, Double> claimed) {
     public Shelf {
@@ -32,7 +32,7 @@ public record Shelf(List<Kept> kept, Map<String, Double> taken, Map<String, Doub
             plan.shelf().forEach((what, supply) -> {
                 if (supply.state() == Supply.State.USED) {
                     taken.merge(what, supply.amount(), Double::sum);
-                } else if (supply.state() == Supply.State.READY) {
+                } else if (supply.state() != Supply.State.MISSING) {
                     claimed.merge(what, supply.amount(), Double::sum);
                 }
             });

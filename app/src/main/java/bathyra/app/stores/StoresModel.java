@@ -8,6 +8,9 @@ import bathyra.house.House;
 import bathyra.house.Kept;
 import bathyra.house.Supplier;
 import bathyra.plan.DateKind;
+import bathyra.plan.Plan;
+import bathyra.plan.Supply;
+import bathyra.supply.Deliveries;
 import bathyra.supply.Material;
 import bathyra.supply.OrderList;
 import bathyra.supply.Shelf;
@@ -15,9 +18,14 @@ import bathyra.workplan.Dates;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.function.Predicate;
 
 /** What the workshop keeps, what runs out, and what is to be ordered for all garments together. */
 final class StoresModel {
@@ -27,6 +35,14 @@ final class StoresModel {
     private final Clock time;
     private final Runnable changed;
     private List<Works.Row> rows;
+    private Optional<Done> done = Optional.empty();
+
+    /** A step that was taken for several garments at once. */
+    private record Done(String words, List<Long> commissions) {
+        Done {
+            commissions = List.copyOf(commissions);
+        }
+    }
 
     /** @param changed shows all anew */
     StoresModel(Workshop workshop, Clock time, Runnable changed) {
@@ -54,24 +70,115 @@ final class StoresModel {
     }
 
     OrderList orders() {
-        List<OrderList.Want> wants = open().stream()
-                .flatMap(r -> r
-                        .work()
-                        .flatMap(w -> w.bill())
-                        .map(bill -> new OrderList.Want(
-                                r.title(),
-                                Dates.of(r.plan(), house(), today()).map(d -> d.day(DateKind.CLOTH_IN)),
-                                Material.of(bill, r.plan())))
-                        .stream())
+        return OrderList.of(wants(open()), shelf(), house());
+    }
+
+    /** What was ordered and has not come, for every garment that is not finished. */
+    Deliveries deliveries() {
+        return Deliveries.of(wants(unfinished()), shelf());
+    }
+
+    private List<OrderList.Want> wants(List<Works.Row> of) {
+        return of.stream()
+                .map(r -> new OrderList.Want(
+                        r.title(),
+                        Dates.of(r.plan(), house(), today()).map(d -> d.day(DateKind.CLOTH_IN)),
+                        materials(r)))
                 .toList();
-        return OrderList.of(wants, shelf(), house());
+    }
+
+    /** Of a commission whose bill is not known yet, none. */
+    private static List<Material> materials(Works.Row row) {
+        return row.work()
+                .flatMap(w -> w.bill())
+                .map(bill -> Material.of(bill, row.plan()))
+                .orElse(List.of());
+    }
+
+    /** It was ordered today, for every garment that misses it, and comes after the days of its supplier; what lies free on the shelf is claimed first. */
+    void ordered(OrderList.Line line) {
+        Optional<LocalDate> comes = house().suppliers().stream()
+                .filter(s -> s.name().equals(line.supplier()))
+                .findFirst()
+                .map(s -> house().calendar().after(today(), s.days()));
+        List<Works.Row> soonestFirst = new ArrayList<>(open());
+        soonestFirst.sort(Comparator.comparing(r -> r.plan().due().orElse(LocalDate.MAX)));
+        Shelf shelf = shelf();
+        double[] free = {shelf.find(line.what()).map(shelf::free).orElse(0.0)};
+        forEach(
+                soonestFirst,
+                m -> m.what().equals(line.what()) && m.supply().state() == Supply.State.MISSING,
+                m -> {
+                    double claimed = Math.max(0, Math.min(free[0], m.needed()));
+                    free[0] -= claimed;
+                    return claimed >= m.needed() - 1e-6 ? Supply.ready(claimed) : Supply.ordered(claimed, comes);
+                },
+                line.what() + " ordered");
+    }
+
+    /** It has come: it lies ready for every garment that waited for it. */
+    void came(Deliveries.Line line) {
+        forEach(
+                unfinished(),
+                line::brings,
+                m -> Supply.ready(m.supply().amount()),
+                line.what() + " came");
+    }
+
+    /** It does not come after all, and is missing again. */
+    void doesNotCome(Deliveries.Line line) {
+        forEach(unfinished(), line::brings, m -> Supply.MISSING, line.what() + " does not come");
+    }
+
+    /** Takes one step for all garments, each on record with it, to be taken back together. */
+    private void forEach(
+            List<Works.Row> of, Predicate<Material> which, Function<Material, Supply> next, String words) {
+        List<Long> moved = new ArrayList<>();
+        for (Works.Row row : of) {
+            Map<String, Supply> supplies = new LinkedHashMap<>();
+            materials(row).stream().filter(which).forEach(m -> supplies.put(m.what(), next.apply(m)));
+            if (!supplies.isEmpty()) {
+                workshop.deeds().plan(row.id(), words, plan -> {
+                    Plan after = plan;
+                    for (Map.Entry<String, Supply> each : supplies.entrySet()) {
+                        after = after.supplied(each.getKey(), each.getValue());
+                    }
+                    return after;
+                });
+                moved.add(row.id());
+            }
+        }
+        done = Optional.of(new Done(words, moved));
+        read();
+    }
+
+    /** What was done last for several garments, in words; empty when it was taken back. */
+    Optional<String> lastDone() {
+        return done.map(Done::words);
+    }
+
+    /** Takes it back for each of them. */
+    void takeBack() {
+        done.ifPresent(d -> d.commissions().forEach(id -> workshop.deeds()
+                .undo(
+                        id,
+                        rows.stream()
+                                .filter(r -> r.id() == id)
+                                .findFirst()
+                                .flatMap(r -> r.plan().due()))));
+        done = Optional.empty();
+        read();
+    }
+
+    private List<Works.Row> unfinished() {
+        return rows.stream()
+                .filter(r -> !r.archived() && !WorkKept.isFinished(r.plan()))
+                .toList();
     }
 
     /** Only what is agreed on, that is what has a due day, is ordered for. */
     private List<Works.Row> open() {
-        return rows.stream()
-                .filter(r -> !r.archived() && r.plan().due().isPresent() && !WorkKept.isFinished(r.plan()))
-                .toList();
+        return unfinished().stream().filter(r -> r.plan().due().isPresent()).toList();
     }
 
     /** The commissions whose materials are not known yet. */

@@ -10,6 +10,7 @@ import bathyra.files.csv.Orders;
 import bathyra.files.pdf.OrderPage;
 import bathyra.house.Kept;
 import bathyra.house.Supplier;
+import bathyra.supply.Deliveries;
 import bathyra.supply.OrderList;
 import bathyra.supply.Shelf;
 import java.io.IOException;
@@ -23,6 +24,7 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -42,6 +44,8 @@ public final class StoresView extends VBox {
     private final Card card;
     private final VBox kept = new VBox(3);
     private final VBox orders = new VBox(3);
+    private final VBox coming = new VBox(3);
+    private final Button back = CardRows.deed("", "stores-back", this::takeBack);
     private final Label said = new Label();
     private final Label nothing =
             new Label("Nothing is kept yet. Cloth, bones, busks, cord: what is bought for many garments goes here.");
@@ -49,6 +53,7 @@ public final class StoresView extends VBox {
     private final List<SupplierRow> supplierRows = new ArrayList<>();
     private List<String> named = List.of();
     private Optional<OrderList> listed = Optional.empty();
+    private Optional<Deliveries> awaited = Optional.empty();
     private final TextField what = new TextField();
     private final TextField unit = new TextField();
 
@@ -81,6 +86,9 @@ public final class StoresView extends VBox {
                 adding,
                 heading("To be ordered", "for all garments with a due day, less what lies free on the shelf"),
                 orders,
+                heading("On its way", "what was ordered and has not come, the soonest first"),
+                coming,
+                back,
                 said);
         all.getStyleClass().add("stores");
         ScrollPane scroll = new ScrollPane(all);
@@ -135,7 +143,48 @@ public final class StoresView extends VBox {
             keptRows.get(i).show(shelf, shelf.kept().get(i));
         }
         orders();
+        coming();
+        Optional<String> last = model.lastDone();
+        back.setText(last.map(words -> "Take back: " + words).orElse(""));
+        back.setVisible(last.isPresent());
+        back.setManaged(last.isPresent());
         card();
+    }
+
+    private void takeBack() {
+        model.takeBack();
+    }
+
+    private void coming() {
+        Deliveries deliveries = model.deliveries();
+        if (awaited.equals(Optional.of(deliveries))) {
+            return;
+        }
+        awaited = Optional.of(deliveries);
+        List<Node> rows = new ArrayList<>();
+        for (Deliveries.Line line : deliveries.lines()) {
+            rows.add(delivery(line, rows.size()));
+        }
+        if (rows.isEmpty()) {
+            Label none = new Label("Nothing is on its way.");
+            none.getStyleClass().add("quiet");
+            rows.add(none);
+        }
+        coming.getChildren().setAll(rows);
+    }
+
+    private HBox delivery(Deliveries.Line line, int index) {
+        HBox row = row(
+                line.what() + (line.supplier().isEmpty() ? "" : ", " + line.supplier()),
+                figure(line.amount()) + " " + line.unit(),
+                line.comes().map(d -> "comes " + Days.say(d)).orElse("no day"),
+                garments(line.garments()));
+        row.getChildren()
+                .addAll(
+                        CardRows.deed("Came", "came-" + index, () -> model.came(line)),
+                        CardRows.deed("Does not come", "not-coming-" + index, () -> model.doesNotCome(line)));
+        row.pseudoClassStateChanged(OUT, line.isLate(model.today()));
+        return row;
     }
 
     private void orders() {
@@ -173,31 +222,44 @@ public final class StoresView extends VBox {
     }
 
     private HBox order(OrderList.Line line, int index) {
-        Label what = new Label(line.what());
-        what.setMinWidth(0);
-        what.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(what, Priority.ALWAYS);
-        Label amount = new Label(figure(line.amount()) + " " + line.unit());
-        amount.getStyleClass().add("figure-strong");
-        amount.setMinWidth(Region.USE_PREF_SIZE);
-        Label by = new Label(line.by().map(d -> "by " + Days.say(d)).orElse(""));
-        TextSize.minWidth(by, 80);
-        Label garments = new Label(
-                line.garments().isEmpty()
-                        ? "runs out"
-                        : "for " + line.garments().size() + (line.garments().size() == 1 ? " garment" : " garments"));
-        garments.getStyleClass().add("quiet");
-        TextSize.minWidth(garments, 100);
-        HBox row = new HBox(12, what, amount, by, garments);
+        HBox row = row(
+                line.what(),
+                figure(line.amount()) + " " + line.unit(),
+                line.by().map(d -> "by " + Days.say(d)).orElse(""),
+                line.garments().isEmpty() ? "runs out" : garments(line.garments()));
+        if (!line.garments().isEmpty()) {
+            row.getChildren().add(CardRows.deed("Ordered", "ordered-" + index, () -> model.ordered(line)));
+        }
         if (model.shelf().find(line.what()).isEmpty()) {
             row.getChildren()
                     .add(CardRows.deed(
                             "Keep it", "keep-line-" + index, () -> model.keep(line.what(), line.unit(), "")));
         }
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("order-row");
         row.pseudoClassStateChanged(
                 OUT, line.by().filter(d -> d.isBefore(model.today())).isPresent());
+        return row;
+    }
+
+    private static String garments(List<String> titles) {
+        return "for " + titles.size() + (titles.size() == 1 ? " garment" : " garments");
+    }
+
+    private static HBox row(String thing, String howMuch, String when, String whatFor) {
+        Label what = new Label(thing);
+        what.setMinWidth(0);
+        what.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(what, Priority.ALWAYS);
+        Label amount = new Label(howMuch);
+        amount.getStyleClass().add("figure-strong");
+        amount.setMinWidth(Region.USE_PREF_SIZE);
+        Label day = new Label(when);
+        TextSize.minWidth(day, 96);
+        Label garments = new Label(whatFor);
+        garments.getStyleClass().add("quiet");
+        TextSize.minWidth(garments, 100);
+        HBox row = new HBox(12, what, amount, day, garments);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("order-row");
         return row;
     }
 

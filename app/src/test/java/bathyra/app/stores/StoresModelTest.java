@@ -1,5 +1,8 @@
 package bathyra.app.stores;
 
+import java.util.List;
+import bathyra.supply.Deliveries;
+import bathyra.plan.Supply;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -91,5 +94,99 @@ class StoresModelTest extends InWorkshop {
                 .orElseThrow();
         assertThat(bone.garments()).containsExactly(workshop.commission().title());
         assertThat(bone.by().orElseThrow()).isAfter(TODAY.minusYears(1));
+    }
+
+    /** The demo's commission has its bill counted, so that it is known what it misses. */
+    private OrderList.Line counted() {
+        take("The Tide Bride");
+        Draft draft = draft();
+        var layers = Lays.layers(draft);
+        Bill bill = Bill.of(
+                draft,
+                layers,
+                Lays.of(draft, layers, workshop.kept().prices(), 0, () -> false),
+                workshop.kept().prices());
+        workshop.work().keep(workshop.id(), draft.commission(), new WorkJson.Work(Counts.of(draft), Optional.of(bill)));
+        model.read();
+        return model.orders().lines().stream()
+                .filter(l -> !l.garments().isEmpty() && l.garments().contains(draft.commission().title()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Supply supply(String what) {
+        return workshop.commission().plan().supply(what);
+    }
+
+    @Test
+    void whatWasOrdered_isOnItsWay_comes_andLiesReady() {
+        OrderList.Line line = counted();
+        model.ordered(line);
+        assertThat(model.orders().lines()).noneMatch(l -> l.what().equals(line.what()) && !l.garments().isEmpty());
+        assertThat(supply(line.what()).state()).isEqualTo(Supply.State.ORDERED);
+        Deliveries.Line coming = model.deliveries().lines().stream()
+                .filter(d -> d.what().equals(line.what()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(coming.garments()).contains(workshop.commission().title());
+        assertThat(model.lastDone()).contains(line.what() + " ordered");
+        model.came(coming);
+        assertThat(supply(line.what()).state()).isEqualTo(Supply.State.READY);
+        assertThat(model.deliveries().lines()).noneMatch(d -> d.what().equals(line.what()));
+        assertThat(model.lastDone()).contains(line.what() + " came");
+    }
+
+    @Test
+    void whatDoesNotCome_isMissingAgain_andEveryStepIsTakenBackForAllGarments() {
+        OrderList.Line line = counted();
+        List<OrderList.Line> before = model.orders().lines();
+        model.ordered(line);
+        model.takeBack();
+        assertThat(model.lastDone()).isEmpty();
+        assertThat(model.orders().lines()).isEqualTo(before);
+        model.ordered(line);
+        model.doesNotCome(model.deliveries().lines().stream()
+                .filter(d -> d.what().equals(line.what()))
+                .findFirst()
+                .orElseThrow());
+        assertThat(supply(line.what()).state()).isEqualTo(Supply.State.MISSING);
+        assertThat(model.orders().lines()).isEqualTo(before);
+    }
+
+    /** With a supplier whose days are known it comes on a working day, so many from today. */
+    @Test
+    void itComes_afterTheDaysOfItsSupplier() {
+        OrderList.Line line = counted();
+        model.keep(line.what(), line.unit(), "A harbour far away");
+        model.supplier(model.house().suppliers().size(), "A harbour far away", "3");
+        OrderList.Line known = model.orders().lines().stream()
+                .filter(l -> l.what().equals(line.what()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(known.supplier()).isEqualTo("A harbour far away");
+        model.ordered(known);
+        // From Monday three working days on.
+        assertThat(supply(line.what()).comes()).contains(TODAY.plusDays(3));
+    }
+
+    /** What lies free is claimed before anything is ordered: what is ordered is the rest. */
+    @Test
+    void freeCloth_isClaimedFirst() {
+        OrderList.Line line = counted();
+        double needed = line.amount();
+        model.keep(line.what(), line.unit(), "");
+        model.counted(kept(line.what()), String.valueOf(Math.round(needed * 250) / 1000.0));
+        OrderList.Line rest = model.orders().lines().stream()
+                .filter(l -> l.what().equals(line.what()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(rest.amount()).isLessThan(needed);
+        model.ordered(rest);
+        assertThat(model.shelf().free(kept(line.what()))).isCloseTo(0, within(1e-6));
+        assertThat(model.deliveries().lines().stream()
+                        .filter(d -> d.what().equals(line.what()))
+                        .mapToDouble(Deliveries.Line::amount)
+                        .sum())
+                .isCloseTo(rest.amount(), within(0.002));
     }
 }

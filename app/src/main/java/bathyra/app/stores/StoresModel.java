@@ -118,11 +118,7 @@ final class StoresModel {
 
     /** It has come: it lies ready for every garment that waited for it. */
     void came(Deliveries.Line line) {
-        forEach(
-                unfinished(),
-                line::brings,
-                m -> Supply.ready(m.supply().amount()),
-                line.what() + " came");
+        forEach(unfinished(), line::brings, m -> Supply.ready(m.supply().amount()), line.what() + " came");
     }
 
     /** It does not come after all, and is missing again. */
@@ -131,8 +127,7 @@ final class StoresModel {
     }
 
     /** Takes one step for all garments, each on record with it, to be taken back together. */
-    private void forEach(
-            List<Works.Row> of, Predicate<Material> which, Function<Material, Supply> next, String words) {
+    private void forEach(List<Works.Row> of, Predicate<Material> which, Function<Material, Supply> next, String words) {
         List<Long> moved = new ArrayList<>();
         for (Works.Row row : of) {
             Map<String, Supply> supplies = new LinkedHashMap<>();
@@ -160,12 +155,8 @@ final class StoresModel {
     /** Takes it back for each of them. */
     void takeBack() {
         done.ifPresent(d -> d.commissions().forEach(id -> workshop.deeds()
-                .undo(
-                        id,
-                        rows.stream()
-                                .filter(r -> r.id() == id)
-                                .findFirst()
-                                .flatMap(r -> r.plan().due()))));
+                .undo(id, rows.stream().filter(r -> r.id() == id).findFirst().flatMap(r -> r.plan()
+                        .due()))));
         done = Optional.empty();
         read();
     }

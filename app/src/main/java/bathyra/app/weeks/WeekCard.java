@@ -16,13 +16,16 @@ import bathyra.workload.WorkLoad;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -47,12 +50,16 @@ final class WeekCard {
     /** The same nodes each time: one that is pressed must be there when it is let go. */
     private final Button open = new Button("Open its making");
 
+    private static final int SHOWN = 12;
+    private static final String OF_WEEK = "of the week";
     private final Button takeBack;
     private List<Remedy> slipped = List.of();
     private List<VBox> slips = List.of();
     private Optional<HandsOf> handsOf = Optional.empty();
     private VBox hands = new VBox();
     private String said = "";
+    /** The long lists that were asked for whole. */
+    private final Set<String> whole = new HashSet<>();
 
     /** Whose hours of which week stand in the fields. */
     private record HandsOf(LocalDate monday, List<Maker> makers) {}
@@ -114,9 +121,10 @@ final class WeekCard {
                 .filter(j -> load.needed(j.id(), week) > 0)
                 .sorted(Comparator.comparingDouble(j -> -load.needed(j.id(), week)))
                 .toList();
-        for (Job job : jobs) {
-            card.add(row(Hours.said(load.needed(job.id(), week)), job, next(job)));
-        }
+        jobs.stream()
+                .limit(whole.contains(OF_WEEK) ? jobs.size() : SHOWN)
+                .forEach(job -> card.add(row(Hours.said(load.needed(job.id(), week)), job, next(job))));
+        more(OF_WEEK, whole.contains(OF_WEEK) ? 0 : jobs.size() - SHOWN);
         boolean over = load.over(week) > 0;
         card.words(
                 Hours.said(load.needed(week)) + " of " + Hours.said(load.atHand(week))
@@ -314,10 +322,26 @@ final class WeekCard {
     private void said(String title, List<DayList.Line> lines) {
         if (!lines.isEmpty()) {
             card.section(title);
-            for (DayList.Line line : lines) {
-                card.add(Deed.button(
-                        "day-list-" + line.job() + "-" + title.length(), line.words(), () -> model.choose(line.job())));
-            }
+            List<Node> rows = lines.stream()
+                    .limit(whole.contains(title) ? lines.size() : SHOWN)
+                    .map(line -> (Node) Deed.button(
+                            "day-list-" + line.job() + "-" + title.length(),
+                            line.words(),
+                            () -> model.choose(line.job())))
+                    .toList();
+            rows.forEach(card::add);
+            more(title, lines.size() - rows.size());
+        }
+    }
+
+    /** What is not shown of a long list, until it is asked for: with hundreds of commissions nobody reads it through, and it takes its time to be laid. */
+    private void more(String list, int count) {
+        if (count > 0) {
+            card.add(Deed.button(
+                    "more-" + list.toLowerCase(Locale.ROOT).replace(' ', '-'), "and " + count + " more", () -> {
+                        whole.add(list);
+                        show();
+                    }));
         }
     }
 }

@@ -1,8 +1,5 @@
 package bathyra.app.stores;
 
-import java.util.List;
-import bathyra.supply.Deliveries;
-import bathyra.plan.Supply;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -12,11 +9,14 @@ import bathyra.bill.Lays;
 import bathyra.draft.Draft;
 import bathyra.files.json.WorkJson;
 import bathyra.house.Kept;
+import bathyra.plan.Supply;
+import bathyra.supply.Deliveries;
 import bathyra.supply.OrderList;
 import bathyra.workplan.Counts;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -109,7 +109,8 @@ class StoresModelTest extends InWorkshop {
         workshop.work().keep(workshop.id(), draft.commission(), new WorkJson.Work(Counts.of(draft), Optional.of(bill)));
         model.read();
         return model.orders().lines().stream()
-                .filter(l -> !l.garments().isEmpty() && l.garments().contains(draft.commission().title()))
+                .filter(l -> !l.garments().isEmpty()
+                        && l.garments().contains(draft.commission().title()))
                 .findFirst()
                 .orElseThrow();
     }
@@ -122,7 +123,8 @@ class StoresModelTest extends InWorkshop {
     void whatWasOrdered_isOnItsWay_comes_andLiesReady() {
         OrderList.Line line = counted();
         model.ordered(line);
-        assertThat(model.orders().lines()).noneMatch(l -> l.what().equals(line.what()) && !l.garments().isEmpty());
+        assertThat(model.orders().lines())
+                .noneMatch(l -> l.what().equals(line.what()) && !l.garments().isEmpty());
         assertThat(supply(line.what()).state()).isEqualTo(Supply.State.ORDERED);
         Deliveries.Line coming = model.deliveries().lines().stream()
                 .filter(d -> d.what().equals(line.what()))

@@ -20,7 +20,12 @@ public record Deliveries(List<Line> lines) {
      * @param garments for which it is
      */
     public record Line(
-            String supplier, String what, double amount, String unit, Optional<LocalDate> comes, List<String> garments) {
+            String supplier,
+            String what,
+            double amount,
+            String unit,
+            Optional<LocalDate> comes,
+            List<String> garments) {
         public Line {
             garments = List.copyOf(garments);
         }
@@ -55,7 +60,10 @@ public record Deliveries(List<Line> lines) {
                                             .map(kept -> kept.supplier())
                                             .orElse(""),
                                     material.what(),
-                                    Math.max(0, material.needed() - material.supply().amount()),
+                                    Math.max(
+                                            0,
+                                            material.needed()
+                                                    - material.supply().amount()),
                                     material.unit(),
                                     comes,
                                     List.of(want.title())),

@@ -65,9 +65,7 @@ class DeliveriesTest {
         assertThat(deliveries.lines())
                 .extracting(Deliveries.Line::what)
                 .containsExactly("Coutil", "Busk, 30.0 cm", "Cord");
-        assertThat(deliveries.lines())
-                .extracting(l -> l.isLate(MONDAY))
-                .containsExactly(true, false, false);
+        assertThat(deliveries.lines()).extracting(l -> l.isLate(MONDAY)).containsExactly(true, false, false);
         assertThat(deliveries.lines().get(1).supplier()).as("nobody yet").isEmpty();
     }
 
@@ -123,7 +121,8 @@ class DeliveriesTest {
             }
             List<Deliveries.Line> lines =
                     Deliveries.of(wants, Shelf.of(List.of(), List.of())).lines();
-            assertThat(lines.stream().mapToDouble(Deliveries.Line::amount).sum()).isCloseTo(waiting, within(1e-6));
+            assertThat(lines.stream().mapToDouble(Deliveries.Line::amount).sum())
+                    .isCloseTo(waiting, within(1e-6));
             assertThat(lines.stream().mapToInt(l -> l.garments().size()).sum()).isEqualTo(count);
             for (OrderList.Want want : wants) {
                 for (Material m : want.materials()) {

@@ -19,10 +19,12 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
 
 /** The card beside the weeks of a house with many commissions in one week. */
+@Tag("window")
 class WeekCardWindowTest extends InWorkshop {
     /** A Monday. */
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 30);

@@ -2,7 +2,8 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bathyra.garment.ContourWedge;
+import bathyra.garment.ContourSet;
+import bathyra.place.ContourWedge;
 import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.CheckBox;
@@ -116,7 +117,7 @@ class CupsWindowTest extends RealWindow {
         robot.clickOn("#cups-mode-contour");
         robot.clickOn("#set-strapless-sweetheart");
         WaitForAsyncUtils.waitForFxEvents();
-        for (ContourWedge wedge : ContourWedge.UsualSet.SWEETHEART.wedges()) {
+        for (ContourWedge wedge : ContourSet.SWEETHEART.wedges()) {
             assertThat(robot.lookup("#wedge-" + wedge.id()).<CheckBox>query().isSelected())
                     .as(wedge.label())
                     .isTrue();

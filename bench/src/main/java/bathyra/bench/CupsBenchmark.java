@@ -5,7 +5,7 @@ import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.garment.Bust;
 import bathyra.garment.Commission;
-import bathyra.garment.ContourWedge;
+import bathyra.garment.ContourSet;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.UpperShape;
@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class CupsBenchmark {
     private static final Garment SWEETHEART = Garment.bustier().withUpperEdge(UpperShape.SWEETHEART);
     private static final Bust HUGGING =
-            Bust.PRINCESS.withSet(ContourWedge.UsualSet.SWEETHEART.wedges()).withCups(CupKind.THREE_PART);
+            Bust.PRINCESS.withSet(ContourSet.SWEETHEART.wedges()).withCups(CupKind.THREE_PART);
     private final Commission plain = Bodies.commission(Bodies.nerea(), SWEETHEART);
     private final Commission cups = Bodies.commission(Bodies.nerea(), SWEETHEART.withBust(HUGGING));
     private int step;

@@ -12,12 +12,14 @@ import bathyra.fitting.Spot;
 import bathyra.fitting.Taken;
 import bathyra.garment.Cover;
 import bathyra.garment.EaseHere;
+import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -30,6 +32,11 @@ import java.util.Optional;
 public final class Corrections {
     /** So far to either side a moved edge runs out, mm. */
     private static final Length REACH = Length.mm(80);
+
+    /** So much over the rib still counts as under the bust, mm. */
+    private static final double UNDER = 25;
+    /** So near the apex, as a share of the half, a wedge lies over it. */
+    private static final double OVER_APEX = 0.02;
 
     private final Draft draft;
     private final Fitting fitting;
@@ -63,6 +70,7 @@ public final class Corrections {
             case FOLD -> fold();
             case GAP -> gap();
             case PLUMB -> plumb();
+            case WEDGE -> wedge();
             case CLOTH -> cloth();
             case NOTE ->
                 Becoming.nothing(
@@ -156,6 +164,62 @@ public final class Corrections {
         }
         Change.Edge change = new Change.Edge(upper, mark.spot().place(), REACH, Length.mm(higher));
         return one(change, Measured.at(draft, change).map(Length::mm));
+    }
+
+    /** Which contour wedge it is follows from where the cloth stood off: beside the apex, on the side, under the bust or between the breasts (C9). */
+    private Becoming wedge() {
+        Garment garment = draft.commission().garment();
+        if (draft.cutting().apex().isEmpty()) {
+            return Becoming.nothing(
+                    mark,
+                    Sentence.of(
+                            "A wedge runs out at the apex, and no seam passes there on this garment. Pinch the seam beside it instead."));
+        }
+        ContourWedge wedge = wedgeAt(mark.spot(), garment);
+        double wide = garment.wedge(wedge) + amount;
+        if (wide < 0 || wide > ContourWedge.MOST.millimetres()) {
+            return Becoming.nothing(
+                    mark,
+                    Sentence.of(
+                            "{}: the wedge would be {} wide, and 0 to {} can be closed. Pinch the seam beside it for the rest.",
+                            wedge.label(),
+                            Length.mm(wide),
+                            ContourWedge.MOST));
+        }
+        return one(new Change.Wedge(wedge, Length.mm(amount)), Optional.of(Length.mm(garment.wedge(wedge))));
+    }
+
+    private ContourWedge wedgeAt(Spot spot, Garment garment) {
+        boolean strapless = garment.top().cover() == Cover.STRAPLESS;
+        if (spot.seam().filter(SeamPlace.SIDE::equals).isPresent()) {
+            return ContourWedge.SIDE;
+        }
+        boolean under = spot.level()
+                        .filter(l -> l.ordinal() >= Level.UNDERBUST.ordinal())
+                        .isPresent()
+                || spot.level().isEmpty() && spot.above().millimetres() < height(Level.UNDERBUST) + UNDER;
+        if (under) {
+            return ContourWedge.UNDER_BUST;
+        }
+        double apex = draft.block().frontAxis().value() / halfAtBust();
+        boolean atBust = spot.level().filter(l -> l == Level.BUST).isPresent();
+        if (atBust && spot.place() < apex / 2) {
+            return ContourWedge.BETWEEN;
+        }
+        boolean overApex = Math.abs(spot.place() - apex) < OVER_APEX
+                || spot.seam().filter(s -> s.part() == SeamPlace.Part.FRONT).isPresent();
+        if (overApex && strapless) {
+            return ContourWedge.STRAPLESS_TOP;
+        }
+        return spot.place() <= apex
+                ? ContourWedge.NECKLINE
+                : garment.top().cover() == Cover.HALTER ? ContourWedge.CUT_AWAY_ARMHOLE : ContourWedge.ARMHOLE;
+    }
+
+    /** Half the body's girth at the bust, of which places are shares, mm. */
+    private double halfAtBust() {
+        return draft.girths().at(Level.BUST).frontHalf().value()
+                + draft.girths().at(Level.BUST).backHalf().value();
     }
 
     private Becoming apex() {

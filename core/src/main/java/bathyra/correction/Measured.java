@@ -9,6 +9,7 @@ import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.truing.UnrolledEdge;
@@ -44,10 +45,21 @@ final class Measured {
         if (change instanceof Change.Edge edge) {
             return edge(panels, edge.upper(), edge.place());
         }
+        if (change instanceof Change.Wedge wedge) {
+            return wedge(draft, wedge.wedge());
+        }
         if (change instanceof Change.Fold fold) {
             return length(draft, panels, fold.behind(), fold.after()).map(l -> -l);
         }
         return figure(draft, panels, (Change.Figure) change);
+    }
+
+    /** A wedge that is closed on no sheet has no width; under the bust and at the shoulder it lies in a seam and cannot be measured by itself. */
+    private static Optional<Double> wedge(Draft draft, ContourWedge wedge) {
+        boolean inSeam = wedge == ContourWedge.UNDER_BUST || wedge == ContourWedge.SHOULDER;
+        return inSeam
+                ? Optional.empty()
+                : Optional.of(draft.cutting().contour().width(wedge).orElse(0));
     }
 
     /** The whole girth in cloth at a level. */

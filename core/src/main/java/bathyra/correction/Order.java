@@ -11,6 +11,7 @@ public enum Order {
     GIRTH("girth"),
     FRONT_SHARE("front share"),
     SEAMS("seam"),
+    CONTOUR("contour"),
     EDGES("edge"),
     NONE("nothing");
 
@@ -31,6 +32,7 @@ public enum Order {
             case GAP, CLOTH -> GIRTH;
             case PLUMB -> FRONT_SHARE;
             case PINCH, LET_OUT -> SEAMS;
+            case WEDGE -> CONTOUR;
             case EDGE, DIGS -> EDGES;
             case NOTE -> NONE;
         };
@@ -45,6 +47,10 @@ public enum Order {
                 ? LENGTHS
                 : change instanceof Change.Girth || change instanceof Change.Cloth
                         ? GIRTH
-                        : change instanceof Change.Share ? FRONT_SHARE : change instanceof Change.Edge ? EDGES : SEAMS;
+                        : change instanceof Change.Share
+                                ? FRONT_SHARE
+                                : change instanceof Change.Wedge
+                                        ? CONTOUR
+                                        : change instanceof Change.Edge ? EDGES : SEAMS;
     }
 }

@@ -3,7 +3,6 @@ package bathyra.cutting;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
-import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.geometry.FairSpline;
@@ -17,6 +16,7 @@ import bathyra.paper.Sheet;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.SeamJoin;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -24,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * The contour wedges (C9): each is drawn on its sheet and closed by turning what lies between it and the seam on which it ends. What a
@@ -73,7 +74,15 @@ public final class Contour {
             PaperPattern open,
             List<Closed> closed,
             Map<String, Double> front,
-            Map<String, Double> back) {}
+            Map<String, Double> back) {
+        /** How wide a wedge was at its mouth, measured on the sheet where it was closed, mm; empty where it was not closed on one. */
+        public OptionalDouble width(ContourWedge wedge) {
+            return closed.stream()
+                    .filter(c -> c.wedge() == wedge)
+                    .mapToDouble(c -> c.shape().get(0).distance(c.shape().get(1)))
+                    .max();
+        }
+    }
 
     private final Garment garment;
     private final Optional<Apex> apex;
@@ -92,8 +101,8 @@ public final class Contour {
     static Contoured of(PaperPattern open, Garment garment, Optional<Apex> apex) throws NotDraftable {
         Contour contour = new Contour(open, garment, apex);
         for (ContourWedge wedge : ContourWedge.values()) {
-            if (garment.bust().width(wedge) > 0) {
-                contour.close(wedge, garment.bust().width(wedge));
+            if (garment.wedge(wedge) > 0) {
+                contour.close(wedge, garment.wedge(wedge));
             }
         }
         return new Contoured(
@@ -419,7 +428,7 @@ public final class Contour {
         if (garment.fastening().closure().opensInFront()) {
             throw refuse(
                     wedge,
-                    garment.bust().width(wedge),
+                    garment.wedge(wedge),
                     0,
                     Sentence.of(
                             "{}: it would bend centre front, and a busk needs it straight. Close the garment behind, or leave the wedge open.",

@@ -4,7 +4,6 @@ import bathyra.edge.RoundNeck;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
-import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -21,6 +20,7 @@ import bathyra.length.Sentence;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.place.ContourWedge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -94,8 +94,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
                 cover == Cover.HALTER ? garment.length(LengthOption.STRAP_WIDTH).value() : body.shoulder() - width;
         Point neck = body.onShoulder(width);
         Point tip = body.onShoulder(width + strap);
-        Path shoulder =
-                shoulder(neck, tip, cover == Cover.HALTER ? 0 : garment.bust().width(ContourWedge.SHOULDER));
+        Path shoulder = shoulder(neck, tip, cover == Cover.HALTER ? 0 : garment.wedge(ContourWedge.SHOULDER));
         List<Piece.Corner> declared = new ArrayList<>();
         Path neckline = neckline(
                 garment.upperEdge(), garment, body, centre, neck, shoulder.startTangent(), cornerShare, declared);
@@ -151,7 +150,7 @@ record TopLine(List<OutlineEdge> edges, List<Piece.Corner> declared, double neck
             return offShoulder(body, garment, new Point(body.centre(), line), line, underarm, side, corner, 0);
         }
         Point neck = body.onShoulder(width(body, garment));
-        Path shoulder = shoulder(neck, body.tip(), garment.bust().width(ContourWedge.SHOULDER));
+        Path shoulder = shoulder(neck, body.tip(), garment.wedge(ContourWedge.SHOULDER));
         Vec arriving =
                 body.turned(shoulder.startTangent(), Math.PI - frontAngle).reversed();
         double depth = garment.length(LengthOption.BACK_NECKLINE).value() + down;

@@ -3,6 +3,7 @@ package bathyra.fitting;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 
@@ -86,6 +87,14 @@ public sealed interface Change {
         @Override
         public Change by(Length next) {
             return new Fold(behind, after, next);
+        }
+    }
+
+    /** A contour wedge pinched at an edge, to nothing at the apex or where else it runs out (C9). @param by wider at its mouth, on each half */
+    record Wedge(ContourWedge wedge, Length by) implements Change {
+        @Override
+        public Change by(Length next) {
+            return new Wedge(wedge, next);
         }
     }
 }

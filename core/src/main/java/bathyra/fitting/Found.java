@@ -8,10 +8,12 @@ import bathyra.fitting.Change.Girth;
 import bathyra.fitting.Change.Pinch;
 import bathyra.fitting.Change.PinchBetween;
 import bathyra.fitting.Change.Share;
+import bathyra.fitting.Change.Wedge;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet.Part;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.EnumMap;
@@ -146,6 +148,14 @@ public record Found(List<Adjustment> adjustments) {
                 .filter(e -> e.getValue() != 0)
                 .map(e -> new PinchBetween(e.getKey().seam(), e.getKey().above(), Length.mm(e.getValue())))
                 .toList();
+    }
+
+    /** By how much a contour wedge is wider than was chosen, mm. */
+    public double wedge(ContourWedge wedge) {
+        return of(Wedge.class)
+                .filter(w -> w.wedge() == wedge)
+                .mapToDouble(w -> w.by().millimetres())
+                .sum();
     }
 
     /** The places at which the upper or the lower edge is moved. */

@@ -13,6 +13,7 @@ public enum MarkKind {
     DIGS("digs-in", "Digs in", "digs in", "to be cut away at the edge"),
     GAP("gap", "Gap", "gap", "between the lacing edges"),
     PLUMB("plumb", "Plumb", "side seam off plumb", "in front of where it belongs; less than nothing is behind"),
+    WEDGE("wedge", "Wedge", "wedge pinched at the edge", "taken at the edge on each half, to nothing at the apex"),
     CLOTH("cloth", "Cloth and bones", "cloth and bones take", "less inside than the toile, all round"),
     NOTE("note", "Note", "note", "nothing is moved");
 

@@ -1,6 +1,7 @@
 package bathyra.garment;
 
 import bathyra.length.Length;
+import bathyra.place.ContourWedge;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

@@ -3,6 +3,7 @@ package bathyra.garment;
 import bathyra.fitting.Found;
 import bathyra.length.Length;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
@@ -101,6 +102,11 @@ public record Garment(
     /** What stands above the upper line. */
     public Top top() {
         return edges.top();
+    }
+
+    /** The width of a contour wedge, mm: what was chosen, and what a fitting found more or less; nothing where it is not closed. */
+    public double wedge(ContourWedge wedge) {
+        return Math.max(0, bust.width(wedge) + found().wedge(wedge));
     }
 
     /** Whether the back is one piece with a dart: that of a bustier alone. */

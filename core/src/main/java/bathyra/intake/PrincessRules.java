@@ -6,12 +6,12 @@ import static bathyra.place.SeamPlace.PRINCESS_FRONT;
 import static bathyra.place.SeamPlace.SIDE;
 
 import bathyra.block.Block;
-import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.girth.GirthPlan;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Given;
@@ -171,7 +171,7 @@ final class PrincessRules {
 
     /** A contour wedge to either side of the seam takes more here, and the side gives it back: the girth stays as planned. */
     private Reckoned underTheBust(Reckoned underbust) {
-        double wedge = garment.bust().width(ContourWedge.UNDER_BUST);
+        double wedge = garment.wedge(ContourWedge.UNDER_BUST);
         return wedge == 0
                 ? underbust
                 : underbust.plus(Given.option(

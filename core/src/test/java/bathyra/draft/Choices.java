@@ -7,7 +7,7 @@ import bathyra.garment.Boning;
 import bathyra.garment.Bust;
 import bathyra.garment.Closure;
 import bathyra.garment.Commission;
-import bathyra.garment.ContourWedge;
+import bathyra.garment.ContourSet;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.EaseHere;
@@ -29,6 +29,7 @@ import bathyra.garment.Wearer;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementSet;
+import bathyra.place.ContourWedge;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,10 +43,10 @@ public final class Choices {
     /** The wedges that are tried: none, the usual sets, and the two that fade alone. */
     private static final List<List<ContourWedge>> WEDGES = List.of(
             List.of(),
-            ContourWedge.UsualSet.HALTER.wedges(),
-            ContourWedge.UsualSet.V_NECK.wedges(),
-            ContourWedge.UsualSet.SCOOP.wedges(),
-            ContourWedge.UsualSet.SWEETHEART.wedges(),
+            ContourSet.HALTER.wedges(),
+            ContourSet.V_NECK.wedges(),
+            ContourSet.SCOOP.wedges(),
+            ContourSet.SWEETHEART.wedges(),
             List.of(ContourWedge.SIDE),
             List.of(ContourWedge.CF_NECKLINE));
 

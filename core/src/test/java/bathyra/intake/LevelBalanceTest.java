@@ -45,14 +45,19 @@ class LevelBalanceTest {
 
     /** In front two seams and the side, each yielding as it takes. */
     private static Wanted front(double surplus, double one, double two, double side) {
-        return new Wanted(mm(surplus), List.of(F1, F2, SeamPlace.SIDE), all(one, two, side), new double[] {one, two, side}, new double[] {
-            one, two, side
-        });
+        return new Wanted(
+                mm(surplus),
+                List.of(F1, F2, SeamPlace.SIDE),
+                all(one, two, side),
+                new double[] {one, two, side},
+                new double[] {one, two, side});
     }
 
     private static Wanted back(double surplus, double side, double one) {
         return new Wanted(
-                mm(surplus), List.of(SeamPlace.SIDE, B1), all(side, one), new double[] {side, one}, new double[] {side, one});
+                mm(surplus), List.of(SeamPlace.SIDE, B1), all(side, one), new double[] {side, one}, new double[] {
+                    side, one
+                });
     }
 
     private static double[] values(List<Reckoned> of) {
@@ -92,12 +97,13 @@ class LevelBalanceTest {
     /** 60 are to be taken, the first is held at 15: the 45 left are shared as 20 to 30. */
     @Test
     void lock_isHeld_andTheOthersGiveWayInProportion() throws NotDraftable {
-        LevelBalance.Both both =
-                share(locked(CORSET, F1, 15), Level.WAIST, front(60, 10, 20, 30), back(40, 24, 16));
+        LevelBalance.Both both = share(locked(CORSET, F1, 15), Level.WAIST, front(60, 10, 20, 30), back(40, 24, 16));
         assertThat(values(both.front())).containsExactly(new double[] {15, 18, 27}, within(1e-9));
         assertThat(both.front().get(0)).isInstanceOf(Overridden.class);
         assertThat(((Overridden) both.front().get(0)).computed().value()).isEqualTo(10);
-        assertThat(values(both.back())).as("the other block is not asked").containsExactly(new double[] {24, 16}, within(1e-9));
+        assertThat(values(both.back()))
+                .as("the other block is not asked")
+                .containsExactly(new double[] {24, 16}, within(1e-9));
     }
 
     /** The side locked at 44 of 54 gives back 10, half in each block: what it took less there the others take. */
@@ -115,11 +121,10 @@ class LevelBalanceTest {
 
     @Test
     void ownCap_holds_whateverTheOthersHaveToTake() throws NotDraftable {
-        LevelBalance.Both both =
-                share(capped(CORSET, F2, 12), Level.WAIST, front(60, 10, 20, 30), back(40, 24, 16));
+        LevelBalance.Both both = share(capped(CORSET, F2, 12), Level.WAIST, front(60, 10, 20, 30), back(40, 24, 16));
         assertThat(values(both.front())).containsExactly(new double[] {12, 12, 36}, within(1e-9));
-        assertThat(both.front().get(1))
-                .isInstanceOfSatisfying(Overridden.class, o -> assertThat(o.source()).isEqualTo("held at its cap"));
+        assertThat(both.front().get(1)).isInstanceOfSatisfying(Overridden.class, o -> assertThat(o.source())
+                .isEqualTo("held at its cap"));
     }
 
     /** At the waist no seam takes more than the house's cap while the others can take it; a seam that shapes the bust takes what its rule gives. */
@@ -130,11 +135,17 @@ class LevelBalanceTest {
         LevelBalance.Both both = share(CORSET, Level.WAIST, plain, back(40, 24, 16));
         assertThat(both.front().get(1).value()).isCloseTo(cap, within(1e-9));
         assertThat(both.front().get(0).value()).isCloseTo(20 + (60 - cap) / 2, within(1e-9));
-        Wanted shaping = new Wanted(
-                plain.surplus(), plain.seams(), plain.rules(), plain.first(), plain.pressed(), Set.of(F2));
-        assertThat(share(CORSET, Level.WAIST, shaping, back(40, 24, 16)).front().get(1).value())
+        Wanted shaping =
+                new Wanted(plain.surplus(), plain.seams(), plain.rules(), plain.first(), plain.pressed(), Set.of(F2));
+        assertThat(share(CORSET, Level.WAIST, shaping, back(40, 24, 16))
+                        .front()
+                        .get(1)
+                        .value())
                 .isCloseTo(60, within(1e-9));
-        assertThat(share(CORSET, Level.UNDERBUST, plain, back(40, 24, 16)).front().get(1).value())
+        assertThat(share(CORSET, Level.UNDERBUST, plain, back(40, 24, 16))
+                        .front()
+                        .get(1)
+                        .value())
                 .as("only at the waist")
                 .isCloseTo(60, within(1e-9));
     }
@@ -179,8 +190,13 @@ class LevelBalanceTest {
     @Test
     void lockedSide_outOfReach_namesTheNearest() {
         String said = refused(
-                locked(locked(locked(CORSET, SeamPlace.SIDE, -80), F1, 5), F2, 5), front(60, 10, 20, 30), back(40, 24, 16));
-        assertThat(said).contains("leaves it").contains("70.0 mm, 10.0 mm off").contains("Lock it at that, or unlock another");
+                locked(locked(locked(CORSET, SeamPlace.SIDE, -80), F1, 5), F2, 5),
+                front(60, 10, 20, 30),
+                back(40, 24, 16));
+        assertThat(said)
+                .contains("leaves it")
+                .contains("70.0 mm, 10.0 mm off")
+                .contains("Lock it at that, or unlock another");
     }
 
     /** Whatever is locked: the level takes exactly what is to be taken, what is locked stays, no cap of the cutter's is passed. */
@@ -205,7 +221,9 @@ class LevelBalanceTest {
             try {
                 both = share(garment, Level.WAIST, front, back);
             } catch (NotDraftable e) {
-                assertThat(e.reasons().get(0).sentence().in(LengthUnit.MM)).doesNotContain("NaN").contains(". ");
+                assertThat(e.reasons().get(0).sentence().in(LengthUnit.MM))
+                        .doesNotContain("NaN")
+                        .contains(". ");
                 continue;
             }
             shared++;
@@ -232,7 +250,9 @@ class LevelBalanceTest {
             assertThat(value).as(seam.id()).isCloseTo(lock.millimetres(), within(1e-6));
         } else if (cap != null) {
             // The side's cap counts in each block.
-            assertThat(value).as(seam.id()).isLessThanOrEqualTo(cap.millimetres() * (seam.equals(SeamPlace.SIDE) ? 2 : 1) + 1e-6);
+            assertThat(value)
+                    .as(seam.id())
+                    .isLessThanOrEqualTo(cap.millimetres() * (seam.equals(SeamPlace.SIDE) ? 2 : 1) + 1e-6);
         }
     }
 }

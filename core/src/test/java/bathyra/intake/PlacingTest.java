@@ -44,7 +44,8 @@ class PlacingTest {
     void oneSeam_runsOverTheApex(int panels) {
         Garment garment = corset(panels, SeamPlacing.LANDMARKS);
         double[] at = placing(garment, 250, 70, 30).front(95);
-        assertThat(Arrays.stream(at).filter(x -> Math.abs(x - 95) < 1e-9).count()).isEqualTo(1);
+        assertThat(Arrays.stream(at).filter(x -> Math.abs(x - 95) < 1e-9).count())
+                .isEqualTo(1);
         assertThat(at).isSorted();
     }
 
@@ -120,11 +121,13 @@ class PlacingTest {
     void anyBlock_hasItsSeamsInOrder() {
         Random random = new Random(21);
         for (int round = 0; round < 2_000; round++) {
-            Garment garment = corset(4 + random.nextInt(5), SeamPlacing.values()[random.nextInt(SeamPlacing.values().length)]);
+            Garment garment =
+                    corset(4 + random.nextInt(5), SeamPlacing.values()[random.nextInt(SeamPlacing.values().length)]);
             double width = 200 + random.nextDouble() * 160;
             double toTake = random.nextDouble() * 0.3 * width;
             double apex = 60 + random.nextDouble() * 80;
-            double[] at = placing(garment, width, toTake, random.nextDouble() * 40).front(apex);
+            double[] at =
+                    placing(garment, width, toTake, random.nextDouble() * 40).front(apex);
             assertThat(at).hasSize(garment.panels().front() - 1).isSorted();
             for (double x : at) {
                 assertThat(x).isBetween(0.0, width);

@@ -27,6 +27,7 @@ import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.time.LocalDate;
@@ -66,6 +67,13 @@ class FittingsJsonTest {
                         Side.LEFT,
                         new Change.Pinch(new Cell(Level.WAIST, SeamPlace.SIDE), Length.mm(3.175)),
                         Optional.of(Length.mm(41)),
+                        true),
+                new Adjustment(
+                        2,
+                        3,
+                        Side.RIGHT,
+                        new Change.Wedge(ContourWedge.ARMHOLE, Length.mm(-3.5)),
+                        Optional.of(Length.mm(10)),
                         true),
                 new Adjustment(
                         2, 2, Side.BOTH, new Change.Fold(true, Level.WAIST, Length.mm(4)), Optional.empty(), false),

@@ -4,9 +4,9 @@ import bathyra.app.stage.Motion;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
-import bathyra.garment.ContourWedge;
 import bathyra.garment.Garment;
 import bathyra.length.Length;
+import bathyra.place.ContourWedge;
 import java.util.function.Consumer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -34,7 +34,7 @@ final class ClosingWedge {
             return;
         }
         Garment garment = workshop.commission().garment();
-        double width = garment.bust().width(wedge);
+        double width = garment.wedge(wedge);
         timeline = new Timeline();
         for (int i = 0; i < FRAMES; i++) {
             double share = (double) i / FRAMES;

@@ -2,9 +2,10 @@ package bathyra.app.cups;
 
 import bathyra.app.reckoning.Deed;
 import bathyra.app.workshop.Workshop;
-import bathyra.garment.ContourWedge;
+import bathyra.garment.ContourSet;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
+import bathyra.place.ContourWedge;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -43,7 +44,7 @@ final class ContourStrip extends VBox {
         title.setAlignment(Pos.BASELINE_LEFT);
         HBox sets = new HBox(10, new Label("Usual:"));
         sets.setAlignment(Pos.CENTER_LEFT);
-        for (ContourWedge.UsualSet set : ContourWedge.UsualSet.values()) {
+        for (ContourSet set : ContourSet.values()) {
             sets.getChildren().add(Deed.button("set-" + set.id(), set.label(), () -> model.usual(set)));
         }
         sets.getChildren().add(Deed.button("set-none", "None", model::open));

@@ -8,7 +8,7 @@ import bathyra.draft.Drafter;
 import bathyra.draft.Outcome;
 import bathyra.garment.Bust;
 import bathyra.garment.Commission;
-import bathyra.garment.ContourWedge;
+import bathyra.garment.ContourSet;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -17,6 +17,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -87,7 +88,7 @@ public final class CupsModel {
         return Optional.empty();
     }
 
-    public void usual(ContourWedge.UsualSet set) {
+    public void usual(ContourSet set) {
         once("contour: " + set.label().toLowerCase(Locale.ROOT), garment().withBust(bust().withSet(set.wedges())));
     }
 

@@ -48,6 +48,7 @@ public final class FittingsView extends TableStage {
             MarkKind.FOLD,
             MarkKind.DIGS,
             MarkKind.PLUMB,
+            MarkKind.WEDGE,
             MarkKind.NOTE);
 
     private final FittingsModel model;
@@ -127,6 +128,7 @@ public final class FittingsView extends TableStage {
                     case E -> Optional.of(MarkKind.EDGE);
                     case F -> Optional.of(MarkKind.FOLD);
                     case D -> Optional.of(MarkKind.DIGS);
+                    case W -> Optional.of(MarkKind.WEDGE);
                     case A -> model.mark().isPresent() ? Optional.empty() : Optional.of(MarkKind.APEX);
                     default -> Optional.empty();
                 };
@@ -234,7 +236,7 @@ public final class FittingsView extends TableStage {
             case EDGE -> mark.of(whole(-dy, -most, most));
             case PLUMB -> mark.of(whole(-dx, -most, most));
             case FOLD, DIGS -> mark.of(whole(Math.abs(dy), 0, most));
-            case PINCH, LET_OUT -> mark.of(whole(Math.abs(dx), 0, most));
+            case PINCH, LET_OUT, WEDGE -> mark.of(whole(Math.abs(dx), 0, most));
             case GAP, CLOTH, NOTE -> mark;
         };
     }

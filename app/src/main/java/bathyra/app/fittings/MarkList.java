@@ -52,7 +52,7 @@ final class MarkList extends RowStrip {
                         ? "Begin with the toile: each mark becomes a correction of the draft."
                         : all.isEmpty()
                                 ? "Press on the toile where something was seen, and draw out how much. The gap is typed on the card."
-                                : "Lengths first, then apex, girths, seams, edges: each is kept as so much more or less than the plan.");
+                                : "Lengths first, then apex, girths, seams, contour, edges: each is kept as so much more or less than the plan.");
     }
 
     private Button row(Becoming becoming) {

@@ -1,6 +1,7 @@
 package bathyra.app.fittings;
 
 import bathyra.correction.Becoming;
+import bathyra.correction.Corrections;
 import bathyra.correction.Order;
 import bathyra.draft.Draft;
 import bathyra.fitting.Adjustment;
@@ -74,6 +75,13 @@ final class MarkWords {
                                         .level()
                                         .map(l -> " at the " + low(l))
                                         .orElse("");
+                    case WEDGE ->
+                        "Wedge"
+                                + mark.spot()
+                                        .level()
+                                        .map(l -> " at the " + low(l))
+                                        .orElse("")
+                                + ", " + amount;
                     case CLOTH -> "Cloth and bones take " + amount + " at the waist";
                     case NOTE -> mark.seen().isEmpty() ? "Note" : mark.seen();
                 }
@@ -102,6 +110,7 @@ final class MarkWords {
             case DIGS -> "digs in " + amount;
             case GAP -> amount;
             case PLUMB -> amount + (mm < 0 ? " behind" : " forward");
+            case WEDGE -> "wedge " + amount;
             case CLOTH -> "cloth " + amount;
             case NOTE -> mark.seen().isEmpty() ? "note" : mark.seen();
         };
@@ -154,6 +163,15 @@ final class MarkWords {
             case APEX -> "Shoulder to apex, and twice as much between the two; the rib stays where it is.";
             case FOLD -> "Length too much between two levels is taken out there.";
             case PLUMB -> "The front half of that level has so much more, the back so much less.";
+            case WEDGE ->
+                Corrections.of(draft, fitting, mark)
+                                .first()
+                                .map(a -> a.change() instanceof Change.Wedge wedge
+                                        ? wedge.wedge().label() + ": "
+                                                + wedge.wedge().where() + ". "
+                                        : "")
+                                .orElse("")
+                        + "So much more is closed there on each half, on top of the contour that was chosen.";
             case CLOTH ->
                 "The finished garment is smaller inside than the toile: cloth and bones take so much of the girth, on top of pins and gap.";
             case NOTE -> "A note moves nothing.";

@@ -23,7 +23,7 @@ enum PlaceKeys {
     FITTINGS(
             "Fittings",
             List.of(
-                    new Key("P L E F D", "pinch, let out, edge, fold, digs in"),
+                    new Key("P L E F D W", "pinch, let out, edge, fold, digs in, wedge"),
                     new Key("A", "apex; with a mark in hand: agree to it"),
                     new Key("V and X", "leave the mark open, refuse it"),
                     new Key("− and +", "the mark a step less or more"),

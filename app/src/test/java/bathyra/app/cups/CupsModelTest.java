@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.workshop.InWorkshop;
-import bathyra.garment.ContourWedge;
+import bathyra.garment.ContourSet;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
@@ -14,6 +14,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.List;
@@ -74,13 +75,12 @@ class CupsModelTest extends InWorkshop {
 
     @Test
     void set_closesItsWedges_andAllAreOpenedAtOnce() {
-        model.usual(ContourWedge.UsualSet.SWEETHEART);
-        assertThat(model.bust().wedges().keySet())
-                .containsExactlyInAnyOrderElementsOf(ContourWedge.UsualSet.SWEETHEART.wedges());
+        model.usual(ContourSet.SWEETHEART);
+        assertThat(model.bust().wedges().keySet()).containsExactlyInAnyOrderElementsOf(ContourSet.SWEETHEART.wedges());
         model.open();
         assertThat(model.bust().wedges()).isEqualTo(Map.of());
         workshop.undo();
-        assertThat(model.bust().wedges()).hasSameSizeAs(ContourWedge.UsualSet.SWEETHEART.wedges());
+        assertThat(model.bust().wedges()).hasSameSizeAs(ContourSet.SWEETHEART.wedges());
     }
 
     @Test

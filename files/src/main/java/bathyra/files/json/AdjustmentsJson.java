@@ -7,6 +7,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
+import bathyra.place.ContourWedge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -33,6 +34,7 @@ final class AdjustmentsJson {
         PINCH("pinch"),
         PINCH_BETWEEN("pinch-between"),
         EDGE("edge"),
+        WEDGE("wedge"),
         FOLD("fold");
 
         private final String id;
@@ -62,7 +64,8 @@ final class AdjustmentsJson {
                     "upper",
                     "place",
                     "reach",
-                    "behind"));
+                    "behind",
+                    "wedge"));
             Optional<Change> change = change(each, unit);
             change.ifPresent(c -> all.add(new Adjustment(
                     each.whole("fitting").orElse(0),
@@ -104,6 +107,7 @@ final class AdjustmentsJson {
             case EDGE ->
                 length(each, "reach", REACH_LEAST, REACH_MOST, unit)
                         .map(reach -> new Change.Edge(each.truth("upper").orElse(true), place(each), reach, by));
+            case WEDGE -> wedge(each).map(wedge -> new Change.Wedge(wedge, by));
             case FOLD ->
                 level(each).map(level -> new Change.Fold(each.truth("behind").orElse(true), level, by));
         };
@@ -119,6 +123,21 @@ final class AdjustmentsJson {
                 l -> GarmentJson.within(each, key, l, least, most, unit),
                 () -> each.fault(key, "is missing", GarmentJson.range(least, most, unit)));
         return length;
+    }
+
+    private static Optional<ContourWedge> wedge(Fields each) {
+        Optional<ContourWedge> wedge = each.text("wedge").flatMap(ContourWedge::ofId);
+        if (wedge.isEmpty()) {
+            each.fault(
+                    "wedge",
+                    "is none of the known",
+                    String.join(
+                            ", ",
+                            Arrays.stream(ContourWedge.values())
+                                    .map(ContourWedge::id)
+                                    .toList()));
+        }
+        return wedge;
     }
 
     private static double place(Fields each) {
@@ -190,6 +209,8 @@ final class AdjustmentsJson {
         } else if (change instanceof Change.Edge edge) {
             out.put("kind", Kind.EDGE.id).put("upper", edge.upper()).put("place", edge.place());
             CommissionJson.put(out, "reach", edge.reach(), unit);
+        } else if (change instanceof Change.Wedge wedge) {
+            out.put("kind", Kind.WEDGE.id).put("wedge", wedge.wedge().id());
         } else if (change instanceof Change.Fold fold) {
             out.put("kind", Kind.FOLD.id)
                     .put("behind", fold.behind())

@@ -2,7 +2,6 @@ package bathyra.files.json;
 
 import bathyra.garment.Bust;
 import bathyra.garment.Choice;
-import bathyra.garment.ContourWedge;
 import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
@@ -12,6 +11,7 @@ import bathyra.garment.Top;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
+import bathyra.place.ContourWedge;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Arrays;
 import java.util.EnumMap;

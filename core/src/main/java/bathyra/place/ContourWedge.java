@@ -1,12 +1,11 @@
-package bathyra.garment;
+package bathyra.place;
 
 import bathyra.length.Length;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 
 /** The wedges that make a garment hug (C9), each with the width with which it starts: at its mouth, on one half of the body. */
-public enum ContourWedge implements Choice {
+public enum ContourWedge {
     NECKLINE("neckline", "Neckline", 6, "middle of the front upper edge, to the apex"),
     CUT_AWAY_ARMHOLE("cut-away-armhole", "Cut-away armhole", 10, "outer end of the strap, to the apex"),
     ARMHOLE("armhole", "Armhole", 6, "curve of the armhole or the edge beside it, to the apex"),
@@ -36,12 +35,12 @@ public enum ContourWedge implements Choice {
         this.where = where;
     }
 
-    @Override
+    /** The word in files. */
     public String id() {
         return id;
     }
 
-    @Override
+    /** The word on the screen. */
     public String label() {
         return label;
     }
@@ -59,67 +58,6 @@ public enum ContourWedge implements Choice {
     /** Whether centre front is no longer straight once it is closed. */
     public boolean bendsCentreFront() {
         return this == BETWEEN || this == CF_NECKLINE;
-    }
-
-    /** The wedges that are usual together (C9). */
-    public enum UsualSet implements Choice {
-        HALTER(
-                "halter",
-                "Halter",
-                List.of(ContourWedge.CF_NECKLINE, ContourWedge.CUT_AWAY_ARMHOLE, ContourWedge.ARMHOLE)),
-        V_NECK(
-                "v-neck",
-                "V neck",
-                List.of(
-                        ContourWedge.NECKLINE,
-                        ContourWedge.BETWEEN,
-                        ContourWedge.ARMHOLE,
-                        ContourWedge.UNDER_BUST,
-                        ContourWedge.SIDE)),
-        SCOOP(
-                "scoop-square",
-                "Scoop or square",
-                List.of(
-                        ContourWedge.NECKLINE,
-                        ContourWedge.CF_NECKLINE,
-                        ContourWedge.SHOULDER,
-                        ContourWedge.ARMHOLE,
-                        ContourWedge.UNDER_BUST,
-                        ContourWedge.SIDE)),
-        SWEETHEART(
-                "strapless-sweetheart",
-                "Strapless sweetheart",
-                List.of(
-                        ContourWedge.NECKLINE,
-                        ContourWedge.ARMHOLE,
-                        ContourWedge.STRAPLESS_TOP,
-                        ContourWedge.BETWEEN,
-                        ContourWedge.UNDER_BUST,
-                        ContourWedge.SIDE));
-
-        private final String id;
-        private final String label;
-        private final List<ContourWedge> wedges;
-
-        UsualSet(String id, String label, List<ContourWedge> wedges) {
-            this.id = id;
-            this.label = label;
-            this.wedges = wedges;
-        }
-
-        @Override
-        public String id() {
-            return id;
-        }
-
-        @Override
-        public String label() {
-            return label;
-        }
-
-        public List<ContourWedge> wedges() {
-            return wedges;
-        }
     }
 
     public static Optional<ContourWedge> ofId(String id) {

@@ -71,13 +71,13 @@ class FinishingTest {
     /** One edge may have a width of its own; the edge that is sewn to it keeps its own. */
     @Test
     void ownAllowance_isOfThatEdgeAlone() {
-        Garment own = CORSET.withFinish(
-                CORSET.finish().withEdge(new EdgeAt("F2", "side"), Optional.of(Length.mm(34))));
+        Garment own = CORSET.withFinish(CORSET.finish().withEdge(new EdgeAt("F2", "side"), Optional.of(Length.mm(34))));
         List<Piece> pieces = draft(own).pattern().pieces();
-        Piece front = pieces.stream().filter(p -> p.id().equals("F2")).findFirst().orElseThrow();
+        Piece front =
+                pieces.stream().filter(p -> p.id().equals("F2")).findFirst().orElseThrow();
         String side = front.outline().stream().map(OutlineEdge::name).anyMatch("side"::equals) ? "F2" : "F3";
-        Garment given = CORSET.withFinish(
-                CORSET.finish().withEdge(new EdgeAt(side, "side"), Optional.of(Length.mm(34))));
+        Garment given =
+                CORSET.withFinish(CORSET.finish().withEdge(new EdgeAt(side, "side"), Optional.of(Length.mm(34))));
         Draft draft = draft(given);
         assertThat(outside(draft.pattern().piece(side), "side")).isCloseTo(34, within(0.3));
         Piece back = draft.pattern().pieces().stream()
@@ -96,7 +96,9 @@ class FinishingTest {
         Garment wider = CORSET.withFinish(CORSET.finish()
                 .withLayer(
                         LayerKind.LINING,
-                        CORSET.finish().layer(LayerKind.LINING).withEdge(new EdgeAt("F1", "front-1"), Optional.of(Length.mm(22)))));
+                        CORSET.finish()
+                                .layer(LayerKind.LINING)
+                                .withEdge(new EdgeAt("F1", "front-1"), Optional.of(Length.mm(22)))));
         Piece piece = draft.pattern().piece("F1");
         Piece lining = Finishing.cut(piece, Optional.of(LayerKind.LINING), wider);
         assertThat(outside(lining, "front-1")).isCloseTo(22, within(0.3));

@@ -58,7 +58,8 @@ class RemediesTest {
         Garment garment = underbust();
         for (SeamPlace seam : garment.seams()) {
             if (seam.part() != SeamPlace.Part.CENTRE_BACK) {
-                garment = garment.withIntake(new Cell(Level.WAIST, seam), Length.mm(seam.equals(SeamPlace.SIDE) ? 4 : 2));
+                garment =
+                        garment.withIntake(new Cell(Level.WAIST, seam), Length.mm(seam.equals(SeamPlace.SIDE) ? 4 : 2));
             }
         }
         int locks = garment.intakes().size();
@@ -98,8 +99,8 @@ class RemediesTest {
         Garment yoke = Garment.bustier()
                 .withTop(new Top(Cover.SHOULDERS, true, false, Sleeve.BAND))
                 .withUpperEdge(UpperShape.ROUND);
-        Garment garment = yoke.withBlock(
-                yoke.block().withPrincess(PrincessStart.ARMHOLE).withBack(BackShaping.DART));
+        Garment garment =
+                yoke.withBlock(yoke.block().withPrincess(PrincessStart.ARMHOLE).withBack(BackShaping.DART));
         Remedies.Remedy remedy = nearest(garment);
         assertThat(words(remedy)).isEqualTo("a princess seam behind");
         assertThat(remedy.garment().top().yoke()).isTrue();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bathyra.app.shell.WholeWords;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Over;
+import bathyra.app.workshop.Theme;
 import bathyra.app.workshop.Workshop;
 import bathyra.length.LengthUnit;
 import java.util.LinkedHashSet;
@@ -76,6 +77,8 @@ class WholeTextTest extends RealWindow {
             window.setWidth(1280);
             window.setHeight(800);
             TextSize.choose(TextSize.LARGEST);
+            // Both themes are walked: this one where words have least room.
+            workshop.whereabouts().themeProperty().set(Theme.DARK);
         });
         Set<String> cut = new LinkedHashSet<>();
         everyPage(robot, workshop, where -> settled(robot, () -> cut.addAll(cut(where))));

@@ -2,6 +2,8 @@ package bathyra.practice;
 
 import bathyra.length.LengthUnit;
 import bathyra.length.Sentence;
+import bathyra.piece.SeamJoin;
+import bathyra.place.Level;
 import bathyra.reckon.Formula;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Slips;
@@ -15,8 +17,30 @@ import java.util.Optional;
  * @param asked the question with every figure that is needed
  * @param answer with its derivation
  * @param thought what to think of first
+ * @param at where on the pattern it lies
  */
-public record Exercise(Skill skill, Sentence asked, Reckoned answer, Sentence thought) {
+public record Exercise(Skill skill, Sentence asked, Reckoned answer, Sentence thought, At at) {
+    /**
+     * Where on a pattern something lies, to be shown beside the question.
+     *
+     * @param level whose line it is, if it is one
+     * @param piece on which it lies, if it lies on one
+     * @param edges that are walked against each other, if it is a seam
+     */
+    public record At(Optional<Level> level, Optional<String> piece, Optional<SeamJoin> edges) {
+        static At level(Level level) {
+            return new At(Optional.of(level), Optional.empty(), Optional.empty());
+        }
+
+        static At piece(String piece, Level level) {
+            return new At(Optional.of(level), Optional.of(piece), Optional.empty());
+        }
+
+        static At seam(SeamJoin seam) {
+            return new At(Optional.empty(), Optional.empty(), Optional.of(seam));
+        }
+    }
+
     /** How deep a hint goes. */
     public enum Depth {
         THOUGHT,

@@ -74,14 +74,16 @@ public final class Exercises {
                                 "Apex to apex measures {}. How far from centre front does one apex lie?",
                                 span.length()),
                         span.over(number(2)).named("Apex from centre front", SUM),
-                        Sentence.of("Centre front runs midway between the two."))));
+                        Sentence.of("Centre front runs midway between the two."),
+                        Exercise.At.level(Level.BUST))));
         bust.ifPresent(b -> all.add(new Exercise(
                 Skill.QUARTER,
                 Sentence.of(
                         "The bust measures {} all round. How wide is the quarter of it that a block begins with?",
                         b.length()),
                 b.over(number(4)).named("Quarter of the bust", SUM),
-                Sentence.of("A block is drafted for one half, and that half has a front and a back."))));
+                Sentence.of("A block is drafted for one half, and that half has a front and a back."),
+                Exercise.At.level(Level.BUST))));
         bust.ifPresent(b -> all.add(new Exercise(
                 Skill.CHEST,
                 Sentence.of(
@@ -89,7 +91,8 @@ public final class Exercises {
                         b.length(),
                         mm(CHEST_EXTRA)),
                 b.over(number(6)).plus(length("What is added", CHEST_EXTRA)).named("Chest line", SUM),
-                Sentence.of("Divide first, then add."))));
+                Sentence.of("Divide first, then add."),
+                Exercise.At.level(Level.UPPER))));
         set.find(MeasurementKey.SHOULDER_TO_UNDERBUST)
                 .flatMap(u -> set.find(MeasurementKey.SHOULDER_TO_APEX)
                         .map(a -> new Exercise(
@@ -99,7 +102,8 @@ public final class Exercises {
                                         a.length(),
                                         u.length()),
                                 u.minus(a).named("Bust radius", SUM),
-                                Sentence.of("Both run down the same line, over the apex."))))
+                                Sentence.of("Both run down the same line, over the apex."),
+                                Exercise.At.level(Level.UNDERBUST))))
                 .ifPresent(all::add);
         return all;
     }
@@ -121,7 +125,8 @@ public final class Exercises {
                                 level,
                                 ease.length()),
                         body.plus(ease).named("Worn", SUM),
-                        Sentence.of("An ease with a minus draws in.")));
+                        Sentence.of("An ease with a minus draws in."),
+                        Exercise.At.level(plan.level())));
             }
             Reckoned worn = length("Worn", plan.worn().value());
             Reckoned half = plan.gap().value() > 0.5
@@ -140,7 +145,8 @@ public final class Exercises {
                                     worn.length(),
                                     level),
                     half,
-                    Sentence.of("The gap is not cloth; and a pattern is one half.")));
+                    Sentence.of("The gap is not cloth; and a pattern is one half."),
+                    Exercise.At.level(plan.level())));
             double share = plan.frontShare().value();
             double hundredth = Math.round(share * 1000) / 1000.0;
             all.add(new Exercise(
@@ -152,7 +158,8 @@ public final class Exercises {
                             worn.length(),
                             level),
                     worn.times(number(hundredth)).over(number(2)).named("Front half", SUM),
-                    Sentence.of("Take the share first; the front has two halves.")));
+                    Sentence.of("Take the share first; the front has two halves."),
+                    Exercise.At.level(plan.level())));
         }
         return all;
     }
@@ -176,7 +183,8 @@ public final class Exercises {
                             level.label().toLowerCase(Locale.ROOT),
                             mm(half)),
                     wide.minus(length("Planned half", half)).named("To take", SUM),
-                    Sentence.of("What is too wide there has to go into the seams.")));
+                    Sentence.of("What is too wide there has to go into the seams."),
+                    Exercise.At.level(level)));
             double side = draft.intakes().seams().contains(SeamPlace.SIDE)
                     ? draft.intakes().at(level, SeamPlace.SIDE).value()
                     : 0;
@@ -192,7 +200,8 @@ public final class Exercises {
                         length("To take", take.value())
                                 .minus(length("Taken by the others", others))
                                 .named("Left for the side", SUM),
-                        Sentence.of("What was taken elsewhere is given back at the side.")));
+                        Sentence.of("What was taken elsewhere is given back at the side."),
+                        Exercise.At.level(level)));
             }
         }
         return all;
@@ -219,7 +228,8 @@ public final class Exercises {
                             draft.pattern().piece(seam.b().piece()).name().toLowerCase(Locale.ROOT),
                             mm(b)),
                     one.minus(other).named("Short", SUM),
-                    Sentence.of("Two edges that are sewn together are as long as each other, to half a millimetre.")));
+                    Sentence.of("Two edges that are sewn together are as long as each other, to half a millimetre."),
+                    Exercise.At.seam(seam)));
         }
         return all;
     }
@@ -246,7 +256,8 @@ public final class Exercises {
                         length("Above", bust.get().length())
                                 .minus(length("Taken out", taken))
                                 .named("At the waist", SUM),
-                        Sentence.of("What the edges take is gone from the panel.")));
+                        Sentence.of("What the edges take is gone from the panel."),
+                        Exercise.At.piece(piece.id(), Level.WAIST)));
             }
             double allowance =
                     draft.commission().garment().allowance(EdgeUse.SEAM).millimetres();
@@ -261,7 +272,8 @@ public final class Exercises {
                             .plus(length("Allowance", allowance))
                             .plus(length("Allowance on the other side", allowance))
                             .named("Cut", SUM),
-                    Sentence.of("A panel has two edges.")));
+                    Sentence.of("A panel has two edges."),
+                    Exercise.At.piece(piece.id(), Level.WAIST)));
         }
         return all;
     }

@@ -119,6 +119,11 @@ final class PracticeModel {
         return source;
     }
 
+    /** The pattern with what is asked about; empty while nothing is asked. */
+    Optional<PracticeDrawing> drawing() {
+        return asked.flatMap(e -> draft.map(d -> new PracticeDrawing(d, e.at())));
+    }
+
     Optional<Exercise> asked() {
         return asked;
     }

@@ -40,6 +40,7 @@ public final class PracticeView extends BorderPane {
     private final Label unit = new Label();
     private final VBox hints = new VBox(4);
     private final Label verdict = new Label();
+    private final PracticePicture picture = new PracticePicture();
     private final Button look = new Button("Look");
     private final Button next = new Button("Next");
     private final Button hint = CardRows.deed("A hint", "practice-hint", this::hint);
@@ -75,7 +76,7 @@ public final class PracticeView extends BorderPane {
         row.setAlignment(Pos.CENTER_LEFT);
         Label title = new Label("Practice");
         title.getStyleClass().add("page-title");
-        VBox page = new VBox(14, title, who(), skill, question, row, hints, verdict);
+        VBox page = new VBox(14, title, who(), skill, question, row, hints, verdict, picture);
         page.getStyleClass().add("practice-page");
         page.setMaxWidth(READABLE);
         BorderPane middle = new BorderPane();
@@ -165,6 +166,7 @@ public final class PracticeView extends BorderPane {
             words.setId("practice-hint-" + (i + 1));
             hints.getChildren().add(words);
         }
+        picture.show(model.drawing());
         verdict();
         card();
     }

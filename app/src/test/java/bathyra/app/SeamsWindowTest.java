@@ -58,6 +58,36 @@ class SeamsWindowTest extends RealWindow {
         assertThat(text(robot, "#sounding-underbust-side")).isEqualTo("4.4");
     }
 
+    /** In the window from the switch to the piece, and back with one undo. */
+    @Test
+    void theBack_isGivenADart_andLiesAsOnePieceOnPieces_withTheBlockBesideIt(WindowRobot robot) {
+        go(robot, "seams");
+        robot.clickOn("#sounding-waist-princess-back");
+        WaitForAsyncUtils.waitForFxEvents();
+        String taken = text(robot, "#sounding-waist-princess-back");
+        robot.clickOn("#back-shaping-dart");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo back with a waist dart");
+        assertThat(text(robot, "#sounding-upper-princess-back")).isEqualTo("0.0");
+        assertThat(text(robot, "#sounding-waist-princess-back"))
+                .as("the dart takes what the seam did")
+                .isEqualTo(taken);
+        go(robot, "pieces");
+        robot.clickOn("#card-order");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".check-name").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.startsWith("First  3 Back: back waist dart"));
+        robot.clickOn("#layer");
+        robot.push(KeyCode.DOWN).push(KeyCode.DOWN).push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#layer")).isEqualTo("The block, darted");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        go(robot, "seams");
+        assertThat(text(robot, "#sounding-upper-princess-back")).isNotEqualTo("0.0");
+    }
+
     @Test
     void ruleOnTheCard_opensThePageAtThatRule_andLeadsBack(WindowRobot robot) {
         go(robot, "seams");

@@ -10,6 +10,7 @@ import bathyra.plan.Supply;
 import java.nio.file.Files;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -73,6 +74,28 @@ class StoresWindowTest extends RealWindow {
         click(robot, "#orders-pdf");
         assertThat(text(robot, "#stores-said")).contains("written");
         assertThat(Files.size(output)).isGreaterThan(1000);
+    }
+
+    /** What is on its way when the book is opened comes, and is taken back together. */
+    @Test
+    void aDelivery_isTickedOff_andTakenBack(WindowRobot robot) throws Exception {
+        page(robot, BookPage.STORES);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> robot.lookup("#ordered-1")
+                .tryQuery()
+                .isPresent());
+        robot.interact(() -> robot.lookup("#ordered-1").<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#stores-back")).startsWith("Take back: ").endsWith(" ordered");
+        assertThat(robot.lookup("#came-0").tryQuery()).isPresent();
+        robot.interact(() -> robot.lookup("#came-0").<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#stores-back")).endsWith(" came");
+        robot.interact(() -> robot.lookup("#stores-back").<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#stores-back").query().isVisible()).isFalse();
+        assertThat(robot.lookup("#came-0").tryQuery())
+                .as("it is on its way again")
+                .isPresent();
     }
 
     @Test

@@ -214,18 +214,9 @@ class DartedBackTest {
     void underShoulders_theBackIsSewnToTheFrontThere(PrincessStart start) {
         Draft draft = draft(darted(Styled.with(Cover.SHOULDERS, UpperShape.SCOOP, start)));
         Finished.holds(draft);
-        double front = shoulder(draft, true);
-        assertThat(shoulder(draft, false)).isCloseTo(front, within(0.3));
+        double front = Styled.shoulder(draft, true);
+        assertThat(Styled.shoulder(draft, false)).isCloseTo(front, within(0.3));
         assertThat(back(draft).outline()).extracting(OutlineEdge::name).contains("neckline", "armhole");
-    }
-
-    private static double shoulder(Draft draft, boolean front) {
-        return draft.pattern().pieces().stream()
-                .filter(p -> p.front() == front)
-                .flatMap(p -> p.outline().stream())
-                .filter(e -> e.name().startsWith("shoulder"))
-                .mapToDouble(e -> e.path().length())
-                .sum();
     }
 
     @Test

@@ -33,19 +33,10 @@ class NecklinesTest {
     void shoulders_areAsLongInFrontAsBehind_andNothingIsLost(PrincessStart start) {
         Draft draft = draft(with(Cover.SHOULDERS, UpperShape.SCOOP, start));
         Finished.holds(draft);
-        double front = shoulder(draft, true);
-        assertThat(front).isCloseTo(shoulder(draft, false), within(0.2));
+        double front = Styled.shoulder(draft, true);
+        assertThat(front).isCloseTo(Styled.shoulder(draft, false), within(0.2));
         // The block's shoulder from 76 to 205 across and 25 down, less the 30 of the neckline.
         assertThat(front).isCloseTo(Math.hypot(205 - 76, 25) - 30, within(0.2));
-    }
-
-    private static double shoulder(Draft draft, boolean front) {
-        return draft.pattern().pieces().stream()
-                .filter(p -> p.front() == front)
-                .flatMap(p -> p.outline().stream())
-                .filter(e -> e.name().startsWith("shoulder"))
-                .mapToDouble(e -> e.path().length())
-                .sum();
     }
 
     @Test

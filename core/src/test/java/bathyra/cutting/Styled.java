@@ -59,5 +59,15 @@ final class Styled {
         return SWEETHEART.withBust(Bust.PRINCESS.withCups(kind));
     }
 
+    /** How long the shoulder is in front, or behind, over all its pieces, mm. */
+    static double shoulder(Draft draft, boolean front) {
+        return draft.pattern().pieces().stream()
+                .filter(p -> p.front() == front)
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.name().startsWith("shoulder"))
+                .mapToDouble(e -> e.path().length())
+                .sum();
+    }
+
     private Styled() {}
 }

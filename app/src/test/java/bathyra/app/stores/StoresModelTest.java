@@ -78,15 +78,7 @@ class StoresModelTest extends InWorkshop {
     void whatAGarmentWithADueDayMisses_isOrdered_onceItsBillIsKnown() {
         take("The Tide Bride");
         assertThat(model.unknown()).anyMatch(t -> t.startsWith("The Tide Bride"));
-        Draft draft = draft();
-        var layers = Lays.layers(draft);
-        Bill bill = Bill.of(
-                draft,
-                layers,
-                Lays.of(draft, layers, workshop.kept().prices(), 0, () -> false),
-                workshop.kept().prices());
-        workshop.work().keep(workshop.id(), draft.commission(), new WorkJson.Work(Counts.of(draft), Optional.of(bill)));
-        model.read();
+        counted();
         assertThat(model.unknown()).noneMatch(t -> t.startsWith("The Tide Bride"));
         OrderList.Line bone = model.orders().lines().stream()
                 .filter(l -> l.what().contains("whalebone") || l.what().contains("steel"))

@@ -15,6 +15,7 @@ import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
 import bathyra.measure.MeasurementSet.Part;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.Mark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
@@ -111,6 +112,11 @@ final class Channels {
         return path.at(path.length() / 2).point().x();
     }
 
+    /** Nothing is cased on a dart, nor where a dart lies on the garment that is sewn. */
+    private boolean isDart(OutlineEdge edge) {
+        return garment.isDartedBehind() && edge.role() == EdgeRole.PRINCESS_BACK;
+    }
+
     private void onSeams() {
         for (SeamJoin seam : pattern.seams()) {
             boolean body = panels.stream()
@@ -120,6 +126,7 @@ final class Channels {
             OutlineEdge edge = pattern.edge(seam.a());
             if (!body
                     || seam.a().equals(seam.b())
+                    || isDart(edge)
                     || !isUpright(edge.path())
                     || garment.fastening().closure() == Closure.SIDE_ZIP && Finishing.use(edge) == EdgeUse.SIDE) {
                 continue;

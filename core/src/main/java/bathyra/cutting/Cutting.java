@@ -23,6 +23,7 @@ import java.util.stream.Stream;
  *
  * @param whole the panels with their edges drawn and their wedges closed, before cups and yokes are cut out of them
  * @param pattern the sheets as they are cut
+ * @param seamed the same with a seam wherever a panel is darted: sewn it is the same garment, and lies on the body panel by panel
  * @param contour the wedges that were closed
  * @param apex the seam over the apex, if one passes there
  * @param cup what the bust becomes, if a seam passes over the apex
@@ -30,6 +31,7 @@ import java.util.stream.Stream;
 public record Cutting(
         PaperPattern whole,
         PaperPattern pattern,
+        PaperPattern seamed,
         Contour.Contoured contour,
         Optional<Apex> apex,
         Optional<CupShape> cup) {
@@ -73,11 +75,18 @@ public record Cutting(
         if (garment.bust().cups().isCut()) {
             pattern = Cups.cut(pattern, requireApex(apex), bust.value(), garment);
         }
-        if (garment.isDartedBehind()) {
-            pattern = DartedBack.of(pattern);
-        }
-        // Where nothing was cut out of it, the whole is what is cut.
-        pattern = pattern == open ? whole : ShoulderSeam.joined(pattern);
+        PaperPattern darted = garment.isDartedBehind() ? DartedBack.of(pattern) : pattern;
+        PaperPattern cut = sewnOn(darted == open ? whole : ShoulderSeam.joined(darted), panels, reaching, garment);
+        PaperPattern seamed = darted == pattern
+                ? cut
+                : sewnOn(pattern == open ? whole : ShoulderSeam.joined(pattern), panels, reaching, garment);
+        return new Cutting(whole, cut, seamed, contour, apex, cup);
+    }
+
+    /** With the sleeves, the peplum and the gores that are sewn to it. Where nothing was cut out of them, the panels are what is cut. */
+    private static PaperPattern sewnOn(
+            PaperPattern bodies, PanelSet panels, Optional<Reaching> reaching, Garment garment) throws NotDraftable {
+        PaperPattern pattern = bodies;
         if (garment.top().cover() == Cover.OFF_SHOULDER) {
             pattern = Sleeves.sewn(
                     pattern,
@@ -94,7 +103,12 @@ public record Cutting(
         if (!garment.gores().isEmpty()) {
             pattern = Gores.set(pattern, panels.gores(), garment);
         }
-        return new Cutting(whole, pattern, contour, apex, cup);
+        return pattern;
+    }
+
+    /** The same, cut with its seams and without darts. */
+    public Cutting asSeamed() {
+        return new Cutting(whole, seamed, seamed, contour, apex, cup);
     }
 
     /** How long the upper edge of half the garment is, measured on the panels, mm. */

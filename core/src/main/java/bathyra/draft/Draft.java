@@ -44,6 +44,30 @@ public record Draft(
         return cutting.pattern() == cutting.whole() ? pattern.pieces() : Finishing.uncut(cutting.whole());
     }
 
+    /** The same garment with a seam wherever a panel is darted: to be laid on a body, where only what is sewn counts. */
+    public Draft asSewn() {
+        if (cutting.seamed() == cutting.pattern()) {
+            return this;
+        }
+        Pattern sewn = new Pattern(
+                pattern.title(),
+                pattern.method(),
+                pattern.levels(),
+                Finishing.pieces(cutting.seamed(), cutting.apex(), commission.garment()),
+                cutting.seamed().seams(),
+                pattern.waistToLap());
+        return new Draft(
+                commission,
+                block,
+                girths,
+                intakes,
+                panels,
+                cutting.asSeamed(),
+                sewn,
+                findings,
+                rightHalf.map(Draft::asSewn));
+    }
+
     /** The outlines of the same panels. */
     public List<PanelOutline> panelOutlines() {
         return panelPieces().stream().map(PanelOutline::of).toList();

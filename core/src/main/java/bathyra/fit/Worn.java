@@ -74,10 +74,10 @@ public final class Worn extends OnForm {
 
     /** Puts a draft on a form at one spacing, from its level lines. */
     public static Worn cold(Draft draft, FormSurface surface, double spacing, BooleanSupplier stop) {
-        Sewing sewing = Sewing.of(draft.pattern(), spacing, gap(draft));
+        Sewing sewing = Sewing.of(draft.asSewn().pattern(), spacing, gap(draft));
         Draping draping = new Draping(sewing, surface.form(), upperOver(draft));
         Mesh mesh = sewing.mesh();
-        Settling settling = new Settling(mesh, cloth(draft), Boned.rods(draft, sewing), surface, spacing);
+        Settling settling = new Settling(mesh, cloth(draft), Boned.rods(draft.asSewn(), sewing), surface, spacing);
         Rest rest = settling.settle(draping.start(mesh), COLD, ENOUGH, ROUNDS, stop);
         return new Worn(draft, surface, sewing, draping, settling, rest);
     }
@@ -93,7 +93,7 @@ public final class Worn extends OnForm {
      * @return nothing where the pieces are others, so that it has to begin from its level lines
      */
     public Optional<Worn> changed(Draft next, FormSurface body, BooleanSupplier stop) {
-        boolean same = next.pattern().pieces().stream()
+        boolean same = next.asSewn().pattern().pieces().stream()
                 .map(Piece::id)
                 .collect(Collectors.toSet())
                 .equals(sewing().pieces().keySet());
@@ -104,10 +104,10 @@ public final class Worn extends OnForm {
 
     private Worn begunFromHere(
             Draft next, FormSurface body, double spacing, double damping, int most, BooleanSupplier stop) {
-        Sewing sewn = Sewing.of(next.pattern(), spacing, gap(next));
+        Sewing sewn = Sewing.of(next.asSewn().pattern(), spacing, gap(next));
         Draping from = new Draping(sewn, body.form(), upperOver(next));
         Mesh mesh = sewn.mesh();
-        Settling settled = new Settling(mesh, cloth(next), Boned.rods(next, sewn), body, spacing);
+        Settling settled = new Settling(mesh, cloth(next), Boned.rods(next.asSewn(), sewn), body, spacing);
         double[] start = from.start(mesh);
         carry(sewn, start);
         return new Worn(next, body, sewn, from, settled, settled.settle(start, damping, ENOUGH, most, stop));

@@ -84,11 +84,25 @@ class OwnLengthsTest {
                 Garment.bustier()
                         .withBlock(BlockChoice.QUARTER.withMethod(BlockMethod.PROPORTION))
                         .withTop(Top.STRAPLESS.withCover(Cover.SHOULDERS)),
+                Garment.bustier().withLowerEdge(LowerShape.SKIRT).withLength(LengthOption.SKIRT_SPREAD, Length.mm(30)),
+                Garment.bustier().withLowerEdge(LowerShape.SKIRT),
+                Garment.bustier().withLowerEdge(LowerShape.FLARED),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.THREE_PART)),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.YOKE)),
                 Garment.of(GarmentKind.UNDERBUST).withEase(Level.WAIST, Length.mm(-110)))) {
             Commission commission = Bodies.commission(BODIES.get(0), garment);
             look(commission, (Draft) Drafter.draft(commission), moved, wrong);
+        }
+        // Only where it is far from the side seam does it hold the cup back.
+        for (double held = 50; held <= 90; held += 10) {
+            Commission cups = Bodies.commission(
+                    BODIES.get(0),
+                    Garment.bustier()
+                            .withBust(Bust.PRINCESS.withCups(CupKind.TWO_PART))
+                            .withLength(LengthOption.CUP_SIDE, Length.mm(held)));
+            if (Drafter.draft(cups) instanceof Draft draft) {
+                look(cups, draft, moved, wrong);
+            }
         }
         assertThat(wrong).isEmpty();
         assertThat(moved).containsExactlyInAnyOrder(LengthOption.values());

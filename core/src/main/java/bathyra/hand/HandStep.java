@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * One thing to do at the table when a piece is drawn from its figures: grain, waist, upwards, downwards, corners, edges, join, measure (C24).
+ * One thing to do at the table when a piece is drawn from its figures: grain, waist, upwards, downwards, corners, edges, join, darts, measure (C24).
  *
  * @param name in a word or two
  * @param row the height that is marked, of the piece at full size
@@ -18,6 +18,9 @@ import java.util.Optional;
  */
 public record HandStep(
         Kind kind, String name, Optional<HandPiece.Row> row, Sentence words, List<Figure> figures, List<Point> points) {
+    /** Legs this near each other meet, mm. */
+    private static final double MEETS = 0.5;
+
     /** What is done. */
     public enum Kind {
         GRAIN,
@@ -26,6 +29,7 @@ public record HandStep(
         CORNER,
         EDGE,
         JOIN,
+        DART,
         MEASURE
     }
 
@@ -78,6 +82,7 @@ public record HandStep(
                 Sentence.of("Join the marks from corner to corner with a fair curve; straight edges with the ruler."),
                 List.of(),
                 List.of()));
+        HandDart.of(hand).forEach(dart -> dart(steps, dart, division, size));
         for (Controls.Edge edge : controls.edges()) {
             steps.add(new HandStep(
                     Kind.MEASURE,
@@ -88,6 +93,33 @@ public record HandStep(
                     List.of()));
         }
         return steps;
+    }
+
+    /** Both legs at every height, and at its ends the one place where they meet. */
+    private static void dart(List<HandStep> steps, HandDart dart, Division division, double size) {
+        for (HandDart.Place place : dart.places()) {
+            boolean meets = Math.abs(place.one() - place.other()) < MEETS;
+            List<Figure> figures = new ArrayList<>(List.of(beside(place.one(), division, size)));
+            List<Point> points = new ArrayList<>(List.of(new Point(place.one(), -place.up())));
+            if (!meets) {
+                figures.add(beside(place.other(), division, size));
+                points.add(new Point(place.other(), -place.up()));
+            }
+            steps.add(new HandStep(
+                    Kind.DART,
+                    dart.name(),
+                    Optional.empty(),
+                    Sentence.of(
+                            dart.name() + ": {} " + (place.up() >= 0 ? "up" : "down") + " from the waist "
+                                    + (meets ? "its legs meet." : "prick both its legs."),
+                            mm(division.rounded(size * Math.abs(place.up())))),
+                    figures,
+                    points));
+        }
+    }
+
+    private static Figure beside(double right, Division division, double size) {
+        return new Figure(division.rounded(size * Math.abs(right)), right >= 0 ? "right" : "left");
     }
 
     private static Length mm(double value) {

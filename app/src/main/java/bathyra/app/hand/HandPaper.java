@@ -201,6 +201,10 @@ final class HandPaper extends PaintedPane {
             g.setLineDashes(1.5, 4);
         }
         Redrawn.of(given.hand().offsets()).edges().values().forEach(edge -> follow(g, edge));
+        given.hand().piece().darts().forEach(dart -> {
+            follow(g, dart.one());
+            follow(g, dart.other());
+        });
         g.setLineDashes();
         given.hand()
                 .offsets()

@@ -5,6 +5,7 @@ import bathyra.geometry.Point;
 import bathyra.hand.Controls;
 import bathyra.hand.Division;
 import bathyra.hand.FoldedCloth;
+import bathyra.hand.HandDart;
 import bathyra.hand.HandPiece;
 import bathyra.hand.Offsets;
 import bathyra.hand.Rounding;
@@ -12,6 +13,7 @@ import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.length.Sentence;
+import bathyra.piece.Dart;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -108,6 +110,7 @@ public final class HandSheets {
         heights(hand, heading.size());
         corners(figures);
         ordinates(figures);
+        darts(hand, heading.size());
         x = MARGIN;
         y = TOP + DRAWN_HIGH + 10;
         measured(controls, heading.size());
@@ -189,6 +192,10 @@ public final class HandSheets {
         pen.stroke(0.4);
         for (var edge : hand.piece().outline()) {
             pen.path(edge.path());
+        }
+        for (Dart dart : hand.piece().darts()) {
+            pen.path(dart.one());
+            pen.path(dart.other());
         }
         pen.stroke(0.2);
         pen.line(new Point(0, top), new Point(0, foot));
@@ -282,6 +289,23 @@ public final class HandSheets {
             }
             line(say(each.along()) + " along", say(Math.abs(each.out())) + (each.out() >= 0 ? " out" : " in"));
         }
+    }
+
+    private void darts(HandPiece hand, double size) throws IOException {
+        for (HandDart dart : HandDart.of(hand)) {
+            title(dart.name() + ", both legs");
+            for (HandDart.Place place : dart.places()) {
+                line(
+                        place.up() == 0
+                                ? "waist"
+                                : say(Math.abs(place.up()) * size) + (place.up() >= 0 ? " up" : " down"),
+                        beside(place.one() * size) + ", " + beside(place.other() * size));
+            }
+        }
+    }
+
+    private String beside(double right) {
+        return say(Math.abs(right)) + (right >= 0 ? " right" : " left");
     }
 
     private void measured(Controls controls, double size) throws IOException {

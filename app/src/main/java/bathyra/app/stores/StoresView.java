@@ -247,6 +247,8 @@ public final class StoresView extends VBox {
     private static HBox row(String thing, String howMuch, String when, String whatFor) {
         Label what = new Label(thing);
         what.setMinWidth(0);
+        what.setWrapText(true);
+        what.setMinHeight(Region.USE_PREF_SIZE);
         what.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(what, Priority.ALWAYS);
         Label amount = new Label(howMuch);

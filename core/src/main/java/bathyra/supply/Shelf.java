@@ -3,6 +3,8 @@ package bathyra.supply;
 import bathyra.house.Kept;
 import bathyra.plan.Plan;
 import bathyra.plan.Supply;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,6 +20,9 @@ import java.util.Optional;
  * @param claimed how much of each lies ready for one of them and is not cut yet, or waits for the rest that is ordered
  */
 public record Shelf(List<Kept> kept, Map<String, Double> taken, Map<String, Double> claimed) {
+    /** What is missing by less is not missing. */
+    private static final double ENOUGH = 1e-6;
+
     public Shelf {
         kept = List.copyOf(kept);
         taken = Map.copyOf(taken);
@@ -56,6 +61,24 @@ public record Shelf(List<Kept> kept, Map<String, Double> taken, Map<String, Doub
     /** How much of it is there and not claimed. */
     public double free(Kept item) {
         return Math.round((there(item) - claimed.getOrDefault(item.what(), 0.0)) * 1000) / 1000.0;
+    }
+
+    /**
+     * How it then stands with a thing that is ordered for several garments: what lies free is claimed first, and the rest of each is ordered.
+     *
+     * @param needed for each garment, those first that need it soonest
+     * @param comes when what is ordered comes
+     * @return one for each
+     */
+    public List<Supply> ordering(String what, List<Double> needed, Optional<LocalDate> comes) {
+        double free = Math.max(0, find(what).map(this::free).orElse(0.0));
+        List<Supply> supplies = new ArrayList<>();
+        for (double each : needed) {
+            double claimed = Math.min(free, each);
+            free -= claimed;
+            supplies.add(claimed >= each - ENOUGH ? Supply.ready(claimed) : Supply.ordered(claimed, comes));
+        }
+        return supplies;
     }
 
     /** Whether so little is there that it should be bought. */

@@ -132,4 +132,21 @@ class DeliveriesTest {
             }
         }
     }
+
+    /** 3 on the shelf: the first garment has all it needs of it, the second the rest, the third is ordered whole. */
+    @Test
+    void whatLiesFree_isClaimedByWhoNeedsItSoonest() {
+        Shelf shelf = Shelf.of(List.of(COUTIL), List.of());
+        List<Supply> supplies = shelf.ordering("Coutil", List.of(1.3, 2.0, 0.9), Optional.of(MONDAY));
+        assertThat(supplies)
+                .extracting(Supply::state)
+                .containsExactly(Supply.State.READY, Supply.State.ORDERED, Supply.State.ORDERED);
+        assertThat(supplies.get(0).amount()).isCloseTo(1.3, within(1e-9));
+        assertThat(supplies.get(1).amount()).isCloseTo(1.7, within(1e-9));
+        assertThat(supplies.get(2).amount()).isZero();
+        assertThat(supplies.get(2).comes()).contains(MONDAY);
+        assertThat(shelf.ordering("Silk", List.of(1.0), Optional.empty()).get(0).amount())
+                .as("what is not kept is ordered whole")
+                .isZero();
+    }
 }

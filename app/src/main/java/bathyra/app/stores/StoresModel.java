@@ -8,7 +8,6 @@ import bathyra.house.House;
 import bathyra.house.Kept;
 import bathyra.house.Supplier;
 import bathyra.plan.DateKind;
-import bathyra.plan.Plan;
 import bathyra.plan.Supply;
 import bathyra.supply.Deliveries;
 import bathyra.supply.Material;
@@ -19,12 +18,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** What the workshop keeps, what runs out, and what is to be ordered for all garments together. */
@@ -38,11 +37,10 @@ final class StoresModel {
     private Optional<Done> done = Optional.empty();
 
     /** A step that was taken for several garments at once. */
-    private record Done(String words, List<Long> commissions) {
-        Done {
-            commissions = List.copyOf(commissions);
-        }
-    }
+    private record Done(String what, String words, List<Moved> moved) {}
+
+    /** How it stood with the thing of that step for one of them, and how it stands since. */
+    private record Moved(long commission, Supply was, Supply now) {}
 
     /** @param changed shows all anew */
     StoresModel(Workshop workshop, Clock time, Runnable changed) {
@@ -101,62 +99,65 @@ final class StoresModel {
                 .filter(s -> s.name().equals(line.supplier()))
                 .findFirst()
                 .map(s -> house().calendar().after(today(), s.days()));
-        List<Works.Row> soonestFirst = new ArrayList<>(open());
-        soonestFirst.sort(Comparator.comparing(r -> r.plan().due().orElse(LocalDate.MAX)));
-        Shelf shelf = shelf();
-        double[] free = {shelf.find(line.what()).map(shelf::free).orElse(0.0)};
-        forEach(
-                soonestFirst,
-                m -> m.what().equals(line.what()) && m.supply().state() == Supply.State.MISSING,
-                m -> {
-                    double claimed = Math.max(0, Math.min(free[0], m.needed()));
-                    free[0] -= claimed;
-                    return claimed >= m.needed() - 1e-6 ? Supply.ready(claimed) : Supply.ordered(claimed, comes);
-                },
-                line.what() + " ordered");
+        Map<Works.Row, Material> missing = new LinkedHashMap<>();
+        open().stream()
+                .sorted(Comparator.comparing(r -> r.plan().due().orElse(LocalDate.MAX)))
+                .forEach(r -> of(
+                                r,
+                                m -> m.what().equals(line.what()) && m.supply().state() == Supply.State.MISSING)
+                        .ifPresent(m -> missing.put(r, m)));
+        Iterator<Supply> supplies = shelf().ordering(
+                        line.what(),
+                        missing.values().stream().map(Material::needed).toList(),
+                        comes)
+                .iterator();
+        Map<Works.Row, Supply> next = new LinkedHashMap<>();
+        missing.keySet().forEach(row -> next.put(row, supplies.next()));
+        move(line.what(), next, "ordered");
     }
 
     /** It has come: it lies ready for every garment that waited for it. */
     void came(Deliveries.Line line) {
-        forEach(unfinished(), line::brings, m -> Supply.ready(m.supply().amount()), line.what() + " came");
+        Map<Works.Row, Supply> next = new LinkedHashMap<>();
+        unfinished().forEach(r -> of(r, line::brings)
+                .ifPresent(m -> next.put(r, Supply.ready(m.supply().amount()))));
+        move(line.what(), next, "came");
     }
 
     /** It does not come after all, and is missing again. */
     void doesNotCome(Deliveries.Line line) {
-        forEach(unfinished(), line::brings, m -> Supply.MISSING, line.what() + " does not come");
+        Map<Works.Row, Supply> next = new LinkedHashMap<>();
+        unfinished().forEach(r -> of(r, line::brings).ifPresent(m -> next.put(r, Supply.MISSING)));
+        move(line.what(), next, "does not come");
     }
 
-    /** Takes one step for all garments, each on record with it, to be taken back together. */
-    private void forEach(List<Works.Row> of, Predicate<Material> which, Function<Material, Supply> next, String words) {
-        List<Long> moved = new ArrayList<>();
-        for (Works.Row row : of) {
-            Map<String, Supply> supplies = new LinkedHashMap<>();
-            materials(row).stream().filter(which).forEach(m -> supplies.put(m.what(), next.apply(m)));
-            if (!supplies.isEmpty()) {
-                workshop.deeds().plan(row.id(), words, plan -> {
-                    Plan after = plan;
-                    for (Map.Entry<String, Supply> each : supplies.entrySet()) {
-                        after = after.supplied(each.getKey(), each.getValue());
-                    }
-                    return after;
-                });
-                moved.add(row.id());
-            }
-        }
-        done = Optional.of(new Done(words, moved));
+    private static Optional<Material> of(Works.Row row, Predicate<Material> which) {
+        return materials(row).stream().filter(which).findFirst();
+    }
+
+    /** Takes one step for several garments, on record with each. */
+    private void move(String what, Map<Works.Row, Supply> next, String words) {
+        List<Moved> moved = new ArrayList<>();
+        next.forEach((row, supply) -> {
+            moved.add(new Moved(row.id(), row.plan().supply(what), supply));
+            workshop.deeds().plan(row.id(), what + " " + words, plan -> plan.supplied(what, supply));
+        });
+        done = Optional.of(new Done(what, words, moved));
         read();
     }
 
     /** What was done last for several garments, in words; empty when it was taken back. */
     Optional<String> lastDone() {
-        return done.map(Done::words);
+        return done.map(d -> d.what() + " " + d.words());
     }
 
-    /** Takes it back for each of them. */
+    /** Takes it back for each of them, where nothing has become of it since: a garment that has used it keeps what it has. */
     void takeBack() {
-        done.ifPresent(d -> d.commissions().forEach(id -> workshop.deeds()
-                .undo(id, rows.stream().filter(r -> r.id() == id).findFirst().flatMap(r -> r.plan()
-                        .due()))));
+        done.ifPresent(d -> d.moved().forEach(m -> workshop.deeds()
+                .plan(
+                        m.commission(),
+                        "taken back: " + d.what() + " " + d.words(),
+                        plan -> plan.supply(d.what()).equals(m.now()) ? plan.supplied(d.what(), m.was()) : plan)));
         done = Optional.empty();
         read();
     }

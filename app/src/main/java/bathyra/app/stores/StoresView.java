@@ -45,7 +45,7 @@ public final class StoresView extends VBox {
     private final VBox kept = new VBox(3);
     private final VBox orders = new VBox(3);
     private final VBox coming = new VBox(3);
-    private final Button back = CardRows.deed("", "stores-back", this::takeBack);
+    private final Button back;
     private final Label said = new Label();
     private final Label nothing =
             new Label("Nothing is kept yet. Cloth, bones, busks, cord: what is bought for many garments goes here.");
@@ -61,6 +61,7 @@ public final class StoresView extends VBox {
         super(8);
         this.model = new StoresModel(workshop, Clock.systemDefaultZone(), this::show);
         this.files = files;
+        this.back = CardRows.deed("", "stores-back", model::takeBack);
         this.card = card;
         what.setId("keep-what");
         what.setPromptText("Something more to keep, as it stands on the bill");
@@ -149,10 +150,6 @@ public final class StoresView extends VBox {
         back.setVisible(last.isPresent());
         back.setManaged(last.isPresent());
         card();
-    }
-
-    private void takeBack() {
-        model.takeBack();
     }
 
     private void coming() {

@@ -183,4 +183,29 @@ class StoresModelTest extends InWorkshop {
                         .sum())
                 .isCloseTo(rest.amount(), within(0.002));
     }
+
+    /** Whatever else was done in the meantime is not taken back with it, and what was used since stays used. */
+    @Test
+    void takenBack_onlyThatStepGoes_andOnlyWhereNothingHasBecomeOfItSince() {
+        OrderList.Line line = counted();
+        model.ordered(line);
+        String title = workshop.commission().title();
+        workshop.rename(title + ", again");
+        model.takeBack();
+        assertThat(workshop.commission().title()).isEqualTo(title + ", again");
+        assertThat(supply(line.what()).state()).isEqualTo(Supply.State.MISSING);
+        model.ordered(line);
+        model.came(model.deliveries().lines().stream()
+                .filter(d -> d.what().equals(line.what()))
+                .findFirst()
+                .orElseThrow());
+        workshop.deeds()
+                .plan(
+                        workshop.id(),
+                        "cut",
+                        plan -> plan.supplied(
+                                line.what(), plan.supply(line.what()).used(true)));
+        model.takeBack();
+        assertThat(supply(line.what()).state()).isEqualTo(Supply.State.USED);
+    }
 }

@@ -41,7 +41,9 @@ final class DartedBack {
     private static final double LAPS = 1;
     /** A dart that is open by no more at the lower edge is closed there, mm: its sides are laid so much nearer. */
     private static final double NO_MOUTH = 1.5;
-    /** The gap between the edges is looked at in steps of so much, mm. */
+    /** The gap between the edges is looked at in steps of so much, mm: a leg bends too little to hide more between them. */
+    private static final double STRIDE = 6;
+    /** Where a dart begins and ends is found to so much, mm. */
     private static final double STEP = 1;
     /** Over so much of its end a leg is drawn fair into the point, mm. */
     private static final double RUN_OUT = 20;
@@ -69,25 +71,25 @@ final class DartedBack {
 
     private PaperPattern joined(PaperPattern pattern) throws NotDraftable {
         Lying hung = new Lying(closedAtTop(), centreLeg(), sideLeg());
-        Lying closed = new Lying(closedAtBothEnds(), centreLeg(), sideLeg());
-        Lying lying = hung.mouth() > NO_MOUTH ? hung : closed;
-        if (lying.laps() > LAPS) {
+        Lying lying = hung.opens() ? hung : new Lying(closedAtBothEnds(), centreLeg(), sideLeg());
+        double laps = lying.laps();
+        if (laps > LAPS) {
             throw refuse(
-                    lying.laps(),
+                    laps,
                     Sentence.of(
                             "The two halves of the back would lap over each other by {}: what is taken between them does not run out towards the upper edge. Take nothing at the princess seam of the back above the rib, or choose a seam there.",
-                            Length.mm(lying.laps())));
+                            Length.mm(laps)));
         }
         Sheet laid = side.moved(lying.motion());
-        boolean open = lying.opens();
+        Optional<Dart> dart = lying.dart();
+        boolean open = lying.opens() && dart.isPresent();
         List<OutlineEdge> ring = new ArrayList<>(around(laid));
         Map<String, String> renamed = new LinkedHashMap<>();
         List<OutlineEdge> behind = around(centre);
         joinOn(ring, behind, renamed);
         if (open) {
-            Dart dart = lying.dart();
-            ring.add(leg(SEAM, dart.other().reversed()));
-            ring.add(leg(SEAM + "-2", dart.one()));
+            ring.add(leg(SEAM, dart.get().other().reversed()));
+            ring.add(leg(SEAM + "-2", dart.get().one()));
         }
         closeRing(ring, open);
         Sheet whole = new Sheet(
@@ -97,7 +99,7 @@ final class DartedBack {
                 Ends.met(ring),
                 marks(laid),
                 corners(laid),
-                lying.takes() && !open ? List.of(lying.dart()) : List.of());
+                open ? List.of() : dart.stream().toList());
         return resewn(pattern, whole, renamed, open);
     }
 
@@ -249,11 +251,11 @@ final class DartedBack {
         }
 
         double laps() {
-            double most = 0;
-            for (double arc = 0; arc <= length(); arc += STEP) {
+            double most = -gap(length());
+            for (double arc = 0; arc < length(); arc += STRIDE) {
                 most = Math.max(most, -gap(arc));
             }
-            return most;
+            return Math.max(0, most);
         }
 
         /** How wide the dart is at the lower edge, mm. */
@@ -265,37 +267,45 @@ final class DartedBack {
             return mouth() > NO_MOUTH;
         }
 
-        boolean takes() {
-            return first() < length();
-        }
-
-        /** Where the dart begins, from the top; the whole length where there is none. */
+        /** The last place before the edges come off each other, from the top; the whole length where they never do. */
         private double first() {
-            for (double arc = 0; arc < length(); arc += STEP) {
-                if (gap(arc) > MEETS) {
-                    return Math.max(0, arc - STEP);
-                }
+            double arc = 0;
+            while (arc < length() && gap(arc) <= MEETS) {
+                arc += STRIDE;
             }
-            return length();
+            if (arc >= length()) {
+                return length();
+            }
+            while (arc > 0 && gap(arc) > MEETS) {
+                arc -= STEP;
+            }
+            return Math.max(0, arc);
         }
 
+        /** The first place behind which they lie on each other again. */
         private double last() {
-            for (double arc = length(); arc > 0; arc -= STEP) {
-                if (gap(arc) > MEETS) {
-                    return Math.min(length(), arc + STEP);
-                }
+            double arc = length();
+            while (arc > 0 && gap(arc) <= MEETS) {
+                arc -= STRIDE;
             }
-            return 0;
+            while (arc < length() && gap(arc) > MEETS) {
+                arc += STEP;
+            }
+            return Math.min(length(), arc);
         }
 
-        /** From where the edges come off each other to where they meet again, or to the lower edge; its ends are one point. */
-        Dart dart() {
+        /** From where the edges come off each other to where they meet again, or to the lower edge; its ends are one point. Empty where they never do. */
+        Optional<Dart> dart() {
             double from = first();
+            if (from >= length()) {
+                return Optional.empty();
+            }
             double to = opens() ? length() : last();
             Point top = met(from);
             Path one = begun(far.between(from, to), top);
             Path other = begun(near.between(from, to), top);
-            return opens() ? new Dart(NAME, one, other) : new Dart(NAME, ended(one, met(to)), ended(other, met(to)));
+            return Optional.of(
+                    opens() ? new Dart(NAME, one, other) : new Dart(NAME, ended(one, met(to)), ended(other, met(to))));
         }
 
         private Point met(double arc) {

@@ -7,7 +7,7 @@ import bathyra.form.Modelling;
 import bathyra.form.Tape;
 import bathyra.garment.Commission;
 import bathyra.garment.Garment;
-import bathyra.piece.Piece;
+import bathyra.paper.Sheet;
 import bathyra.place.Level;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
@@ -74,10 +74,11 @@ public final class Worn extends OnForm {
 
     /** Puts a draft on a form at one spacing, from its level lines. */
     public static Worn cold(Draft draft, FormSurface surface, double spacing, BooleanSupplier stop) {
-        Sewing sewing = Sewing.of(draft.asSewn().pattern(), spacing, gap(draft));
+        Draft sewn = draft.asSewn();
+        Sewing sewing = Sewing.of(sewn.pattern(), spacing, gap(draft));
         Draping draping = new Draping(sewing, surface.form(), upperOver(draft));
         Mesh mesh = sewing.mesh();
-        Settling settling = new Settling(mesh, cloth(draft), Boned.rods(draft.asSewn(), sewing), surface, spacing);
+        Settling settling = new Settling(mesh, cloth(draft), Boned.rods(sewn, sewing), surface, spacing);
         Rest rest = settling.settle(draping.start(mesh), COLD, ENOUGH, ROUNDS, stop);
         return new Worn(draft, surface, sewing, draping, settling, rest);
     }
@@ -93,8 +94,8 @@ public final class Worn extends OnForm {
      * @return nothing where the pieces are others, so that it has to begin from its level lines
      */
     public Optional<Worn> changed(Draft next, FormSurface body, BooleanSupplier stop) {
-        boolean same = next.asSewn().pattern().pieces().stream()
-                .map(Piece::id)
+        boolean same = next.cutting().seamed().sheets().stream()
+                .map(Sheet::id)
                 .collect(Collectors.toSet())
                 .equals(sewing().pieces().keySet());
         return same
@@ -104,10 +105,11 @@ public final class Worn extends OnForm {
 
     private Worn begunFromHere(
             Draft next, FormSurface body, double spacing, double damping, int most, BooleanSupplier stop) {
-        Sewing sewn = Sewing.of(next.asSewn().pattern(), spacing, gap(next));
+        Draft seamed = next.asSewn();
+        Sewing sewn = Sewing.of(seamed.pattern(), spacing, gap(next));
         Draping from = new Draping(sewn, body.form(), upperOver(next));
         Mesh mesh = sewn.mesh();
-        Settling settled = new Settling(mesh, cloth(next), Boned.rods(next.asSewn(), sewn), body, spacing);
+        Settling settled = new Settling(mesh, cloth(next), Boned.rods(seamed, sewn), body, spacing);
         double[] start = from.start(mesh);
         carry(sewn, start);
         return new Worn(next, body, sewn, from, settled, settled.settle(start, damping, ENOUGH, most, stop));

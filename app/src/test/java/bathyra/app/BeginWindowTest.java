@@ -84,7 +84,7 @@ class BeginWindowTest extends RealWindow {
     void everyChoice_hasItsPicture(WindowRobot robot) throws Exception {
         openPage(robot);
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> robot.lookup(".choice-card .sketch").<SVGPath>queryAll().stream()
+                60, TimeUnit.SECONDS, () -> robot.lookup(".choice-card .sketch").<SVGPath>queryAll().stream()
                         .noneMatch(p -> p.getContent().isEmpty()));
         assertThat(robot.lookup(".choice-card").queryAll()).hasSizeGreaterThan(9);
     }

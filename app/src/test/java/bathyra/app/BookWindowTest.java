@@ -158,11 +158,11 @@ class BookWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#chorus-draft");
         WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("draft clean"));
         assertThat(text(robot, "#chorus-said")).isEqualTo("12 draft clean, 4 need a look, 1 cannot be drafted.");
         robot.clickOn("#chorus-out");
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#chorus-said").contains("written"));
         assertThat(text(robot, "#chorus-said")).isEqualTo("16 patterns written, a folder for each wearer.");
         assertThat(folder.resolve("n-h").resolve("pattern.pdf")).isNotEmptyFile();
     }

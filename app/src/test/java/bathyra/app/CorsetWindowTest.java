@@ -181,7 +181,7 @@ class CorsetWindowTest extends RealWindow {
         Garment before = garment();
         assertThat(before.panels().perSide()).isEqualTo(3);
         WaitForAsyncUtils.waitFor(
-                10, TimeUnit.SECONDS, () -> robot.lookup("#cure").tryQuery().isPresent());
+                60, TimeUnit.SECONDS, () -> robot.lookup("#cure").tryQuery().isPresent());
         // The note makes room for its cure: the click comes when that has been laid.
         WaitForAsyncUtils.waitForFxEvents();
         String note = text(robot, "#seams-note");

@@ -92,7 +92,7 @@ class CupsWindowTest extends RealWindow {
         go(robot, "cups");
         robot.clickOn("#cups-mode-contour");
         robot.clickOn("#wedge-neckline");
-        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> robot.lookup(".words").queryAllAs(Label.class).stream()
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup(".words").queryAllAs(Label.class).stream()
                 .anyMatch(l -> l.getText().startsWith("Neckline, centre front:")));
         assertThat(text(robot, "#undo")).isEqualTo("Undo contour, neckline closed");
         robot.clickOn("#width-neckline");

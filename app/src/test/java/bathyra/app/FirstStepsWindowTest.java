@@ -48,7 +48,7 @@ class FirstStepsWindowTest extends RealWindow {
 
     private void until(WindowRobot robot, String words) throws Exception {
         WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#first-step").startsWith(words));
+                60, TimeUnit.SECONDS, () -> text(robot, "#first-step").startsWith(words));
     }
 
     private static void type(WindowRobot robot, String field, String figure) {
@@ -91,7 +91,7 @@ class FirstStepsWindowTest extends RealWindow {
         go(robot);
         assertThat(workshop.whereabouts().isOpen(Over.OUTPUT)).isTrue();
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#packet-count").matches("\\d+"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#packet-count").matches("\\d+"));
         robot.interact(() -> robot.lookup("#packet-TABLE").query().requestFocus());
         robot.push(KeyCode.ENTER);
         until(robot, "Print it at 100 %");

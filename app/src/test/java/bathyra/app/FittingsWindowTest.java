@@ -42,11 +42,12 @@ class FittingsWindowTest extends RealWindow {
     }
 
     private Commission commission() {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> workshop.commission());
+        return WaitForAsyncUtils.waitForAsyncFx(WindowRobot.PATIENCE_MS, () -> workshop.commission());
     }
 
     private Draft draft() {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> workshop.draft().orElseThrow());
+        return WaitForAsyncUtils.waitForAsyncFx(
+                WindowRobot.PATIENCE_MS, () -> workshop.draft().orElseThrow());
     }
 
     private Fitting fitting(int number) {
@@ -57,9 +58,10 @@ class FittingsWindowTest extends RealWindow {
     }
 
     private static boolean isSaid(WindowRobot robot, String words) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> robot.lookup(".label").queryAllAs(Label.class).stream()
-                .filter(Node::isVisible)
-                .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words)));
+        return WaitForAsyncUtils.waitForAsyncFx(
+                WindowRobot.PATIENCE_MS, () -> robot.lookup(".label").queryAllAs(Label.class).stream()
+                        .filter(Node::isVisible)
+                        .anyMatch(l -> l.getText().replace('\u00a0', ' ').contains(words)));
     }
 
     /** What becomes of the marks is worked out beside the window. */
@@ -140,13 +142,25 @@ class FittingsWindowTest extends RealWindow {
         go(robot, "fittings");
         press(robot, "#leaf-1");
         click(robot, "#mark-row-6");
-        robot.interact(() -> robot.lookup("#mark-row-6").query().requestFocus());
         robot.push(KeyCode.X);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(fitting(1).mark(6).orElseThrow().decision().id()).isEqualTo("refused");
         retype(robot, "#mark-reason", "It goes when she stands.");
         assertThat(fitting(1).mark(6).orElseThrow().reason()).isEqualTo("It goes when she stands.");
         assertThat(text(robot, "#stage-fittings .why")).isEqualTo("2 open");
+    }
+
+    @Test
+    void aRowTakenWithTheKeyboard_keepsIt_whileTheListIsMadeAnew(WindowRobot robot) throws Exception {
+        go(robot, "fittings");
+        press(robot, "#leaf-1");
+        robot.interact(() -> robot.lookup("#mark-row-2").query().requestFocus());
+        robot.push(KeyCode.SPACE);
+        robot.push(KeyCode.X);
+        assertThat(fitting(1).mark(2).orElseThrow().decision().id()).isEqualTo("refused");
+        robot.push(KeyCode.V);
+        assertThat(fitting(1).mark(2).orElseThrow().decision().id()).isEqualTo("open");
+        assertThat(robot.lookup("#mark-row-2").query().isFocused()).isTrue();
     }
 
     @Test
@@ -159,11 +173,13 @@ class FittingsWindowTest extends RealWindow {
                 .id();
         press(robot, "#bead-" + first);
         assertThat(WaitForAsyncUtils.waitForAsyncFx(
-                        10_000, () -> workshop.comparison().compared().isPresent()))
+                        WindowRobot.PATIENCE_MS,
+                        () -> workshop.comparison().compared().isPresent()))
                 .isTrue();
         press(robot, "#bead-" + first);
         assertThat(WaitForAsyncUtils.waitForAsyncFx(
-                        10_000, () -> workshop.comparison().compared().isPresent()))
+                        WindowRobot.PATIENCE_MS,
+                        () -> workshop.comparison().compared().isPresent()))
                 .isFalse();
     }
 
@@ -176,7 +192,7 @@ class FittingsWindowTest extends RealWindow {
         click(robot, "#mark-row-6");
         press(robot, "#add-picture");
         WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> !fitting(1).pictures().isEmpty());
+                60, TimeUnit.SECONDS, () -> !fitting(1).pictures().isEmpty());
         WaitForAsyncUtils.waitForFxEvents();
         String id = fitting(1).pictures().get(0).id();
         assertThat(book.pictures().find(workshop.id(), id)).isPresent();

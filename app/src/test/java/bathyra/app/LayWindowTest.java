@@ -117,7 +117,7 @@ class LayWindowTest extends RealWindow {
         assertThat(((ProgressBar) robot.lookup("#lay-progress").query()).getProgress())
                 .isLessThan(1);
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#lay-figures").startsWith("To buy"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#lay-figures").startsWith("To buy"));
         press(robot, "#lay-stop");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> !robot.lookup("#lay-progress")
                 .query()
@@ -179,7 +179,7 @@ class LayWindowTest extends RealWindow {
         assertThat(total(robot) - before).isCloseTo(1.5 + 75, org.assertj.core.api.Assertions.within(0.001));
         press(robot, "#bill-csv");
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
         assertThat(Files.readString(output)).contains("Hook").contains(String.format("%.2f", total(robot)));
     }
 

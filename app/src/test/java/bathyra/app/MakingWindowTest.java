@@ -36,7 +36,7 @@ class MakingWindowTest extends RealWindow {
 
     private Plan plan() {
         return WaitForAsyncUtils.waitForAsyncFx(
-                10_000, () -> workshop.commission().plan());
+                WindowRobot.PATIENCE_MS, () -> workshop.commission().plan());
     }
 
     private static void type(WindowRobot robot, String field, String words) {

@@ -164,19 +164,19 @@ class MeasureWindowTest extends RealWindow {
             retype(robot, "#tape-port", Integer.toString(tape.port()));
             robot.clickOn("#listen");
             WaitForAsyncUtils.waitFor(
-                    10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("Listening."));
+                    60, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("Listening."));
             robot.clickOn("#measure-hipGirth");
             WaitForAsyncUtils.waitForFxEvents();
             tape.read(Length.mm(1043));
             WaitForAsyncUtils.waitFor(
-                    10, TimeUnit.SECONDS, () -> text(robot, "#measure-hipGirth").equals("104.3"));
+                    60, TimeUnit.SECONDS, () -> text(robot, "#measure-hipGirth").equals("104.3"));
             assertThat(robot.lookup("#measure-armholeGirth").query().isFocused())
                     .as("the next field is taken up")
                     .isTrue();
             assertThat(text(robot, "#undo")).isEqualTo("Undo hip 101.0 → 104.3 cm");
         }
         WaitForAsyncUtils.waitFor(
-                10, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("The tape no longer answers."));
+                60, TimeUnit.SECONDS, () -> text(robot, "#tape-said").startsWith("The tape no longer answers."));
     }
 
     @Test

@@ -42,7 +42,7 @@ class PacketsWindowTest extends RealWindow {
 
     private static void untilLaid(WindowRobot robot) throws Exception {
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#packet-count").matches("\\d+"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#packet-count").matches("\\d+"));
     }
 
     private static int count(WindowRobot robot) {
@@ -92,7 +92,7 @@ class PacketsWindowTest extends RealWindow {
         assertThat(count(robot)).isLessThan(sheets);
         click(robot, "#size-half");
         WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> text(robot, "#sheets-about").contains("half size"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#sheets-about").contains("half size"));
         click(robot, "#paper-own");
         robot.write("8x8").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();

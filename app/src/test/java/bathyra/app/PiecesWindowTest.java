@@ -155,11 +155,11 @@ class PiecesWindowTest extends RealWindow {
             PlotterSimulator.Report report = reports.poll(30, TimeUnit.SECONDS);
             assertThat(report.plot().strokes()).isNotEmpty();
             assertThat(report.picture()).exists();
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#written")
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> text(robot, "#written")
                     .equals("Sent to the plotter at port " + port + "."));
         }
         robot.clickOn("#send-plot");
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> text(robot, "#written")
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> text(robot, "#written")
                 .startsWith("Nobody listens at port " + port + " of this machine."));
         retype(robot, "#plotter-port", "99999");
         assertThat(text(robot, "#plotter-port-fault"))

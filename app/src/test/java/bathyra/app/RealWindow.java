@@ -117,7 +117,7 @@ abstract class RealWindow {
 
     /** The window goes first: what it still finds out must not be noted in a book that is closed. */
     void end() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> window.hide());
+        WaitForAsyncUtils.waitForAsyncFx(WindowRobot.PATIENCE_MS, () -> window.hide());
         book.close();
     }
 
@@ -178,7 +178,7 @@ abstract class RealWindow {
 
     /** What stands in a node. */
     static String text(WindowRobot robot, String query) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+        return WaitForAsyncUtils.waitForAsyncFx(WindowRobot.PATIENCE_MS, () -> {
             Node node = robot.lookup(query).query();
             return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText())
                     .replace('\u00a0', ' ');
@@ -202,7 +202,7 @@ abstract class RealWindow {
 
     static void untilWritten(WindowRobot robot) throws TimeoutException {
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#written").startsWith("Written"));
     }
 
     static void go(WindowRobot robot, String stage) {

@@ -43,7 +43,7 @@ class RefusedWindowTest extends RealWindow {
 
     private static boolean shown(WindowRobot robot, String query) {
         return WaitForAsyncUtils.waitForAsyncFx(
-                10_000,
+                WindowRobot.PATIENCE_MS,
                 () -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
     }
 

@@ -120,7 +120,7 @@ class SettingsWindowTest extends RealWindow {
         robot.interact(() -> book.copies().makeBy(new bathyra.book.Backups.Policy(4, Optional.of(second))));
         fire(robot, "#backup-now");
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#settings-said").equals("A backup was made."));
+                60, TimeUnit.SECONDS, () -> text(robot, "#settings-said").equals("A backup was made."));
         try (Stream<Path> copies = Files.list(second.resolve("demo.sqlite.backups"))) {
             assertThat(copies).hasSize(1);
         }
@@ -128,7 +128,7 @@ class SettingsWindowTest extends RealWindow {
         robot.interact(() -> book.copies().makeBy(new bathyra.book.Backups.Policy(4, Optional.of(gone))));
         fire(robot, "#backup-now");
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> text(robot, "#settings-said").contains("cannot be written"));
+                60, TimeUnit.SECONDS, () -> text(robot, "#settings-said").contains("cannot be written"));
     }
 
     @Test

@@ -74,7 +74,7 @@ class SizesWindowTest extends RealWindow {
         robot.push(KeyCode.ENTER);
         untilDrafted(robot);
         assertThat(figure(1, MeasurementKey.WAIST)).contains(Length.mm(670));
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> robot.lookup("#size-2-waistGirth")
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> robot.lookup("#size-2-waistGirth")
                 .<TextField>query()
                 .isFocused());
         robot.interact(

@@ -65,7 +65,8 @@ class WeeksWindowTest extends RealWindow {
 
     private Plan plan(long id) {
         return WaitForAsyncUtils.waitForAsyncFx(
-                10_000, () -> book.commissions().find(id).orElseThrow().plan());
+                WindowRobot.PATIENCE_MS,
+                () -> book.commissions().find(id).orElseThrow().plan());
     }
 
     @Test

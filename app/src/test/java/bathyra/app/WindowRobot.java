@@ -35,9 +35,10 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Hands and eyes on the window. It looks on the window's own thread: from another one a list may change while it is read. */
 class WindowRobot extends FxRobot {
-    private static final int PATIENCE_MS = 10_000;
+    /** It waits no longer than it must; a busy machine may stand still for long. */
+    static final int PATIENCE_MS = 60_000;
     /** A key that closes a window or opens another is not heard to be let go. */
-    private static final int HEARING_MS = 1_000;
+    private static final int HEARING_MS = 3_000;
     /** What an event sets off may set off more. */
     private static final int ROUNDS = 2;
 

@@ -3,6 +3,7 @@ package bathyra.house;
 import bathyra.plan.DateKind;
 import bathyra.plan.Occasion;
 import bathyra.plan.StepOrder;
+import bathyra.plan.Withdrawal;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumMap;
@@ -119,6 +120,20 @@ public record House(
         return new House(
                 makers,
                 new WorkingDays(calendar.weekend(), days),
+                buffer,
+                before,
+                order,
+                terms,
+                letter,
+                suppliers,
+                shelf);
+    }
+
+    /** With one change of who works and when taken back, where it still stands as it was left. */
+    public House withdrawing(House from, House to) {
+        return new House(
+                Withdrawal.of(makers, from.makers, to.makers),
+                Withdrawal.of(calendar, from.calendar, to.calendar),
                 buffer,
                 before,
                 order,

@@ -99,6 +99,20 @@ public record Plan(
         return with(p -> p.shelf = all);
     }
 
+    /** With one change taken back: each part that it changed and that still stands as it left it is as it was before. */
+    public Plan withdrawing(Plan before, Plan after) {
+        return with(p -> {
+            p.due = Withdrawal.of(due, before.due, after.due);
+            p.occasion = Withdrawal.of(occasion, before.occasion, after.occasion);
+            p.progress = Withdrawal.each(progress, before.progress, after.progress);
+            p.fixed = Withdrawal.each(fixed, before.fixed, after.fixed);
+            p.order = Withdrawal.of(order, before.order, after.order);
+            p.hands = Withdrawal.of(hands, before.hands, after.hands);
+            p.deal = Withdrawal.of(deal, before.deal, after.deal);
+            p.shelf = Withdrawal.each(shelf, before.shelf, after.shelf);
+        });
+    }
+
     private Plan with(Consumer<Parts> exchange) {
         Parts parts = new Parts(this);
         exchange.accept(parts);

@@ -74,14 +74,8 @@ final class WeeksModel {
     private Asked asked;
     private Optional<List<Remedy>> found = Optional.empty();
 
-    /**
-     * A deed that can be taken back.
-     *
-     * @param job empty where it was the workshop that was changed
-     * @param due when that was due before, by its plan or else by the list
-     * @param before the workshop before it
-     */
-    private record Done(String title, Optional<Long> job, Optional<LocalDate> due, House before) {}
+    /** A deed that can be taken back, and how. */
+    private record Done(String title, Runnable back) {}
 
     /** @param time by which today is today @param changed shows all anew */
     WeeksModel(Workshop workshop, Clock time, Runnable changed) {
@@ -239,20 +233,20 @@ final class WeeksModel {
 
     private void plan(Job next, String label) {
         Optional<LocalDate> due = load.job(next.id()).flatMap(j -> j.plan().due());
-        record(next.title() + ": " + label, Optional.of(next.id()), due);
         // A due day that stands in the list alone is not written into the plan unasked.
         boolean listed = next.plan().due().equals(due);
-        workshop.deeds()
-                .plan(
-                        next.id(),
-                        label,
-                        p -> listed && p.due().isEmpty() ? next.plan().due(p.due()) : next.plan());
+        workshop.deeds().plan(next.id(), label, before -> {
+            Plan after = listed && before.due().isEmpty() ? next.plan().due(before.due()) : next.plan();
+            did(next.title() + ": " + label, () -> workshop.deeds()
+                    .withdraw(next.id(), "taken back: " + label, before, after, due));
+            return after;
+        });
         read();
         changed.run();
     }
 
-    private void record(String title, Optional<Long> of, Optional<LocalDate> due) {
-        done = Optional.of(new Done(title, of, due, workshop.kept().house()));
+    private void did(String title, Runnable back) {
+        done = Optional.of(new Done(title, back));
         found = Optional.empty();
     }
 
@@ -293,8 +287,10 @@ final class WeeksModel {
 
     /** Changes the workshop: hours, people, days off. */
     void house(String title, UnaryOperator<House> change) {
-        record(title, Optional.empty(), Optional.empty());
-        workshop.kept().setHouse(change.apply(workshop.kept().house()));
+        House before = workshop.kept().house();
+        House after = change.apply(before);
+        did(title, () -> workshop.kept().setHouse(workshop.kept().house().withdrawing(before, after)));
+        workshop.kept().setHouse(after);
         read();
         changed.run();
     }
@@ -304,10 +300,10 @@ final class WeeksModel {
         return done.map(Done::title);
     }
 
+    /** Takes that alone back: whatever was done since, here or elsewhere, stays. */
     void takeBack() {
         done.ifPresent(d -> {
-            d.job().ifPresentOrElse(id -> workshop.deeds().undo(id, d.due()), () -> workshop.kept()
-                    .setHouse(d.before()));
+            d.back().run();
             done = Optional.empty();
             found = Optional.empty();
             read();

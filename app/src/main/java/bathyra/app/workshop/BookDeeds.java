@@ -160,15 +160,17 @@ public final class BookDeeds {
         }
     }
 
-    /** Takes back the last change of a commission, in hand or not. @param due when it was due before, where its plan does not say */
-    public void undo(long id, Optional<LocalDate> due) {
-        if (id == workshop.id()) {
-            workshop.undo();
-        } else {
-            book.history().undo(id);
-        }
-        book.commissions().find(id).ifPresent(c -> book.commissions()
-                .due(id, c.plan().due().or(() -> due)));
+    /**
+     * Takes one change of a plan back and nothing that was done to it since, as a change that can be undone.
+     *
+     * @param due when it was due before that change, where its plan did not say
+     */
+    public void withdraw(long id, String label, Plan before, Plan after, Optional<LocalDate> due) {
+        plan(id, label, now -> now.withdrawing(before, after));
+        book.commissions()
+                .find(id)
+                .filter(c -> !before.due().equals(after.due()) && c.plan().due().isEmpty())
+                .ifPresent(c -> book.commissions().due(id, due));
     }
 
     private void measure(Commission begun) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -46,7 +47,7 @@ public final class Showing {
     public void whileShown(Node view, Runnable show) {
         viewers.add(new Viewer(EnumSet.allOf(Subject.class), () -> {
             if (view.getScene() != null) {
-                guarded(show);
+                guarded(() -> keepingTheKeyboard(view, show));
             }
         }));
         view.sceneProperty().addListener((o, was, now) -> {
@@ -54,6 +55,16 @@ public final class Showing {
                 guarded(show);
             }
         });
+    }
+
+    /** Rows and fields are made anew when they are shown: what had the keyboard and is there again by its name has it again. */
+    private static void keepingTheKeyboard(Node view, Runnable show) {
+        Scene scene = view.getScene();
+        Node had = scene.getFocusOwner();
+        show.run();
+        if (had != null && had.getId() != null && had.getScene() != scene && view.getScene() == scene) {
+            Optional.ofNullable(view.lookup("#" + had.getId())).ifPresent(Node::requestFocus);
+        }
     }
 
     /** Makes known that something is another than it was. */

@@ -32,8 +32,8 @@ class TapeTest {
             }
             tape.read(Length.mm(912.5));
             tape.read(Length.mm(785));
-            assertThat(readings.poll(10, TimeUnit.SECONDS)).isEqualTo(Length.mm(912.5));
-            assertThat(readings.poll(10, TimeUnit.SECONDS)).isEqualTo(Length.mm(785));
+            assertThat(readings.poll(60, TimeUnit.SECONDS)).isEqualTo(Length.mm(912.5));
+            assertThat(readings.poll(60, TimeUnit.SECONDS)).isEqualTo(Length.mm(785));
             assertThat(lost).isEmpty();
         }
     }
@@ -46,7 +46,7 @@ class TapeTest {
                 Thread.onSpinWait();
             }
             tape.close();
-            assertThat(lost.poll(10, TimeUnit.SECONDS))
+            assertThat(lost.poll(60, TimeUnit.SECONDS))
                     .isEqualTo("The tape no longer answers. Look whether it is on, and listen again.");
         }
     }

@@ -79,6 +79,27 @@ class WeeksModelTest extends InWorkshop {
     }
 
     @Test
+    void whatIsTakenBack_isThatAlone_whateverWasDoneSince() {
+        Job before = job("The Harbour Master");
+        model.drag(before.id(), Optional.of(DateKind.SECOND_FITTING), TODAY.plusDays(3));
+        model.drop();
+        workshop.deeds()
+                .plan(
+                        before.id(),
+                        "first fitting",
+                        p -> p.fixing(DateKind.FIRST_FITTING, Optional.of(TODAY.plusDays(1))));
+        model.takeBack();
+        assertThat(book.commissions().find(before.id()).orElseThrow().plan())
+                .isEqualTo(before.plan().fixing(DateKind.FIRST_FITTING, Optional.of(TODAY.plusDays(1))));
+
+        House usual = model.house();
+        model.off(TODAY.plusDays(8), true);
+        workshop.kept().setHouse(model.house().keepingBack(0.4));
+        model.takeBack();
+        assertThat(model.house()).isEqualTo(usual.keepingBack(0.4));
+    }
+
+    @Test
     void theHoursOfOneWeek_areTyped_andItIsAsUsualAgain() {
         LocalDate monday = model.load().monday(2);
         var maker = model.house().makers().get(0);

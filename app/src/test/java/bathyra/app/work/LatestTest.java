@@ -18,7 +18,7 @@ class LatestTest {
     /** Does on this thread, as on the window's, what the work hands over. */
     private void handOver(int deeds) throws InterruptedException {
         for (int i = 0; i < deeds; i++) {
-            Runnable deed = handed.poll(10, TimeUnit.SECONDS);
+            Runnable deed = handed.poll(60, TimeUnit.SECONDS);
             assertThat(deed).as("what the work hands over").isNotNull();
             deed.run();
         }
@@ -48,7 +48,7 @@ class LatestTest {
     @Test
     void whatWasHandedOver_isNotShown_onceItIsStopped() throws InterruptedException {
         work.begin("stopped", run -> run.show(() -> shown.add("stopped")), () -> {});
-        Runnable deed = handed.poll(10, TimeUnit.SECONDS);
+        Runnable deed = handed.poll(60, TimeUnit.SECONDS);
         work.stop();
         assertThat(deed).isNotNull();
         deed.run();
@@ -94,7 +94,7 @@ class LatestTest {
 
     private static void awaited(CountDownLatch latch) {
         try {
-            assertThat(latch.await(10, TimeUnit.SECONDS)).isTrue();
+            assertThat(latch.await(60, TimeUnit.SECONDS)).isTrue();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -2,6 +2,9 @@ package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.glossary.DrawnWords;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -9,6 +12,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
@@ -49,6 +53,28 @@ class EdgesWindowTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#undo")).isEqualTo("Undo yoke in front only");
         assertThat(text(robot, "#edges-fault")).isEmpty();
+    }
+
+    @Test
+    void aNamePointedAt_drawsWhatItsFigureDoes(WindowRobot robot) throws Exception {
+        go(robot, "edges");
+        Node name = robot.lookup(".option .label").queryAllAs(Label.class).stream()
+                .filter(l -> l.getLabelFor() == robot.lookup("#option-coverage").query())
+                .findFirst()
+                .orElseThrow();
+        robot.moveTo(name);
+        WaitForAsyncUtils.waitFor(
+                60, TimeUnit.SECONDS, () -> shown().filter(DrawnWords::isDrawn).isPresent());
+        assertThat(shown().orElseThrow().getGraphic().getAccessibleText().replace('\u00a0', ' '))
+                .isEqualTo("The pieces as they are; dashed: 1.0 cm more");
+        assertThat(text(robot, "#undo")).as("nothing is changed").isEqualTo("Undo");
+    }
+
+    private static Optional<DrawnWords> shown() {
+        return Window.getWindows().stream()
+                .filter(w -> w instanceof DrawnWords && w.isShowing())
+                .map(DrawnWords.class::cast)
+                .findFirst();
     }
 
     /** Unrolled, the edges are looked at; pulled they are on the joined pattern. */

@@ -56,6 +56,30 @@ class PracticeWindowTest extends RealWindow {
     }
 
     @Test
+    void aWholeDraft_goesFromFigureToFigure_andSaysHowFarItIs(WindowRobot robot) {
+        openPage(robot);
+        robot.clickOn("#practice-course-whole");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#practice-skill")).matches("Where the apex lies, 1 of \\d\\d");
+        int all = Integer.parseInt(text(robot, "#practice-skill").replaceAll(".* of ", ""));
+        retype(robot, "#practice-answer", "999");
+        robot.push(KeyCode.ENTER);
+        fire(robot, "#practice-next");
+        assertThat(text(robot, "#practice-skill")).isEqualTo(Skill.QUARTER.label() + ", 2 of " + all);
+        retype(robot, "#practice-answer", "26.0");
+        robot.push(KeyCode.ENTER);
+        robot.push(KeyCode.ENTER);
+        assertThat(text(robot, "#practice-skill")).endsWith(", 3 of " + all);
+        for (int i = 2; i < all; i++) {
+            fire(robot, "#practice-next");
+        }
+        assertThat(text(robot, "#practice-skill")).isEqualTo("The draft is done");
+        assertThat(text(robot, "#practice-question")).startsWith("1 of " + all + " figures were right");
+        fire(robot, "#practice-next");
+        assertThat(text(robot, "#practice-skill")).endsWith(", 1 of " + all);
+    }
+
+    @Test
     void aSlip_isCalledByItsName_andTheRightAnswerMovesTheSkillABoxOn(WindowRobot robot) {
         openPage(robot);
         retype(robot, "#practice-learner", "Idris");

@@ -11,6 +11,7 @@ import bathyra.fitting.MarkKind;
 import bathyra.fitting.Spot;
 import bathyra.fitting.Taken;
 import bathyra.garment.Cover;
+import bathyra.garment.DrawnLengths;
 import bathyra.garment.EaseHere;
 import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
@@ -20,6 +21,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.place.Cell;
 import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -150,20 +152,43 @@ public final class Corrections {
     /** @param higher mm */
     private Becoming edge(double higher) {
         boolean upper = mark.spot().isAbove();
-        boolean shoulders = upper && draft.commission().garment().top().cover() != Cover.STRAPLESS;
-        boolean flared = !upper && draft.commission().garment().lowerEdge().isHem();
-        if (shoulders
-                || flared
-                || !upper && draft.commission().garment().lowerEdge().endsAtWaist()) {
+        Garment garment = draft.commission().garment();
+        if (upper && garment.top().cover() != Cover.STRAPLESS) {
+            return drawn(
+                    new Toile(draft).overShoulder(mark.spot(), garment.top().cover()), higher);
+        }
+        if (!upper && garment.lowerEdge().isHem()) {
+            return drawn(DrawnEdge.HEM, higher);
+        }
+        if (!upper && garment.lowerEdge().endsAtWaist()) {
             return Becoming.nothing(
-                    mark,
-                    Sentence.of(
-                            shoulders
-                                    ? "Neckline and armhole of this garment are drawn over the shoulder: move them on Edges."
-                                    : "This lower edge follows the waist or hangs level as a hem: change its length on Edges."));
+                    mark, Sentence.of("This lower edge follows the waist: choose another lower edge on Edges."));
         }
         Change.Edge change = new Change.Edge(upper, mark.spot().place(), REACH, Length.mm(higher));
         return one(change, Measured.at(draft, change).map(Length::mm));
+    }
+
+    /** An edge that is drawn as a whole moves as a whole, by its length. */
+    private Becoming drawn(DrawnEdge edge, double higher) {
+        Garment garment = draft.commission().garment();
+        Optional<LengthOption> option = DrawnLengths.of(edge, garment);
+        if (option.isEmpty()) {
+            return Becoming.nothing(
+                    mark, Sentence.of("{}: this garment draws it by no length of its own.", edge.label()));
+        }
+        double now = garment.length(option.get()).value();
+        if (now - higher < option.get().least().millimetres()
+                || now - higher > option.get().most().millimetres()) {
+            return Becoming.nothing(
+                    mark,
+                    Sentence.of(
+                            "{} would be {}, and {} to {} can be drawn. Ask for less, or choose another edge on Edges.",
+                            option.get().label(),
+                            Length.mm(now - higher),
+                            option.get().least(),
+                            option.get().most()));
+        }
+        return one(new Change.Drawn(edge, Length.mm(higher)), Optional.of(Length.mm(now)));
     }
 
     /** Which contour wedge it is follows from where the cloth stood off: beside the apex, on the side, under the bust or between the breasts (C9). */

@@ -10,6 +10,7 @@ import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.truing.UnrolledEdge;
@@ -44,6 +45,9 @@ final class Measured {
         }
         if (change instanceof Change.Edge edge) {
             return edge(panels, edge.upper(), edge.place());
+        }
+        if (change instanceof Change.Drawn drawn) {
+            return drawn(panels, drawn.edge());
         }
         if (change instanceof Change.Wedge wedge) {
             return wedge(draft, wedge.wedge());
@@ -127,6 +131,40 @@ final class Measured {
     /** How high an edge lies above the waist at a place along the half. */
     static Optional<Double> edge(List<Piece> panels, boolean upper, double place) {
         return UnrolledEdge.heightAt(panels, upper, Level.WAIST, place);
+    }
+
+    /** How high an edge that is drawn as a whole lies over the waist: a neckline at its centre, an underarm at the side, a hem at centre front. */
+    private static Optional<Double> drawn(List<Piece> panels, DrawnEdge edge) {
+        return switch (edge) {
+            case NECKLINE -> above(panels.get(0), EdgeRole.NECKLINE, false);
+            case BACK_NECKLINE -> above(panels.get(panels.size() - 1), EdgeRole.NECKLINE, true);
+            case UNDERARM ->
+                panels.stream()
+                        .filter(p -> p.front() && p.outline().stream().anyMatch(e -> e.role() == EdgeRole.SIDE))
+                        .findFirst()
+                        .flatMap(p -> above(p, EdgeRole.SIDE, true));
+            case HEM -> above(panels.get(0), EdgeRole.LOWER, false);
+            // Its corners lie in the sleeve: it is drawn as it is asked.
+            case OFF_SHOULDER -> Optional.empty();
+        };
+    }
+
+    /** How high an edge reaches over the waist at its end nearer one of the panel's sides. @param behind nearer centre back */
+    private static Optional<Double> above(Piece panel, EdgeRole role, boolean behind) {
+        Optional<LevelMark> waist = panel.mark(Level.WAIST);
+        Optional<OutlineEdge> edge =
+                panel.outline().stream().filter(e -> e.role() == role).findFirst();
+        return waist.flatMap(w -> edge.map(e -> {
+            Point centre = behind ? w.to() : w.from();
+            Point start = e.path().start();
+            Point end = e.path().end();
+            boolean upright = role == EdgeRole.SIDE;
+            Point at =
+                    (upright ? start.y() < end.y() : Math.abs(start.x() - centre.x()) < Math.abs(end.x() - centre.x()))
+                            ? start
+                            : end;
+            return centre.y() - at.y();
+        }));
     }
 
     /** The length of a centre between a level and the next. */

@@ -51,6 +51,8 @@ public enum Order {
                                 ? FRONT_SHARE
                                 : change instanceof Change.Wedge
                                         ? CONTOUR
-                                        : change instanceof Change.Edge ? EDGES : SEAMS;
+                                        : change instanceof Change.Edge || change instanceof Change.Drawn
+                                                ? EDGES
+                                                : SEAMS;
     }
 }

@@ -4,6 +4,7 @@ import bathyra.draft.Draft;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
 import bathyra.fitting.Spot;
+import bathyra.garment.Cover;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
@@ -12,6 +13,7 @@ import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
@@ -25,6 +27,9 @@ public final class Toile {
     private static final double AT_LEVEL = 14;
     /** No panel reaches farther from the waist, mm. */
     private static final double FAR = 700;
+
+    /** What may end a panel above, the first that it has. */
+    private static final List<EdgeRole> ABOVE = List.of(EdgeRole.UPPER, EdgeRole.NECKLINE, EdgeRole.ARMHOLE);
 
     private static final int HALVINGS = 40;
     private static final double ON_EDGE = 0.5;
@@ -112,11 +117,20 @@ public final class Toile {
         }
 
         Optional<Path> edge(boolean upper) {
-            return piece.outline().stream()
-                    .filter(e -> e.role() == (upper ? EdgeRole.UPPER : EdgeRole.LOWER))
-                    .map(OutlineEdge::path)
-                    .findFirst()
+            return role(upper)
+                    .flatMap(role -> piece.outline().stream()
+                            .filter(e -> e.role() == role)
+                            .map(OutlineEdge::path)
+                            .findFirst())
                     .map(p -> upper ? p : p.reversed());
+        }
+
+        /** What ends the panel above or below; under a shoulder the neckline where it has one, else the armhole. */
+        Optional<EdgeRole> role(boolean upper) {
+            return (upper ? ABOVE : List.of(EdgeRole.LOWER))
+                    .stream()
+                            .filter(role -> piece.outline().stream().anyMatch(e -> e.role() == role))
+                            .findFirst();
         }
 
         private double wide(boolean upper) {
@@ -156,6 +170,19 @@ public final class Toile {
             }
         }
         throw new IllegalArgumentException("no panel " + piece);
+    }
+
+    /** Which edge over a shoulder is meant at a place along the upper end. */
+    DrawnEdge overShoulder(Spot spot, Cover cover) {
+        if (cover == Cover.OFF_SHOULDER) {
+            return DrawnEdge.OFF_SHOULDER;
+        }
+        Panel panel = onEdge(true, spot.place())
+                .map(at -> panels.get(index(at.piece())))
+                .orElse(panels.get(0));
+        return panel.role(true).filter(r -> r == EdgeRole.ARMHOLE).isPresent()
+                ? DrawnEdge.UNDERARM
+                : panel.piece().front() ? DrawnEdge.NECKLINE : DrawnEdge.BACK_NECKLINE;
     }
 
     private static Optional<Level> near(Panel panel, double above) {

@@ -104,7 +104,7 @@ public final class TodaysRules {
         Map<LengthOption, Double> lengths = new EnumMap<>(LengthOption.class);
         for (LengthOption option : LengthOption.values()) {
             if (!garment.isSet(option)) {
-                lengths.put(option, garment.length(option).value());
+                lengths.put(option, garment.chosen(option).value());
             }
         }
         Map<SplitOption, Double> splits = new HashMap<>();

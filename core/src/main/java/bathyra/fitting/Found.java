@@ -1,6 +1,7 @@
 package bathyra.fitting;
 
 import bathyra.fitting.Change.Cloth;
+import bathyra.fitting.Change.Drawn;
 import bathyra.fitting.Change.Edge;
 import bathyra.fitting.Change.Figure;
 import bathyra.fitting.Change.Fold;
@@ -14,6 +15,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet.Part;
 import bathyra.place.Cell;
 import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.EnumMap;
@@ -155,6 +157,14 @@ public record Found(List<Adjustment> adjustments) {
         return of(Wedge.class)
                 .filter(w -> w.wedge() == wedge)
                 .mapToDouble(w -> w.by().millimetres())
+                .sum();
+    }
+
+    /** By how much an edge that is drawn by one length lies higher than was chosen, mm. */
+    public double drawn(DrawnEdge edge) {
+        return of(Drawn.class)
+                .filter(d -> d.edge() == edge)
+                .mapToDouble(d -> d.by().millimetres())
                 .sum();
     }
 

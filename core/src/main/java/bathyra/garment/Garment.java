@@ -206,6 +206,23 @@ public record Garment(
 
     /** A rule length: the cutter's own, or what the school and the closure start with. */
     public Reckoned length(LengthOption option) {
+        Reckoned chosen = chosen(option);
+        double higher = fit.found().isEmpty()
+                ? 0
+                : DrawnLengths.edge(option, this).map(found()::drawn).orElse(0.0);
+        return higher == 0
+                ? chosen
+                : chosen.plus(Given.option(
+                                "Found at fittings",
+                                -higher,
+                                Quantity.LENGTH,
+                                "the edge was to lie higher or lower",
+                                Rule.of("C15.4", "edges drawn by one length")))
+                        .named(option.label(), Rule.of("C15.4", "edges drawn by one length"));
+    }
+
+    /** A length of a rule as it was chosen or as its rule gives it, before any fitting. */
+    public Reckoned chosen(LengthOption option) {
         Length own = lengths.get(option);
         if (own != null) {
             return option.byHand(own);
@@ -257,7 +274,7 @@ public record Garment(
 
     /** What a rule length stands at until it is set by hand. */
     public Length standard(LengthOption option) {
-        return withoutLength(option).length(option).length();
+        return withoutLength(option).chosen(option).length();
     }
 
     /** A seam allowance: the cutter's own, or what the edge starts with. A laced edge needs the width of its facing. */

@@ -41,6 +41,7 @@ public final class Exercises {
         body(draft).forEach(e -> add(all, e));
         girths(draft).forEach(e -> add(all, e));
         surplus(draft).forEach(e -> add(all, e));
+        EdgeSums.of(draft).forEach(e -> add(all, e));
         walking(draft, random).forEach(e -> add(all, e));
         cut(draft).forEach(e -> add(all, e));
         return all;

@@ -15,6 +15,7 @@ public enum Skill {
     SURPLUS("surplus", "What the seams take together"),
     WIDTH("width", "How wide a panel stays"),
     LEFT_OVER("left-over", "What is given back at the side"),
+    NECKLINE("neckline", "The neckline and the upper edge"),
     WALKING("walking", "Walking a seam"),
     CUT("cut", "The piece with its allowances");
 

@@ -64,18 +64,29 @@ public record Nest(Laying laying, List<Nested> pieces, double width, double heig
         pieces = List.copyOf(pieces);
     }
 
+    /** A draft that lies in the nest. @param row of the chart */
+    public record Row(int row, Size size, Draft draft) {}
+
     public static Nest of(SizeSet set, Laying laying) {
-        Map<String, List<Lying>> all = new LinkedHashMap<>();
+        List<Row> rows = new ArrayList<>();
         for (int row = 0; row < set.sizes().size(); row++) {
             SizedDraft sized = set.sizes().get(row);
             if (sized.draft().isPresent()) {
-                Draft draft = sized.draft().get();
-                Map<String, Point> common = common(draft, laying);
-                for (Piece piece : draft.pattern().pieces()) {
-                    Vec home = common.get(piece.id()).to(new Point(0, 0));
-                    all.computeIfAbsent(piece.id(), id -> new ArrayList<>())
-                            .add(new Lying(row, sized.size(), piece.upright().mapped(p -> p.plus(home))));
-                }
+                rows.add(new Row(row, sized.size(), sized.draft().get()));
+            }
+        }
+        return of(rows, laying);
+    }
+
+    /** Any drafts over each other, piece by piece of the same id. */
+    public static Nest of(List<Row> rows, Laying laying) {
+        Map<String, List<Lying>> all = new LinkedHashMap<>();
+        for (Row row : rows) {
+            Map<String, Point> common = common(row.draft(), laying);
+            for (Piece piece : row.draft().pattern().pieces()) {
+                Vec home = common.get(piece.id()).to(new Point(0, 0));
+                all.computeIfAbsent(piece.id(), id -> new ArrayList<>())
+                        .add(new Lying(row.row(), row.size(), piece.upright().mapped(p -> p.plus(home))));
             }
         }
         return apart(laying, all);

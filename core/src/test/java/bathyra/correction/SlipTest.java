@@ -15,6 +15,8 @@ import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
+import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.List;
@@ -71,11 +73,22 @@ class SlipTest {
                 true);
         assertThat(Wording.of(pinch).in(LengthUnit.CM).replace('\u00a0', ' '))
                 .isEqualTo("Side, 4.0 cm below the waist: 1.0 cm let out on each half, left half (fitting 1, mark 3)");
-        assertThat(Wording.of(new Change.Fold(true, Level.UNDERBUST, ten)).in(LengthUnit.CM))
+        assertThat(new Change.Fold(true, Level.UNDERBUST, ten).words().in(LengthUnit.CM))
                 .contains("Centre back below the underbust", "shorter, to nothing at the side");
-        assertThat(Wording.of(new Change.Share(Level.UNDERBUST, ten)).in(LengthUnit.CM))
+        assertThat(new Change.Share(Level.UNDERBUST, ten).words().in(LengthUnit.CM))
                 .contains("farther back");
-        assertThat(Wording.of(new Change.Figure(MeasurementKey.SHOULDER_TO_APEX, ten))
+        assertThat(new Change.Wedge(ContourWedge.SIDE, ten)
+                        .words()
+                        .in(LengthUnit.CM)
+                        .replace('\u00a0', ' '))
+                .isEqualTo("Wedge, side: 1.0 cm more closed on each half");
+        assertThat(new Change.Drawn(DrawnEdge.HEM, Length.mm(-10))
+                        .words()
+                        .in(LengthUnit.CM)
+                        .replace('\u00a0', ' '))
+                .isEqualTo("Hem: 1.0 cm lower");
+        assertThat(new Change.Figure(MeasurementKey.SHOULDER_TO_APEX, ten)
+                        .words()
                         .in(LengthUnit.CM))
                 .contains("more than the tape");
     }

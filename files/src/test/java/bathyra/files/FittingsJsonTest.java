@@ -28,6 +28,7 @@ import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet;
 import bathyra.place.Cell;
 import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.time.LocalDate;
@@ -74,6 +75,13 @@ class FittingsJsonTest {
                         Side.RIGHT,
                         new Change.Wedge(ContourWedge.ARMHOLE, Length.mm(-3.5)),
                         Optional.of(Length.mm(10)),
+                        true),
+                new Adjustment(
+                        2,
+                        9,
+                        Side.BOTH,
+                        new Change.Drawn(DrawnEdge.BACK_NECKLINE, Length.mm(12)),
+                        Optional.of(Length.mm(45)),
                         true),
                 new Adjustment(
                         2, 2, Side.BOTH, new Change.Fold(true, Level.WAIST, Length.mm(4)), Optional.empty(), false),

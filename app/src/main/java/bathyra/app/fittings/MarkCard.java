@@ -15,7 +15,6 @@ import bathyra.fitting.Decision;
 import bathyra.fitting.Fitting;
 import bathyra.fitting.FittingKind;
 import bathyra.fitting.Mark;
-import bathyra.fitting.Wording;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
@@ -202,7 +201,7 @@ final class MarkCard {
         card.section("What the draft follows of it");
         for (int i = 0; i < own.size(); i++) {
             Adjustment each = own.get(i);
-            CheckBox on = new CheckBox(Wording.of(each.change()).in(unit()));
+            CheckBox on = new CheckBox(each.change().words().in(unit()));
             on.setId("follows-" + i);
             on.setWrapText(true);
             on.setSelected(each.on());

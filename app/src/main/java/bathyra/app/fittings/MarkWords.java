@@ -130,9 +130,9 @@ final class MarkWords {
                 .orElse((by > 0 ? "+ " : "− ") + LengthText.say(Length.mm(Math.abs(by)), unit));
     }
 
-    /** A fold takes length away; everything else adds what it says. */
+    /** A fold takes length away, and a depth is less where its edge is higher; everything else adds what it says. */
     private static double moved(Change change, double by) {
-        return change instanceof Change.Fold ? -by : by;
+        return change instanceof Change.Fold || change instanceof Change.Drawn ? -by : by;
     }
 
     static String kind(Becoming becoming) {
@@ -159,7 +159,13 @@ final class MarkWords {
                                         - draft.commission().garment().gap().value()),
                                 unit)
                         + ".";
-            case EDGE, DIGS -> "The edge is moved there, and runs out to either side with no corner.";
+            case EDGE, DIGS ->
+                Corrections.of(draft, fitting, mark)
+                                .first()
+                                .filter(a -> a.change() instanceof Change.Drawn)
+                                .isPresent()
+                        ? "This edge is drawn by one length: it moves as a whole."
+                        : "The edge is moved there, and runs out to either side with no corner.";
             case APEX -> "Shoulder to apex, and twice as much between the two; the rib stays where it is.";
             case FOLD -> "Length too much between two levels is taken out there.";
             case PLUMB -> "The front half of that level has so much more, the back so much less.";

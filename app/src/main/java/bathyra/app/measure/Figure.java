@@ -37,6 +37,8 @@ final class Figure extends PaintedPane {
     private static final int FINER = 2;
     private static final double TILT = 0.07;
     private static final double CHIP_ASIDE = 44;
+    private static final double SMALL_WIDE = 230;
+    private static final double SMALL_HIGH = 250;
 
     private MeasurementSet set = MeasurementSet.empty();
     private MeasurementKey inHand = MeasurementKey.BUST;
@@ -47,12 +49,32 @@ final class Figure extends PaintedPane {
     private Optional<Stand> stand = Optional.empty();
     private Charted charted;
     private Image chart;
+    /** The body and the tape alone. */
+    private final boolean small;
 
     /** @param formed told when another body stands there */
     Figure(Runnable formed) {
-        this.formed = formed;
+        this(formed, false);
         setMinWidth(240);
         setAccessibleText("A torso with the tape where the measurement in hand is taken");
+    }
+
+    private Figure(Runnable formed, boolean small) {
+        this.formed = formed;
+        this.small = small;
+    }
+
+    /** The same body small, with another tape on it and nothing beside it. */
+    Figure small(MeasurementKey key) {
+        Figure next = new Figure(() -> {}, true);
+        next.stand = stand;
+        next.set = set;
+        next.inHand = key;
+        next.unit = unit;
+        next.setMinSize(TextSize.px(SMALL_WIDE), TextSize.px(SMALL_HIGH));
+        next.setPrefSize(TextSize.px(SMALL_WIDE), TextSize.px(SMALL_HIGH));
+        next.setAccessibleText("A torso with the tape where " + key.label() + " is taken");
+        return next;
     }
 
     void show(MeasurementSet nextSet, MeasurementKey nextInHand, LengthUnit nextUnit) {
@@ -94,14 +116,29 @@ final class Figure extends PaintedPane {
         }
         Stand body = stand.get();
         double turn = TapePath.turn(inHand);
-        Look look =
-                body.fitting(turn, getWidth() - TAGS, getHeight() - 2 * MARGIN).tilted(TILT, MARGIN);
+        double margin = small ? MARGIN / 3 : MARGIN;
+        Look look = body.fitting(turn, getWidth() - (small ? 2 * margin : TAGS), getHeight() - 2 * margin)
+                .tilted(TILT, margin);
         List<Ring> rings = rings(body.left());
         bands(g, rings, look);
         pole(g, body, look);
         g.drawImage(chart(body, look), 0, 0, getWidth(), getHeight());
         rim(g, body, look);
         apexes(g, body, look);
+        if (!small) {
+            levels(g, body, look, rings);
+        }
+        tape(g, body, look);
+        String view = turn == 0 ? "From the front" : turn > 2 ? "From the back" : "From the side";
+        setAccessibleText(
+                "A torso " + view.toLowerCase(Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
+        if (small) {
+            return;
+        }
+        text(g, view, getWidth() - 10, 24, Ink.TEAL, Lettering.level());
+    }
+
+    private void levels(Surface g, Stand body, Look look, List<Ring> rings) {
         double free = 0;
         for (Ring ring : rings) {
             // Level lines that lie close keep their place; their figures move down until they can be read.
@@ -109,11 +146,6 @@ final class Figure extends PaintedPane {
             level(g, ring, body, look, tag);
             free = tag + TextSize.px(TAG_APART);
         }
-        tape(g, body, look);
-        String view = turn == 0 ? "From the front" : turn > 2 ? "From the back" : "From the side";
-        text(g, view, getWidth() - 10, 24, Ink.TEAL, Lettering.level());
-        setAccessibleText(
-                "A torso " + view.toLowerCase(Locale.ROOT) + ", with the tape where " + inHand.label() + " is taken");
     }
 
     /** A level line with its figure beside the body. */
@@ -275,7 +307,7 @@ final class Figure extends PaintedPane {
             }
         }
         g.setLineDashes();
-        set.find(inHand).ifPresent(v -> {
+        set.find(inHand).filter(v -> !small).ifPresent(v -> {
             double[] middle =
                     line.points().get(line.closed() ? 0 : line.points().size() / 2);
             double[] seen = look.seen(middle[0], middle[1], middle[2], 0);

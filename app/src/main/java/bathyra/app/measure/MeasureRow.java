@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -44,14 +45,17 @@ final class MeasureRow extends VBox {
     private boolean opened;
     private boolean writing;
 
-    /** @param laidDown run when a figure is laid down: the next one is another change */
-    MeasureRow(MeasurementKey key, MeasureModel model, Runnable laidDown) {
+    /**
+     * @param laidDown run when a figure is laid down: the next one is another change
+     * @param figure the body on which the tape is drawn
+     */
+    MeasureRow(MeasurementKey key, MeasureModel model, Runnable laidDown, Figure figure) {
         this.key = key;
         this.model = model;
         this.laidDown = laidDown;
         Label name = new Label(key.label());
         name.getStyleClass().add("row-name");
-        name.setTooltip(new Tooltip(key.label() + ": " + key.hint()));
+        name.setTooltip(where(key, figure));
         other.getStyleClass().add("row-other");
         source.getStyleClass().add("row-source");
         fault.getStyleClass().add("row-fault");
@@ -79,6 +83,13 @@ final class MeasureRow extends VBox {
         confirm.setOnAction(e -> model.confirm(key, true));
         rightFault.getStyleClass().add("row-fault");
         show();
+    }
+
+    /** Where the tape goes, in words and on the body. */
+    private static Tooltip where(MeasurementKey key, Figure figure) {
+        Tooltip where = DrawnWords.whole(key.label() + ": " + key.hint());
+        where.setOnShowing(e -> where.setGraphic(figure.stand().isPresent() ? figure.small(key) : null));
+        return where;
     }
 
     /** Lays the tape to this measurement: its field has the focus and its figure is selected. */

@@ -211,7 +211,7 @@ public final class MeasureView extends BorderPane {
             title.getStyleClass().add("group-title");
             rows.getChildren().add(title);
             for (MeasurementKey key : group) {
-                MeasureRow row = new MeasureRow(key, model, workshop::letGo);
+                MeasureRow row = new MeasureRow(key, model, workshop::letGo, figure);
                 shown.add(row);
                 rows.getChildren().add(row);
             }

@@ -16,6 +16,7 @@ import bathyra.practice.Exercise;
 import bathyra.practice.Exercises;
 import bathyra.practice.Repetition;
 import bathyra.practice.Skill;
+import bathyra.practice.WholeDraft;
 import bathyra.size.Size;
 import bathyra.size.SizeChart;
 import bathyra.size.SizeCharts;
@@ -51,6 +52,22 @@ final class PracticeModel {
         }
     }
 
+    /** In which order is asked. */
+    enum Course {
+        DUE("What is due"),
+        WHOLE("The whole draft");
+
+        private final String label;
+
+        Course(String label) {
+            this.label = label;
+        }
+
+        String label() {
+            return label;
+        }
+    }
+
     private static final String LEARNER = "learner";
     /** Under this word the record tells these attempts from those of drafting along. */
     private static final String RECORD = "practice";
@@ -66,7 +83,11 @@ final class PracticeModel {
     private Source source = Source.COMMISSION;
     private Optional<Draft> draft = Optional.empty();
     private Map<Skill, List<Exercise>> exercises = new EnumMap<>(Skill.class);
+    private Optional<WholeDraft> whole = Optional.empty();
     private Optional<Exercise> asked = Optional.empty();
+    /** Whether what is asked was right at the first try. */
+    private boolean atOnce;
+
     private Optional<Exercise.Verdict> verdict = Optional.empty();
     private int hints;
     private List<Repetition.Tried> tried = List.of();
@@ -117,6 +138,27 @@ final class PracticeModel {
 
     Source source() {
         return source;
+    }
+
+    Course course() {
+        return whole.isPresent() ? Course.WHOLE : Course.DUE;
+    }
+
+    /** Reckons a whole draft from its beginning, or what is due again. */
+    void course(Course next) {
+        whole = next == Course.WHOLE ? Optional.of(WholeDraft.of(exercises)) : Optional.empty();
+        ask();
+    }
+
+    /** The whole draft that is being reckoned, if one is. */
+    Optional<WholeDraft> whole() {
+        return whole;
+    }
+
+    /** On to the next; after the last of a whole draft from its beginning. */
+    void goOn() {
+        whole = whole.map(w -> w.isDone() ? WholeDraft.of(exercises) : w.next(atOnce));
+        ask();
     }
 
     /** The pattern with what is asked about; empty while nothing is asked. */
@@ -191,26 +233,31 @@ final class PracticeModel {
     private void take(Optional<Draft> next) {
         draft = next;
         exercises = next.map(d -> Exercises.of(d, random)).orElseGet(() -> new EnumMap<>(Skill.class));
+        whole = whole.map(w -> WholeDraft.of(exercises));
         ask();
     }
 
-    /** Asks what is due. */
-    void ask() {
+    /** Asks what comes next in the whole draft, or what is due. */
+    private void ask() {
         verdict = Optional.empty();
         hints = 0;
         said = "";
+        atOnce = false;
+        asked = whole.isPresent() ? whole.get().asked() : due();
+        changed.run();
+    }
+
+    private Optional<Exercise> due() {
         List<Skill> there = List.copyOf(exercises.keySet());
         if (there.isEmpty()) {
-            asked = Optional.empty();
-        } else {
-            List<Exercise> own = exercises.get(repetition().next(there, LocalDate.now(), random));
-            Exercise next = own.get(random.nextInt(own.size()));
-            if (asked.filter(next::equals).isPresent() && own.size() > 1) {
-                next = own.get((own.indexOf(next) + 1) % own.size());
-            }
-            asked = Optional.of(next);
+            return Optional.empty();
         }
-        changed.run();
+        List<Exercise> own = exercises.get(repetition().next(there, LocalDate.now(), random));
+        Exercise next = own.get(random.nextInt(own.size()));
+        return Optional.of(
+                asked.filter(next::equals).isPresent() && own.size() > 1
+                        ? own.get((own.indexOf(next) + 1) % own.size())
+                        : next);
     }
 
     /** Shows one hint more. */
@@ -235,6 +282,9 @@ final class PracticeModel {
         boolean first = verdict.isEmpty();
         verdict = Optional.of(looked);
         said = "";
+        if (first) {
+            atOnce = isOwn(looked);
+        }
         if (first || !looked.correct()) {
             keep(exercise, LengthText.say(length, workshop.unit()), looked);
         }
@@ -243,12 +293,16 @@ final class PracticeModel {
 
     private void keep(Exercise exercise, String answer, Exercise.Verdict looked) {
         String slip = looked.slip().map(s -> s.in(workshop.unit())).orElse("");
-        // With the figures before one's eyes it is no answer of one's own.
-        boolean own = looked.correct() && hints < Exercise.Depth.values().length;
+        boolean own = isOwn(looked);
         workshop.book().practice().keep(learner(), RECORD, exercise.skill().id(), answer, own, slip);
         List<Repetition.Tried> next = new ArrayList<>(tried);
         next.add(new Repetition.Tried(exercise.skill(), own, LocalDate.now(), slip));
         tried = next;
+    }
+
+    /** With the figures before one's eyes it is no answer of one's own. */
+    private boolean isOwn(Exercise.Verdict looked) {
+        return looked.correct() && hints < Exercise.Depth.values().length;
     }
 
     /** How everybody stands, as a table. */

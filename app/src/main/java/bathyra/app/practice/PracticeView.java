@@ -12,6 +12,7 @@ import bathyra.length.LengthText;
 import bathyra.practice.Exercise;
 import bathyra.practice.Repetition;
 import bathyra.practice.Skill;
+import bathyra.practice.WholeDraft;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -24,7 +25,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -68,7 +68,7 @@ public final class PracticeView extends BorderPane {
         look.getStyleClass().add("primary");
         look.setOnAction(e -> model.answer(answer.getText()));
         next.setId("practice-next");
-        next.setOnAction(e -> model.ask());
+        next.setOnAction(e -> model.goOn());
         verdict.setId("practice-verdict");
         verdict.setWrapText(true);
         verdict.setMinHeight(Region.USE_PREF_SIZE);
@@ -100,13 +100,18 @@ public final class PracticeView extends BorderPane {
                 e.consume();
             }
         });
+        sceneProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                Platform.runLater(answer::requestFocus);
+            }
+        });
         workshop.showing().whileShown(this, () -> {
             model.bringUpToDate();
             show();
         });
     }
 
-    private HBox who() {
+    private FlowPane who() {
         learner.setId("practice-learner");
         learner.setPromptText("who practises");
         learner.setAccessibleText("Who practises");
@@ -123,7 +128,13 @@ public final class PracticeView extends BorderPane {
                 model.source(),
                 PracticeModel.Source::label,
                 model::from);
-        HBox row = new HBox(10, learner, source);
+        LookSwitch<PracticeModel.Course> course = new LookSwitch<>(
+                "practice-course-",
+                List.of(PracticeModel.Course.values()),
+                model.course(),
+                PracticeModel.Course::label,
+                model::course);
+        FlowPane row = new FlowPane(10, 8, learner, source, course);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -131,7 +142,7 @@ public final class PracticeView extends BorderPane {
     /** Enter looks at an answer, and goes on from one that is right. */
     private void lookOrGoOn() {
         if (model.verdict().filter(Exercise.Verdict::correct).isPresent()) {
-            model.ask();
+            model.goOn();
         } else {
             model.answer(answer.getText());
         }
@@ -148,12 +159,15 @@ public final class PracticeView extends BorderPane {
             shown = asked;
             answer.clear();
         }
-        skill.setText(asked.map(e -> e.skill().label()).orElse("Nothing to reckon with yet"));
-        question.setText(asked.map(e -> e.asked().in(workshop.unit()))
-                .orElse("Take the measurements first, or practise on a made-up body."));
+        Optional<WholeDraft> whole = model.whole();
+        skill.setText(asked.map(
+                        e -> e.skill().label() + whole.map(PracticeView::place).orElse(""))
+                .orElse(whole.isPresent() ? "The draft is done" : "Nothing to reckon with yet"));
+        question.setText(asked.map(e -> e.asked().in(workshop.unit())).orElseGet(() -> nothingAsked(whole)));
+        next.setText(asked.isEmpty() && whole.isPresent() ? "From the beginning" : "Next");
         unit.setText(workshop.unit().symbol());
         look.setDisable(!there);
-        next.setDisable(!there);
+        next.setDisable(!there && whole.filter(w -> !w.all().isEmpty()).isEmpty());
         answer.setDisable(!there);
         hint.setVisible(there && model.hints() < Exercise.Depth.values().length);
         hint.setText(model.hints() == 0 ? "A hint" : "One more");
@@ -169,6 +183,17 @@ public final class PracticeView extends BorderPane {
         picture.show(model.drawing());
         verdict();
         card();
+    }
+
+    private static String place(WholeDraft whole) {
+        return ", " + (whole.at() + 1) + " of " + whole.all().size();
+    }
+
+    private static String nothingAsked(Optional<WholeDraft> whole) {
+        return whole.filter(w -> !w.all().isEmpty())
+                .map(w -> w.right() + " of " + w.all().size()
+                        + " figures were right at the first try. Another body gives another draft.")
+                .orElse("Take the measurements first, or practise on a made-up body.");
     }
 
     private void verdict() {

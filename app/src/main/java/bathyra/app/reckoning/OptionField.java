@@ -1,8 +1,11 @@
 package bathyra.app.reckoning;
 
+import bathyra.app.glossary.DrawnWords;
+import bathyra.app.glossary.Tried;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
 import bathyra.length.LengthUnit;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -10,7 +13,6 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,8 +36,13 @@ public final class OptionField extends VBox {
     private boolean writing;
     private Optional<String> wrong = Optional.empty();
 
-    /** A length that can be set. */
-    public record Setting(Name name, Range range, State state, Deeds deeds) {}
+    /** A length that can be set. @param tries the pattern with a little more of it, and with less, where a pattern shows what it does */
+    public record Setting(Name name, Range range, State state, Deeds deeds, Supplier<List<Tried>> tries) {
+        /** One that no pattern shows. */
+        public Setting(Name name, Range range, State state, Deeds deeds) {
+            this(name, range, state, deeds, List::of);
+        }
+    }
 
     /** @param label what it is called @param why why the default is so */
     public record Name(String id, String label, String why) {}
@@ -67,9 +74,11 @@ public final class OptionField extends VBox {
         this.unit = unit;
         getStyleClass().add("option");
         Label name = new Label(setting.name().label());
-        if (!setting.name().why().isEmpty()) {
-            name.setTooltip(new Tooltip(setting.name().why()));
-        }
+        name.setTooltip(new DrawnWords(
+                setting.name().why().isEmpty()
+                        ? setting.name().label()
+                        : setting.name().why(),
+                setting.tries()));
         name.setWrapText(true);
         name.setLabelFor(field);
         HBox.setHgrow(name, Priority.ALWAYS);

@@ -1,5 +1,6 @@
 package bathyra.app.workshop;
 
+import bathyra.app.glossary.Tried;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
 import bathyra.garment.Commission;
@@ -14,6 +15,7 @@ import bathyra.garment.Stretch;
 import bathyra.girth.GirthPlan;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
+import bathyra.length.LengthUnit;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
@@ -30,6 +32,9 @@ import java.util.function.UnaryOperator;
 public final class Settings {
     private static final Length EASE_MOST = Length.mm(400);
     private static final Length CAP_MOST = Length.mm(160);
+    /** How much more of a length is drawn to show what it does, mm. */
+    private static final double TRIED = 10;
+
     private final Workshop workshop;
 
     public Settings(Workshop workshop) {
@@ -228,7 +233,7 @@ public final class Settings {
                         + option.reason(workshop.unit()) + ".",
                 option.least(),
                 option.most(),
-                g -> g.length(option).length(),
+                g -> g.chosen(option).length(),
                 g -> g.lengths().containsKey(option),
                 (g, l) -> g.withLength(option, l),
                 g -> g.withoutLength(option));
@@ -340,7 +345,26 @@ public final class Settings {
                             workshop.change(
                                     name.get() + " back to the rule", with(without.apply(garment())), InHand.of(id));
                             workshop.letGo();
-                        }));
+                        }),
+                () -> tries(least, most, value, with));
+    }
+
+    /** The commission with a little more of a length, and with a little less, as far as there is room. */
+    private List<Tried> tries(Length least, Length most, Function<Garment, Length> value, With with) {
+        Garment now = garment();
+        double step = Math.min(
+                workshop.unit().isInches() ? LengthUnit.IN.millimetres() / 2 : TRIED,
+                (most.millimetres() - least.millimetres()) / 4);
+        double before = value.apply(now).millimetres();
+        String by = LengthText.say(Length.mm(step), workshop.unit());
+        List<Tried> tries = new ArrayList<>();
+        if (before + step <= most.millimetres()) {
+            tries.add(new Tried(workshop.commission(), with(with.apply(now, Length.mm(before + step))), by + " more"));
+        }
+        if (before - step >= least.millimetres()) {
+            tries.add(new Tried(workshop.commission(), with(with.apply(now, Length.mm(before - step))), by + " less"));
+        }
+        return tries;
     }
 
     private Length standardEase(Garment garment, Level level) {

@@ -137,7 +137,7 @@ class PracticeDrawingTest extends InWorkshop {
         take("The Heron");
         PracticeModel model = new PracticeModel(workshop, Runnable::run, () -> {}, new Random(3));
         model.bringUpToDate();
-        model.ask();
+        model.goOn();
         Draft of = draft();
         assertThat(model.drawing()).isPresent();
         assertThat(model.drawing().orElseThrow().words())

@@ -55,11 +55,38 @@ class PracticeModelTest extends InWorkshop {
                 assertThat(model.verdict().orElseThrow().correct())
                         .as(asked().toString())
                         .isTrue();
-                model.ask();
+                model.goOn();
                 assertThat(model.verdict()).isEmpty();
                 assertThat(model.hints()).isZero();
             }
         }
+    }
+
+    @Test
+    void aWholeDraft_isReckonedToItsEnd_andBeginsAnew() {
+        model.course(PracticeModel.Course.WHOLE);
+        int size = model.whole().orElseThrow().all().size();
+        assertThat(size).isGreaterThan(30);
+        Exercise first = asked();
+        model.answer("999");
+        model.answer(right());
+        model.goOn();
+        for (int i = 1; i < size; i++) {
+            assertThat(model.whole().orElseThrow().at()).isEqualTo(i);
+            model.answer(right());
+            model.goOn();
+        }
+        assertThat(model.asked()).isEmpty();
+        assertThat(model.drawing()).isEmpty();
+        assertThat(model.whole().orElseThrow().right())
+                .as("all but the first, which was right only at the second try")
+                .isEqualTo(size - 1);
+        assertThat(book.practice().of("")).as("each is kept under its skill").hasSize(size);
+        model.goOn();
+        assertThat(asked()).isEqualTo(first);
+        model.course(PracticeModel.Course.DUE);
+        assertThat(model.whole()).isEmpty();
+        assertThat(model.asked()).isPresent();
     }
 
     @Test
@@ -93,19 +120,15 @@ class PracticeModelTest extends InWorkshop {
 
     @Test
     void slip_isNamed() {
-        // Who forgets to halve, or halves once too often, hears of it where that is a slip of the exercise.
-        for (int i = 0; i < 60; i++) {
-            for (double factor : new double[] {2, 0.5, 4}) {
-                model.answer(LengthText.figure(Length.mm(asked().answer().value() * factor), workshop.unit()));
-                if (model.verdict().orElseThrow().slip().isPresent()) {
-                    assertThat(model.verdict().orElseThrow().correct()).isFalse();
-                    assertThat(book.practice().of("").get(0).slip()).isNotBlank();
-                    return;
-                }
-            }
-            model.ask();
+        for (int i = 0; i < 400 && asked().skill() != Skill.PATTERN; i++) {
+            model.answer(right());
+            model.goOn();
         }
-        throw new AssertionError("no exercise of sixty knows such a slip");
+        // Who forgets to halve hears of it.
+        model.answer(LengthText.figure(Length.mm(asked().answer().value() * 2), workshop.unit()));
+        assertThat(model.verdict().orElseThrow().correct()).isFalse();
+        assertThat(model.verdict().orElseThrow().slip()).isPresent();
+        assertThat(book.practice().of("").get(0).slip()).isNotBlank();
     }
 
     @Test
@@ -114,7 +137,7 @@ class PracticeModelTest extends InWorkshop {
         for (int i = 0; i < 120; i++) {
             met.add(asked().skill());
             model.answer(right());
-            model.ask();
+            model.goOn();
         }
         assertThat(met).hasSizeGreaterThan(4);
         Repetition repetition = model.repetition();

@@ -5,7 +5,6 @@ import bathyra.fitting.Fitting;
 import bathyra.fitting.Mark;
 import bathyra.fitting.MarkKind;
 import bathyra.fitting.Spot;
-import bathyra.fitting.Wording;
 import bathyra.garment.Commission;
 import bathyra.length.LengthUnit;
 import java.io.IOException;
@@ -84,7 +83,7 @@ public final class FittingsCsv {
         return commission.adjustments().stream()
                 .filter(a -> a.moves() && a.fitting() == fitting.number() && a.mark() == mark.number())
                 .map(Adjustment::change)
-                .map(c -> Wording.of(c).in(unit))
+                .map(c -> c.words().in(unit))
                 .collect(Collectors.joining("; "));
     }
 }

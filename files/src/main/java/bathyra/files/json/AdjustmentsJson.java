@@ -8,6 +8,7 @@ import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.place.Cell;
 import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -35,6 +36,7 @@ final class AdjustmentsJson {
         PINCH_BETWEEN("pinch-between"),
         EDGE("edge"),
         WEDGE("wedge"),
+        DRAWN("drawn-edge"),
         FOLD("fold");
 
         private final String id;
@@ -65,7 +67,8 @@ final class AdjustmentsJson {
                     "place",
                     "reach",
                     "behind",
-                    "wedge"));
+                    "wedge",
+                    "edge"));
             Optional<Change> change = change(each, unit);
             change.ifPresent(c -> all.add(new Adjustment(
                     each.whole("fitting").orElse(0),
@@ -108,6 +111,7 @@ final class AdjustmentsJson {
                 length(each, "reach", REACH_LEAST, REACH_MOST, unit)
                         .map(reach -> new Change.Edge(each.truth("upper").orElse(true), place(each), reach, by));
             case WEDGE -> wedge(each).map(wedge -> new Change.Wedge(wedge, by));
+            case DRAWN -> drawn(each).map(edge -> new Change.Drawn(edge, by));
             case FOLD ->
                 level(each).map(level -> new Change.Fold(each.truth("behind").orElse(true), level, by));
         };
@@ -123,6 +127,19 @@ final class AdjustmentsJson {
                 l -> GarmentJson.within(each, key, l, least, most, unit),
                 () -> each.fault(key, "is missing", GarmentJson.range(least, most, unit)));
         return length;
+    }
+
+    private static Optional<DrawnEdge> drawn(Fields each) {
+        Optional<DrawnEdge> edge = each.text("edge").flatMap(DrawnEdge::ofId);
+        if (edge.isEmpty()) {
+            each.fault(
+                    "edge",
+                    "is none of the known",
+                    String.join(
+                            ", ",
+                            Arrays.stream(DrawnEdge.values()).map(DrawnEdge::id).toList()));
+        }
+        return edge;
     }
 
     private static Optional<ContourWedge> wedge(Fields each) {
@@ -211,6 +228,8 @@ final class AdjustmentsJson {
             CommissionJson.put(out, "reach", edge.reach(), unit);
         } else if (change instanceof Change.Wedge wedge) {
             out.put("kind", Kind.WEDGE.id).put("wedge", wedge.wedge().id());
+        } else if (change instanceof Change.Drawn drawn) {
+            out.put("kind", Kind.DRAWN.id).put("edge", drawn.edge().id());
         } else if (change instanceof Change.Fold fold) {
             out.put("kind", Kind.FOLD.id)
                     .put("behind", fold.behind())

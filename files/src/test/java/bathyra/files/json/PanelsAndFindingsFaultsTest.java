@@ -15,6 +15,7 @@ import bathyra.garment.SeamPlacing;
 import bathyra.length.Length;
 import bathyra.place.Cell;
 import bathyra.place.ContourWedge;
+import bathyra.place.DrawnEdge;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -112,12 +113,9 @@ class PanelsAndFindingsFaultsTest {
                         Optional.of(Length.mm(40)),
                         true),
                 new Adjustment(
-                        1,
-                        2,
-                        Side.LEFT,
-                        new Change.Wedge(ContourWedge.NECKLINE, Length.mm(5)),
-                        Optional.empty(),
-                        true)));
+                        1, 2, Side.LEFT, new Change.Wedge(ContourWedge.NECKLINE, Length.mm(5)), Optional.empty(), true),
+                new Adjustment(
+                        1, 3, Side.BOTH, new Change.Drawn(DrawnEdge.HEM, Length.mm(-8)), Optional.empty(), true)));
     }
 
     private static ObjectNode adjustment(ObjectNode root, int i) {
@@ -131,7 +129,14 @@ class PanelsAndFindingsFaultsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0, kind, squeeze", "0, level, knee", "0, seam, hem", "1, wedge, elbow", "1, side, middle"})
+    @CsvSource({
+        "0, kind, squeeze",
+        "0, level, knee",
+        "0, seam, hem",
+        "1, wedge, elbow",
+        "2, edge, brim",
+        "1, side, middle"
+    })
     void findingsThatCannotBe_areNamed_withWhatIsKnown(int which, String key, String value) throws Exception {
         String text = spoilt(found(), root -> adjustment(root, which).put(key, value));
         assertThat(faults(text))

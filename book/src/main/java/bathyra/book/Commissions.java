@@ -158,12 +158,12 @@ public final class Commissions {
         add(commissions, commissions.stream().map(WorkshopBook::readable).toList());
     }
 
-    /** Writes several new commissions into the book at once, each as the document it stands in: all of them or none. @throws BookFailure when one cannot be read */
-    public void addDocuments(List<String> documents) {
-        add(documents.stream().map(book::read).toList(), documents);
-    }
-
-    private void add(List<Commission> commissions, List<String> documents) {
+    /**
+     * Writes several new commissions into the book at once: all of them or none.
+     *
+     * @param documents in which they stand, in the same order
+     */
+    public void add(List<Commission> commissions, List<String> documents) {
         book.run(
                 "add the commissions",
                 () -> book.transaction(() -> {

@@ -153,7 +153,7 @@ class FittingsJsonTest {
         assertRefused(text.replaceFirst("\"amount\" : [0-9.]+", "\"amount\" : \"wide\""), "amount", "wide");
         assertRefused(text.replace("\"decision\" : \"halved\"", "\"decision\" : \"perhaps\""), "decision", "perhaps");
         assertRefused(text.replace("\"minutes\" : 20", "\"minutes\" : 2000"), "minutes", "2000");
-        assertRefused(text.replace("\"kind\" : \"girth\"", "\"kind\" : \"width\""), "adjustments.4.kind", "width");
+        assertRefused(text.replace("\"kind\" : \"girth\"", "\"kind\" : \"width\""), "adjustments.5.kind", "width");
         assertRefused(text.replaceFirst("\"reach\" : [0-9.]+", "\"reach\" : 2"), "reach", "");
         assertRefused(text.replace("\"number\" : 4", "\"number\" : 1"), "number", "twice");
     }

@@ -46,12 +46,19 @@ public final class Tints {
                 | (int) Math.round(colour.getBlue() * 255);
     }
 
-    /** A body alone as a chart: bands with a line between each two. */
-    public WritableImage chart(Raster raster) {
+    /** The colours of a body alone as a chart. @param bands from the farthest to the nearest @param line between each two */
+    public record Chart(int[] bands, int line) {}
+
+    public Chart chart() {
+        return new Chart(body(), mixed(Ink.LINE, Ink.SHALLOW, 0.35));
+    }
+
+    /** A body alone as a chart: bands with a line between each two. It may be worked out on any thread. */
+    public static int[] pixels(Raster raster, Chart colours) {
         int width = raster.width();
         int height = raster.height();
-        int[] tints = body();
-        int line = mixed(Ink.LINE, Ink.SHALLOW, 0.35);
+        int[] tints = colours.bands();
+        int line = colours.line();
         byte[] bands = bands(raster);
         int[] pixels = new int[width * height];
         for (int y = 0; y < height; y++) {
@@ -65,7 +72,7 @@ public final class Tints {
                 pixels[at] = edge ? line : tints[bands[at]];
             }
         }
-        return image(pixels, width, height);
+        return pixels;
     }
 
     /** The band of every place, row by row from the top; {@link #NO_BAND} where nothing is. */

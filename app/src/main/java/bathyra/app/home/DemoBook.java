@@ -52,28 +52,43 @@ public final class DemoBook {
             throw new IOException(file + " is there already; the demo never writes over a book. Name a new file.");
         }
         try (WorkshopBook book = WorkshopBook.open(file)) {
-            List<String> documents = new ArrayList<>();
+            List<Bound> bound = new ArrayList<>();
             for (String name : all()) {
-                String document = document(name);
-                Commission commission = CommissionJson.read(document);
-                Commission moved = days.moved(commission);
-                documents.add(moved.equals(commission) ? document : CommissionJson.write(moved));
+                bound.add(bound(document(name), days));
             }
-            book.commissions().addDocuments(documents);
-            keepDrafts(book);
+            book.commissions()
+                    .add(
+                            bound.stream().map(Bound::commission).toList(),
+                            bound.stream().map(Bound::document).toList());
+            keepDrafts(book, bound);
             book.keepPlace("house", document("house"));
         }
         return file;
     }
 
+    /** A shipped commission with its document, as they are bound. */
+    private record Bound(Commission commission, String document) {}
+
+    /** They are the program's own documents: read back, and not held against the schema at each start. */
+    private static Bound bound(String document, DemoDays days) throws BadDocument {
+        Commission commission = CommissionJson.readBack(document);
+        Commission moved = days.moved(commission);
+        return new Bound(moved, moved.equals(commission) ? document : CommissionJson.write(moved));
+    }
+
     /** What went through a fitting has its drafts on record: the one that was tried, and the one that came of it. */
-    private static void keepDrafts(WorkshopBook book) {
-        for (Commissions.Entry entry : book.commissions().entries()) {
-            Commission commission = book.commissions().find(entry.id()).orElseThrow();
+    private static void keepDrafts(WorkshopBook book, List<Bound> bound) {
+        List<Commissions.Entry> entries = book.commissions().entries();
+        for (Bound each : bound) {
+            Commission commission = each.commission();
             if (!commission.adjustments().isEmpty()) {
-                book.versions()
-                        .keepDraft(entry.id(), 1, "Draft 1, from the tape", commission.withAdjustments(List.of()));
-                book.versions().keepDraft(entry.id(), 2, "Draft 2, fitting 1", commission);
+                long id = entries.stream()
+                        .filter(e -> e.title().equals(commission.title()))
+                        .findFirst()
+                        .orElseThrow()
+                        .id();
+                book.versions().keepDraft(id, 1, "Draft 1, from the tape", commission.withAdjustments(List.of()));
+                book.versions().keepDraft(id, 2, "Draft 2, fitting 1", commission);
             }
         }
     }

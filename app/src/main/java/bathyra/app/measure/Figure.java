@@ -11,6 +11,7 @@ import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Palette;
 import bathyra.app.table.Surface;
 import bathyra.app.table.TextSize;
+import bathyra.app.work.Latest;
 import bathyra.form.Form;
 import bathyra.form.Heights;
 import bathyra.length.LengthText;
@@ -48,7 +49,8 @@ final class Figure extends PaintedPane {
     private final Runnable formed;
     private Optional<Stand> stand = Optional.empty();
     private Charted charted;
-    private Image chart;
+    private Optional<Image> chart = Optional.empty();
+    private final Latest charting = new Latest(Platform::runLater);
     /** The body and the tape alone. */
     private final boolean small;
 
@@ -122,7 +124,7 @@ final class Figure extends PaintedPane {
         List<Ring> rings = rings(body.left());
         bands(g, rings, look);
         pole(g, body, look);
-        g.drawImage(chart(body, look), 0, 0, getWidth(), getHeight());
+        chart(body, look).ifPresent(c -> g.drawImage(c, 0, 0, getWidth(), getHeight()));
         rim(g, body, look);
         apexes(g, body, look);
         if (!small) {
@@ -162,14 +164,36 @@ final class Figure extends PaintedPane {
                 new Ring(MeasurementKey.HIP, heights.hip()));
     }
 
-    /** The body as a chart, twice as fine as the screen; kept until the body, the view or the colours change. */
-    private Image chart(Stand body, Look look) {
+    /**
+     * The body as a chart, twice as fine as the screen; kept until the body, the view or the colours change. It is worked out beside the window:
+     * until it is there the outline stands alone.
+     */
+    private Optional<Image> chart(Stand body, Look look) {
         Charted wanted = new Charted(body, look, palette().of(Ink.SHALLOW));
         if (!wanted.equals(charted)) {
-            Raster raster = new Raster((int) (FINER * getWidth()), (int) (FINER * getHeight()));
-            body.paint(raster, look.times(FINER));
-            chart = new Tints(palette()).chart(raster);
+            if (charted == null || charted.look().turn() != look.turn()) {
+                // From the same side what was there may stand until the next is; from another it may not.
+                chart = Optional.empty();
+            }
             charted = wanted;
+            int width = (int) (FINER * getWidth());
+            int height = (int) (FINER * getHeight());
+            Tints.Chart colours = new Tints(palette()).chart();
+            charting.begin(
+                    "chart of a body",
+                    run -> {
+                        if (run.isOver()) {
+                            return;
+                        }
+                        Raster raster = new Raster(width, height);
+                        body.paint(raster, look.times(FINER));
+                        int[] pixels = Tints.pixels(raster, colours);
+                        run.show(() -> {
+                            chart = Optional.of(Tints.image(pixels, width, height));
+                            repaint();
+                        });
+                    },
+                    () -> {});
         }
         return chart;
     }

@@ -39,6 +39,8 @@ enum Schema {
             "null");
 
     private final String file;
+    /** Made once, when a document is first held against it: that takes far longer than holding one. */
+    private com.networknt.schema.Schema rules;
 
     Schema(String file) {
         this.file = file;
@@ -46,10 +48,7 @@ enum Schema {
 
     /** Refuses a document that does not keep to the schema. @throws BadDocument with the field, what is wrong and what is accepted */
     void require(JsonNode document) throws BadDocument {
-        List<String> faults = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(text(), InputFormat.JSON)
-                .validate(document)
-                .stream()
+        List<String> faults = rules().validate(document).stream()
                 .map(e -> said(e, document))
                 .distinct()
                 .limit(FAULTS_MOST)
@@ -57,6 +56,14 @@ enum Schema {
         if (!faults.isEmpty()) {
             throw new BadDocument(faults);
         }
+    }
+
+    private synchronized com.networknt.schema.Schema rules() {
+        if (rules == null) {
+            rules = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(text(), InputFormat.JSON);
+        }
+        return rules;
     }
 
     /** What a person is told of a fault: the words of whoever checks schemas are none. */

@@ -36,6 +36,7 @@ public final class HandSheets {
     private static final double CLOTH_HIGH = 220;
     private static final double TOP = 30;
     private static final double BOX = 2.6;
+    private static final double BESIDE_BOX = BOX + 1.5;
 
     private final Pen pen;
     private final Typeface face;
@@ -211,10 +212,13 @@ public final class HandSheets {
     }
 
     private void title(String words) throws IOException {
-        room(2);
+        List<String> lines = Typeface.broken(face.bold(), WORDS, words, COLUMN);
+        room(lines.size() + 1);
         y += 1.5;
-        pen.text(x, y, face.bold(), WORDS, words);
-        y += ROW;
+        for (String line : lines) {
+            pen.text(x, y, face.bold(), WORDS, line);
+            y += ROW;
+        }
     }
 
     /** The next column where this one is full. */
@@ -228,17 +232,41 @@ public final class HandSheets {
     /** A line with a box to tick. */
     private void line(String... cells) throws IOException {
         room(1);
-        pen.stroke(0.2);
-        pen.rect(x, y - BOX + 0.4, BOX, BOX);
+        box();
         cells(cells);
     }
 
+    private void box() throws IOException {
+        pen.stroke(0.2);
+        pen.rect(x, y - BOX + 0.4, BOX, BOX);
+    }
+
     private void cells(String... cells) throws IOException {
-        double[] ends = cells.length == 2 ? new double[] {0, COLUMN} : new double[] {0, 28, 40, COLUMN};
-        for (int i = 0; i < cells.length; i++) {
-            double at = i == 0 ? x + BOX + 1.5 : x + ends[i] - Typeface.width(face.plain(), WORDS, cells[i]);
-            pen.text(at, y, face.plain(), WORDS, cells[i]);
+        double[] ends = {0, 28, 40, COLUMN};
+        pen.text(x + BESIDE_BOX, y, face.plain(), WORDS, cells[0]);
+        for (int i = 1; i < cells.length; i++) {
+            right(cells[i], ends[i]);
         }
+        y += ROW;
+    }
+
+    private void right(String words, double end) throws IOException {
+        pen.text(x + end - Typeface.width(face.plain(), WORDS, words), y, face.plain(), WORDS, words);
+    }
+
+    /** A name with its figures at the right: beside it where there is room, else under it. */
+    private void named(String name, String figures) throws IOException {
+        double room = COLUMN - BESIDE_BOX;
+        List<String> words = Typeface.broken(face.plain(), WORDS, name, room);
+        boolean beside = Typeface.width(face.plain(), WORDS, words.get(words.size() - 1) + "  " + figures) <= room;
+        room(words.size() + (beside ? 0 : 1));
+        box();
+        for (String part : words) {
+            pen.text(x + BESIDE_BOX, y, face.plain(), WORDS, part);
+            y += ROW;
+        }
+        y -= beside ? ROW : 0;
+        right(figures, COLUMN);
         y += ROW;
     }
 
@@ -270,7 +298,7 @@ public final class HandSheets {
             Offsets.Corner corner = figures.corners().get(i);
             Offsets.Corner before = figures.corners()
                     .get((i + figures.corners().size() - 1) % figures.corners().size());
-            line(
+            named(
                     Controls.words(before.edge()) + ", "
                             + Controls.words(corner.edge()).toLowerCase(java.util.Locale.ROOT),
                     say(Math.abs(corner.up()))
@@ -287,7 +315,7 @@ public final class HandSheets {
                 edge = each.edge();
                 title(Controls.words(edge) + ", from its chord");
             }
-            line(say(each.along()) + " along", say(Math.abs(each.out())) + (each.out() >= 0 ? " out" : " in"));
+            named(say(each.along()) + " along", say(Math.abs(each.out())) + (each.out() >= 0 ? " out" : " in"));
         }
     }
 
@@ -295,7 +323,7 @@ public final class HandSheets {
         for (HandDart dart : HandDart.of(hand)) {
             title(dart.name() + ", both legs");
             for (HandDart.Place place : dart.places()) {
-                line(
+                named(
                         place.up() == 0
                                 ? "waist"
                                 : say(Math.abs(place.up()) * size) + (place.up() >= 0 ? " up" : " down"),
@@ -311,10 +339,10 @@ public final class HandSheets {
     private void measured(Controls controls, double size) throws IOException {
         title("Measure after joining");
         for (Controls.Edge edge : controls.edges()) {
-            line(edge.words(), say(edge.length() * size));
+            named(edge.words(), say(edge.length() * size));
         }
-        line("Diagonal, falling", say(controls.falling() * size));
-        line("Diagonal, rising", say(controls.rising() * size));
+        named("Diagonal, falling", say(controls.falling() * size));
+        named("Diagonal, rising", say(controls.rising() * size));
         List<String> more = new ArrayList<>();
         for (Controls.Edge edge : controls.edges()) {
             edge.partner()

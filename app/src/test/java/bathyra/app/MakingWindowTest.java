@@ -84,6 +84,37 @@ class MakingWindowTest extends RealWindow {
         assertThat(plan().of(StepKind.FINISHING.id()).done()).isFalse();
     }
 
+    private static String clock(WindowRobot robot) {
+        return text(robot, "#making-clock");
+    }
+
+    private static void untilItRuns(WindowRobot robot) throws Exception {
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> !clock(robot).equals("0:00:00"));
+    }
+
+    @Test
+    void aRunningClock_isOfferedAgain_whenTheProgramIsClosedAndOpened(WindowRobot robot) throws Exception {
+        go(robot, "making");
+        choose(robot, "#step-finishing");
+        robot.clickOn("#making-start");
+        untilItRuns(robot);
+        workshop = WaitForAsyncUtils.waitForAsyncFx(WindowRobot.PATIENCE_MS, () -> {
+            window.hide();
+            book.close();
+            return openAt(folder.resolve("demo.sqlite"), "The Salt Queen");
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        go(robot, "making");
+        assertThat(text(robot, "#making-start")).isEqualTo("Start the clock");
+        click(robot, "#clock-go-on");
+        assertThat(text(robot, "#making-start")).isEqualTo("Stop the clock");
+        assertThat(robot.lookup("#clock-go-on").tryQuery()).isEmpty();
+        untilItRuns(robot);
+        robot.clickOn("#making-start");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#making-start")).isEqualTo("Start the clock");
+    }
+
     @Test
     void aFigureThatIsOnlyPassedThrough_staysAsItIsOnRecord(WindowRobot robot) {
         go(robot, "making");

@@ -2,6 +2,7 @@ package bathyra.app.along;
 
 import bathyra.along.AlongStep;
 import bathyra.along.DraftAlong;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
@@ -28,7 +29,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -92,11 +92,11 @@ public final class AlongView extends BorderPane {
     }
 
     private void keys(KeyEvent e) {
-        if (e.getCode() == KeyCode.ESCAPE) {
+        if (PlaceKey.CLOSE.isPressed(e)) {
             workshop.whereabouts().close();
-        } else if (e.getCode() == KeyCode.PAGE_DOWN || e.getCode() == KeyCode.ENTER && e.getTarget() == table) {
+        } else if (PlaceKey.LINE_ON.isPressed(e)) {
             go(at + 1);
-        } else if (e.getCode() == KeyCode.PAGE_UP) {
+        } else if (PlaceKey.LINE_BACK.isPressed(e)) {
             go(at - 1);
         } else {
             return;

@@ -1,6 +1,7 @@
 package bathyra.app.begin;
 
 import bathyra.app.begin.BeginModel.Source;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
@@ -25,7 +26,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -106,7 +106,7 @@ public final class BeginView extends BorderPane {
         styleName = new TypedField("style-name", "Name of a style of the house", this::keep, words -> {});
         styleName.setPromptText("Name of the style");
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (PlaceKey.CLOSE.isPressed(e)) {
                 workshop.whereabouts().close();
                 e.consume();
             }

@@ -2,6 +2,7 @@ package bathyra.app.craft;
 
 import bathyra.app.craft.CraftText.Block;
 import bathyra.app.craft.CraftText.Kind;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.reckon.Rule;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +14,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -68,7 +68,7 @@ public final class CraftPage extends BorderPane {
         setTop(bar(id, title, back));
         setCenter(scroll);
         addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (PlaceKey.CLOSE.isPressed(e)) {
                 back.run();
                 e.consume();
             }

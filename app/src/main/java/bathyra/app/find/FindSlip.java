@@ -1,5 +1,6 @@
 package bathyra.app.find;
 
+import bathyra.app.keyboard.PlaceKey;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -7,7 +8,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -54,11 +54,11 @@ public final class FindSlip extends VBox {
 
     private void key(KeyEvent e) {
         int at = list.getSelectionModel().getSelectedIndex();
-        if (e.getCode() == KeyCode.ESCAPE) {
+        if (PlaceKey.CLOSE_FIND.isPressed(e)) {
             close();
             e.consume();
-        } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
-            int next = at + (e.getCode() == KeyCode.DOWN ? 1 : -1);
+        } else if (PlaceKey.FOUND.isPressed(e)) {
+            int next = at + (PlaceKey.isBack(e) ? -1 : 1);
             if (next >= 0 && next < list.getItems().size()) {
                 list.getSelectionModel().select(next);
                 list.scrollTo(next);

@@ -1,6 +1,7 @@
 package bathyra.app.fit;
 
 import bathyra.app.form.WornPicture;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
@@ -205,15 +206,16 @@ public final class FitView extends BorderPane {
 
     private void turn(KeyEvent e) {
         double step = e.isShiftDown() ? SMALL_STEP : STEP;
-        switch (e.getCode()) {
-            case LEFT -> model.turnTo(model.turn() - step);
-            case RIGHT -> model.turnTo(model.turn() + step);
-            case DIGIT1 -> model.turnTo(0);
-            case DIGIT2 -> model.turnTo(QUARTER);
-            case DIGIT3 -> model.turnTo(2 * QUARTER);
-            default -> {
-                return;
-            }
+        if (PlaceKey.TURN.isPressed(e)) {
+            model.turnTo(model.turn() + (PlaceKey.isBack(e) ? -step : step));
+        } else if (PlaceKey.FROM_FRONT.isPressed(e)) {
+            model.turnTo(0);
+        } else if (PlaceKey.FROM_SIDE.isPressed(e)) {
+            model.turnTo(QUARTER);
+        } else if (PlaceKey.FROM_BACK.isPressed(e)) {
+            model.turnTo(2 * QUARTER);
+        } else {
+            return;
         }
         e.consume();
     }

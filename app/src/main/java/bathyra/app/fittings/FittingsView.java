@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
@@ -17,13 +18,14 @@ import bathyra.fitting.Spot;
 import bathyra.geometry.Point;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -57,6 +59,21 @@ public final class FittingsView extends TableStage {
     private final MarkCard marks;
     private final PictureStrip pictures;
     private final PictureViewer viewer;
+    private static final Map<PlaceKey, MarkKind> TOOL_KEYS = new EnumMap<>(Map.of(
+            PlaceKey.PINCH,
+            MarkKind.PINCH,
+            PlaceKey.LET_OUT,
+            MarkKind.LET_OUT,
+            PlaceKey.EDGE,
+            MarkKind.EDGE,
+            PlaceKey.FOLD,
+            MarkKind.FOLD,
+            PlaceKey.DIGS_IN,
+            MarkKind.DIGS,
+            PlaceKey.WEDGE,
+            MarkKind.WEDGE,
+            PlaceKey.APEX,
+            MarkKind.APEX));
     private final LookSwitch<MarkKind> tools;
     private final Button side = new Button();
     private final Readout readout;
@@ -108,54 +125,53 @@ public final class FittingsView extends TableStage {
 
     private void key(KeyEvent e) {
         boolean typing = e.getTarget() instanceof javafx.scene.control.TextInputControl;
-        if (e.isShortcutDown() && e.getCode() == KeyCode.ENTER) {
+        if (PlaceKey.MAKE_DRAFT.isPressed(e)) {
             if (model.proposal().isPresent()) {
                 model.make();
             }
         } else if (typing || e.isShortcutDown() || model.fitting().isEmpty()) {
             return;
-        } else if (!tool(e.getCode()) && !onMark(e.getCode())) {
+        } else if (!tool(e) && !onMark(e)) {
             return;
         }
         e.consume();
     }
 
-    private boolean tool(KeyCode code) {
-        Optional<MarkKind> kind =
-                switch (code) {
-                    case P -> Optional.of(MarkKind.PINCH);
-                    case L -> Optional.of(MarkKind.LET_OUT);
-                    case E -> Optional.of(MarkKind.EDGE);
-                    case F -> Optional.of(MarkKind.FOLD);
-                    case D -> Optional.of(MarkKind.DIGS);
-                    case W -> Optional.of(MarkKind.WEDGE);
-                    case A -> model.mark().isPresent() ? Optional.empty() : Optional.of(MarkKind.APEX);
-                    default -> Optional.empty();
-                };
+    private boolean tool(KeyEvent e) {
+        Optional<MarkKind> kind = TOOL_KEYS.entrySet().stream()
+                .filter(t -> t.getKey().isPressed(e))
+                .filter(t -> t.getKey() != PlaceKey.APEX || model.mark().isEmpty())
+                .map(Map.Entry::getValue)
+                .findFirst();
         kind.ifPresent(k -> {
             model.tool(k);
             tools.choose(k);
         });
-        if (code == KeyCode.R) {
+        boolean half = PlaceKey.OTHER_HALF.isPressed(e);
+        if (half) {
             model.nextSide();
         }
-        return kind.isPresent() || code == KeyCode.R;
+        return kind.isPresent() || half;
     }
 
-    private boolean onMark(KeyCode code) {
+    private boolean onMark(KeyEvent e) {
         if (model.mark().isEmpty()) {
             return false;
         }
-        switch (code) {
-            case A -> model.decide(Decision.AGREED);
-            case H -> model.decide(Decision.HALVED);
-            case V -> model.decide(Decision.OPEN);
-            case X -> model.decide(Decision.REFUSED);
-            case DELETE, BACK_SPACE -> model.takeAway();
-            case ESCAPE -> model.choose(0);
-            default -> {
-                return false;
-            }
+        if (PlaceKey.APEX.isPressed(e)) {
+            model.decide(Decision.AGREED);
+        } else if (PlaceKey.HALVE.isPressed(e)) {
+            model.decide(Decision.HALVED);
+        } else if (PlaceKey.LEAVE_OPEN.isPressed(e)) {
+            model.decide(Decision.OPEN);
+        } else if (PlaceKey.REFUSE.isPressed(e)) {
+            model.decide(Decision.REFUSED);
+        } else if (PlaceKey.MARK_AWAY.isPressed(e)) {
+            model.takeAway();
+        } else if (PlaceKey.LET_GO.isPressed(e)) {
+            model.choose(0);
+        } else {
+            return false;
         }
         return true;
     }

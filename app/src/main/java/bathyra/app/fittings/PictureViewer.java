@@ -1,5 +1,6 @@
 package bathyra.app.fittings;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.Deed;
 import bathyra.fitting.Mark;
@@ -10,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -58,7 +58,7 @@ final class PictureViewer extends BorderPane {
         setVisible(false);
         setManaged(false);
         setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (PlaceKey.LET_GO.isPressed(e)) {
                 close();
                 e.consume();
             }

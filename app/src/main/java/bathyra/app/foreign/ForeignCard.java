@@ -1,5 +1,6 @@
 package bathyra.app.foreign;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.reckoning.OptionField.Setting;
@@ -30,7 +31,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -282,7 +282,7 @@ final class ForeignCard {
             row.pseudoClassStateChanged(SELECTED, looked.equals(Optional.of(each)));
             row.setOnMouseClicked(e -> look.accept(each));
             row.setOnKeyPressed(e -> {
-                if (e.getCode() == KeyCode.ENTER) {
+                if (PlaceKey.TAKE_IT.isPressed(e)) {
                     look.accept(each);
                 }
             });

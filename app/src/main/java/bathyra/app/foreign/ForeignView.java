@@ -2,6 +2,7 @@ package bathyra.app.foreign;
 
 import bathyra.app.form.WornPicture;
 import bathyra.app.home.Version;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
@@ -33,7 +34,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -213,8 +213,8 @@ public final class ForeignView extends BorderPane {
     }
 
     private void turn(KeyEvent e) {
-        if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
-            turn += e.getCode() == KeyCode.LEFT ? -STEP : STEP;
+        if (PlaceKey.TURN.isPressed(e)) {
+            turn += PlaceKey.isBack(e) ? -STEP : STEP;
             worn.show(model.tried().seen(), turn);
             e.consume();
         }

@@ -1,5 +1,6 @@
 package bathyra.app.girths;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.table.Grip;
 import bathyra.app.table.Readout;
 import bathyra.app.table.Table;
@@ -100,7 +101,7 @@ final class GirthHandles {
         handle.setRadius(HANDLE - 1);
         handle.getStyleClass().add("brass-handle");
         handle.setOnKeyPressed(e -> {
-            if (which < garment().between().size() && nudge(which, e.getCode())) {
+            if (which < garment().between().size() && PlaceKey.HANDLE.is(e.getCode()) && nudge(which, e.getCode())) {
                 e.consume();
             }
         });
@@ -153,7 +154,7 @@ final class GirthHandles {
         handle.setRadius(HANDLE - 1);
         handle.getStyleClass().add("brass-handle");
         handle.setOnKeyPressed(e -> {
-            int steps = e.getCode() == KeyCode.UP ? -side : e.getCode() == KeyCode.DOWN ? side : 0;
+            int steps = PlaceKey.STEP.isPressed(e) ? PlaceKey.isBack(e) ? -side : side : 0;
             if (steps != 0) {
                 model.reach(option, model.reach(option) + steps * REACH_NUDGE);
                 e.consume();
@@ -200,9 +201,9 @@ final class GirthHandles {
     private Circle make(String id, String name, Level level, DoubleConsumer drag, Supplier<String> says, Nudge nudge) {
         Circle handle = held("handle-" + id, name, () -> model.look(level), at -> drag.accept(at.x()), says);
         handle.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
+            if (PlaceKey.ASIDE.isPressed(e)) {
                 model.look(level);
-                nudge.by(e.getCode() == KeyCode.RIGHT);
+                nudge.by(!PlaceKey.isBack(e));
                 e.consume();
             }
         });

@@ -1,5 +1,6 @@
 package bathyra.app.hand;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
@@ -154,18 +155,18 @@ public final class HandView extends BorderPane {
         if (e.getTarget() instanceof TextInputControl || e.isShortcutDown() || e.isAltDown()) {
             return;
         }
-        switch (e.getCode()) {
-            case ENTER -> model.next();
-            case BACK_SPACE -> model.back();
-            case HOME -> model.go(1);
-            case ESCAPE -> back.run();
-            default -> {
-                String typed = e.getText();
-                if (!typed.matches("[1-9]")) {
-                    return;
-                }
-                model.piece(Integer.parseInt(typed) - 1);
-            }
+        if (PlaceKey.ON.isPressed(e)) {
+            model.next();
+        } else if (PlaceKey.BACK.isPressed(e)) {
+            model.back();
+        } else if (PlaceKey.TO_ZERO.isPressed(e)) {
+            model.go(1);
+        } else if (PlaceKey.CLOSE.isPressed(e)) {
+            back.run();
+        } else if (PlaceKey.PIECE.isPressed(e) || e.getText().matches("[1-9]")) {
+            model.piece(Integer.parseInt(e.getText()) - 1);
+        } else {
+            return;
         }
         e.consume();
     }

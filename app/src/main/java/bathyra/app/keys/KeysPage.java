@@ -1,10 +1,11 @@
 package bathyra.app.keys;
 
+import bathyra.app.keyboard.Place;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.table.TextSize;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -25,10 +26,15 @@ public final class KeysPage extends BorderPane {
                 .add(group(
                         "Everywhere",
                         everywhere.stream()
-                                .map(d -> new PlaceKeys.Key(d.keys(), d.words()))
+                                .map(d -> new Line(d.keys(), d.words()))
                                 .toList()));
-        for (PlaceKeys place : PlaceKeys.values()) {
-            groups.getChildren().add(group(place.title(), place.keys()));
+        for (Place place : Place.values()) {
+            groups.getChildren()
+                    .add(group(
+                            place.title(),
+                            PlaceKey.of(place).stream()
+                                    .map(k -> new Line(k.keys(), k.words()))
+                                    .toList()));
         }
         Label title = new Label("Keys");
         title.getStyleClass().add("page-title");
@@ -39,7 +45,7 @@ public final class KeysPage extends BorderPane {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         setCenter(scroll);
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (PlaceKey.CLOSE.isPressed(e)) {
                 close.run();
                 e.consume();
             }
@@ -47,17 +53,20 @@ public final class KeysPage extends BorderPane {
         scroll.sceneProperty().addListener((o, was, now) -> javafx.application.Platform.runLater(scroll::requestFocus));
     }
 
-    private static VBox group(String title, List<PlaceKeys.Key> keys) {
+    /** A line of the page. @param keys as one reads them */
+    private record Line(String keys, String does) {}
+
+    private static VBox group(String title, List<Line> lines) {
         Label head = new Label(title);
         head.getStyleClass().add("settings-head");
         VBox group = new VBox(3, head);
         TextSize.width(group, COLUMN);
-        for (PlaceKeys.Key key : keys) {
-            Label name = new Label(key.keys());
+        for (Line line : lines) {
+            Label name = new Label(line.keys());
             name.getStyleClass().add("check-name");
             TextSize.width(name, KEYS);
             name.setWrapText(true);
-            Label does = new Label(key.does());
+            Label does = new Label(line.does());
             does.setWrapText(true);
             does.setMinHeight(Region.USE_PREF_SIZE);
             group.getChildren().add(new HBox(10, name, does));

@@ -2,6 +2,7 @@ package bathyra.app.making;
 
 import static bathyra.app.table.TextSize.px;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.stage.Days;
 import bathyra.app.table.TextSize;
 import bathyra.plan.DateKind;
@@ -17,7 +18,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -99,10 +99,10 @@ final class DaysTape extends VBox {
     }
 
     private void key(String id, KeyEvent e) {
-        if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
-            move(id, Optional.of(day(id).plusDays(e.getCode() == KeyCode.LEFT ? -1 : 1)));
+        if (PlaceKey.DAY.isPressed(e)) {
+            move(id, Optional.of(day(id).plusDays(PlaceKey.isBack(e) ? -1 : 1)));
             e.consume();
-        } else if (e.getCode() == KeyCode.DELETE && !id.equals("due")) {
+        } else if (PlaceKey.BY_RULE.isPressed(e) && !id.equals("due")) {
             move(id, Optional.empty());
             e.consume();
         }

@@ -1,5 +1,6 @@
 package bathyra.app.making;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
@@ -28,7 +29,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -122,10 +122,10 @@ public final class MakingView extends TableStage {
         if (e.getTarget() instanceof TextInputControl || e.isShortcutDown()) {
             return;
         }
-        if (e.getCode() == KeyCode.SPACE && e.getTarget() == table) {
+        if (PlaceKey.CLOCK.isPressed(e) && e.getTarget() == table) {
             model.startOrStop();
             e.consume();
-        } else if (e.getCode() == KeyCode.ENTER && e.getTarget() == table) {
+        } else if (PlaceKey.DONE.isPressed(e) && e.getTarget() == table) {
             model.done();
             e.consume();
         }

@@ -1,5 +1,6 @@
 package bathyra.app.measure;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TapeGauge;
@@ -32,7 +33,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -122,7 +122,7 @@ public final class MeasureView extends BorderPane {
     }
 
     private void keys(KeyEvent e) {
-        if (e.getCode() == KeyCode.ENTER) {
+        if (PlaceKey.TAKE.isPressed(e)) {
             int at = 0;
             while (at < shown.size() && !shown.get(at).isInHand()) {
                 at++;

@@ -1,5 +1,6 @@
 package bathyra.app.packets;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
 import bathyra.app.output.Packet;
@@ -28,7 +29,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.Dragboard;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -114,7 +114,7 @@ public final class PacketsView extends BorderPane {
 
     /** Up and down choose while a tag has the focus, Enter makes, Escape returns. */
     private void keys(KeyEvent e) {
-        if (e.getCode() == KeyCode.ESCAPE) {
+        if (PlaceKey.CLOSE.isPressed(e)) {
             workshop.whereabouts().close();
             e.consume();
             return;
@@ -123,12 +123,12 @@ public final class PacketsView extends BorderPane {
         if (at < 0) {
             return;
         }
-        if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
-            int next = Math.max(0, Math.min(shown.size() - 1, at + (e.getCode() == KeyCode.DOWN ? 1 : -1)));
+        if (PlaceKey.PACKET.isPressed(e)) {
+            int next = Math.max(0, Math.min(shown.size() - 1, at + (PlaceKey.isBack(e) ? -1 : 1)));
             shown.get(next).requestFocus();
             model.choose(ids.get(next));
             e.consume();
-        } else if (e.getCode() == KeyCode.ENTER) {
+        } else if (PlaceKey.MAKE.isPressed(e)) {
             model.choose(ids.get(at));
             if (!model.parts().isEmpty()) {
                 model.make();

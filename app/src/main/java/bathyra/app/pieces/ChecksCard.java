@@ -1,5 +1,6 @@
 package bathyra.app.pieces;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Marks;
 import bathyra.app.workshop.InHand;
@@ -22,7 +23,6 @@ import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -134,7 +134,7 @@ final class ChecksCard {
         part.setAccessibleText(name);
         part.setOnMouseClicked(e -> look.accept(which));
         part.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER) {
+            if (PlaceKey.CORRECT.isPressed(e)) {
                 look.accept(which);
             }
         });

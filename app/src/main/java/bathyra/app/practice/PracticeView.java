@@ -1,5 +1,6 @@
 package bathyra.app.practice;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Days;
@@ -21,7 +22,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -63,7 +63,12 @@ public final class PracticeView extends BorderPane {
         answer.setAccessibleText("Your figure");
         answer.setPromptText("your figure");
         answer.setPrefColumnCount(10);
-        answer.setOnAction(e -> lookOrGoOn());
+        answer.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (PlaceKey.ANSWER.isPressed(e)) {
+                lookOrGoOn();
+                e.consume();
+            }
+        });
         look.setId("practice-look");
         look.getStyleClass().add("primary");
         look.setOnAction(e -> model.answer(answer.getText()));
@@ -95,7 +100,7 @@ public final class PracticeView extends BorderPane {
                 CardRows.deed("Draft a whole block along", "practice-block", () -> workshop.whereabouts()
                         .goTo(Stage.BLOCK)));
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (PlaceKey.CLOSE.isPressed(e)) {
                 workshop.whereabouts().close();
                 e.consume();
             }

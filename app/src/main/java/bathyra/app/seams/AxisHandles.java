@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.table.Grip;
 import bathyra.app.table.Readout;
 import bathyra.app.table.Table;
@@ -19,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
@@ -80,7 +80,7 @@ final class AxisHandles {
             }
         });
         spool.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+            if (PlaceKey.SEAM_MORE.isPressed(e)) {
                 model.addBeside(workshop.selection().cellProperty().get().seam());
                 e.consume();
             }
@@ -151,10 +151,10 @@ final class AxisHandles {
 
     private void keys(KeyEvent e, SeamPlace seam) {
         double step = workshop.unit().step();
-        if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
+        if (PlaceKey.ASIDE.isPressed(e)) {
             double x = workshop.half().orElseThrow().intakes().axes().of(seam).at();
-            model.move(seam, x + (e.getCode() == KeyCode.RIGHT ? step : -step) * (e.isShiftDown() ? 10 : 1));
-        } else if (e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE) {
+            model.move(seam, x + (PlaceKey.isBack(e) ? -step : step) * (e.isShiftDown() ? 10 : 1));
+        } else if (PlaceKey.SEAM_AWAY.isPressed(e)) {
             model.remove(seam);
         } else {
             return;

@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.length.Length;
@@ -13,7 +14,6 @@ import java.util.Locale;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -160,12 +160,12 @@ final class SeamBars extends Pane {
     }
 
     private void keys(KeyEvent e, SeamPlace seam) {
-        int steps = e.getCode() == KeyCode.UP ? 1 : e.getCode() == KeyCode.DOWN ? -1 : 0;
+        int steps = PlaceKey.STEP.isPressed(e) ? PlaceKey.isBack(e) ? 1 : -1 : 0;
         if (steps != 0 && weights) {
             panels.weigh(seam, panels.weight(seam) + steps * WEIGHT_NUDGE);
         } else if (steps != 0) {
             model.nudge(new Cell(level, seam), steps);
-        } else if (e.getCode() == KeyCode.P && !weights) {
+        } else if (PlaceKey.PIN.isPressed(e) && !weights) {
             model.toggleLock(new Cell(level, seam));
         } else {
             return;

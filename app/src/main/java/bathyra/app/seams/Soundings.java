@@ -2,6 +2,7 @@ package bathyra.app.seams;
 
 import static bathyra.app.table.TextSize.px;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.stage.Marks;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
@@ -28,7 +29,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -193,17 +193,17 @@ final class Soundings extends Pane {
     }
 
     private void keys(KeyEvent e, Cell cell, TextField field) {
-        if (e.getCode() == KeyCode.ENTER) {
+        if (PlaceKey.TAKE_IT.isPressed(e)) {
             workshop.letGo();
             workshop.half().ifPresent(this::write);
             field.selectAll();
-        } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
-            model.nudge(cell, (e.getCode() == KeyCode.UP ? 1 : -1) * (e.isShiftDown() ? model.bigStep() : 1));
+        } else if (PlaceKey.STEP.isPressed(e)) {
+            model.nudge(cell, (PlaceKey.isBack(e) ? 1 : -1) * (e.isShiftDown() ? model.bigStep() : 1));
             workshop.half().ifPresent(this::write);
             field.selectAll();
-        } else if (e.getCode() == KeyCode.P && !e.isShortcutDown()) {
+        } else if (PlaceKey.PIN.isPressed(e)) {
             model.toggleLock(cell);
-        } else if (e.getCode() == KeyCode.ESCAPE) {
+        } else if (PlaceKey.LEAVE_IT.isPressed(e)) {
             field.pseudoClassStateChanged(FAULT, false);
             model.clearReason();
             workshop.half().ifPresent(this::write);

@@ -1,5 +1,6 @@
 package bathyra.app.settings;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.reckoning.TypedField;
@@ -30,7 +31,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -90,7 +90,7 @@ public final class SettingsView extends BorderPane {
         setRight(TableStage.scrolling(card));
         elsewhere(card);
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (PlaceKey.CLOSE.isPressed(e)) {
                 workshop.whereabouts().close();
                 e.consume();
             }

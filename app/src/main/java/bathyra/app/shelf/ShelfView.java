@@ -1,5 +1,6 @@
 package bathyra.app.shelf;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.money.MoneyView;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
@@ -40,7 +41,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -111,7 +111,7 @@ public final class ShelfView extends BorderPane {
         words.setAccessibleText("Find a commission");
         words.textProperty().addListener((o, was, now) -> look());
         words.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.DOWN) {
+            if (PlaceKey.TO_THE_LIST.isPressed(e)) {
                 list.requestFocus();
             }
         });
@@ -153,7 +153,7 @@ public final class ShelfView extends BorderPane {
         list.setCellFactory(l -> new ShelfCell(states::state, this::sketch));
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         list.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER) {
+            if (PlaceKey.IN_HAND.isPressed(e)) {
                 open();
             }
         });

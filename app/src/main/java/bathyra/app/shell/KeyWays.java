@@ -1,5 +1,6 @@
 package bathyra.app.shell;
 
+import bathyra.app.keyboard.PlaceKey;
 import java.util.List;
 import javafx.scene.Scene;
 import javafx.scene.control.TextArea;
@@ -17,7 +18,7 @@ final class KeyWays {
 
     static void watch(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getTarget() instanceof TextArea area && e.getCode() == KeyCode.TAB && !e.isControlDown()) {
+            if (e.getTarget() instanceof TextArea area && PlaceKey.NEXT.is(e.getCode()) && !e.isControlDown()) {
                 e.consume();
                 leave(area, e.isShiftDown());
             } else if (e.getTarget() instanceof ToggleButton button
@@ -35,11 +36,7 @@ final class KeyWays {
     }
 
     private static int step(KeyEvent e) {
-        return switch (e.getCode()) {
-            case LEFT, UP -> -1;
-            case RIGHT, DOWN -> 1;
-            default -> 0;
-        };
+        return PlaceKey.CHOICE.is(e.getCode()) ? PlaceKey.isBack(e) ? -1 : 1 : 0;
     }
 
     private static void choose(ToggleButton from, int step) {

@@ -2,6 +2,7 @@ package bathyra.app.shell;
 
 import bathyra.app.craft.CraftPage;
 import bathyra.app.find.FindSlip;
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.keys.KeyDeed;
 import bathyra.app.output.Output;
 import bathyra.app.rail.LacingRail;
@@ -169,7 +170,7 @@ public final class Shell extends BorderPane {
                     .get()
                     .filter(page -> page != Over.BOOK && page != Over.FOREIGN)
                     .isPresent();
-            if (e.getCode() == KeyCode.ESCAPE && leaves) {
+            if (PlaceKey.CLOSE.isPressed(e) && leaves) {
                 workshop.whereabouts().close();
                 e.consume();
             }

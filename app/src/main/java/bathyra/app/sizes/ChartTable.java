@@ -1,5 +1,6 @@
 package bathyra.app.sizes;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.TypedField;
 import bathyra.app.stage.Marks;
 import bathyra.app.workshop.Workshop;
@@ -24,7 +25,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -106,13 +106,13 @@ final class ChartTable extends GridPane {
 
     /** Ctrl+D carries the step on; arrows go from row to row. */
     private void keys(KeyEvent e) {
-        if (e.isShortcutDown() && e.getCode() == KeyCode.D) {
+        if (PlaceKey.CARRY_ON.isPressed(e)) {
             requestFocusOf(model.charts().row());
             model.charts().fillDown();
             e.consume();
-        } else if ((e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP || e.getCode() == KeyCode.ENTER)
+        } else if ((PlaceKey.NEXT_SIZE.isPressed(e) || PlaceKey.SIZE_BEFORE.isPressed(e))
                 && e.getTarget() instanceof TypedField) {
-            int next = model.charts().row() + (e.getCode() == KeyCode.UP ? -1 : 1);
+            int next = model.charts().row() + (PlaceKey.SIZE_BEFORE.isPressed(e) ? -1 : 1);
             Optional<MeasurementKey> column = model.charts().key();
             if (next >= 0 && next < rows.size() && column.isPresent()) {
                 TypedField field = rows.get(next).figures.get(columns.indexOf(column.get()));

@@ -1,5 +1,6 @@
 package bathyra.app.sizes;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
@@ -26,7 +27,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -89,10 +89,10 @@ public final class SizesView extends BorderPane {
     }
 
     private void keys(KeyEvent e) {
-        if (e.getCode() == KeyCode.ESCAPE) {
+        if (PlaceKey.CLOSE.isPressed(e)) {
             workshop.whereabouts().close();
             e.consume();
-        } else if (e.isShortcutDown() && e.getCode() == KeyCode.V && isATable(Clipboard.getSystemClipboard())) {
+        } else if (PlaceKey.TABLE_IN.isPressed(e) && isATable(Clipboard.getSystemClipboard())) {
             model.say(model.charts()
                     .takeIn(Clipboard.getSystemClipboard().getString().getBytes(StandardCharsets.UTF_8), "Pasted"));
             e.consume();

@@ -1,5 +1,6 @@
 package bathyra.app.table;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import java.util.LinkedHashMap;
@@ -62,8 +63,8 @@ public final class PullHandles {
                     readout.end();
                 });
         handle.setOnKeyPressed(e -> {
-            Vec way = way(e.getCode());
-            if (way != null) {
+            if (PlaceKey.HANDLE.is(e.getCode())) {
+                Vec way = way(e.getCode());
                 pull.nudge().accept(way.times(e.isShiftDown() ? 10 : 1));
                 e.consume();
             }
@@ -82,8 +83,7 @@ public final class PullHandles {
             case LEFT -> new Vec(-1, 0);
             case RIGHT -> new Vec(1, 0);
             case UP -> new Vec(0, -1);
-            case DOWN -> new Vec(0, 1);
-            default -> null;
+            default -> new Vec(0, 1);
         };
     }
 

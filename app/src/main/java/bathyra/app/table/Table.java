@@ -1,5 +1,6 @@
 package bathyra.app.table;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.geometry.Point;
 import bathyra.length.LengthUnit;
 import java.util.Optional;
@@ -11,7 +12,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polygon;
@@ -72,11 +72,11 @@ public final class Table extends Pane {
             down.setVisible(false);
         });
         setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD || e.getCode() == KeyCode.EQUALS) {
+            if (PlaceKey.NEARER.is(e.getCode())) {
                 zoom(ZOOM_STEP, getWidth() / 2, getHeight() / 2);
-            } else if (e.getCode() == KeyCode.MINUS || e.getCode() == KeyCode.SUBTRACT) {
+            } else if (PlaceKey.FARTHER.is(e.getCode())) {
                 zoom(1 / ZOOM_STEP, getWidth() / 2, getHeight() / 2);
-            } else if (e.getCode() == KeyCode.DIGIT0 || e.getCode() == KeyCode.NUMPAD0) {
+            } else if (PlaceKey.WHOLE.is(e.getCode())) {
                 fit();
             } else {
                 return;

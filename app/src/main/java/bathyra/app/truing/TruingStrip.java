@@ -1,5 +1,6 @@
 package bathyra.app.truing;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import bathyra.length.Length;
@@ -11,7 +12,6 @@ import bathyra.truing.SeamPair;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** The truing strip: both edges of a seam along each other from the anchor, with a needle that walks them by pointer or arrow keys. */
@@ -62,10 +62,10 @@ public final class TruingStrip extends PaintedPane {
     }
 
     private void step(KeyEvent e) {
-        if (painter.isEmpty() || e.getCode() != KeyCode.LEFT && e.getCode() != KeyCode.RIGHT) {
+        if (painter.isEmpty() || !PlaceKey.WALK.isPressed(e)) {
             return;
         }
-        double by = (e.getCode() == KeyCode.RIGHT ? 1 : -1) * (e.isShiftDown() ? STRIDE : STEP);
+        double by = (PlaceKey.isBack(e) ? -1 : 1) * (e.isShiftDown() ? STRIDE : STEP);
         needle.set(Math.min(painter.get().length(), Math.max(0, needle.get() + by)));
         e.consume();
     }

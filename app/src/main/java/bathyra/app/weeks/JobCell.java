@@ -1,5 +1,6 @@
 package bathyra.app.weeks;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.stage.Days;
 import bathyra.app.table.TextSize;
 import bathyra.plan.DateKind;
@@ -18,7 +19,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -112,9 +112,9 @@ final class JobCell extends ListCell<WeekRow> {
         });
         pin.setOnMouseReleased(e -> model.drop());
         pin.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) {
+            if (PlaceKey.DAY.isPressed(e)) {
                 LocalDate now = day(kind);
-                model.drag(getItem().first().id(), kind, now.plusDays(e.getCode() == KeyCode.LEFT ? -1 : 1));
+                model.drag(getItem().first().id(), kind, now.plusDays(PlaceKey.isBack(e) ? -1 : 1));
                 model.drop();
                 e.consume();
             }

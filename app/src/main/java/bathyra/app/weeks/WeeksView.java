@@ -1,5 +1,6 @@
 package bathyra.app.weeks;
 
+import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
 import bathyra.app.table.TextSize;
@@ -16,7 +17,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
@@ -96,12 +96,12 @@ public final class WeeksView extends BorderPane {
                 return;
             }
             WeekRow row = list.getSelectionModel().getSelectedItem();
-            boolean opens = e.getCode() == KeyCode.RIGHT || e.getCode() == KeyCode.LEFT;
-            if (e.getCode() == KeyCode.ENTER) {
+            boolean opens = PlaceKey.DESIGN.isPressed(e);
+            if (PlaceKey.IN_HAND.isPressed(e)) {
                 this.card.open();
                 e.consume();
-            } else if (opens && !e.isAltDown() && row != null && row.isMany()) {
-                model.open(row, e.getCode() == KeyCode.RIGHT);
+            } else if (opens && row != null && row.isMany()) {
+                model.open(row, !PlaceKey.isBack(e));
                 e.consume();
             }
         });
@@ -192,9 +192,8 @@ public final class WeeksView extends BorderPane {
     }
 
     private void key(KeyEvent e) {
-        boolean left = e.getCode() == KeyCode.LEFT;
-        if (e.isAltDown() && (left || e.getCode() == KeyCode.RIGHT)) {
-            span.move(left ? -1 : 1);
+        if (PlaceKey.WEEKS.isPressed(e)) {
+            span.move(PlaceKey.isBack(e) ? -1 : 1);
             show();
             e.consume();
         }

@@ -30,7 +30,7 @@ public final class OutlinesJson {
         List<PanelOutline> panels = new ArrayList<>();
         for (JsonNode node : Json.parse(text).path(PANELS)) {
             String id = node.path("id").asText();
-            panels.add(new PanelOutline(id, PatternJson.outline(id, node.path("outline"), faults)));
+            panels.add(new PanelOutline(id, PatternReading.outline(id, node.path("outline"), faults)));
         }
         if (!faults.isEmpty()) {
             throw new BadDocument(faults);

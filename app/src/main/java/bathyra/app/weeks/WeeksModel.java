@@ -237,8 +237,7 @@ final class WeeksModel {
         boolean listed = next.plan().due().equals(due);
         workshop.deeds().plan(next.id(), label, before -> {
             Plan after = listed && before.due().isEmpty() ? next.plan().due(before.due()) : next.plan();
-            did(next.title() + ": " + label, () -> workshop.deeds()
-                    .withdraw(next.id(), "taken back: " + label, before, after, due));
+            did(next.title() + ": " + label, () -> workshop.deeds().withdraw(next.id(), label, before, after, due));
             return after;
         });
         read();

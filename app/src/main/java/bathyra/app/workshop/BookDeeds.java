@@ -161,16 +161,33 @@ public final class BookDeeds {
     }
 
     /**
-     * Takes one change of a plan back and nothing that was done to it since, as a change that can be undone.
+     * Takes one change of a plan back and nothing that was done to it since: the last change of the commission is undone, any other is a
+     * change of its own.
      *
+     * @param label what the change is called
      * @param due when it was due before that change, where its plan did not say
      */
     public void withdraw(long id, String label, Plan before, Plan after, Optional<LocalDate> due) {
-        plan(id, label, now -> now.withdrawing(before, after));
-        book.commissions()
-                .find(id)
-                .filter(c -> !before.due().equals(after.due()) && c.plan().due().isEmpty())
-                .ifPresent(c -> book.commissions().due(id, due));
+        workshop.letGo();
+        Plan now = book.commissions().find(id).orElseThrow().plan();
+        if (now.equals(after)
+                && book.history().undoLabel(id).filter(label::equals).isPresent()) {
+            undo(id);
+        } else {
+            plan(id, "taken back: " + label, plan -> plan.withdrawing(before, after));
+        }
+        if (!before.due().equals(after.due())) {
+            book.commissions().find(id).ifPresent(c -> book.commissions()
+                    .due(id, c.plan().due().or(() -> due)));
+        }
+    }
+
+    private void undo(long id) {
+        if (id == workshop.id()) {
+            workshop.undo();
+        } else {
+            book.history().undo(id);
+        }
     }
 
     private void measure(Commission begun) {

@@ -75,6 +75,9 @@ class WeeksModelTest extends InWorkshop {
         assertThat(model.done()).hasValueSatisfying(t -> assertThat(t).contains("second fitting 3 December"));
         model.takeBack();
         assertThat(book.commissions().find(before.id()).orElseThrow().plan()).isEqualTo(before.plan());
+        assertThat(book.history().undoLabel(before.id()))
+                .as("the last change is undone, not made again the other way")
+                .isEmpty();
         assertThat(model.done()).isEmpty();
     }
 

@@ -151,6 +151,23 @@ class FittingsWindowTest extends RealWindow {
     }
 
     @Test
+    void aFittingBegunAndTakenBack_isBegunAgainFromTheCard(WindowRobot robot) throws Exception {
+        robot.interact(() -> workshop.deeds()
+                .switchTo(book.commissions().entries().stream()
+                        .filter(e -> e.title().startsWith("The Heron"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id()));
+        go(robot, "fittings");
+        click(robot, "#begin-with-the-toile");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(commission().fittings()).isEmpty();
+        // The fields that lay there a moment ago must not catch the press.
+        click(robot, "#begin-with-the-toile");
+        assertThat(commission().fittings()).hasSize(1);
+    }
+
+    @Test
     void aRowTakenWithTheKeyboard_keepsIt_whileTheListIsMadeAnew(WindowRobot robot) throws Exception {
         go(robot, "fittings");
         press(robot, "#leaf-1");

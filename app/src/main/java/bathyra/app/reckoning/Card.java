@@ -45,6 +45,8 @@ public final class Card extends VBox {
         VBox box = new VBox();
         box.getStyleClass().add("card-part");
         box.managedProperty().bind(Bindings.isNotEmpty(box.getChildren()));
+        // An empty one keeps the place where it lay: seen, it would catch what is pressed on the others.
+        box.visibleProperty().bind(box.managedProperty());
         return box;
     }
 

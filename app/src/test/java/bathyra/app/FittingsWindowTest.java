@@ -163,6 +163,9 @@ class FittingsWindowTest extends RealWindow {
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(commission().fittings()).isEmpty();
         // The fields that lay there a moment ago must not catch the press.
+        robot.interact(() -> assertThat(
+                        Pressing.over(robot.lookup("#begin-with-the-toile").query()))
+                .isEmpty());
         click(robot, "#begin-with-the-toile");
         assertThat(commission().fittings()).hasSize(1);
     }

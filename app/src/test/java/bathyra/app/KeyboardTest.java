@@ -117,6 +117,7 @@ class KeyboardTest extends RealWindow {
             if (spoken(node).isBlank()) {
                 wrong.add(what + " has no name");
             }
+            Pressing.over(node).ifPresent(over -> wrong.add(what + " lies under " + over + " for whoever presses it"));
         }
         boolean whole = node instanceof ListView || node instanceof ComboBoxBase || node instanceof TextInputControl;
         if (!whole && node instanceof Parent parent) {

@@ -148,6 +148,7 @@ public final class BlockView extends TableStage {
         baseFault.setId("base-fault");
         baseFault.getStyleClass().add("row-fault");
         baseFault.managedProperty().bind(baseFault.textProperty().isNotEmpty());
+        baseFault.visibleProperty().bind(baseFault.managedProperty());
         VBox strip = new VBox(6, head, baseFault, below);
         strip.getStyleClass().addAll("strip", "block-strip");
         return strip;

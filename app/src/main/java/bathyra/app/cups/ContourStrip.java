@@ -51,6 +51,7 @@ final class ContourStrip extends VBox {
         fault.getStyleClass().add("row-fault");
         fault.setWrapText(true);
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        fault.visibleProperty().bind(fault.managedProperty());
         GridPane grid = new GridPane();
         grid.setHgap(18);
         grid.setVgap(4);

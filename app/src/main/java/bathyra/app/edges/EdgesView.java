@@ -176,6 +176,7 @@ public final class EdgesView extends TableStage {
         fault.setId("edges-fault");
         fault.setWrapText(true);
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        fault.visibleProperty().bind(fault.managedProperty());
         VBox strip = new VBox(6, top, shapes, foot, fault);
         strip.getStyleClass().addAll("strip", "edge-strip");
         return strip;

@@ -95,6 +95,7 @@ public final class FindSlip extends VBox {
                         ? "Enter does it or goes there, Escape leads back."
                         : found.isEmpty() ? "Nothing is called so." : "");
         nothing.setManaged(!nothing.getText().isEmpty());
+        nothing.setVisible(nothing.isManaged());
     }
 
     private void go() {

@@ -96,6 +96,7 @@ public final class GirthsView extends TableStage {
                 model.percent(model.level(), percent.getText()).orElse("")));
         percentFault.getStyleClass().add("row-fault");
         percentFault.managedProperty().bind(percentFault.textProperty().isNotEmpty());
+        percentFault.visibleProperty().bind(percentFault.managedProperty());
         table.viewProperty().addListener((o, was, now) -> {
             if (drawing != null && workshop.half().isPresent()) {
                 handles.place(drawing);

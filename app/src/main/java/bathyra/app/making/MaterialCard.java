@@ -35,6 +35,7 @@ final class MaterialCard {
         wrong.getStyleClass().add("caution");
         wrong.setWrapText(true);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        wrong.visibleProperty().bind(wrong.managedProperty());
         HBox deeds = new HBox(8, ready, missing);
         Label ordered = new Label("Ordered, comes");
         ordered.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);

@@ -99,10 +99,12 @@ final class PriceCard {
         wrong.getStyleClass().add("caution");
         wrong.setWrapText(true);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        wrong.visibleProperty().bind(wrong.managedProperty());
         written.getStyleClass().add("quiet");
         written.setId("price-written");
         written.setWrapText(true);
         written.managedProperty().bind(written.textProperty().isNotEmpty());
+        written.visibleProperty().bind(written.managedProperty());
         controls.getStyleClass().add("controls");
         controls.getChildren()
                 .addAll(

@@ -43,6 +43,7 @@ final class StepDeeds {
         wrong.getStyleClass().add("caution");
         wrong.setWrapText(true);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        wrong.visibleProperty().bind(wrong.managedProperty());
         HBox row = new HBox(6, label, minutes, CardRows.deed("Add", "add-step", this::add));
         row.getStyleClass().add("fields");
         adding = new VBox(4, row, wrong);

@@ -40,6 +40,7 @@ final class TapeStrip extends VBox {
         said.setId("tape-said");
         said.getStyleClass().addAll("words", "quiet");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
+        said.visibleProperty().bind(said.managedProperty());
         HBox row = new HBox(8, listen, new Label("port"), port);
         row.getStyleClass().add("fields");
         getChildren().addAll(row, said);

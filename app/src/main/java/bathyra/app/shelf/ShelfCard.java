@@ -86,6 +86,7 @@ final class ShelfCard {
         this.erasing = new Erasing(workshop, this::show, changed);
         put.getStyleClass().addAll("words", "quiet");
         put.managedProperty().bind(put.textProperty().isNotEmpty());
+        put.visibleProperty().bind(put.managedProperty());
     }
 
     /** Shows another commission, or none. */
@@ -210,6 +211,7 @@ final class ShelfCard {
         day.setAccessibleText("The day on which it is to be ready, year-month-day");
         Label fault = new Label();
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        fault.visibleProperty().bind(fault.managedProperty());
         day.setOnAction(e -> {
             Optional<LocalDate> due = Days.read(day.getText());
             if (due.isEmpty() && !day.getText().isBlank()) {

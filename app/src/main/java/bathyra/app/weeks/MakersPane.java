@@ -33,6 +33,7 @@ final class MakersPane extends VBox {
         wrong.getStyleClass().add("caution");
         wrong.setWrapText(true);
         wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+        wrong.visibleProperty().bind(wrong.managedProperty());
         sum.getStyleClass().add("quiet");
         sum.setWrapText(true);
         getChildren().addAll(rows, wrong, sum, Deed.button("add-maker", "Someone more", () -> {

@@ -151,6 +151,7 @@ final class WeekCard {
             Label fault = new Label();
             fault.getStyleClass().add("row-fault");
             fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+            fault.visibleProperty().bind(fault.managedProperty());
             hands = new VBox(4);
             makers.forEach(m -> hands.getChildren().add(hand(m, makers.indexOf(m), monday, fault)));
             hands.getChildren().add(fault);

@@ -24,10 +24,13 @@ import bathyra.size.SizeCharts;
 import bathyra.size.SizeSet;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.pdfbox.Loader;
@@ -35,6 +38,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Element;
@@ -62,6 +66,43 @@ class NestFilesTest {
             assertThat(pdf.getDocumentCatalog().getDocumentOutline().children())
                     .hasSize(nest.pieces().size());
             assertThat(new PDFTextStripper().getText(pdf)).contains("House sizes 1 to 6", "sizes 1, 2, 3, 4, 5, 6");
+        }
+    }
+
+    @Test
+    void theDxf_readByAnother_hasALayerASize_withEveryPieceClosedAndAsLongAsItIs(@TempDir Path folder)
+            throws Exception {
+        Files.writeString(folder.resolve("nest.dxf"), DxfNest.write(set, nest), StandardCharsets.US_ASCII);
+        Files.writeString(folder.resolve("read.py"), """
+                import ezdxf, math
+                d = ezdxf.readfile("nest.dxf")
+                print("errors", len(d.audit().errors))
+                for e in d.modelspace().query("POLYLINE"):
+                    p = [v.dxf.location for v in e.vertices]
+                    q = p[1:] + p[:1] if e.is_closed else p[1:]
+                    print("line", e.dxf.layer, e.is_closed, sum(math.dist(a, b) for a, b in zip(p, q)))
+                """);
+        Path out = folder.resolve("out.txt");
+        Process reader = new ProcessBuilder("/usr/bin/python3", "read.py")
+                .directory(folder.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(out.toFile())
+                .start();
+        assertThat(reader.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        List<String> said = Files.readAllLines(out);
+        assertThat(said).contains("errors 0");
+        for (int row = 0; row < 6; row++) {
+            String layer = "line SIZE_" + (row + 1) + " True ";
+            List<Double> drawn = said.stream()
+                    .filter(l -> l.startsWith(layer))
+                    .map(l -> Double.parseDouble(l.substring(layer.length())))
+                    .toList();
+            List<Piece> pieces =
+                    set.sizes().get(row).draft().orElseThrow().pattern().pieces();
+            assertThat(drawn).as(layer).hasSize(pieces.size());
+            for (int i = 0; i < pieces.size(); i++) {
+                assertThat(drawn.get(i)).isCloseTo(pieces.get(i).path().length(), within(0.05));
+            }
         }
     }
 

@@ -162,15 +162,17 @@ public final class Commissions {
      * Writes several new commissions into the book at once: all of them or none.
      *
      * @param documents in which they stand, in the same order
+     * @return their numbers, in the same order
      */
-    public void add(List<Commission> commissions, List<String> documents) {
-        book.run(
+    public List<Long> add(List<Commission> commissions, List<String> documents) {
+        return book.run(
                 "add the commissions",
                 () -> book.transaction(() -> {
+                    List<Long> ids = new ArrayList<>();
                     for (int i = 0; i < commissions.size(); i++) {
-                        added(commissions.get(i), documents.get(i));
+                        ids.add(added(commissions.get(i), documents.get(i)));
                     }
-                    return null;
+                    return ids;
                 }));
     }
 

@@ -111,11 +111,14 @@ public final class EdgesModel {
                 garment().withBlock(garment().block().withPrincess(next)));
     }
 
-    /** A length, dragged on the drawing and held within its range, to the millimetre or the eighth of an inch. */
+    /** A length, dragged to where it is drawn and held within its range, to the millimetre or the eighth of an inch. */
     public void length(LengthOption option, double mm) {
         double step = workshop.unit().step();
+        // What fittings found comes on top of what is chosen.
+        double chosen =
+                mm + garment().chosen(option).value() - garment().length(option).value();
         double held = Math.max(
-                option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(mm / step) * step));
+                option.least().millimetres(), Math.min(option.most().millimetres(), Math.rint(chosen / step) * step));
         workshop.change(
                 option.label().toLowerCase(Locale.ROOT) + " " + LengthText.say(Length.mm(held), workshop.unit()),
                 workshop.commission().withGarment(garment().withLength(option, Length.mm(held))),

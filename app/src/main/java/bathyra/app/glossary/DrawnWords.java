@@ -22,7 +22,8 @@ public final class DrawnWords extends Tooltip {
 
     private final Supplier<List<Tried>> tries;
     private final Latest latest = new Latest(Platform::runLater);
-    private final Picture picture = new Picture();
+    /** Made when it is first shown: most never are. */
+    private Picture picture;
 
     /** @param tries asked each time it is shown, on the window's thread; the first that moves a line is drawn */
     public DrawnWords(String words, Supplier<List<Tried>> tries) {
@@ -50,6 +51,9 @@ public final class DrawnWords extends Tooltip {
 
     private void draw() {
         List<Tried> all = tries.get();
+        if (picture == null) {
+            picture = new Picture();
+        }
         picture.show(Optional.empty());
         setGraphic(all.isEmpty() ? null : picture);
         latest.begin(
@@ -68,7 +72,7 @@ public final class DrawnWords extends Tooltip {
 
     /** Whether something is drawn. */
     public boolean isDrawn() {
-        return getGraphic() == picture && picture.drawing.isPresent();
+        return picture != null && getGraphic() == picture && picture.drawing.isPresent();
     }
 
     private static final class Picture extends PaintedPane {

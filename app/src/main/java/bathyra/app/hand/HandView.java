@@ -163,8 +163,8 @@ public final class HandView extends BorderPane {
             model.go(1);
         } else if (PlaceKey.CLOSE.isPressed(e)) {
             back.run();
-        } else if (PlaceKey.PIECE.isPressed(e) || e.getText().matches("[1-9]")) {
-            model.piece(Integer.parseInt(e.getText()) - 1);
+        } else if (PlaceKey.PIECE.typed(e) > 0) {
+            model.piece(PlaceKey.PIECE.typed(e) - 1);
         } else {
             return;
         }

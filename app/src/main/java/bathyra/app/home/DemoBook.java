@@ -1,7 +1,6 @@
 package bathyra.app.home;
 
 import bathyra.book.BookUnavailable;
-import bathyra.book.Commissions;
 import bathyra.book.WorkshopBook;
 import bathyra.files.json.BadDocument;
 import bathyra.files.json.CommissionJson;
@@ -56,11 +55,13 @@ public final class DemoBook {
             for (String name : all()) {
                 bound.add(bound(document(name), days));
             }
-            book.commissions()
+            List<Long> ids = book.commissions()
                     .add(
                             bound.stream().map(Bound::commission).toList(),
                             bound.stream().map(Bound::document).toList());
-            keepDrafts(book, bound);
+            for (int i = 0; i < bound.size(); i++) {
+                keepDrafts(book, ids.get(i), bound.get(i).commission());
+            }
             book.keepPlace("house", document("house"));
         }
         return file;
@@ -77,19 +78,10 @@ public final class DemoBook {
     }
 
     /** What went through a fitting has its drafts on record: the one that was tried, and the one that came of it. */
-    private static void keepDrafts(WorkshopBook book, List<Bound> bound) {
-        List<Commissions.Entry> entries = book.commissions().entries();
-        for (Bound each : bound) {
-            Commission commission = each.commission();
-            if (!commission.adjustments().isEmpty()) {
-                long id = entries.stream()
-                        .filter(e -> e.title().equals(commission.title()))
-                        .findFirst()
-                        .orElseThrow()
-                        .id();
-                book.versions().keepDraft(id, 1, "Draft 1, from the tape", commission.withAdjustments(List.of()));
-                book.versions().keepDraft(id, 2, "Draft 2, fitting 1", commission);
-            }
+    private static void keepDrafts(WorkshopBook book, long id, Commission commission) {
+        if (!commission.adjustments().isEmpty()) {
+            book.versions().keepDraft(id, 1, "Draft 1, from the tape", commission.withAdjustments(List.of()));
+            book.versions().keepDraft(id, 2, "Draft 2, fitting 1", commission);
         }
     }
 

@@ -180,6 +180,11 @@ public enum PlaceKey {
         return is(e.getCode()) && e.isShortcutDown() == (held == Held.CONTROL) && e.isAltDown() == (held == Held.ALT);
     }
 
+    /** Which of its signs is typed, from 1, on whatever key of the keyboard it lies; 0 where it is none of them. */
+    public int typed(KeyEvent e) {
+        return 1 + codes.stream().map(KeyCode::getName).toList().indexOf(e.getText());
+    }
+
     /** Whether it is pressed the other way: up, or to the left. */
     public static boolean isBack(KeyEvent e) {
         return e.getCode() == KeyCode.UP || e.getCode() == KeyCode.LEFT;

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.workshop.InWorkshop;
+import bathyra.fitting.Adjustment;
+import bathyra.fitting.Change;
+import bathyra.fitting.Side;
 import bathyra.garment.Cover;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
@@ -14,6 +17,9 @@ import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
+import bathyra.place.DrawnEdge;
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -54,6 +60,31 @@ class EdgesModelTest extends InWorkshop {
         model.cover(Cover.HALTER);
         assertThat(model.upperLengths()).contains(LengthOption.STRAP_WIDTH);
         assertThat(undo()).startsWith("edge ");
+    }
+
+    /** A fitting found the neckline 10 higher: pulled to a depth it lies there, and what is chosen is 10 more. */
+    @Test
+    void aPulledEdge_liesWhereItIsPulled_whateverFittingsFound() {
+        model.cover(Cover.SHOULDERS);
+        double chosen = garment().length(LengthOption.NECKLINE_DEPTH).value();
+        workshop.once(
+                "found",
+                workshop.commission()
+                        .withAdjustments(List.of(new Adjustment(
+                                1,
+                                1,
+                                Side.BOTH,
+                                new Change.Drawn(DrawnEdge.NECKLINE, Length.mm(10)),
+                                Optional.empty(),
+                                true))));
+        assertThat(model.value(LengthOption.NECKLINE_DEPTH)).isEqualTo(chosen - 10);
+        model.length(LengthOption.NECKLINE_DEPTH, chosen + 15);
+        assertThat(draft().commission()
+                        .garment()
+                        .length(LengthOption.NECKLINE_DEPTH)
+                        .value())
+                .isEqualTo(chosen + 15);
+        assertThat(garment().chosen(LengthOption.NECKLINE_DEPTH).value()).isEqualTo(chosen + 25);
     }
 
     @Test

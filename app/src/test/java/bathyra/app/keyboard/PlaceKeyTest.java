@@ -90,6 +90,15 @@ class PlaceKeyTest {
     }
 
     @Test
+    void aSignThatIsTyped_isKnownOnWhateverKeyItLies() {
+        KeyEvent shifted = new KeyEvent(KeyEvent.KEY_PRESSED, "", "4", KeyCode.QUOTE, true, false, false, false);
+        assertThat(PlaceKey.PIECE.typed(shifted)).isEqualTo(4);
+        KeyEvent other = new KeyEvent(KeyEvent.KEY_PRESSED, "", "!", KeyCode.DIGIT1, true, false, false, false);
+        assertThat(PlaceKey.PIECE.typed(other)).isZero();
+        assertThat(PlaceKey.PIECE.typed(pressed(KeyCode.DIGIT1, false, false))).isZero();
+    }
+
+    @Test
     void whatIsHeldDown_belongsToTheKey() {
         assertThat(PlaceKey.MAKE_DRAFT.isPressed(pressed(KeyCode.ENTER, true, false)))
                 .isTrue();

@@ -59,8 +59,8 @@ final class EdgeSums {
         return draft.panelPieces().stream().filter(p -> p.front() == front).toList();
     }
 
-    /** The height of the edge at one of its points. @param piece on which the level lies, too */
-    private record Height(Piece piece, Level level, double above) {}
+    /** The height of the edge at one of its points. @param level of the same panel, over which it is counted */
+    private record Height(Level level, double above) {}
 
     /** Along the edge in front or behind, from centre front on; only where a level lies on the panel. */
     private List<Height> heights(boolean front) {
@@ -73,7 +73,7 @@ final class EdgeSums {
                 LevelMark mark = piece.mark(level.get()).orElseThrow();
                 edges(List.of(piece), role)
                         .flatMap(e -> inWearingOrder(e, mark).stream())
-                        .forEach(p -> all.add(new Height(piece, level.get(), above(mark, p))));
+                        .forEach(p -> all.add(new Height(level.get(), above(mark, p))));
             }
         }
         return all;

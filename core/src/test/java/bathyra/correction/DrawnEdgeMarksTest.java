@@ -161,6 +161,29 @@ class DrawnEdgeMarksTest {
                 .isCloseTo(20, within(1.5));
     }
 
+    /** Wherever the upper end is pressed, under whatever cover, the mark has a place and becomes a change or stays open with its reason. */
+    @ParameterizedTest
+    @EnumSource(Cover.class)
+    void aPressAtTheUpperEnd_hasAPlace_underEveryCover(Cover cover) {
+        Commission plain = shouldered();
+        Draft draft = draft(plain.withGarment(plain.garment()
+                .withUpperEdge(UpperShape.fitting(cover).get(0))
+                .withTop(Top.STRAPLESS.withCover(cover))));
+        Toile toile = new Toile(draft);
+        for (Piece panel : draft.panelPieces()) {
+            var top = panel.flattened(1).stream()
+                    .min(Comparator.comparingDouble(p -> p.y()))
+                    .orElseThrow();
+            Spot spot = toile.spot(MarkKind.EDGE, panel.id(), top, 6);
+            assertThat(spot.place()).as(panel.id()).isBetween(0.0, 1.0);
+            Becoming becoming = Corrections.of(draft, fitting(), agreed(1, MarkKind.EDGE, spot, 5));
+            assertThat(becoming.changes().isEmpty()).isEqualTo(becoming.open().isPresent());
+            assertThat(toile.at(agreed(1, MarkKind.EDGE, spot, 5)))
+                    .as(panel.id())
+                    .isPresent();
+        }
+    }
+
     @Test
     void moreThanCanBeDrawn_isLeftOpen_withTheRange() {
         Becoming becoming = Corrections.of(draft(shouldered()), fitting(), agreed(1, MarkKind.DIGS, ARM, 40));

@@ -51,11 +51,14 @@ public final class DrawnWords extends Tooltip {
 
     private void draw() {
         List<Tried> all = tries.get();
+        if (all.isEmpty()) {
+            return;
+        }
         if (picture == null) {
             picture = new Picture();
         }
         picture.show(Optional.empty());
-        setGraphic(all.isEmpty() ? null : picture);
+        setGraphic(picture);
         latest.begin(
                 "glossary",
                 run -> {

@@ -100,6 +100,7 @@ public final class BonePlan {
     private static Optional<Path> edge(Pattern pattern, Garment garment, boolean front) {
         EdgeUse wanted = front ? EdgeUse.CENTRE_FRONT : EdgeUse.CENTRE_BACK;
         return pattern.pieces().stream()
+                .filter(p -> !p.role().isSkirt())
                 .flatMap(p -> p.outline().stream()
                         .filter(e -> e.kind() == OutlineEdge.Kind.CLOSURE && Finishing.use(e) == wanted)
                         .map(e -> BonedPart.of(garment, p, SeamPair.downwards(e.path()))))

@@ -75,6 +75,9 @@ public record Cutting(
         if (garment.bust().cups().isCut()) {
             pattern = Cups.cut(pattern, requireApex(apex), bust.value(), garment);
         }
+        if (garment.lowerEdge().isBasque()) {
+            pattern = Basque.cut(pattern, garment);
+        }
         PaperPattern darted = garment.isDartedBehind() ? DartedBack.of(pattern) : pattern;
         PaperPattern cut = sewnOn(darted == open ? whole : ShoulderSeam.joined(darted), panels, reaching, garment);
         PaperPattern seamed = darted == pattern

@@ -65,7 +65,7 @@ final class PanelSheets {
         if (garment.lowerEdge() == LowerShape.FLARED) {
             flare();
         }
-        if (garment.lowerEdge() == LowerShape.SKIRT) {
+        if (garment.lowerEdge().hangs()) {
             hang();
         }
         boolean point = isPointedAbove();
@@ -180,7 +180,7 @@ final class PanelSheets {
     }
 
     /** The place so far along a long edge; before its end where it is less than nothing, straight on. */
-    private static Point inward(Path edge, double by) {
+    static Point inward(Path edge, double by) {
         return by >= 0
                 ? edge.at(Math.min(by, edge.length())).point()
                 : edge.start().plus(edge.startTangent().times(by));
@@ -287,7 +287,7 @@ final class PanelSheets {
                     .forEach(line -> marks.add(line.across(panel, i)));
         }
         double skirt = garment.length(LengthOption.SKIRT_LINE).value();
-        if (skirt > 0) {
+        if (skirt > 0 && LengthOption.SKIRT_LINE.shapes(garment)) {
             marks.add(new LevelMark("skirt", belowWaist(panel.left(), skirt), belowWaist(panel.right(), skirt)));
         }
         return marks;

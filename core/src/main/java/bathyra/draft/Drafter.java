@@ -11,6 +11,7 @@ import bathyra.fitting.Found;
 import bathyra.garment.Commission;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
+import bathyra.garment.LowerShape;
 import bathyra.girth.GirthPlan;
 import bathyra.girth.LevelPlan;
 import bathyra.intake.IntakeTable;
@@ -358,8 +359,9 @@ public final class Drafter {
                     .filter(laid -> laid.line().after() == level)
                     .forEach(laid -> levels.add(between(laid.line(), girths, cutting)));
         }
-        // What hangs from the hips is unboned and gives way to the lap.
-        Length lap = commission.garment().lowerEdge().hangs()
+        // What hangs from the hips is unboned and gives way to the lap; the body over a basque does not.
+        LowerShape lower = commission.garment().lowerEdge();
+        Length lap = lower.hangs() && !lower.isBasque()
                 ? null
                 : commission.measurements().taken().get(MeasurementKey.WAIST_TO_LAP);
         // Every sheet and file bears the title: whoever has one of them in hand is told.

@@ -35,7 +35,14 @@ final class OwnLengths {
     private static final double SAME = 0.05;
 
     private static final Set<PieceRole> MADE_HERE = EnumSet.of(
-            PieceRole.FRONT, PieceRole.BACK, PieceRole.CUP, PieceRole.YOKE, PieceRole.PEPLUM, PieceRole.SLEEVE);
+            PieceRole.FRONT,
+            PieceRole.BACK,
+            PieceRole.CUP,
+            PieceRole.YOKE,
+            PieceRole.PEPLUM,
+            PieceRole.SKIRT_FRONT,
+            PieceRole.SKIRT_BACK,
+            PieceRole.SLEEVE);
 
     private final Garment garment;
     private final List<Finding> findings = new ArrayList<>();

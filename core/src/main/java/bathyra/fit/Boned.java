@@ -36,7 +36,8 @@ final class Boned {
         }
         for (PieceMesh cut : sewing.pieces().values()) {
             for (OutlineEdge edge : cut.piece().outline()) {
-                if (edge.kind() == OutlineEdge.Kind.CLOSURE) {
+                boolean hangs = cut.piece().role().isSkirt() && cut.piece().front();
+                if (edge.kind() == OutlineEdge.Kind.CLOSURE && !hangs) {
                     double stiffness = closing(cut.piece(), bones, sewing);
                     if (stiffness > 0) {
                         // A zip goes on into a skirt, a busk does not.

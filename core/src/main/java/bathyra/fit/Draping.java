@@ -2,6 +2,7 @@ package bathyra.fit;
 
 import bathyra.form.Form;
 import bathyra.geometry.Point;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
@@ -39,7 +40,9 @@ final class Draping {
         heights.put(Level.HIP, form.heights().hip());
         pieces = sewing.pattern().pieces().stream()
                 .filter(p -> !p.levelMarks().isEmpty())
-                .sorted(Comparator.comparing((Piece p) -> !p.front()).thenComparing(Piece::order))
+                .sorted(Comparator.comparing((Piece p) -> !p.front())
+                        .thenComparing(p -> hangsFrom(p, sewing).order())
+                        .thenComparing(Piece::order))
                 .toList();
         for (Level level : heights.keySet()) {
             double total = pieces.stream()
@@ -50,6 +53,16 @@ final class Draping {
                 totals.put(level, total);
             }
         }
+    }
+
+    /** The panel under which a piece of a skirt hangs, for a level line may go on over both; any other piece itself. */
+    private static Piece hangsFrom(Piece piece, Sewing sewing) {
+        return sewing.pattern().seams().stream()
+                .filter(s -> piece.role().isSkirt())
+                .filter(s -> s.b().piece().equals(piece.id()) && s.b().role() == EdgeRole.BASQUE)
+                .findFirst()
+                .map(s -> sewing.pattern().piece(s.a().piece()))
+                .orElse(piece);
     }
 
     /** The height at which the draft means a level to lie, mm over the waist. */

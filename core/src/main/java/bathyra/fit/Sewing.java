@@ -227,7 +227,9 @@ public final class Sewing {
         Map<Integer, Double> lacing = new LinkedHashMap<>();
         for (PieceMesh each : pieces.values()) {
             for (OutlineEdge edge : each.piece().outline()) {
-                if (edge.kind() == OutlineEdge.Kind.CLOSURE && !each.piece().front()) {
+                if (edge.kind() == OutlineEdge.Kind.CLOSURE
+                        && !each.piece().front()
+                        && !each.piece().role().isSkirt()) {
                     int[] local = each.edges().get(edge.name());
                     for (int i = 0; i + 1 < local.length; i++) {
                         double half = each.points()

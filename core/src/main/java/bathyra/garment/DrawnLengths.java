@@ -16,10 +16,7 @@ public final class DrawnLengths {
                     case BACK_NECKLINE -> LengthOption.BACK_NECKLINE;
                     case UNDERARM -> LengthOption.UNDERARM_LOWERING;
                     case OFF_SHOULDER -> LengthOption.SHOULDER_LINE;
-                    case HEM ->
-                        garment.lowerEdge() == LowerShape.SKIRT
-                                ? LengthOption.SKIRT_LENGTH
-                                : LengthOption.FLARED_LENGTH;
+                    case HEM -> garment.lowerEdge().hangs() ? LengthOption.SKIRT_LENGTH : LengthOption.FLARED_LENGTH;
                 };
         return option.shapes(garment) ? Optional.of(option) : Optional.empty();
     }

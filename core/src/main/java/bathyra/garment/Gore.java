@@ -34,7 +34,7 @@ public record Gore(String panel, boolean above, double place, Length height, Len
                 ? garment.kind().isOverBust()
                         && garment.kind().isPanelled()
                         && garment.top().cover() == Cover.STRAPLESS
-                : !garment.lowerEdge().endsAtWaist();
+                : !garment.lowerEdge().endsAtWaist() && !garment.lowerEdge().isBasque();
     }
 
     /** What it is called. */

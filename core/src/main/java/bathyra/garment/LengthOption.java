@@ -252,7 +252,24 @@ public enum LengthOption {
             0,
             150,
             "C10",
-            "where a skirt is sewn on; at {0} none is marked");
+            "where a skirt is sewn on; at {0} none is marked"),
+    BASQUE_FRONT(
+            "basque-front",
+            "Basque below the waist, centre front",
+            90,
+            0,
+            200,
+            "C10.2",
+            "along the seams, from the waist line of the garment"),
+    BASQUE_SIDE("basque-side", "Basque below the waist, side", 0, 0, 120, "C10.2", "may run to nothing"),
+    BASQUE_BACK(
+            "basque-back",
+            "Basque below the waist, centre back",
+            40,
+            0,
+            160,
+            "C10.2",
+            "along the seams, from the waist line of the garment");
 
     /** Where the shoulder-dart block sets another figure (C4.3), by the rule-id. */
     private static final Map<String, Double> SHOULDER_DART =
@@ -369,8 +386,10 @@ public enum LengthOption {
                         || garment.lowerEdge() == LowerShape.STRAIGHT;
             case PEPLUM_LENGTH, PEPLUM_SPREAD -> garment.lowerEdge() == LowerShape.PEPLUM;
             case FLARED_LENGTH, FLARE, FLARE_RAISE -> garment.lowerEdge() == LowerShape.FLARED;
-            case SKIRT_LENGTH, SKIRT_TAPER, SKIRT_SPREAD -> garment.lowerEdge() == LowerShape.SKIRT;
-            case SKIRT_LINE -> !garment.lowerEdge().endsAtWaist();
+            case SKIRT_LENGTH, SKIRT_TAPER, SKIRT_SPREAD -> garment.lowerEdge().hangs();
+            case SKIRT_LINE ->
+                !garment.lowerEdge().endsAtWaist() && !garment.lowerEdge().isBasque();
+            case BASQUE_FRONT, BASQUE_SIDE, BASQUE_BACK -> garment.lowerEdge().isBasque();
             case CENTRE_BACK_IN, SEAM_CAP, WAIST_DROP, REACH_UP, REACH_DOWN -> true;
         };
     }

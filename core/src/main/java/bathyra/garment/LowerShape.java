@@ -10,7 +10,9 @@ public enum LowerShape implements Choice {
     ROUNDED("rounded", "Rounded front"),
     PEPLUM("peplum", "At the waist, with a peplum"),
     FLARED("flared", "Flared hem"),
-    SKIRT("skirt", "To the thigh, as a skirt");
+    SKIRT("skirt", "To the thigh, as a skirt"),
+    POINTED_BASQUE("pointed-basque", "Pointed basque, a skirt sewn to it"),
+    ROUNDED_BASQUE("rounded-basque", "Rounded basque, a skirt sewn to it");
 
     private final String id;
     private final String label;
@@ -32,17 +34,22 @@ public enum LowerShape implements Choice {
 
     /** Whether the hip line lies on it and shapes it. */
     public boolean reachesHip() {
-        return this == HIP || this == SKIRT;
+        return this == HIP || hangs();
     }
 
     /** Whether what lies below the hips hangs free of bones. */
     public boolean hangs() {
-        return this == SKIRT;
+        return this == SKIRT || isBasque();
     }
 
     /** Whether its panels end level with each other at a length of their own. */
     public boolean isHem() {
-        return this == FLARED || this == SKIRT;
+        return this == FLARED || hangs();
+    }
+
+    /** Whether the body ends on a line of its own below the waist, and a skirt that is cut off along it goes on from there. */
+    public boolean isBasque() {
+        return this == POINTED_BASQUE || this == ROUNDED_BASQUE;
     }
 
     /** Whether it ends on a level line; the others end at lengths below the waist that the cutter sets. */

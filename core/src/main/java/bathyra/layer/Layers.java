@@ -71,6 +71,8 @@ public final class Layers {
         double turn = choice.turn().millimetres();
         List<Piece> pieces = pattern.pieces().stream()
                 .filter(p -> !choice.without().contains(p.id()))
+                // What carries the bones ends where the body ends: nothing stiff goes on into a skirt (C10).
+                .filter(p -> kind != LayerKind.STRENGTH || !p.role().isSkirt())
                 .map(p -> Finishing.cut(TurnOfCloth.on(p, turn), Optional.of(kind), garment))
                 .toList();
         Set<String> cut = pieces.stream().map(Piece::id).collect(Collectors.toSet());

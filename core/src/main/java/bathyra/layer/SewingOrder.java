@@ -68,14 +68,8 @@ public final class SewingOrder {
         if (isPart(a, PieceRole.CUP) && isPart(b, PieceRole.CUP)) {
             return 0;
         }
-        if (isPart(a, PieceRole.PEPLUM)
-                || isPart(b, PieceRole.PEPLUM)
-                || isPart(a, PieceRole.SLEEVE)
-                || isPart(b, PieceRole.SLEEVE)) {
-            return isPart(a, PieceRole.PEPLUM) && isPart(b, PieceRole.PEPLUM)
-                            || isPart(a, PieceRole.SLEEVE) && isPart(b, PieceRole.SLEEVE)
-                    ? 7
-                    : 8;
+        if (isSetOn(a) || isSetOn(b)) {
+            return isSetOn(a) && isSetOn(b) ? 7 : 8;
         }
         if (isPart(a, PieceRole.YOKE) || isPart(b, PieceRole.YOKE)) {
             return a.front() == b.front() ? 3 : 6;
@@ -87,6 +81,13 @@ public final class SewingOrder {
             return seam.a().role() == EdgeRole.SHOULDER ? 6 : 5;
         }
         return a.front() ? 1 : 4;
+    }
+
+    /** Whether a piece belongs to what is sewn together by itself and set on when the body is closed. */
+    private static boolean isSetOn(Piece piece) {
+        return isPart(piece, PieceRole.PEPLUM)
+                || isPart(piece, PieceRole.SLEEVE)
+                || piece.role().isSkirt();
     }
 
     private static boolean isPart(Piece piece, PieceRole role) {

@@ -46,7 +46,9 @@ final class ShapedPieces {
         for (Piece panel : pattern.pieces()) {
             for (OutlineEdge edge : panel.outline()) {
                 boolean behind = Finishing.use(edge) == EdgeUse.CENTRE_BACK;
+                // A skirt under a basque hangs open on a placket of its own.
                 if (edge.kind() == Kind.CLOSURE
+                        && !panel.role().isSkirt()
                         && (behind || garment.fastening().closure().opensInFront())) {
                     shaped(panel, edge, behind, kind, garment)
                             .filter(p -> part != Part.RIGHT || !p.onFold())

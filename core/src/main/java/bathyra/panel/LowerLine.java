@@ -34,7 +34,7 @@ record LowerLine(LowerShape shape, EdgeLine line) {
             return new LowerLine(shape, level(0, end));
         }
         if (shape.isHem()) {
-            LengthOption option = shape == LowerShape.SKIRT ? LengthOption.SKIRT_LENGTH : LengthOption.FLARED_LENGTH;
+            LengthOption option = shape.hangs() ? LengthOption.SKIRT_LENGTH : LengthOption.FLARED_LENGTH;
             double length = garment.length(option).value()
                     - garment.length(LengthOption.WAIST_DROP).value();
             return new LowerLine(shape, level(length, end));
@@ -119,7 +119,7 @@ record LowerLine(LowerShape shape, EdgeLine line) {
 
     /** @throws NotDraftable when a skirt would end above the hips that it hangs from */
     void requireBelowHip(Block block) throws NotDraftable {
-        if (shape != LowerShape.SKIRT) {
+        if (!shape.hangs()) {
             return;
         }
         double hip = belowWaist(block, Level.HIP);

@@ -96,6 +96,10 @@ public record Sheet(
         return new Sheet(id, name, front, next, marks, declared, darts);
     }
 
+    public Sheet withMarks(List<LevelMark> next) {
+        return new Sheet(id, name, front, outline, next, declared, darts);
+    }
+
     /** The same sheet with a corner drawn on purpose. */
     public Sheet declaring(Point at, double degrees) {
         List<Piece.Corner> corners = new ArrayList<>(declared);

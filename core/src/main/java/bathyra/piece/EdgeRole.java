@@ -29,6 +29,8 @@ public enum EdgeRole {
     PANEL_BACK("back", 7),
     /** Where a peplum is sewn to the body, by the panels from the centre. */
     WAIST("waist", 14),
+    /** Where a skirt that was cut off along a basque is sewn to the body again. */
+    BASQUE("basque"),
     UPPER("upper-edge"),
     LOWER("lower-edge"),
     HEM("hem"),

@@ -16,6 +16,10 @@ public enum PieceRole {
     /** Front and back yoke. */
     YOKE("Y", 2),
     PEPLUM("P", 2),
+    /** What hangs from a panel of the front below a basque, by the panel. */
+    SKIRT_FRONT("KF", 7),
+    /** The same behind. */
+    SKIRT_BACK("KB", 7),
     /** A wedge set into a slit. */
     GORE("G", 6),
     SLEEVE("SL", 0),
@@ -75,5 +79,9 @@ public enum PieceRole {
     /** A panel from top to bottom of the garment. */
     public boolean isPanel() {
         return this == FRONT || this == BACK;
+    }
+
+    public boolean isSkirt() {
+        return this == SKIRT_FRONT || this == SKIRT_BACK;
     }
 }

@@ -39,7 +39,7 @@ class DrafterTest {
         assertThat(draft.pattern().pieces().subList(0, 4))
                 .extracting(Piece::cutWords)
                 .containsExactly("cut 1 on the fold", "cut 2", "cut 2", "cut 2");
-        assertThat(draft.pattern().pieces()).hasSize(shape == LowerShape.PEPLUM ? 6 : 4);
+        assertThat(draft.pattern().pieces()).hasSize(shape == LowerShape.PEPLUM ? 6 : shape.isBasque() ? 8 : 4);
     }
 
     @Test

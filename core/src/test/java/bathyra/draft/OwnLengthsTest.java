@@ -87,6 +87,7 @@ class OwnLengthsTest {
                 Garment.bustier().withLowerEdge(LowerShape.SKIRT).withLength(LengthOption.SKIRT_SPREAD, Length.mm(30)),
                 Garment.bustier().withLowerEdge(LowerShape.SKIRT),
                 Garment.bustier().withLowerEdge(LowerShape.FLARED),
+                Garment.bustier().withLowerEdge(LowerShape.POINTED_BASQUE),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.THREE_PART)),
                 Garment.bustier().withBust(Bust.PRINCESS.withCups(CupKind.YOKE)),
                 Garment.of(GarmentKind.UNDERBUST).withEase(Level.WAIST, Length.mm(-110)))) {

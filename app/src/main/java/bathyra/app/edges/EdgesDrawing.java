@@ -25,6 +25,7 @@ import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
+import bathyra.piece.PieceRole;
 import bathyra.place.Level;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -238,8 +239,13 @@ final class EdgesDrawing implements Drawing {
         if (shape == LowerShape.FLARED) {
             places.put(LengthOption.FLARED_LENGTH, end(CENTRE_FRONT, false));
         }
-        if (shape == LowerShape.SKIRT) {
+        if (shape.hangs()) {
             places.put(LengthOption.SKIRT_LENGTH, end(CENTRE_FRONT, false));
+        }
+        if (shape.isBasque()) {
+            places.put(LengthOption.BASQUE_FRONT, ends(over(CENTRE_FRONT), CENTRE_FRONT, false));
+            places.put(LengthOption.BASQUE_SIDE, ends(side, EdgeRole.SIDE.id(), false));
+            places.put(LengthOption.BASQUE_BACK, ends(over(CENTRE_BACK), CENTRE_BACK, false));
         }
     }
 
@@ -263,6 +269,16 @@ final class EdgesDrawing implements Drawing {
     }
 
     /** The upper or the lower end of an edge that several sheets may have a stretch of, such as centre front under a yoke. */
+    /** The panel whose centre ends in a basque. */
+    private Sheet over(String centre) {
+        return pattern.sheets().stream()
+                .filter(s -> s.has(centre)
+                        && s.outline().stream().anyMatch(e -> e.role() == EdgeRole.BASQUE)
+                        && !PieceRole.of(s.id()).isSkirt())
+                .findFirst()
+                .orElseThrow();
+    }
+
     private Point end(String edge, boolean top) {
         return pattern.sheets().stream()
                 .filter(s -> s.has(edge))

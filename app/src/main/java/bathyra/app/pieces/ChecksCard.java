@@ -96,8 +96,8 @@ final class ChecksCard {
         Garment garment = workshop.commission().garment();
         LowerShape shape = garment.lowerEdge();
         Length lap = Length.mm(Math.floor(note.limit()));
-        boolean byLength = (shape == LowerShape.POINTED || shape == LowerShape.ROUNDED)
-                && LengthOption.FRONT_LENGTH_BELOW.allows(lap);
+        LengthOption inFront = shape.isBasque() ? LengthOption.BASQUE_FRONT : LengthOption.FRONT_LENGTH_BELOW;
+        boolean byLength = inFront.shapes(garment) && inFront.allows(lap);
         LowerShape shorter = shape == LowerShape.HIP ? LowerShape.HIGH_HIP : LowerShape.WAIST;
         String words = byLength
                 ? "lower edge in front to " + LengthText.say(lap, workshop.unit())
@@ -107,10 +107,7 @@ final class ChecksCard {
             workshop.change(
                     words,
                     workshop.commission()
-                            .withGarment(
-                                    byLength
-                                            ? garment.withLength(LengthOption.FRONT_LENGTH_BELOW, lap)
-                                            : garment.withLowerEdge(shorter)),
+                            .withGarment(byLength ? garment.withLength(inFront, lap) : garment.withLowerEdge(shorter)),
                     InHand.once());
         });
     }

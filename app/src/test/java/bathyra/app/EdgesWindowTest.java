@@ -1,8 +1,10 @@
 package bathyra.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bathyra.app.glossary.DrawnWords;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -114,6 +116,32 @@ class EdgesWindowTest extends RealWindow {
         robot.interact(() -> robot.lookup("#gore-away-0").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#option-gore-width-0").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aHipGore_isPulledAtItsPoint_andMovedAtItsMouth(WindowRobot robot) {
+        go(robot, "edges");
+        robot.interact(() -> robot.lookup("#gore").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#gore-point-0").query().isVisible()).isFalse();
+        robot.clickOn("#edges-below");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.drag("#gore-point-0").moveBy(0, -12).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo hip gore high");
+        double pulled = Double.parseDouble(
+                robot.lookup("#option-gore-height-0").queryTextInputControl().getText());
+        assertThat(pulled).isGreaterThan(5.7);
+        robot.interact(() -> robot.lookup("#gore-point-0").query().requestFocus());
+        robot.push(KeyCode.UP);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#option-gore-height-0").queryTextInputControl().getText())
+                .isEqualTo(String.format(Locale.ROOT, "%.1f", pulled + 0.1));
+        robot.interact(() -> robot.lookup("#gore-mouth-0").query().requestFocus());
+        robot.push(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo hip gore moved along its edge");
+        assertThat(robot.lookup("#gore-place-0").<Slider>query().getValue()).isCloseTo(0.55, within(1e-9));
     }
 
     @Test

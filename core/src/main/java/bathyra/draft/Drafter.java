@@ -173,6 +173,7 @@ public final class Drafter {
             }
             findings.addAll(Advice.on(commission, block, girths, intakes, cutting, whole));
             TapedArmhole.on(tape, garment, drawn.lowered(), whole.pieces()).ifPresent(findings::add);
+            findings.replaceAll(f -> OnPieces.put(f, pattern));
             Draft draft =
                     new Draft(commission, block, girths, intakes, panels, cutting, pattern, findings, Optional.empty());
             return draft.isSound() ? draft : new Refusal(Refusal.Cause.PATTERN, draft.with(Finding.Status.FAULT));

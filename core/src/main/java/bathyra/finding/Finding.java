@@ -52,6 +52,10 @@ public record Finding(
         return new Finding(kind, subject, status, value, limit, sentence, Optional.of(new Place(piece, point)));
     }
 
+    public Finding nowhere() {
+        return new Finding(kind, subject, status, value, limit, sentence, Optional.empty());
+    }
+
     /** The kind's name in files. */
     public String id() {
         return kind.id();

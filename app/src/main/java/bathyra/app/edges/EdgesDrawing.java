@@ -10,6 +10,7 @@ import bathyra.cutting.Apex;
 import bathyra.draft.Draft;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
+import bathyra.garment.Gore;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
@@ -27,6 +28,7 @@ import bathyra.piece.EdgeRole;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.PieceRole;
 import bathyra.place.Level;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -48,6 +50,9 @@ final class EdgesDrawing implements Drawing {
     private final Garment garment;
     private final Joining joining;
     private final PaperPattern pattern;
+    /** The panels alone, which end in the basque where there is one. */
+    private final PaperPattern bodies;
+
     private final Map<String, Motion> laid;
     private final LevelBands bands;
 
@@ -59,8 +64,35 @@ final class EdgesDrawing implements Drawing {
         this.pattern = joining == Joining.APART
                 ? draft.cutting().pattern()
                 : draft.cutting().whole();
-        this.laid = joining == Joining.APART ? apart() : Joined.at(pattern, joining == Joining.ABOVE);
+        this.bodies = joining == Joining.APART
+                ? panels(pattern)
+                : panels(draft.cutting().seamed());
+        this.laid = joining == Joining.APART
+                ? apart()
+                : Joined.at(
+                        joining == Joining.BELOW && garment.lowerEdge().isBasque() ? bodies : pattern,
+                        joining == Joining.ABOVE);
         this.bands = new LevelBands(draft);
+    }
+
+    private static PaperPattern panels(PaperPattern pattern) {
+        return new PaperPattern(
+                pattern.sheets().stream()
+                        .filter(s -> PieceRole.of(s.id()).isPanel())
+                        .toList(),
+                pattern.seams().stream()
+                        .filter(s ->
+                                s.a().pieceRole().isPanel() && s.b().pieceRole().isPanel())
+                        .toList());
+    }
+
+    /** The lines along which a skirt is cut off, as they lie. */
+    private List<Path> basque() {
+        return bodies.sheets().stream()
+                .flatMap(s -> s.outline().stream()
+                        .filter(e -> e.role() == EdgeRole.BASQUE)
+                        .map(e -> laid.get(s.id()).apply(e.path())))
+                .toList();
     }
 
     private Map<String, Motion> apart() {
@@ -89,6 +121,11 @@ final class EdgesDrawing implements Drawing {
                 top = Math.min(top, p.y());
                 bottom = Math.max(bottom, p.y());
             }
+        }
+        for (Point p : joining == Joining.BELOW
+                ? basque().stream().flatMap(b -> b.flattened(1).stream()).toList()
+                : List.<Point>of()) {
+            top = Math.min(top, p.y());
         }
         double below = joining == Joining.ABOVE ? BESIDE : 8;
         double above = joining == Joining.BELOW ? BESIDE : 8;
@@ -133,6 +170,12 @@ final class EdgesDrawing implements Drawing {
                 brush.path(edge.path());
             }
         }
+        brush.stroke(Ink.TEAL, 3);
+        basque().forEach(brush::path);
+        brush.stroke(Ink.INK, 1.4);
+        for (boolean upper : new boolean[] {true, false}) {
+            slits(upper).forEach(slit -> brush.line(slit.mouth(), slit.point()));
+        }
         coverage(brush);
         for (Level level : bands.levels()) {
             double y = bands.y(brush.view(), level);
@@ -164,6 +207,39 @@ final class EdgesDrawing implements Drawing {
                 Ink.BRASS_TEXT,
                 Lettering.figure(),
                 TextAlignment.RIGHT);
+    }
+
+    /**
+     * A gore as it lies in its panel.
+     *
+     * @param number of the gore, from 0
+     * @param mouth where its slit leaves the edge
+     * @param point where the slit ends
+     * @param edge how long the panel's edge is there, mm
+     */
+    record Slit(int number, Point mouth, Point point, double edge) {
+        Vec inwards() {
+            return mouth.to(point).unit();
+        }
+    }
+
+    /** The gores of the upper edge, or of the lower. */
+    List<Slit> slits(boolean upper) {
+        List<Slit> slits = new ArrayList<>();
+        for (int i = 0; i < garment.gores().size(); i++) {
+            Gore gore = garment.gores().get(i);
+            String name = EdgeRole.SLIT.id() + "-" + (2 * i + 1);
+            if (gore.above() == upper && bodies.has(gore.panel())) {
+                Sheet panel = bodies.sheet(gore.panel());
+                Path slit = laid.get(panel.id()).apply(panel.edge(name).path());
+                double edge = panel.outline().stream()
+                        .filter(e -> e.role() == (upper ? EdgeRole.UPPER : EdgeRole.LOWER))
+                        .mapToDouble(e -> e.path().length())
+                        .sum();
+                slits.add(new Slit(i, slit.start(), slit.end(), edge));
+            }
+        }
+        return slits;
     }
 
     /** Where each handle lies on the joined pattern, by the option that it pulls. */
@@ -225,7 +301,7 @@ final class EdgesDrawing implements Drawing {
 
     private void lower(Map<LengthOption, Point> places) {
         LowerShape shape = garment.lowerEdge();
-        Sheet side = pattern.sheets().stream()
+        Sheet side = bodies.sheets().stream()
                 .filter(s -> s.front() && s.has(EdgeRole.SIDE.id()))
                 .findFirst()
                 .orElseThrow();
@@ -243,9 +319,9 @@ final class EdgesDrawing implements Drawing {
             places.put(LengthOption.SKIRT_LENGTH, end(CENTRE_FRONT, false));
         }
         if (shape.isBasque()) {
-            places.put(LengthOption.BASQUE_FRONT, ends(over(CENTRE_FRONT), CENTRE_FRONT, false));
+            places.put(LengthOption.BASQUE_FRONT, ends(body(CENTRE_FRONT), CENTRE_FRONT, false));
             places.put(LengthOption.BASQUE_SIDE, ends(side, EdgeRole.SIDE.id(), false));
-            places.put(LengthOption.BASQUE_BACK, ends(over(CENTRE_BACK), CENTRE_BACK, false));
+            places.put(LengthOption.BASQUE_BACK, ends(body(CENTRE_BACK), CENTRE_BACK, false));
         }
     }
 
@@ -269,14 +345,8 @@ final class EdgesDrawing implements Drawing {
     }
 
     /** The upper or the lower end of an edge that several sheets may have a stretch of, such as centre front under a yoke. */
-    /** The panel whose centre ends in a basque. */
-    private Sheet over(String centre) {
-        return pattern.sheets().stream()
-                .filter(s -> s.has(centre)
-                        && s.outline().stream().anyMatch(e -> e.role() == EdgeRole.BASQUE)
-                        && !PieceRole.of(s.id()).isSkirt())
-                .findFirst()
-                .orElseThrow();
+    private Sheet body(String centre) {
+        return bodies.sheets().stream().filter(s -> s.has(centre)).findFirst().orElseThrow();
     }
 
     private Point end(String edge, boolean top) {

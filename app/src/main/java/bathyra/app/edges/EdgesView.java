@@ -16,6 +16,7 @@ import bathyra.finding.FindingKind;
 import bathyra.finding.Step;
 import bathyra.garment.Cover;
 import bathyra.garment.Garment;
+import bathyra.garment.Gore;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
@@ -31,6 +32,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -52,6 +54,7 @@ public final class EdgesView extends TableStage {
     private final Map<LengthOption, OptionField> fields = new EnumMap<>(LengthOption.class);
     private final VBox controls = new VBox();
     private final GoresControl gores;
+    private final GoresModel goresModel;
     private final ShapeCards shapes;
     private final MenuButton cover = new MenuButton();
     private final MenuButton lower = new MenuButton();
@@ -75,12 +78,17 @@ public final class EdgesView extends TableStage {
             workshop.letGo();
             workshop.showing().again();
         });
-        this.gores = new GoresControl(workshop);
+        this.goresModel = new GoresModel(workshop);
+        this.gores = new GoresControl(workshop, goresModel);
         controls.getStyleClass().add("controls");
         Settings settings = new Settings(workshop);
         for (LengthOption option : LengthOption.values()) {
             fields.put(option, new OptionField(settings.length(option), workshop::unit));
             handles.add("handle-" + option.id(), pull(option));
+        }
+        for (int i = 0; i < Gore.COUNT_MOST; i++) {
+            handles.add("gore-point-" + i, height(i));
+            handles.add("gore-mouth-" + i, place(i));
         }
         menus();
         ZoomSlip zoom = new ZoomSlip(table);
@@ -105,6 +113,39 @@ public final class EdgesView extends TableStage {
                 way -> model.length(
                         option, model.value(option) + change(option, new Point(0, 0), new Point(way.dx(), way.dy()))),
                 () -> option.label() + " " + LengthText.say(Length.mm(model.value(option)), workshop.unit()));
+    }
+
+    /** The point of a gore is pulled along its slit. */
+    private PullHandles.Pull height(int gore) {
+        return new PullHandles.Pull(
+                "How high a gore is; arrow keys change it",
+                to -> slit(gore)
+                        .ifPresent(slit ->
+                                goresModel.height(gore, slit.mouth().to(to).dot(slit.inwards()))),
+                way -> slit(gore)
+                        .ifPresent(slit -> goresModel.height(
+                                gore,
+                                goresModel.height(gore)
+                                        + way.dy() * Math.signum(slit.inwards().dy()))),
+                () -> "High " + LengthText.say(Length.mm(goresModel.height(gore)), workshop.unit()));
+    }
+
+    /** Its mouth is pulled along the edge. */
+    private PullHandles.Pull place(int gore) {
+        return new PullHandles.Pull(
+                "Where a gore stands on its edge; arrow keys change it",
+                to -> slit(gore)
+                        .ifPresent(slit -> goresModel.place(
+                                gore,
+                                goresModel.place(gore) + (to.x() - slit.mouth().x()) / slit.edge())),
+                way -> goresModel.place(gore, goresModel.place(gore) + way.dx() * GoresModel.PLACE_STEP),
+                () -> String.format(Locale.ROOT, "%.0f %% from centre front", goresModel.place(gore) * 100));
+    }
+
+    private Optional<EdgesDrawing.Slit> slit(int gore) {
+        return drawing.slits(look != EdgesLook.BELOW).stream()
+                .filter(s -> s.number() == gore)
+                .findFirst();
     }
 
     private static double change(LengthOption option, Point from, Point to) {
@@ -208,6 +249,10 @@ public final class EdgesView extends TableStage {
         Map<String, Point> places = new LinkedHashMap<>();
         if (look.hasHandles()) {
             drawing.handles(look == EdgesLook.ABOVE).forEach((option, at) -> places.put("handle-" + option.id(), at));
+            drawing.slits(look == EdgesLook.ABOVE).forEach(slit -> {
+                places.put("gore-point-" + slit.number(), slit.point());
+                places.put("gore-mouth-" + slit.number(), slit.mouth());
+            });
         }
         handles.place(places);
         choices();

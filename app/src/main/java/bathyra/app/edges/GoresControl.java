@@ -26,9 +26,9 @@ final class GoresControl extends VBox {
     private final Button below;
     private final Button above;
 
-    GoresControl(Workshop workshop) {
+    GoresControl(Workshop workshop, GoresModel model) {
         this.workshop = workshop;
-        this.model = new GoresModel(workshop);
+        this.model = model;
         this.below = Deed.button("gore", "Set in a hip gore", () -> model.add(false));
         this.above = Deed.button("gusset", "Set in a bust gusset", () -> model.add(true));
         for (Button each : List.of(below, above)) {

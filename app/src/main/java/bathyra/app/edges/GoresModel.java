@@ -20,7 +20,7 @@ public final class GoresModel {
     private static final double MIDDLE = 0.5;
     private static final Length HEIGHT = Length.mm(55);
     private static final Length WIDTH = Length.mm(20);
-    private static final double PLACE_STEP = 0.05;
+    static final double PLACE_STEP = 0.05;
 
     private final Workshop workshop;
 
@@ -110,6 +110,21 @@ public final class GoresModel {
                 gores().get(which).name().toLowerCase(Locale.ROOT) + " moved along its edge",
                 with(which, g -> g.at(held)),
                 "gore-place-" + which);
+    }
+
+    /** Makes a gore as high as that, within what a gore may be. @param millimetres from its edge to its point */
+    void height(int which, double millimetres) {
+        double held = Math.max(
+                Gore.HEIGHT_LEAST.millimetres(), Math.min(Gore.HEIGHT_MOST.millimetres(), Math.rint(millimetres)));
+        set(
+                gores().get(which).name().toLowerCase(Locale.ROOT) + " high",
+                with(which, g -> g.withHeight(Length.mm(held))),
+                "gore-height-" + which);
+    }
+
+    /** Millimetres. */
+    double height(int which) {
+        return (which < gores().size() ? gores().get(which).height() : HEIGHT).millimetres();
     }
 
     double place(int which) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.files.SquareFinder;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -131,6 +132,13 @@ class FrameWindowTest extends RealWindow {
         robot.push(KeyCode.CONTROL, KeyCode.K).write("inch").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#unit-in").<ToggleButton>query().isSelected()).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("rounded basque").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo lower edge: rounded basque, a skirt sewn to it");
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("text size").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#setting-words").<Parent>query().lookupAll("*"))
+                .anyMatch(Node::isFocused);
         robot.push(KeyCode.CONTROL, KeyCode.K).write("nothing so called").push(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#find").<Node>query().getParent().isVisible()).isFalse();

@@ -1,5 +1,6 @@
 package bathyra.app.block;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.Files;
@@ -8,6 +9,7 @@ import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Stage;
+import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
 import bathyra.block.BlockDart;
 import bathyra.block.BlockDrawing;
@@ -104,7 +106,11 @@ public final class BlockView extends TableStage {
         this.steps = new StepStrip(workshop, model);
         controls.getStyleClass().add("controls");
         princess.setId("princess-from");
-        princess.setAccessibleText("Where a princess seam begins");
+        DrawnWords.at(princess, "Where a princess seam begins", () -> new TriedChoices(workshop)
+                .others(
+                        List.of(PrincessStart.values()),
+                        g -> g.block().princess(),
+                        (g, c) -> g.withBlock(g.block().withPrincess(c))));
         for (PrincessStart start : PrincessStart.values()) {
             MenuItem item = new MenuItem(start.label());
             item.setOnAction(e -> model.princess(start));

@@ -1,5 +1,6 @@
 package bathyra.app.cups;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.workshop.Workshop;
 import bathyra.garment.ContourSet;
@@ -13,7 +14,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -64,8 +64,7 @@ final class ContourStrip extends VBox {
     private HBox row(ContourWedge wedge, Consumer<ContourWedge> toggle) {
         CheckBox box = new CheckBox(wedge.label());
         box.setId("wedge-" + wedge.id());
-        box.setTooltip(new Tooltip(wedge.where()));
-        box.setAccessibleText(wedge.label() + ": " + wedge.where());
+        DrawnWords.at(box, wedge.label() + ": " + wedge.where(), () -> model.tried(wedge));
         box.setOnAction(e -> toggle.accept(wedge));
         box.setPrefWidth(172);
         TextField width = new TextField();

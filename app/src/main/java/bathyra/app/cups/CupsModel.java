@@ -1,6 +1,8 @@
 package bathyra.app.cups;
 
+import bathyra.app.glossary.Tried;
 import bathyra.app.workshop.InHand;
+import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
 import bathyra.cutting.Cutting;
 import bathyra.draft.Draft;
@@ -66,9 +68,20 @@ public final class CupsModel {
     public void toggle(ContourWedge wedge) {
         boolean closed = bust().wedges().containsKey(wedge);
         String name = "contour, " + wedge.label().toLowerCase(Locale.ROOT);
-        once(
-                name + (closed ? " left open" : " closed"),
-                garment().withBust(closed ? bust().withoutWedge(wedge) : bust().withWedge(wedge, wedge.standard())));
+        once(name + (closed ? " left open" : " closed"), with(garment(), wedge, !closed));
+    }
+
+    private static Garment with(Garment garment, ContourWedge wedge, boolean closed) {
+        return garment.withBust(
+                closed
+                        ? garment.bust().withWedge(wedge, wedge.standard())
+                        : garment.bust().withoutWedge(wedge));
+    }
+
+    /** What closing a wedge, or leaving it open, would do. */
+    List<Tried> tried(ContourWedge wedge) {
+        return new TriedChoices(workshop)
+                .switched(g -> g.bust().wedges().containsKey(wedge), (g, closed) -> with(g, wedge, closed));
     }
 
     /** Sets the width of a wedge; beyond its range nothing happens and a sentence says why. */

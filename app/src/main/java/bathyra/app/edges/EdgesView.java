@@ -1,5 +1,6 @@
 package bathyra.app.edges;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.Marks;
@@ -8,6 +9,7 @@ import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Settings;
+import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
@@ -55,6 +57,7 @@ public final class EdgesView extends TableStage {
     private final VBox controls = new VBox();
     private final GoresControl gores;
     private final GoresModel goresModel;
+    private final TriedChoices tried;
     private final ShapeCards shapes;
     private final MenuButton cover = new MenuButton();
     private final MenuButton lower = new MenuButton();
@@ -65,6 +68,8 @@ public final class EdgesView extends TableStage {
     private final CheckBox keyhole = new CheckBox("Keyhole");
     private final Label fault = new Label();
     private static final String NO_SLEEVE = "No sleeve";
+    private static final List<PrincessStart> PRINCESS =
+            List.of(PrincessStart.SHOULDER, PrincessStart.ARMHOLE, PrincessStart.NECK);
 
     private EdgesLook look = EdgesLook.ABOVE;
     private EdgesDrawing drawing;
@@ -79,6 +84,7 @@ public final class EdgesView extends TableStage {
             workshop.showing().again();
         });
         this.goresModel = new GoresModel(workshop);
+        this.tried = new TriedChoices(workshop);
         this.gores = new GoresControl(workshop, goresModel);
         controls.getStyleClass().add("controls");
         Settings settings = new Settings(workshop);
@@ -158,28 +164,59 @@ public final class EdgesView extends TableStage {
 
     private void menus() {
         cover.setId("cover");
-        cover.setAccessibleText("What holds the garment up");
+        DrawnWords.at(
+                cover,
+                "What holds the garment up",
+                () -> tried.others(
+                        List.of(Cover.values()),
+                        g -> g.top().cover(),
+                        (g, c) -> g.withTop(g.top().withCover(c))));
         for (Cover each : Cover.values()) {
             cover.getItems().add(item("cover-" + each.id(), each.label(), () -> model.cover(each)));
         }
         lower.setId("lower-edge");
-        lower.setAccessibleText("How the lower edge runs");
+        DrawnWords.at(
+                lower,
+                "How the lower edge runs",
+                () -> tried.others(List.of(LowerShape.values()), Garment::lowerEdge, Garment::withLowerEdge));
         for (LowerShape each : LowerShape.values()) {
             lower.getItems().add(item("lower-" + each.id(), each.label(), () -> model.lower(each)));
         }
         princess.setId("princess-from");
-        princess.setAccessibleText("Where the princess seam begins");
-        for (PrincessStart each : List.of(PrincessStart.SHOULDER, PrincessStart.ARMHOLE, PrincessStart.NECK)) {
+        DrawnWords.at(
+                princess,
+                "Where the princess seam begins",
+                () -> tried.others(
+                        PRINCESS,
+                        g -> g.block().princess(),
+                        (g, c) -> g.withBlock(g.block().withPrincess(c))));
+        for (PrincessStart each : PRINCESS) {
             princess.getItems().add(item("princess-" + each.id(), each.label(), () -> model.princess(each)));
         }
         sleeve.setId("sleeve");
-        sleeve.setAccessibleText("What goes round the arm");
+        DrawnWords.at(
+                sleeve,
+                "What goes round the arm",
+                () -> tried.others(
+                        Sleeve.fitting(model.garment().top().cover()),
+                        g -> g.top().sleeve(),
+                        (g, c) -> g.withTop(g.top().withSleeve(c))));
         yoke.setId("yoke");
         yoke.setOnAction(e -> model.yoke(yoke.isSelected()));
+        DrawnWords.at(
+                yoke,
+                "Yoke over the bust line: the panels are cut across there, and what stands above is one piece",
+                () -> tried.switched(
+                        g -> g.top().yoke(), (g, on) -> g.withTop(g.top().withYoke(on))));
         inFrontOnly.setId("yoke-in-front-only");
         inFrontOnly.setOnAction(e -> model.yokeInFrontOnly(inFrontOnly.isSelected()));
         keyhole.setId("keyhole");
         keyhole.setOnAction(e -> model.keyhole(keyhole.isSelected()));
+        DrawnWords.at(
+                keyhole,
+                "Keyhole: an opening like a drop at centre front, closed above it",
+                () -> tried.switched(
+                        g -> g.top().keyhole(), (g, on) -> g.withTop(g.top().withKeyhole(on))));
         for (Region each : List.of(cover, lower, princess, sleeve, yoke, inFrontOnly, keyhole)) {
             each.setMinWidth(Region.USE_PREF_SIZE);
             each.managedProperty().bind(each.visibleProperty());

@@ -11,15 +11,30 @@ import java.util.regex.Pattern;
 public final class Finder {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
 
-    private record Line(Findable thing, String plain) {}
+    /**
+     * A thing with its words made plain.
+     *
+     * @param plain what it is called
+     * @param also the same, with what else it may be looked for by
+     */
+    private record Line(Findable thing, String plain, String also) {
+        private static Line of(Findable thing) {
+            String called = " " + Finder.plain(thing.words());
+            return new Line(thing, called, called + " " + Finder.plain(thing.also()));
+        }
+
+        private boolean isCalled(List<String> wanted) {
+            return wanted.stream().allMatch(plain::contains);
+        }
+    }
 
     private final List<Line> lines;
 
     public Finder(List<Findable> things) {
-        lines = things.stream().map(t -> new Line(t, " " + plain(t.words()))).toList();
+        lines = things.stream().map(Line::of).toList();
     }
 
-    /** What holds a word that begins with each of these; the whole beginning first, then by sort and length. @param most no more are given */
+    /** What holds a word that begins with each of these; the whole beginning first, then what is called so, then by sort and length. @param most no more are given */
     public List<Findable> find(String words, int most) {
         String typed = plain(words).strip();
         List<String> wanted = Arrays.stream(typed.split("\\s+"))
@@ -30,8 +45,9 @@ public final class Finder {
             return List.of();
         }
         return lines.stream()
-                .filter(l -> wanted.stream().allMatch(l.plain()::contains))
+                .filter(l -> wanted.stream().allMatch(l.also()::contains))
                 .sorted(Comparator.comparing((Line l) -> !l.plain().startsWith(" " + typed))
+                        .thenComparing(l -> !l.isCalled(wanted))
                         .thenComparing(l -> l.thing().kind())
                         .thenComparing(l -> l.plain().length()))
                 .limit(most)

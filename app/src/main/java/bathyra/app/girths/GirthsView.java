@@ -1,5 +1,6 @@
 package bathyra.app.girths;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.HalfSwitch;
@@ -7,12 +8,14 @@ import bathyra.app.stage.TableStage;
 import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
 import bathyra.app.workshop.Settings;
+import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Advice;
 import bathyra.draft.Draft;
 import bathyra.garment.Closure;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Experience;
+import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.girth.LevelPlan;
 import bathyra.length.LengthText;
@@ -71,7 +74,11 @@ public final class GirthsView extends TableStage {
         StackPane.setAlignment(zoom, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
         kind.setId("kind");
-        kind.setAccessibleText("What is made");
+        TriedChoices tried = new TriedChoices(workshop);
+        DrawnWords.at(
+                kind,
+                "What is made",
+                () -> tried.others(List.of(GarmentKind.values()), Garment::kind, Garment::withKind));
         for (GarmentKind each : GarmentKind.values()) {
             MenuItem item = new MenuItem(each.label());
             item.setOnAction(e -> model.kind(each));
@@ -80,7 +87,13 @@ public final class GirthsView extends TableStage {
         row.setId("ease-row");
         row.setAccessibleText("The row of the table from which the eases start");
         closure.setId("closure");
-        closure.setAccessibleText("How the garment is closed");
+        DrawnWords.at(
+                closure,
+                "How the garment is closed",
+                () -> tried.others(
+                        List.of(Closure.values()),
+                        g -> g.fastening().closure(),
+                        (g, c) -> g.withFastening(g.fastening().with(c))));
         for (Closure each : Closure.values()) {
             MenuItem item = new MenuItem(each.label());
             item.setOnAction(e -> model.closure(each));

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Control;
 import javafx.scene.control.Tooltip;
 import javafx.util.Duration;
 
@@ -32,6 +33,12 @@ public final class DrawnWords extends Tooltip {
         setWhole(this);
         setOnShowing(e -> draw());
         setOnHidden(e -> latest.stop());
+    }
+
+    /** Puts words with their drawing at a control, and the words into its name for those who hear it. */
+    public static void at(Control control, String words, Supplier<List<Tried>> tries) {
+        control.setAccessibleText(words);
+        control.setTooltip(new DrawnWords(words, tries));
     }
 
     /** Words that are whole however many they are, with room for a drawing under them. */

@@ -1,6 +1,7 @@
 package bathyra.app.seams;
 
 import bathyra.app.workshop.InHand;
+import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Cure;
 import bathyra.draft.Draft;
@@ -32,6 +33,10 @@ public final class PanelsModel {
 
     public PanelsModel(Workshop workshop) {
         this.workshop = workshop;
+    }
+
+    TriedChoices tried() {
+        return new TriedChoices(workshop);
     }
 
     public Garment garment() {

@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.table.Joining;
 import bathyra.garment.Panels;
@@ -48,7 +49,11 @@ final class SharingBar extends HBox {
         more.setOnAction(e -> model.panels(model.garment().panels().perSide() + 1));
         count.setId("panel-count");
         placing.setId("placing");
-        placing.setAccessibleText("Where the seams stand");
+        DrawnWords.at(placing, "Where the seams stand", () -> model.tried()
+                .others(
+                        List.of(SeamPlacing.values()),
+                        g -> g.panels().placing(),
+                        (g, c) -> g.withPanels(g.panels().placed(c))));
         for (SeamPlacing each : SeamPlacing.values()) {
             placing.getItems().add(item(each.label(), () -> model.place(each)));
         }
@@ -82,7 +87,11 @@ final class SharingBar extends HBox {
         for (Weighting each : Weighting.values()) {
             ToggleButton button = new ToggleButton(inShort(each));
             button.setId("preset-" + each.id());
-            button.setAccessibleText("Share the surplus out: " + each.label());
+            DrawnWords.at(button, "Share the surplus out: " + each.label(), () -> model.tried()
+                    .others(
+                            List.of(each),
+                            g -> g.sharing().preset(),
+                            (g, c) -> g.withSharing(g.sharing().with(c))));
             button.setUserData(each);
             button.setToggleGroup(group);
             button.setOnAction(e -> {

@@ -104,8 +104,12 @@ public final class SettingsView extends BorderPane {
         all.getChildren().add(head);
     }
 
+    private void row(SettingsRow setting, Node... controls) {
+        row(setting.label(), setting.changes(), controls).setId(setting.row());
+    }
+
     /** One setting: its name, what sets it, and what it changes. */
-    private void row(String name, String changes, Node... controls) {
+    private VBox row(String name, String changes, Node... controls) {
         Label label = new Label(name);
         label.getStyleClass().add("check-name");
         TextSize.minWidth(label, NAMES);
@@ -120,6 +124,7 @@ public final class SettingsView extends BorderPane {
         VBox row = new VBox(2, setting, about);
         row.getStyleClass().add("settings-row");
         all.getChildren().add(row);
+        return row;
     }
 
     private void workshopSection() {
@@ -137,18 +142,14 @@ public final class SettingsView extends BorderPane {
                             .house()
                             .writing(letter.withLine(text.substring(0, Math.min(LINE_MOST, text.length())))));
         });
-        row("Line on the covers", "Stands on the cover of every pattern that goes out.", line);
-        row(
-                "Unit of a new commission",
-                "Centimetres, or inches in eighths or sixteenths, on the screen and on paper. The switch above changes the commission in hand.",
-                units);
+        row(SettingsRow.LINE, line);
+        row(SettingsRow.UNIT, units);
     }
 
     private void looks() {
         section("How it looks");
         row(
-                "Theme",
-                "The colours of the window. A desktop that does not say whether it is dark is taken for light.",
+                SettingsRow.THEME,
                 new LookSwitch<>(
                         "theme-",
                         List.of(Theme.values()),
@@ -156,29 +157,25 @@ public final class SettingsView extends BorderPane {
                         Theme::label,
                         this::choose));
         row(
-                "Size of words",
-                "Words and the rows that hold them grow, in the drawings too; the drawings themselves stay.",
+                SettingsRow.WORDS,
                 new LookSwitch<>("text-", List.of(TextSize.values()), TextSize.now(), TextSize::label, size -> {
                     workshop.book().keepPlace(TextSize.KEPT, size.name());
                     TextSize.choose(size);
                 }));
         row(
-                "Dates",
-                "How days are written on the screen. They are typed as 2026-11-30 whatever this says.",
+                SettingsRow.DATES,
                 new LookSwitch<>("days-", List.of(DayStyle.values()), Days.style(), DayStyle::label, style -> {
                     Days.choose(style);
                     workshop.book().keepPlace(DayStyle.KEPT, style.name());
                 }));
         row(
-                "First day of a week",
-                "In the calendars beside the fields for days. The weeks of the workshop are counted from Monday.",
+                SettingsRow.WEEK,
                 new LookSwitch<>("week-", List.of(WeekStart.values()), WeekStart.now(), WeekStart::label, start -> {
                     WeekStart.choose(start);
                     workshop.book().keepPlace(WeekStart.KEPT, start.name());
                 }));
         row(
-                "Motion",
-                "A wedge that closes is seen closing; reduced, it is closed at once.",
+                SettingsRow.MOTION,
                 new LookSwitch<>("motion-", List.of(Motion.values()), Motion.now(), Motion::label, motion -> {
                     Motion.choose(motion);
                     workshop.book().keepPlace(Motion.KEPT, motion.name());
@@ -210,8 +207,7 @@ public final class SettingsView extends BorderPane {
                     none);
         }
         row(
-                "As a document",
-                "The rules of the house go to another machine, or to a colleague.",
+                SettingsRow.DOCUMENT,
                 CardRows.deed("Write them", "rules-write", () -> files.where(
                                 getScene().getWindow(), "Rules of the house", "house-rules.json")
                         .ifPresent(path -> said.setText(model.write(path)))),
@@ -224,13 +220,12 @@ public final class SettingsView extends BorderPane {
         section("The book");
         Label place = new Label(model.book().toString());
         place.setWrapText(true);
-        row("Where it lies", "Another book is opened with ./bathyra --book.", place);
-        row("Backups kept", "One is made in every hour of use; beyond so many the oldest go.", kept);
+        row(SettingsRow.PLACE, place);
+        row(SettingsRow.BACKUPS, kept);
         second.setId("backups-second");
         second.setWrapText(true);
         row(
-                "Second place",
-                "Every backup is copied there as well: choose another disk. Erasing a wearer takes those copies away too.",
+                SettingsRow.SECOND,
                 second,
                 CardRows.deed("Choose a folder", "backups-choose", () -> files.folder(
                                 getScene().getWindow(), "Second place for backups")

@@ -6,20 +6,34 @@ import bathyra.app.craft.CraftText.Kind;
 import bathyra.app.find.Findable;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
+import bathyra.app.settings.SettingsRow;
 import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Theme;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Commissions.Entry;
+import bathyra.garment.Choice;
+import bathyra.garment.Closure;
+import bathyra.garment.Cover;
+import bathyra.garment.CupKind;
+import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
+import bathyra.garment.LowerShape;
+import bathyra.garment.UpperShape;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
 import javafx.stage.Window;
 
 /** All that can be found: where one can go, what can be done, what stands in the guide. */
@@ -56,6 +70,12 @@ final class Everything {
                 .open(Over.OUTPUT)));
         all.add(new Findable(
                 "Settings", Findable.Kind.STAGE, () -> workshop.whereabouts().open(Over.SETTINGS)));
+        for (SettingsRow setting : SettingsRow.values()) {
+            all.add(new Findable("Settings: " + setting.label(), setting.also(), Findable.Kind.STAGE, () -> {
+                workshop.whereabouts().open(Over.SETTINGS);
+                focusIn("#" + setting.row());
+            }));
+        }
         all.add(new Findable("Sizes: one design in many", Findable.Kind.STAGE, () -> workshop.whereabouts()
                 .open(Over.SIZES)));
         all.add(new Findable(
@@ -64,6 +84,7 @@ final class Everything {
         all.add(new Findable("Practice: sums on a draft", Findable.Kind.STAGE, () -> workshop.whereabouts()
                 .open(Over.PRACTICE)));
         deeds(all);
+        choices(all);
         for (MeasurementKey key : MeasurementKey.values()) {
             all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> {
                 workshop.whereabouts().goTo(Stage.MEASURE);
@@ -111,6 +132,76 @@ final class Everything {
         all.add(deed("New commission", () -> workshop.whereabouts().open(Over.NEW)));
         all.add(deed("First steps: from a made-up wearer to a printed toile", steps));
         all.add(deed("Help: the guide", () -> guide.accept("")));
+    }
+
+    /** Every other choice of the garment in hand. */
+    private void choices(List<Findable> all) {
+        choices(all, "Kind", List.of(GarmentKind.values()), Garment::kind, Garment::withKind);
+        choices(
+                all,
+                "Closure",
+                List.of(Closure.values()),
+                g -> g.fastening().closure(),
+                (g, c) -> g.withFastening(g.fastening().with(c)));
+        choices(all, "Lower edge", List.of(LowerShape.values()), Garment::lowerEdge, Garment::withLowerEdge);
+        Garment garment = workshop.commission().garment();
+        if (garment.kind().isOverBust()) {
+            choices(
+                    all,
+                    "Upper edge",
+                    UpperShape.fitting(garment.top().cover()),
+                    Garment::upperEdge,
+                    Garment::withUpperEdge);
+            choices(
+                    all,
+                    "Cups",
+                    List.of(CupKind.values()),
+                    g -> g.bust().cups(),
+                    (g, c) -> g.withBust(g.bust().withCups(c)));
+        }
+        if (!garment.kind().isPanelled()) {
+            choices(
+                    all,
+                    "Held up by",
+                    List.of(Cover.values()),
+                    g -> g.top().cover(),
+                    (g, c) -> g.withTop(g.top().withCover(c)));
+        }
+    }
+
+    private <C extends Choice> void choices(
+            List<Findable> all,
+            String name,
+            List<C> choices,
+            Function<Garment, C> value,
+            BiFunction<Garment, C, Garment> with) {
+        Garment garment = workshop.commission().garment();
+        for (C choice : choices) {
+            if (choice != value.apply(garment)) {
+                String words = name + ": " + choice.label().toLowerCase(Locale.ROOT);
+                all.add(deed(words, () -> {
+                    workshop.letGo();
+                    workshop.once(
+                            words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1),
+                            workshop.commission()
+                                    .withGarment(
+                                            with.apply(workshop.commission().garment(), choice)));
+                }));
+            }
+        }
+    }
+
+    /** Goes to the first control of a part of a page. */
+    private void focusIn(String part) {
+        Platform.runLater(() -> Platform.runLater(() -> {
+            Node found = window.get().getScene().lookup(part);
+            if (found instanceof Parent parent) {
+                parent.lookupAll("*").stream()
+                        .filter(n -> n instanceof Control && n.isFocusTraversable())
+                        .findFirst()
+                        .ifPresent(Node::requestFocus);
+            }
+        }));
     }
 
     /** Goes to a field, once its page stands and whatever was pressed has given its focus back. */

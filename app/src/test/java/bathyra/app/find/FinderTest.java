@@ -32,6 +32,17 @@ class FinderTest {
     }
 
     @Test
+    void otherWordsFindAThing_behindWhatIsCalledSo() {
+        Finder finder = new Finder(List.of(
+                new Findable("Settings: Size of words", "text letters inch", Kind.STAGE, () -> {}),
+                thing("Work in inches", Kind.DEED)));
+        assertThat(finder.find("text size", 5)).extracting(Findable::words).containsExactly("Settings: Size of words");
+        assertThat(finder.find("inch", 5))
+                .extracting(Findable::words)
+                .containsExactly("Work in inches", "Settings: Size of words");
+    }
+
+    @Test
     void accentsHyphensAndCapitalsAreAsOneTypesThem() {
         assertThat(found("zoe mart her")).hasSize(1);
         assertThat(found("HARBOUR")).hasSize(1);

@@ -70,11 +70,9 @@ class EdgesWindowTest extends RealWindow {
         assertThat(shown().orElseThrow().getGraphic().getAccessibleText().replace('\u00a0', ' '))
                 .isEqualTo("The pieces as they are; dashed: 1.0 cm more");
         robot.moveTo("#lower-edge");
-        WaitForAsyncUtils.waitFor(
-                60,
-                TimeUnit.SECONDS,
-                () -> shown().filter(w -> w.isDrawn() && w.getText().startsWith("How the lower edge"))
-                        .isPresent());
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> shown().filter(
+                        w -> w.isDrawn() && w.getText().startsWith("How the lower edge"))
+                .isPresent());
         assertThat(shown().orElseThrow().getGraphic().getAccessibleText())
                 .isEqualTo("The pieces as they are; dashed: at the waist");
         assertThat(text(robot, "#undo")).as("nothing is changed").isEqualTo("Undo");

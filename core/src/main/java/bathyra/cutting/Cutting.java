@@ -79,6 +79,9 @@ public record Cutting(
             pattern = Basque.cut(pattern, garment);
         }
         PaperPattern darted = garment.isDartedBehind() ? DartedBack.of(pattern) : pattern;
+        if (garment.isSkirtDarted()) {
+            darted = SkirtDarts.of(darted);
+        }
         PaperPattern cut = sewnOn(darted == open ? whole : ShoulderSeam.joined(darted), panels, reaching, garment);
         PaperPattern seamed = darted == pattern
                 ? cut

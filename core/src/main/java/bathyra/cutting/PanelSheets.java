@@ -304,6 +304,7 @@ final class PanelSheets {
         return IntStream.range(0, rights.size() - 1)
                 .filter(i ->
                         !garment.isDartedBehind() || !garment.seams().get(i).equals(SeamPlace.PRINCESS_BACK))
+                .filter(i -> !garment.isSkirtDarted() || garment.seams().get(i).part() == SeamPlace.Part.SIDE)
                 .boxed()
                 .toList();
     }

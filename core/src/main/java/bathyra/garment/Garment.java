@@ -99,6 +99,20 @@ public record Garment(
         return edges.lower();
     }
 
+    /** How a skirt under a basque is shaped. */
+    public SkirtShaping skirt() {
+        return edges.skirt();
+    }
+
+    /** Whether it has a skirt that is darted. */
+    public boolean isSkirtDarted() {
+        return edges.lower().isBasque() && edges.skirt() == SkirtShaping.DARTS;
+    }
+
+    public Garment withSkirt(SkirtShaping next) {
+        return with(edges.withSkirt(next));
+    }
+
     /** What stands above the upper line. */
     public Top top() {
         return edges.top();
@@ -369,7 +383,9 @@ public record Garment(
                 new Edges(
                         next.isOverBust() ? edges.upper().under(top.cover()) : UpperShape.STRAIGHT,
                         kind.isPanelled() == next.isPanelled() ? edges.lower() : start.edges.lower(),
-                        top),
+                        edges.skirt(),
+                        top,
+                        List.of()),
                 finish.ofOtherPieces(),
                 boning.ofOtherPieces(),
                 this.kept);

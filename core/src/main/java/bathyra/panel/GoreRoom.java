@@ -88,7 +88,9 @@ record GoreRoom(List<Map<Level, Double>> given, List<Map<Level, Double>> each) {
                                         ? gore.name() + " in " + gore.panel()
                                                 + ": a gusset opens in the upper edge of a strapless corset over the bust. Take it away, or choose such a corset."
                                         : gore.name() + " in " + gore.panel()
-                                                + ": this garment ends at the waist. Let it reach below, or take the gore away."));
+                                                + (garment.lowerEdge().isBasque()
+                                                        ? ": the body ends in a basque, and its skirt has no slit. Choose another lower edge, or take the gore away."
+                                                        : ": this garment ends at the waist. Let it reach below, or take the gore away.")));
     }
 
     private static void requireClear(Gore gore, Block block, double point) throws NotDraftable {

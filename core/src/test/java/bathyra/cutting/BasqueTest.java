@@ -19,15 +19,18 @@ import bathyra.garment.Closure;
 import bathyra.garment.Fastening;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.Gore;
 import bathyra.garment.LayerKind;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
+import bathyra.garment.SkirtShaping;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import bathyra.layer.Layer;
 import bathyra.layer.Layers;
 import bathyra.length.Length;
+import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
 import bathyra.measure.MeasurementSet.Part;
 import bathyra.piece.OutlineEdge;
@@ -206,6 +209,64 @@ class BasqueTest {
         assertThat(draft.pattern().pieces()).extracting(Piece::id).contains("KB1", "KB2");
     }
 
+    @ParameterizedTest
+    @EnumSource(
+            value = LowerShape.class,
+            names = {"POINTED_BASQUE", "ROUNDED_BASQUE"})
+    void skirtInOne_takesInDarts_whatItsSeamsTook(LowerShape shape) {
+        Garment seams = Garment.bustier().withLowerEdge(shape).withLength(LengthOption.SKIRT_TAPER, Length.mm(0));
+        Pattern seamed = draft(seams).pattern();
+        Draft draft = draft(seams.withSkirt(SkirtShaping.DARTS));
+        Finished.holds(draft);
+        Pattern darted = draft.pattern();
+        assertThat(darted.pieces())
+                .filteredOn(p -> p.role().isSkirt())
+                .extracting(Piece::id)
+                .containsExactly("KF1", "KB2");
+        for (String edge : List.of("basque", "lower-edge")) {
+            assertThat(length(darted, edge)).as(edge).isCloseTo(length(seamed, edge), within(1.5));
+        }
+        Piece front = darted.piece("KF1");
+        List<OutlineEdge> legs = front.outline().stream()
+                .filter(e -> e.kind() == OutlineEdge.Kind.DART)
+                .toList();
+        assertThat(legs).hasSize(2);
+        assertThat(legs.get(0).path().length())
+                .isCloseTo(legs.get(1).path().length(), within(0.5))
+                .isGreaterThan(40);
+        // It opens in the basque and ends above the hips.
+        double mouth = legs.get(0).path().start().distance(legs.get(1).path().end());
+        assertThat(mouth).isBetween(3.0, 80.0);
+        double hip = darted.piece("KF1").mark(Level.HIP).orElseThrow().from().y();
+        assertThat(legs.get(0).path().end().y()).isLessThan(hip + 20);
+    }
+
+    private static double length(Pattern pattern, String edge) {
+        return pattern.pieces().stream()
+                .filter(p -> p.role().isSkirt())
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.name().equals(edge) || e.name().equals(edge + "-2"))
+                .mapToDouble(e -> e.path().length())
+                .sum();
+    }
+
+    @Test
+    void aHipGore_doesNotGoWithIt_andItIsSaid() {
+        Outcome outcome = Drafter.draft(Bodies.commission(
+                Bodies.nerea(), POINTED.withGores(List.of(new Gore("B2", false, 0.5, Length.mm(60), Length.mm(20))))));
+        assertThat(outcome).isInstanceOfSatisfying(Refusal.class, refusal -> assertThat(
+                        refusal.reasons().get(0).sentence().in(LengthUnit.CM))
+                .contains("the body ends in a basque"));
+    }
+
+    @Test
+    void onTheBody_aDartedSkirtIsSewn() {
+        Draft draft = draft(ROUNDED.withSkirt(SkirtShaping.DARTS));
+        assertThat(draft.asSewn().pattern().pieces()).extracting(Piece::id).contains("KF1", "KF2", "KB2", "KB1");
+        assertThat(draft.asSewn().pattern().pieces().stream().flatMap(p -> p.outline().stream()))
+                .noneMatch(e -> e.kind() == OutlineEdge.Kind.DART);
+    }
+
     @Test
     void ordinaryBodies_withAnyBasque_areDrafted_orItIsSaidWhyNot() {
         Random random = new Random(29);
@@ -218,6 +279,7 @@ class BasqueTest {
                             random.nextInt(201),
                             random.nextInt(121),
                             random.nextInt(161))
+                    .withSkirt(SkirtShaping.values()[i / 2 % 2])
                     .withLength(LengthOption.SKIRT_LENGTH, Length.mm(340 + random.nextInt(560)));
             Outcome outcome = Drafter.draft(Bodies.commission(Bodies.ordinary(random), garment));
             if (outcome instanceof Draft draft) {

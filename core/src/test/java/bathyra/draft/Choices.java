@@ -22,6 +22,7 @@ import bathyra.garment.LowerShape;
 import bathyra.garment.Panels;
 import bathyra.garment.PrincessStart;
 import bathyra.garment.SeamPlacing;
+import bathyra.garment.SkirtShaping;
 import bathyra.garment.Sleeve;
 import bathyra.garment.Top;
 import bathyra.garment.UpperShape;
@@ -127,6 +128,8 @@ public final class Choices {
         CupKind cups = CupKind.values()[row[f++]];
         List<ContourWedge> wedges = WEDGES.get(row[f++]);
         LowerShape lower = LowerShape.values()[row[f++]];
+        // Half of the rows with a basque have a darted skirt.
+        SkirtShaping skirt = SkirtShaping.values()[row[f] % 2];
         Closure closure = Closure.values()[row[f++]];
         int panels = Panels.LEAST + row[f++];
         int layers = row[f++];
@@ -140,6 +143,7 @@ public final class Choices {
         garment = garment.withBlock(
                         garment.block().withMethod(method).withPrincess(start).withBack(back))
                 .withLowerEdge(lower)
+                .withSkirt(skirt)
                 .withFastening(garment.fastening().with(closure));
         if (kind.isPanelled()) {
             garment = garment.withPanels(Panels.of(panels, placing));
@@ -180,7 +184,7 @@ public final class Choices {
                         garment.bust().cups().id(),
                         "wedges",
                         garment.bust().wedges().keySet().toString(),
-                        lower.id(),
+                        lower.isBasque() ? lower.id() + " in " + skirt.id() : lower.id(),
                         closure.id(),
                         garment.panelsPerSide() + "",
                         "layers",

@@ -7,6 +7,7 @@ import bathyra.garment.Garment;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
+import bathyra.garment.SkirtShaping;
 import bathyra.garment.Sleeve;
 import bathyra.garment.UpperShape;
 import bathyra.length.Length;
@@ -82,6 +83,10 @@ public final class EdgesModel {
 
     public void lower(LowerShape next) {
         once("lower edge " + next.label().toLowerCase(Locale.ROOT), garment().withLowerEdge(next));
+    }
+
+    public void skirt(SkirtShaping next) {
+        once("skirt: " + next.label().toLowerCase(Locale.ROOT), garment().withSkirt(next));
     }
 
     public void yoke(boolean wanted) {

@@ -22,6 +22,7 @@ import bathyra.garment.Gore;
 import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
+import bathyra.garment.SkirtShaping;
 import bathyra.garment.Sleeve;
 import bathyra.garment.UpperShape;
 import bathyra.geometry.Point;
@@ -61,6 +62,7 @@ public final class EdgesView extends TableStage {
     private final ShapeCards shapes;
     private final MenuButton cover = new MenuButton();
     private final MenuButton lower = new MenuButton();
+    private final MenuButton skirt = new MenuButton();
     private final MenuButton princess = new MenuButton();
     private final MenuButton sleeve = new MenuButton();
     private final CheckBox yoke = new CheckBox("Yoke over the bust line");
@@ -190,6 +192,14 @@ public final class EdgesView extends TableStage {
                         PRINCESS,
                         g -> g.block().princess(),
                         (g, c) -> g.withBlock(g.block().withPrincess(c))));
+        skirt.setId("skirt");
+        DrawnWords.at(
+                skirt,
+                "How the skirt is shaped",
+                () -> tried.others(List.of(SkirtShaping.values()), Garment::skirt, Garment::withSkirt));
+        for (SkirtShaping each : SkirtShaping.values()) {
+            skirt.getItems().add(item("skirt-" + each.id(), each.label(), () -> model.skirt(each)));
+        }
         for (PrincessStart each : PRINCESS) {
             princess.getItems().add(item("princess-" + each.id(), each.label(), () -> model.princess(each)));
         }
@@ -217,7 +227,7 @@ public final class EdgesView extends TableStage {
                 "Keyhole: an opening like a drop at centre front, closed above it",
                 () -> tried.switched(
                         g -> g.top().keyhole(), (g, on) -> g.withTop(g.top().withKeyhole(on))));
-        for (Region each : List.of(cover, lower, princess, sleeve, yoke, inFrontOnly, keyhole)) {
+        for (Region each : List.of(cover, lower, skirt, princess, sleeve, yoke, inFrontOnly, keyhole)) {
             each.setMinWidth(Region.USE_PREF_SIZE);
             each.managedProperty().bind(each.visibleProperty());
         }
@@ -248,7 +258,7 @@ public final class EdgesView extends TableStage {
                         .map(u -> u.isEmpty()
                                 ? "Pull a handle: the edge is drawn on the joined pattern and traced off onto the pieces."
                                 : u));
-        HBox foot = new HBox(10, below, lower, under);
+        HBox foot = new HBox(10, below, lower, skirt, under);
         foot.setAlignment(Pos.CENTER_LEFT);
         fault.getStyleClass().add("row-fault");
         fault.setId("edges-fault");
@@ -301,6 +311,8 @@ public final class EdgesView extends TableStage {
         cover.setText(garment.top().cover().label());
         cover.setVisible(!garment.kind().isPanelled());
         lower.setText(garment.lowerEdge().label());
+        skirt.setText(garment.skirt().label());
+        skirt.setVisible(garment.lowerEdge().isBasque());
         princess.setText(
                 garment.block().princess() == PrincessStart.NONE
                         ? "Seam " + PrincessStart.SHOULDER.label().toLowerCase(Locale.ROOT)

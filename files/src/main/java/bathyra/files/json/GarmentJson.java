@@ -13,6 +13,7 @@ import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.PrincessStart;
 import bathyra.garment.Seaming;
+import bathyra.garment.SkirtShaping;
 import bathyra.garment.SplitOption;
 import bathyra.garment.Top;
 import bathyra.garment.UnderbustSchool;
@@ -40,6 +41,7 @@ final class GarmentJson {
     private static final String SCHOOL = "underbust-intake";
     private static final String PRINCESS = "princess-from";
     private static final String BACK = "back-shaping";
+    private static final String SKIRT = "skirt";
     private static final String BASE = "doubled-dart-base";
     private static final Length EASE_MOST = Length.mm(400);
     private static final Length INTAKE_MOST = Length.mm(160);
@@ -80,7 +82,7 @@ final class GarmentJson {
         Top top = EdgesJson.top(fields.object("upperEdge"), kind);
         UpperShape upperShape = EdgesJson.shape(fields.object("upperEdge"), kind, top.cover());
         Fields lower = fields.object("lowerEdge");
-        lower.only(List.of("shape"));
+        lower.only(List.of("shape", SKIRT));
         Fields options = fields.object("options");
         List<String> rules = new ArrayList<>(List.of(SCHOOL, BASE, PRINCESS, BACK));
         Arrays.stream(LengthOption.values()).forEach(o -> rules.add(o.id()));
@@ -105,6 +107,7 @@ final class GarmentJson {
                 new Edges(
                         upperShape,
                         choice(lower, "shape", LowerShape.class, start.lowerEdge()),
+                        choice(lower, SKIRT, SkirtShaping.class, SkirtShaping.SEAMS),
                         top,
                         GoresJson.read(fields, unit)),
                 FinishJson.read(fields, unit),
@@ -276,7 +279,11 @@ final class GarmentJson {
                 .put("closure", garment.fastening().closure().id());
         garment.fastening().gap().ifPresent(l -> CommissionJson.put(out, "lacingGap", l, unit));
         EdgesJson.write(out, garment, unit);
-        out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
+        ObjectNode lower =
+                out.putObject("lowerEdge").put("shape", garment.lowerEdge().id());
+        if (garment.skirt() != SkirtShaping.SEAMS) {
+            lower.put(SKIRT, garment.skirt().id());
+        }
         ObjectNode ease = out.putObject("ease");
         new TreeMap<>(garment.ease()).forEach((level, l) -> CommissionJson.put(ease, level.id(), l, unit));
         EaseHereJson.write(out, garment, unit);

@@ -59,7 +59,8 @@ final class DartedBack {
         }
         List<SeamJoin> seams = new ArrayList<>();
         for (SeamJoin seam : pattern.seams()) {
-            if (!seam.a().edge().equals(SEAM)) {
+            // A skirt under the back has a seam of the same name.
+            if (!seam.a().edge().equals(SEAM) || !PieceRole.of(seam.a().piece()).isPanel()) {
                 seams.add(new SeamJoin(
                         seam.id(), seam.name(), onWhole(seam.a(), whole, renamed), onWhole(seam.b(), whole, renamed)));
             } else if (open) {

@@ -207,6 +207,16 @@ class BasqueTest {
                 .filteredOn(e -> e.kind() == OutlineEdge.Kind.DART)
                 .hasSize(2);
         assertThat(draft.pattern().pieces()).extracting(Piece::id).contains("KB1", "KB2");
+        assertThat(draft.pattern().seams())
+                .filteredOn(s -> s.a().edge().startsWith("princess-back"))
+                .as("the dart of the body and the seam of the skirt")
+                .extracting(s -> s.a().piece())
+                .containsExactlyInAnyOrder("B1", "KB2");
+        Draft all = draft(bustier.withBlock(bustier.block().withBack(BackShaping.DART))
+                .withLowerEdge(shape)
+                .withSkirt(SkirtShaping.DARTS));
+        Finished.holds(all);
+        assertThat(all.pattern().pieces()).extracting(Piece::id).containsExactly("F1", "F2", "B1", "KF1", "KB2");
     }
 
     @ParameterizedTest

@@ -11,6 +11,7 @@ import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.garment.LowerShape;
+import bathyra.garment.SkirtShaping;
 import bathyra.garment.UpperShape;
 import bathyra.hand.Controls;
 import bathyra.hand.Division;
@@ -47,6 +48,7 @@ class HandSheetsTest {
                 draft(Garment.of(GarmentKind.CORSET)),
                 draft(bustier.withBlock(bustier.block().withBack(BackShaping.DART))),
                 draft(bustier.withLowerEdge(LowerShape.PEPLUM)),
+                draft(bustier.withLowerEdge(LowerShape.POINTED_BASQUE).withSkirt(SkirtShaping.DARTS)),
                 draft(bustier.withUpperEdge(UpperShape.fitting(Cover.SHOULDERS).get(0))
                         .withTop(bustier.top().withCover(Cover.SHOULDERS))));
     }

@@ -11,6 +11,7 @@ import bathyra.geometry.Point;
 import bathyra.piece.LevelMark;
 import bathyra.piece.Piece;
 import bathyra.place.Level;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.text.TextAlignment;
 
@@ -18,6 +19,8 @@ import javafx.scene.text.TextAlignment;
 final class PieceName {
     /** Pixels of a letter, at the most. */
     private static final double LETTER = 7.2;
+    /** Pixels of a letter in a run of words, where narrow ones make up for wide ones. */
+    private static final double LETTER_RUN = 5.8;
     /** Pixels from a piece's number down to the end of its words. */
     private static final double WORDS_TALL = 58;
 
@@ -100,16 +103,28 @@ final class PieceName {
                 .reduce(toEdge, Math::min);
     }
 
-    /** Where a panel is too narrow for level words they run down it, beside its grain and no farther than its foot. */
+    /** Where a panel is too narrow for level words they run down it, beside its grain and no farther than its foot: as many as it is long enough for. */
     private void alongThePanel(double y, double foot) {
-        String words = piece.name() + ", " + piece.cutWords();
-        double number = Math.min(y, foot - words.length() * TextSize.px(LETTER) - UNDER_NUMBER);
+        double head = down(piece.grain().to()) + TextSize.px(NUMBER_TALL) / 2;
+        Optional<String> words = Stream.of(piece.name() + ", " + piece.cutWords(), piece.name())
+                .filter(w -> head + UNDER_NUMBER + run(w) <= foot)
+                .findFirst();
+        if (words.isEmpty()) {
+            number(Math.max(head, y));
+            return;
+        }
+        double number = Math.min(y, foot - run(words.get()) - UNDER_NUMBER);
         number(number);
         Surface g = brush.context();
         g.save();
         g.translate(x + 4, number + UNDER_NUMBER);
         g.rotate(90);
-        brush.text(words, 0, 0, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
+        brush.text(words.get(), 0, 0, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         g.restore();
+    }
+
+    /** How long words are, px. */
+    private static double run(String words) {
+        return words.length() * TextSize.px(LETTER_RUN);
     }
 }

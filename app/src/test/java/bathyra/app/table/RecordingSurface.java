@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
@@ -11,17 +12,25 @@ import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import javafx.scene.transform.Affine;
 
 /** A surface without a window: it keeps what was painted, and refuses what a canvas would silently leave out. */
 public final class RecordingSurface implements Surface {
     private final List<String> words = new ArrayList<>();
-    private final Deque<Boolean> kept = new ArrayDeque<>();
+    private final List<Point2D> beginnings = new ArrayList<>();
+    private final Deque<Affine> kept = new ArrayDeque<>();
+    private Affine placing = new Affine();
     private int shapes;
     private boolean begun;
 
     /** Everything that was written, in order. */
     public List<String> words() {
         return List.copyOf(words);
+    }
+
+    /** Where each word of {@link #words} was begun, px from the left and from the top. */
+    public List<Point2D> beginnings() {
+        return List.copyOf(beginnings);
     }
 
     /** How many lines, areas and words were painted. */
@@ -228,6 +237,7 @@ public final class RecordingSurface implements Surface {
     public void fillText(String text, double x, double y) {
         shape(x, y);
         words.add(text);
+        beginnings.add(placing.transform(x, y));
     }
 
     @Override
@@ -238,22 +248,25 @@ public final class RecordingSurface implements Surface {
 
     @Override
     public void save() {
-        kept.push(true);
+        kept.push(placing);
+        placing = new Affine(placing);
     }
 
     @Override
     public void restore() {
-        kept.pop();
+        placing = kept.pop();
     }
 
     @Override
     public void translate(double x, double y) {
         finite(x, y);
+        placing.appendTranslation(x, y);
     }
 
     @Override
     public void rotate(double degrees) {
         finite(degrees);
+        placing.appendRotation(degrees);
     }
 
     /** Paints a drawing as the table would when it has just been fitted, and looks what lies under a few places of it. */

@@ -32,7 +32,8 @@ record Footprint(double cell, int[] left, int[] right) {
         int[] left = new int[rows];
         int[] right = new int[rows];
         for (int row = 0; row < rows; row++) {
-            left[row] = (int) Math.floor((least[row] - gap - x) / cell);
+            // A place reckoned along a run may lie a hair outside the box of its ends.
+            left[row] = Math.max(0, (int) Math.floor((least[row] - gap - x) / cell));
             right[row] = (int) Math.floor((most[row] + gap - x) / cell);
         }
         return new Footprint(cell, left, right);

@@ -15,6 +15,7 @@ public enum LayerKind implements Choice {
     MODESTY_PANEL("modesty-panel", "Modesty panel", Sort.SHAPED, "covers the gap behind the lacing"),
     FACING("facing", "Facing", Sort.SHAPED, "backs the edges that are laced or take a busk"),
     FLY("fly", "Fly", Sort.SHAPED, "lies under loops or a busk"),
+    PLACKET("placket", "Placket", Sort.SHAPED, "lies under the opening of a skirt that is sewn to a basque"),
     LOOPS("loops", "Loops", Sort.STRIPS, "turned strips that the cord runs through"),
     BIAS_BINDING("bias-binding", "Bias binding", Sort.STRIPS, "bound round the upper and the lower edge"),
     CASINGS("casings", "Casings", Sort.STRIPS, "tunnels for the bones, one on every seam"),
@@ -110,6 +111,7 @@ public enum LayerKind implements Choice {
             case MODESTY_PANEL -> closure.isLaced() && garment.gap().value() > 0;
             case FACING -> closure.isLaced() || closure.opensInFront();
             case FLY -> closure == Closure.BACK_LOOPS || closure == Closure.FRONT_BUSK;
+            case PLACKET -> garment.lowerEdge().isBasque() && (closure.opensBehind() || closure.opensInFront());
             case LOOPS -> closure == Closure.BACK_LOOPS;
             case BIAS_BINDING ->
                 garment.allowance(EdgeUse.UPPER_EDGE).millimetres() == 0

@@ -24,7 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** The pieces that are drawn along the edges that open: facing, fly and modesty panel (C12). */
+/** The pieces that are drawn along the edges that open: facing, fly, placket and modesty panel (C12). */
 final class ShapedPieces {
     /** A facing is as wide as the allowance that is usual at a laced edge. */
     private static final double FACING = 40;
@@ -34,6 +34,9 @@ final class ShapedPieces {
     private static final double FLY = 35;
     /** How far the modesty panel reaches under either edge. */
     private static final double UNDER = 45;
+
+    /** A skirt opens so far down from its joint, to be stepped into. */
+    private static final double STEPPED_INTO = 180;
 
     private static final double INSET = 0.12;
     private static final double BEYOND = 80;
@@ -46,9 +49,8 @@ final class ShapedPieces {
         for (Piece panel : pattern.pieces()) {
             for (OutlineEdge edge : panel.outline()) {
                 boolean behind = Finishing.use(edge) == EdgeUse.CENTRE_BACK;
-                // A skirt under a basque hangs open on a placket of its own.
                 if (edge.kind() == Kind.CLOSURE
-                        && !panel.role().isSkirt()
+                        && panel.role().isSkirt() == (kind == LayerKind.PLACKET)
                         && (behind || garment.fastening().closure().opensInFront())) {
                     shaped(panel, edge, behind, kind, garment)
                             .filter(p -> part != Part.RIGHT || !p.onFold())
@@ -74,6 +76,7 @@ final class ShapedPieces {
                                 edge.path(),
                                 FLY,
                                 1));
+            case PLACKET -> Optional.of(placket(panel, edge.path(), behind, garment));
             case MODESTY_PANEL ->
                 behind && garment.gap().value() > 0
                         ? Optional.of(upright(
@@ -86,6 +89,19 @@ final class ShapedPieces {
                         : Optional.empty();
             default -> Optional.empty();
         };
+    }
+
+    /** Under the opening of a skirt: as far down as one steps in, or, where the lacing keeps its edges apart, to the hem. */
+    private static Piece placket(Piece skirt, Path edge, boolean behind, Garment garment) {
+        double gap = behind ? garment.gap().value() : 0;
+        Path downwards = edge.start().y() < edge.end().y() ? edge : edge.reversed();
+        return upright(
+                behind ? PieceRole.PLACKET_BACK.id() : PieceRole.PLACKET_FRONT.id(),
+                behind ? "Placket, centre back" : "Placket, centre front",
+                skirt,
+                gap > 0 ? downwards : downwards.upTo(Math.min(STEPPED_INTO, downwards.length())),
+                gap > 0 ? gap / 2 + UNDER : FLY,
+                1);
     }
 
     /** The part of a panel beside the edge that opens: its own edges above and below, and the edge itself moved inwards. */

@@ -28,6 +28,8 @@ public enum PieceRole {
     FACING_FRONT("FCF", 0),
     FLY_BACK("FLB", 0),
     FLY_FRONT("FLF", 0),
+    PLACKET_BACK("PLB", 0),
+    PLACKET_FRONT("PLF", 0),
     /** A piece of a drawing from elsewhere. */
     OTHER("", 0);
 

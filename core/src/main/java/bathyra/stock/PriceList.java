@@ -101,7 +101,7 @@ public record PriceList(
                 switch (layer) {
                     case FASHION, BIAS_BINDING, LOOPS, STRAPS -> 0;
                     case STRENGTH, FACING, CASINGS, TOILE -> 2;
-                    case LINING, FLY, MODESTY_PANEL -> 1;
+                    case LINING, FLY, PLACKET, MODESTY_PANEL -> 1;
                     case INTERLINING -> 4;
                 };
         return cloths.isEmpty()

@@ -170,6 +170,39 @@ class BasqueTest {
     }
 
     @Test
+    void openingOfTheSkirt_liesOnAPlacket_toTheHemWhereTheLacingKeepsItApart() {
+        Draft zipped = draft(ROUNDED);
+        Piece stepped = placket(zipped, "PLB");
+        assertThat(height(stepped)).isCloseTo(180, within(0.01));
+        Draft laced = draft(Garment.of(GarmentKind.CORSET)
+                .withFastening(Fastening.ZIP.with(Closure.BACK_LACING))
+                .withLowerEdge(LowerShape.ROUNDED_BASQUE));
+        Piece under = placket(laced, "PLB");
+        assertThat(height(under))
+                .isCloseTo(
+                        laced.pattern().piece("KB1").edge("centre-back").path().length(), within(0.01));
+        double wide =
+                2 * under.flattened(1).stream().mapToDouble(Point::x).max().orElseThrow();
+        assertThat(wide).isCloseTo(laced.commission().garment().gap().value() + 90, within(0.01));
+        assertThat(Layers.of(draft(Garment.bustier()).pattern(), Garment.bustier(), Part.WHOLE))
+                .extracting(Layer::kind)
+                .doesNotContain(LayerKind.PLACKET);
+    }
+
+    private static Piece placket(Draft draft, String id) {
+        return Layers.of(draft.pattern(), draft.commission().garment(), Part.WHOLE).stream()
+                .filter(l -> l.kind() == LayerKind.PLACKET)
+                .flatMap(l -> l.pieces().stream())
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double height(Piece piece) {
+        return piece.edge("fold").path().length();
+    }
+
+    @Test
     void reachToTheLap_isLookedAtOnTheBody() {
         Draft draft = (Draft) Drafter.draft(Bodies.commission(
                 Bodies.nerea().with(MeasurementKey.WAIST_TO_LAP, Length.mm(150)), deep(POINTED, 200, 0, 0)));

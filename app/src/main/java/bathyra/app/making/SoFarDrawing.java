@@ -174,7 +174,8 @@ final class SoFarDrawing implements Drawing {
     private static Touched part(Piece piece, OutlineEdge edge) {
         return switch (edge.kind()) {
             case SEAM, DART -> piece.role() == PieceRole.CUP ? Touched.CUPS : Touched.SEAMS;
-            case CLOSURE -> Touched.CLOSURE;
+            // A skirt is not laced: its opening is hemmed.
+            case CLOSURE -> piece.role().isSkirt() ? Touched.EDGES : Touched.CLOSURE;
             case EDGE -> edge.role() == EdgeRole.SLIT ? Touched.SEAMS : Touched.EDGES;
             case FOLD -> Touched.PANELS;
         };

@@ -26,7 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A basque with a skirt (C10.2): the body ends on one curve over the closed half below the waist of the garment, and the skirt, in the
+ * A basque with a skirt (C10): the body ends on one curve over the closed half below the waist of the garment, and the skirt, in the
  * panels of the body, has the same curve cut off at its top.
  */
 final class Basque {

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A skirt whose front and back are one piece each (C10.2): its panels lie against each other from the hem up, and what a seam between them
+ * A skirt whose front and back are one piece each (C10): its panels lie against each other from the hem up, and what a seam between them
  * takes above the hips becomes a dart that opens in the basque. Two panels that would lap over each other keep their seam.
  */
 final class SkirtDarts {

@@ -259,16 +259,16 @@ public enum LengthOption {
             90,
             0,
             200,
-            "C10.2",
+            "C10",
             "along the seams, from the waist line of the garment"),
-    BASQUE_SIDE("basque-side", "Basque below the waist, side", 0, 0, 120, "C10.2", "may run to nothing"),
+    BASQUE_SIDE("basque-side", "Basque below the waist, side", 0, 0, 120, "C10", "may run to nothing"),
     BASQUE_BACK(
             "basque-back",
             "Basque below the waist, centre back",
             40,
             0,
             160,
-            "C10.2",
+            "C10",
             "along the seams, from the waist line of the garment");
 
     /** Where the shoulder-dart block sets another figure (C4.3), by the rule-id. */

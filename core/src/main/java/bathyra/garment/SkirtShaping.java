@@ -1,6 +1,6 @@
 package bathyra.garment;
 
-/** How a skirt under a basque is shaped between the waist and the hips (C10.2). */
+/** How a skirt under a basque is shaped between the waist and the hips (C10). */
 public enum SkirtShaping implements Choice {
     SEAMS("seams", "In the panels of the body"),
     DARTS("darts", "Front and back in one, with darts");

@@ -134,7 +134,7 @@ class FrameWindowTest extends RealWindow {
         assertThat(robot.lookup("#unit-in").<ToggleButton>query().isSelected()).isTrue();
         robot.push(KeyCode.CONTROL, KeyCode.K).write("rounded basque").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(text(robot, "#undo")).isEqualTo("Undo lower edge: rounded basque, a skirt sewn to it");
+        assertThat(text(robot, "#undo")).isEqualTo("Undo lower edge: rounded basque and skirt");
         robot.push(KeyCode.CONTROL, KeyCode.K).write("text size").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#setting-words").<Parent>query().lookupAll("*"))

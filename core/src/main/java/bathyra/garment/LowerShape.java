@@ -11,8 +11,8 @@ public enum LowerShape implements Choice {
     PEPLUM("peplum", "At the waist, with a peplum"),
     FLARED("flared", "Flared hem"),
     SKIRT("skirt", "To the thigh, as a skirt"),
-    POINTED_BASQUE("pointed-basque", "Pointed basque, a skirt sewn to it"),
-    ROUNDED_BASQUE("rounded-basque", "Rounded basque, a skirt sewn to it");
+    POINTED_BASQUE("pointed-basque", "Pointed basque and skirt"),
+    ROUNDED_BASQUE("rounded-basque", "Rounded basque and skirt");
 
     private final String id;
     private final String label;

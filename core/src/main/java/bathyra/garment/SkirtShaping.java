@@ -2,8 +2,8 @@ package bathyra.garment;
 
 /** How a skirt under a basque is shaped between the waist and the hips (C10). */
 public enum SkirtShaping implements Choice {
-    SEAMS("seams", "In the panels of the body"),
-    DARTS("darts", "Front and back in one, with darts");
+    SEAMS("seams", "Skirt in panels"),
+    DARTS("darts", "Skirt with darts");
 
     private final String id;
     private final String label;

@@ -345,6 +345,7 @@ final class EdgesDrawing implements Drawing {
     }
 
     /** The upper or the lower end of an edge that several sheets may have a stretch of, such as centre front under a yoke. */
+    /** The panel at a centre. */
     private Sheet body(String centre) {
         return bodies.sheets().stream().filter(s -> s.has(centre)).findFirst().orElseThrow();
     }

@@ -86,7 +86,7 @@ public final class EdgesModel {
     }
 
     public void skirt(SkirtShaping next) {
-        once("skirt: " + next.label().toLowerCase(Locale.ROOT), garment().withSkirt(next));
+        once(next.label().toLowerCase(Locale.ROOT), garment().withSkirt(next));
     }
 
     public void yoke(boolean wanted) {

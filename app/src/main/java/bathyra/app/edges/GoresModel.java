@@ -105,6 +105,9 @@ public final class GoresModel {
 
     /** Moves a gore along its edge, in steps of a twentieth. */
     public void place(int which, double share) {
+        if (which >= gores().size()) {
+            return;
+        }
         double held = Math.rint(share / PLACE_STEP) * PLACE_STEP;
         set(
                 gores().get(which).name().toLowerCase(Locale.ROOT) + " moved along its edge",
@@ -114,6 +117,9 @@ public final class GoresModel {
 
     /** Makes a gore as high as that, within what a gore may be. @param millimetres from its edge to its point */
     void height(int which, double millimetres) {
+        if (which >= gores().size()) {
+            return;
+        }
         double held = Math.max(
                 Gore.HEIGHT_LEAST.millimetres(), Math.min(Gore.HEIGHT_MOST.millimetres(), Math.rint(millimetres)));
         set(

@@ -135,6 +135,16 @@ class FrameWindowTest extends RealWindow {
         robot.push(KeyCode.CONTROL, KeyCode.K).write("rounded basque").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text(robot, "#undo")).isEqualTo("Undo lower edge: rounded basque and skirt");
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("waist ease").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#option-ease-waist").<Node>query().isFocused()).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("basque side").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#option-basque-side").<Node>query().isFocused())
+                .isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("mark top centre back").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text(robot, "#undo")).isEqualTo("Undo top marked on centre back");
         robot.push(KeyCode.CONTROL, KeyCode.K).write("text size").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#setting-words").<Parent>query().lookupAll("*"))

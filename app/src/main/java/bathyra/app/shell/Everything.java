@@ -3,6 +3,7 @@ package bathyra.app.shell;
 import bathyra.app.craft.CraftText;
 import bathyra.app.craft.CraftText.Block;
 import bathyra.app.craft.CraftText.Kind;
+import bathyra.app.edges.EdgesModel;
 import bathyra.app.find.Findable;
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
@@ -19,25 +20,39 @@ import bathyra.garment.Cover;
 import bathyra.garment.CupKind;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.UpperShape;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
+import bathyra.place.Level;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Control;
 import javafx.stage.Window;
 
 /** All that can be found: where one can go, what can be done, what stands in the guide. */
 final class Everything {
+    /** The lengths that have their field on Cups. */
+    private static final List<LengthOption> CUPS = List.of(
+            LengthOption.BRIDGE,
+            LengthOption.CUP_SIDE,
+            LengthOption.BAND_INNER,
+            LengthOption.BAND_SEAM,
+            LengthOption.BAND_OUTER,
+            LengthOption.CUP_YOKE);
+
     private final Workshop workshop;
     private final Output output;
     private final Supplier<Window> window;
@@ -85,6 +100,8 @@ final class Everything {
                 .open(Over.PRACTICE)));
         deeds(all);
         choices(all);
+        tops(all);
+        figures(all);
         for (MeasurementKey key : MeasurementKey.values()) {
             all.add(new Findable(key.label(), Findable.Kind.FIGURE, () -> {
                 workshop.whereabouts().goTo(Stage.MEASURE);
@@ -189,6 +206,56 @@ final class Everything {
                 }));
             }
         }
+    }
+
+    private void tops(List<Findable> all) {
+        Set<String> marked = workshop.commission().garment().finish().topMarks();
+        workshop.half().ifPresent(draft -> draft.pattern().pieces().stream()
+                .filter(p -> !marked.contains(p.id()))
+                .forEach(p -> {
+                    String name = p.name().toLowerCase(Locale.ROOT);
+                    all.add(deed("Mark the top of " + name, () -> markTop(p.id(), name)));
+                }));
+    }
+
+    private void markTop(String piece, String name) {
+        Garment garment = workshop.commission().garment();
+        workshop.letGo();
+        workshop.once(
+                "top marked on " + name,
+                workshop.commission()
+                        .withGarment(garment.withFinish(garment.finish().withTopMark(piece, true))));
+    }
+
+    /** The figures of the garment in hand that stand in a field of a stage. */
+    private void figures(List<Findable> all) {
+        workshop.half().ifPresent(draft -> draft.girths().levels().forEach(plan -> all.add(ease(plan.level()))));
+        EdgesModel edges = new EdgesModel(workshop);
+        Stream.concat(edges.upperLengths().stream(), edges.lowerLengths().stream())
+                .forEach(option -> all.add(length(option, Stage.EDGES)));
+        CUPS.stream()
+                .filter(option -> option.shapes(workshop.commission().garment()))
+                .forEach(option -> all.add(length(option, Stage.CUPS)));
+    }
+
+    private Findable length(LengthOption option, Stage stage) {
+        return new Findable(option.label(), Findable.Kind.FIGURE, () -> {
+            workshop.whereabouts().goTo(stage);
+            focus("#option-" + option.id());
+        });
+    }
+
+    /** Its field is on the card of its level, which is taken first. */
+    private Findable ease(Level level) {
+        return new Findable("Ease at the " + level.label().toLowerCase(Locale.ROOT), Findable.Kind.FIGURE, () -> {
+            workshop.whereabouts().goTo(Stage.GIRTHS);
+            Platform.runLater(() -> Platform.runLater(() -> {
+                if (window.get().getScene().lookup("#level-" + level.id()) instanceof ButtonBase name) {
+                    name.fire();
+                    focus("#option-ease-" + level.id());
+                }
+            }));
+        });
     }
 
     /** Goes to the first control of a part of a page. */

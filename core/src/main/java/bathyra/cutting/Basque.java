@@ -108,14 +108,16 @@ final class Basque {
             Sheet panel = sides.get(i).panel();
             Slash.Parts cut = pointed(waisted(panel, Slash.along(panel, joints.get(i), JOINT)), i);
             parts.put(panel.id(), cut);
-            skirts.add(
-                    cut.rest().named(skirt(panel.id()), "Skirt, " + panel.name().toLowerCase(Locale.ROOT)));
+            skirts.add(cut.rest()
+                    .named(
+                            PieceRole.skirtUnder(panel.id()),
+                            "Skirt, " + panel.name().toLowerCase(Locale.ROOT)));
             work.with(panel.id(), s -> cut.along());
             work.joining(new SeamJoin(
                     "BQ" + (i + 1),
                     "Basque, " + panel.name().toLowerCase(Locale.ROOT),
                     new SeamJoin.Ref(panel.id(), JOINT),
-                    new SeamJoin.Ref(skirt(panel.id()), JOINT)));
+                    new SeamJoin.Ref(PieceRole.skirtUnder(panel.id()), JOINT)));
         }
         String last = pattern.sheets().get(pattern.sheets().size() - 1).id();
         work.withAfter(last, skirts.toArray(Sheet[]::new));
@@ -182,12 +184,6 @@ final class Basque {
     }
 
     private static SeamJoin.Ref ofSkirt(SeamJoin.Ref ref) {
-        return new SeamJoin.Ref(skirt(ref.piece()), ref.edge());
-    }
-
-    /** The skirt's piece under a panel. */
-    private static String skirt(String panel) {
-        PieceRole role = PieceRole.of(panel) == PieceRole.FRONT ? PieceRole.SKIRT_FRONT : PieceRole.SKIRT_BACK;
-        return role.id() + panel.substring(1);
+        return new SeamJoin.Ref(PieceRole.skirtUnder(ref.piece()), ref.edge());
     }
 }

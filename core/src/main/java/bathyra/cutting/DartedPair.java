@@ -9,6 +9,7 @@ import bathyra.paper.Ends;
 import bathyra.paper.Merge;
 import bathyra.paper.Sheet;
 import bathyra.piece.Dart;
+import bathyra.piece.EdgeRole;
 import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
@@ -118,20 +119,12 @@ final class DartedPair {
                 ring.set(ring.size() - 1, one(last, edge));
                 continue;
             }
-            String name = unlike(ring, edge.name());
+            String name = hasName(ring, edge.name())
+                    ? EdgeRole.again(edge.name(), taken -> hasName(ring, taken))
+                    : edge.name();
             renamed.put(edge.name(), name);
             ring.add(new OutlineEdge(name, edge.kind(), edge.seam(), edge.path()));
         }
-    }
-
-    /** A name that no edge of the ring has yet. */
-    private static String unlike(List<OutlineEdge> ring, String name) {
-        String plain = name.replaceAll("-[2-9]$", "");
-        String next = name;
-        for (int n = 2; hasName(ring, next); n++) {
-            next = plain + "-" + n;
-        }
-        return next;
     }
 
     private static boolean hasName(List<OutlineEdge> ring, String name) {

@@ -102,7 +102,7 @@ final class Gores {
             outline.add(new OutlineEdge(edge.name(), edge.kind(), edge.seam(), before));
             outline.add(seam(one, new Line(before.end(), point)));
             outline.add(seam(two, new Line(point, after.start())));
-            outline.add(new OutlineEdge(again(panel, edge), edge.kind(), edge.seam(), after));
+            outline.add(new OutlineEdge(EdgeRole.again(edge.name(), panel::has), edge.kind(), edge.seam(), after));
         }
         String id = PieceRole.GORE.id(number);
         // On the table it lies at the height of its slit.
@@ -156,19 +156,6 @@ final class Gores {
                 .filter(e -> along <= before(panel, gore, e) + e.path().length())
                 .findFirst()
                 .orElse(stretches.get(stretches.size() - 1));
-    }
-
-    private static String again(Sheet panel, OutlineEdge edge) {
-        String plain = gone(edge.name());
-        int n = 2;
-        while (panel.has(plain + "-" + n)) {
-            n++;
-        }
-        return plain + "-" + n;
-    }
-
-    private static String gone(String name) {
-        return name.replaceAll("-[2-9]$", "");
     }
 
     /** Where the level lines cross the slit: how far from its point. */

@@ -4,6 +4,7 @@ import bathyra.finding.Finding;
 import bathyra.geometry.Point;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
+import bathyra.piece.PieceRole;
 import java.util.Optional;
 
 /** What was found on the panels, put on the pieces that were cut of them: there it is shown. */
@@ -27,7 +28,9 @@ final class OnPieces {
         }
         // A skirt lies where its panel was drafted; cups and yokes are turned when they are cut.
         return pattern.pieces().stream()
-                .filter(p -> p.role().isSkirt() && p.id().endsWith(place.piece()) && runsThrough(p, place.at()))
+                .filter(p -> PieceRole.of(place.piece()).isPanel()
+                        && p.id().equals(PieceRole.skirtUnder(place.piece()))
+                        && runsThrough(p, place.at()))
                 .findFirst()
                 .map(p -> finding.at(p.id(), place.at()))
                 .orElseGet(() -> named.isPresent() ? finding : finding.nowhere());

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -75,6 +76,9 @@ public enum EdgeRole {
     /** What is added to the name of an edge that is divided. */
     private static final Pattern STRETCHES = Pattern.compile("(-([2-9]|yoke|body|cup|peplum|low|top|below))*");
 
+    /** The last of them, by its number. */
+    private static final Pattern STRETCH = Pattern.compile("-[2-9]$");
+
     private static final Pattern NUMBER = Pattern.compile("-([1-9]\\d?)(?=-|$)");
     private static final List<EdgeRole> LONGEST_FIRST = Arrays.stream(values())
             .filter(r -> r != OTHER)
@@ -131,6 +135,23 @@ public enum EdgeRole {
                     && isStretch(rest.substring(number.end()));
         }
         return isStretch(rest);
+    }
+
+    /** A name for another stretch of an edge, or for an edge that has come beside one of its name. @param taken what no longer can be had */
+    public static String again(String name, Predicate<String> taken) {
+        EdgeRole role = of(name);
+        int own = role.id.length();
+        var number = NUMBER.matcher(name.substring(own));
+        if (role.most > 0 && number.lookingAt()) {
+            own += number.end();
+        }
+        String plain =
+                name.substring(0, own) + STRETCH.matcher(name.substring(own)).replaceAll("");
+        int n = 2;
+        while (taken.test(plain + "-" + n)) {
+            n++;
+        }
+        return plain + "-" + n;
     }
 
     /** Whether what follows a name is what is added to it when an edge is divided. */

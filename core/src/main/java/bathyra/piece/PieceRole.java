@@ -59,6 +59,12 @@ public enum PieceRole {
                 .orElse(OTHER);
     }
 
+    /** The id of the piece of a skirt that hangs from a panel. @param panel the panel's id */
+    public static String skirtUnder(String panel) {
+        PieceRole role = of(panel);
+        return (role == FRONT ? SKIRT_FRONT : SKIRT_BACK).letters + panel.substring(role.letters.length());
+    }
+
     private boolean isNamedBy(String id) {
         return most == 0
                 ? id.equals(letters)

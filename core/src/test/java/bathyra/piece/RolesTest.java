@@ -7,6 +7,7 @@ import bathyra.draft.Choices;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -80,5 +81,21 @@ class RolesTest {
                 }
             }
         }
+    }
+
+    @Test
+    void anotherStretch_keepsTheNumberThatTellsAnEdgeApart() {
+        assertThat(EdgeRole.again("basque", "basque"::equals)).isEqualTo("basque-2");
+        assertThat(EdgeRole.again("basque-2", Set.of("basque", "basque-2")::contains))
+                .isEqualTo("basque-3");
+        // The second seam of a front is no second stretch of the first.
+        assertThat(EdgeRole.again("front-2", taken -> false)).isEqualTo("front-2-2");
+        assertThat(EdgeRole.of("front-2-2")).isEqualTo(EdgeRole.of("front-2"));
+    }
+
+    @Test
+    void aSkirtsPiece_isNamedByItsPanel() {
+        assertThat(PieceRole.skirtUnder("F2")).isEqualTo("KF2");
+        assertThat(PieceRole.of(PieceRole.skirtUnder("B1"))).isEqualTo(PieceRole.SKIRT_BACK);
     }
 }

@@ -7,6 +7,7 @@ import bathyra.app.stage.Files;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
+import bathyra.app.workshop.GarmentChoice;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.TriedChoices;
@@ -107,10 +108,7 @@ public final class BlockView extends TableStage {
         controls.getStyleClass().add("controls");
         princess.setId("princess-from");
         DrawnWords.at(princess, "Where a princess seam begins", () -> new TriedChoices(workshop)
-                .others(
-                        List.of(PrincessStart.values()),
-                        g -> g.block().princess(),
-                        (g, c) -> g.withBlock(g.block().withPrincess(c))));
+                .others(GarmentChoice.PRINCESS));
         for (PrincessStart start : PrincessStart.values()) {
             MenuItem item = new MenuItem(start.label());
             item.setOnAction(e -> model.princess(start));

@@ -17,6 +17,7 @@ import bathyra.garment.UpperShape;
 import bathyra.geometry.Motion;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -122,10 +123,8 @@ final class EdgesDrawing implements Drawing {
                 bottom = Math.max(bottom, p.y());
             }
         }
-        for (Point p : joining == Joining.BELOW
-                ? basque().stream().flatMap(b -> b.flattened(1).stream()).toList()
-                : List.<Point>of()) {
-            top = Math.min(top, p.y());
+        for (Path basque : joining == Joining.BELOW ? basque() : List.<Path>of()) {
+            top = Math.min(top, Shape.box(basque.flattened(1))[1]);
         }
         double below = joining == Joining.ABOVE ? BESIDE : 8;
         double above = joining == Joining.BELOW ? BESIDE : 8;

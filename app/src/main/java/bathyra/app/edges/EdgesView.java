@@ -8,6 +8,7 @@ import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
 import bathyra.app.table.ZoomSlip;
+import bathyra.app.workshop.GarmentChoice;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
@@ -166,37 +167,19 @@ public final class EdgesView extends TableStage {
 
     private void menus() {
         cover.setId("cover");
-        DrawnWords.at(
-                cover,
-                "What holds the garment up",
-                () -> tried.others(
-                        List.of(Cover.values()),
-                        g -> g.top().cover(),
-                        (g, c) -> g.withTop(g.top().withCover(c))));
+        DrawnWords.at(cover, "What holds the garment up", () -> tried.others(GarmentChoice.COVER));
         for (Cover each : Cover.values()) {
             cover.getItems().add(item("cover-" + each.id(), each.label(), () -> model.cover(each)));
         }
         lower.setId("lower-edge");
-        DrawnWords.at(
-                lower,
-                "How the lower edge runs",
-                () -> tried.others(List.of(LowerShape.values()), Garment::lowerEdge, Garment::withLowerEdge));
+        DrawnWords.at(lower, "How the lower edge runs", () -> tried.others(GarmentChoice.LOWER_EDGE));
         for (LowerShape each : LowerShape.values()) {
             lower.getItems().add(item("lower-" + each.id(), each.label(), () -> model.lower(each)));
         }
         princess.setId("princess-from");
-        DrawnWords.at(
-                princess,
-                "Where the princess seam begins",
-                () -> tried.others(
-                        PRINCESS,
-                        g -> g.block().princess(),
-                        (g, c) -> g.withBlock(g.block().withPrincess(c))));
+        DrawnWords.at(princess, "Where the princess seam begins", () -> tried.others(GarmentChoice.PRINCESS));
         skirt.setId("skirt");
-        DrawnWords.at(
-                skirt,
-                "How the skirt is shaped",
-                () -> tried.others(List.of(SkirtShaping.values()), Garment::skirt, Garment::withSkirt));
+        DrawnWords.at(skirt, "How the skirt is shaped", () -> tried.others(GarmentChoice.SKIRT));
         for (SkirtShaping each : SkirtShaping.values()) {
             skirt.getItems().add(item("skirt-" + each.id(), each.label(), () -> model.skirt(each)));
         }
@@ -204,13 +187,7 @@ public final class EdgesView extends TableStage {
             princess.getItems().add(item("princess-" + each.id(), each.label(), () -> model.princess(each)));
         }
         sleeve.setId("sleeve");
-        DrawnWords.at(
-                sleeve,
-                "What goes round the arm",
-                () -> tried.others(
-                        Sleeve.fitting(model.garment().top().cover()),
-                        g -> g.top().sleeve(),
-                        (g, c) -> g.withTop(g.top().withSleeve(c))));
+        DrawnWords.at(sleeve, "What goes round the arm", () -> tried.others(GarmentChoice.SLEEVE));
         yoke.setId("yoke");
         yoke.setOnAction(e -> model.yoke(yoke.isSelected()));
         DrawnWords.at(

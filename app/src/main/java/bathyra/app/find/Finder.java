@@ -20,7 +20,7 @@ public final class Finder {
     private record Line(Findable thing, String plain, String also) {
         private static Line of(Findable thing) {
             String called = " " + Finder.plain(thing.words());
-            return new Line(thing, called, called + " " + Finder.plain(thing.also()));
+            return new Line(thing, called, thing.also().isEmpty() ? called : called + " " + Finder.plain(thing.also()));
         }
 
         private boolean isCalled(List<String> wanted) {

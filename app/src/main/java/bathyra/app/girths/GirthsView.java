@@ -7,6 +7,7 @@ import bathyra.app.stage.HalfSwitch;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
+import bathyra.app.workshop.GarmentChoice;
 import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.TriedChoices;
 import bathyra.app.workshop.Workshop;
@@ -15,7 +16,6 @@ import bathyra.draft.Draft;
 import bathyra.garment.Closure;
 import bathyra.garment.EaseRow;
 import bathyra.garment.Experience;
-import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
 import bathyra.girth.LevelPlan;
 import bathyra.length.LengthText;
@@ -75,10 +75,7 @@ public final class GirthsView extends TableStage {
         StackPane.setMargin(zoom, new Insets(0, 10, 14, 0));
         kind.setId("kind");
         TriedChoices tried = new TriedChoices(workshop);
-        DrawnWords.at(
-                kind,
-                "What is made",
-                () -> tried.others(List.of(GarmentKind.values()), Garment::kind, Garment::withKind));
+        DrawnWords.at(kind, "What is made", () -> tried.others(GarmentChoice.KIND));
         for (GarmentKind each : GarmentKind.values()) {
             MenuItem item = new MenuItem(each.label());
             item.setOnAction(e -> model.kind(each));
@@ -87,13 +84,7 @@ public final class GirthsView extends TableStage {
         row.setId("ease-row");
         row.setAccessibleText("The row of the table from which the eases start");
         closure.setId("closure");
-        DrawnWords.at(
-                closure,
-                "How the garment is closed",
-                () -> tried.others(
-                        List.of(Closure.values()),
-                        g -> g.fastening().closure(),
-                        (g, c) -> g.withFastening(g.fastening().with(c))));
+        DrawnWords.at(closure, "How the garment is closed", () -> tried.others(GarmentChoice.CLOSURE));
         for (Closure each : Closure.values()) {
             MenuItem item = new MenuItem(each.label());
             item.setOnAction(e -> model.closure(each));

@@ -3,6 +3,7 @@ package bathyra.app.seams;
 import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.table.Joining;
+import bathyra.app.workshop.GarmentChoice;
 import bathyra.garment.Panels;
 import bathyra.garment.SeamPlacing;
 import bathyra.garment.Weighting;
@@ -49,11 +50,7 @@ final class SharingBar extends HBox {
         more.setOnAction(e -> model.panels(model.garment().panels().perSide() + 1));
         count.setId("panel-count");
         placing.setId("placing");
-        DrawnWords.at(placing, "Where the seams stand", () -> model.tried()
-                .others(
-                        List.of(SeamPlacing.values()),
-                        g -> g.panels().placing(),
-                        (g, c) -> g.withPanels(g.panels().placed(c))));
+        DrawnWords.at(placing, "Where the seams stand", () -> model.tried().others(GarmentChoice.PLACING));
         for (SeamPlacing each : SeamPlacing.values()) {
             placing.getItems().add(item(each.label(), () -> model.place(each)));
         }
@@ -88,10 +85,7 @@ final class SharingBar extends HBox {
             ToggleButton button = new ToggleButton(inShort(each));
             button.setId("preset-" + each.id());
             DrawnWords.at(button, "Share the surplus out: " + each.label(), () -> model.tried()
-                    .others(
-                            List.of(each),
-                            g -> g.sharing().preset(),
-                            (g, c) -> g.withSharing(g.sharing().with(c))));
+                    .only(GarmentChoice.SHARING, each));
             button.setUserData(each);
             button.setToggleGroup(group);
             button.setOnAction(e -> {

@@ -3,9 +3,9 @@ package bathyra.app.workshop;
 import bathyra.app.glossary.Tried;
 import bathyra.garment.Choice;
 import bathyra.garment.Garment;
-import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 
 /** What another choice would make of the commission in hand, for the drawing at the choice's name; nothing is changed. */
@@ -20,25 +20,24 @@ public final class TriedChoices {
         return workshop.commission().garment();
     }
 
-    /** Every choice but the one that stands, in their order. @param with the garment in hand with another choice */
-    public <C extends Choice> List<Tried> others(Collection<C> choices, Function<Garment, C> value, With<C> with) {
-        C now = value.apply(garment());
-        return choices.stream()
-                .filter(c -> c != now)
-                .map(c -> tried(c.label().toLowerCase(Locale.ROOT), with.apply(garment(), c)))
-                .toList();
+    /** Every choice but the one that stands, in their order. */
+    public <C extends Choice> List<Tried> others(GarmentChoice<C> choice) {
+        return choice.others(garment()).stream().map(c -> tried(choice, c)).toList();
+    }
+
+    /** One choice alone; nothing where it stands already. */
+    public <C extends Choice> List<Tried> only(GarmentChoice<C> choice, C wanted) {
+        return choice.value().apply(garment()) == wanted ? List.of() : List.of(tried(choice, wanted));
     }
 
     /** With it where the garment is without, and without where it has it. */
-    public List<Tried> switched(Function<Garment, Boolean> value, With<Boolean> with) {
+    public List<Tried> switched(Function<Garment, Boolean> value, BiFunction<Garment, Boolean, Garment> with) {
         boolean now = value.apply(garment());
         return List.of(tried(now ? "without" : "with it", with.apply(garment(), !now)));
     }
 
-    /** A garment with something chosen in it. */
-    @FunctionalInterface
-    public interface With<C> {
-        Garment apply(Garment garment, C choice);
+    private <C extends Choice> Tried tried(GarmentChoice<C> choice, C wanted) {
+        return tried(wanted.label().toLowerCase(Locale.ROOT), choice.with().apply(garment(), wanted));
     }
 
     private Tried tried(String words, Garment then) {

@@ -314,8 +314,8 @@ final class PanelSheets {
         double out = garment.length(LengthOption.FLARE).value() / 2;
         double raise = garment.length(LengthOption.FLARE_RAISE).value();
         for (int i : swinging()) {
-            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), Level.HIGH_HIP, out, raise));
-            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), Level.HIGH_HIP, -out, raise);
+            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), out, raise));
+            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), -out, raise);
             lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));
         }
     }
@@ -327,8 +327,8 @@ final class PanelSheets {
                         : -garment.length(LengthOption.SKIRT_TAPER).value())
                 / 2;
         for (int i : swinging()) {
-            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), Level.HIP, out, slant(i, out)));
-            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), Level.HIP, -out, slant(i, out));
+            rights.set(i, swung(set.panels().get(i).right(), rights.get(i), out, slant(i, out)));
+            Path partner = swung(set.panels().get(i + 1).left(), lefts.get(i + 1), -out, slant(i, out));
             lefts.set(i + 1, True.toLength(partner, rights.get(i).length()));
         }
     }
@@ -340,8 +340,9 @@ final class PanelSheets {
         return Math.hypot(falls, out) - falls;
     }
 
-    /** The same edge from a level on to a place beside its end. @param out to the right @param raise above it */
-    private static Path swung(SeamEdge edge, Path path, Level level, double out, double raise) {
+    /** The same edge from where it swings out to a place beside its end. @param out to the right @param raise above it */
+    private Path swung(SeamEdge edge, Path path, double out, double raise) {
+        Level level = garment.lowerEdge().swingsFrom().orElseThrow();
         double from = edge.above() + edge.arcs().get(level);
         Path kept = path.upTo(from);
         Vec down = path.endTangent();

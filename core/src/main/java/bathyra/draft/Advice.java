@@ -95,7 +95,8 @@ public final class Advice {
         findings.addAll(Leanings.of(
                 pattern,
                 intakes.axes(),
-                overBust ? OptionalDouble.of(block.front(Level.BUST)) : OptionalDouble.empty()));
+                overBust ? OptionalDouble.of(block.front(Level.BUST)) : OptionalDouble.empty(),
+                commission.garment().lowerEdge().swingsFrom()));
         findings.addAll(OwnLengths.on(commission.garment(), block, intakes, cutting));
         coverage(findings, commission.garment(), cutting);
         upperEdge(findings, commission.garment(), girths, cutting);

@@ -8,7 +8,6 @@ import bathyra.geometry.Vec;
 import bathyra.intake.SeamAxes;
 import bathyra.length.Sentence;
 import bathyra.piece.EdgeRole;
-import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -16,24 +15,20 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
  * How far the finished edges of a seam lean from the square of the level lines, looked at all along: past 20 degrees the cloth lies askew
- * (C7.7). A seam that the cutter has leaned is held against its own lean; the seam over the apex leans to shape the bust.
+ * (C7.7). A seam that the cutter has leaned is held against its own lean; the seam over the apex leans to shape the bust, and a hem swings out.
  */
 final class Leanings {
     private static final double MOST = 20;
     /** Over the bust the seam that shapes it leans by nature: by what it takes within the bust's own height. */
     private static final double MOST_OVER_BUST = 60;
-
-    /** A piece with one of these goes on above the upper line. */
-    private static final Set<EdgeRole> CARRIED_UP = EnumSet.of(EdgeRole.ARMHOLE, EdgeRole.NECKLINE, EdgeRole.SHOULDER);
 
     private static final double APART = 5;
     /** The ends of an edge are looked at from here on: a corner that was eased is no lean. */
@@ -41,8 +36,13 @@ final class Leanings {
 
     private Leanings() {}
 
-    /** One note for each seam whose edges lean too far. @param bust depth of the bust line, where there is one */
-    static List<Finding> of(Pattern pattern, SeamAxes axes, OptionalDouble bust) {
+    /**
+     * One note for each seam whose edges lean too far.
+     *
+     * @param bust depth of the bust line, where there is one
+     * @param swings from where the seams swing out, where they do
+     */
+    static List<Finding> of(Pattern pattern, SeamAxes axes, OptionalDouble bust, Optional<Level> swings) {
         List<Finding> findings = new ArrayList<>();
         for (SeamAxes.Axis axis : axes.axes()) {
             boolean shapes = bust.isPresent() && axes.isThroughApex(axis.seam(), bust.getAsDouble());
@@ -50,7 +50,7 @@ final class Leanings {
                     .filter(seam -> isOf(seam.a().edge(), axis.seam()))
                     .flatMap(seam -> Stream.of(seam.a(), seam.b()))
                     .filter(ref -> !pattern.piece(ref.piece()).levelMarks().isEmpty())
-                    .map(ref -> steepest(pattern.piece(ref.piece()), pattern.edge(ref), axis.lean(), shapes))
+                    .map(ref -> steepest(pattern.piece(ref.piece()), pattern.edge(ref), axis.lean(), shapes, swings))
                     .max(Comparator.comparingDouble(Lean::past))
                     .filter(lean -> lean.past() > 0)
                     .map(lean -> finding(axis, lean))
@@ -72,21 +72,25 @@ final class Leanings {
         }
     }
 
-    private static Lean steepest(Piece piece, OutlineEdge edge, double own, boolean shapes) {
+    private static Lean steepest(Piece piece, OutlineEdge edge, double own, boolean shapes, Optional<Level> swings) {
         Path path = edge.path();
         Lean steepest = new Lean(piece.id(), path.start(), "", 0, MOST);
-        boolean carriedUp = piece.outline().stream().anyMatch(e -> CARRIED_UP.contains(e.role()));
+        boolean carriedUp = piece.outline().stream().anyMatch(e -> e.role().standsAboveUpperLine());
+        LevelSquares squares = LevelSquares.of(piece, path);
         for (double arc = ENDS; arc < path.length() - ENDS; arc += APART) {
             Path.Place place = path.at(arc);
-            if (carriedUp && isAboveUpperLine(piece, place.point())) {
+            boolean meant = carriedUp && isAboveUpperLine(piece, place.point())
+                    || swings.filter(level -> isBelow(piece, level, place.point()))
+                            .isPresent();
+            if (meant) {
                 continue;
             }
-            LevelMark level = nearest(piece, place.point());
-            Vec down = level.from().to(level.to()).unit().turned(Math.PI / 2);
+            Vec down = squares.at(arc);
             Vec along = place.tangent().dy() < 0 ? place.tangent().reversed() : place.tangent();
             double lean = Math.abs(Math.toDegrees(down.angleTo(along)) - own);
             boolean overBust = shapes && isAbove(piece, place.point());
-            Lean here = new Lean(piece.id(), place.point(), level.level(), lean, overBust ? MOST_OVER_BUST : MOST);
+            Lean here =
+                    new Lean(piece.id(), place.point(), squares.nearest(arc), lean, overBust ? MOST_OVER_BUST : MOST);
             steepest = here.past() > steepest.past() ? here : steepest;
         }
         return steepest;
@@ -112,10 +116,10 @@ final class Leanings {
                 .isPresent();
     }
 
-    private static LevelMark nearest(Piece piece, Point at) {
-        return piece.levelMarks().stream()
-                .min(Comparator.comparingDouble(m -> Math.min(m.from().distance(at), m.to().distance(at))))
-                .orElseThrow();
+    private static boolean isBelow(Piece piece, Level level, Point at) {
+        return piece.mark(level)
+                .filter(m -> at.y() > Math.min(m.from().y(), m.to().y()))
+                .isPresent();
     }
 
     private static Finding finding(SeamAxes.Axis axis, Lean lean) {

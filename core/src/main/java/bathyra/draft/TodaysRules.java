@@ -69,6 +69,18 @@ public final class TodaysRules {
         return new Kept(edition, then, left, right);
     }
 
+    /**
+     * A commission as a later edition finds it: where today's rules give what it was given, and where it was given nothing because it could not
+     * be drafted, it is one of today's.
+     *
+     * @param then one of an edition that wrote down what it gave
+     */
+    public static Commission found(Commission then) {
+        Optional<Kept> kept = then.garment().kept();
+        boolean same = kept.isPresent() ? kept.get().isNothing() : of(then).isEmpty();
+        return same ? then.byTodaysRules() : then;
+    }
+
     /** How much more was given than today's rules give. What a rule gives leans on what was given before it, so it is asked again with that kept, until nothing is left. */
     private static RuleValues more(int edition, Ruled then, RuleValues given, MeasurementSet tape, Garment choices) {
         RuleValues more = RuleValues.NONE;

@@ -18,6 +18,11 @@ import java.util.Optional;
  */
 public record Kept(int edition, Ruled then, RuleValues more, Optional<RuleValues> moreOnRight) {
 
+    /** Whether today's rules give all that it was given. */
+    public boolean isNothing() {
+        return more.isEmpty() && moreOnRight.map(RuleValues::isEmpty).orElse(true);
+    }
+
     /** The same for the right half of an uneven body. */
     Kept ofRightHalf() {
         return new Kept(edition, then, moreOnRight.orElse(more), moreOnRight);

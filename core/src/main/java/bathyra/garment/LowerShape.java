@@ -1,5 +1,8 @@
 package bathyra.garment;
 
+import bathyra.place.Level;
+import java.util.Optional;
+
 /** Where the garment ends (C10). */
 public enum LowerShape implements Choice {
     WAIST("waist", "At the waist"),
@@ -40,6 +43,11 @@ public enum LowerShape implements Choice {
     /** Whether what lies below the hips hangs free of bones. */
     public boolean hangs() {
         return this == SKIRT || isBasque();
+    }
+
+    /** From where its seams swing out to a wide hem, or fall free (C10). */
+    public Optional<Level> swingsFrom() {
+        return this == FLARED ? Optional.of(Level.HIGH_HIP) : hangs() ? Optional.of(Level.HIP) : Optional.empty();
     }
 
     /** Whether its panels end level with each other at a length of their own. */

@@ -21,6 +21,10 @@ final class ApexIntake {
     /** So much of what the front takes between bust and rib may go to its half of the side, mm: a calm line from underarm to waist. */
     private static final double CALM_SIDE = 6;
 
+    /** A curve that gains so much of its height from mark to mark is steepest at some 20 degrees, for it is upright at the waist. */
+    private static final double CALM_LEAN = 0.28;
+
+    private static final Rule CALM = Rule.of("C6.1", "the side stays calm");
     private static final Rule LEG = Rule.of("C6", "princess seam");
 
     private ApexIntake() {}
@@ -62,6 +66,31 @@ final class ApexIntake {
                 .atMost(most)
                 .named("What leaves the side calm", RULE);
         return byBust(girths).atLeast(calm).atMost(UnderbustIntake.MOST).named("Under-bust intake", RULE);
+    }
+
+    /** What the front must lose at a level. */
+    static Reckoned surplus(GirthPlan girths, Level level) {
+        return girths.widestFront().minus(girths.at(level).frontHalf()).named("To take out of the front", RULE);
+    }
+
+    /**
+     * What the seam takes at the waist so that the front's half of the side, all of which lies in one edge, leans no more from rib to waist than
+     * cloth bears there.
+     *
+     * @param atRib what the seam takes at the underbust
+     */
+    static Reckoned leavingTheSideCalmBelow(Block block, GirthPlan girths, Reckoned atRib) {
+        Reckoned sideAtRib =
+                surplus(girths, Level.UNDERBUST).minus(atRib).named("Front half of the side at the rib", CALM);
+        Reckoned height = block.heights()
+                .front()
+                .get(Level.WAIST)
+                .minus(block.heights().front().get(Level.UNDERBUST))
+                .named("Rib above the waist", CALM);
+        Reckoned more = height.times(Given.option(
+                        "Of its height an edge bears", CALM_LEAN, Quantity.RATIO, "its steepest at 20°", CALM))
+                .named("What the side may take more at the waist", CALM);
+        return surplus(girths, Level.WAIST).minus(sideAtRib.plus(more)).named("What leaves the side calm", CALM);
     }
 
     /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */

@@ -102,7 +102,7 @@ final class PrincessRules {
             case UNDERBUST -> underTheBust(underbust).named(name, CALM);
             case WAIST -> atTheWaist(underbust).named(name, CALM);
             case HIGH_HIP, HIP -> {
-                Reckoned waist = surplus(Level.WAIST);
+                Reckoned waist = ApexIntake.surplus(girths, Level.WAIST);
                 Reckoned at = atTheWaist(underbust);
                 yield waist.value() <= 0
                         ? nothing(name, "nothing is taken at the waist")
@@ -112,18 +112,15 @@ final class PrincessRules {
         };
     }
 
-    /** Its share, and no less than at the rib, so that centre front does not widen towards the waist; but the side gives nothing back for that. */
+    /** Its share, no less than at the rib, so that centre front does not widen towards the waist (but the side gives nothing back for that), and as much as leaves the side calm. */
     private Reckoned atTheWaist(Reckoned underbust) {
-        Reckoned surplus = surplus(Level.WAIST);
+        Reckoned surplus = ApexIntake.surplus(girths, Level.WAIST);
         Reckoned calm = underbust.plus(WAIST_OVER_RIB).atMost(surplus).named("What leaves the side calm", CALM);
         Reckoned whole = block.darts().atWaist().atMost(surplus).named("Waist dart of the school", WHOLE);
         return surplus.times(share("Share of the princess seam", OF_FRONT))
                 .atLeast(calm)
+                .atLeast(ApexIntake.leavingTheSideCalmBelow(block, girths, underbust))
                 .atLeast(whole);
-    }
-
-    private Reckoned surplus(Level level) {
-        return girths.widestFront().minus(girths.at(level).frontHalf()).named("To take out of the front", CALM);
     }
 
     /** Behind, the princess seam takes its share at every level; under a shoulder it runs out towards the chest line. */

@@ -1,8 +1,10 @@
 package bathyra.intake;
 
+import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import bathyra.reckon.Reckoned;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -41,6 +43,12 @@ record Wanted(
     /** The same seams, which keep what they were given. */
     Wanted keeping(List<Reckoned> values) {
         return new Wanted(surplus, seams, values, first, pressed, shaping, true);
+    }
+
+    /** What a sounding is called. @param front whether it is the front's part of the side */
+    static String name(SeamPlace seam, Level level, boolean front) {
+        String half = seam.equals(SeamPlace.SIDE) ? front ? ", front half," : ", back half," : "";
+        return seam.label() + half + " at the " + level.label().toLowerCase(Locale.ROOT);
     }
 
     int side() {

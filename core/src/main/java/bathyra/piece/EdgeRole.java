@@ -168,6 +168,11 @@ public enum EdgeRole {
                 .toList();
     }
 
+    /** Whether a piece that has it goes on above the upper line, up to the shoulder or around the neck or the arm. */
+    public boolean standsAboveUpperLine() {
+        return this == ARMHOLE || this == NECKLINE || this == SHOULDER;
+    }
+
     /** Where a cup is sewn into its opening. */
     public boolean isCup() {
         return CUP.contains(this);

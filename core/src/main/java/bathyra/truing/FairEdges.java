@@ -2,6 +2,7 @@ package bathyra.truing;
 
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.length.Sentence;
 import bathyra.piece.EdgeRole;
@@ -81,18 +82,23 @@ final class FairEdges implements Check {
         return hips && end - lowest > HANGS ? lowest - CREST : Double.POSITIVE_INFINITY;
     }
 
-    /** A seam that goes on above the upper line, to a crest, a shoulder or an armhole, turns once more on its way there. */
+    /** A seam that goes on above the upper line, to a crest, a shoulder, an armhole or a neckline, turns once more on its way there. */
     private static int most(Piece piece) {
-        boolean reaches =
-                piece.outline().stream().anyMatch(e -> e.role() == EdgeRole.SHOULDER || e.role() == EdgeRole.ARMHOLE);
-        boolean crest = piece.mark(Level.UPPER)
-                .filter(m -> piece.outline().stream()
-                        .filter(e -> e.role() == EdgeRole.UPPER)
-                        .anyMatch(e ->
-                                Math.min(e.path().start().y(), e.path().end().y())
-                                        < Math.min(m.from().y(), m.to().y()) - CREST))
-                .isPresent();
+        boolean reaches = piece.outline().stream().anyMatch(e -> e.role().standsAboveUpperLine());
+        boolean crest = piece.outline().stream()
+                .filter(e -> e.role() == EdgeRole.UPPER)
+                .anyMatch(e -> isCrest(piece, e.path()));
         return reaches || crest ? ABOVE_WAIST + 1 : ABOVE_WAIST;
+    }
+
+    /** Where the edge dips so low that the upper line is cut away, its higher end stands over the lower one. */
+    private static boolean isCrest(Piece piece, Path edge) {
+        double high = Math.min(edge.start().y(), edge.end().y());
+        double low = Math.max(edge.start().y(), edge.end().y());
+        double line = piece.mark(Level.UPPER)
+                .map(m -> Math.min(m.from().y(), m.to().y()))
+                .orElse(low);
+        return high < line - CREST;
     }
 
     private static String nearest(Piece piece, Point turn) {

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import bathyra.Sample;
 import bathyra.finding.Finding;
 import bathyra.finding.FindingKind;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
+import bathyra.garment.LengthOption;
 import bathyra.garment.LowerShape;
 import bathyra.garment.Panels;
 import bathyra.garment.UpperShape;
@@ -17,6 +19,7 @@ import bathyra.geometry.Point;
 import bathyra.geometry.Vec;
 import bathyra.length.Length;
 import bathyra.panel.SeamEdge;
+import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Piece;
 import bathyra.place.Cell;
@@ -28,6 +31,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Edges without waves, above, below and along the seams (C7.7, C10.1), on finished drafts. */
 class CalmEdgesTest {
@@ -147,5 +152,67 @@ class CalmEdgesTest {
         assertThat(lean.place()).isPresent();
         assertThat(draft(Garment.of(GarmentKind.UNDERBUST)).findings())
                 .noneMatch(f -> f.kind() == FindingKind.EDGE_LEAN);
+    }
+
+    /** A closed dart fans the lines of a piece out: half way between two of them level lies half way. */
+    @Test
+    void betweenTwoLines_whatIsLevelTurnsEvenlyFromTheOneToTheOther() {
+        Garment corset = Garment.of(GarmentKind.CORSET);
+        Draft draft = draft(corset.withPanels(Panels.of(5, corset.panels().placing())));
+        Piece piece = draft.pattern().piece("F3");
+        Path side = piece.edge("side").path();
+        LevelMark bust = piece.mark(Level.BUST).orElseThrow();
+        LevelMark rib = piece.mark(Level.UNDERBUST).orElseThrow();
+        double fan = Math.abs(
+                Math.toDegrees(bust.from().to(bust.to()).angleTo(rib.from().to(rib.to()))));
+        assertThat(fan).as("the side dart was closed").isGreaterThan(5);
+        LevelSquares squares = LevelSquares.of(piece, side);
+        double atBust = side.nearest(bust.to()).arc();
+        double atRib = side.nearest(rib.to()).arc();
+        assertThat(degrees(squares.at(atBust), squares.at(atRib))).isCloseTo(fan, within(0.01));
+        assertThat(degrees(squares.at(atBust), squares.at((atBust + atRib) / 2)))
+                .isCloseTo(fan / 2, within(0.01));
+        assertThat(squares.nearest(atRib + (atBust - atRib) * 0.4)).isEqualTo("underbust");
+    }
+
+    private static double degrees(Vec one, Vec other) {
+        return Math.abs(Math.toDegrees(one.angleTo(other)));
+    }
+
+    /** A hem that is wide on purpose swings out: that is no lean of its seams. */
+    @Test
+    void flaredHem_isNoLean() {
+        for (LowerShape hem : List.of(LowerShape.FLARED, LowerShape.SKIRT)) {
+            Garment garment = Garment.bustier()
+                    .withLowerEdge(hem)
+                    .withLength(
+                            hem == LowerShape.SKIRT ? LengthOption.SKIRT_SPREAD : LengthOption.FLARE, Length.mm(160));
+            assertThat(draft(garment).findings()).noneMatch(f -> f.kind() == FindingKind.EDGE_LEAN);
+        }
+    }
+
+    /** On its way to a crest, around the neck or off the shoulder a seam turns once more, whether or not the upper line is left on the piece. */
+    @ParameterizedTest
+    @EnumSource(
+            value = UpperShape.class,
+            names = {"SWEETHEART", "V", "PLUNGE", "SCOOP", "SQUARE"})
+    void seamToACrest_runsFair(UpperShape shape) {
+        assertFair(Garment.bustier().withUpperEdge(shape));
+    }
+
+    @Test
+    void seamOffTheShoulder_runsFair() {
+        Garment bustier = Garment.bustier();
+        assertFair(bustier.withTop(bustier.top().withCover(Cover.OFF_SHOULDER)));
+    }
+
+    private static void assertFair(Garment garment) {
+        Random random = new Random(7);
+        for (int i = 0; i < 8; i++) {
+            Draft draft = (Draft) Drafter.draft(Bodies.commission(Bodies.ordinary(random), garment));
+            assertThat(draft.findings())
+                    .filteredOn(f -> f.kind() == FindingKind.FAIR_EDGE)
+                    .allMatch(f -> f.status() == Finding.Status.OK);
+        }
     }
 }

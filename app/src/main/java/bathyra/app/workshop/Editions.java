@@ -1,25 +1,31 @@
 package bathyra.app.workshop;
 
 import bathyra.garment.Commission;
+import java.util.List;
 import java.util.Optional;
 
 /** What is said of a commission that an earlier edition of the rules made. */
 public final class Editions {
-    private static final String DRAFTED_ANEW = "Drafted anew by edition " + Commission.RULES
-            + " of the rules: under the bust more is shaped at the apex and less at the side, and the seams share as cutters share. What you had set yourself stands.";
+    /** What each edition from the second on drafts otherwise than the one before it. */
+    private static final List<String> CHANGES = List.of(
+            "under the bust more is shaped at the apex and less at the side, and the seams share as cutters share",
+            "the side leans less from rib to waist where one seam stands before it, and over the hip no seam takes more than at the waist");
 
     private Editions() {}
 
     /** On the shelf and on the card; nothing of a commission that today's edition made. */
     public static Optional<String> said(Commission commission) {
-        if (commission.rules() == Commission.RULES) {
+        int edition = commission.rules();
+        if (edition == Commission.RULES) {
             return Optional.empty();
         }
+        String changes = String.join("; ", CHANGES.subList(edition - 1, CHANGES.size()));
         return Optional.of(
                 commission.isDraftedAnew()
-                        ? DRAFTED_ANEW
-                        : "Made by edition " + commission.rules()
+                        ? "Drafted anew by edition " + Commission.RULES + " of the rules: " + changes
+                                + ". What you had set yourself stands."
+                        : "Made by edition " + edition
                                 + " of the rules: its outlines stay as that gave them. What is measured or chosen anew goes by edition "
-                                + Commission.RULES + ".");
+                                + Commission.RULES + ": " + changes + ".");
     }
 }

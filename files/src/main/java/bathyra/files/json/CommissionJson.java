@@ -132,7 +132,7 @@ public final class CommissionJson {
             throw new BadDocument(fields.faults());
         }
         Garment garment = first ? withoutFirstRules(read) : keeping(read, rules, given);
-        return new Commission(
+        Commission commission = new Commission(
                 fields.text("title").filter(t -> !t.isBlank()).orElse("Untitled"),
                 unit,
                 new Wearer(wearer.text("name").orElse(""), experience),
@@ -147,6 +147,7 @@ public final class CommissionJson {
                 adjustments,
                 plan,
                 sizes);
+        return first || rules == Commission.RULES ? commission : TodaysRules.found(commission);
     }
 
     /** The first edition wrote its own rules out like choices: those are no choices of the cutter's. */

@@ -77,7 +77,9 @@ class EditionWindowTest extends RealWindow {
         assertThat(said(robot)).anyMatch(t -> t.startsWith("Made by edition 1 of the rules: its outlines stay"));
         double kept = waist();
         click(robot, "#edition-ghost");
-        assertThat(said(robot)).contains("Beside “edition " + Commission.RULES + " of the rules”").anyMatch(t -> t.contains("Waist"));
+        assertThat(said(robot))
+                .contains("Beside “edition " + Commission.RULES + " of the rules”")
+                .anyMatch(t -> t.contains("Waist"));
         assertThat(waist()).as("shown, not taken").isEqualTo(kept);
         robot.interact(() -> robot.lookup("#stop-comparing").queryButton().fire());
         go(robot, "measure");

@@ -18,9 +18,12 @@ import bathyra.length.LengthUnit;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.Period;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.DateCell;
@@ -203,6 +206,14 @@ class SettingsWindowTest extends RealWindow {
         });
         retype(robot, "#making-due", "2027-02-10");
         robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        Set<String> sundays = LocalDate.of(2026, 1, 4)
+                .datesUntil(LocalDate.of(2028, 1, 1), Period.ofWeeks(1))
+                .map(Days::say)
+                .collect(Collectors.toSet());
+        assertThat(robot.lookup(".week-name").<Label>queryAll())
+                .isNotEmpty()
+                .allMatch(l -> sundays.contains(l.getText()));
         robot.interact(
                 () -> robot.lookup("#making-due-calendar").<Button>query().fire());
         WaitForAsyncUtils.waitForFxEvents();

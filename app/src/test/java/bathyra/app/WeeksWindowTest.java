@@ -12,11 +12,13 @@ import bathyra.plan.Plan;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -142,5 +144,23 @@ class WeeksWindowTest extends RealWindow {
                 .isNotEqualTo(12);
         click(robot, "#book-list");
         assertThat(robot.lookup("#shelf").tryQuery()).isPresent();
+    }
+
+    @Test
+    void weeksThatBeginOnSunday_standOnTheTapeAndOnTheCard(WindowRobot robot) throws Exception {
+        robot.interact(() -> workshop.whereabouts().open(Over.SETTINGS));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> robot.lookup("#week-sunday").<ToggleButton>query().fire());
+        robot.interact(() -> workshop.whereabouts().close());
+        weeks(robot);
+        LocalDate sunday = LocalDate.now().plusWeeks(2).with(TemporalAdjusters.previousOrSame(DayOfWeek.SUNDAY));
+        click(robot, "#week-" + sunday);
+        List<String> days = robot.lookup(".day-toggle").queryAllAs(ToggleButton.class).stream()
+                .map(ToggleButton::getId)
+                .toList();
+        assertThat(days).hasSize(7).startsWith("day-" + sunday).endsWith("day-" + sunday.plusDays(6));
+        robot.interact(() -> robot.lookup("#week-of-0").<TextField>query().requestFocus());
+        robot.write("12").push(KeyCode.ENTER);
+        assertThat(workshop.kept().house().makers().get(0).otherwise()).containsEntry(sunday.plusDays(1), 12.0);
     }
 }

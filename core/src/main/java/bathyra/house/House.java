@@ -93,9 +93,9 @@ public record House(
     }
 
     /** What can be planned of a maker's working day in a week, minutes: the buffer is kept back. */
-    public double minutesADay(Maker maker, LocalDate monday) {
+    public double minutesADay(Maker maker, LocalDate week) {
         int days = DayOfWeek.values().length - calendar.weekend().size();
-        return maker.in(monday) * 60 / days / (1 + buffer);
+        return maker.in(week) * 60 / days / (1 + buffer);
     }
 
     public House making(List<Maker> next) {

@@ -1,6 +1,8 @@
 package bathyra.house;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -8,7 +10,7 @@ import java.util.TreeMap;
  * Someone who sews.
  *
  * @param hours how many in a usual week
- * @param otherwise how many in weeks that are not usual, by their Mondays
+ * @param otherwise how many in weeks that are not usual, by the Monday that lies in each
  */
 public record Maker(String name, double hours, Map<LocalDate, Double> otherwise) {
     /** A week has no more. */
@@ -30,25 +32,34 @@ public record Maker(String name, double hours, Map<LocalDate, Double> otherwise)
         }
     }
 
-    /** The hours of the week that begins on a Monday. */
-    public double in(LocalDate monday) {
-        return otherwise.getOrDefault(monday, hours);
+    /** The hours of a week. @param first its first day, on whichever day weeks begin */
+    public double in(LocalDate first) {
+        return otherwise.getOrDefault(mondayOf(first), hours);
+    }
+
+    /** Whether a week has hours of its own. @param first its first day */
+    public boolean worksOtherwiseIn(LocalDate first) {
+        return otherwise.containsKey(mondayOf(first));
+    }
+
+    private static LocalDate mondayOf(LocalDate first) {
+        return first.with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY));
     }
 
     public Maker working(double next) {
         return new Maker(name, next, otherwise);
     }
 
-    public Maker workingIn(LocalDate monday, double next) {
+    public Maker workingIn(LocalDate first, double next) {
         Map<LocalDate, Double> weeks = new TreeMap<>(otherwise);
-        weeks.put(monday, next);
+        weeks.put(mondayOf(first), next);
         return new Maker(name, hours, weeks);
     }
 
-    /** The same in the week of a Monday as in any. */
-    public Maker workingAsUsualIn(LocalDate monday) {
+    /** The same in a week as in any. @param first its first day */
+    public Maker workingAsUsualIn(LocalDate first) {
         Map<LocalDate, Double> weeks = new TreeMap<>(otherwise);
-        weeks.remove(monday);
+        weeks.remove(mondayOf(first));
         return new Maker(name, hours, weeks);
     }
 }

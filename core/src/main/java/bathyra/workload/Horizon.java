@@ -16,16 +16,19 @@ final class Horizon {
 
     private final House house;
     private final LocalDate today;
-    private final LocalDate monday;
+    private final DayOfWeek weekStart;
+    /** The first day of the present week. */
+    private final LocalDate begun;
     /** How many days from today on lie before a day and are worked. */
     private final int[] worked = new int[WEEKS * DAYS + 1];
 
     private final double[] atHand = new double[WEEKS];
 
-    Horizon(House house, LocalDate today) {
+    Horizon(House house, LocalDate today, DayOfWeek weekStart) {
         this.house = house;
         this.today = today;
-        this.monday = mondayOf(today);
+        this.weekStart = weekStart;
+        this.begun = firstOf(today);
         for (int day = 0; day < WEEKS * DAYS; day++) {
             LocalDate date = today.plusDays(day);
             worked[day + 1] = worked[day] + (house.calendar().works(date) ? 1 : 0);
@@ -37,8 +40,13 @@ final class Horizon {
         }
     }
 
-    static LocalDate mondayOf(LocalDate day) {
-        return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    /** The first day of the week in which a day lies. */
+    LocalDate firstOf(LocalDate day) {
+        return day.with(TemporalAdjusters.previousOrSame(weekStart));
+    }
+
+    DayOfWeek weekStart() {
+        return weekStart;
     }
 
     LocalDate today() {
@@ -73,15 +81,16 @@ final class Horizon {
     }
 
     int week(int day) {
-        return (int) (ChronoUnit.DAYS.between(monday, today) + day) / DAYS;
+        return (int) (ChronoUnit.DAYS.between(begun, today) + day) / DAYS;
     }
 
     LocalDate date(int day) {
         return today.plusDays(day);
     }
 
-    LocalDate monday(int week) {
-        return monday.plusWeeks(week);
+    /** The first day of a week, counted from the present one. */
+    LocalDate first(int week) {
+        return begun.plusWeeks(week);
     }
 
     /** What all makers can do in a week from today on, minutes; nothing in weeks that are past or beyond. */
@@ -90,13 +99,13 @@ final class Horizon {
     }
 
     private double atHand(Maker maker, int week) {
-        int first = Math.max(0, (int) ChronoUnit.DAYS.between(today, monday(week)));
-        int last = (int) Math.min(days() - 1L, ChronoUnit.DAYS.between(today, monday(week)) + DAYS - 1);
-        return last < first ? 0 : worked(first, last) * house.minutesADay(maker, monday(week));
+        int first = Math.max(0, (int) ChronoUnit.DAYS.between(today, first(week)));
+        int last = (int) Math.min(days() - 1L, ChronoUnit.DAYS.between(today, first(week)) + DAYS - 1);
+        return last < first ? 0 : worked(first, last) * house.minutesADay(maker, first(week));
     }
 
     /** What a maker can do on a day, minutes. */
     double capacity(Maker maker, int day) {
-        return isWorked(day) ? house.minutesADay(maker, monday(week(day))) : 0;
+        return isWorked(day) ? house.minutesADay(maker, first(week(day))) : 0;
     }
 }

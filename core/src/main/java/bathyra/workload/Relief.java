@@ -127,7 +127,7 @@ public final class Relief {
         double after = late(load.in(house), job.id());
         return Optional.of(new Remedy(
                 Hours.said(least / 2.0 * HOUR) + " more a week of " + maker.name(),
-                last == 0 ? "this week" : "until the week of " + DAY.format(load.monday(last)),
+                last == 0 ? "this week" : "until the week of " + DAY.format(load.first(last)),
                 late(load, job.id()),
                 after,
                 Optional.empty(),
@@ -137,7 +137,7 @@ public final class Relief {
     private static House longer(WorkLoad load, Maker maker, int last, double hours) {
         Maker next = maker;
         for (int week = 0; week <= last; week++) {
-            next = next.workingIn(load.monday(week), Math.min(Maker.MOST, maker.in(load.monday(week)) + hours));
+            next = next.workingIn(load.first(week), Math.min(Maker.MOST, maker.in(load.first(week)) + hours));
         }
         return load.house().with(next);
     }
@@ -268,16 +268,16 @@ public final class Relief {
         if (over <= WorkLoad.LEAST) {
             return Optional.empty();
         }
-        LocalDate monday = load.monday(week);
+        LocalDate first = load.first(week);
         for (Maker maker : load.house().makers()) {
-            double now = maker.in(monday);
+            double now = maker.in(first);
             for (double more = 0.5; now + more <= Math.min(Maker.MOST, now + HALF_HOURS_MOST / 2); more += 0.5) {
-                House house = load.house().with(maker.workingIn(monday, now + more));
+                House house = load.house().with(maker.workingIn(first, now + more));
                 double after = load.in(house).over(week);
                 if (after <= WorkLoad.LEAST) {
                     return Optional.of(new Remedy(
                             Hours.said(more * HOUR) + " more of " + maker.name(),
-                            "in the week of " + DAY.format(monday) + " alone",
+                            "in the week of " + DAY.format(first) + " alone",
                             over,
                             after,
                             Optional.empty(),

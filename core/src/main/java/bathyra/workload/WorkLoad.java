@@ -2,6 +2,7 @@ package bathyra.workload;
 
 import bathyra.house.House;
 import bathyra.house.Maker;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -34,8 +35,9 @@ public final class WorkLoad {
         this.horizon = horizon;
     }
 
-    public static WorkLoad of(List<Job> jobs, House house, LocalDate today) {
-        WorkLoad load = new WorkLoad(house, new Horizon(house, today));
+    /** @param weekStart on which day the workshop's weeks begin */
+    public static WorkLoad of(List<Job> jobs, House house, LocalDate today, DayOfWeek weekStart) {
+        WorkLoad load = new WorkLoad(house, new Horizon(house, today, weekStart));
         jobs.forEach(load::put);
         return load;
     }
@@ -52,8 +54,8 @@ public final class WorkLoad {
         boolean onlyHours =
                 other.calendar().equals(house.calendar()) && names(other).equals(names(house));
         return onlyHours
-                ? copied(other, new Horizon(other, horizon.today()))
-                : of(List.copyOf(jobs.values()), other, horizon.today());
+                ? copied(other, new Horizon(other, horizon.today(), horizon.weekStart()))
+                : of(List.copyOf(jobs.values()), other, horizon.today(), horizon.weekStart());
     }
 
     private static List<String> names(House house) {
@@ -127,14 +129,14 @@ public final class WorkLoad {
         return portions.getOrDefault(job, List.of());
     }
 
-    /** The Monday of a week, counted from the present one. */
-    public LocalDate monday(int week) {
-        return horizon.monday(week);
+    /** The first day of a week, counted from the present one. */
+    public LocalDate first(int week) {
+        return horizon.first(week);
     }
 
     /** The number of the week in which a day lies; negative before the present one. */
     public int week(LocalDate day) {
-        return (int) ChronoUnit.WEEKS.between(horizon.monday(0), Horizon.mondayOf(day));
+        return (int) ChronoUnit.WEEKS.between(horizon.first(0), horizon.firstOf(day));
     }
 
     /** What is to be done in a week, minutes. */

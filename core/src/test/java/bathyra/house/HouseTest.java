@@ -28,6 +28,17 @@ class HouseTest {
     }
 
     @Test
+    void hoursOfAWeek_areTheSame_onWhicheverDayItBegins() {
+        Maker ida = new Maker("Ida", 30).workingIn(MONDAY, 10);
+        for (LocalDate first : List.of(MONDAY, MONDAY.minusDays(1), MONDAY.minusDays(2))) {
+            assertThat(ida.in(first)).isEqualTo(10);
+            assertThat(ida.worksOtherwiseIn(first)).isTrue();
+            assertThat(ida.workingAsUsualIn(first).otherwise()).isEmpty();
+        }
+        assertThat(ida.worksOtherwiseIn(MONDAY.plusDays(1))).isFalse();
+    }
+
+    @Test
     void whoIsNotHereAnyMore_isTheFirst() {
         House house = House.USUAL.making(List.of(new Maker("Ida", 30), new Maker("Mo", 20)));
         assertThat(house.maker("Mo").hours()).isEqualTo(20);

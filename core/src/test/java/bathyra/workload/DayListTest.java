@@ -7,6 +7,7 @@ import bathyra.house.WorkingDays;
 import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
 import bathyra.workplan.StepKind;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,7 @@ class DayListTest {
         List<Job> jobs = java.util.stream.IntStream.range(0, plans.length)
                 .mapToObj(i -> Plans.job(i + 1, plans[i], HOUSE, DAY))
                 .toList();
-        return DayList.of(WorkLoad.of(jobs, HOUSE, DAY), DAY, id -> wanting);
+        return DayList.of(WorkLoad.of(jobs, HOUSE, DAY, DayOfWeek.MONDAY), DAY, id -> wanting);
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bathyra.house.House;
 import bathyra.house.WorkingDays;
 import bathyra.workplan.StepKind;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +31,7 @@ class EarliestDeadlineTest {
     }
 
     private static List<Late> late(List<Portion> portions) {
-        return EarliestDeadline.late(portions, HOUSE.makers().get(0), new Horizon(HOUSE, MONDAY));
+        return EarliestDeadline.late(portions, HOUSE.makers().get(0), new Horizon(HOUSE, MONDAY, DayOfWeek.MONDAY));
     }
 
     /** Some stretch of days has more work that lies wholly in it than it has hours: no order can hold it. */
@@ -87,7 +88,9 @@ class EarliestDeadlineTest {
     void whereNobodyWorks_allIsLate() {
         House idle = Plans.house(0, WorkingDays.USUAL);
         assertThat(EarliestDeadline.late(
-                        List.of(portion(1, 10, 0, 4)), idle.makers().get(0), new Horizon(idle, MONDAY)))
+                        List.of(portion(1, 10, 0, 4)),
+                        idle.makers().get(0),
+                        new Horizon(idle, MONDAY, DayOfWeek.MONDAY)))
                 .hasSize(1);
     }
 }

@@ -9,6 +9,7 @@ import bathyra.house.WorkingDays;
 import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
 import bathyra.workplan.StepKind;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +27,7 @@ class ReliefTest {
     void whatIsLate_canBeGivenToAnother_orTakeMoreHours_orALaterDay() {
         // 80 minutes of seams by Friday; Ida has 60 a day, and 300 minutes of another garment before that.
         Plan seams = Plans.only(MONDAY.plusDays(18), StepKind.SEAMS).fixing(DateKind.MADE_UP, Optional.of(MONDAY));
-        WorkLoad load = WorkLoad.of(List.of(Plans.job(1, seams, TWO, MONDAY)), TWO, MONDAY);
+        WorkLoad load = WorkLoad.of(List.of(Plans.job(1, seams, TWO, MONDAY)), TWO, MONDAY, DayOfWeek.MONDAY);
         assertThat(load.late(1)).hasSize(1);
         List<Remedy> remedies = Relief.ofLate(load, 1);
         assertThat(remedies).extracting(Remedy::title).first().isEqualTo("Give it to Mo");
@@ -41,7 +42,10 @@ class ReliefTest {
     @Test
     void whatIsNotLate_needsNothing() {
         WorkLoad load = WorkLoad.of(
-                List.of(Plans.job(1, Plans.only(MONDAY.plusDays(60), StepKind.SEAMS), TWO, MONDAY)), TWO, MONDAY);
+                List.of(Plans.job(1, Plans.only(MONDAY.plusDays(60), StepKind.SEAMS), TWO, MONDAY)),
+                TWO,
+                MONDAY,
+                DayOfWeek.MONDAY);
         assertThat(Relief.ofLate(load, 1)).isEmpty();
         assertThat(Relief.ofWeek(load, 0)).isEmpty();
     }
@@ -52,8 +56,11 @@ class ReliefTest {
         Plan plan = Plans.only(MONDAY.plusDays(40), StepKind.SEAMS, StepKind.CHANNELS, StepKind.LINING)
                 .fixing(DateKind.MADE_UP, Optional.of(MONDAY.plusDays(4)))
                 .fixing(DateKind.SECOND_FITTING, Optional.of(MONDAY.plusDays(18)));
-        WorkLoad load =
-                WorkLoad.of(List.of(Plans.job(1, plan, slow, MONDAY), Plans.job(2, plan, slow, MONDAY)), slow, MONDAY);
+        WorkLoad load = WorkLoad.of(
+                List.of(Plans.job(1, plan, slow, MONDAY), Plans.job(2, plan, slow, MONDAY)),
+                slow,
+                MONDAY,
+                DayOfWeek.MONDAY);
         assertThat(load.over(0)).isGreaterThan(0);
         List<Remedy> remedies = Relief.ofWeek(load, 0);
         assertThat(remedies).isNotEmpty();
@@ -76,7 +83,7 @@ class ReliefTest {
             for (int i = 0; i < 5; i++) {
                 jobs.add(Plans.job(i, Plans.random(random, MONDAY, house), house, MONDAY));
             }
-            WorkLoad load = WorkLoad.of(jobs, house, MONDAY);
+            WorkLoad load = WorkLoad.of(jobs, house, MONDAY, DayOfWeek.MONDAY);
             for (Job job : jobs) {
                 for (Remedy remedy : Relief.ofLate(load, job.id())) {
                     tried++;

@@ -10,6 +10,7 @@ import bathyra.plan.DateKind;
 import bathyra.plan.Plan;
 import bathyra.plan.Progress;
 import bathyra.workplan.StepKind;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +31,31 @@ class WorkLoadTest {
         for (Plan plan : plans) {
             jobs.add(Plans.job(jobs.size() + 1, plan, house, today));
         }
-        return WorkLoad.of(jobs, house, today);
+        return WorkLoad.of(jobs, house, today, DayOfWeek.MONDAY);
+    }
+
+    /** In a workshop that works from Sunday to Thursday the week begins on Sunday: its hours are those of the Monday that lies in it. */
+    @Test
+    void weeksThatBeginOnSunday_holdTheDaysFromSundayOn() {
+        WorkingDays sundayToThursday = new WorkingDays(Set.of(DayOfWeek.FRIDAY, DayOfWeek.SATURDAY), Set.of());
+        House house = Plans.house(100, sundayToThursday);
+        House shorter = house.with(house.makers().get(0).workingIn(MONDAY.minusDays(1), 2));
+        assertThat(shorter.makers().get(0).otherwise()).containsOnlyKeys(MONDAY);
+        LocalDate thursday = MONDAY.minusDays(4);
+        // Eight working days from Thursday to the Monday after the next, one in this week, five in the next, two after
+        // it.
+        Plan seams = Plans.only(MONDAY.plusDays(40), StepKind.SEAMS)
+                .fixing(DateKind.MADE_UP, Optional.of(MONDAY.plusDays(7)));
+        WorkLoad load =
+                WorkLoad.of(List.of(Plans.job(1, seams, shorter, thursday)), shorter, thursday, DayOfWeek.SUNDAY);
+        assertThat(load.first(0)).isEqualTo(MONDAY.minusDays(8));
+        assertThat(load.week(MONDAY.minusDays(1))).isEqualTo(1);
+        assertThat(load.needed(0)).isCloseTo(80 / 8.0, within(1e-9));
+        assertThat(load.needed(1)).isCloseTo(80 * 5 / 8.0, within(1e-9));
+        assertThat(load.needed(2)).isCloseTo(80 * 2 / 8.0, within(1e-9));
+        assertThat(load.atHand(2) / load.atHand(1)).as("the short week").isCloseTo(100 * 5 / 60.0 / 2, within(1e-9));
+        assertThat(load.in(house).atHand(1)).as("and as usual again").isCloseTo(load.atHand(2), within(1e-9));
+        assertThat(load.in(house).first(0)).isEqualTo(load.first(0));
     }
 
     @Test
@@ -124,7 +149,7 @@ class WorkLoadTest {
     void overTheEndOfTheYear_andTheChangeOfClocks_aDayIsADay() {
         for (LocalDate day : List.of(LocalDate.of(2026, 12, 28), LocalDate.of(2027, 3, 22))) {
             WorkLoad load = load(HUNDRED, day);
-            assertThat(load.monday(1)).isEqualTo(day.plusDays(7));
+            assertThat(load.first(1)).isEqualTo(day.plusDays(7));
             assertThat(load.atHand(1)).isCloseTo(500, within(1e-9));
             assertThat(load.week(day.plusDays(13))).isEqualTo(1);
             assertThat(load.week(day.minusDays(1))).isEqualTo(-1);
@@ -141,7 +166,7 @@ class WorkLoadTest {
             for (int i = 0; i < 4; i++) {
                 jobs.add(Plans.job(i, Plans.random(random, today, house), house, today));
             }
-            WorkLoad load = WorkLoad.of(jobs, house, today);
+            WorkLoad load = WorkLoad.of(jobs, house, today, DayOfWeek.MONDAY);
             double weeks = load.undated();
             for (int week = 0; week <= load.last(); week++) {
                 weeks += load.needed(week);
@@ -164,7 +189,7 @@ class WorkLoadTest {
             Job other = Plans.job(2, Plans.random(random, today, house), house, today);
             jobs.set(2, other);
             WorkLoad with = load.with(other);
-            WorkLoad anew = WorkLoad.of(jobs, house, today);
+            WorkLoad anew = WorkLoad.of(jobs, house, today, DayOfWeek.MONDAY);
             for (int week = 0; week <= anew.last(); week++) {
                 assertThat(with.needed(week)).isCloseTo(anew.needed(week), within(1e-6));
             }

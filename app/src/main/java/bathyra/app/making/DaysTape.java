@@ -4,12 +4,13 @@ import static bathyra.app.table.TextSize.px;
 
 import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.stage.Days;
+import bathyra.app.stage.WeekStart;
 import bathyra.app.table.TextSize;
 import bathyra.plan.DateKind;
 import bathyra.workplan.Dates;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -199,11 +200,8 @@ final class DaysTape extends VBox {
     }
 
     private void weeks() {
-        LocalDate monday = first;
-        while (monday.getDayOfWeek() != DayOfWeek.MONDAY) {
-            monday = monday.plusDays(1);
-        }
-        for (LocalDate day = monday; day.isBefore(first.plusDays(span)); day = day.plusDays(7)) {
+        LocalDate week = first.with(TemporalAdjusters.nextOrSame(WeekStart.now().day()));
+        for (LocalDate day = week; day.isBefore(first.plusDays(span)); day = day.plusDays(7)) {
             Region tick = new Region();
             tick.getStyleClass().add("week-tick");
             tick.setManaged(false);

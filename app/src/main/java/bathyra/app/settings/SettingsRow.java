@@ -23,7 +23,7 @@ public enum SettingsRow {
             "days format"),
     WEEK(
             "First day of a week",
-            "In the calendars beside the fields for days. The weeks of the workshop are counted from Monday.",
+            "The weeks of the workshop, the days of a making and the calendars beside the fields for days.",
             "monday sunday calendar"),
     MOTION("Motion", "A wedge that closes is seen closing; reduced, it is closed at once.", "reduced animation"),
     DOCUMENT(

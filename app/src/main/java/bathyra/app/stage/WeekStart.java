@@ -6,7 +6,7 @@ import java.time.temporal.WeekFields;
 import java.util.Arrays;
 import java.util.Locale;
 
-/** On which day the weeks of a calendar begin. */
+/** On which day weeks begin, in calendars and in the workshop. */
 public enum WeekStart {
     MONDAY(DayOfWeek.MONDAY, "mon"),
     SUNDAY(DayOfWeek.SUNDAY, "sun"),
@@ -21,6 +21,10 @@ public enum WeekStart {
     WeekStart(DayOfWeek day, String word) {
         this.day = day;
         this.word = word;
+    }
+
+    public DayOfWeek day() {
+        return day;
     }
 
     public String label() {

@@ -48,12 +48,12 @@ final class Basins extends PaintedPane {
         double width = (getWidth() - WeeksView.SCROLL) / span.weeks();
         double most = HOUR;
         for (int i = 0; i < span.weeks(); i++) {
-            int week = load.week(span.monday(i));
+            int week = load.week(span.week(i));
             most = Math.max(most, Math.max(load.needed(week), load.atHand(week)));
         }
         double scale = (getHeight() - TOP) / most;
         for (int i = 0; i < span.weeks(); i++) {
-            int week = load.week(span.monday(i));
+            int week = load.week(span.week(i));
             if (week >= 0) {
                 week(g, load, week, i * width, width, scale);
             }

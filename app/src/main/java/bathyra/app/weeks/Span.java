@@ -16,9 +16,9 @@ final class Span {
     private LocalDate first;
     private int weeks = BEGUN;
 
-    /** @param monday of the present week */
-    Span(LocalDate monday) {
-        first = monday.minusWeeks(BEFORE);
+    /** @param week the first day of the present one */
+    Span(LocalDate week) {
+        first = week.minusWeeks(BEFORE);
     }
 
     LocalDate first() {
@@ -45,7 +45,8 @@ final class Span {
         return first.plusDays(Math.round(x * weeks * DAYS / Math.max(1, width)));
     }
 
-    LocalDate monday(int index) {
+    /** The first day of a week in view. */
+    LocalDate week(int index) {
         return first.plusWeeks(index);
     }
 }

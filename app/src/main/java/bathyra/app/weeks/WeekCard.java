@@ -62,7 +62,7 @@ final class WeekCard {
     private final Set<String> whole = new HashSet<>();
 
     /** Whose hours of which week stand in the fields. */
-    private record HandsOf(LocalDate monday, List<Maker> makers) {}
+    private record HandsOf(LocalDate week, List<Maker> makers) {}
 
     /** What of all open commissions can be put out. */
     enum Paper {
@@ -113,7 +113,7 @@ final class WeekCard {
 
     private void week(int week) {
         WorkLoad load = model.load();
-        card.begin("The week of " + Days.write(load.monday(week)));
+        card.begin("The week of " + Days.write(load.first(week)));
         card.words(Hours.said(load.needed(week)) + " needed, " + Hours.said(load.atHand(week)) + " at hand");
         card.section("How it came about");
         card.words("Minutes left in each making plan, laid evenly on the working days before its next day.", "quiet");
@@ -137,37 +137,37 @@ final class WeekCard {
             remedies();
         }
         card.section("Days off");
-        card.add(days(load.monday(week)));
+        card.add(days(load.first(week)));
         card.section("Hours of this week");
-        card.add(hands(load.monday(week)));
+        card.add(hands(load.first(week)));
         card.words("Left empty it is a usual week.", "quiet");
     }
 
     /** How much each works in this one week; the fields stay while nothing of it changes, so that one can type in them. */
-    private VBox hands(LocalDate monday) {
+    private VBox hands(LocalDate week) {
         List<Maker> makers = model.house().makers();
-        if (!handsOf.equals(Optional.of(new HandsOf(monday, makers)))) {
-            handsOf = Optional.of(new HandsOf(monday, makers));
+        if (!handsOf.equals(Optional.of(new HandsOf(week, makers)))) {
+            handsOf = Optional.of(new HandsOf(week, makers));
             Label fault = new Label();
             fault.getStyleClass().add("row-fault");
             fault.managedProperty().bind(fault.textProperty().isNotEmpty());
             fault.visibleProperty().bind(fault.managedProperty());
             hands = new VBox(4);
-            makers.forEach(m -> hands.getChildren().add(hand(m, makers.indexOf(m), monday, fault)));
+            makers.forEach(m -> hands.getChildren().add(hand(m, makers.indexOf(m), week, fault)));
             hands.getChildren().add(fault);
         }
         return hands;
     }
 
-    private HBox hand(Maker maker, int index, LocalDate monday, Label fault) {
+    private HBox hand(Maker maker, int index, LocalDate week, Label fault) {
         TypedField hours = new TypedField(
                 "week-of-" + index,
-                "Hours of " + maker.name() + " in the week of " + Days.write(monday),
-                text -> model.hours(maker, monday, text),
+                "Hours of " + maker.name() + " in the week of " + Days.write(week),
+                text -> model.hours(maker, week, text),
                 fault::setText);
         TextSize.width(hours, HOURS);
         hours.setPromptText(Hours.typed(maker.hours()));
-        hours.write(maker.otherwise().containsKey(monday) ? Hours.typed(maker.in(monday)) : "");
+        hours.write(maker.worksOtherwiseIn(week) ? Hours.typed(maker.in(week)) : "");
         Label name = new Label(maker.name());
         name.setMinWidth(0);
         Region space = new Region();
@@ -202,10 +202,10 @@ final class WeekCard {
                 .orElse("");
     }
 
-    private HBox days(LocalDate monday) {
+    private HBox days(LocalDate week) {
         HBox days = new HBox(2);
         for (int i = 0; i < DAYS; i++) {
-            LocalDate day = monday.plusDays(i);
+            LocalDate day = week.plusDays(i);
             ToggleButton worked = new ToggleButton(WEEKDAY.format(day).substring(0, 2) + "\n" + day.getDayOfMonth());
             worked.setId("day-" + day);
             worked.getStyleClass().add("day-toggle");

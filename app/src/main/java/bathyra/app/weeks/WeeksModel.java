@@ -2,6 +2,7 @@ package bathyra.app.weeks;
 
 import bathyra.app.reckoning.TypedNumber;
 import bathyra.app.stage.Days;
+import bathyra.app.stage.WeekStart;
 import bathyra.app.work.Latest;
 import bathyra.app.workshop.WorkKept;
 import bathyra.app.workshop.Workshop;
@@ -109,7 +110,8 @@ final class WeeksModel {
                                     .anyMatch(m -> m.supply().state() == Supply.State.MISSING)));
         }
         jobs.sort(Comparator.comparing((Job j) -> j.plan().due().orElse(LocalDate.MAX)));
-        load = WorkLoad.of(jobs, workshop.kept().house(), today());
+        load = WorkLoad.of(
+                jobs, workshop.kept().house(), today(), WeekStart.now().day());
         uncounted = unknown;
         dragged = Optional.empty();
     }
@@ -326,11 +328,11 @@ final class WeeksModel {
     }
 
     /** The hours of a maker in one week, typed; nothing is as in a usual week. @return what is wrong with them */
-    Optional<String> hours(Maker maker, LocalDate monday, String text) {
+    Optional<String> hours(Maker maker, LocalDate week, String text) {
         if (text.isBlank()) {
             house(
-                    maker.name() + " as usual in the week of " + Days.write(monday),
-                    h -> h.with(maker.workingAsUsualIn(monday)));
+                    maker.name() + " as usual in the week of " + Days.write(week),
+                    h -> h.with(maker.workingAsUsualIn(week)));
             return Optional.empty();
         }
         OptionalDouble hours = TypedNumber.read(text, "h", 0, Maker.MOST);
@@ -339,8 +341,8 @@ final class WeeksModel {
                     "Type the hours of this week, from 0 to " + (int) Maker.MOST + "; nothing is as in a usual week.");
         }
         house(
-                maker.name() + " " + text.strip() + " h in the week of " + Days.write(monday),
-                h -> h.with(maker.workingIn(monday, hours.getAsDouble())));
+                maker.name() + " " + text.strip() + " h in the week of " + Days.write(week),
+                h -> h.with(maker.workingIn(week, hours.getAsDouble())));
         return Optional.empty();
     }
 

@@ -48,7 +48,7 @@ final class WeeksTape extends PaintedPane {
         g.clearRect(0, 0, getWidth(), getHeight());
         double week = width() / span.weeks();
         for (int i = 0; i < span.weeks(); i++) {
-            boolean chosen = isChosen(span.monday(i));
+            boolean chosen = isChosen(span.week(i));
             if (chosen || i % 2 == 0) {
                 g.setFill(palette().of(chosen ? Ink.SEA_5 : Ink.SEA_1));
                 g.fillRect(i * week, HEAD, week, getHeight() - HEAD);
@@ -79,20 +79,17 @@ final class WeeksTape extends PaintedPane {
                 g.strokeLine(at, TAPE_AT + TAPE - SMALL, at, TAPE_AT + TAPE);
             }
             if (i % every == 0) {
-                g.setFont(isChosen(span.monday(i)) ? Lettering.figureBold() : Lettering.ruler());
+                g.setFont(isChosen(span.week(i)) ? Lettering.figureBold() : Lettering.ruler());
                 g.setFill(palette().of(Ink.DEEP));
                 g.setTextAlign(TextAlignment.LEFT);
                 g.setTextBaseline(VPos.BASELINE);
-                g.fillText(Days.say(span.monday(i)), x + 5, TAPE_AT + TAPE - LARGE - 1);
+                g.fillText(Days.say(span.week(i)), x + 5, TAPE_AT + TAPE - LARGE - 1);
             }
         }
     }
 
-    private boolean isChosen(LocalDate monday) {
-        return model.chosenWeek()
-                .map(model.load()::monday)
-                .filter(monday::equals)
-                .isPresent();
+    private boolean isChosen(LocalDate week) {
+        return model.chosenWeek().map(model.load()::first).filter(week::equals).isPresent();
     }
 
     private void today(Surface g) {

@@ -62,7 +62,7 @@ public final class WeeksView extends BorderPane {
     public WeeksView(Workshop workshop, Files files, Card card, Runnable open, Clock time) {
         this.files = files;
         model = new WeeksModel(workshop, time, this::show);
-        span = new Span(model.load().monday(0));
+        span = new Span(model.load().first(0));
         tape = new WeeksTape(model, span);
         basins = new Basins(model, span);
         makers = new MakersPane(model);
@@ -257,14 +257,14 @@ public final class WeeksView extends BorderPane {
         }
         for (int i = 0; i < weeks.size(); i++) {
             Button foot = weeks.get(i);
-            boolean shown = i < span.weeks() && load.week(span.monday(Math.min(i, span.weeks()))) >= 0;
+            boolean shown = i < span.weeks() && load.week(span.week(Math.min(i, span.weeks()))) >= 0;
             foot.setVisible(shown);
             if (shown) {
-                int week = load.week(span.monday(i));
+                int week = load.week(span.week(i));
                 boolean over = load.over(week) > 0;
-                foot.setId("week-" + load.monday(week));
+                foot.setId("week-" + load.first(week));
                 foot.setText(foot(load, week, width));
-                foot.setAccessibleText("Week of " + load.monday(week) + ": " + Hours.said(load.needed(week))
+                foot.setAccessibleText("Week of " + load.first(week) + ": " + Hours.said(load.needed(week))
                         + " needed, " + Hours.said(load.atHand(week)) + " at hand");
                 foot.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("over"), over);
                 foot.setOnAction(e -> model.chooseWeek(week));

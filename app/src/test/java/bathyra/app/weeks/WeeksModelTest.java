@@ -104,7 +104,7 @@ class WeeksModelTest extends InWorkshop {
 
     @Test
     void theHoursOfOneWeek_areTyped_andItIsAsUsualAgain() {
-        LocalDate monday = model.load().monday(2);
+        LocalDate monday = model.load().first(2);
         var maker = model.house().makers().get(0);
         double usual = model.load().atHand(2);
         double next = model.load().atHand(3);

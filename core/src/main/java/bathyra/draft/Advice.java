@@ -20,6 +20,8 @@ import bathyra.piece.Pattern;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import bathyra.reckon.Overridden;
+import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -38,9 +40,6 @@ public final class Advice {
     public static final String CAUTION =
             "Reduce little by little. Never with pregnancy, after surgery or with an illness of heart, lungs, stomach, back or pelvic floor unless a doctor agrees. "
                     + "Not for sleep or exercise. Loosen at once with pain, numbness, tingling, faintness, reflux or short breath. Never lace a child. No figure makes a reduction safe.";
-
-    /** By so much the apex seam may take more at the waist than at the rib, mm. */
-    private static final double OVER_RIB = 10;
 
     /** By less than this the edge and the circle are level, mm. */
     private static final double COVERED = 2;
@@ -108,13 +107,15 @@ public final class Advice {
         return findings;
     }
 
-    /** The seam over the apex takes at the waist what it takes for the bust, and a little more: that is no fault of its sharing (C6.1). */
+    /** What the rule gives the seam over the apex at the waist, for the bust and to leave the side calm, is no fault of its sharing (C6.1). */
     private static double capOf(Garment garment, SeamPlace seam, Block block, IntakeTable intakes, double cap) {
         boolean apex = block.heights().front().containsKey(Level.BUST)
                 && intakes.axes().isThroughApex(seam, block.front(Level.BUST));
-        return apex && !garment.isSet(LengthOption.SEAM_CAP)
-                ? Math.max(cap, intakes.at(Level.UNDERBUST, seam).value() + OVER_RIB)
-                : cap;
+        if (!apex || garment.isSet(LengthOption.SEAM_CAP)) {
+            return cap;
+        }
+        Reckoned takes = intakes.at(Level.WAIST, seam);
+        return Math.max(cap, takes instanceof Overridden own ? own.computed().value() : takes.value());
     }
 
     private static void cap(List<Finding> findings, String name, SeamPlace seam, double value, double cap) {

@@ -128,5 +128,9 @@ class ApexFirstTest {
                                 && f.place().map(p -> p.piece().startsWith("F")).equals(Optional.of(true))))
                 .count();
         assertThat(leaning).isLessThanOrEqualTo(panels == 4 ? drafts.size() / 25 : 0);
+        assertThat(drafts).allSatisfy(draft -> assertThat(draft.findings())
+                .as("what the rule itself gives is not over a cap")
+                .noneMatch(
+                        f -> f.kind() == FindingKind.INTAKE_CAP && f.subject().equals("front-1")));
     }
 }

@@ -6,6 +6,7 @@ import bathyra.app.table.Lettering;
 import bathyra.app.table.PaintedPane;
 import bathyra.app.table.Surface;
 import java.time.LocalDate;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.geometry.VPos;
 import javafx.scene.text.TextAlignment;
 
@@ -22,10 +23,14 @@ final class WeeksTape extends PaintedPane {
 
     private final WeeksModel model;
     private final Span span;
+    private final ReadOnlyDoubleProperty hours;
 
-    WeeksTape(WeeksModel model, Span span) {
+    /** @param hours how high the hours stand below the rows */
+    WeeksTape(WeeksModel model, Span span, ReadOnlyDoubleProperty hours) {
         this.model = model;
         this.span = span;
+        this.hours = hours;
+        hours.addListener(o -> repaint());
         setAccessibleText("The weeks");
         setOnMouseClicked(e -> {
             LocalDate day = span.first().plusDays((long) (e.getX() * span.weeks() * DAYS / Math.max(1, width())));
@@ -68,10 +73,7 @@ final class WeeksTape extends PaintedPane {
         g.setLineDashes();
         for (int i = 0; i < span.weeks(); i++) {
             double x = i * week;
-            g.setFill(palette().of(Ink.BRASS_LIGHT));
-            g.setGlobalAlpha(0.22);
-            g.fillRect(x + week * 5 / DAYS, TAPE_AT + 1, week * 2 / DAYS, TAPE - 2);
-            g.setGlobalAlpha(1);
+            weekend(g, span.week(i), x, week);
             g.setStroke(palette().of(Ink.DEEP));
             g.strokeLine(x + 0.5, TAPE_AT + TAPE - LARGE, x + 0.5, TAPE_AT + TAPE);
             for (int day = 1; every == 1 && day < DAYS; day++) {
@@ -88,10 +90,23 @@ final class WeeksTape extends PaintedPane {
         }
     }
 
+    /** The days on which nobody works, in whichever place of a week they lie. */
+    private void weekend(Surface g, LocalDate first, double x, double week) {
+        g.setFill(palette().of(Ink.BRASS_LIGHT));
+        g.setGlobalAlpha(0.22);
+        for (int day = 0; day < DAYS; day++) {
+            if (model.house().calendar().weekend().contains(first.plusDays(day).getDayOfWeek())) {
+                g.fillRect(x + day * week / DAYS, TAPE_AT + 1, week / DAYS, TAPE - 2);
+            }
+        }
+        g.setGlobalAlpha(1);
+    }
+
     private boolean isChosen(LocalDate week) {
         return model.chosenWeek().map(model.load()::first).filter(week::equals).isPresent();
     }
 
+    /** Under the words of the tape, and no farther than the rows: no line runs through a figure. */
     private void today(Surface g) {
         double x = span.x(model.today(), width());
         if (x < 0 || x > width()) {
@@ -99,7 +114,7 @@ final class WeeksTape extends PaintedPane {
         }
         g.setStroke(palette().of(Ink.TEAL));
         g.setLineWidth(2);
-        g.strokeLine(x, TAPE_AT, x, getHeight());
+        g.strokeLine(x, TAPE_AT + TAPE - LARGE, x, getHeight() - hours.get());
         g.setFill(palette().of(Ink.TEAL));
         g.fillPolygon(new double[] {x - 5, x + 5, x}, new double[] {TAPE_AT - 7, TAPE_AT - 7, TAPE_AT}, 3);
         g.setFont(Lettering.figureBold());

@@ -44,6 +44,7 @@ public final class WeeksView extends BorderPane {
     private final Span span;
     private final ListView<WeekRow> list = new ListView<>();
     private final Label found = new Label();
+    private final HBox hours = new HBox();
     private final WeeksTape tape;
     private final Basins basins;
     private final Pane feet = new Pane();
@@ -63,7 +64,7 @@ public final class WeeksView extends BorderPane {
         this.files = files;
         model = new WeeksModel(workshop, time, this::show);
         span = new Span(model.load().first(0));
-        tape = new WeeksTape(model, span);
+        tape = new WeeksTape(model, span, hours.heightProperty());
         basins = new Basins(model, span);
         makers = new MakersPane(model);
         this.card = new WeekCard(
@@ -130,7 +131,7 @@ public final class WeeksView extends BorderPane {
         VBox water = new VBox(basins, feet);
         water.setMinWidth(0);
         HBox.setHgrow(water, Priority.ALWAYS);
-        HBox hours = new HBox(people, water);
+        hours.getChildren().setAll(people, water);
         TextSize.height(hours, HOURS);
         hours.getStyleClass().add("weeks-hours");
         VBox.setVgrow(list, Priority.ALWAYS);

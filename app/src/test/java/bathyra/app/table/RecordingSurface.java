@@ -1,10 +1,12 @@
 package bathyra.app.table;
 
+import java.awt.geom.Line2D;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
@@ -20,6 +22,8 @@ public final class RecordingSurface implements Surface {
     private final List<Point2D> beginnings = new ArrayList<>();
     private final Deque<Affine> kept = new ArrayDeque<>();
     private Affine placing = new Affine();
+    private final List<Rectangle2D> areas = new ArrayList<>();
+    private final List<Line2D> lines = new ArrayList<>();
     private int shapes;
     private boolean begun;
 
@@ -31,6 +35,16 @@ public final class RecordingSurface implements Surface {
     /** Where each word of {@link #words} was begun, px from the left and from the top. */
     public List<Point2D> beginnings() {
         return List.copyOf(beginnings);
+    }
+
+    /** Every upright area that was filled, as it was asked for. */
+    public List<Rectangle2D> areas() {
+        return List.copyOf(areas);
+    }
+
+    /** Every single line, as it was asked for. */
+    public List<Line2D> lines() {
+        return List.copyOf(lines);
     }
 
     /** How many lines, areas and words were painted. */
@@ -63,9 +77,7 @@ public final class RecordingSurface implements Surface {
     }
 
     @Override
-    public void setFill(Color colour) {
-        java.util.Objects.requireNonNull(colour);
-    }
+    public void setFill(Color colour) {}
 
     @Override
     public void setStroke(Color colour) {
@@ -171,6 +183,7 @@ public final class RecordingSurface implements Surface {
     @Override
     public void fillRect(double x, double y, double width, double height) {
         shape(x, y, width, height);
+        areas.add(new Rectangle2D(x, y, width, height));
     }
 
     @Override
@@ -207,6 +220,7 @@ public final class RecordingSurface implements Surface {
     @Override
     public void strokeLine(double x1, double y1, double x2, double y2) {
         shape(x1, y1, x2, y2);
+        lines.add(new Line2D.Double(x1, y1, x2, y2));
     }
 
     private void points(double[] xs, double[] ys, int count) {

@@ -1,5 +1,6 @@
 package bathyra.app.seams;
 
+import bathyra.app.glossary.Tried;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
@@ -14,8 +15,10 @@ import bathyra.length.LengthUnit;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
@@ -215,6 +218,40 @@ public final class SeamsModel {
                         .withGarment(workshop.commission().garment().withSchool(school)),
                 InHand.of(""));
         workshop.letGo();
+    }
+
+    /** What a seam's column says, in a sentence. */
+    static String meaning(SeamPlace seam) {
+        return seam.part() == SeamPlace.Part.CENTRE_BACK
+                ? seam.label()
+                        + ": what the back edge is taken in at each level, so that it is no longer straight. Typed, a value is locked, and the other seams of the back give way."
+                : seam.label()
+                        + ": what is taken out between its two panels at each level, so that they are narrower there. Typed, a value is locked, and the other seams of its block give way.";
+    }
+
+    /** The commission with more taken out at a seam: at the level that is chosen, or at the waist where the seam takes nothing of its own there. */
+    List<Tried> tried(SeamPlace seam) {
+        Level chosen = workshop.selection().cellProperty().get().level();
+        return workshop
+                .half()
+                .flatMap(draft -> Stream.of(chosen, Level.WAIST)
+                        .map(level -> new Cell(level, seam))
+                        .filter(cell -> draft.intakes().cells().containsKey(cell) && isEditable(cell))
+                        .findFirst()
+                        .map(cell -> tried(draft, cell)))
+                .stream()
+                .toList();
+    }
+
+    private Tried tried(Draft draft, Cell cell) {
+        Commission now = workshop.commission();
+        Length step = Tried.step(workshop.unit());
+        Length more = Length.mm(draft.intakes().at(cell.level(), cell.seam()).value() + step.millimetres());
+        return new Tried(
+                now,
+                now.withGarment(locked(now.garment(), cell, more)),
+                LengthText.say(step, workshop.unit()) + " more at the "
+                        + cell.level().label().toLowerCase(Locale.ROOT));
     }
 
     static String name(Cell cell) {

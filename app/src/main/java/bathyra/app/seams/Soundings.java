@@ -2,9 +2,11 @@ package bathyra.app.seams;
 
 import static bathyra.app.table.TextSize.px;
 
+import bathyra.app.glossary.DrawnWords;
 import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.stage.Marks;
 import bathyra.app.table.TextSize;
+import bathyra.app.workshop.Settings;
 import bathyra.app.workshop.Workshop;
 import bathyra.draft.Draft;
 import bathyra.finding.Finding;
@@ -62,6 +64,7 @@ final class Soundings extends Pane {
 
     private final Workshop workshop;
     private final SeamsModel model;
+    private final Settings settings;
     private final Consumer<Level> plan;
     private final Map<Cell, Sounding> cells = new HashMap<>();
     private final Map<Level, Row> rows = new EnumMap<>(Level.class);
@@ -80,6 +83,7 @@ final class Soundings extends Pane {
     Soundings(Workshop workshop, SeamsModel model, Consumer<Level> plan) {
         this.workshop = workshop;
         this.model = model;
+        this.settings = new Settings(workshop);
         this.plan = plan;
         getStyleClass().add("soundings");
         setId("soundings");
@@ -120,6 +124,7 @@ final class Soundings extends Pane {
             boolean short_ = seams.size() > ROOMY && seam.part() == SeamPlace.Part.CENTRE_BACK;
             Label head = head(short_ ? TextSize.now() == TextSize.USUAL ? "Back edge" : "Edge" : seam.label());
             head.setAccessibleText(seam.label());
+            head.setTooltip(new DrawnWords(SeamsModel.meaning(seam), () -> model.tried(seam)));
             heads.put(seam, head);
         }
         getChildren().addAll(heads.values());
@@ -136,6 +141,10 @@ final class Soundings extends Pane {
         name.getStyleClass().add("level-name");
         name.setId("level-" + level.id());
         name.setAccessibleText("Girth plan of the " + level.label());
+        name.setTooltip(new DrawnWords(
+                level.label()
+                        + ": what the seams take there, which is the widest half less the planned one. Its ease moves the plan.",
+                () -> settings.ease(level).tries().get()));
         name.setOnAction(e -> plan.accept(level));
         Region ground = new Region();
         ground.getStyleClass().add("sounding-row");

@@ -15,7 +15,6 @@ import bathyra.garment.Stretch;
 import bathyra.girth.GirthPlan;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
-import bathyra.length.LengthUnit;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
@@ -32,8 +31,6 @@ import java.util.function.UnaryOperator;
 public final class Settings {
     private static final Length EASE_MOST = Length.mm(400);
     private static final Length CAP_MOST = Length.mm(160);
-    /** How much more of a length is drawn to show what it does, mm. */
-    private static final double TRIED = 10;
 
     private final Workshop workshop;
 
@@ -352,9 +349,8 @@ public final class Settings {
     /** The commission with a little more of a length, and with a little less, as far as there is room. */
     private List<Tried> tries(Length least, Length most, Function<Garment, Length> value, With with) {
         Garment now = garment();
-        double step = Math.min(
-                workshop.unit().isInches() ? LengthUnit.IN.millimetres() / 2 : TRIED,
-                (most.millimetres() - least.millimetres()) / 4);
+        double step =
+                Math.min(Tried.step(workshop.unit()).millimetres(), (most.millimetres() - least.millimetres()) / 4);
         double before = value.apply(now).millimetres();
         String by = LengthText.say(Length.mm(step), workshop.unit());
         List<Tried> tries = new ArrayList<>();

@@ -3,19 +3,24 @@ package bathyra.app.seams;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.app.glossary.Tried;
 import bathyra.app.table.Joining;
 import bathyra.app.workshop.InWorkshop;
+import bathyra.draft.Draft;
+import bathyra.draft.Drafter;
 import bathyra.garment.BackShaping;
 import bathyra.garment.SplitOption;
 import bathyra.garment.UnderbustSchool;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
+import bathyra.piece.PanelOutline;
 import bathyra.place.Cell;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -45,6 +50,33 @@ class SeamsModelTest extends InWorkshop {
         assertThat(model.isLocked(CELL)).isTrue();
         assertThat(sum()).isCloseTo(sum, within(1e-9));
         assertThat(undo()).isEqualTo("princess front intake at underbust 4.5 → 3.4 cm");
+    }
+
+    /** At a column's name stands what its seam does, drawn at the level that is looked at; where it takes nothing of its own there, at the waist. */
+    @Test
+    void meaningOfASeam_isDrawn_andNothingIsChanged() {
+        Tried atRib = model.tried(SeamPlace.PRINCESS_FRONT).get(0);
+        assertThat(atRib.words()).isEqualTo("1.0\u00a0cm more at the underbust");
+        assertMoves(atRib);
+        workshop.selection().cellProperty().set(new Cell(Level.BUST, SeamPlace.SIDE));
+        assertThat(model.tried(SeamPlace.PRINCESS_FRONT).get(0).words()).endsWith("at the waist");
+        assertThat(model.tried(SeamPlace.SIDE).get(0).words()).endsWith("at the bust");
+        for (SeamPlace seam : draft().intakes().seams()) {
+            assertThat(model.tried(seam)).singleElement().satisfies(SeamsModelTest::assertMoves);
+            assertThat(SeamsModel.meaning(seam)).startsWith(seam.label() + ": ");
+        }
+        assertThat(undo()).isEmpty();
+        workshop.once("inches", workshop.commission().withUnits(LengthUnit.IN));
+        assertThat(model.tried(SeamPlace.SIDE).get(0).words()).startsWith("½");
+    }
+
+    private static void assertMoves(Tried tried) {
+        List<PanelOutline> now = ((Draft) Drafter.draft(tried.now())).panelOutlines();
+        List<PanelOutline> then = ((Draft) Drafter.draft(tried.then())).panelOutlines();
+        assertThat(now).hasSameSizeAs(then);
+        assertThat(IntStream.range(0, now.size()).anyMatch(i -> !now.get(i).isAs(then.get(i), 1)))
+                .as(tried.words())
+                .isTrue();
     }
 
     @Test

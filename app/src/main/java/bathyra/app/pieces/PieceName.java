@@ -17,10 +17,6 @@ import javafx.scene.text.TextAlignment;
 
 /** Number, name and cut of a piece beside its grain: level where they have room, along a narrow panel, the number alone in a short one. */
 final class PieceName {
-    /** Pixels of a letter, at the most. */
-    private static final double LETTER = 7.2;
-    /** Pixels of a letter in a run of words, where narrow ones make up for wide ones. */
-    private static final double LETTER_RUN = 5.8;
     /** Pixels from a piece's number down to the end of its words. */
     private static final double WORDS_TALL = 58;
 
@@ -52,7 +48,7 @@ final class PieceName {
         double y = Math.min(down(SheetLayout.labelAt(piece)) + 6, foot - TextSize.px(WORDS_TALL));
         if (!level) {
             number(y);
-        } else if (words().anyMatch(word -> word.length() * TextSize.px(LETTER) > room())) {
+        } else if (words().anyMatch(word -> Lettering.atMost(word) > room())) {
             alongThePanel(y, foot);
         } else {
             inLines(y);
@@ -107,13 +103,13 @@ final class PieceName {
     private void alongThePanel(double y, double foot) {
         double head = down(piece.grain().to()) + TextSize.px(NUMBER_TALL) / 2;
         Optional<String> words = Stream.of(piece.name() + ", " + piece.cutWords(), piece.name())
-                .filter(w -> head + UNDER_NUMBER + run(w) <= foot)
+                .filter(w -> head + UNDER_NUMBER + Lettering.run(w) <= foot)
                 .findFirst();
         if (words.isEmpty()) {
             number(Math.max(head, y));
             return;
         }
-        double number = Math.min(y, foot - run(words.get()) - UNDER_NUMBER);
+        double number = Math.min(y, foot - Lettering.run(words.get()) - UNDER_NUMBER);
         number(number);
         Surface g = brush.context();
         g.save();
@@ -121,10 +117,5 @@ final class PieceName {
         g.rotate(90);
         brush.text(words.get(), 0, 0, Ink.INK, Lettering.figure(), TextAlignment.LEFT);
         g.restore();
-    }
-
-    /** How long words are, px. */
-    private static double run(String words) {
-        return words.length() * TextSize.px(LETTER_RUN);
     }
 }

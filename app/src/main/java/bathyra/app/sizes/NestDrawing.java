@@ -67,7 +67,7 @@ final class NestDrawing implements Drawing {
             shown.stream().filter(l -> l.row() != row).forEach(l -> outline(brush, l));
             shown.stream().filter(l -> l.row() == row).forEach(l -> outline(brush, l));
             cross(brush, nested.common());
-            name(brush, nested, shown);
+            shown.stream().findFirst().ifPresent(inmost -> new NestName(brush, nested, inmost.piece()).paint());
             labels(brush, shown);
         }
     }
@@ -107,26 +107,6 @@ final class NestDrawing implements Drawing {
         brush.stroke(Ink.INK, 1.4);
         brush.context().strokeLine(x - CROSS, y, x + CROSS, y);
         brush.context().strokeLine(x, y - CROSS, x, y + CROSS);
-    }
-
-    private void name(Brush brush, Nest.Nested nested, List<Nest.Lying> shown) {
-        if (shown.isEmpty()) {
-            return;
-        }
-        double[] box = box(shown.get(0).piece());
-        double x = brush.view().x((box[0] + box[2]) / 2);
-        double y = brush.view().y(box[1] + (box[3] - box[1]) * 0.8);
-        brush.text(Integer.toString(nested.order()), x, y, Ink.INK, Lettering.number(), TextAlignment.CENTER);
-        int line = 0;
-        for (String word : nested.name().split(" ")) {
-            brush.text(
-                    word,
-                    x,
-                    y + TextSize.px(18) + TextSize.px(15) * line++,
-                    Ink.INK,
-                    Lettering.figure(),
-                    TextAlignment.CENTER);
-        }
     }
 
     /** The sizes' numbers fan out from their lower corners. */

@@ -10,6 +10,9 @@ import javafx.scene.text.FontWeight;
 
 /** The lettering of the drawings: the shipped fonts in the few sizes that the chart uses, as large as the words of the window are. */
 public final class Lettering {
+    private static final double LETTER = 7.2;
+    private static final double LETTER_RUN = 6.4;
+
     private static final List<String> FILES = List.of(
             "Lato-Regular.ttf",
             "Lato-Bold.ttf",
@@ -94,5 +97,15 @@ public final class Lettering {
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
+    }
+
+    /** How wide a word in figures' type is at the most, px. */
+    public static double atMost(String word) {
+        return word.length() * TextSize.px(LETTER);
+    }
+
+    /** How long a run of words in figures' type is, px: narrow letters make up for wide ones. */
+    public static double run(String words) {
+        return words.length() * TextSize.px(LETTER_RUN);
     }
 }

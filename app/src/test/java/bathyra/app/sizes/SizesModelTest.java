@@ -2,11 +2,19 @@ package bathyra.app.sizes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bathyra.app.table.Lettering;
+import bathyra.app.table.RecordingSurface;
 import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.book.Commissions;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
+import bathyra.garment.Garment;
+import bathyra.garment.GarmentKind;
+import bathyra.garment.Panels;
+import bathyra.garment.SeamPlacing;
+import bathyra.geometry.Point;
+import bathyra.geometry.Shape;
 import bathyra.length.Length;
 import bathyra.length.LengthUnit;
 import bathyra.measure.MeasurementKey;
@@ -19,10 +27,15 @@ import bathyra.size.SizedDraft;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Point2D;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The page of sizes without its window: the test is the window's thread, and does what is handed over to that. */
 class SizesModelTest extends InWorkshop {
@@ -144,6 +157,45 @@ class SizesModelTest extends InWorkshop {
         assertThat(model.nest().orElseThrow().pieces().get(0).sizes())
                 .as("it is not in the nest")
                 .noneMatch(l -> l.row() == 1);
+    }
+
+    /** A name lies between the edges of the smallest piece: level where it has room, else down along it; never through an edge. */
+    @ParameterizedTest
+    @CsvSource({"4,true", "6,true", "8,false"})
+    void names_lieWithinTheirPieces_levelOrDownAlongThem(int panels, boolean turns) throws InterruptedException {
+        workshop.once(
+                panels + " panels",
+                workshop.commission()
+                        .withGarment(
+                                Garment.of(GarmentKind.UNDERBUST).withPanels(Panels.of(panels, SeamPlacing.EVEN))));
+        model.bringUpToDate();
+        untilDrafted();
+        Nest nest = model.nest().orElseThrow();
+        NestDrawing drawing = new NestDrawing(nest, 0, false, LengthUnit.CM);
+        RecordingSurface g = RecordingSurface.painted(drawing);
+        double scale = Math.min(
+                (760 - drawing.tagRoom() - drawing.rightRoom()) / nest.width(),
+                (420 - drawing.footRoom()) / nest.height());
+        int turned = 0;
+        for (Nest.Nested nested : nest.pieces()) {
+            List<Point> inmost = nested.sizes().get(0).piece().flattened(1);
+            boolean down = g.words().contains(nested.name());
+            turned += down ? 1 : 0;
+            List<String> words =
+                    down ? List.of(nested.name()) : Arrays.asList(nested.name().split(" "));
+            int first = Collections.indexOfSubList(g.words(), words);
+            for (int w = first; first >= 0 && w < first + words.size(); w++) {
+                Point2D at = g.beginnings().get(w);
+                double half = Lettering.atMost(g.words().get(w)) / 2;
+                Point2D begin = down ? at : at.add(-half, 0);
+                Point2D end = down ? at.add(0, Lettering.run(nested.name())) : at.add(half, 0);
+                assertThat(List.of(begin, end))
+                        .as("%s, %s", nested.name(), g.words().get(w))
+                        .allMatch(p -> Shape.contains(
+                                inmost, new Point((p.getX() - drawing.tagRoom()) / scale, p.getY() / scale)));
+            }
+        }
+        assertThat(turned > 0).isEqualTo(turns);
     }
 
     @Test

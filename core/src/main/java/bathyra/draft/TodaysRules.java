@@ -121,9 +121,9 @@ public final class TodaysRules {
         }
         Map<SplitOption, Double> splits = new HashMap<>();
         for (SeamPlace seam : garment.seams()) {
-            SplitOption.of(seam)
+            SplitOption.all(seam).stream()
                     .filter(o -> !garment.splits().containsKey(o))
-                    .ifPresent(o -> splits.put(o, garment.split(o).value()));
+                    .forEach(o -> splits.put(o, garment.split(o).value()));
         }
         Map<SeamPlace, Double> axes = new HashMap<>();
         for (SeamAxes.Axis axis : intakes.axes().axes()) {

@@ -6,6 +6,7 @@ import bathyra.geometry.Line;
 import bathyra.geometry.Path;
 import bathyra.geometry.Point;
 import bathyra.geometry.Segment;
+import bathyra.geometry.Tolerance;
 import bathyra.geometry.Vec;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,6 +56,13 @@ final class EdgeCurve {
                 arriving,
                 toCentre ? straight(length, true) : 0,
                 EVEN);
+    }
+
+    /** Whether a curve bends away from its first corner sooner than the angle there can be laid with a square. */
+    static boolean leavesItsPoint(Path curve) {
+        Vec laid = curve.start()
+                .to(curve.at(Math.min(Tolerance.SQUARE_OVER, curve.length())).point());
+        return Math.toDegrees(Math.abs(curve.startTangent().angleTo(laid))) > Tolerance.SQUARE_DEGREES;
     }
 
     private static Path between(

@@ -55,13 +55,12 @@ public final class JoinedEdge {
     /** The same for an edge that was designed over the closed half. @param runs one a panel */
     public static List<Path> over(List<Span> spans, List<Run> runs, double inFront) {
         boolean square = Math.abs(inFront - RIGHT_ANGLE) < SQUARE;
-        return drawn(
-                spans,
-                runs,
-                inFront,
-                RIGHT_ANGLE,
-                (from, leaving, fromCentre, to, arriving, toCentre) ->
-                        EdgeCurve.designed(from, leaving, fromCentre && square, to, arriving, toCentre));
+        return drawn(spans, runs, inFront, RIGHT_ANGLE, (from, leaving, fromCentre, to, arriving, toCentre) -> {
+            Path run = EdgeCurve.designed(from, leaving, fromCentre && square, to, arriving, toCentre);
+            return fromCentre && EdgeCurve.leavesItsPoint(run)
+                    ? EdgeCurve.designed(from, leaving, true, to, arriving, toCentre)
+                    : run;
+        });
     }
 
     /** A line of one height over the closed half: straight over every seam, square to both centres. */

@@ -343,10 +343,15 @@ public record Garment(
         return row.millimetres() > 0 || row().isStretch() ? row : EaseRow.BUSTIER_LACED.gap();
     }
 
+    /** Whether the princess seam of the front ends in the upper edge, and is not carried up to a shoulder, a neck or an armhole. */
+    public boolean endsAtUpperEdge() {
+        return top().cover() == Cover.STRAPLESS;
+    }
+
     /** The share of a seam's intake that lies towards the centre. */
     public Reckoned split(SplitOption option) {
         Double own = seaming.splits().get(option);
-        if (own == null && option.equals(SplitOption.PRINCESS_UPPER)) {
+        if (own == null && option.equals(SplitOption.PRINCESS_UPPER) && !endsAtUpperEdge()) {
             return option.following(split(SplitOption.PRINCESS_FRONT));
         }
         Reckoned reckoned = option.reckoned(own);

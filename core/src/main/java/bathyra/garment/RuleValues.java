@@ -93,6 +93,12 @@ public record RuleValues(
     }
 
     /** Whether nothing is in it: of a difference, that the rules still give the same. */
+    public RuleValues withSplit(SplitOption option, double share) {
+        Map<SplitOption, Double> more = new HashMap<>(splits);
+        more.put(option, share);
+        return new RuleValues(lengths, ease, gap, shares, more, axes, soundings, sideFront, sideBack);
+    }
+
     public boolean isEmpty() {
         return lengths.isEmpty()
                 && ease.isEmpty()

@@ -6,7 +6,9 @@ import bathyra.reckon.Given;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * How the intake of a seam is divided between its two edges: the share that lies towards the centre (C6, C18).
@@ -24,9 +26,9 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
             "one third towards the centre, two thirds towards the side");
     public static final SplitOption PRINCESS_BACK =
             new SplitOption("back-split", SeamPlace.PRINCESS_BACK, 0.5, "half and half");
-    /** The front princess seam at its upper end (C6.3): as below, until the cutter divides it otherwise. */
-    public static final SplitOption PRINCESS_UPPER = new SplitOption(
-            "princess-upper-split", SeamPlace.PRINCESS_FRONT, PRINCESS_FRONT.standard, "as the seam below the apex");
+    /** The front princess seam at its upper end (C6.3): strapless neither leg leans more than the other, carried up it is as below, until the cutter divides it otherwise. */
+    public static final SplitOption PRINCESS_UPPER =
+            new SplitOption("princess-upper-split", SeamPlace.PRINCESS_FRONT, 0.5, "half and half above the apex");
     /** Less than this would leave one edge as good as straight and bend the other alone. */
     public static final double LEAST = 0.1;
 
@@ -43,7 +45,7 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
                 own == null ? standard : own,
                 Quantity.RATIO,
                 own == null ? "rule: " + reason : "yours",
-                Rule.of("C6", "split"));
+                equals(PRINCESS_UPPER) ? Rule.of("C6.3", "split of the upper end") : Rule.of("C6", "split"));
     }
 
     /** What is divided, in words. */
@@ -72,6 +74,13 @@ public record SplitOption(String id, SeamPlace seam, double standard, String rea
                         : seam.equals(SeamPlace.PRINCESS_BACK)
                                 ? PRINCESS_BACK
                                 : new SplitOption(OF_SEAM + seam.id(), seam, 0.5, "half and half on corset panels"));
+    }
+
+    /** All ways in which a seam is divided: one, and above the apex another. */
+    public static List<SplitOption> all(SeamPlace seam) {
+        return Stream.concat(of(seam).stream(), of(seam, Level.UPPER).stream())
+                .distinct()
+                .toList();
     }
 
     public static Optional<SplitOption> ofId(String id) {

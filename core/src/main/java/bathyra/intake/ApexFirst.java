@@ -21,9 +21,6 @@ import java.util.Set;
 final class ApexFirst {
     private static final Rule RULE = Rule.of("C6.1", "the apex seam comes first");
 
-    /** Of its height over the apex so much is taken at the upper line at the most: half of it on either leg leans 25 degrees. */
-    private static final double OF_HEIGHT = 0.93;
-
     /** Where one seam stands before the side it takes so much of the front at the waist. */
     private static final double OF_ONLY = 0.58;
     /** Every free seam gives way a little where the others cannot. */
@@ -86,7 +83,10 @@ final class ApexFirst {
     private Reckoned overTheApex(Level level, Reckoned surplus, int seam) {
         return switch (level) {
             case UPPER, BUST ->
-                byNearness(seam, forTheBust(ApexIntake.atTheUpperLine(block, girths, underbust(), OF_HEIGHT), surplus));
+                byNearness(
+                        seam,
+                        forTheBust(
+                                ApexIntake.atTheUpperLine(block, girths, underbust(), ApexIntake.OF_HEIGHT), surplus));
             case UNDERBUST -> byNearness(seam, forTheBust(underbust(), surplus));
             case WAIST -> atTheWaist(surplus, seam);
             case HIGH_HIP, HIP -> overTheHip(surplus, seam);

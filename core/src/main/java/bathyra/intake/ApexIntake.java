@@ -24,6 +24,9 @@ final class ApexIntake {
     /** A curve that gains so much of its height from mark to mark is steepest at some 20 degrees, for it is upright at the waist. */
     private static final double CALM_LEAN = 0.28;
 
+    /** Of its height over the apex so much is taken at the upper line at the most: half of it on either leg leans 25 degrees. */
+    static final double OF_HEIGHT = 0.93;
+
     private static final Rule CALM = Rule.of("C6.1", "the side stays calm");
     private static final Rule LEG = Rule.of("C6", "princess seam");
 

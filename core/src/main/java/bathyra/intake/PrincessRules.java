@@ -36,7 +36,7 @@ final class PrincessRules {
     private static final double WAIST_OVER_RIB = 4;
 
     /** Of its height over the apex so much is taken at the upper line at the most: two thirds of it on one leg lean 25 degrees. */
-    private static final double OF_HEIGHT = 0.7;
+    private static final double OF_HEIGHT_CARRIED = 0.7;
 
     private static final double OF_BACK = 0.55;
     /** More at centre back flares at the hem, as the form shows. */
@@ -94,7 +94,7 @@ final class PrincessRules {
                 // What the cutter has set is taken.
                 yield garment.isSet(LengthOption.UPPER_LESS) || garment.isCutInOneAbove()
                         ? byLeg
-                        : ApexIntake.atTheUpperLine(block, girths, underbust, OF_HEIGHT)
+                        : ApexIntake.atTheUpperLine(block, girths, underbust, ofHeight())
                                 .plus(opened)
                                 .named(name, CALM);
             }
@@ -110,6 +110,11 @@ final class PrincessRules {
                                 .named(name, CALM);
             }
         };
+    }
+
+    /** Divided half and half it leans on either leg alike; where the seam is carried up two thirds lie on one leg. */
+    private double ofHeight() {
+        return garment.endsAtUpperEdge() ? ApexIntake.OF_HEIGHT : OF_HEIGHT_CARRIED;
     }
 
     /** Its share, no less than at the rib, so that centre front does not widen towards the waist (but the side gives nothing back for that), and as much as leaves the side calm. */

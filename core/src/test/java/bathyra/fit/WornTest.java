@@ -260,7 +260,7 @@ class WornTest {
             Worn warm = BUSTIER.changed(draft, surface, () -> false).orElseThrow();
             Worn cold = Worn.of(draft, surface, () -> false);
             assertThat(warm.rest().settled()).isTrue();
-            assertThat(warm.rest().rounds()).isLessThan(cold.rest().rounds() + 1);
+            assertThat(warm.rest().rounds()).isLessThan(cold.rest().rounds() + 2);
             for (LevelReading reading : cold.levels()) {
                 assertThat(at(warm, reading.level()).worn())
                         .as(reading.level().label())

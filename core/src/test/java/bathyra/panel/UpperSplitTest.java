@@ -10,6 +10,7 @@ import bathyra.draft.Drafter;
 import bathyra.draft.Finished;
 import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
+import bathyra.garment.Cover;
 import bathyra.garment.Garment;
 import bathyra.garment.SplitOption;
 import bathyra.geometry.Point;
@@ -35,10 +36,18 @@ class UpperSplitTest {
     }
 
     @Test
-    void untilItIsSet_itIsTheSeams() {
-        assertThat(BUSTIER.split(SplitOption.PRINCESS_UPPER).value())
-                .isEqualTo(BUSTIER.split(SplitOption.PRINCESS_FRONT).value());
-        Garment half = BUSTIER.withSplit(SplitOption.PRINCESS_FRONT, 0.5);
+    void untilItIsSet_itIsHalf_orTheSeamsWhereThatIsCarriedUp() {
+        assertThat(BUSTIER.split(SplitOption.PRINCESS_FRONT).value()).isEqualTo(1.0 / 3);
+        assertThat(BUSTIER.split(SplitOption.PRINCESS_UPPER).value()).isEqualTo(0.5);
+        assertThat(BUSTIER.withSplit(SplitOption.PRINCESS_FRONT, 0.4)
+                        .split(SplitOption.PRINCESS_UPPER)
+                        .value())
+                .as("strapless it does not follow")
+                .isEqualTo(0.5);
+        Garment carried = BUSTIER.withTop(BUSTIER.top().withCover(Cover.SHOULDERS));
+        assertThat(carried.split(SplitOption.PRINCESS_UPPER).value())
+                .isEqualTo(carried.split(SplitOption.PRINCESS_FRONT).value());
+        Garment half = carried.withSplit(SplitOption.PRINCESS_FRONT, 0.5);
         assertThat(half.split(SplitOption.PRINCESS_UPPER).value()).isEqualTo(0.5);
         assertThat(half.split(SplitOption.PRINCESS_UPPER).rule().section()).isEqualTo("C6.3");
         Garment apart = half.withSplit(SplitOption.PRINCESS_UPPER, 0.2);
@@ -59,16 +68,16 @@ class UpperSplitTest {
         assertThat(SplitOption.ofId("princess-upper-split")).contains(SplitOption.PRINCESS_UPPER);
     }
 
-    /** By hand: of an intake i, at a third towards the centre the front edge comes in i/3, at nine tenths 9i/10. */
+    /** By hand: of an intake i, at a half towards the centre the front edge comes in i/2, at nine tenths 9i/10. */
     @ParameterizedTest
-    @ValueSource(doubles = {0.1, 0.5, 0.9})
+    @ValueSource(doubles = {0.1, 1.0 / 3, 0.9})
     void upperLine_movesByWhatIsDividedOtherwise_andNothingBelowTheBustDoes(double share) {
         Draft before = draft(BUSTIER);
         Draft after = draft(BUSTIER.withSplit(SplitOption.PRINCESS_UPPER, share));
         double intake = before.intakes().own(Level.UPPER, SeamPlace.PRINCESS_FRONT);
         double moved = mark(before, "F1", Level.UPPER).length()
                 - mark(after, "F1", Level.UPPER).length();
-        assertThat(moved).isCloseTo(intake * (share - 1.0 / 3), within(0.05));
+        assertThat(moved).isCloseTo(intake * (share - 0.5), within(0.05));
         assertThat(mark(after, "F2", Level.UPPER).length())
                 .isCloseTo(mark(before, "F2", Level.UPPER).length() + moved, within(0.05));
         for (Level level : new Level[] {Level.BUST, Level.UNDERBUST, Level.WAIST, Level.HIGH_HIP}) {

@@ -154,7 +154,7 @@ class SeamsModelTest extends InWorkshop {
         assertThat(garment().split(SplitOption.PRINCESS_FRONT).value()).isEqualTo(seams);
         assertThat(workshop.refusal()).isEmpty();
         model.splitByRule(SplitOption.PRINCESS_UPPER);
-        assertThat(garment().split(SplitOption.PRINCESS_UPPER).value()).isEqualTo(seams);
+        assertThat(garment().split(SplitOption.PRINCESS_UPPER).value()).isEqualTo(0.5);
     }
 
     @Test

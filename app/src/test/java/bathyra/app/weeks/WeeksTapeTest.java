@@ -31,9 +31,7 @@ class WeeksTapeTest extends InWorkshop {
     @ParameterizedTest
     @EnumSource(WeekStart.class)
     void daysOff_areShaded_whereverTheyLieInTheWeek(WeekStart start) {
-        WeekStart.choose(start);
-        WeeksModel model = new WeeksModel(
-                workshop, Clock.fixed(TODAY.atTime(9, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC), () -> {});
+        WeeksModel model = beginningOn(start);
         Span span = new Span(model.load().first(0));
         RecordingSurface g = painted(model, span);
         double day = WIDE / span.weeks() / DAYS;
@@ -50,9 +48,7 @@ class WeeksTapeTest extends InWorkshop {
     @ParameterizedTest
     @EnumSource(WeekStart.class)
     void todaysLine_runsThroughNoWord(WeekStart start) {
-        WeekStart.choose(start);
-        WeeksModel model = new WeeksModel(
-                workshop, Clock.fixed(TODAY.atTime(9, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC), () -> {});
+        WeeksModel model = beginningOn(start);
         Span span = new Span(model.load().first(0));
         RecordingSurface g = painted(model, span);
         double now = span.x(TODAY, WIDE);
@@ -64,6 +60,12 @@ class WeeksTapeTest extends InWorkshop {
                 g.beginnings().stream().mapToDouble(p -> p.getY()).max().orElseThrow();
         assertThat(line.getY1()).isGreaterThan(lowestWord);
         assertThat(line.getY2()).isEqualTo(HIGH - HOURS);
+    }
+
+    private WeeksModel beginningOn(WeekStart start) {
+        WeekStart.choose(start);
+        return new WeeksModel(
+                workshop, Clock.fixed(TODAY.atTime(9, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC), () -> {});
     }
 
     private static RecordingSurface painted(WeeksModel model, Span span) {

@@ -118,7 +118,7 @@ public final class CommissionJson {
             fields.fault("garment", "is missing", "{ \"kind\": \"bustier\" }");
         }
         Garment read = GarmentJson.read(fields.object("garment"), unit, ranges);
-        Optional<Ruled> given = GivenJson.read(fields, unit, read);
+        Optional<Ruled> given = GivenJson.read(fields, unit, read, rules);
         boolean first = !fields.has("rules") || rules == FIRST_RULES && given.isEmpty();
         Optional<Spoken> spoken = spoken(fields);
         Optional<LocalDate> answered = answered(fields);

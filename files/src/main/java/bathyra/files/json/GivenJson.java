@@ -28,6 +28,7 @@ import java.util.function.Function;
  */
 final class GivenJson {
     static final String FIELD = "given";
+    private static final int UPPER_END_APART = 3;
     private static final String RIGHT = "right";
     private static final String EXPERIENCE = "experience";
     private static final String RESTRICTED = "restricted";
@@ -36,8 +37,8 @@ final class GivenJson {
 
     private GivenJson() {}
 
-    /** @param root the whole document @param garment what the document asks for */
-    static Optional<Ruled> read(Fields root, LengthUnit unit, Garment garment) {
+    /** @param root the whole document @param garment what the document asks for @param edition by which edition it was given */
+    static Optional<Ruled> read(Fields root, LengthUnit unit, Garment garment, int edition) {
         if (!root.has(FIELD)) {
             return Optional.empty();
         }
@@ -54,8 +55,19 @@ final class GivenJson {
                 set,
                 choices.forWearer(new Figure(wearer, set)),
                 given.truth(RESTRICTED).orElse(false),
-                values(given, unit),
-                given.has(RIGHT) ? Optional.of(values(right, unit)) : Optional.empty()));
+                asThen(values(given, unit), choices, edition),
+                given.has(RIGHT) ? Optional.of(asThen(values(right, unit), choices, edition)) : Optional.empty()));
+    }
+
+    /** Before the upper end of a princess seam had a rule of its own it was divided as the seam below, and nothing was written of it. */
+    private static RuleValues asThen(RuleValues given, Garment choices, int edition) {
+        Double below = choices.splits()
+                .getOrDefault(SplitOption.PRINCESS_FRONT, given.splits().get(SplitOption.PRINCESS_FRONT));
+        boolean unsaid = edition < UPPER_END_APART
+                && choices.endsAtUpperEdge()
+                && below != null
+                && !choices.splits().containsKey(SplitOption.PRINCESS_UPPER);
+        return unsaid ? given.withSplit(SplitOption.PRINCESS_UPPER, below) : given;
     }
 
     private static RuleValues values(Fields fields, LengthUnit unit) {

@@ -78,7 +78,7 @@ final class ApexIntake {
 
     /**
      * What the seam takes at the waist so that the front's half of the side, all of which lies in one edge, leans no more from rib to waist than
-     * cloth bears there.
+     * cloth bears there. It gives nothing back for that.
      *
      * @param atRib what the seam takes at the underbust
      */
@@ -93,7 +93,8 @@ final class ApexIntake {
         Reckoned more = height.times(Given.option(
                         "Of its height an edge bears", CALM_LEAN, Quantity.RATIO, "its steepest at 20°", CALM))
                 .named("What the side may take more at the waist", CALM);
-        return surplus(girths, Level.WAIST).minus(sideAtRib.plus(more)).named("What leaves the side calm", CALM);
+        Reckoned surplus = surplus(girths, Level.WAIST);
+        return surplus.minus(sideAtRib.plus(more)).atMost(surplus).named("What leaves the side calm", CALM);
     }
 
     /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */

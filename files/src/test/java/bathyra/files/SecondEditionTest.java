@@ -30,7 +30,16 @@ class SecondEditionTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource({"four-panels,true", "uneven-four-panels,true", "five-panels,true", "bustier,true", "underbust,false"})
+    @CsvSource({
+        "four-panels,true",
+        "uneven-four-panels,true",
+        "five-panels,true",
+        "bustier,true",
+        "own-split,true",
+        "shoulders,false",
+        "v,true",
+        "underbust,false"
+    })
     void keepsItsOutlines_andSaysSoOnlyWhereTodaysRulesWouldMoveThem(String name, boolean moved) throws Exception {
         Commission read = read(name);
         assertAlike(outlinesOf(read), drawn(name), true);

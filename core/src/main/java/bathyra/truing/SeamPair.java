@@ -78,8 +78,14 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
     private static List<Meeting> atLevels(Set<String> levels, Piece pieceA, Path a, Piece pieceB, Path b) {
         List<Meeting> meetings = new ArrayList<>();
         for (String level : levels) {
-            List<Point> marksA = marks(pieceA, level, a);
-            List<Point> marksB = marks(pieceB, level, b);
+            // The legs of a dart lie in one piece: a line that runs below its point crosses neither of them.
+            boolean dart = pieceA.equals(pieceB);
+            List<Point> marksA = marks(pieceA, level, a).stream()
+                    .filter(mark -> !dart || !isBeyond(a, mark))
+                    .toList();
+            List<Point> marksB = marks(pieceB, level, b).stream()
+                    .filter(mark -> !dart || !isBeyond(b, mark))
+                    .toList();
             if (!marksA.isEmpty() && !marksB.isEmpty()) {
                 meetings.add(met(level, a, marksA, b, marksB));
             }
@@ -147,6 +153,12 @@ public record SeamPair(SeamJoin seam, Path a, Path b, List<Meeting> meetings) {
             }
         }
         return best;
+    }
+
+    private static boolean isBeyond(Path path, Point mark) {
+        Path.Place place = path.nearest(mark);
+        boolean atAnEnd = place.arc() < ON_EDGE || place.arc() > path.length() - ON_EDGE;
+        return atAnEnd && place.point().distance(mark) > ON_EDGE;
     }
 
     /** The place of a mark; one that lies off its edge counts with its distance, so that it cannot pass unseen. */

@@ -14,6 +14,7 @@ import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
 import bathyra.piece.SeamJoin;
 import bathyra.place.Level;
+import bathyra.truing.SeamPair;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -53,6 +54,9 @@ public final class Finished {
                     .as("seam %s: %s against %s", seam.name(), seam.a(), seam.b())
                     .isGreaterThan(1)
                     .isCloseTo(b, within(SEAM));
+            assertThat(SeamPair.of(pattern, seam).stretchesA())
+                    .as("seam %s, from mark to mark downwards", seam.name())
+                    .allMatch(stretch -> stretch > -SEAM);
         }
     }
 

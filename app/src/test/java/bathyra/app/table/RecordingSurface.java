@@ -183,6 +183,9 @@ public final class RecordingSurface implements Surface {
     @Override
     public void fillRect(double x, double y, double width, double height) {
         shape(x, y, width, height);
+        if (width < 0 || height < 0) {
+            throw new IllegalStateException("an area of " + width + " × " + height);
+        }
         areas.add(new Rectangle2D(x, y, width, height));
     }
 

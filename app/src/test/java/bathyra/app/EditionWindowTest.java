@@ -11,6 +11,7 @@ import bathyra.garment.RuleValues;
 import bathyra.garment.Ruled;
 import bathyra.place.Level;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Label;
@@ -81,6 +82,10 @@ class EditionWindowTest extends RealWindow {
                 .contains("Beside “edition " + Commission.RULES + " of the rules”")
                 .anyMatch(t -> t.contains("Waist"));
         assertThat(waist()).as("shown, not taken").isEqualTo(kept);
+        assertThat(said(robot))
+                .as("from what is to what would be")
+                .anyMatch(t ->
+                        t.startsWith("Waist: " + String.format(Locale.ROOT, "%.1f", kept / 10)) && t.contains("→"));
         robot.interact(() -> robot.lookup("#stop-comparing").queryButton().fire());
         go(robot, "measure");
         click(robot, "#edition-take");

@@ -123,11 +123,11 @@ final class SeamsReckoning {
         look(new Looking.AtNumber(number, looking));
     }
 
-    /** What differs from the version on the table as a ghost: former figure → figure now, the largest difference of each kind first. */
+    /** What differs from the state on the table as a ghost: former figure → figure now, or figure now → what it would be; the largest difference of each kind first. */
     private void comparison(Draft draft, Comparison.Compared with, LengthUnit unit) {
         card.begin("Beside “" + with.name() + "”");
         card.words("The dashed lines are “" + with.name() + "”.", "quiet");
-        List<Difference> differences = Difference.between(with.draft(), draft);
+        List<Difference> differences = with.differences(draft);
         if (differences.isEmpty()) {
             card.words("Nothing differs.");
         }

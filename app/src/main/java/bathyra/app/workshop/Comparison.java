@@ -1,6 +1,7 @@
 package bathyra.app.workshop;
 
 import bathyra.book.Versions;
+import bathyra.draft.Difference;
 import bathyra.draft.Draft;
 import bathyra.draft.Drafter;
 import bathyra.garment.Commission;
@@ -33,8 +34,14 @@ public final class Comparison {
      *
      * @param draft as it is drafted today
      * @param outlines of its panels, as they were drawn when it was kept
+     * @param former whether it was before what is in hand, and not what that would be
      */
-    public record Compared(String name, Draft draft, List<PanelOutline> outlines) {}
+    public record Compared(String name, Draft draft, List<PanelOutline> outlines, boolean former) {
+        /** What differs from what was before, or for what would be: in the order of time. @param inHand the draft in hand */
+        public List<Difference> differences(Draft inHand) {
+            return former ? Difference.between(draft, inHand) : Difference.between(inHand, draft);
+        }
+    }
 
     /** What the draft is compared with; empty for nothing. */
     public Optional<Compared> compared() {
@@ -49,11 +56,11 @@ public final class Comparison {
     /** Compares with a version; empty ends the comparison. A state that gives no draft cannot be compared. */
     public void with(Optional<Versions.Version> version) {
         compared = version.flatMap(v -> drafted(v.name(), v.commission())
-                .map(c -> new Compared(c.name(), c.draft(), kept.apply(v.id()).orElse(c.outlines()))));
+                .map(c -> new Compared(c.name(), c.draft(), kept.apply(v.id()).orElse(c.outlines()), true)));
         shown.run();
     }
 
-    /** Compares with another state that is no version. */
+    /** Compares with another state that is no version: what would be. */
     public void with(String name, Commission other) {
         compared = drafted(name, other);
         shown.run();
@@ -66,7 +73,7 @@ public final class Comparison {
 
     private Optional<Compared> drafted(String name, Commission state) {
         return Drafter.draft(obeying.apply(state)) instanceof Draft d
-                ? Optional.of(new Compared(name, d, d.panelOutlines()))
+                ? Optional.of(new Compared(name, d, d.panelOutlines(), false))
                 : Optional.empty();
     }
 }

@@ -35,12 +35,12 @@ import java.util.function.ToDoubleFunction;
 public final class CraftFigures {
     private static final int BODIES = 200;
 
-    private CraftFigures() {}
-
-    /** @param arguments the file that is written */
     private static final String LIMITS =
             "\nWhat pulls lies at the side of the bust as far away as a taut band does: nearer it comes only by pressing the bust. Where the waist is wider than the rib, the front has less to take in at the waist than at the rib, and centre front widens; where its bust is very full besides, the side swings out and in under the bust. Where the back must lose over 75 in two seams, the one behind is at its cap of 45 and the side leans: one panel more a side leaves none. With three panels a side and a straight back edge the side seam takes all of the back's half.\n";
 
+    private CraftFigures() {}
+
+    /** @param arguments the file that is written */
     public static void main(String[] arguments) throws IOException {
         StringBuilder out = new StringBuilder();
         out.append("# Where the shaping sits\n\nMeasured by `bench/run craft` on ")

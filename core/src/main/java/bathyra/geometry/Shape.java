@@ -185,6 +185,11 @@ public final class Shape {
         return new Point(at.x, at.y);
     }
 
+    /** The longest stretch of a level line inside a closed line: its left and its right end; one and the same place where it misses. */
+    public static double[] level(List<Point> closed, double y) {
+        return upright(closed.stream().map(p -> new Point(p.y(), p.x())).toList(), y);
+    }
+
     /** The longest stretch of an upright line inside a closed line: its upper and its lower end; one and the same depth where it misses. */
     public static double[] upright(List<Point> closed, double x) {
         double[] best = {closed.get(0).y(), closed.get(0).y()};

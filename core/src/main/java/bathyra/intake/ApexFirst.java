@@ -30,6 +30,7 @@ final class ApexFirst {
     private final GirthPlan girths;
     private final SeamWeights weights;
     private final double[] near;
+    private final Reckoned underbust;
 
     /** @param weights of the front seams, the side last @param near by nearness to the apex, 1 together */
     ApexFirst(Block block, GirthPlan girths, SeamWeights weights, double[] near) {
@@ -37,6 +38,12 @@ final class ApexFirst {
         this.girths = girths;
         this.weights = weights;
         this.near = near;
+        this.underbust = ApexIntake.leavingTheSideCalm(
+                girths,
+                girths.at(Level.BUST)
+                        .frontHalf()
+                        .minus(girths.at(Level.UNDERBUST).frontHalf())
+                        .named("Front half, bust less underbust", RULE));
     }
 
     /** Whether others are left to share what the seam over the apex does not take. */
@@ -85,9 +92,8 @@ final class ApexFirst {
             case UPPER, BUST ->
                 byNearness(
                         seam,
-                        forTheBust(
-                                ApexIntake.atTheUpperLine(block, girths, underbust(), ApexIntake.OF_HEIGHT), surplus));
-            case UNDERBUST -> byNearness(seam, forTheBust(underbust(), surplus));
+                        forTheBust(ApexIntake.atTheUpperLine(block, girths, underbust, ApexIntake.OF_HEIGHT), surplus));
+            case UNDERBUST -> byNearness(seam, forTheBust(underbust, surplus));
             case WAIST -> atTheWaist(surplus, seam);
             case HIGH_HIP, HIP -> overTheHip(surplus, seam);
         };
@@ -95,11 +101,12 @@ final class ApexFirst {
 
     /** By its row, and no less than for the bust; the only seam before the side as much as leaves the side calm. */
     private Reckoned atTheWaist(Reckoned surplus, int seam) {
-        Reckoned takes = weights.share(surplus, seam).atLeast(byNearness(seam, forTheBust(underbust(), surplus)));
-        if (near.length > 2) {
+        Reckoned takes = weights.share(surplus, seam).atLeast(byNearness(seam, forTheBust(underbust, surplus)));
+        boolean only = near.length == 2;
+        if (!only) {
             return takes;
         }
-        Reckoned atRib = forTheBust(underbust(), surplusAt(Level.UNDERBUST));
+        Reckoned atRib = forTheBust(underbust, surplusAt(Level.UNDERBUST));
         return takes.atLeast(surplus.times(Given.option(
                         "Least of the only seam", OF_ONLY, Quantity.RATIO, "else the side takes half", RULE)))
                 .atLeast(ApexIntake.leavingTheSideCalmBelow(block, girths, atRib));
@@ -113,15 +120,6 @@ final class ApexFirst {
                 .named("What the others take at the waist", RULE);
         return weights.share(surplus, seam)
                 .atLeast(byNearness(seam, surplus.minus(others).named("Left by the others", RULE)));
-    }
-
-    private Reckoned underbust() {
-        return ApexIntake.leavingTheSideCalm(
-                girths,
-                girths.at(Level.BUST)
-                        .frontHalf()
-                        .minus(girths.at(Level.UNDERBUST).frontHalf())
-                        .named("Front half, bust less underbust", RULE));
     }
 
     private Reckoned surplusAt(Level level) {

@@ -101,19 +101,9 @@ final class NestName {
         double room = Double.POSITIVE_INFINITY;
         for (int i = 0; i <= LOOKED_AT; i++) {
             double at = y + reach * i / LOOKED_AT;
-            double left = Double.NEGATIVE_INFINITY;
-            double right = Double.POSITIVE_INFINITY;
-            for (int p = 0; p < ring.size(); p++) {
-                Point a = ring.get(p);
-                Point b = ring.get((p + 1) % ring.size());
-                if (a.y() <= at != b.y() <= at) {
-                    double crosses = a.x() + (at - a.y()) / (b.y() - a.y()) * (b.x() - a.x());
-                    left = crosses <= x ? Math.max(left, crosses) : left;
-                    right = crosses > x ? Math.min(right, crosses) : right;
-                }
-            }
-            boolean below = !Double.isFinite(left) || !Double.isFinite(right);
-            room = below ? 0 : Math.min(room, 2 * Math.min(x - left, right - x));
+            double[] within = Shape.level(ring, at);
+            // Where the piece has ended no word has room.
+            room = Math.min(room, 2 * Math.max(0, Math.min(x - within[0], within[1] - x)));
         }
         return room * brush.view().scale();
     }

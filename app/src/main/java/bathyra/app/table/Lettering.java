@@ -10,7 +10,9 @@ import javafx.scene.text.FontWeight;
 
 /** The lettering of the drawings: the shipped fonts in the few sizes that the chart uses, as large as the words of the window are. */
 public final class Lettering {
+    /** Pixels of a letter of the figures' type, at the most. */
     private static final double LETTER = 7.2;
+    /** Pixels of a letter in a run of words, where narrow ones make up for wide ones. */
     private static final double LETTER_RUN = 6.4;
 
     private static final List<String> FILES = List.of(

@@ -83,7 +83,8 @@ class HandWindowTest extends RealWindow {
         openPage(robot);
         robot.push(KeyCode.DIGIT3);
         robot.push(KeyCode.HOME);
-        robot.push(KeyCode.ENTER, KeyCode.ENTER);
+        robot.push(KeyCode.ENTER);
+        robot.push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(
                 () -> robot.lookup("#hand-size-half").<ToggleButton>query().fire());

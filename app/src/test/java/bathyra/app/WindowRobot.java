@@ -51,7 +51,7 @@ class WindowRobot extends FxRobot {
 
     @Override
     public FxRobot push(KeyCode... combination) {
-        return heard(KeyEvent.KEY_RELEASED, combination.length, robot -> {
+        return heard(List.of(KeyEvent.KEY_RELEASED), combination.length, robot -> {
             for (KeyCode key : combination) {
                 robot.keyPress(key);
             }
@@ -107,7 +107,8 @@ class WindowRobot extends FxRobot {
             return super.clickOn(at, motion, buttons);
         }
         Point2D point = WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, at::query);
-        return heard(MouseEvent.MOUSE_RELEASED, 1, robot -> {
+        // What is pressed may give way to something else, a figure to its field: then only the click is heard.
+        return heard(List.of(MouseEvent.MOUSE_RELEASED, MouseEvent.MOUSE_CLICKED), 1, robot -> {
             robot.mouseMove(point);
             robot.mousePress(MouseButton.PRIMARY);
             robot.mouseRelease(MouseButton.PRIMARY);
@@ -125,13 +126,13 @@ class WindowRobot extends FxRobot {
      * Has something done at the keyboard or with the mouse when a window has the keyboard, and is done when a window has heard of it: on a busy
      * machine both come later than the toolkit says.
      */
-    private <E extends InputEvent> FxRobot heard(EventType<E> last, int times, Consumer<Robot> deed) {
+    private <E extends InputEvent> FxRobot heard(List<EventType<E>> last, int times, Consumer<Robot> deed) {
         waitForTheKeyboard();
         CountDownLatch done = new CountDownLatch(times);
         EventHandler<E> hears = e -> done.countDown();
         List<Window> windows = WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> {
             List<Window> open = List.copyOf(Window.getWindows());
-            open.forEach(w -> w.addEventFilter(last, hears));
+            open.forEach(w -> last.forEach(type -> w.addEventFilter(type, hears)));
             return open;
         });
         WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> deed.accept(new Robot()));
@@ -140,7 +141,8 @@ class WindowRobot extends FxRobot {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, () -> windows.forEach(w -> w.removeEventFilter(last, hears)));
+        WaitForAsyncUtils.waitForAsyncFx(
+                PATIENCE_MS, () -> windows.forEach(w -> last.forEach(type -> w.removeEventFilter(type, hears))));
         WaitForAsyncUtils.waitForFxEvents(ROUNDS);
         return this;
     }

@@ -34,6 +34,8 @@ import java.util.function.ToDoubleFunction;
 /** Where the shaping sits on ordinary bodies, measured on the finished drafts and on the form, as a table (docs/craft-figures.md). */
 public final class CraftFigures {
     private static final int BODIES = 200;
+    /** What belongs to a level on the form, mm above and below it. */
+    private static final double ABOUT = 20;
 
     private static final String LIMITS =
             "\nWhat pulls lies at the side of the bust as far away as a taut band does: nearer it comes only by pressing the bust. Where the waist is wider than the rib, the front has less to take in at the waist than at the rib, and centre front widens; where its bust is very full besides, the side swings out and in under the bust. Where the back must lose over 75 in two seams, the one behind is at its cap of 45 and the side leans: one panel more a side leaves none. With three panels a side and a straight back edge the side seam takes all of the back's half.\n";
@@ -48,7 +50,7 @@ public final class CraftFigures {
                 .append(
                         " ordinary bodies, from the finished drafts and, for what stands away and bites, from the garment on the wearer's form (mesh of 28 mm). Middle, and in brackets 5 % and 95 %.\n\n");
         out.append(
-                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | the same on bodies whose waist is under their rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | a taut band round the body alone, there, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20°, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n");
+                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | the same on bodies whose waist is under their rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | a taut band round the body alone, there, mm | worn bust less plan, mm | worn waist less plan, mm | pressed in at the bust, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20°, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n");
         for (Map.Entry<String, Garment> design : designs().entrySet()) {
             out.append(row(design.getKey(), design.getValue())).append('\n');
             System.out.println(design.getKey());
@@ -94,7 +96,7 @@ public final class CraftFigures {
                 .count();
         return String.format(
                 Locale.ROOT,
-                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %s | %s | %s | %.1f | %.1f | %.2f |",
+                "| %s | %d of %d | %s | %s | %s | %s | %s | %s | %s | %s | %s | %s | %s | %s | %.1f | %.1f | %.2f |",
                 name,
                 drafts.size(),
                 BODIES,
@@ -107,6 +109,9 @@ public final class CraftFigures {
                 spread(drafts, CraftFigures::evenness),
                 overBust ? spread(worn, Worn::besideTheBust) : "–",
                 overBust ? spread(worn, Worn::bridgedBesideTheBust) : "–",
+                overBust ? spread(worn, w -> overPlan(w, Level.BUST)) : "–",
+                spread(worn, w -> overPlan(w, Level.WAIST)),
+                overBust ? spread(worn, CraftFigures::pressedAtTheBust) : "–",
                 overBust ? spread(worn, w -> bites(w, "The upper")) : "–",
                 spread(worn, w -> bites(w, "The lower")),
                 percent(drafts, CraftFigures::leans),
@@ -189,6 +194,29 @@ public final class CraftFigures {
         return UnrolledEdge.of(draft.panelPieces(), true, level)
                 .filter(edge -> edge.inflections() > own)
                 .isPresent();
+    }
+
+    /** How much wider the line of a level lies than it was planned to be worn, mm. */
+    private static double overPlan(Worn worn, Level level) {
+        return worn.levels().stream()
+                .filter(l -> l.level() == level)
+                .mapToDouble(l -> l.worn() - l.planned())
+                .findFirst()
+                .orElse(Double.NaN);
+    }
+
+    /** How far the body is pressed in at the most, about the bust line, mm. */
+    private static double pressedAtTheBust(Worn worn) {
+        double[] places = worn.rest().shape();
+        double[] away = worn.away();
+        double bust = worn.height(Level.BUST);
+        double most = 0;
+        for (int v = 0; v < away.length; v++) {
+            if (Math.abs(places[3 * v + 2] - bust) < ABOUT) {
+                most = Math.max(most, -away[v]);
+            }
+        }
+        return most;
     }
 
     /** @param edge how the sentence about it begins */

@@ -19,8 +19,11 @@ import java.util.Optional;
  * @param outer the sheet behind it
  * @param atInner the apex on the sheet before it
  * @param atOuter the apex on the sheet behind it
+ * @param besideInner the other end of the bust line of the sheet before it; an edge may have cut it off
+ * @param besideOuter the same of the sheet behind it
  */
-public record Apex(String seam, String inner, String outer, Point atInner, Point atOuter) {
+public record Apex(
+        String seam, String inner, String outer, Point atInner, Point atOuter, Point besideInner, Point besideOuter) {
 
     /** Finds it; empty when no seam passes through the apex. */
     static Optional<Apex> of(PaperPattern pattern, PanelSet set, SeamAxes axes, double bust) {
@@ -32,7 +35,9 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
                         pattern.sheets().get(i).id(),
                         pattern.sheets().get(i + 1).id(),
                         set.panels().get(i).right().nodes().get(Level.BUST),
-                        set.panels().get(i + 1).left().nodes().get(Level.BUST)));
+                        set.panels().get(i + 1).left().nodes().get(Level.BUST),
+                        set.panels().get(i).left().nodes().get(Level.BUST),
+                        set.panels().get(i + 1).right().nodes().get(Level.BUST)));
             }
         }
         return Optional.empty();
@@ -41,7 +46,13 @@ public record Apex(String seam, String inner, String outer, Point atInner, Point
     /** The same seam on sheets that have been worked on: the apex is where it was, on the edge as it now runs. */
     Apex on(PaperPattern pattern) {
         return new Apex(
-                seam, inner, outer, nearest(pattern.sheet(inner), atInner), nearest(pattern.sheet(outer), atOuter));
+                seam,
+                inner,
+                outer,
+                nearest(pattern.sheet(inner), atInner),
+                nearest(pattern.sheet(outer), atOuter),
+                besideInner,
+                besideOuter);
     }
 
     /** The long edge of a sheet on the other side of it: centre front, the side or the next seam. */

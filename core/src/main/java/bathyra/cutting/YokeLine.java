@@ -51,7 +51,7 @@ record YokeLine(Path inner, Path outer) {
         Path.Place at1 = seam1.at(stands - above);
         Path.Place at2 = seam2.at(seam2.nearest(apex.atOuter()).arc() + above);
         Path.Place left = inwards(inner, apex, at1.point(), above);
-        Path.Place right = end(outer, apex.across(outer), apex.atOuter(), above);
+        Path.Place right = end(outer, apex.across(outer), apex.atOuter(), apex.besideOuter(), above);
         List<Path> lines = JoinedEdge.over(
                 List.of(
                         new JoinedEdge.Span(left.point(), downwards(left.tangent()), at1.point(), at1.tangent()),
@@ -64,7 +64,7 @@ record YokeLine(Path inner, Path outer) {
     /** Where the line begins in front: at centre front, or, where a low neckline has cut that away, at the neckline. */
     private static Path.Place inwards(Sheet inner, Apex apex, Point seam, double above) throws NotDraftable {
         try {
-            return end(inner, apex.across(inner), apex.atInner(), above);
+            return end(inner, apex.across(inner), apex.atInner(), apex.besideInner(), above);
         } catch (NotDraftable e) {
             Path level = Path.of(new Line(seam.plus(new Vec(-CLEAR, 0)), seam.plus(new Vec(-FAR, 0))));
             for (OutlineEdge edge : inner.outline()) {
@@ -90,15 +90,20 @@ record YokeLine(Path inner, Path outer) {
         return v.dy() > 0 ? v : v.reversed();
     }
 
-    /** The place on the long edge across the sheet: as high above the bust line there, or as far up as the edge bears. */
-    private static Path.Place end(Sheet sheet, OutlineEdge edge, Point at, double above) throws NotDraftable {
+    /**
+     * The place on the long edge across the sheet: as high above the bust line there, or as far up as the edge bears.
+     *
+     * @param beside where the bust line ends there, on a sheet that is not marked with it because an edge falls below it elsewhere
+     */
+    private static Path.Place end(Sheet sheet, OutlineEdge edge, Point at, Point beside, double above)
+            throws NotDraftable {
         Path path = edge.path().end().y() < edge.path().start().y()
                 ? edge.path()
                 : edge.path().reversed();
         double bust = sheet.mark(Level.BUST.id())
                 .map(m -> path.nearest(m.from().distance(at) > m.to().distance(at) ? m.from() : m.to())
                         .arc())
-                .orElse(path.length());
+                .orElseGet(() -> path.nearest(beside).arc());
         double room = path.length() - bust;
         if (room < 2 * CLEAR) {
             throw refuse(

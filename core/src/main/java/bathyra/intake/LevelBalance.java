@@ -13,6 +13,7 @@ import bathyra.place.SeamPlace;
 import bathyra.reckon.Overridden;
 import bathyra.reckon.Reckoned;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,19 +32,39 @@ final class LevelBalance {
     private static final double UNBOUNDED = 2000;
 
     private static final double SAME = 1e-9;
+    /** A seam that has made room for one panel may leave too little for another. */
+    private static final int ROUNDS = 12;
 
     private final Level level;
     private final Garment garment;
+    private final PanelRoom room;
 
-    LevelBalance(Level level, Garment garment) {
+    LevelBalance(Level level, Garment garment, PanelRoom room) {
         this.level = level;
         this.garment = garment;
+        this.room = room;
     }
 
     /** What the seams of both blocks of a level take, in their order. The side lies in both; a lock on it holds the sum of its two parts. */
     record Both(List<Reckoned> front, List<Reckoned> back) {}
 
-    private record Bounds(double[] least, double[] most) {}
+    /** @param takes what each seam takes, mm @param held what each may take at the most for the panels beside it, mm; empty where no panel asks */
+    private record Solved(double[] takes, double[] held) {
+        boolean isHeldForAPanel(int i) {
+            return i < held.length && Math.abs(takes[i] - held[i]) < SAME;
+        }
+    }
+
+    private record Bounds(double[] least, double[] most) {
+        /** The same, and none over what it is held to. */
+        Bounds under(double[] held) {
+            double[] lower = most.clone();
+            for (int i = 0; i < lower.length; i++) {
+                lower[i] = Math.max(least[i], Math.min(lower[i], held[i]));
+            }
+            return new Bounds(least, lower);
+        }
+    }
 
     Both share(Wanted front, Wanted back) throws NotDraftable {
         Optional<Double> side = lock(SeamPlace.SIDE);
@@ -106,23 +127,42 @@ final class LevelBalance {
         return new double[] {Math.max(front[0], side - back[1]), Math.min(front[1], side - back[0])};
     }
 
-    private double[] solve(Wanted wanted, Optional<Double> side) throws NotDraftable {
-        double sum = wanted.surplus().value();
-        double[] values = wanted.values();
-        double[] first = side.isPresent() ? wanted.pressed() : wanted.first();
+    private Solved solve(Wanted wanted, Optional<Double> side) throws NotDraftable {
         Bounds house = bounds(wanted, true, side);
-        Optional<double[]> found = Balance.of(sum, values, first, house.least(), house.most());
-        if (found.isEmpty()) {
-            found = Balance.of(sum, values, wanted.pressed(), house.least(), house.most());
-        }
         Bounds own = bounds(wanted, false, side);
-        if (found.isEmpty()) {
-            found = Balance.of(sum, values, wanted.pressed(), own.least(), own.most());
+        double[] takes = balanced(wanted, side, house, own).orElseThrow(() -> cannot(wanted, own));
+        Solved byCaps = new Solved(takes, new double[0]);
+        return garment.kind().isPanelled() ? withRoom(wanted, side, house, own, byCaps) : byCaps;
+    }
+
+    private static Optional<double[]> balanced(Wanted wanted, Optional<Double> side, Bounds house, Bounds own) {
+        double[] first = side.isPresent() ? wanted.pressed() : wanted.first();
+        return balanced(wanted, first, house)
+                .or(() -> balanced(wanted, wanted.pressed(), house))
+                .or(() -> balanced(wanted, wanted.pressed(), own));
+    }
+
+    private static Optional<double[]> balanced(Wanted wanted, double[] yields, Bounds bounds) {
+        return Balance.of(wanted.surplus().value(), wanted.values(), yields, bounds.least(), bounds.most());
+    }
+
+    /** Where panels would be too narrow, the seams beside them take less and the others more, as long as the others can. */
+    private Solved withRoom(Wanted wanted, Optional<Double> side, Bounds house, Bounds own, Solved byCaps) {
+        boolean[] moves = new boolean[byCaps.takes().length];
+        for (int i = 0; i < moves.length; i++) {
+            moves[i] = wanted.pressed()[i] > 0 && own.most()[i] - own.least()[i] > SAME;
         }
-        if (found.isEmpty()) {
-            throw cannot(wanted, own);
+        double[] held = new double[moves.length];
+        Arrays.fill(held, UNBOUNDED);
+        double[] takes = byCaps.takes();
+        for (int round = 0; round < ROUNDS && room.hold(level, wanted.seams(), takes, held, moves); round++) {
+            Optional<double[]> found = balanced(wanted, side, house.under(held), own.under(held));
+            if (found.isEmpty()) {
+                return byCaps;
+            }
+            takes = found.get();
         }
-        return found.get();
+        return new Solved(takes, held);
     }
 
     private Bounds bounds(Wanted wanted, boolean byHouse, Optional<Double> side) {
@@ -163,7 +203,8 @@ final class LevelBalance {
         return own != null ? own.millimetres() : garment.kind().isPanelled() ? INTAKE_MOST : UNBOUNDED;
     }
 
-    private List<Reckoned> shared(Wanted wanted, double[] takes) {
+    private List<Reckoned> shared(Wanted wanted, Solved solved) {
+        double[] takes = solved.takes();
         List<Reckoned> all = new ArrayList<>();
         for (int i = 0; i < takes.length; i++) {
             SeamPlace seam = wanted.seams().get(i);
@@ -174,12 +215,16 @@ final class LevelBalance {
                             ? new Overridden(takes[i], rule, "set by hand")
                             : Math.abs(takes[i] - rule.value()) < SAME
                                     ? rule
-                                    : new Overridden(takes[i], rule, why(wanted, i, takes[i])));
+                                    : new Overridden(takes[i], rule, why(wanted, i, solved)));
         }
         return all;
     }
 
-    private String why(Wanted wanted, int i, double takes) {
+    private String why(Wanted wanted, int i, Solved solved) {
+        if (solved.isHeldForAPanel(i)) {
+            return "leaves the panel beside it room for a bone";
+        }
+        double takes = solved.takes()[i];
         if (garment.kind().isPanelled()
                         && level == Level.WAIST
                         && Math.abs(takes

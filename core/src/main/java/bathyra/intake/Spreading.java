@@ -43,6 +43,7 @@ public final class Spreading {
     private final SeamAxes axes;
     private final PrincessRules princess;
     private final PanelRules panels;
+    private final PanelRoom room;
     private final Map<Cell, Reckoned> cells = new HashMap<>();
     private final Map<Level, Reckoned> sideFront = new EnumMap<>(Level.class);
     private final Map<Level, Reckoned> sideBack = new EnumMap<>(Level.class);
@@ -55,6 +56,7 @@ public final class Spreading {
         this.axes = SeamAxes.of(block, girths, garment);
         this.princess = new PrincessRules(block, girths, garment);
         this.panels = new PanelRules(block, girths, garment, axes);
+        this.room = new PanelRoom(garment, axes, block::front);
     }
 
     /** The soundings of a garment. @throws NotDraftable when locks and caps of a level leave nothing to give way */
@@ -134,7 +136,7 @@ public final class Spreading {
         Wanted front =
                 corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
         Wanted back = corset ? panels.back(level, backSurplus) : princess.back(level, backSurplus);
-        LevelBalance balance = new LevelBalance(level, garment);
+        LevelBalance balance = new LevelBalance(level, garment, room);
         LevelBalance.Both byRule = balance.share(front, back);
         Optional<RuleValues> more =
                 garment.kept().filter(k -> k.sameSharing(garment)).map(Kept::more);

@@ -30,6 +30,7 @@ import bathyra.paper.PaperPattern;
 import bathyra.paper.Sheet;
 import bathyra.piece.SeamJoin;
 import bathyra.place.ContourWedge;
+import bathyra.place.Level;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -185,5 +186,34 @@ class CupsTest {
             }
         }
         assertThat(drafted).isPositive();
+    }
+
+    /** A plunge cuts the bust line away at centre front, and so no piece is marked with it; beside the side the yoke line still knows where it runs. */
+    @Test
+    void underAPlunge_aYokeIsCut_whereSoMuchOfItIsLeftBesideTheNeckline() {
+        for (MeasurementSet body : List.of(Bodies.nerea(), Bodies.small())) {
+            Draft plunge = drafted(body, UpperShape.PLUNGE);
+            assertThat(plunge.pattern().pieces())
+                    .noneMatch(p -> p.mark(Level.BUST).isPresent());
+            Finished.holds(plunge);
+            assertThat(besideTheSide(plunge))
+                    .as("as under an edge that leaves the bust line whole")
+                    .isCloseTo(besideTheSide(drafted(body, UpperShape.SWEETHEART)), within(1.0));
+        }
+    }
+
+    private static Draft drafted(MeasurementSet body, UpperShape above) {
+        return (Draft) Drafter.draft(Bodies.commission(
+                body, Garment.bustier().withUpperEdge(above).withBust(Bust.PRINCESS.withCups(CupKind.YOKE))));
+    }
+
+    /** How much of the side is the yoke's, mm. */
+    private static double besideTheSide(Draft draft) {
+        return draft.pattern().pieces().stream()
+                .flatMap(p -> p.outline().stream())
+                .filter(e -> e.name().equals("side-yoke"))
+                .mapToDouble(e -> e.path().length())
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -51,7 +51,7 @@ class OrdinaryBodiesTest {
         Count count = drafted(designs, 2 * BODIES);
         System.out.printf(
                 "as they begin: %d tried, %d refused, %.2f %%%n", count.tried, count.refused, count.percent());
-        assertThat(count.percent()).isLessThanOrEqualTo(1);
+        assertThat(count.refused).isZero();
     }
 
     @Test
@@ -63,8 +63,8 @@ class OrdinaryBodiesTest {
         System.out.printf(
                 "with a choice changed: %d designs, %d tried, %d refused, %.2f %%%n",
                 designs.size(), count.tried, count.refused, count.percent());
-        // Cut cups on a panelled corset and yoke cups under a V do not fit many bodies; what they ask is said.
-        assertThat(count.percent()).isLessThanOrEqualTo(5);
+        // A yoke cup under a V or a plunge is left too little beside the neckline on some bodies; what it asks is said.
+        assertThat(count.percent()).isLessThanOrEqualTo(0.5);
     }
 
     private static Count drafted(List<Garment> designs, int bodies) {

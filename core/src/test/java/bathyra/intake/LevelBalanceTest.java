@@ -20,8 +20,10 @@ import bathyra.reckon.Overridden;
 import bathyra.reckon.Quantity;
 import bathyra.reckon.Reckoned;
 import bathyra.reckon.Rule;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -66,7 +68,53 @@ class LevelBalanceTest {
 
     private static LevelBalance.Both share(Garment garment, Level level, Wanted front, Wanted back)
             throws NotDraftable {
-        return new LevelBalance(level, garment).share(front, back);
+        return shareAt(garment, level, front, back, 1000, 2000, 3000, 4000);
+    }
+
+    /** @param at where the seams stand, mm from centre front: two in front, the side, one behind */
+    private static LevelBalance.Both shareAt(Garment garment, Level level, Wanted front, Wanted back, double... at)
+            throws NotDraftable {
+        List<SeamPlace> seams = List.of(F1, F2, SeamPlace.SIDE, B1);
+        List<SeamAxes.Axis> axes = new ArrayList<>();
+        for (int i = 0; i < at.length; i++) {
+            axes.add(new SeamAxes.Axis(seams.get(i), at[i], 0, 0, 0, 0, 1));
+        }
+        SeamAxes standing = new SeamAxes(axes, at[2], at[3], 0, Map.of());
+        return new LevelBalance(level, garment, new PanelRoom(garment, standing, l -> 0)).share(front, back);
+    }
+
+    @Test
+    void aPanelTooNarrowForABone_isGivenRoom_byTheSeamsBesideIt() throws NotDraftable {
+        // 110 - 60 less half of 30 and half of 30 are 20: five are missing, so each seam beside it takes five less.
+        LevelBalance.Both shared =
+                shareAt(CORSET, Level.UNDERBUST, front(80, 30, 30, 20), back(40, 20, 20), 60, 110, 180, 300);
+        assertThat(values(shared.front())).containsExactly(new double[] {25, 25, 30}, within(1e-5));
+        assertThat(((Overridden) shared.front().get(0)).source())
+                .contains("leaves the panel beside it room for a bone");
+        assertThat(values(shared.back())).containsExactly(20, 20);
+    }
+
+    @Test
+    void whereOneOfTheSeamsIsLocked_theOtherMakesAllTheRoom() throws NotDraftable {
+        Garment locked = CORSET.withIntake(new Cell(Level.UNDERBUST, F1), Length.mm(30));
+        LevelBalance.Both shared =
+                shareAt(locked, Level.UNDERBUST, front(80, 30, 30, 20), back(40, 20, 20), 60, 110, 180, 300);
+        assertThat(values(shared.front())).containsExactly(new double[] {30, 20, 30}, within(1e-5));
+    }
+
+    @Test
+    void whereNoOtherSeamCanTakeMore_nothingMoves() throws NotDraftable {
+        // The panel before the side would be 165 - 30 - 122.5: as narrow as the one that was given room.
+        LevelBalance.Both shared =
+                shareAt(CORSET, Level.UNDERBUST, front(80, 30, 30, 20), back(40, 20, 20), 60, 110, 165, 300);
+        assertThat(values(shared.front())).containsExactly(30, 30, 20);
+    }
+
+    @Test
+    void panelsThatAreWideEnough_leaveEverySeamWhatItTakes() throws NotDraftable {
+        LevelBalance.Both shared =
+                shareAt(CORSET, Level.UNDERBUST, front(80, 30, 30, 20), back(40, 20, 20), 60, 116, 180, 300);
+        assertThat(values(shared.front())).containsExactly(30, 30, 20);
     }
 
     private static Garment locked(Garment garment, SeamPlace seam, double mm) {

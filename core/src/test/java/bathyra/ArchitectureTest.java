@@ -54,7 +54,7 @@ class ArchitectureTest {
             "practice",
             "along");
 
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("bathyra");
 
@@ -64,17 +64,17 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("javafx..", "java.io..", "java.nio..", "java.sql..", "java.awt..")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
     void packages_formNoCircle() {
-        slices().matching("bathyra.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("bathyra.(*)..").should().beFreeOfCycles().check(CORE);
     }
 
     @Test
     void packages_knowOnlyWhatComesBeforeThem() {
-        assertThat(core.stream()
+        assertThat(CORE.stream()
                         .map(JavaClass::getPackageName)
                         .map(name -> name.substring("bathyra.".length()))
                         .collect(Collectors.toSet()))
@@ -87,7 +87,7 @@ class ArchitectureTest {
                         .should()
                         .dependOnClassesThat()
                         .resideInAPackage("bathyra." + ORDER.get(j))
-                        .check(core);
+                        .check(CORE);
             }
         }
     }

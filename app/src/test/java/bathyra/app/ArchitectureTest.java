@@ -13,13 +13,13 @@ class ArchitectureTest {
     private static final String[] STAGES = {
         "measure", "block", "girths", "seams", "cups", "edges", "bones", "fit", "lay", "fittings", "making"
     };
-    private final JavaClasses app = new ClassFileImporter()
+    private static final JavaClasses APP = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("bathyra.app");
 
     @Test
     void rooms_formNoCircle() {
-        slices().matching("bathyra.app.(*)..").should().beFreeOfCycles().check(app);
+        slices().matching("bathyra.app.(*)..").should().beFreeOfCycles().check(APP);
         // The program's own start stands over all rooms.
         noClasses()
                 .that()
@@ -27,7 +27,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("bathyra.app")
-                .check(app);
+                .check(APP);
     }
 
     @Test
@@ -41,7 +41,7 @@ class ArchitectureTest {
                             .should()
                             .dependOnClassesThat()
                             .resideInAPackage("bathyra.app." + other)
-                            .check(app);
+                            .check(APP);
                 }
             }
         }
@@ -55,7 +55,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("bathyra.app.shell")
-                .check(app);
+                .check(APP);
     }
 
     @Test
@@ -68,6 +68,6 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("javafx.scene..")
-                .check(app);
+                .check(APP);
     }
 }

@@ -37,8 +37,10 @@ public final class CraftFigures {
     /** What belongs to a level on the form, mm above and below it. */
     private static final double ABOUT = 20;
 
-    private static final String LIMITS =
-            "\nWhat pulls lies at the side of the bust as far away as a taut band does: nearer it comes only by pressing the bust. Where the waist is wider than the rib, the front has less to take in at the waist than at the rib, and centre front widens; where its bust is very full besides, the side swings out and in under the bust. Where the back must lose over 75 in two seams, the one behind is at its cap of 45 and the side leans: one panel more a side leaves none. With three panels a side and a straight back edge the side seam takes all of the back's half.\n";
+    private static final String LIMITS = """
+
+            What pulls lies at the side of the bust as far away as a taut band does: nearer it comes only by pressing the bust. The bust is worn under its plan because the side of the breast is pressed flat between apex and side; of that in a corset the bones over the bust hold about half. An upper edge 20 wider leaves it as it is and stands away instead. What bites below bites beside the lacing, where flat steel runs straight over the hollow of the back; without bones nothing does. Where the waist is wider than the rib, the front has less to take in at the waist than at the rib, and centre front widens. With three panels a side and a straight back edge the side seam takes all of the back's half.
+            """;
 
     private CraftFigures() {}
 
@@ -50,7 +52,7 @@ public final class CraftFigures {
                 .append(
                         " ordinary bodies, from the finished drafts and, for what stands away and bites, from the garment on the wearer's form (mesh of 28 mm). Middle, and in brackets 5 % and 95 %.\n\n");
         out.append(
-                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | the same on bodies whose waist is under their rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | a taut band round the body alone, there, mm | worn bust less plan, mm | worn waist less plan, mm | pressed in at the bust, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20°, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n");
+                "| design | drafted | side seam, share of the half's waist | apex seam at the rib, of (bust − underbust)/2 | centre front, waist ÷ rib | the same on bodies whose waist is under their rib | narrowest ÷ widest panel, waist | away at the side of the bust, mm | a taut band round the body alone, there, mm | worn bust less plan, mm | worn waist less plan, mm | pressed in at the bust, mm | upper edge bites, mm | lower edge bites, mm | an edge leans over 20° or swings, % of drafts | the upper edge bends oftener than its shape, % of drafts | notes a draft |\n|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n");
         for (Map.Entry<String, Garment> design : designs().entrySet()) {
             out.append(row(design.getKey(), design.getValue())).append('\n');
             System.out.println(design.getKey());
@@ -183,7 +185,9 @@ public final class CraftFigures {
     }
 
     private static boolean leans(Draft draft) {
-        return draft.findings().stream().anyMatch(f -> f.kind() == FindingKind.EDGE_LEAN);
+        return draft.findings().stream()
+                .anyMatch(f -> f.status() == Finding.Status.NOTE
+                        && (f.kind() == FindingKind.EDGE_LEAN || f.kind() == FindingKind.FAIR_EDGE));
     }
 
     /** Once over where the back falls, once more where a dip in front is round; an underbust's edge not at all. */

@@ -107,7 +107,7 @@ public final class Advice {
         return findings;
     }
 
-    /** What the rule gives the seam over the apex at the waist, for the bust and to leave the side calm, is no fault of its sharing (C6.1). */
+    /** What the rule gives the seam over the apex at the waist, for the bust and to leave the side calm, is no fault of its sharing (C6.1), nor what others leave it. */
     private static double capOf(Garment garment, SeamPlace seam, Block block, IntakeTable intakes, double cap) {
         boolean apex = block.heights().front().containsKey(Level.BUST)
                 && intakes.axes().isThroughApex(seam, block.front(Level.BUST));
@@ -115,7 +115,9 @@ public final class Advice {
             return cap;
         }
         Reckoned takes = intakes.at(Level.WAIST, seam);
-        return Math.max(cap, takes instanceof Overridden own ? own.computed().value() : takes.value());
+        boolean locked = garment.intakes().containsKey(new Cell(Level.WAIST, seam));
+        return Math.max(
+                cap, locked && takes instanceof Overridden own ? own.computed().value() : takes.value());
     }
 
     private static void cap(List<Finding> findings, String name, SeamPlace seam, double value, double cap) {

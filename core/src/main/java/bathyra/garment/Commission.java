@@ -41,7 +41,7 @@ public record Commission(
         Plan plan,
         Optional<String> sizes) {
     /** The edition of the rules by which this program drafts. */
-    public static final int RULES = 3;
+    public static final int RULES = 4;
 
     public Commission {
         fittings = List.copyOf(fittings);

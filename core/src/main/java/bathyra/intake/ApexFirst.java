@@ -30,14 +30,16 @@ final class ApexFirst {
     private final GirthPlan girths;
     private final SeamWeights weights;
     private final double[] near;
+    private final Reckoned cap;
     private final Reckoned underbust;
 
-    /** @param weights of the front seams, the side last @param near by nearness to the apex, 1 together */
-    ApexFirst(Block block, GirthPlan girths, SeamWeights weights, double[] near) {
+    /** @param weights of the front seams, the side last @param near by nearness to the apex, 1 together @param cap that the house puts on a seam at the waist */
+    ApexFirst(Block block, GirthPlan girths, SeamWeights weights, double[] near, Reckoned cap) {
         this.block = block;
         this.girths = girths;
         this.weights = weights;
         this.near = near;
+        this.cap = cap;
         this.underbust = ApexIntake.leavingTheSideCalm(
                 girths,
                 girths.at(Level.BUST)
@@ -102,21 +104,22 @@ final class ApexFirst {
     /** By its row, and no less than for the bust; the only seam before the side as much as leaves the side calm. */
     private Reckoned atTheWaist(Reckoned surplus, int seam) {
         Reckoned takes = weights.share(surplus, seam).atLeast(byNearness(seam, forTheBust(underbust, surplus)));
-        boolean only = near.length == 2;
-        if (!only) {
+        if (near.length != 2) {
             return takes;
         }
         Reckoned atRib = forTheBust(underbust, surplusAt(Level.UNDERBUST));
-        return takes.atLeast(surplus.times(Given.option(
-                        "Least of the only seam", OF_ONLY, Quantity.RATIO, "else the side takes half", RULE)))
-                .atLeast(ApexIntake.leavingTheSideCalmBelow(block, girths, atRib));
+        Reckoned only = takes.atLeast(surplus.times(
+                Given.option("Least of the only seam", OF_ONLY, Quantity.RATIO, "else the side takes half", RULE)));
+        return ApexIntake.leavingTheSideCalmBelow(block, girths, atRib, only);
     }
 
     /** By its row, and so much that no other seam takes more over the hip than at the waist, which is the narrowest place of a panel. */
     private Reckoned overTheHip(Reckoned surplus, int seam) {
         Reckoned waist = surplusAt(Level.WAIST);
+        Reckoned held = cap.times(Given.constant(near.length - 1, Quantity.RATIO));
         Reckoned others = waist.minus(overTheApex(Level.WAIST, waist))
                 .atLeast(0)
+                .atMost(held)
                 .named("What the others take at the waist", RULE);
         return weights.share(surplus, seam)
                 .atLeast(byNearness(seam, surplus.minus(others).named("Left by the others", RULE)));

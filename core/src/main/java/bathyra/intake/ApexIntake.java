@@ -24,6 +24,9 @@ final class ApexIntake {
     /** A curve that gains so much of its height from mark to mark is steepest at some 20 degrees, for it is upright at the waist. */
     private static final double CALM_LEAN = 0.28;
 
+    /** One that goes in and out again turns at both ends, and the level it stands on falls towards the side by some five degrees. */
+    private static final double CALM_SWING = 0.15;
+
     /** Of its height over the apex so much is taken at the upper line at the most: half of it on either leg leans 25 degrees. */
     static final double OF_HEIGHT = 0.93;
 
@@ -77,12 +80,13 @@ final class ApexIntake {
     }
 
     /**
-     * What the seam takes at the waist so that the front's half of the side, all of which lies in one edge, leans no more from rib to waist than
-     * cloth bears there. It gives nothing back for that.
+     * What the seam takes at the waist, held so that the front's half of the side, all of which lies in one edge, leans no more from rib to
+     * waist than cloth bears there, inwards or outwards. Inwards it gives nothing back for that.
      *
      * @param atRib what the seam takes at the underbust
+     * @param takes what it takes at the waist otherwise
      */
-    static Reckoned leavingTheSideCalmBelow(Block block, GirthPlan girths, Reckoned atRib) {
+    static Reckoned leavingTheSideCalmBelow(Block block, GirthPlan girths, Reckoned atRib, Reckoned takes) {
         Reckoned sideAtRib =
                 surplus(girths, Level.UNDERBUST).minus(atRib).named("Front half of the side at the rib", CALM);
         Reckoned height = block.heights()
@@ -93,8 +97,18 @@ final class ApexIntake {
         Reckoned more = height.times(Given.option(
                         "Of its height an edge bears", CALM_LEAN, Quantity.RATIO, "its steepest at 20°", CALM))
                 .named("What the side may take more at the waist", CALM);
+        Reckoned less = height.times(Given.option(
+                        "Of its height an edge bears that turns back",
+                        CALM_SWING,
+                        Quantity.RATIO,
+                        "upright at both ends",
+                        CALM))
+                .named("What the side may take less at the waist", CALM);
         Reckoned surplus = surplus(girths, Level.WAIST);
-        return surplus.minus(sideAtRib.plus(more)).atMost(surplus).named("What leaves the side calm", CALM);
+        Reckoned least =
+                surplus.minus(sideAtRib.plus(more)).atMost(surplus).named("Least that leaves the side calm", CALM);
+        Reckoned most = surplus.minus(sideAtRib.minus(less)).atLeast(0).named("Most that leaves the side calm", CALM);
+        return takes.atLeast(least).atMost(most);
     }
 
     /** The rule speaks of the seam's upper end; the upper line crosses the straight leg on the way there. */

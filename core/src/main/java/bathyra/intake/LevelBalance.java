@@ -135,15 +135,27 @@ final class LevelBalance {
         return garment.kind().isPanelled() ? withRoom(wanted, side, house, own, byCaps) : byCaps;
     }
 
+    /** Within the house's bounds; where they cannot hold it, only what is left over is shared on, beyond them (C6.2). */
     private static Optional<double[]> balanced(Wanted wanted, Optional<Double> side, Bounds house, Bounds own) {
+        double sum = wanted.surplus().value();
+        double[] values = wanted.values();
         double[] first = side.isPresent() ? wanted.pressed() : wanted.first();
-        return balanced(wanted, first, house)
-                .or(() -> balanced(wanted, wanted.pressed(), house))
-                .or(() -> balanced(wanted, wanted.pressed(), own));
+        double[] pressed = wanted.pressed();
+        double[] most = within(values, pressed, house.most(), house);
+        double[] least = within(values, pressed, house.least(), house);
+        return Balance.of(sum, values, first, house.least(), house.most())
+                .or(() -> Balance.of(sum, values, pressed, house.least(), house.most()))
+                .or(() -> Balance.of(sum, most, pressed, most, own.most()))
+                .or(() -> Balance.of(sum, least, pressed, own.least(), least));
     }
 
-    private static Optional<double[]> balanced(Wanted wanted, double[] yields, Bounds bounds) {
-        return Balance.of(wanted.surplus().value(), wanted.values(), yields, bounds.least(), bounds.most());
+    /** Where the seams that give way stand at a bound, and the others as near to what they want as they may. */
+    private static double[] within(double[] values, double[] yields, double[] bound, Bounds house) {
+        double[] at = new double[values.length];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = yields[i] > 0 ? bound[i] : Math.min(house.most()[i], Math.max(house.least()[i], values[i]));
+        }
+        return at;
     }
 
     /** Where panels would be too narrow, the seams beside them take less and the others more, as long as the others can. */
@@ -176,7 +188,7 @@ final class LevelBalance {
             most[i] = lock.orElseGet(() -> cap(seam));
             least[i] = lock.orElse(corset ? byHouse ? 0 : -SPRING_MOST : -UNBOUNDED);
             if (corset && byHouse && lock.isEmpty() && level == Level.WAIST) {
-                double house = garment.length(LengthOption.SEAM_CAP).value();
+                double house = houseCap(wanted, seam);
                 most[i] = Math.min(
                         most[i],
                         wanted.shaping().contains(seam)
@@ -192,6 +204,12 @@ final class LevelBalance {
             }
         }
         return new Bounds(least, most);
+    }
+
+    /** What a seam takes at the waist at the most, by the house: its cap, and a half of the side no more than its one edge bears. */
+    private double houseCap(Wanted wanted, SeamPlace seam) {
+        double cap = garment.length(LengthOption.SEAM_CAP).value();
+        return seam.equals(SeamPlace.SIDE) ? Math.min(cap, wanted.sideBears()) : cap;
     }
 
     private Optional<Double> lock(SeamPlace seam) {
@@ -225,13 +243,10 @@ final class LevelBalance {
             return "leaves the panel beside it room for a bone";
         }
         double takes = solved.takes()[i];
-        if (garment.kind().isPanelled()
-                        && level == Level.WAIST
-                        && Math.abs(takes
-                                        - garment.length(LengthOption.SEAM_CAP).value())
-                                < SAME
-                || Math.abs(takes - cap(wanted.seams().get(i))) < SAME) {
-            return "held at its cap";
+        SeamPlace seam = wanted.seams().get(i);
+        if (garment.kind().isPanelled() && level == Level.WAIST && Math.abs(takes - houseCap(wanted, seam)) < SAME
+                || Math.abs(takes - cap(seam)) < SAME) {
+            return i == wanted.side() ? "no more than its edge bears" : "held at its cap";
         }
         return garment.kind().isPanelled() ? "takes what locks and caps leave it" : "gives way to the side";
     }

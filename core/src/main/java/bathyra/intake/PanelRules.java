@@ -41,7 +41,8 @@ final class PanelRules {
                 && axes.apex() > 0
                 && level != Level.BUST;
         if (byTheBust) {
-            ApexFirst first = new ApexFirst(block, girths, weights, nearness(seams, 1));
+            ApexFirst first =
+                    new ApexFirst(block, girths, weights, nearness(seams, 1), garment.length(LengthOption.SEAM_CAP));
             return first.leavesOthers() ? first.share(level, surplus) : byWeights(level, surplus, weights);
         }
         return byApexShare(level, surplus, weights);

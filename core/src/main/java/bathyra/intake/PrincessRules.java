@@ -122,9 +122,9 @@ final class PrincessRules {
         Reckoned surplus = ApexIntake.surplus(girths, Level.WAIST);
         Reckoned calm = underbust.plus(WAIST_OVER_RIB).atMost(surplus).named("What leaves the side calm", CALM);
         Reckoned whole = block.darts().atWaist().atMost(surplus).named("Waist dart of the school", WHOLE);
-        return surplus.times(share("Share of the princess seam", OF_FRONT))
-                .atLeast(calm)
-                .atLeast(ApexIntake.leavingTheSideCalmBelow(block, girths, underbust))
+        Reckoned takes =
+                surplus.times(share("Share of the princess seam", OF_FRONT)).atLeast(calm);
+        return ApexIntake.leavingTheSideCalmBelow(block, girths, underbust, takes)
                 .atLeast(whole);
     }
 

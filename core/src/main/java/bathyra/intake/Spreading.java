@@ -37,7 +37,12 @@ public final class Spreading {
     private static final Rule SURPLUS = Rule.of("C6", "A = W − T");
     private static final Rule FOUND = Rule.of("C15.4", "what becomes of what was seen");
 
+    /** An edge that takes so much of the height over which it runs out leans up to 20 degrees. */
+    private static final double OF_HEIGHT = 0.25;
+
     private final Garment garment;
+    private final Block block;
+    private final GirthPlan girths;
     private final Reckoned widestFront;
     private final Reckoned widestBack;
     private final SeamAxes axes;
@@ -51,6 +56,8 @@ public final class Spreading {
 
     private Spreading(Block block, GirthPlan girths, Garment garment) {
         this.garment = garment;
+        this.block = block;
+        this.girths = girths;
         this.widestFront = girths.widestFront();
         this.widestBack = girths.widestBack();
         this.axes = SeamAxes.of(block, girths, garment);
@@ -133,9 +140,11 @@ public final class Spreading {
                 (pinched == 0 ? all : all.plus(pinched("Pinched", pinched)))
                         .named("To take out at the " + low(level), SURPLUS));
         boolean corset = garment.kind().isPanelled();
-        Wanted front =
-                corset ? panels.front(level, frontSurplus) : princess.front(level, frontSurplus, underbust, opened);
-        Wanted back = corset ? panels.back(level, backSurplus) : princess.back(level, backSurplus);
+        Wanted front = corset
+                ? bearing(level, panels.front(level, frontSurplus), true)
+                : princess.front(level, frontSurplus, underbust, opened);
+        Wanted back =
+                corset ? bearing(level, panels.back(level, backSurplus), false) : princess.back(level, backSurplus);
         LevelBalance balance = new LevelBalance(level, garment, room);
         LevelBalance.Both byRule = balance.share(front, back);
         Optional<RuleValues> more =
@@ -164,6 +173,33 @@ public final class Spreading {
                                         .plus(back.rules().get(back.side()))
                                         .named(name, rule),
                                 "set by hand"));
+    }
+
+    /** A corset's side at the waist: no more over what it takes at the high hip, and at the rib, than its edge bears on the way there. */
+    private Wanted bearing(Level level, Wanted wanted, boolean front) {
+        // In the front of an overbust the seam over the apex comes first, and has a rule of its own for the side.
+        boolean apexFirst = front && garment.kind().isOverBust();
+        if (level != Level.WAIST || apexFirst || wanted.surplus().value() <= 0) {
+            return wanted;
+        }
+        double most = girths.levels().stream()
+                .map(LevelPlan::level)
+                .filter(l -> l == Level.HIGH_HIP || l == Level.UNDERBUST)
+                .mapToDouble(l -> bearingTo(l, wanted, front))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        return wanted.withSideBearing(most);
+    }
+
+    private double bearingTo(Level end, Wanted wanted, boolean front) {
+        LevelPlan plan = girths.at(end);
+        double left = front
+                ? widestFront.value() - plan.frontHalf().value()
+                : widestBack.value() - plan.backHalf().value();
+        double share =
+                wanted.rules().get(wanted.side()).value() / wanted.surplus().value();
+        double height = Math.abs(block.front(end) - block.front(Level.WAIST));
+        return Math.max(0, left * share) + OF_HEIGHT * height;
     }
 
     /** What the seams of a block keep: today's rule, and by how much more they were given. What is locked stays the lock's. */

@@ -17,6 +17,7 @@ import java.util.Set;
  * @param pressed how readily each gives way when those cannot
  * @param shaping the seams that shape the bust: no house cap holds them under what they take by rule
  * @param kept whether these are values that a commission keeps: no house bound holds them
+ * @param sideBears how much the side takes at the most by the house, all of which lies in one edge here, mm
  */
 record Wanted(
         Reckoned surplus,
@@ -25,7 +26,8 @@ record Wanted(
         double[] first,
         double[] pressed,
         Set<SeamPlace> shaping,
-        boolean kept) {
+        boolean kept,
+        double sideBears) {
     Wanted(Reckoned surplus, List<SeamPlace> seams, List<Reckoned> rules, double[] first, double[] pressed) {
         this(surplus, seams, rules, first, pressed, Set.of());
     }
@@ -37,12 +39,17 @@ record Wanted(
             double[] first,
             double[] pressed,
             Set<SeamPlace> shaping) {
-        this(surplus, seams, rules, first, pressed, shaping, false);
+        this(surplus, seams, rules, first, pressed, shaping, false, Double.POSITIVE_INFINITY);
     }
 
     /** The same seams, which keep what they were given. */
     Wanted keeping(List<Reckoned> values) {
-        return new Wanted(surplus, seams, values, first, pressed, shaping, true);
+        return new Wanted(surplus, seams, values, first, pressed, shaping, true, sideBears);
+    }
+
+    /** The same seams with a side that takes no more than so much, mm. */
+    Wanted withSideBearing(double most) {
+        return new Wanted(surplus, seams, rules, first, pressed, shaping, kept, most);
     }
 
     /** What a sounding is called. @param front whether it is the front's part of the side */

@@ -303,4 +303,25 @@ class LevelBalanceTest {
                     .isLessThanOrEqualTo(cap.millimetres() * (seam.equals(SeamPlace.SIDE) ? 2 : 1) + 1e-6);
         }
     }
+
+    /** The cap of 45 and a side that bears 20 hold 65: of what is more, two parts of three go to the seam and one to the side. */
+    @Test
+    void whatTheHouseCannotHold_isSharedOnBeyondIt_withoutAJump() throws NotDraftable {
+        double[] before = null;
+        for (int surplus = 50; surplus <= 110; surplus++) {
+            Wanted back = back(surplus, surplus / 3.0, surplus * 2 / 3.0).withSideBearing(20);
+            double[] takes = values(
+                    share(CORSET, Level.WAIST, front(60, 15, 15, 30), back).back());
+            if (surplus >= 65) {
+                assertThat(takes)
+                        .containsExactly(
+                                new double[] {20 + (surplus - 65) / 3.0, 45 + (surplus - 65) * 2 / 3.0}, within(1e-9));
+            }
+            if (before != null) {
+                assertThat(takes[0] - before[0]).isBetween(0.0, 1.0 + 1e-9);
+                assertThat(takes[1] - before[1]).isBetween(0.0, 1.0 + 1e-9);
+            }
+            before = takes;
+        }
+    }
 }

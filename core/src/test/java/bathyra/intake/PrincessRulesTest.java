@@ -161,7 +161,10 @@ class PrincessRulesTest {
                 .isCloseTo(22, within(1e-6));
     }
 
-    /** Centre front does not widen from rib to waist: at the waist the seam takes no less than at the rib, as far as the side gives nothing back. */
+    /**
+     * Centre front does not widen from rib to waist: at the waist the seam takes no less than at the rib, as far as the side gives nothing back
+     * and does not turn back farther than its edge bears.
+     */
     @Test
     void atTheWaist_theFrontSeamTakesNoLessThanAtTheRib() {
         Random random = new Random(31);
@@ -173,9 +176,10 @@ class PrincessRulesTest {
             if (waist >= rib - 1e-6) {
                 held++;
             } else {
+                double height = draft.block().front(Level.WAIST) - draft.block().front(Level.UNDERBUST);
                 assertThat(sideInFront(draft, Level.WAIST))
                         .as("the side gives nothing back")
-                        .isCloseTo(0, within(1e-6));
+                        .isCloseTo(Math.max(0, sideInFront(draft, Level.UNDERBUST) - 0.15 * height), within(1e-6));
             }
         }
         assertThat(held).isGreaterThan(30);

@@ -9,7 +9,8 @@ public final class Editions {
     /** What each edition from the second on drafts otherwise than the one before it. */
     private static final List<String> CHANGES = List.of(
             "under the bust more is shaped at the apex and less at the side, and the seams share as cutters share",
-            "the side leans less where one seam stands before it, the legs of a strapless princess seam lean alike above the apex, and over the hip no seam takes more than at the waist");
+            "the side leans less where one seam stands before it, the legs of a strapless princess seam lean alike above the apex, and over the hip no seam takes more than at the waist",
+            "a half of the side takes at the waist no more than its one edge bears, and the seam beside it the rest");
 
     private Editions() {}
 

@@ -161,7 +161,7 @@ class SizesModelTest extends InWorkshop {
 
     /** A name lies between the edges of the smallest piece: level where it has room, else down along it; never through an edge. */
     @ParameterizedTest
-    @CsvSource({"4,true", "6,true", "8,false"})
+    @CsvSource({"4,true", "6,true", "8,true"})
     void names_lieWithinTheirPieces_levelOrDownAlongThem(int panels, boolean turns) throws InterruptedException {
         workshop.once(
                 panels + " panels",

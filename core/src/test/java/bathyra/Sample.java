@@ -9,6 +9,11 @@ public final class Sample {
 
     /** @param full how many the property is meant for */
     public static int of(int full) {
-        return FULL ? full : full / SHARE;
+        return of(full, SHARE);
+    }
+
+    /** @param share of what costs much: one of so many */
+    public static int of(int full, int share) {
+        return FULL ? full : full / share;
     }
 }

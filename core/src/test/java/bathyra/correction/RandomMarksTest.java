@@ -44,7 +44,7 @@ import org.junit.jupiter.api.Test;
 
 /** Random marks on random garments: drafted, or left open with the reason (C15.2). */
 class RandomMarksTest {
-    private static final int SETS = Sample.of(3000);
+    private static final int SETS = Sample.of(3000, 20);
 
     private static <T> T any(Random random, T[] all) {
         return all[random.nextInt(all.length)];

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
  * anew. {@code -Dbathyra.bodies=200} takes more bodies than a test run does.
  */
 class OrdinaryBodiesTest {
-    private static final int BODIES = Integer.getInteger("bathyra.bodies", 20);
+    private static final int BODIES = Integer.getInteger("bathyra.bodies", 10);
     private static final long SEED = 40;
 
     /** What was tried and what was refused. */

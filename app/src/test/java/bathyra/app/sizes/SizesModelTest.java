@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bathyra.app.table.Lettering;
 import bathyra.app.table.RecordingSurface;
+import bathyra.app.table.TextSize;
 import bathyra.app.work.HandedOver;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.book.Commissions;
@@ -32,6 +33,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,6 +52,11 @@ class SizesModelTest extends InWorkshop {
         charts = model.charts();
         model.bringUpToDate();
         untilDrafted();
+    }
+
+    @AfterEach
+    void usualWords() {
+        TextSize.choose(TextSize.USUAL);
     }
 
     private void untilDrafted() throws InterruptedException {
@@ -159,10 +166,12 @@ class SizesModelTest extends InWorkshop {
                 .noneMatch(l -> l.row() == 1);
     }
 
-    /** A name lies between the edges of the smallest piece: level where it has room, else down along it; never through an edge. */
+    /** A name lies between the edges of the smallest piece: level where it has room, else down along it, else not at all; never through an edge. */
     @ParameterizedTest
-    @CsvSource({"4,true", "6,true", "8,true"})
-    void names_lieWithinTheirPieces_levelOrDownAlongThem(int panels, boolean turns) throws InterruptedException {
+    @CsvSource({"4,USUAL,true", "6,USUAL,true", "8,USUAL,true", "8,LARGEST,false"})
+    void names_lieWithinTheirPieces_levelOrDownAlongThem(int panels, TextSize words, boolean turns)
+            throws InterruptedException {
+        TextSize.choose(words);
         workshop.once(
                 panels + " panels",
                 workshop.commission()
@@ -181,10 +190,10 @@ class SizesModelTest extends InWorkshop {
             List<Point> inmost = nested.sizes().get(0).piece().flattened(1);
             boolean down = g.words().contains(nested.name());
             turned += down ? 1 : 0;
-            List<String> words =
+            List<String> name =
                     down ? List.of(nested.name()) : Arrays.asList(nested.name().split(" "));
-            int first = Collections.indexOfSubList(g.words(), words);
-            for (int w = first; first >= 0 && w < first + words.size(); w++) {
+            int first = Collections.indexOfSubList(g.words(), name);
+            for (int w = first; first >= 0 && w < first + name.size(); w++) {
                 Point2D at = g.beginnings().get(w);
                 double half = Lettering.atMost(g.words().get(w)) / 2;
                 Point2D begin = down ? at : at.add(-half, 0);

@@ -1,7 +1,6 @@
 package bathyra.intake;
 
 import bathyra.garment.Garment;
-import bathyra.garment.SplitOption;
 import bathyra.geometry.Tolerance;
 import bathyra.place.Level;
 import bathyra.place.SeamPlace;
@@ -77,21 +76,15 @@ final class PanelRoom {
         return axes.of(seam).x(depth.applyAsDouble(level));
     }
 
-    /** How much of what a seam takes in a block lies on its edge nearer centre front. */
+    /** How much of what a seam takes in a block lies on its edge nearer centre front: of the side all or nothing. */
     private double beforeShare(SeamPlace seam, Level level, boolean front) {
-        return switch (seam.part()) {
-            case SIDE -> front ? 1 : 0;
-            case CENTRE_BACK -> 1;
-            case FRONT -> split(seam, level);
-            case BACK -> 1 - split(seam, level);
-        };
+        if (seam.part() == SeamPlace.Part.SIDE) {
+            return front ? 1 : 0;
+        }
+        return SeamHalves.beforeIt(garment, seam, level);
     }
 
     private double behindShare(SeamPlace seam, Level level, boolean front) {
         return 1 - beforeShare(seam, level, front);
-    }
-
-    private double split(SeamPlace seam, Level level) {
-        return garment.split(SplitOption.of(seam, level).orElseThrow()).value();
     }
 }

@@ -38,7 +38,7 @@ public final class Spreading {
     private static final Rule FOUND = Rule.of("C15.4", "what becomes of what was seen");
 
     /** An edge that takes so much of the height over which it runs out leans up to 20 degrees. */
-    private static final double OF_HEIGHT = 0.25;
+    private static final double EDGE_BEARS = 0.25;
 
     private final Garment garment;
     private final Block block;
@@ -199,7 +199,7 @@ public final class Spreading {
         double share =
                 wanted.rules().get(wanted.side()).value() / wanted.surplus().value();
         double height = Math.abs(block.front(end) - block.front(Level.WAIST));
-        return Math.max(0, left * share) + OF_HEIGHT * height;
+        return Math.max(0, left * share) + EDGE_BEARS * height;
     }
 
     /** What the seams of a block keep: today's rule, and by how much more they were given. What is locked stays the lock's. */

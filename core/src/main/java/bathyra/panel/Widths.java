@@ -5,10 +5,10 @@ import bathyra.finding.FindingKind;
 import bathyra.finding.NotDraftable;
 import bathyra.garment.Garment;
 import bathyra.garment.GarmentKind;
-import bathyra.garment.SplitOption;
 import bathyra.geometry.Tolerance;
 import bathyra.intake.IntakeTable;
 import bathyra.intake.SeamAxes;
+import bathyra.intake.SeamHalves;
 import bathyra.length.Length;
 import bathyra.length.Sentence;
 import bathyra.measure.MeasurementKey;
@@ -130,17 +130,7 @@ final class Widths {
 
     /** How much of what a seam takes at a level lies on its edge nearer centre front. The side has two parts of its own. */
     double shareBefore(SeamPlace seam, Level level) {
-        return switch (seam.part()) {
-            case SIDE -> throw new IllegalArgumentException("the side is shared by its two blocks");
-            case CENTRE_BACK -> 1;
-            case FRONT -> split(seam, level);
-            case BACK -> 1 - split(seam, level);
-        };
-    }
-
-    private double split(SeamPlace seam, Level level) {
-        Optional<SplitOption> option = SplitOption.of(seam, level);
-        return garment.split(option.orElseThrow()).value();
+        return SeamHalves.beforeIt(garment, seam, level);
     }
 
     /** @throws NotDraftable when seams cross or a panel would be too narrow for a bone channel */

@@ -20,7 +20,7 @@ final class Horizon {
     /** The first day of the present week. */
     private final LocalDate begun;
     /** How many days from today on lie before a day and are worked. */
-    private final int[] worked = new int[WEEKS * DAYS + 1];
+    private final int[] worked;
 
     private final double[] atHand = new double[WEEKS];
 
@@ -29,7 +29,9 @@ final class Horizon {
         this.today = today;
         this.weekStart = weekStart;
         this.begun = firstOf(today);
-        for (int day = 0; day < WEEKS * DAYS; day++) {
+        // The present week has begun already: so many days fewer are left to the end of the last one.
+        this.worked = new int[WEEKS * DAYS - gone() + 1];
+        for (int day = 0; day < days(); day++) {
             LocalDate date = today.plusDays(day);
             worked[day + 1] = worked[day] + (house.calendar().works(date) ? 1 : 0);
         }
@@ -81,7 +83,12 @@ final class Horizon {
     }
 
     int week(int day) {
-        return (int) (ChronoUnit.DAYS.between(begun, today) + day) / DAYS;
+        return (gone() + day) / DAYS;
+    }
+
+    /** How many days of the present week lie before today. */
+    private int gone() {
+        return (int) ChronoUnit.DAYS.between(begun, today);
     }
 
     LocalDate date(int day) {

@@ -58,6 +58,24 @@ class WorkLoadTest {
         assertThat(load.in(house).first(0)).isEqualTo(load.first(0));
     }
 
+    /** A plan reaches so many weeks: what is due beyond lies on the last of them, on whatever day one looks. */
+    @Test
+    void whatIsDueInTenYears_isLaidInTheLastWeek_onEveryDayOfTheWeek() {
+        for (int day = 0; day < 7; day++) {
+            LocalDate today = MONDAY.plusDays(day);
+            Plan far = Plans.only(MONDAY.plusYears(10), StepKind.SEAMS)
+                    .fixing(DateKind.CUT, Optional.of(MONDAY.plusYears(9)))
+                    .fixing(DateKind.MADE_UP, Optional.of(MONDAY.plusYears(10)));
+            WorkLoad load = load(HUNDRED, today, far);
+            double needed = 0;
+            for (int week = 0; week < Horizon.WEEKS; week++) {
+                needed += load.needed(week);
+            }
+            assertThat(needed).as("%s", today.getDayOfWeek()).isCloseTo(80, within(1e-9));
+            assertThat(load.needed(Horizon.WEEKS - 1)).isPositive();
+        }
+    }
+
     @Test
     void whatIsLeft_liesEvenlyOnTheDaysBeforeItsPin() {
         // Six panels, ten seams, eight minutes each; to be made up by Tuesday of the second week: seven working days.

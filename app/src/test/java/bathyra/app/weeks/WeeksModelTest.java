@@ -3,6 +3,7 @@ package bathyra.app.weeks;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bathyra.app.stage.WeekStart;
 import bathyra.app.workshop.InWorkshop;
 import bathyra.book.Commissions;
 import bathyra.draft.Draft;
@@ -30,6 +31,7 @@ class WeeksModelTest extends InWorkshop {
 
     @BeforeEach
     void countAll() {
+        WeekStart.choose(WeekStart.MONDAY);
         for (Commissions.Entry entry : book.commissions().entries()) {
             var commission = book.commissions().find(entry.id()).orElseThrow();
             if (Drafter.draft(commission) instanceof Draft draft) {

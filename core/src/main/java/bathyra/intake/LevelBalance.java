@@ -244,9 +244,13 @@ final class LevelBalance {
         }
         double takes = solved.takes()[i];
         SeamPlace seam = wanted.seams().get(i);
-        if (garment.kind().isPanelled() && level == Level.WAIST && Math.abs(takes - houseCap(wanted, seam)) < SAME
-                || Math.abs(takes - cap(seam)) < SAME) {
-            return i == wanted.side() ? "no more than its edge bears" : "held at its cap";
+        if (Math.abs(takes - cap(seam)) < SAME) {
+            return "held at its cap";
+        }
+        if (garment.kind().isPanelled() && level == Level.WAIST && Math.abs(takes - houseCap(wanted, seam)) < SAME) {
+            return i == wanted.side() && takes == wanted.sideBears()
+                    ? "no more than its edge bears"
+                    : "held at its cap";
         }
         return garment.kind().isPanelled() ? "takes what locks and caps leave it" : "gives way to the side";
     }

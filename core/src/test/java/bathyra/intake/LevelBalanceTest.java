@@ -324,4 +324,17 @@ class LevelBalanceTest {
             before = takes;
         }
     }
+
+    @Test
+    void aSideThatIsHeld_saysWhetherByItsEdgeOrByTheCuttersCap() throws NotDraftable {
+        Wanted back = back(60, 30, 30).withSideBearing(20);
+        assertThat(source(share(CORSET, Level.WAIST, front(60, 15, 15, 30), back)))
+                .contains("no more than its edge bears");
+        assertThat(source(share(capped(CORSET, SeamPlace.SIDE, 18), Level.WAIST, front(60, 21, 21, 18), back)))
+                .contains("held at its cap");
+    }
+
+    private static String source(LevelBalance.Both both) {
+        return ((Overridden) both.back().get(0)).source();
+    }
 }

@@ -136,7 +136,7 @@ public final class Finishing {
             }
         }
         if (garment.finish().topMarks().contains(sheet.id())
-                || Ends.apart(sheet.flattened(Ends.FOLLOWED), isOnFold(sheet)) < Ends.ALIKE) {
+                || Ends.alike(sheet.flattened(Ends.FOLLOWED), isOnFold(sheet))) {
             List<Point> ring = sheet.flattened(COARSE);
             double x = Shape.middle(ring).x();
             marks.add(new Mark(Mark.Kind.TOP, new Point(x, Shape.upright(ring, x)[0])));

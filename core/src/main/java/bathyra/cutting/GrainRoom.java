@@ -25,6 +25,10 @@ final class GrainRoom {
     private final double tall;
     private final double[] left;
     private final double[] right;
+    /** Between these two, row by row, an upright line is clear of every edge. */
+    private final double[] clearFrom;
+
+    private final double[] clearTo;
 
     /** @param ring closed outline of the piece, mm, the grain upright */
     GrainRoom(List<Point> ring) {
@@ -39,6 +43,11 @@ final class GrainRoom {
         Arrays.fill(right, Double.NEGATIVE_INFINITY);
         for (int i = 0; i < ring.size(); i++) {
             reach(ring.get(i), ring.get((i + 1) % ring.size()));
+        }
+        this.clearFrom = new double[rows + 1];
+        this.clearTo = new double[rows + 1];
+        for (int row = 0; row <= rows; row++) {
+            clear(row);
         }
     }
 
@@ -98,18 +107,23 @@ final class GrainRoom {
         return run.tall() >= COVERED * tall;
     }
 
-    private boolean isClear(double x, int row) {
+    /** How near to the edges a line may come at a row: the rows above and below keep it off as far as they lie within the distance asked. */
+    private void clear(int row) {
         double width = right[row] - left[row];
         double asked = width < NARROW ? width / 4 : CLEAR;
         int reach = (int) Math.ceil(asked / STEP);
+        clearFrom[row] = Double.NEGATIVE_INFINITY;
+        clearTo[row] = Double.POSITIVE_INFINITY;
         for (int i = Math.max(0, row - reach); i <= Math.min(left.length - 1, row + reach); i++) {
             double away = (i - row) * STEP;
             double beside = Math.sqrt(Math.max(0, asked * asked - away * away));
-            if (x - left[i] < beside || right[i] - x < beside) {
-                return false;
-            }
+            clearFrom[row] = Math.max(clearFrom[row], left[i] + beside);
+            clearTo[row] = Math.min(clearTo[row], right[i] - beside);
         }
-        return true;
+    }
+
+    private boolean isClear(double x, int row) {
+        return x >= clearFrom[row] && x <= clearTo[row];
     }
 
     private double height(int row) {

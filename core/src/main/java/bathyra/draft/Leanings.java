@@ -8,6 +8,7 @@ import bathyra.geometry.Vec;
 import bathyra.intake.SeamAxes;
 import bathyra.length.Sentence;
 import bathyra.piece.EdgeRole;
+import bathyra.piece.LevelMark;
 import bathyra.piece.OutlineEdge;
 import bathyra.piece.Pattern;
 import bathyra.piece.Piece;
@@ -65,8 +66,9 @@ final class Leanings {
                 && EdgeRole.isStretch(edge.substring(seam.id().length()));
     }
 
-    /** @param past by how much it leans more than it should, degrees */
+    /** How an edge leans at a place of its own. @param level the level line that ends nearest to it */
     private record Lean(String piece, Point at, String level, double degrees, double limit) {
+        /** By how much it leans more than it should, degrees. */
         double past() {
             return degrees - limit;
         }
@@ -74,52 +76,54 @@ final class Leanings {
 
     private static Lean steepest(Piece piece, OutlineEdge edge, double own, boolean shapes, Optional<Level> swings) {
         Path path = edge.path();
-        Lean steepest = new Lean(piece.id(), path.start(), "", 0, MOST);
-        boolean carriedUp = piece.outline().stream().anyMatch(e -> e.role().standsAboveUpperLine());
+        double from = ledFrom(piece);
+        double to = swings.map(level -> swingsFrom(piece, level)).orElse(Double.POSITIVE_INFINITY);
+        double bust = shapes ? bustEnds(piece) : Double.NEGATIVE_INFINITY;
         LevelSquares squares = LevelSquares.of(piece, path);
-        for (double arc = ENDS; arc < path.length() - ENDS; arc += APART) {
-            Path.Place place = path.at(arc);
-            boolean meant = carriedUp && isAboveUpperLine(piece, place.point())
-                    || swings.filter(level -> isBelow(piece, level, place.point()))
-                            .isPresent();
-            if (meant) {
+        Path.Place steepest = new Path.Place(0, path.start(), path.startTangent());
+        double degrees = 0;
+        double limit = MOST;
+        for (Path.Place place : path.along(APART)) {
+            boolean atEnd = place.arc() < ENDS || place.arc() > path.length() - ENDS;
+            double y = place.point().y();
+            if (atEnd || y < from || y > to) {
                 continue;
             }
-            Vec down = squares.at(arc);
             Vec along = place.tangent().dy() < 0 ? place.tangent().reversed() : place.tangent();
-            double lean = Math.abs(Math.toDegrees(down.angleTo(along)) - own);
-            boolean overBust = shapes && isAbove(piece, place.point());
-            Lean here =
-                    new Lean(piece.id(), place.point(), squares.nearest(arc), lean, overBust ? MOST_OVER_BUST : MOST);
-            steepest = here.past() > steepest.past() ? here : steepest;
+            double lean = Math.abs(Math.toDegrees(squares.at(place.arc()).angleTo(along)) - own);
+            double most = y < bust ? MOST_OVER_BUST : MOST;
+            if (lean - most > degrees - limit) {
+                steepest = place;
+                degrees = lean;
+                limit = most;
+            }
         }
-        return steepest;
+        return new Lean(piece.id(), steepest.point(), squares.nearest(steepest.arc()), degrees, limit);
     }
 
-    /** From there a seam runs to where it is led: into the armhole, to the shoulder or the neck. */
-    private static boolean isAboveUpperLine(Piece piece, Point at) {
-        return piece.mark(Level.UPPER)
-                .filter(m -> at.y() < Math.max(m.from().y(), m.to().y()))
-                .isPresent();
+    /** The height above which a seam runs to where it is led: into the armhole, to the shoulder or the neck. */
+    private static double ledFrom(Piece piece) {
+        boolean carriedUp = piece.outline().stream().anyMatch(e -> e.role().standsAboveUpperLine());
+        return carriedUp
+                ? piece.mark(Level.UPPER)
+                        .map(m -> Math.max(m.from().y(), m.to().y()))
+                        .orElse(Double.NEGATIVE_INFINITY)
+                : Double.NEGATIVE_INFINITY;
     }
 
     /** The bust is shaped from the middle of the way between rib and waist up. */
-    private static boolean isAbove(Piece piece, Point at) {
+    private static double bustEnds(Piece piece) {
         return piece.mark(Level.UNDERBUST)
-                .flatMap(rib -> piece.mark(Level.WAIST)
-                        .map(waist -> (rib.from().y()
-                                        + rib.to().y()
-                                        + waist.from().y()
-                                        + waist.to().y())
-                                / 4))
-                .filter(y -> at.y() < y)
-                .isPresent();
+                .flatMap(rib -> piece.mark(Level.WAIST).map(waist -> (middle(rib) + middle(waist)) / 2))
+                .orElse(Double.NEGATIVE_INFINITY);
     }
 
-    private static boolean isBelow(Piece piece, Level level, Point at) {
-        return piece.mark(level)
-                .filter(m -> at.y() > Math.min(m.from().y(), m.to().y()))
-                .isPresent();
+    private static double middle(LevelMark mark) {
+        return (mark.from().y() + mark.to().y()) / 2;
+    }
+
+    private static double swingsFrom(Piece piece, Level level) {
+        return piece.mark(level).map(m -> Math.min(m.from().y(), m.to().y())).orElse(Double.POSITIVE_INFINITY);
     }
 
     private static Finding finding(SeamAxes.Axis axis, Lean lean) {

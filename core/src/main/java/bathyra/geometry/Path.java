@@ -298,6 +298,27 @@ public final class Path {
         throw new IllegalStateException("a path has stretches");
     }
 
+    /**
+     * Places all along, the ends of the path among them, for whoever looks at it everywhere and not at given arc lengths: those have to be
+     * searched for, which takes five times as long.
+     *
+     * @param apart how far one place may lie from the next, mm; on a curve they lie evenly by its parameter, so that some lie a little farther
+     */
+    public List<Place> along(double apart) {
+        List<Place> places = new ArrayList<>(List.of(new Place(0, start(), startTangent())));
+        double arc = 0;
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            int steps = Math.max(1, (int) Math.ceil(lengths()[i] / apart));
+            for (int k = 1; k <= steps; k++) {
+                double t = (double) k / steps;
+                arc += segment.length((k - 1.0) / steps, t);
+                places.add(new Place(arc, segment.at(t), direction(segment, t)));
+            }
+        }
+        return places;
+    }
+
     private static double parameterAt(Segment segment, double arc, double length) {
         if (segment instanceof Line || length < JOINED) {
             return length < JOINED ? 0 : arc / length;

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
@@ -14,6 +15,9 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.index.chain.MonotoneChain;
+import org.locationtech.jts.index.chain.MonotoneChainBuilder;
+import org.locationtech.jts.index.chain.MonotoneChainOverlapAction;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
@@ -38,6 +42,37 @@ public final class Shape {
                 : Optional.of(new Point(error.getCoordinate().x, error.getCoordinate().y));
     }
 
+    /** Whether two stretches of a line that do not follow one on the other meet. @param line open, no two points one after the other at one place */
+    public static boolean meetsItself(List<Point> line) {
+        Meeting meeting = new Meeting(line);
+        List<MonotoneChain> chains = MonotoneChainBuilder.getChains(coordinates(line));
+        for (int i = 0; i < chains.size() && !meeting.found; i++) {
+            // Within itself a chain always goes on the same way: it cannot come back to where it was.
+            for (int j = i + 1; j < chains.size() && !meeting.found; j++) {
+                chains.get(i).computeOverlaps(chains.get(j), meeting);
+            }
+        }
+        return meeting.found;
+    }
+
+    /** Looks at the stretches of two chains that lie near enough to each other to meet. */
+    private static final class Meeting extends MonotoneChainOverlapAction {
+        private final List<Point> line;
+        private boolean found;
+
+        Meeting(List<Point> line) {
+            this.line = line;
+        }
+
+        @Override
+        public void overlap(MonotoneChain one, int a, MonotoneChain other, int b) {
+            found = found
+                    || Math.abs(a - b) > 1
+                            && !Double.isNaN(
+                                    LineCrossing.along(line.get(a), line.get(a + 1), line.get(b), line.get(b + 1), 0));
+        }
+    }
+
     /** The area of a closed line, mm². */
     public static double area(List<Point> closed) {
         return polygon(closed).getArea();
@@ -54,6 +89,19 @@ public final class Shape {
     public static double apart(List<Point> one, List<Point> other) {
         return DiscreteHausdorffDistance.distance(
                 polygon(one).getExteriorRing(), polygon(other).getExteriorRing());
+    }
+
+    /** Whether one closed line lies less than a distance in mm {@link #apart} from another; it is known at the first corner that does not. */
+    public static boolean isWithin(List<Point> one, List<Point> other, double distance) {
+        return areWithin(one, closed(other), distance) && areWithin(other, closed(one), distance);
+    }
+
+    private static boolean areWithin(List<Point> points, List<Point> line, double distance) {
+        return points.stream().allMatch(p -> distance(line, p) < distance);
+    }
+
+    private static List<Point> closed(List<Point> line) {
+        return Stream.concat(line.stream(), Stream.of(line.get(0))).toList();
     }
 
     /** How far one closed line lies from another at the nearest, mm; nothing where their areas meet. */

@@ -141,6 +141,9 @@ public final class CutLine {
 
     private static List<Point> withoutLoops(List<Point> points) {
         List<Point> clean = new ArrayList<>(points);
+        if (!Shape.meetsItself(points)) {
+            return clean;
+        }
         List<Box> stretches = stretches(clean);
         List<Box> boxes = together(stretches);
         for (int i = 0; i + 1 < clean.size(); i++) {

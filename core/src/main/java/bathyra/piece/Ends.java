@@ -3,6 +3,7 @@ package bathyra.piece;
 import bathyra.geometry.Point;
 import bathyra.geometry.Shape;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The two ends of a piece: where they look alike it can be sewn in upside down, so its top is marked (C12.1). */
 public final class Ends {
@@ -20,26 +21,37 @@ public final class Ends {
      * @param ring closed outline, mm, its top at the smallest y
      */
     public static double apart(List<Point> ring, boolean onFold) {
-        double left = ring.stream().mapToDouble(Point::x).min().orElse(0);
-        double right = ring.stream().mapToDouble(Point::x).max().orElse(0);
-        double top = ring.stream().mapToDouble(Point::y).min().orElse(0);
-        double bottom = ring.stream().mapToDouble(Point::y).max().orElse(0);
-        double flipped = Shape.apart(
-                ring,
-                ring.stream().map(p -> new Point(p.x(), top + bottom - p.y())).toList());
-        return onFold
-                ? flipped
-                : Math.min(
-                        flipped,
-                        Shape.apart(
-                                ring,
-                                ring.stream()
-                                        .map(p -> new Point(left + right - p.x(), top + bottom - p.y()))
-                                        .toList()));
+        return turned(ring, onFold)
+                .mapToDouble(other -> Shape.apart(ring, other))
+                .min()
+                .orElse(0);
     }
 
     /** Whether a piece cannot be told from itself turned end for end. */
     public static boolean alike(Piece piece) {
-        return apart(piece.flattened(FOLLOWED), piece.onFold()) < ALIKE;
+        return alike(piece.flattened(FOLLOWED), piece.onFold());
+    }
+
+    /**
+     * Whether {@link #apart} is under {@link #ALIKE}. Every piece of every draft is asked, and nearly every one can be told by its first
+     * corner: how far it lies apart at the most need not be known for that.
+     */
+    public static boolean alike(List<Point> ring, boolean onFold) {
+        return turned(ring, onFold).anyMatch(other -> Shape.isWithin(ring, other, ALIKE));
+    }
+
+    private static Stream<List<Point>> turned(List<Point> ring, boolean onFold) {
+        double[] box = Shape.box(ring);
+        double across = box[0] + box[2];
+        double down = box[1] + box[3];
+        List<Point> flipped =
+                ring.stream().map(p -> new Point(p.x(), down - p.y())).toList();
+        return onFold
+                ? Stream.of(flipped)
+                : Stream.of(
+                        flipped,
+                        flipped.stream()
+                                .map(p -> new Point(across - p.x(), p.y()))
+                                .toList());
     }
 }

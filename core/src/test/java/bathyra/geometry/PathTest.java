@@ -42,6 +42,22 @@ class PathTest {
     }
 
     @Test
+    void along_goesFromEndToEnd_andAgreesWithThePlacesSearchedFor() {
+        Path path = Path.of(new Line(new Point(100, -50), new Point(100, 0)), QUARTER);
+        List<Path.Place> places = path.along(5);
+        assertThat(places.get(0)).isEqualTo(path.at(0));
+        assertThat(places.get(places.size() - 1).arc()).isCloseTo(path.length(), within(1e-6));
+        assertThat(places).hasSize(1 + 10 + 32).allSatisfy(place -> {
+            Path.Place searched = path.at(place.arc());
+            assertThat(searched.point().distance(place.point())).isLessThan(1e-5);
+            assertThat(searched.tangent().angleTo(place.tangent())).isCloseTo(0, within(1e-6));
+        });
+        for (int i = 1; i < places.size(); i++) {
+            assertThat(places.get(i).arc() - places.get(i - 1).arc()).isBetween(4.5, 5.5);
+        }
+    }
+
+    @Test
     void reversed_twice_isTheSame() {
         Path path = Path.of(new Line(new Point(100, -50), new Point(100, 0)), QUARTER);
         assertThat(path.reversed().reversed()).isEqualTo(path);

@@ -144,30 +144,6 @@ public final class Shape {
                 .toList();
     }
 
-    /**
-     * What a closed line covers of an upright strip, as depths: upper and lower end of each part, from the top.
-     *
-     * @param left the strip's left side, mm
-     * @param right its right side, mm
-     */
-    public static List<double[]> covered(List<Point> closed, double left, double right) {
-        Polygon area = polygon(closed);
-        Envelope box = area.getEnvelopeInternal();
-        Geometry part = OverlayNGRobust.overlay(
-                area,
-                FACTORY.toGeometry(new Envelope(left, right, box.getMinY() - 1, box.getMaxY() + 1)),
-                OverlayNG.INTERSECTION);
-        List<double[]> depths = new ArrayList<>();
-        for (int i = 0; i < part.getNumGeometries(); i++) {
-            Envelope each = part.getGeometryN(i).getEnvelopeInternal();
-            if (!each.isNull()) {
-                depths.add(new double[] {each.getMinY(), each.getMaxY()});
-            }
-        }
-        depths.sort((a, b) -> Double.compare(a[0], b[0]));
-        return depths;
-    }
-
     /** How far a point lies from a run of straight lines, mm. */
     public static double distance(List<Point> line, Point point) {
         double least = Double.POSITIVE_INFINITY;

@@ -20,10 +20,11 @@ record Profile(int columns, double[][] from, double[][] to, double margin, boole
         List<Point> ring = new Placed(piece, 0, 0, turned, 0).ring();
         List<Point> grown = margin > 0 ? Shape.grown(ring, gap / 2) : ring;
         int columns = (int) Math.ceil((piece.width() + 2 * margin) / column - 1e-9);
+        Covered covered = new Covered(grown, -margin, column, columns);
         double[][] from = new double[columns][];
         double[][] to = new double[columns][];
         for (int i = 0; i < columns; i++) {
-            List<double[]> parts = Shape.covered(grown, i * column - margin, (i + 1) * column - margin);
+            List<double[]> parts = covered.of(i);
             from[i] = parts.stream().mapToDouble(p -> p[0]).toArray();
             to[i] = parts.stream().mapToDouble(p -> p[1]).toArray();
         }

@@ -49,12 +49,12 @@ class WholeTextTest extends RealWindow {
     @Test
     void everyWordOfTheProgram_isShownWhole(WindowRobot robot) {
         robot.interact(() -> {
-            workshop.rename(LONG_TITLE);
-            workshop.renameWearer(LONG_NAME);
+            workshop.naming().title(LONG_TITLE);
+            workshop.naming().wearer(LONG_NAME);
         });
         Set<String> cut = new LinkedHashSet<>();
         for (LengthUnit unit : new LengthUnit[] {LengthUnit.CM, LengthUnit.IN}) {
-            robot.interact(() -> workshop.setUnit(unit));
+            robot.interact(() -> workshop.naming().unit(unit));
             for (double[] size : SIZES) {
                 if (unit == LengthUnit.IN && size[0] > NARROWEST) {
                     // In inches words are as long or longer: what is whole on a narrow window is on a wide one.
@@ -145,7 +145,7 @@ class WholeTextTest extends RealWindow {
 
     @Test
     void aLongTitle_isReadWhole_byRestingOnIt(WindowRobot robot) {
-        robot.interact(() -> workshop.rename(LONG_TITLE));
+        robot.interact(() -> workshop.naming().title(LONG_TITLE));
         robot.interact(() -> workshop.whereabouts().open(Over.BOOK));
         WaitForAsyncUtils.waitForFxEvents();
         Labeled title = robot.lookup(

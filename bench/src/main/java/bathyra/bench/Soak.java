@@ -75,7 +75,7 @@ public final class Soak {
                             .switchTo(workshop.entries()
                                     .get(random.nextInt(workshop.entries().size()))
                                     .id());
-                case 3 -> workshop.setUnit(random.nextBoolean() ? LengthUnit.CM : LengthUnit.IN);
+                case 3 -> workshop.naming().unit(random.nextBoolean() ? LengthUnit.CM : LengthUnit.IN);
                 case 4 -> workshop.whereabouts().darkProperty().set(random.nextBoolean());
                 case 5 ->
                     workshop.change(

@@ -94,7 +94,8 @@ final class BonesCards {
                         "By rule the longest stock length that leaves a little at either end.",
                         Boning.BUSK_LEAST,
                         Boning.BUSK_MOST,
-                        g -> workshop.bones()
+                        g -> workshop.progress()
+                                .bones()
                                 .flatMap(Bones::busk)
                                 .map(b -> b.length().length())
                                 .orElse(Boning.BUSK_LEAST),

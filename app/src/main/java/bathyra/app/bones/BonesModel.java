@@ -45,7 +45,7 @@ public final class BonesModel {
     }
 
     Bones bones() {
-        return workshop.bones().orElseThrow();
+        return workshop.progress().bones().orElseThrow();
     }
 
     Draft draft() {

@@ -140,7 +140,7 @@ public final class MakingView extends TableStage {
         Draft draft = workshop.draft().orElseThrow();
         drawing = new SoFarDrawing(new SoFarDrawing.Shown(
                 draft,
-                workshop.bones().orElseGet(() -> BonePlan.of(draft)),
+                workshop.progress().bones().orElseGet(() -> BonePlan.of(draft)),
                 done(work),
                 inHand.task(),
                 model.plan().of(StepKind.SEAMS.id()).parts()));

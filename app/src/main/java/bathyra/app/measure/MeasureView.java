@@ -77,8 +77,8 @@ public final class MeasureView extends BorderPane {
         title.getStyleClass().add("notebook-title");
         title.setId("commission-title");
         title.setAccessibleText("What the commission is called");
-        onLeaving(name, () -> workshop.renameWearer(name.getText()));
-        onLeaving(title, () -> workshop.rename(title.getText()));
+        onLeaving(name, () -> workshop.naming().wearer(name.getText()));
+        onLeaving(title, () -> workshop.naming().title(title.getText()));
         rows.getStyleClass().add("notebook-rows");
         page.setFitToWidth(true);
         page.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -73,7 +73,7 @@ public final class LacingRail extends PaintedPane {
         for (Stage stage : Stage.values()) {
             String why = workshop.isDrafting() && stage != Stage.MEASURE
                     ? ""
-                    : workshop.standing().at(stage);
+                    : workshop.progress().standing().at(stage);
             lacing.put(
                     stage,
                     stage != Stage.MEASURE && workshop.draft().isEmpty()

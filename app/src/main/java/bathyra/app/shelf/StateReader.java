@@ -59,7 +59,7 @@ final class StateReader {
     /** What is known of a commission, in the book or found out since. */
     String state(Entry entry) {
         if (entry.id() == workshop.id() && !workshop.isDrafting()) {
-            return workshop.standing().line();
+            return workshop.progress().standing().line();
         }
         return entry.state().isEmpty() ? states.getOrDefault(entry.id(), "") : entry.state();
     }

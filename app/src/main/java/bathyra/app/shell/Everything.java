@@ -114,8 +114,8 @@ final class Everything {
         all.add(deed(
                 dark ? "Light paper" : "Dark workroom",
                 () -> workshop.whereabouts().themeProperty().set(dark ? Theme.LIGHT : Theme.DARK)));
-        all.add(deed("Work in centimetres", () -> workshop.setUnit(LengthUnit.CM)));
-        all.add(deed("Work in inches", () -> workshop.setUnit(workshop.inches())));
+        all.add(deed("Work in centimetres", () -> workshop.naming().unit(LengthUnit.CM)));
+        all.add(deed("Work in inches", () -> workshop.naming().unit(workshop.inches())));
         all.add(deed("New commission", () -> workshop.whereabouts().open(Over.NEW)));
         all.add(deed("First steps: from a made-up wearer to a printed toile", steps));
         all.add(deed("Help: the guide", () -> guide.accept("")));

@@ -94,7 +94,7 @@ final class TopSlip extends HBox {
 
     private void choose(LengthUnit unit) {
         if (workshop.unit() != unit) {
-            workshop.setUnit(unit);
+            workshop.naming().unit(unit);
         }
         show();
     }

@@ -88,7 +88,7 @@ final class WeeksModel {
 
     /** Reads the book anew; of the commission in hand it is known what there is to do. */
     void read() {
-        workshop.countWork();
+        workshop.progress().countWork();
         List<Works.Row> rows = workshop.work().rows();
         Pace pace = workshop.work().pace(rows);
         List<Works.Row> open = rows.stream()

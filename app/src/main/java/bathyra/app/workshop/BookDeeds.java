@@ -77,7 +77,7 @@ public final class BookDeeds {
     /** Takes another commission in hand. */
     public void switchTo(long next) {
         workshop.letGo();
-        workshop.keepState();
+        workshop.progress().keep();
         lookAt(next);
     }
 
@@ -225,7 +225,7 @@ public final class BookDeeds {
         workshop.letGo();
         boolean inHand = which == workshop.id();
         if (inHand) {
-            workshop.keepState();
+            workshop.progress().keep();
         }
         book.trash().throwAway(which, LocalDate.now());
         fill(book);

@@ -1,7 +1,6 @@
 package bathyra.app.workshop;
 
 import bathyra.app.workshop.Showing.Subject;
-import bathyra.bone.Bones;
 import bathyra.book.BookFailure;
 import bathyra.book.Commissions;
 import bathyra.book.Versions;
@@ -14,12 +13,9 @@ import bathyra.draft.Outcome;
 import bathyra.draft.Refusal;
 import bathyra.garment.Commission;
 import bathyra.garment.HealthRecord;
-import bathyra.garment.Wearer;
 import bathyra.length.LengthUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.LongStream;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -40,7 +36,7 @@ public final class Workshop implements AutoCloseable {
     private final Showing showing = new Showing();
     private final Selection selection = new Selection();
     private final BlockInHand block = new BlockInHand();
-    private final PlannedBones bones = new PlannedBones();
+    private final Naming naming = new Naming(this);
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final Whereabouts whereabouts;
     private final Comparison comparison;
@@ -48,8 +44,8 @@ public final class Workshop implements AutoCloseable {
     private final WorkKept work;
     private final WearersAnswers answers;
     private final BookDeeds deeds;
+    private final Progress progress;
     private final CommissionInHand hand;
-    private long bonesSaid;
     private boolean closed;
 
     /** Opens the workshop where it was left, with its draft made. */
@@ -77,9 +73,13 @@ public final class Workshop implements AutoCloseable {
         this.answers = new WearersAnswers(book, failure::set);
         this.comparison = new Comparison(this::obeying, book.versions()::outlines, showing::again);
         this.deeds = new BookDeeds(this, book);
-        BookDeeds.fill(book);
+        this.progress = new Progress(this, book, block);
+        Opening.Found found = Opening.of(book);
         this.whereabouts = new Whereabouts(book);
-        Found found = firstReadable(BookDeeds.last(book));
+        found.failed().ifPresent(why -> {
+            failure.set(why);
+            whereabouts.open(Over.BOOK);
+        });
         this.hand = new CommissionInHand(found.id(), obeying(found.commission()));
         labels();
         book.changes()
@@ -93,34 +93,6 @@ public final class Workshop implements AutoCloseable {
             Platform.runLater(deed);
         } catch (IllegalStateException e) {
             deed.run();
-        }
-    }
-
-    private record Found(long id, Commission commission) {}
-
-    /** The commission that was in hand; where it cannot be read the next one that can, and the book opens on its shelf. @throws BookFailure when none can be read */
-    private Found firstReadable(long last) {
-        List<BookFailure> failures = new ArrayList<>();
-        Optional<Found> found = LongStream.concat(
-                        LongStream.of(last),
-                        book.commissions().entries().stream().mapToLong(Commissions.Entry::id))
-                .mapToObj(id -> readable(id, failures))
-                .flatMap(Optional::stream)
-                .findFirst();
-        if (!failures.isEmpty()) {
-            failure.set(failures.get(0).getMessage());
-            whereabouts.open(Over.BOOK);
-        }
-        return found.orElseThrow(() -> failures.get(0));
-    }
-
-    private Optional<Found> readable(long id, List<BookFailure> failures) {
-        try {
-            return book.commissions().find(id).map(commission -> new Found(id, commission));
-        } catch (BookFailure e) {
-            LOG.error("commission {} cannot be read", id, e);
-            failures.add(e);
-            return Optional.empty();
         }
     }
 
@@ -209,41 +181,14 @@ public final class Workshop implements AutoCloseable {
         return hand.isDrafting();
     }
 
-    /** How the stages of the commission in hand stand. */
-    public Standing standing() {
-        return new Standing(
-                commission(),
-                refusal().isPresent() ? Optional.empty() : draft(),
-                () -> block.known(commission()),
-                this::bonesToLookAt);
+    /** How far the commission in hand has come. */
+    public Progress progress() {
+        return progress;
     }
 
-    /** Notes for the list how far the commission in hand has come. */
-    void keepState() {
-        if (!isDrafting()) {
-            book.commissions().state(id(), standing().line());
-            countWork();
-        }
-    }
-
-    /** Keeps in the book what there is to do on the commission in hand. */
-    public void countWork() {
-        if (!isDrafting() && refusal().isEmpty()) {
-            draft().ifPresent(d -> work.count(id(), d));
-        }
-    }
-
-    /** The bones of the half in view, planned once a draft. */
-    public Optional<Bones> bones() {
-        return bones.of(half());
-    }
-
-    /** While something is in hand the rail says what it said before: planning the bones is not worth a part of a frame. */
-    private long bonesToLookAt() {
-        if (!hand.isChanging()) {
-            bonesSaid = bones().map(Standing::toLookAt).orElse(0L);
-        }
-        return bonesSaid;
+    /** What the commission in hand is called, whose it is, in what units it is worked. */
+    public Naming naming() {
+        return naming;
     }
 
     /** What belongs to the house, not to a commission: prices, people, rules, styles, charts. */
@@ -287,33 +232,6 @@ public final class Workshop implements AutoCloseable {
         letGo();
         comparison.end();
         once("back to " + version.name(), version.commission());
-    }
-
-    /** Renames the commission; a blank name changes nothing. */
-    public void rename(String title) {
-        if (!title.isBlank()) {
-            String tidy = Wearer.tidy(title);
-            once("title to " + tidy, commission().withTitle(tidy));
-        }
-    }
-
-    /** Renames the wearer; a blank name changes nothing. */
-    public void renameWearer(String name) {
-        if (!name.isBlank()) {
-            String tidy = Wearer.tidy(name);
-            Commission commission = commission();
-            once(
-                    "wearer to " + tidy,
-                    commission
-                            .withWearer(new Wearer(tidy, commission.wearer().experience()))
-                            .withAnswers(Optional.empty(), commission.restricted()));
-        }
-    }
-
-    public void setUnit(LengthUnit unit) {
-        once(
-                "units " + commission().units().symbol() + " → " + unit.symbol(),
-                commission().withUnits(unit));
     }
 
     /** Makes a change that is over at once. */
@@ -445,7 +363,7 @@ public final class Workshop implements AutoCloseable {
     @Override
     public void close() {
         try {
-            keepState();
+            progress.keep();
         } catch (BookFailure e) {
             LOG.debug("the state could not be noted", e);
         }

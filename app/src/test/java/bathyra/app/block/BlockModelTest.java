@@ -190,7 +190,7 @@ class BlockModelTest {
 
     @Test
     void practice_inInches_acceptsTheTapesDivision() {
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         model.mode(BlockModel.Mode.PRACTICE);
         goTo("Waist");
         // 205 mm are 8.07 in; the tape shows 8 1/16.

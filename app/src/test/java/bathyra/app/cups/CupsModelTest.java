@@ -99,7 +99,7 @@ class CupsModelTest extends InWorkshop {
 
     @Test
     void radiusInInches_isAnEighth() {
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         model.radius(83.4);
         double eighths = workshop.commission()
                         .measurements()

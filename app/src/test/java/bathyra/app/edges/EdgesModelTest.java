@@ -136,7 +136,7 @@ class EdgesModelTest extends InWorkshop {
         assertThat(model.value(LengthOption.EDGE_DIP))
                 .isCloseTo(LengthOption.EDGE_DIP.most().millimetres(), within(1e-9));
         workshop.letGo();
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         model.length(LengthOption.EDGE_DIP, 33.6);
         assertThat(model.value(LengthOption.EDGE_DIP)).isCloseTo(Math.rint(33.6 / 3.175) * 3.175, within(1e-9));
     }

@@ -53,7 +53,7 @@ class GirthsModelTest {
         model.wear(Level.WAIST, 683.4);
         assertThat(model.plan(Level.WAIST).ease().value()).isEqualTo(-37);
         assertThat(finishedHalf(Level.WAIST)).isCloseTo(683.0 / 2, within(0.5));
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         model.wear(Level.WAIST, 683.4);
         assertThat(model.plan(Level.WAIST).ease().value() / (25.4 / 8))
                 .isCloseTo(Math.rint(model.plan(Level.WAIST).ease().value() / (25.4 / 8)), within(1e-9));

@@ -111,7 +111,7 @@ class MovedDrawingTest extends InWorkshop {
                         .withGarment(workshop.commission()
                                 .garment()
                                 .withLength(LengthOption.FRONT_LENGTH_BELOW, LengthOption.FRONT_LENGTH_BELOW.most())));
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         Tried tried = new Settings(workshop)
                 .length(LengthOption.FRONT_LENGTH_BELOW)
                 .tries()

@@ -82,7 +82,7 @@ class HandModelTest extends InWorkshop {
         assertThat(model.division().isInches()).isFalse();
         model.divide(Division.HALF_MILLIMETRE);
         assertThat(model.unit()).isEqualTo(LengthUnit.MM);
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         assertThat(model.division().isInches())
                 .as("half a millimetre is on no inch tape")
                 .isTrue();

@@ -49,7 +49,7 @@ class PracticeModelTest extends InWorkshop {
     @Test
     void answerAsTheTapeReads_isRight_inEitherUnit() {
         for (LengthUnit unit : new LengthUnit[] {LengthUnit.CM, LengthUnit.IN}) {
-            workshop.setUnit(unit);
+            workshop.naming().unit(unit);
             for (int i = 0; i < 20; i++) {
                 model.answer(right());
                 assertThat(model.verdict().orElseThrow().correct())

@@ -108,7 +108,7 @@ class SeamsModelTest extends InWorkshop {
         assertThat(drafted(CELL)).isCloseTo(before + 2, within(1e-9));
         assertThat(model.bigStep()).isEqualTo(10);
         workshop.letGo();
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         model.nudge(CELL, -1);
         assertThat(drafted(CELL)).isCloseTo(before + 2 - 3.175, within(1e-9));
         assertThat(model.bigStep()).isEqualTo(8);

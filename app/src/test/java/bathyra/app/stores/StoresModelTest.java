@@ -190,7 +190,7 @@ class StoresModelTest extends InWorkshop {
         OrderList.Line line = counted();
         model.ordered(line);
         String title = workshop.commission().title();
-        workshop.rename(title + ", again");
+        workshop.naming().title(title + ", again");
         model.takeBack();
         assertThat(workshop.commission().title()).isEqualTo(title + ", again");
         assertThat(supply(line.what()).state()).isEqualTo(Supply.State.MISSING);

@@ -103,7 +103,7 @@ class SettingsTest {
     void why_isSaidInTheUnitInHand() {
         assertThat(settings.length(LengthOption.WAIST_DART).name().why().replace('\u00a0', ' '))
                 .isEqualTo("Begins at 2.5 cm: both legs together; 3.8 cm for a full bust.");
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         assertThat(settings.length(LengthOption.WAIST_DART).name().why().replace('\u00a0', ' '))
                 .isEqualTo("Begins at 1 in: both legs together; 1½ in for a full bust.");
     }

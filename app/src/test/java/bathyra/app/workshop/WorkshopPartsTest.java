@@ -26,7 +26,7 @@ class WorkshopPartsTest extends InWorkshop {
         workshop.kept().setPrices(workshop.kept().prices().withCurrency("Kr"));
         assertThat(told).containsExactly("prices");
         told.clear();
-        workshop.rename("Another");
+        workshop.naming().title("Another");
         assertThat(told).containsExactly("commission", "look");
     }
 
@@ -126,7 +126,7 @@ class WorkshopPartsTest extends InWorkshop {
 
     @Test
     void newCommission_isBegunInTheUnitInUse_atTheMeasuringPage() {
-        workshop.setUnit(bathyra.length.LengthUnit.IN);
+        workshop.naming().unit(bathyra.length.LengthUnit.IN);
         workshop.whereabouts().goTo(Stage.LAY);
         int count = book.commissions().entries().size();
         workshop.deeds().begin();
@@ -181,7 +181,7 @@ class WorkshopPartsTest extends InWorkshop {
 
     @Test
     void withdrawing_takesBackAllOfTheThingInHand_andNothingBefore() {
-        workshop.rename("Kelp");
+        workshop.naming().title("Kelp");
         InHand thing = InHand.of("option");
         workshop.change("a", workshop.commission().withGarment(garment().withKind(GarmentKind.CORSET)), thing);
         workshop.change("b", workshop.commission().withGarment(garment().withKind(GarmentKind.UNDERBUST)), thing);

@@ -99,7 +99,7 @@ class WorkshopTest {
         assertThat(workshop.commission().garment().intakes().get(waist).millimetres())
                 .isCloseTo(before + 1, within(1e-9));
         workshop.letGo();
-        workshop.setUnit(LengthUnit.IN);
+        workshop.naming().unit(LengthUnit.IN);
         model.nudge(waist, -1);
         assertThat(workshop.commission().garment().intakes().get(waist).millimetres())
                 .isCloseTo(before + 1 - 25.4 / 8, within(1e-9));
@@ -155,7 +155,7 @@ class WorkshopTest {
         assertThat(document)
                 .contains("\"restricted\" : \"no-lacing\"", "\"answered\" : \"2026-11-03\"")
                 .doesNotContain("pregnan", "adult");
-        workshop.renameWearer("Somebody Else");
+        workshop.naming().wearer("Somebody Else");
         assertThat(workshop.draft().orElseThrow().waistReduction())
                 .as("another name is no way round it")
                 .isZero();

@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 
 /**
@@ -47,12 +46,6 @@ public record Garment(
         Finish finish,
         Boning boning,
         Optional<Kept> kept) {
-
-    private static final double BRIDGE_AT_BUSK = 25;
-    /** A yoke with a keyhole closes at the neck. */
-    private static final double ABOVE_KEYHOLE = 55;
-    /** A neckline that begins in a yoke starts no deeper, mm. */
-    private static final double ABOVE_YOKE = 130;
 
     private static final Length LACING_FACING = Length.mm(40);
     private static final List<SeamPlace> BUSTIER_SEAMS =
@@ -241,49 +234,8 @@ public record Garment(
         if (own != null) {
             return option.byHand(own);
         }
-        Reckoned byRule = lengthByRule(option);
+        Reckoned byRule = LengthsByRule.of(option, this);
         return kept.map(k -> k.length(option, this, byRule)).orElse(byRule);
-    }
-
-    private Reckoned lengthByRule(LengthOption option) {
-        if (option == LengthOption.CENTRE_BACK_IN
-                && (fastening.closure().isLaced() || !fastening.closure().opensBehind())) {
-            String why =
-                    fastening.closure().isLaced() ? "bones lie straight at the lacing" : "centre back lies on the fold";
-            return Given.option(option.label(), 0, Quantity.LENGTH, why, Rule.of("C6", "the lacing edge takes none"));
-        }
-        if (option == LengthOption.BRIDGE && fastening.closure().opensInFront()) {
-            return Given.option(
-                    option.label(), BRIDGE_AT_BUSK, Quantity.LENGTH, "a busk needs it", Rule.of("C8", "bridge"));
-        }
-        Optional<Reckoned> byBody = LowerLengths.byBody(option, kind, fit.wearer());
-        if (byBody.isPresent()) {
-            return byBody.get();
-        }
-        OptionalDouble byShape = byShape(option);
-        return byShape.isPresent()
-                ? Given.option(
-                        option.label(),
-                        byShape.getAsDouble(),
-                        Quantity.LENGTH,
-                        edges.upper().label().toLowerCase(Locale.ROOT),
-                        Rule.of("C10", "upper edges"))
-                : option.byRule(block.figures());
-    }
-
-    /** The lengths that each shape of the upper edge starts with. */
-    private OptionalDouble byShape(LengthOption option) {
-        return switch (option) {
-            case EDGE_DIP -> OptionalDouble.of(edges.upper().dip());
-            case NECKLINE_DEPTH ->
-                OptionalDouble.of(Math.min(
-                        edges.upper().depth(),
-                        edges.top().keyhole()
-                                ? ABOVE_KEYHOLE
-                                : edges.top().yoke() ? ABOVE_YOKE : Double.POSITIVE_INFINITY));
-            case NECKLINE_WIDTH -> OptionalDouble.of(edges.upper().width());
-            default -> OptionalDouble.empty();
-        };
     }
 
     /** What a rule length stands at until it is set by hand. */
@@ -323,7 +275,7 @@ public record Garment(
         }
         Reckoned byRule = Given.option(
                 "Lacing gap",
-                rowGap().millimetres(),
+                LengthsByRule.gap(this).millimetres(),
                 Quantity.LENGTH,
                 fastening.closure().label().toLowerCase(Locale.ROOT),
                 rule);
@@ -333,14 +285,6 @@ public record Garment(
     /** The gap until the cutter sets one: what its row starts with where it is laced; nothing else. */
     public Length standardGap() {
         return withFastening(fastening.withGap(Optional.empty())).gap().length();
-    }
-
-    private Length rowGap() {
-        if (!fastening.closure().isLaced()) {
-            return Length.mm(0);
-        }
-        Length row = row().gap();
-        return row.millimetres() > 0 || row().isStretch() ? row : EaseRow.BUSTIER_LACED.gap();
     }
 
     /** Whether the princess seam of the front ends in the upper edge, and is not carried up to a shoulder, a neck or an armhole. */

@@ -5,12 +5,6 @@ set -u
 jars="$1/app/target/bathyra-app-0.1.0.jar"
 for jar in "$1"/app/target/lib/*.jar; do jars="$jars:$jar"; done
 folder=$(mktemp -d)
-# The toolkit takes a stylesheet's binary form where it finds one beside it, and need not read the text at each start.
-mkdir "$folder/theme"
-for sheet in tokens bathyra; do
-  java -cp "$jars" com.sun.javafx.css.parser.Css2Bin "$1/app/src/main/resources/theme/$sheet.css" "$folder/theme/$sheet.bss" >/dev/null 2>&1
-done
-(cd "$folder" && jar uf "$1/app/target/bathyra-app-0.1.0.jar" theme/*.bss 2>/dev/null)
 # The database's own library, laid where it is found as it is: from inside its jar it is written out and compared at each start.
 system=$(java -cp "$jars" org.sqlite.util.OSInfo 2>/dev/null)
 rm -rf "$1/app/target/native"

@@ -58,6 +58,18 @@ class ArchitectureTest {
                 .check(APP);
     }
 
+    /** Their styles are left out of what the build lays beside the classes: they would stand there bare. */
+    @Test
+    void controlsWhoseStyleIsLeftOut_areNowhere() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .haveNameMatching(
+                        "javafx\\.scene\\.(chart\\..*|web\\..*|control\\.(Table|Tree|Color|Pagination|Accordion|TitledPane"
+                                + "|Tab|Split|Spinner|Hyperlink|ChoiceBox|ToolBar|MenuBar|Alert|Dialog|Radio|Password).*)")
+                .check(APP);
+    }
+
     @Test
     void models_knowNoNodes() {
         noClasses()

@@ -138,21 +138,20 @@ public final class BathyraWindow extends Application {
     @Override
     public void start(javafx.stage.Stage stage) {
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
+        Styles.ofControls();
         Lettering.load();
         try {
             workshop = opening.get();
             show(stage, workshop, Files.chooser());
+            if (QUIT_WHEN_DRAWN) {
+                whenDrawn(workshop, BathyraWindow::quit);
+            }
         } catch (ExecutionException | InterruptedException e) {
             LoggerFactory.getLogger(BathyraWindow.class).warn("the book did not open", e);
             new UnavailablePage(e.getCause(), place(), () -> again(stage)).show(stage);
-        }
-        if (QUIT_WHEN_DRAWN) {
-            whenDrawn(workshop, () -> {
-                long started = java.lang.management.ManagementFactory.getRuntimeMXBean()
-                        .getStartTime();
-                System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");
+            if (QUIT_WHEN_DRAWN) {
                 Platform.exit();
-            });
+            }
         }
     }
 
@@ -169,6 +168,7 @@ public final class BathyraWindow extends Application {
 
     /** Shows a workshop in a stage; the tests come in here. */
     public static Scene show(javafx.stage.Stage stage, Workshop workshop, Files files) {
+        Styles.ofControls();
         Lettering.load();
         looks(workshop);
         Shell shell = new Shell(workshop, files, backup -> restore(stage, workshop, files, backup));
@@ -266,6 +266,12 @@ public final class BathyraWindow extends Application {
         } catch (Exception e) {
             return Optional.empty();
         }
+    }
+
+    private static void quit() {
+        long started = java.lang.management.ManagementFactory.getRuntimeMXBean().getStartTime();
+        System.out.println("drawn after " + (System.currentTimeMillis() - started) + " ms");
+        Platform.exit();
     }
 
     private static void whenDrawn(Workshop workshop, Runnable deed) {

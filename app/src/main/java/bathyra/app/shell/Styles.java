@@ -4,10 +4,15 @@ import bathyra.app.table.TextSize;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import javafx.application.Application;
+import javafx.application.ConditionalFeature;
+import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.scene.Scene;
@@ -18,6 +23,19 @@ final class Styles {
     private static final Pattern GROWS = Pattern.compile("(\\d+(?:\\.\\d+)?)px");
 
     private Styles() {}
+
+    /**
+     * Takes the toolkit's own style as the build has laid it beside the program's; to be called before the first control is made, or all of it
+     * is read before. Where it is not there, as beside classes that no build has made, all of it stands.
+     */
+    static void ofControls() {
+        String sheet =
+                Platform.isSupported(ConditionalFeature.TRANSPARENT_WINDOW) ? BuiltStyles.CONTROLS : BuiltStyles.OPAQUE;
+        Optional.ofNullable(Styles.class.getResource("/theme/" + sheet))
+                .map(URL::toExternalForm)
+                .filter(each -> !each.equals(Application.getUserAgentStylesheet()))
+                .ifPresent(Application::setUserAgentStylesheet);
+    }
 
     /** Styles a scene, and again whenever another size is chosen. */
     static void follow(Scene scene) {

@@ -73,6 +73,11 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
     }
 
     @Override
+    public double length(double from, double to) {
+        return ArcLength.between(start.to(control1), control1.to(control2), control2.to(end), from, to);
+    }
+
+    @Override
     public double distance(Point point, double t) {
         double dx = x(t) - point.x();
         double dy = y(t) - point.y();

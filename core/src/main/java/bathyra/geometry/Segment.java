@@ -47,9 +47,7 @@ public sealed interface Segment permits Line, Cubic {
     double[] steps(double chord);
 
     /** The arc length between two parameters, mm, integrated on the curve. */
-    default double length(double from, double to) {
-        return ArcLength.between(this, from, to);
-    }
+    double length(double from, double to);
 
     default double length() {
         return length(0, 1);

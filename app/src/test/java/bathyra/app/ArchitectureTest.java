@@ -67,6 +67,8 @@ class ArchitectureTest {
                 .haveNameMatching(
                         "javafx\\.scene\\.(chart\\..*|web\\..*|control\\.(Table|Tree|Color|Pagination|Accordion|TitledPane"
                                 + "|Tab|Split|Spinner|Hyperlink|ChoiceBox|ToolBar|MenuBar|Alert|Dialog|Radio|Password).*)")
+                .because(
+                        "BuiltStyles leaves out their style: take it out of what it calls unused, and out of this rule")
                 .check(APP);
     }
 

@@ -29,7 +29,7 @@ public final class BuiltStyles {
 
     private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);
     private static final Pattern RULE = Pattern.compile("([^{}]+)\\{([^{}]*)}");
-    /** Parts of the style classes of controls that no screen has. */
+    /** Parts of the style classes of controls that no screen has. The rules of structure forbid those controls: whoever needs one takes it out of both. */
     private static final Pattern UNUSED = Pattern.compile("chart|\\.plot|\\.bubble|\\.pie|table|tree|color-|hsb"
             + "|html-editor|web-|pagination|accordion|titled-pane|tab-|\\.tab\\b|split-|spinner|hyperlink|choice-box"
             + "|tool-bar|menu-bar|alert|dialog|radio-|password|fxvk|\\.key\\b");

@@ -26,9 +26,13 @@ final class Styles {
 
     /**
      * Takes the toolkit's own style as the build has laid it beside the program's; to be called before the first control is made, or all of it
-     * is read before. Where it is not there, as beside classes that no build has made, all of it stands.
+     * is read before. Where it is not there, as beside classes that no build has made, all of it stands; and on a screen that is touched, for which the
+     * toolkit adds what makes its controls wide enough for a finger.
      */
     static void ofControls() {
+        if (Platform.isSupported(ConditionalFeature.INPUT_TOUCH)) {
+            return;
+        }
         String sheet =
                 Platform.isSupported(ConditionalFeature.TRANSPARENT_WINDOW) ? BuiltStyles.CONTROLS : BuiltStyles.OPAQUE;
         Optional.ofNullable(Styles.class.getResource("/theme/" + sheet))

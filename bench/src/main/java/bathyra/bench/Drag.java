@@ -2,6 +2,7 @@ package bathyra.bench;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Renderer;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
@@ -15,6 +16,8 @@ import bathyra.place.Level;
 import bathyra.place.SeamPlace;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -108,6 +111,7 @@ public final class Drag {
                 private Point2D at;
                 private double intake = -1;
                 private long begun;
+                private Busy busy;
 
                 @Override
                 public void handle(long now) {
@@ -121,6 +125,7 @@ public final class Drag {
                         robot.mouseMove(at);
                         robot.mousePress(MouseButton.PRIMARY);
                         begun = now;
+                        busy = Busy.now();
                     } else if (frame > REST) {
                         double is = workshop.draft()
                                 .orElseThrow()
@@ -136,7 +141,7 @@ public final class Drag {
                         if (now - begun > SECONDS * 1e9) {
                             stop();
                             robot.mouseRelease(MouseButton.PRIMARY);
-                            say(subject, drawn);
+                            say(subject, drawn, Busy.now().since(busy));
                             Platform.runLater(() -> drag(window, workshop, subjects.subList(1, subjects.size())));
                         }
                     }
@@ -144,7 +149,7 @@ public final class Drag {
             }.start();
         }
 
-        private static void say(Subject subject, List<Long> drawn) {
+        private static void say(Subject subject, List<Long> drawn, Busy busy) {
             double[] apart = new double[drawn.size() - 1];
             for (int i = 0; i < apart.length; i++) {
                 apart[i] = (drawn.get(i + 1) - drawn.get(i)) / 1e6;
@@ -157,13 +162,35 @@ public final class Drag {
             keep(subject, apart);
             System.out.printf(
                     Locale.ROOT,
-                    "%s: from one draft drawn to the next %.1f ms median, %.1f ms at 95 %%, %.1f ms at 99 %%; %d drafts, %d in the first second%n",
+                    "%s: from one draft drawn to the next %.1f ms median, %.1f ms at 95 %%, %.1f ms at 99 %%; %d drafts, %d in the first second;"
+                            + " for each the window's thread is busy for %.1f ms and the painter's for %.1f ms%n",
                     subject.name().toLowerCase(Locale.ROOT),
                     apart[apart.length / 2],
                     apart[apart.length * 95 / 100],
                     apart[apart.length * 99 / 100],
                     drawn.size(),
-                    early);
+                    early,
+                    busy.window / drawn.size(),
+                    busy.painter / drawn.size());
+        }
+    }
+
+    /** How long the two threads that a frame goes through have been at work, milliseconds: which of them limits. */
+    private record Busy(double window, double painter) {
+        private static Busy now() {
+            return new Busy(of("JavaFX Application"), of("QuantumRenderer"));
+        }
+
+        private static double of(String name) {
+            ThreadMXBean threads = ManagementFactory.getThreadMXBean();
+            return Arrays.stream(threads.getThreadInfo(threads.getAllThreadIds()))
+                    .filter(t -> t != null && t.getThreadName().startsWith(name))
+                    .mapToDouble(t -> threads.getThreadCpuTime(t.getThreadId()) / 1e6)
+                    .sum();
+        }
+
+        private Busy since(Busy before) {
+            return new Busy(window - before.window, painter - before.painter);
         }
     }
 
@@ -190,6 +217,7 @@ public final class Drag {
 
     public static void main(String[] arguments) {
         kept = List.of(arguments);
+        Renderer.choose();
         Application.launch(Dragged.class, arguments);
     }
 }

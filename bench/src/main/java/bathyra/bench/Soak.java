@@ -2,6 +2,7 @@ package bathyra.bench;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Renderer;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.InHand;
 import bathyra.app.workshop.Stage;
@@ -129,6 +130,7 @@ public final class Soak {
     public static void main(String[] arguments) {
         file = Path.of(arguments[0]);
         seconds = Long.parseLong(arguments[1]);
+        Renderer.choose();
         Application.launch(Driven.class);
     }
 }

@@ -2,6 +2,7 @@ package bathyra.bench;
 
 import bathyra.app.home.DemoBook;
 import bathyra.app.shell.BathyraWindow;
+import bathyra.app.shell.Renderer;
 import bathyra.app.stage.Files;
 import bathyra.app.workshop.BookPage;
 import bathyra.app.workshop.Over;
@@ -164,6 +165,7 @@ public final class Weeks {
     }
 
     public static void main(String[] arguments) {
+        Renderer.choose();
         Application.launch(Shown.class, arguments);
     }
 }

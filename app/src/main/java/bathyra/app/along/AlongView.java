@@ -8,7 +8,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Motion;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.Table;
 import bathyra.app.table.TextSize;
 import bathyra.app.table.ZoomSlip;
@@ -77,7 +77,7 @@ public final class AlongView extends BorderPane {
         StackPane frame = new StackPane(table, zoom);
         frame.setMinWidth(0);
         setCenter(new BorderPane(frame, null, null, strip(), null));
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         card.onRule(rule -> workshop.whereabouts().ruleProperty().set(Optional.of(rule)));
         addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
         sceneProperty().addListener((o, was, now) -> {

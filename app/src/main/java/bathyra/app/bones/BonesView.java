@@ -1,6 +1,7 @@
 package bathyra.app.bones;
 
 import bathyra.app.stage.HalfSwitch;
+import bathyra.app.stage.Scroll;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
@@ -23,7 +24,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -105,7 +105,7 @@ public final class BonesView extends TableStage {
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
         sides = new LookSwitch<>("bones-card-", List.of(Side.values()), side, Side::label, this::turnTo);
         sides.getStyleClass().add("card-tabs");
-        ScrollPane below = scrolling(card);
+        Scroll below = Scroll.filling(card);
         VBox.setVgrow(below, Priority.ALWAYS);
         setRight(new VBox(sides, below));
         arrange(foot(), List.of(slips));

@@ -3,6 +3,7 @@ package bathyra.app.craft;
 import bathyra.app.craft.CraftText.Block;
 import bathyra.app.craft.CraftText.Kind;
 import bathyra.app.keyboard.PlaceKey;
+import bathyra.app.stage.Scroll;
 import bathyra.reckon.Rule;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,7 +13,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -31,7 +31,7 @@ public final class CraftPage extends BorderPane {
     private final CraftText text;
     private final List<Node> nodes = new ArrayList<>();
     private final VBox page = new VBox();
-    private final ScrollPane scroll = new ScrollPane(page);
+    private final Scroll scroll = Scroll.down(page);
     private final TextField search = new TextField();
     private int last = -1;
 
@@ -62,8 +62,7 @@ public final class CraftPage extends BorderPane {
             nodes.add(node);
             page.getChildren().add(node);
         }
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(true);
         scroll.setId(id + "-scroll");
         setTop(bar(id, title, back));
         setCenter(scroll);

@@ -3,7 +3,7 @@ package bathyra.app.fit;
 import bathyra.app.form.WornPicture;
 import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
@@ -90,8 +90,8 @@ public final class FitView extends BorderPane {
         }
         card.onRule(rule -> workshop.whereabouts().ruleProperty().set(Optional.of(rule)));
         setId("fit");
-        setRight(TableStage.scrolling(card));
-        setCenter(new BorderPane(views(), null, null, TableStage.sideways(strip()), null));
+        setRight(Scroll.filling(card));
+        setCenter(new BorderPane(views(), null, null, Scroll.sideways(strip()), null));
         workshop.showing().whileShown(this, this::show);
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) {

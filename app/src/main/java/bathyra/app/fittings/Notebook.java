@@ -1,6 +1,7 @@
 package bathyra.app.fittings;
 
 import bathyra.app.stage.Days;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Versions;
@@ -18,7 +19,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -26,7 +26,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The notebook of fittings: a leaf each, what the wearer said, what is to be done, and the drafts that came of it. */
-final class Notebook extends ScrollPane {
+final class Notebook extends Scroll {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final double WIDE = 222;
     private static final double WORDS = 140;
@@ -69,7 +69,6 @@ final class Notebook extends ScrollPane {
         setFitToHeight(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
         TextSize.width(this, WIDE, WORDS);
-        setFocusTraversable(false);
     }
 
     private static Label head(String words) {

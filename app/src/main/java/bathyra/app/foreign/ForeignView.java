@@ -6,7 +6,7 @@ import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.output.AllOrNone;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.Drawing;
 import bathyra.app.table.Table;
 import bathyra.app.table.TextSize;
@@ -141,7 +141,7 @@ public final class ForeignView extends BorderPane {
         StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
         setCenter(new BorderPane(new StackPane(table, worn, slips), null, null, foot(), null));
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         show();
     }
 

@@ -4,6 +4,7 @@ import bathyra.app.glossary.DrawnWords;
 import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.OptionField;
 import bathyra.app.stage.HalfSwitch;
+import bathyra.app.stage.Scroll;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.View;
 import bathyra.app.table.ZoomSlip;
@@ -114,7 +115,7 @@ public final class GirthsView extends TableStage {
         });
         StackPane.setAlignment(halves, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(halves, new Insets(0, 10, 54, 0));
-        arrange(sideways(strip()), List.of(zoom, halves));
+        arrange(Scroll.sideways(strip()), List.of(zoom, halves));
     }
 
     private VBox strip() {

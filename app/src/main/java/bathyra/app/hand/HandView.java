@@ -4,7 +4,7 @@ import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
@@ -85,7 +85,7 @@ public final class HandView extends BorderPane {
         VBox page = new VBox(2, head, middle);
         page.getStyleClass().add("hand-page");
         setCenter(page);
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         next.setId("hand-next");
         next.getStyleClass().add("primary");
         next.setOnAction(e -> model.next());

@@ -1,6 +1,7 @@
 package bathyra.app.hand;
 
 import bathyra.app.stage.Revealing;
+import bathyra.app.stage.Scroll;
 import bathyra.hand.HandStep;
 import bathyra.length.Length;
 import bathyra.length.LengthText;
@@ -12,13 +13,12 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The figures of a piece in the order in which they are drawn; what is done is ticked. */
-final class StepsList extends ScrollPane {
+final class StepsList extends Scroll {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
 
@@ -34,7 +34,6 @@ final class StepsList extends ScrollPane {
         setContent(rows);
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
-        setFocusTraversable(false);
         rows.getStyleClass().add("hand-steps");
     }
 

@@ -2,10 +2,10 @@ package bathyra.app.keys;
 
 import bathyra.app.keyboard.Place;
 import bathyra.app.keyboard.PlaceKey;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.TextSize;
 import java.util.List;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -40,9 +40,8 @@ public final class KeysPage extends BorderPane {
         title.getStyleClass().add("page-title");
         VBox all = new VBox(12, title, groups);
         all.getStyleClass().add("settings-page");
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        Scroll scroll = Scroll.down(all);
+        scroll.setFocusTraversable(true);
         setCenter(scroll);
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (PlaceKey.CLOSE.isPressed(e)) {

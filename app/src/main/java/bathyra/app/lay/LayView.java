@@ -2,6 +2,7 @@ package bathyra.app.lay;
 
 import bathyra.app.output.Output;
 import bathyra.app.output.OutputKind;
+import bathyra.app.stage.Scroll;
 import bathyra.app.stage.TableStage;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.PullHandles;
@@ -29,7 +30,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -138,7 +138,7 @@ public final class LayView extends TableStage {
         StackPane.setMargin(slips, new Insets(0, 10, 10, 0));
         sides = new LookSwitch<>("lay-card-", List.of(Side.values()), side, Side::label, this::turnTo);
         sides.getStyleClass().add("card-tabs");
-        ScrollPane below = scrolling(card);
+        Scroll below = Scroll.filling(card);
         VBox.setVgrow(below, Priority.ALWAYS);
         setRight(new VBox(sides, below));
         Button drawn = new Button("Lay as SVG");

@@ -6,7 +6,7 @@ import bathyra.app.reckoning.Deed;
 import bathyra.app.reckoning.TapeGauge;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
@@ -31,7 +31,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -64,7 +63,7 @@ public final class MeasureView extends BorderPane {
     private long shownId = -1;
     private boolean all;
     private boolean leaning;
-    private final ScrollPane page = new ScrollPane(rows);
+    private final Scroll page = Scroll.down(rows);
 
     public MeasureView(Workshop workshop, Files files) {
         this.workshop = workshop;
@@ -80,9 +79,6 @@ public final class MeasureView extends BorderPane {
         onLeaving(name, () -> workshop.naming().wearer(name.getText()));
         onLeaving(title, () -> workshop.naming().title(title.getText()));
         rows.getStyleClass().add("notebook-rows");
-        page.setFitToWidth(true);
-        page.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        page.setFocusTraversable(false);
         HBox head = new HBox(8, name, experience);
         head.setAlignment(Pos.CENTER_LEFT);
         experience.setMinWidth(Region.USE_PREF_SIZE);
@@ -101,7 +97,7 @@ public final class MeasureView extends BorderPane {
         TextSize.width(notebook, NOTEBOOK, NOTEBOOK_WORDS);
         setLeft(notebook);
         setCenter(figure);
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
         workshop.showing().whileShown(this, this::show);
         model.inHandProperty().addListener((o, was, now) -> {

@@ -1,6 +1,7 @@
 package bathyra.app.measure;
 
 import bathyra.app.stage.Days;
+import bathyra.app.stage.Scroll;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Measurings;
 import bathyra.draft.Difference;
@@ -18,7 +19,6 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -40,9 +40,8 @@ final class SetsView extends VBox {
         setId("sets");
         title.getStyleClass().add("card-title");
         sets.getStyleClass().add("chorus-rows");
-        ScrollPane scroll = new ScrollPane(sets);
+        Scroll scroll = Scroll.both(sets);
         scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Button keep = button("keep-set", "Keep these figures as a set");
         keep.setOnAction(e -> {

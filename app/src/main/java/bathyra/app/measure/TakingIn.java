@@ -2,6 +2,7 @@ package bathyra.app.measure;
 
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Marks;
+import bathyra.app.stage.Scroll;
 import bathyra.app.workshop.Workshop;
 import bathyra.files.csv.MeasurementCsv;
 import java.io.IOException;
@@ -10,7 +11,6 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -35,9 +35,8 @@ final class TakingIn extends VBox {
         setId("taking-in");
         title.getStyleClass().add("card-title");
         rows.getStyleClass().add("taking-in-rows");
-        ScrollPane scroll = new ScrollPane(rows);
+        Scroll scroll = Scroll.both(rows);
         scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
         take.getStyleClass().add("primary");
         take.setId("take-in");
         Button leave = new Button("Leave it");

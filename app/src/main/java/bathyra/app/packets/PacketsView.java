@@ -7,7 +7,7 @@ import bathyra.app.output.Packet;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Sent;
@@ -26,7 +26,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyEvent;
@@ -68,7 +67,7 @@ public final class PacketsView extends BorderPane {
         add = CardRows.deed("A packet of my own", "packet-add", model::add);
         setLeft(receivers());
         setCenter(middle());
-        setRight(new BorderPane(TableStage.scrolling(card), null, null, packetCard.foot(), null));
+        setRight(new BorderPane(Scroll.filling(card), null, null, packetCard.foot(), null));
         output.busyProperty().addListener((o, was, now) -> show());
         output.namedProperty().addListener((o, was, now) -> show());
         addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
@@ -85,11 +84,7 @@ public final class PacketsView extends BorderPane {
         own.setAlignment(Pos.BASELINE_LEFT);
         VBox all = new VBox(10, title, tags, own, quiet);
         all.getStyleClass().add("receivers");
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
+        Scroll scroll = Scroll.filling(all);
         TextSize.width(scroll, TAGS, TAG_WORDS);
         return scroll;
     }

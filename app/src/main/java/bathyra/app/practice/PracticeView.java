@@ -5,7 +5,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.workshop.Stage;
 import bathyra.app.workshop.Workshop;
@@ -89,7 +89,7 @@ public final class PracticeView extends BorderPane {
         BorderPane.setAlignment(page, Pos.TOP_LEFT);
         middle.getStyleClass().add("practice-ground");
         setCenter(middle);
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         outward = List.of(
                 CardRows.deed("A sheet for the class", "practice-sheet", () -> files.where(
                                 getScene().getWindow(), "A sheet of exercises with its answers", "practice.pdf")

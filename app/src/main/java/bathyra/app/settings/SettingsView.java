@@ -8,7 +8,7 @@ import bathyra.app.stage.DayStyle;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
 import bathyra.app.stage.Motion;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.stage.WeekStart;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.TextSize;
@@ -29,7 +29,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -81,13 +80,9 @@ public final class SettingsView extends BorderPane {
         rules();
         book();
         all.getStyleClass().add("settings-page");
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        setCenter(scroll);
+        setCenter(Scroll.down(all));
         Card card = new Card();
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         elsewhere(card);
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (PlaceKey.CLOSE.isPressed(e)) {

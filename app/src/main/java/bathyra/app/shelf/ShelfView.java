@@ -4,7 +4,7 @@ import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.money.MoneyView;
 import bathyra.app.reckoning.Card;
 import bathyra.app.stage.Files;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.stores.StoresView;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.TextSize;
@@ -174,10 +174,10 @@ public final class ShelfView extends BorderPane {
             setCenter(new ChorusView(workshop, files, () -> {
                 read();
                 setCenter(shelf);
-                setRight(TableStage.scrolling(card));
+                setRight(Scroll.filling(card));
             }));
         });
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         words.setOnAction(e -> open());
         if (page == BookPage.LIST) {
             read();

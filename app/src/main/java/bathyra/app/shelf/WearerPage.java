@@ -1,6 +1,7 @@
 package bathyra.app.shelf;
 
 import bathyra.app.reckoning.CardRows;
+import bathyra.app.stage.Scroll;
 import bathyra.app.stage.SketchPicture;
 import bathyra.app.workshop.Workshop;
 import bathyra.book.Commissions.Entry;
@@ -16,7 +17,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -56,10 +56,7 @@ final class WearerPage extends VBox {
         FlowPane charts = new FlowPane(10, 10);
         charts.getChildren().addAll(charts(sets));
         all.getChildren().add(charts);
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
+        Scroll scroll = Scroll.down(all);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getStyleClass().add("shelf");
         getChildren().addAll(head, scroll);

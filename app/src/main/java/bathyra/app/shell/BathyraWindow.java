@@ -71,6 +71,7 @@ public final class BathyraWindow extends Application {
 
     /** @param document a commission that is taken into the book and opened; one that cannot be read is said, and the book opens without it */
     public static void open(Callable<Path> file, Optional<Path> document) {
+        Renderer.choose();
         place = file;
         opening = begin(document);
         launch(BathyraWindow.class);

@@ -4,7 +4,7 @@ import bathyra.app.keyboard.PlaceKey;
 import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Files;
-import bathyra.app.stage.TableStage;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.LookSwitch;
 import bathyra.app.table.Table;
 import bathyra.app.table.TextSize;
@@ -24,7 +24,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyEvent;
@@ -80,7 +79,7 @@ public final class SizesView extends BorderPane {
         table.setId("sizes-table");
         table.setAccessibleText("All sizes one inside the other");
         setCenter(new BorderPane(frame(), null, null, strip(), null));
-        setRight(TableStage.scrolling(card));
+        setRight(Scroll.filling(card));
         addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
         workshop.showing().whileShown(this, () -> {
             model.bringUpToDate();
@@ -156,8 +155,7 @@ public final class SizesView extends BorderPane {
         HBox head = new HBox(10, name, charts, column, add);
         HBox.setHgrow(name, Priority.ALWAYS);
         head.setAlignment(Pos.CENTER_LEFT);
-        ScrollPane scroll = new ScrollPane(chart);
-        scroll.setFocusTraversable(false);
+        Scroll scroll = Scroll.both(chart);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox strip = new VBox(4, head, scroll, under);
         strip.getStyleClass().addAll("strip", "size-strip");

@@ -3,7 +3,6 @@ package bathyra.app.stage;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -13,7 +12,7 @@ import javafx.scene.layout.VBox;
 public abstract class RowStrip extends VBox {
     protected final VBox rows = new VBox();
     protected final Label foot = new Label();
-    private final ScrollPane scroll;
+    private final Scroll scroll;
 
     protected RowStrip(String title, String about) {
         Label head = new Label(title);
@@ -25,10 +24,7 @@ public abstract class RowStrip extends VBox {
         FlowPane above = new FlowPane(10, 0, head, quiet);
         above.setRowValignment(VPos.BASELINE);
         above.setMinHeight(Region.USE_PREF_SIZE);
-        scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
+        scroll = Scroll.down(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         foot.getStyleClass().add("status-line");
         foot.setWrapText(true);

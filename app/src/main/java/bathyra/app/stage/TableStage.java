@@ -12,9 +12,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /**
@@ -41,28 +39,7 @@ public abstract class TableStage extends BorderPane {
         frame.setMinWidth(0);
         StackPane.setAlignment(kept, Pos.TOP_CENTER);
         StackPane.setMargin(kept, new Insets(34, 0, 0, 0));
-        setRight(scrolling(card));
-    }
-
-    /** A card that scrolls when the screen is low. */
-    public static ScrollPane scrolling(Card card) {
-        ScrollPane scroll = new ScrollPane(card);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        return scroll;
-    }
-
-    /** What scrolls to the side where words are too large for it to be whole. */
-    public static ScrollPane sideways(Region node) {
-        ScrollPane scroll = new ScrollPane(node);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        scroll.setMinWidth(0);
-        return scroll;
+        setRight(Scroll.filling(card));
     }
 
     /** Puts the strip under the table, and slips on the table; then shows what there is. */

@@ -4,6 +4,7 @@ import bathyra.app.reckoning.Card;
 import bathyra.app.reckoning.CardRows;
 import bathyra.app.stage.Days;
 import bathyra.app.stage.Files;
+import bathyra.app.stage.Scroll;
 import bathyra.app.table.TextSize;
 import bathyra.app.workshop.Workshop;
 import bathyra.files.csv.Orders;
@@ -26,7 +27,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -92,10 +92,7 @@ public final class StoresView extends VBox {
                 back,
                 said);
         all.getStyleClass().add("stores");
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
+        Scroll scroll = Scroll.down(all);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(scroll);
         show();

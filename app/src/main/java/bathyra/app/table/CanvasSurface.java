@@ -5,6 +5,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
@@ -160,7 +161,28 @@ public final class CanvasSurface implements Surface {
 
     @Override
     public void strokeLine(double x1, double y1, double x2, double y2) {
-        g.strokeLine(x1, y1, x2, y2);
+        if ((x1 == x2 || y1 == y2) && isWhole()) {
+            upright(x1, y1, x2, y2);
+        } else {
+            g.strokeLine(x1, y1, x2, y2);
+        }
+    }
+
+    private boolean isWhole() {
+        return (g.getLineDashes() == null || g.getLineDashes().length == 0) && g.getLineCap() == StrokeLineCap.SQUARE;
+    }
+
+    /** A line along the pixels' rows or columns is a rectangle, which the renderer fills a tenth as long. */
+    private void upright(double x1, double y1, double x2, double y2) {
+        double wide = g.getLineWidth();
+        Paint fill = g.getFill();
+        g.setFill(g.getStroke());
+        g.fillRect(
+                Math.min(x1, x2) - wide / 2,
+                Math.min(y1, y2) - wide / 2,
+                Math.abs(x2 - x1) + wide,
+                Math.abs(y2 - y1) + wide);
+        g.setFill(fill);
     }
 
     @Override

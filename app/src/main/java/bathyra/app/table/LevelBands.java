@@ -28,12 +28,13 @@ public final class LevelBands {
         return view.y(block.front(level));
     }
 
+    /** Each band ends with the last pixel that the next one shares: nothing is painted only to be covered. */
     public void paint(Brush brush, double width, double height) {
-        int band = 1;
-        for (Level level : levels) {
-            double y = y(brush.view(), level);
-            brush.fill(BANDS[Math.min(band++, BANDS.length - 1)]);
-            brush.context().fillRect(0, y, width, Math.max(0, height - y));
+        for (int i = 0; i < levels.size(); i++) {
+            double y = y(brush.view(), levels.get(i));
+            double end = i + 1 < levels.size() ? Math.ceil(y(brush.view(), levels.get(i + 1))) : height;
+            brush.fill(BANDS[Math.min(i + 1, BANDS.length - 1)]);
+            brush.context().fillRect(0, y, width, Math.max(0, Math.min(end, height) - y));
         }
     }
 

@@ -43,8 +43,8 @@ public abstract class PaintedPane extends Pane {
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        repaint();
+        if (CanvasSize.follow(canvas, this)) {
+            repaint();
+        }
     }
 }

@@ -158,13 +158,13 @@ public final class Table extends Pane {
 
     @Override
     protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
+        if (CanvasSize.follow(canvas, this)) {
+            repaint();
+        }
         handles.resizeRelocate(0, 0, getWidth(), getHeight());
         if (view.get() == null) {
             fit();
         }
-        repaint();
     }
 
     private void point(MouseEvent e) {

@@ -10,6 +10,11 @@ system=$(java -cp "$jars" org.sqlite.util.OSInfo 2>/dev/null)
 rm -rf "$1/app/target/native"
 mkdir "$1/app/target/native"
 (cd "$folder" && jar xf "$1"/app/target/lib/sqlite-jdbc-*.jar "org/sqlite/native/$system" 2>/dev/null && mv "org/sqlite/native/$system"/* "$1/app/target/native/") || rmdir "$1/app/target/native"
+# So are the window's: inside their jar they are held against a copy of theirs, each by its check sum, at each start.
+rm -f "$1"/app/target/lib/*.so
+for jar in "$1"/app/target/lib/javafx-graphics-*-linux*.jar; do
+  [ -f "$jar" ] && (cd "$1/app/target/lib" && jar xf "$jar" $(jar tf "$jar" | grep '^[^/]*\.so$'))
+done
 if [ -z "${DISPLAY:-}" ] && command -v Xvfb >/dev/null 2>&1; then
   start_virtual_display 2>/dev/null
 fi

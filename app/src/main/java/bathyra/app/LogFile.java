@@ -5,6 +5,7 @@ import bathyra.book.OwnerOnly;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.logging.ErrorManager;
 import java.util.logging.FileHandler;
 import java.util.logging.Handler;
@@ -21,12 +22,20 @@ import java.util.logging.SimpleFormatter;
 final class LogFile extends Handler {
     private static final int SIZE = 2_000_000;
     private static final int COUNT = 3;
+    /** What the toolkit says at each start from the class path, where the program has it on purpose. */
+    private static final String ON_THE_CLASS_PATH = "Unsupported JavaFX configuration";
 
     private FileHandler file;
     private boolean failed;
 
     private LogFile() {
         setLevel(Level.WARNING);
+        setFilter(LogFile::isNews);
+    }
+
+    /** Whether a record says what is not the same at every start. */
+    static boolean isNews(LogRecord record) {
+        return !Objects.toString(record.getMessage(), "").startsWith(ON_THE_CLASS_PATH);
     }
 
     /** Sends everything that the program and its libraries log to the file, and nothing to the console. */

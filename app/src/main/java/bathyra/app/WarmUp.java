@@ -11,6 +11,7 @@ public final class WarmUp {
 
     /** @param arguments a folder to work in */
     public static void main(String[] arguments) throws IOException {
+        LogFile.keep();
         Path folder = Path.of(arguments[0]);
         Path input = folder.resolve("warm.bathyra.json");
         Files.writeString(input, DemoBook.document(DemoBook.COMMISSIONS.get(0)));

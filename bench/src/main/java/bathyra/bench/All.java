@@ -10,7 +10,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -21,8 +20,6 @@ import java.util.concurrent.Callable;
 public final class All {
     private static final double WARM_SECONDS = 2;
     private static final double SECONDS = 4;
-    private static final int YARDSTICK_TURNS = 25;
-    private static final int YARDSTICK_LENGTH = 400_000;
 
     private All() {}
 
@@ -66,7 +63,7 @@ public final class All {
         String commit = arguments[0];
         List<Figure> figures = new ArrayList<>();
         for (Map.Entry<String, Measured> one : measured().entrySet()) {
-            double yardstick = yardstick();
+            Yardstick yardstick = Yardstick.now();
             times(one.getValue().deed(), WARM_SECONDS);
             double[] times = times(one.getValue().deed(), SECONDS);
             Figure figure = new Figure(
@@ -80,12 +77,12 @@ public final class All {
                     "bench/run all");
             System.out.printf(
                     Locale.ROOT,
-                    "%s: %.2f / %.2f ms, %.2f yardsticks of %.2f ms%n",
+                    "%s: %.2f / %.2f ms; yardsticks: loop %.2f ms, objects %.2f ms%n",
                     figure.name(),
                     figure.median(),
                     figure.high(),
-                    figure.median() / yardstick,
-                    yardstick);
+                    yardstick.loop(),
+                    yardstick.objects());
             figures.add(figure);
         }
         record(figures, Path.of(arguments[1]));
@@ -104,25 +101,5 @@ public final class All {
             times.add((System.nanoTime() - begun) / 1e6);
         }
         return times.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-    }
-
-    /** How long a small fixed loop of arithmetic takes here and now, ms: by it machines, and the hours of one machine, can be compared. */
-    static double yardstick() {
-        double[] times = new double[YARDSTICK_TURNS];
-        double kept = 0;
-        for (int turn = 0; turn < times.length; turn++) {
-            long begun = System.nanoTime();
-            double sum = 0;
-            for (int i = 1; i <= YARDSTICK_LENGTH; i++) {
-                sum += Math.sqrt(i) / (i + turn);
-            }
-            kept += sum;
-            times[turn] = (System.nanoTime() - begun) / 1e6;
-        }
-        if (kept < 0) {
-            throw new IllegalStateException("a sum of positive numbers");
-        }
-        Arrays.sort(times);
-        return times[times.length / 2];
     }
 }

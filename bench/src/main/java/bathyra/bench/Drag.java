@@ -205,7 +205,7 @@ public final class Drag {
                 "a seam of " + subject.words + " dragged in the window, from one draft drawn to the next",
                 apart[apart.length / 2],
                 apart[apart.length * 95 / 100],
-                All.yardstick(),
+                Yardstick.now(),
                 subject.target,
                 "bench/run all");
         try {

@@ -21,9 +21,21 @@ final class Ledger {
     private static final String END = "<!-- end of what is made -->";
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT
             .builder()
-            .setHeader("date", "commit", "figure", "median ms", "high ms", "yardstick ms", "target ms", "command")
+            .setHeader(
+                    "date",
+                    "commit",
+                    "figure",
+                    "median ms",
+                    "high ms",
+                    "yardstick ms",
+                    "target ms",
+                    "command",
+                    "objects ms")
             .setRecordSeparator("\n")
             .get();
+
+    /** The column that lines of before it do not have. */
+    private static final int OBJECTS = 8;
 
     private Ledger() {}
 
@@ -32,7 +44,7 @@ final class Ledger {
      *
      * @param median of many turns, ms
      * @param high what all but a few keep under, ms: the 99th percentile, of a drag the 95th
-     * @param yardstick what the fixed loop took in the same process, ms
+     * @param yardstick what fixed work took in the same process; before 2026-12-01 its loop alone, its objects being no number
      * @param target for both, in words; empty for none
      */
     record Figure(
@@ -41,11 +53,13 @@ final class Ledger {
             String name,
             double median,
             double high,
-            double yardstick,
+            Yardstick yardstick,
             String target,
             String command) {
-        private double ratio() {
-            return median / yardstick;
+        /** How many yardsticks it is: of those that make objects, where another has them too. */
+        private double ratio(Figure beside) {
+            boolean both = !Double.isNaN(yardstick.objects()) && !Double.isNaN(beside.yardstick.objects());
+            return median / (both ? yardstick.objects() : yardstick.loop());
         }
     }
 
@@ -61,9 +75,10 @@ final class Ledger {
                         f.name(),
                         number(f.median()),
                         number(f.high()),
-                        number(f.yardstick()),
+                        number(f.yardstick().loop()),
                         f.target(),
-                        f.command());
+                        f.command(),
+                        number(f.yardstick().objects()));
             }
         }
         Files.writeString(file, lines, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
@@ -86,7 +101,9 @@ final class Ledger {
                         r.get(2),
                         Double.parseDouble(r.get(3)),
                         Double.parseDouble(r.get(4)),
-                        Double.parseDouble(r.get(5)),
+                        new Yardstick(
+                                Double.parseDouble(r.get(5)),
+                                r.size() > OBJECTS ? Double.parseDouble(r.get(OBJECTS)) : Double.NaN),
                         r.get(6),
                         r.get(7)));
             }
@@ -104,9 +121,8 @@ final class Ledger {
                         + "|---|---|---|---|---|---|\n");
         byName.forEach((name, all) -> {
             Figure last = all.get(all.size() - 1);
-            String before = all.size() > 1
-                    ? String.format(Locale.ROOT, "%.2f", all.get(all.size() - 2).ratio())
-                    : "–";
+            Figure former = all.size() > 1 ? all.get(all.size() - 2) : last;
+            String before = all.size() > 1 ? String.format(Locale.ROOT, "%.2f", former.ratio(last)) : "–";
             table.append(String.format(
                     Locale.ROOT,
                     "| %s | %s | %.1f / %.1f | %.2f | %s | `%s`, %s, %s |%n",
@@ -114,7 +130,7 @@ final class Ledger {
                     last.target().isEmpty() ? "–" : last.target(),
                     last.median(),
                     last.high(),
-                    last.ratio(),
+                    last.ratio(former),
                     before,
                     last.command(),
                     last.date(),

@@ -28,11 +28,11 @@ public final class LevelBands {
         return view.y(block.front(level));
     }
 
-    /** Each band ends with the last pixel that the next one shares: nothing is painted only to be covered. */
+    /** Each band ends just below where the next begins, in a row of pixels that is all its own on any screen: hardly anything is painted to be covered. */
     public void paint(Brush brush, double width, double height) {
         for (int i = 0; i < levels.size(); i++) {
             double y = y(brush.view(), levels.get(i));
-            double end = i + 1 < levels.size() ? Math.ceil(y(brush.view(), levels.get(i + 1))) : height;
+            double end = i + 1 < levels.size() ? Math.ceil(y(brush.view(), levels.get(i + 1))) + 1 : height;
             brush.fill(BANDS[Math.min(i + 1, BANDS.length - 1)]);
             brush.context().fillRect(0, y, width, Math.max(0, Math.min(end, height) - y));
         }

@@ -13,7 +13,7 @@ mkdir "$1/app/target/native"
 # So are the window's: inside their jar they are held against a copy of theirs, each by its check sum, at each start.
 rm -f "$1"/app/target/lib/*.so
 for jar in "$1"/app/target/lib/javafx-graphics-*-linux*.jar; do
-  [ -f "$jar" ] && (cd "$1/app/target/lib" && jar xf "$jar" $(jar tf "$jar" | grep '^[^/]*\.so$'))
+  libraries=$(jar tf "$jar" 2>/dev/null | grep '^[^/]*\.so$') && (cd "$1/app/target/lib" && jar xf "$jar" $libraries)
 done
 if [ -z "${DISPLAY:-}" ] && command -v Xvfb >/dev/null 2>&1; then
   start_virtual_display 2>/dev/null

@@ -161,14 +161,15 @@ public final class CanvasSurface implements Surface {
 
     @Override
     public void strokeLine(double x1, double y1, double x2, double y2) {
-        if ((x1 == x2 || y1 == y2) && isWhole()) {
+        if ((x1 == x2 || y1 == y2) && strokesArePlain()) {
             upright(x1, y1, x2, y2);
         } else {
             g.strokeLine(x1, y1, x2, y2);
         }
     }
 
-    private boolean isWhole() {
+    /** Whether a line has no dashes, and the ends of which a rectangle is made: half its width beyond its points. */
+    private boolean strokesArePlain() {
         return (g.getLineDashes() == null || g.getLineDashes().length == 0) && g.getLineCap() == StrokeLineCap.SQUARE;
     }
 
